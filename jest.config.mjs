@@ -1,0 +1,24 @@
+import nextJest from 'next/jest.js';
+
+const withNext = nextJest({ dir: './' });
+
+const settings = {
+  testEnvironment: 'node',
+  setupFiles: ['<rootDir>/jest.setup.mjs'],
+  testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}', '<rootDir>/scripts/**/*.test.mjs'],
+  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+};
+
+/** Packages that ship ES modules only. */
+const esModules = ['ml-levenberg-marquardt', 'is-any-array', 'pure-rand'];
+
+export default async function config() {
+  const resolved = await withNext(settings)();
+  return {
+    ...resolved,
+    transformIgnorePatterns: [
+      `/node_modules/(?!(${esModules.join('|')})/)`,
+      '^.+\\.module\\.(css|sass|scss)$',
+    ],
+  };
+}

@@ -1,0 +1,11 @@
+import type { NextConfig } from 'next';
+
+const config: NextConfig = {
+  poweredByHeader: false,
+  reactStrictMode: true,
+  serverExternalPackages: ['better-sqlite3'],
+  // Lint and types are steps of their own in `npm test`.
+  typescript: { ignoreBuildErrors: true },
+};
+
+export default config;

@@ -1,0 +1,9 @@
+import { checkNode, ensureBuild, ensureDependencies } from './lib/prepare.mjs';
+import { usablePort } from './lib/port.mjs';
+import { serve } from './lib/serve.mjs';
+
+checkNode();
+const port = await usablePort();
+await ensureDependencies();
+await ensureBuild();
+serve(port, {});

@@ -1,0 +1,30 @@
+import { NextResponse } from 'next/server';
+import type { Fault } from '@/core/result';
+
+/** Every refused request answers in this shape. */
+interface Refusal {
+  readonly message: string;
+  readonly faults: readonly Fault[];
+}
+
+export function refuse(
+  status: number,
+  message: string,
+  faults: readonly Fault[] = [],
+): NextResponse {
+  return NextResponse.json({ message, faults } satisfies Refusal, { status });
+}
+
+export function planMissing(): NextResponse {
+  return refuse(404, 'This plan is not on the shelf any more.');
+}
+
+/** The JSON body of a request, or `undefined` where it is not JSON; the schema then names the fault. */
+export async function jsonBody(request: Request): Promise<unknown> {
+  const text = await request.text();
+  try {
+    return JSON.parse(text);
+  } catch {
+    return undefined;
+  }
+}

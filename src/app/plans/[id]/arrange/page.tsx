@@ -1,0 +1,5 @@
+import { ArrangeStation } from '@/features/plan/stations/ArrangeStation';
+
+export default function ArrangePage() {
+  return <ArrangeStation />;
+}

@@ -1,0 +1,5 @@
+import { CellStation } from '@/features/plan/stations/CellStation';
+
+export default function CellPage() {
+  return <CellStation />;
+}

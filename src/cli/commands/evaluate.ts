@@ -1,0 +1,31 @@
+import { parsePlan } from '@/core/plan/parsePlan';
+import { evaluatePlan } from '@/core/planning/evaluatePlan';
+import { verdictOf } from '@/core/planning/verdict';
+import type { Command } from '../command';
+
+export const evaluateCommand: Command = {
+  summary: 'verdict, operating point and figures of an exported plan',
+  run(input) {
+    const plan = parsePlan(input);
+    if (!plan.ok) return { status: 'bad-input', faults: plan.faults };
+    const evaluation = evaluatePlan(plan.value);
+    const { cell, need, wiring, source, point, brightness, classes } = evaluation;
+    return {
+      status: point.status === 'solved' ? 'solved' : 'no-solution',
+      output: {
+        status: point.status,
+        verdict: verdictOf(evaluation),
+        cell: { origin: cell.origin, ...cell.model },
+        wiring,
+        battery: {
+          openCircuitVolts: source.emfVolts,
+          internalResistanceOhms: source.resistanceOhms,
+        },
+        operatingPoint: point.status === 'solved' ? { volts: point.volts, amps: point.amps } : null,
+        wanted: { amps: need.amps, volts: need.volts },
+        brightness,
+        chance: { classes: classes.classes, working: classes.working },
+      },
+    };
+  },
+};

@@ -1,0 +1,56 @@
+import { PLAN_FORMAT, PLAN_VERSION, type Plan } from '@/core/plan/planSchema';
+
+/** The invented demo scenario “Fernmoor Lighthouse Night”. Nothing in it is from anyone's real data. */
+export const DEMO_PLANS: readonly { readonly id: string; readonly plan: Plan }[] = [
+  {
+    id: 'demo-tide-clock',
+    plan: {
+      format: PLAN_FORMAT,
+      version: PLAN_VERSION,
+      title: 'Tide clock on a pile of bronze coins',
+      lessonDate: '2027-01-29',
+      target: { kind: 'device', device: 'lcd-clock', leastVolts: 1.5, amps: 0.05e-3 },
+      minutes: 1440,
+      cell: { recipe: 'coin-pile-brine', body: 'felt', own: null },
+      arrangement: { kind: 'own', cellsInSeries: 3, strings: 1 },
+      readings: [],
+    },
+  },
+  {
+    id: 'demo-fog-bell',
+    plan: {
+      format: PLAN_FORMAT,
+      version: PLAN_VERSION,
+      title: 'Fog bell on rhubarb-juice cups',
+      lessonDate: '2027-01-29',
+      target: { kind: 'device', device: 'piezo-buzzer', leastVolts: 3, amps: 2e-3 },
+      minutes: 30,
+      cell: { recipe: 'juice-cup', body: 'rhubarb-juice', own: null },
+      arrangement: { kind: 'suggested' },
+      readings: [],
+    },
+  },
+  {
+    id: 'demo-lamp',
+    plan: {
+      format: PLAN_FORMAT,
+      version: PLAN_VERSION,
+      title: 'Lamp for the model lighthouse',
+      lessonDate: '2027-01-29',
+      target: { kind: 'led', colour: 'amber', brightness: 'clear' },
+      minutes: 40,
+      cell: {
+        recipe: 'copper-zinc-fruit',
+        body: 'kiwi',
+        own: { openCircuitVolts: 0.93, shortCircuitAmps: 1.4e-3, meterRange: '20 mA' },
+      },
+      arrangement: { kind: 'suggested' },
+      readings: [
+        { kind: 'open-circuit', cells: 1, volts: 0.94, takenAt: '2027-01-22T14:02:00Z' },
+        { kind: 'short-circuit', amps: 1.31e-3, takenAt: '2027-01-22T14:03:00Z' },
+        { kind: 'open-circuit', cells: 2, volts: 1.86, takenAt: '2027-01-22T14:09:00Z' },
+        { kind: 'open-circuit', cells: 3, volts: 1.91, takenAt: '2027-01-22T14:15:00Z' },
+      ],
+    },
+  },
+];

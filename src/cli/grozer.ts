@@ -1,0 +1,51 @@
+import { readFileSync } from 'node:fs';
+import { evaluateCommand } from './commands/evaluate';
+import { solveCommand } from './commands/solve';
+import { exitCodes, type Command } from './command';
+
+const COMMANDS: Readonly<Record<string, Command>> = {
+  solve: solveCommand,
+  evaluate: evaluateCommand,
+};
+
+const USAGE = `usage: npm run -s grozer -- COMMAND FILE
+  FILE is a JSON file, or - for standard input.
+commands:
+${Object.entries(COMMANDS)
+  .map(([name, { summary }]) => `  ${name.padEnd(10)}${summary}`)
+  .join('\n')}
+exit codes: ${exitCodes.solved} solved, ${exitCodes.badInput} bad input (faults as JSON on stderr), ${exitCodes.noSolution} no solution`;
+
+process.exitCode = main(process.argv.slice(2));
+
+function main(words: readonly string[]): number {
+  const [name = '', file, ...rest] = words;
+  const command = COMMANDS[name];
+  if (command === undefined || file === undefined || rest.length > 0) {
+    console.error(USAGE);
+    return exitCodes.badInput;
+  }
+  const input = readJson(file);
+  if (!input.ok) return report(input.message);
+  const answer = command.run(input.value);
+  if (answer.status === 'bad-input') {
+    console.error(JSON.stringify({ status: 'bad-input', faults: answer.faults }, null, 2));
+    return exitCodes.badInput;
+  }
+  console.log(JSON.stringify(answer.output, null, 2));
+  return answer.status === 'solved' ? exitCodes.solved : exitCodes.noSolution;
+}
+
+function readJson(file: string): { ok: true; value: unknown } | { ok: false; message: string } {
+  try {
+    return { ok: true, value: JSON.parse(readFileSync(file === '-' ? 0 : file, 'utf8')) };
+  } catch (error) {
+    return { ok: false, message: error instanceof Error ? error.message : String(error) };
+  }
+}
+
+function report(message: string): number {
+  const faults = [{ code: 'unreadable', path: [], message }];
+  console.error(JSON.stringify({ status: 'bad-input', faults }, null, 2));
+  return exitCodes.badInput;
+}

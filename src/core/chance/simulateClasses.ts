@@ -1,0 +1,101 @@
+import type { LinearSource } from '../circuit/battery/reduceBattery';
+import type { Load } from '../circuit/load/load';
+import { linearCurve, ledAmpsOnLinearSource, operatingPoint } from '../circuit/operatingPoint';
+import { randomStream, type RandomStream } from './random';
+import { CLASS_SCATTER, type Scatter } from './scatter';
+
+export interface ClassesInput {
+  readonly cell: LinearSource;
+  readonly cellsInSeries: number;
+  readonly strings: number;
+  readonly load: Load;
+  /** The battery works from this current on, amperes. */
+  readonly wantedAmps: number;
+  readonly celsius: number;
+  readonly classes: number;
+  readonly seed: number;
+  readonly scatter?: Scatter;
+}
+
+export interface ClassesOutcome {
+  readonly classes: number;
+  /** How many of the classes reached the wanted current. */
+  readonly working: number;
+  /** Current of each class in amperes, smallest first. */
+  readonly sortedAmps: Float64Array;
+  /** Volts across the load of each class, smallest first. */
+  readonly sortedVolts: Float64Array;
+}
+
+/** A current that is short by rounding only still counts. */
+const ROUNDING_SHARE = 1e-6;
+
+/**
+ * The same battery built by many classes, every cell and joint with its own scatter (Monte Carlo, seeded).
+ * Strings are summed by Kirchhoff and joined by Millman; the load is solved for each class.
+ */
+export function simulateClasses(input: ClassesInput): ClassesOutcome {
+  const random = randomStream(input.seed);
+  const scatter = input.scatter ?? CLASS_SCATTER;
+  const amps = new Float64Array(input.classes);
+  const volts = new Float64Array(input.classes);
+  let working = 0;
+  for (let index = 0; index < input.classes; index += 1) {
+    const source = scatteredSource(input, scatter, random);
+    const current = loadAmps(source, input.load, input.celsius);
+    amps[index] = current;
+    volts[index] = source.emfVolts - current * source.resistanceOhms;
+    if (current >= input.wantedAmps * (1 - ROUNDING_SHARE)) working += 1;
+  }
+  return {
+    classes: input.classes,
+    working,
+    sortedAmps: amps.sort(),
+    sortedVolts: volts.sort(),
+  };
+}
+
+/** Value below which a share of sorted values lies. */
+export function quantile(sorted: Float64Array, share: number): number {
+  const last = sorted.length - 1;
+  const at = Math.min(last, Math.max(0, Math.round(share * last)));
+  return sorted[at] ?? 0;
+}
+
+function scatteredSource(
+  { cell, cellsInSeries, strings }: ClassesInput,
+  scatter: Scatter,
+  random: RandomStream,
+): LinearSource {
+  let siemens = 0;
+  let shortAmps = 0;
+  for (let string = 0; string < strings; string += 1) {
+    let emfVolts = 0;
+    let ohms = 0;
+    for (let index = 0; index < cellsInSeries; index += 1) {
+      emfVolts += cell.emfVolts * (1 + scatter.emfShare * random.normal());
+      ohms += cell.resistanceOhms * Math.exp(scatter.resistanceLog * random.normal());
+    }
+    // n cells have n + 1 clip joints, counting the two ends.
+    for (let joint = 0; joint <= cellsInSeries; joint += 1) ohms += jointOhms(scatter, random);
+    siemens += 1 / ohms;
+    shortAmps += emfVolts / ohms;
+  }
+  return { emfVolts: shortAmps / siemens, resistanceOhms: 1 / siemens };
+}
+
+function jointOhms(scatter: Scatter, random: RandomStream): number {
+  if (random.uniform() >= scatter.badJointChance) return 0;
+  const { badJointLeastOhms, badJointMostOhms } = scatter;
+  return badJointLeastOhms * (badJointMostOhms / badJointLeastOhms) ** random.uniform();
+}
+
+function loadAmps(source: LinearSource, load: Load, celsius: number): number {
+  const { emfVolts, resistanceOhms } = source;
+  if (load.kind === 'led') {
+    return ledAmpsOnLinearSource(emfVolts, resistanceOhms, load.led, celsius);
+  }
+  if (load.kind === 'resistor') return Math.max(0, emfVolts / (resistanceOhms + load.ohms));
+  const point = operatingPoint(linearCurve(source), load, celsius);
+  return point.status === 'solved' ? point.amps : 0;
+}

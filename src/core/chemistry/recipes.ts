@@ -1,0 +1,145 @@
+/** Which cell to build: a family of cells with its typical readings. */
+export const RECIPE_IDS = ['copper-zinc-fruit', 'coin-pile-brine', 'juice-cup'] as const;
+export type RecipeId = (typeof RECIPE_IDS)[number];
+
+export type Material = 'copper' | 'zinc';
+
+/** The wet part of the cell: which fruit, which liquid. */
+export interface CellBody {
+  readonly id: string;
+  readonly name: string;
+  readonly plural: string;
+}
+
+export interface Recipe {
+  readonly id: RecipeId;
+  readonly name: string;
+  readonly plus: { readonly material: Material; readonly part: string };
+  readonly minus: { readonly material: Material; readonly part: string };
+  readonly bodies: readonly CellBody[];
+  /** How the desk picture draws it. */
+  readonly drawing: 'fruit' | 'pile' | 'cup';
+  readonly typical: TypicalReadings;
+  /** Highest believable open-circuit volts of one cell. */
+  readonly ceilingVolts: number;
+  readonly minutesToBuild: number;
+  readonly steps: readonly string[];
+  readonly note: string;
+}
+
+/** Readings of ONE cell of ordinary size. */
+export interface TypicalReadings {
+  readonly openVoltsLow: number;
+  readonly openVoltsHigh: number;
+  readonly shortAmpsLow: number;
+  readonly shortAmpsHigh: number;
+  readonly source: string;
+}
+
+const COMMON_PRACTICE = 'common practice, no source';
+/** Practical ceiling of a copper–zinc cell, volts (common practice, no source). */
+const COPPER_ZINC_CEILING_VOLTS = 1.15;
+
+export const RECIPES: Readonly<Record<RecipeId, Recipe>> = {
+  'copper-zinc-fruit': {
+    id: 'copper-zinc-fruit',
+    name: 'Fruit with copper and zinc',
+    plus: { material: 'copper', part: 'copper strip' },
+    minus: { material: 'zinc', part: 'galvanised nail or zinc plate' },
+    bodies: [
+      { id: 'kiwi', name: 'kiwi', plural: 'kiwis' },
+      { id: 'lemon', name: 'lemon', plural: 'lemons' },
+      { id: 'apple', name: 'apple', plural: 'apples' },
+      { id: 'gooseberry', name: 'gooseberry', plural: 'gooseberries' },
+      { id: 'green-tomato', name: 'green tomato', plural: 'green tomatoes' },
+      { id: 'cucumber', name: 'cucumber piece', plural: 'cucumber pieces' },
+      { id: 'beetroot', name: 'beetroot', plural: 'beetroots' },
+      { id: 'potato', name: 'potato', plural: 'potatoes' },
+    ],
+    drawing: 'fruit',
+    typical: {
+      openVoltsLow: 0.85,
+      openVoltsHigh: 1.0,
+      shortAmpsLow: 0.2e-3,
+      shortAmpsHigh: 1e-3,
+      source: COMMON_PRACTICE,
+    },
+    ceilingVolts: COPPER_ZINC_CEILING_VOLTS,
+    minutesToBuild: 5,
+    steps: [
+      'Roll the fruit under your palm until it feels soft: the juice runs free inside.',
+      'Push the zinc and the copper in about 1 cm apart, well down, and never touching.',
+      'Measure volts first, then milliamps for a second or two.',
+    ],
+    note: 'Rolling the fruit and moving the metals closer both raise the current.',
+  },
+  'coin-pile-brine': {
+    id: 'coin-pile-brine',
+    name: 'Coin pile in brine',
+    plus: { material: 'copper', part: 'copper or bronze coin, Ø 19 mm' },
+    minus: { material: 'zinc', part: 'zinc blank or zinc-coated washer' },
+    bodies: [
+      { id: 'felt', name: 'coin cell with felt', plural: 'coin cells with felt' },
+      {
+        id: 'filter-paper',
+        name: 'coin cell with filter paper',
+        plural: 'coin cells with filter paper',
+      },
+      {
+        id: 'kitchen-towel',
+        name: 'coin cell with kitchen towel',
+        plural: 'coin cells with kitchen towel',
+      },
+    ],
+    drawing: 'pile',
+    typical: {
+      openVoltsLow: 0.7,
+      openVoltsHigh: 0.8,
+      shortAmpsLow: 1.2e-3,
+      shortAmpsHigh: 1.4e-3,
+      source: COMMON_PRACTICE,
+    },
+    ceilingVolts: COPPER_ZINC_CEILING_VOLTS,
+    minutesToBuild: 5,
+    steps: [
+      'Stir 1 tablespoon of salt into 100 mL of hot water; an adult pours.',
+      'Cut the separator as large as the coin or up to 1 mm smaller; soak and blot it.',
+      'Stack zinc, separator, copper, always in the same order, and press gently.',
+    ],
+    note: 'Blot the separators: drips down the side short the pile.',
+  },
+  'juice-cup': {
+    id: 'juice-cup',
+    name: 'Cup of juice or vinegar',
+    plus: { material: 'copper', part: 'copper strip' },
+    minus: { material: 'zinc', part: 'zinc strip' },
+    bodies: [
+      { id: 'rhubarb-juice', name: 'cup of rhubarb juice', plural: 'cups of rhubarb juice' },
+      { id: 'lemon-juice', name: 'cup of lemon juice', plural: 'cups of lemon juice' },
+      { id: 'vinegar', name: 'cup of vinegar', plural: 'cups of vinegar' },
+    ],
+    drawing: 'cup',
+    typical: {
+      openVoltsLow: 0.9,
+      openVoltsHigh: 1.0,
+      shortAmpsLow: 1e-3,
+      shortAmpsHigh: 5e-3,
+      source: COMMON_PRACTICE,
+    },
+    ceilingVolts: COPPER_ZINC_CEILING_VOLTS,
+    minutesToBuild: 5,
+    steps: [
+      'Fill the cup about two thirds; hang both strips in at the rim, facing each other.',
+      'Fix the strips so that they cannot touch; every centimetre in the juice adds current.',
+      'Lifting one strip out switches the cell off.',
+    ],
+    note: 'The current grows with the wetted area of the metals.',
+  },
+};
+
+/** The body of a recipe by its id, or the recipe's first body where the id belongs to another recipe. */
+export function bodyOf(recipe: Recipe, bodyId: string): CellBody {
+  const body = recipe.bodies.find(({ id }) => id === bodyId) ?? recipe.bodies[0];
+  if (body === undefined) throw new Error(`the recipe ${recipe.id} has no body`);
+  return body;
+}

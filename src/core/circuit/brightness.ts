@@ -1,0 +1,28 @@
+/** How an LED looks, from nothing to bright. */
+export const BRIGHTNESS_BANDS = ['dark', 'glimmer', 'dim', 'clear', 'bright'] as const;
+export type BrightnessBand = (typeof BRIGHTNESS_BANDS)[number];
+
+/** The bands somebody can ask for. */
+export const WANTED_BRIGHTNESSES = ['glimmer', 'dim', 'clear', 'bright'] as const;
+export type WantedBrightness = (typeof WANTED_BRIGHTNESSES)[number];
+
+/**
+ * Least current of each band in amperes, for a 3 mm high-efficiency LED (common practice, no source).
+ * Glimmer shows in a darkened room only; dim is visible on the desk; clear is seen from the back of the class.
+ */
+export const BRIGHTNESS_FROM_AMPS: Readonly<Record<BrightnessBand, number>> = {
+  dark: 0,
+  glimmer: 0.02e-3,
+  dim: 0.2e-3,
+  clear: 1.5e-3,
+  bright: 4e-3,
+};
+
+/** Band of an LED current in amperes. */
+export function brightnessOf(amps: number): BrightnessBand {
+  let band: BrightnessBand = 'dark';
+  for (const candidate of BRIGHTNESS_BANDS) {
+    if (amps >= BRIGHTNESS_FROM_AMPS[candidate]) band = candidate;
+  }
+  return band;
+}

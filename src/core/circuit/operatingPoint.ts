@@ -1,0 +1,101 @@
+import { thermalVoltage } from '../constants';
+import type { LinearSource } from './battery/reduceBattery';
+import type { LedModel } from './load/led';
+import { loadSlopeOhms, loadVolts, type Load } from './load/load';
+
+/** Where the battery's curve meets the load's. Always solved, never looked up separately. */
+export type OperatingPoint =
+  | {
+      readonly status: 'solved';
+      readonly volts: number;
+      readonly amps: number;
+      readonly iterations: number;
+      /** Volts between the two curves at the answer. */
+      readonly residualVolts: number;
+    }
+  /** The battery pushes the wrong way or not at all. */
+  | { readonly status: 'no-current'; readonly openVolts: number }
+  | { readonly status: 'not-converged'; readonly iterations: number };
+
+/** A source whose voltage falls with the current. */
+export interface SourceCurve {
+  readonly voltsAt: (amps: number) => number;
+  readonly slopeOhmsAt: (amps: number) => number;
+}
+
+export const OPERATING_POINT_DEFAULTS = { maxIterations: 200, toleranceVolts: 1e-12 } as const;
+
+/** The curve of an ideal source with internal resistance. */
+export function linearCurve({ emfVolts, resistanceOhms }: LinearSource): SourceCurve {
+  return {
+    voltsAt: (amps) => emfVolts - amps * resistanceOhms,
+    slopeOhmsAt: () => resistanceOhms,
+  };
+}
+
+/**
+ * Operating point of any falling source curve on any rising load curve, by Newton's method kept inside a bracket.
+ * @param celsius temperature of the load.
+ */
+export function operatingPoint(source: SourceCurve, load: Load, celsius: number): OperatingPoint {
+  const openVolts = source.voltsAt(0);
+  if (!(openVolts > 0)) return { status: 'no-current', openVolts };
+  const gap = (amps: number): number => loadVolts(load, amps, celsius) - source.voltsAt(amps);
+  let low = 0;
+  let high = upperBracket(gap);
+  if (!Number.isFinite(high)) return { status: 'not-converged', iterations: 0 };
+  let amps = high;
+  const { maxIterations, toleranceVolts } = OPERATING_POINT_DEFAULTS;
+  for (let iteration = 1; iteration <= maxIterations; iteration += 1) {
+    const difference = gap(amps);
+    if (difference > 0) high = amps;
+    else low = amps;
+    const closed = high - low <= 1e-15 * high;
+    if (Math.abs(difference) <= toleranceVolts * openVolts || closed) {
+      const volts = source.voltsAt(amps);
+      return { status: 'solved', volts, amps, iterations: iteration, residualVolts: difference };
+    }
+    const slope = loadSlopeOhms(load, amps, celsius) + source.slopeOhmsAt(amps);
+    const next = amps - difference / slope;
+    // Diode currents span many decades: the geometric mean halves the decades, the plain mean would not.
+    amps =
+      next > low && next < high ? next : low > 0 ? Math.sqrt(low * high) : high / 2 ** iteration;
+  }
+  return { status: 'not-converged', iterations: maxIterations };
+}
+
+/**
+ * Current in amperes of a linear source into an LED, the hot path of planning and chance. With
+ * `x = ln(1 + I/I_S)` the equation `n·V_T·x + (r + R_s)·I_S·(eˣ − 1) = E` is convex and rising; Newton from above
+ * converges without a bracket. (It is Lambert's W in disguise: T. C. Banwell, Electronics Letters 36 (2000) 291.)
+ */
+export function ledAmpsOnLinearSource(
+  emfVolts: number,
+  sourceOhms: number,
+  led: LedModel,
+  celsius: number,
+): number {
+  if (!(emfVolts > 0)) return 0;
+  const slopeVolts = led.idealityFactor * thermalVoltage(celsius);
+  const scaleVolts = (sourceOhms + led.seriesOhms) * led.saturationAmps;
+  let x = emfVolts / slopeVolts;
+  if (scaleVolts > 0) x = Math.min(x, Math.log1p(emfVolts / scaleVolts));
+  for (let iteration = 0; iteration < OPERATING_POINT_DEFAULTS.maxIterations; iteration += 1) {
+    const growth = Math.exp(x);
+    const step =
+      (slopeVolts * x + scaleVolts * (growth - 1) - emfVolts) / (slopeVolts + scaleVolts * growth);
+    x -= step;
+    if (Math.abs(step) <= 1e-13 * Math.abs(x)) break;
+  }
+  return led.saturationAmps * Math.expm1(x);
+}
+
+/** A current at which the load asks for more than the source gives. */
+function upperBracket(gap: (amps: number) => number): number {
+  let amps = 1e-3;
+  while (!(gap(amps) > 0)) {
+    amps *= 10;
+    if (amps > 1e12) return Infinity;
+  }
+  return amps;
+}

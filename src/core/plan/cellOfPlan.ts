@@ -1,0 +1,33 @@
+import { cellFromReadings, typicalCell } from '../chemistry/cellFromReadings';
+import type { CellModel } from '../chemistry/cellModel';
+import { bodyOf, RECIPES, type CellBody, type Recipe } from '../chemistry/recipes';
+import { CURRENT_RANGE_FACTS } from '../circuit/meter';
+import type { OwnReadings, Plan } from './planSchema';
+
+/** The plan's one cell, and where its figures come from. */
+export interface PlannedCell {
+  readonly recipe: Recipe;
+  readonly body: CellBody;
+  readonly model: CellModel;
+  /** `typical`: the recipe's usual values; `own`: the educator's readings replace them. */
+  readonly origin: 'typical' | 'own';
+}
+
+/** Own readings beat the recipe's typical values. Readings that contradict themselves leave the typical values. */
+export function cellOfPlan(plan: Pick<Plan, 'cell'>): PlannedCell {
+  const recipe = RECIPES[plan.cell.recipe];
+  const body = bodyOf(recipe, plan.cell.body);
+  const own = plan.cell.own === null ? null : cellOfOwnReadings(plan.cell.own);
+  return own !== null && own.ok
+    ? { recipe, body, model: own.value, origin: 'own' }
+    : { recipe, body, model: typicalCell(recipe.typical), origin: 'typical' };
+}
+
+/** Cell from the readings as the plan stores them; fails where volts, current and range contradict each other. */
+export function cellOfOwnReadings(own: OwnReadings): ReturnType<typeof cellFromReadings> {
+  return cellFromReadings({
+    openVolts: own.openCircuitVolts,
+    shortAmps: own.shortCircuitAmps,
+    shuntOhms: CURRENT_RANGE_FACTS[own.meterRange].shuntOhms,
+  });
+}

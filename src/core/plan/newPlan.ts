@@ -1,0 +1,16 @@
+import { PLAN_FORMAT, PLAN_VERSION, type Plan } from './planSchema';
+
+/** What a new plan starts from: the commonest wish and the commonest cell. */
+export function newPlan(title: string): Plan {
+  return {
+    format: PLAN_FORMAT,
+    version: PLAN_VERSION,
+    title,
+    lessonDate: null,
+    target: { kind: 'led', colour: 'red', brightness: 'dim' },
+    minutes: 40,
+    cell: { recipe: 'copper-zinc-fruit', body: 'lemon', own: null },
+    arrangement: { kind: 'suggested' },
+    readings: [],
+  };
+}

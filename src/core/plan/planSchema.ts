@@ -1,0 +1,145 @@
+import { z } from 'zod';
+import { RECIPE_IDS } from '../chemistry/recipes';
+import { WANTED_BRIGHTNESSES } from '../circuit/brightness';
+import { DEVICE_KINDS } from '../circuit/devicePresets';
+import { LED_COLOURS } from '../circuit/load/ledPresets';
+import { CURRENT_RANGES } from '../circuit/meter';
+
+/** Version that this build writes. Older documents are migrated on reading, newer ones are refused. */
+export const PLAN_VERSION = 1;
+export const PLAN_FORMAT = 'grozer-plan';
+
+/** Largest battery that a plan can hold. */
+export const MOST_CELLS = 200;
+/** Longest string: 60 cells of 1 V reach the limit above which no class plan is made. */
+export const LONGEST_STRING = 60;
+
+const amps = (most: number) =>
+  z
+    .number('Give a current in amperes.')
+    .positive('The current must be greater than zero.')
+    .max(most, `The current must be at most ${most} A.`);
+const volts = (most: number) =>
+  z
+    .number('Give a voltage in volts.')
+    .positive('The voltage must be greater than zero.')
+    .max(most, `The voltage must be at most ${most} V.`);
+const count = (most: number) =>
+  z
+    .number('Give a whole number.')
+    .int('Give a whole number.')
+    .min(1, 'There must be at least one.')
+    .max(most, `There can be at most ${most}.`);
+/** A reading may be negative (probes swapped, a cell backwards) or zero. */
+const readVolts = z.number('Give a voltage in volts.').min(-100).max(100);
+
+const target = z.discriminatedUnion(
+  'kind',
+  [
+    z.strictObject({
+      kind: z.literal('led'),
+      colour: z.enum(LED_COLOURS, 'Choose one of the LED colours.'),
+      brightness: z.enum(WANTED_BRIGHTNESSES, 'Choose one of the brightnesses.'),
+    }),
+    z.strictObject({
+      kind: z.literal('resistor'),
+      ohms: z
+        .number('Give a resistance in ohms.')
+        .min(0.1, 'The resistance must be at least 0.1 Ω.')
+        .max(1e7, 'The resistance must be at most 10 MΩ.'),
+      wantedAmps: amps(10),
+    }),
+    z.strictObject({
+      kind: z.literal('device'),
+      device: z.enum(DEVICE_KINDS, 'Choose one of the devices.'),
+      leastVolts: volts(30),
+      amps: amps(1),
+    }),
+  ],
+  { error: 'The target must be an LED, a resistor or a device.' },
+);
+
+const ownReadings = z.strictObject({
+  openCircuitVolts: volts(100),
+  shortCircuitAmps: amps(20),
+  meterRange: z.enum(CURRENT_RANGES, 'Choose one of the meter’s ranges.'),
+});
+
+const cell = z.strictObject({
+  recipe: z.enum(RECIPE_IDS, 'This recipe is not known.'),
+  body: z.string().min(1).max(40),
+  own: ownReadings
+    .nullable()
+    .describe('Readings of one cell built by the educator; null: typical values are used.'),
+});
+
+const arrangement = z.discriminatedUnion('kind', [
+  z
+    .strictObject({ kind: z.literal('suggested') })
+    .describe('Whatever the planner suggests for target and cell; moves with them.'),
+  z
+    .strictObject({
+      kind: z.literal('own'),
+      cellsInSeries: count(LONGEST_STRING),
+      strings: count(MOST_CELLS),
+    })
+    .refine((grid) => grid.cellsInSeries * grid.strings <= MOST_CELLS, {
+      path: ['strings'],
+      message: `A battery can have at most ${MOST_CELLS} cells.`,
+    }),
+]);
+
+const reading = z.discriminatedUnion('kind', [
+  z.strictObject({
+    kind: z.literal('open-circuit'),
+    cells: count(LONGEST_STRING).describe('Volts across cells 1 to this one of the string.'),
+    volts: readVolts,
+    takenAt: z.iso.datetime('Give the time in ISO 8601.'),
+  }),
+  z.strictObject({
+    kind: z.literal('short-circuit'),
+    amps: z.number('Give a current in amperes.').min(-20).max(20),
+    takenAt: z.iso.datetime('Give the time in ISO 8601.'),
+  }),
+]);
+
+/** The plan document: what the educator decided and read. Results are computed again, never stored. */
+export const planSchema = z
+  .strictObject({
+    format: z.literal(PLAN_FORMAT, 'This is not a Grozer plan.'),
+    version: z.literal(PLAN_VERSION),
+    title: z
+      .string('Give the plan a title.')
+      .trim()
+      .min(1, 'Give the plan a title.')
+      .max(80, 'The title can have at most 80 characters.'),
+    lessonDate: z.iso.date('Give the date as year-month-day.').nullable(),
+    target,
+    minutes: z
+      .number('Give a time in minutes.')
+      .min(1, 'The time must be at least one minute.')
+      .max(43200, 'The time must be at most 30 days.')
+      .describe('How long it must run.'),
+    cell,
+    arrangement,
+    readings: z.array(reading).max(500),
+  })
+  .superRefine((plan, context) => {
+    const seen = new Set<string>();
+    plan.readings.forEach((one, index) => {
+      const key = one.kind === 'open-circuit' ? `${one.kind} ${one.cells}` : one.kind;
+      if (seen.has(key)) {
+        context.addIssue({
+          code: 'custom',
+          path: ['readings', index],
+          message: 'This was already read once; keep one reading of each.',
+        });
+      }
+      seen.add(key);
+    });
+  });
+
+export type Plan = z.infer<typeof planSchema>;
+export type PlanTarget = Plan['target'];
+export type PlanReading = Plan['readings'][number];
+export type OwnReadings = NonNullable<Plan['cell']['own']>;

@@ -1,0 +1,104 @@
+import { CLASS_SCATTER } from '../chance/scatter';
+import { quantile } from '../chance/simulateClasses';
+import { CURRENT_RANGE_FACTS } from '../circuit/meter';
+import { formatAmps, formatOhms, formatVolts, formatWatts } from '../units';
+import type { PlanEvaluation } from './evaluatePlan';
+
+/** The sum behind a figure, line by line, and where its inputs come from. */
+export interface Explanation {
+  readonly title: string;
+  readonly lines: readonly string[];
+  readonly origin: string;
+}
+
+/** Open-circuit volts of the battery. */
+export function explainOpenVolts(evaluation: PlanEvaluation): Explanation {
+  const { cell, wiring, source } = evaluation;
+  return {
+    title: 'Open-circuit voltage',
+    lines: [
+      'Cells in series add their volts; strings side by side do not.',
+      `${wiring.cellsInSeries} × ${formatVolts(cell.model.emfVolts)} = ${formatVolts(source.emfVolts)}`,
+    ],
+    origin: originOfCell(evaluation),
+  };
+}
+
+/** Internal resistance of the battery. */
+export function explainResistance(evaluation: PlanEvaluation): Explanation {
+  const { cell, wiring, source } = evaluation;
+  return {
+    title: 'Internal resistance',
+    lines: [
+      'In series the resistances add; equal strings side by side share the current.',
+      `${wiring.cellsInSeries} × ${formatOhms(cell.model.resistanceOhms)} ÷ ${wiring.strings} = ${formatOhms(source.resistanceOhms)}`,
+      ...resistanceOfCell(evaluation),
+    ],
+    origin: originOfCell(evaluation),
+  };
+}
+
+/** Current and voltage at the operating point. */
+export function explainOperatingPoint(evaluation: PlanEvaluation): Explanation {
+  const { source, need, amps, volts } = evaluation;
+  const mostWatts = source.emfVolts ** 2 / (4 * source.resistanceOhms);
+  return {
+    title: 'Operating point',
+    lines: [
+      `The battery gives ${formatVolts(source.emfVolts)} − I × ${formatOhms(source.resistanceOhms)}.`,
+      `The ${need.name} takes ${formatVolts(volts)} at ${formatAmps(amps)}: there both agree.`,
+      `Check: ${formatVolts(source.emfVolts)} − ${formatAmps(amps)} × ${formatOhms(source.resistanceOhms)} = ${formatVolts(volts)}.`,
+      `Power: ${formatWatts(volts * amps)} of at most ${formatWatts(mostWatts)} (E² ÷ 4r, at half the open-circuit voltage).`,
+    ],
+    origin: `${originOfCell(evaluation)} ${originOfLoad(evaluation)}`,
+  };
+}
+
+/** Chance that a class gets it to work. */
+export function explainChance(evaluation: PlanEvaluation): Explanation {
+  const { classes, need } = evaluation;
+  const percent = (share: number): string => `${Math.round(100 * share)} %`;
+  return {
+    title: 'How sure is that?',
+    lines: [
+      `${classes.classes} classes were simulated; in ${classes.working} the current reached ${formatAmps(need.amps)}.`,
+      `Each cell’s volts scatter by ${percent(CLASS_SCATTER.emfShare)}, its resistance by ${percent(CLASS_SCATTER.resistanceLog)}, and one joint in ${Math.round(1 / CLASS_SCATTER.badJointChance)} is bad.`,
+      `Nine classes in ten get ${nineInTen(evaluation)}.`,
+    ],
+    origin: 'Scatter of home-made cells: common practice, no source. Same simulation each time.',
+  };
+}
+
+/** What nine classes in ten get: currents, or volts where the load fixes the current. */
+export function nineInTen({ classes, need }: PlanEvaluation): string {
+  const fixed = need.load.kind === 'device';
+  const sorted = fixed ? classes.sortedVolts : classes.sortedAmps;
+  const format = fixed ? formatVolts : formatAmps;
+  return `${format(quantile(sorted, 0.05))} to ${format(quantile(sorted, 0.95))}`;
+}
+
+function resistanceOfCell({ cell, cellInput }: PlanEvaluation): string[] {
+  if (cell.origin === 'typical' || cellInput.own === null) return [];
+  const { openCircuitVolts, shortCircuitAmps, meterRange } = cellInput.own;
+  const { shuntOhms } = CURRENT_RANGE_FACTS[meterRange];
+  return [
+    `One cell: ${formatVolts(openCircuitVolts)} ÷ ${formatAmps(shortCircuitAmps)} − ${formatOhms(shuntOhms)} of the meter = ${formatOhms(cell.model.resistanceOhms)}`,
+  ];
+}
+
+function originOfCell({ cell }: PlanEvaluation): string {
+  return cell.origin === 'own'
+    ? 'Cell: your own readings.'
+    : `Cell: typical values (${cell.recipe.typical.source}).`;
+}
+
+function originOfLoad({ target }: PlanEvaluation): string {
+  switch (target.kind) {
+    case 'led':
+      return 'LED: diode curve through two points of typical datasheets, from memory.';
+    case 'resistor':
+      return 'Resistor: Ohm’s law.';
+    case 'device':
+      return 'Device: typical current and least voltage, common practice.';
+  }
+}

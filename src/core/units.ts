@@ -1,0 +1,95 @@
+/** Conversion and wording of quantities at the edges; inside the core everything is SI. */
+
+const NO_BREAK_SPACE = '\u00a0';
+
+interface Scale {
+  readonly unit: string;
+  /** SI value of one unit. */
+  readonly factor: number;
+  /** Smallest SI magnitude that is still shown in this unit. */
+  readonly from: number;
+}
+
+const VOLTS: readonly Scale[] = [
+  { unit: 'V', factor: 1, from: 0.1 },
+  { unit: 'mV', factor: 1e-3, from: 0 },
+];
+const AMPS: readonly Scale[] = [
+  { unit: 'A', factor: 1, from: 1 },
+  { unit: 'mA', factor: 1e-3, from: 1e-4 },
+  { unit: 'µA', factor: 1e-6, from: 0 },
+];
+const OHMS: readonly Scale[] = [
+  { unit: 'MΩ', factor: 1e6, from: 1e6 },
+  { unit: 'kΩ', factor: 1e3, from: 1e3 },
+  { unit: 'Ω', factor: 1, from: 0 },
+];
+const WATTS: readonly Scale[] = [
+  { unit: 'W', factor: 1, from: 1 },
+  { unit: 'mW', factor: 1e-3, from: 1e-4 },
+  { unit: 'µW', factor: 1e-6, from: 0 },
+];
+/** Below this many of the smallest unit a quantity is shown as zero. */
+const SHOWN_AS_ZERO_BELOW = 0.005;
+
+/** `1.80 V`, `12.5 V`, `45 mV`: two decimals below 10 V as a school meter shows them, millivolts below 0.1 V. */
+export function formatVolts(volts: number): string {
+  const size = Math.abs(volts);
+  if (size < 0.1 || !Number.isFinite(volts)) return formatScaled(volts, VOLTS);
+  const decimals = size < 10 ? 2 : size < 100 ? 1 : 0;
+  return `${formatFixed(volts, decimals)}${NO_BREAK_SPACE}V`;
+}
+
+/** `2.31 mA`, `40 µA`; `0.2 A` becomes `200 mA`. */
+export function formatAmps(amps: number): string {
+  return formatScaled(amps, AMPS);
+}
+
+/** `664 Ω`, `1.5 kΩ`. */
+export function formatOhms(ohms: number): string {
+  return formatScaled(ohms, OHMS);
+}
+
+/** `4.2 mW`. */
+export function formatWatts(watts: number): string {
+  return formatScaled(watts, WATTS);
+}
+
+/** `40 min`, `2 h`, `2 h 30 min`, `3 days`. */
+export function formatMinutes(minutes: number): string {
+  if (minutes < 1) return `${formatNumber(minutes * 60)}${NO_BREAK_SPACE}s`;
+  if (minutes < 60) return `${formatNumber(minutes)}${NO_BREAK_SPACE}min`;
+  if (minutes >= 72 * 60) return `${formatNumber(minutes / 1440)}${NO_BREAK_SPACE}days`;
+  const hours = Math.floor(minutes / 60);
+  const rest = Math.round(minutes % 60);
+  const hoursText = `${hours}${NO_BREAK_SPACE}h`;
+  return rest === 0 ? hoursText : `${hoursText} ${rest}${NO_BREAK_SPACE}min`;
+}
+
+/** Three significant figures, without an exponent, without trailing noise. */
+export function formatNumber(value: number, significant = 3): string {
+  if (!Number.isFinite(value)) return value > 0 ? '∞' : '–';
+  return new Intl.NumberFormat('en-GB', {
+    maximumSignificantDigits: significant,
+    useGrouping: false,
+  })
+    .format(value)
+    .replace('-', '−');
+}
+
+/** Two decimals, as a school meter shows volts; keeps the trailing zero so that columns line up. */
+export function formatFixed(value: number, decimals = 2): string {
+  const text = Math.abs(value).toFixed(decimals);
+  return value < 0 && Number(text) !== 0 ? `−${text}` : text;
+}
+
+function formatScaled(value: number, scales: readonly Scale[]): string {
+  const [largest] = scales;
+  const smallest = scales.at(-1);
+  if (largest === undefined || smallest === undefined) throw new Error('a quantity needs a unit');
+  if (!Number.isFinite(value)) return `${formatNumber(value)}${NO_BREAK_SPACE}${largest.unit}`;
+  const size = Math.abs(value);
+  if (size < SHOWN_AS_ZERO_BELOW * smallest.factor) return `0${NO_BREAK_SPACE}${largest.unit}`;
+  const scale = scales.find((candidate) => size >= candidate.from) ?? smallest;
+  return `${formatNumber(value / scale.factor)}${NO_BREAK_SPACE}${scale.unit}`;
+}

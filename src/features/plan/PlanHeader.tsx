@@ -1,0 +1,118 @@
+'use client';
+
+import DownloadIcon from '@mui/icons-material/FileDownloadOutlined';
+import KeyboardIcon from '@mui/icons-material/KeyboardOutlined';
+import RedoIcon from '@mui/icons-material/Redo';
+import UndoIcon from '@mui/icons-material/Undo';
+import Box from '@mui/material/Box';
+import IconButton from '@mui/material/IconButton';
+import InputBase from '@mui/material/InputBase';
+import Tooltip from '@mui/material/Tooltip';
+import { useState } from 'react';
+import { useStore } from 'zustand';
+import { planSchema } from '@/core/plan/planSchema';
+import { HEADING_FONT } from '@/ui/theme';
+import { ThemeSwitch } from '@/ui/ThemeSwitch';
+import { PlanVerdict } from './PlanVerdict';
+import { useEdit, usePlan, usePlanContext } from './PlanProvider';
+import { SaveNote } from './SaveNote';
+
+/** Title, verdict and the actions that work at every station. */
+export function PlanHeader({ station, onHelp }: { station: string; onHelp: () => void }) {
+  const { id } = usePlanContext();
+  return (
+    <Box
+      component="header"
+      sx={{
+        display: 'flex',
+        flexWrap: 'wrap',
+        alignItems: 'center',
+        gap: 1.5,
+        px: 2.5,
+        py: 1.25,
+        minHeight: 64,
+        bgcolor: 'background.paper',
+        borderBottom: 1,
+        borderColor: 'divider',
+      }}
+    >
+      <TitleField />
+      <Box sx={{ flex: '1 1 380px', minWidth: 0, display: 'flex' }}>
+        <PlanVerdict station={station} />
+      </Box>
+      <SaveNote />
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.5 }}>
+        <UndoButtons />
+        <Tooltip title="Export this plan as a file">
+          <IconButton
+            aria-label="Export this plan as a file"
+            component="a"
+            href={`/api/plans/${id}/export`}
+            download
+          >
+            <DownloadIcon fontSize="small" />
+          </IconButton>
+        </Tooltip>
+        <ThemeSwitch />
+        <Tooltip title="Keys (?)">
+          <IconButton aria-label="List of keys" onClick={onHelp}>
+            <KeyboardIcon fontSize="small" />
+          </IconButton>
+        </Tooltip>
+      </Box>
+    </Box>
+  );
+}
+
+function TitleField() {
+  const plan = usePlan();
+  const edit = useEdit();
+  const [draft, setDraft] = useState<string | null>(null);
+  const text = draft ?? plan.title;
+  const parsed = planSchema.shape.title.safeParse(text);
+  const problem = parsed.success ? null : (parsed.error.issues[0]?.message ?? null);
+  return (
+    <Box component="h1" sx={{ m: 0, flex: '0 1 330px', minWidth: 200 }}>
+      <Tooltip title={problem ?? ''} open={problem !== null}>
+        <InputBase
+          value={text}
+          fullWidth
+          error={problem !== null}
+          inputProps={{ 'aria-label': 'Title of the plan', 'aria-invalid': problem !== null }}
+          onChange={(event) => {
+            const typed = event.target.value;
+            setDraft(typed);
+            const usable = planSchema.shape.title.safeParse(typed);
+            if (usable.success) edit((before) => ({ ...before, title: usable.data }), 'title');
+          }}
+          onBlur={() => setDraft(null)}
+          sx={{
+            fontFamily: HEADING_FONT,
+            fontSize: '1.35rem',
+            fontWeight: 600,
+            lineHeight: 1.2,
+            borderBottom: '1px solid transparent',
+            '&:hover, &.Mui-focused': { borderColor: 'divider' },
+            '& input': { textOverflow: 'ellipsis' },
+          }}
+        />
+      </Tooltip>
+    </Box>
+  );
+}
+
+function UndoButtons() {
+  const { planStore } = usePlanContext();
+  const past = useStore(planStore.store.temporal, (history) => history.pastStates.length);
+  const future = useStore(planStore.store.temporal, (history) => history.futureStates.length);
+  return (
+    <>
+      <IconButton aria-label="Undo" disabled={past === 0} onClick={() => planStore.undo()}>
+        <UndoIcon fontSize="small" />
+      </IconButton>
+      <IconButton aria-label="Redo" disabled={future === 0} onClick={() => planStore.redo()}>
+        <RedoIcon fontSize="small" />
+      </IconButton>
+    </>
+  );
+}

@@ -1,0 +1,89 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Link from '@mui/material/Link';
+import Typography from '@mui/material/Typography';
+import NextLink from 'next/link';
+import { useSelectedLayoutSegment } from 'next/navigation';
+import { useCallback, useState, type ReactNode } from 'react';
+import type { Plan } from '@/core/plan/planSchema';
+import { DEFERRAL } from '@/core/safety/cautions';
+import { PlanHeader } from './PlanHeader';
+import { PlanProvider } from './PlanProvider';
+import { ShortcutList } from './ShortcutList';
+import { StationRail } from './StationRail';
+import { useShortcuts } from './useShortcuts';
+
+interface PlanWorkspaceProps {
+  readonly id: string;
+  readonly initialPlan: Plan;
+  readonly initialRevision: number;
+  readonly children: ReactNode;
+}
+
+/** An open plan: header with the verdict, rail with the six stations, and the station itself. */
+export function PlanWorkspace({ children, ...plan }: PlanWorkspaceProps) {
+  return (
+    <PlanProvider key={plan.id} {...plan}>
+      <Frame>{children}</Frame>
+    </PlanProvider>
+  );
+}
+
+function Frame({ children }: { children: ReactNode }) {
+  const station = useSelectedLayoutSegment() ?? 'power';
+  const [helpOpen, setHelpOpen] = useState(false);
+  const openHelp = useCallback(() => setHelpOpen(true), []);
+  useShortcuts(openHelp);
+  return (
+    <Box sx={{ minHeight: '100vh', display: 'flex', flexDirection: 'column' }}>
+      <PlanHeader station={station} onHelp={openHelp} />
+      <Box
+        sx={{ flex: 1, display: 'flex', flexDirection: { xs: 'column', md: 'row' }, minHeight: 0 }}
+      >
+        <Box
+          sx={{
+            width: { md: 236 },
+            flexShrink: 0,
+            p: 1.25,
+            borderRight: { md: 1 },
+            borderBottom: { xs: 1, md: 0 },
+            // Responsive borders reset the colour, so it is responsive too.
+            borderColor: { xs: 'divider', md: 'divider' },
+            display: 'flex',
+            flexDirection: 'column',
+            justifyContent: 'space-between',
+            gap: 2,
+            position: { md: 'sticky' },
+            top: 0,
+            height: { md: '100vh' },
+            maxHeight: { md: 'calc(100vh - 66px)' },
+            overflowY: { md: 'auto' },
+          }}
+        >
+          <StationRail current={station} />
+          <Box sx={{ px: 1, display: { xs: 'none', md: 'block' } }}>
+            <Link component={NextLink} href="/" color="inherit" variant="body2">
+              Back to the shelf
+            </Link>
+            <Typography variant="caption" color="textSecondary" component="p" sx={{ mt: 1 }}>
+              {DEFERRAL}
+            </Typography>
+          </Box>
+        </Box>
+        <Box component="main" sx={{ flex: 1, minWidth: 0, p: { xs: 1.5, md: 1.75 } }}>
+          {children}
+        </Box>
+      </Box>
+      <Box component="footer" sx={{ display: { xs: 'block', md: 'none' }, p: 2 }}>
+        <Link component={NextLink} href="/" color="inherit" variant="body2">
+          Back to the shelf
+        </Link>
+        <Typography variant="caption" color="textSecondary" component="p">
+          {DEFERRAL}
+        </Typography>
+      </Box>
+      <ShortcutList open={helpOpen} onClose={() => setHelpOpen(false)} />
+    </Box>
+  );
+}

@@ -1,0 +1,117 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import ButtonBase from '@mui/material/ButtonBase';
+import NextLink from 'next/link';
+import type { ReactNode } from 'react';
+import { HEADING_FONT } from '@/ui/theme';
+import { usePlan, usePlanContext } from './PlanProvider';
+import { STATIONS, type Station } from './stations';
+
+/** All six stations, each with its answer so far. */
+export function StationRail({ current }: { current: string }) {
+  const { id, evaluation } = usePlanContext();
+  const plan = usePlan();
+  return (
+    <Box component="nav" aria-label="Stations of the plan">
+      <Box
+        component="ol"
+        sx={{
+          listStyle: 'none',
+          m: 0,
+          p: 0,
+          display: { xs: 'grid', md: 'block' },
+          gridTemplateColumns: { xs: '1fr 1fr', sm: '1fr 1fr 1fr' },
+        }}
+      >
+        {STATIONS.map((station, index) => (
+          <li key={station.slug}>
+            <StationLink
+              href={`/plans/${id}/${station.slug}`}
+              station={station}
+              number={index + 1}
+              current={station.slug === current}
+              answered={station.answered(plan, evaluation)}
+            >
+              {station.answer(plan, evaluation)}
+            </StationLink>
+          </li>
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+interface StationLinkProps {
+  readonly href: string;
+  readonly station: Station;
+  readonly number: number;
+  readonly current: boolean;
+  readonly answered: boolean;
+  readonly children: ReactNode;
+}
+
+function StationLink({ href, station, number, current, answered, children }: StationLinkProps) {
+  const content = (
+    <>
+      <Box
+        aria-hidden
+        sx={{
+          width: 26,
+          height: 26,
+          borderRadius: '50%',
+          flexShrink: 0,
+          display: 'grid',
+          placeItems: 'center',
+          border: 1,
+          borderColor: current ? 'primary.main' : answered ? 'success.main' : 'divider',
+          bgcolor: current ? 'primary.main' : answered ? 'success.light' : 'background.paper',
+          color: current ? 'primary.contrastText' : answered ? 'success.main' : 'text.primary',
+          fontFamily: HEADING_FONT,
+          fontWeight: 600,
+        }}
+      >
+        {number}
+      </Box>
+      <Box sx={{ textAlign: 'left', minWidth: 0 }}>
+        <Box sx={{ fontWeight: 600, fontSize: '0.92rem' }}>{station.name}</Box>
+        <Box sx={{ color: 'text.secondary', fontSize: '0.8rem', lineHeight: 1.4 }}>{children}</Box>
+      </Box>
+    </>
+  );
+  const look = {
+    display: 'flex',
+    alignItems: 'flex-start',
+    justifyContent: 'flex-start',
+    width: '100%',
+    fontFamily: 'inherit',
+    gap: 1.25,
+    p: 1,
+    my: 0.4,
+    borderRadius: 1,
+    border: 1.5,
+    borderColor: current ? 'primary.main' : 'transparent',
+    bgcolor: current ? 'background.paper' : 'transparent',
+  } as const;
+  if (!station.built) {
+    return (
+      <Box aria-disabled="true" sx={look} title="This station comes in a later version.">
+        {content}
+      </Box>
+    );
+  }
+  return (
+    <ButtonBase
+      component={NextLink}
+      href={href}
+      aria-current={current ? 'step' : undefined}
+      sx={{
+        ...look,
+        '&:hover': { borderColor: 'primary.main' },
+        '&:focus-visible': { outline: 2 },
+      }}
+    >
+      {content}
+    </ButtonBase>
+  );
+}

@@ -1,0 +1,79 @@
+import { DEVICE_PRESETS } from '@/core/circuit/devicePresets';
+import { nameOfTarget } from '@/core/plan/needOfTarget';
+import type { Plan } from '@/core/plan/planSchema';
+import type { PlanEvaluation } from '@/core/planning/evaluatePlan';
+import { verdictOf } from '@/core/planning/verdict';
+import { formatAmps, formatMinutes, formatVolts } from '@/core/units';
+
+export interface Station {
+  readonly slug: string;
+  readonly name: string;
+  /** Whether it can be opened in this version. */
+  readonly built: boolean;
+  /** Its answer so far, in a few words. */
+  readonly answer: (plan: Plan, evaluation: PlanEvaluation) => string;
+  /** Whether nothing is left to do there. */
+  readonly answered: (plan: Plan, evaluation: PlanEvaluation) => boolean;
+}
+
+const NOT_BUILT = 'not in this version yet';
+
+/** The six stations in the order people work. */
+export const STATIONS: readonly Station[] = [
+  { slug: 'power', name: 'Power what?', built: true, answer: powerAnswer, answered: always },
+  { slug: 'cell', name: 'Which cell?', built: true, answer: cellAnswer, answered: always },
+  { slug: 'arrange', name: 'Arrange', built: true, answer: arrangeAnswer, answered: meetsTarget },
+  { slug: 'ready', name: 'Get ready', built: false, answer: () => NOT_BUILT, answered: never },
+  { slug: 'build', name: 'Build & measure', built: true, answer: buildAnswer, answered: allRead },
+  { slug: 'run', name: 'Leave it running', built: false, answer: () => NOT_BUILT, answered: never },
+];
+
+function always(): boolean {
+  return true;
+}
+
+function never(): boolean {
+  return false;
+}
+
+function meetsTarget(_plan: Plan, evaluation: PlanEvaluation): boolean {
+  return verdictOf(evaluation).tone !== 'wrong';
+}
+
+function allRead(plan: Plan, { wiring }: PlanEvaluation): boolean {
+  return plan.readings.some(
+    (one) => one.kind === 'open-circuit' && one.cells === wiring.cellsInSeries,
+  );
+}
+
+function powerAnswer({ target, minutes }: Plan): string {
+  const what = target.kind === 'device' ? DEVICE_PRESETS[target.device].name : nameOfTarget(target);
+  const name = `${what.slice(0, 1).toUpperCase()}${what.slice(1)}`;
+  const how = target.kind === 'led' ? `${target.brightness}, ` : '';
+  return `${name}, ${how}${formatMinutes(minutes)}`;
+}
+
+function cellAnswer(plan: Plan, { cell }: PlanEvaluation): string {
+  const { emfVolts, resistanceOhms } = cell.model;
+  const name = `${cell.body.name.slice(0, 1).toUpperCase()}${cell.body.name.slice(1)}`;
+  const { own } = plan.cell;
+  const shorted =
+    own !== null && cell.origin === 'own' ? own.shortCircuitAmps : emfVolts / resistanceOhms;
+  const origin = cell.origin === 'own' ? 'measured' : 'typical';
+  return `${name} · ${formatVolts(emfVolts)}, ${formatAmps(shorted)} (${origin})`;
+}
+
+function arrangeAnswer(_plan: Plan, { wiring }: PlanEvaluation): string {
+  const strings = wiring.strings === 1 ? '1 string' : `${wiring.strings} strings`;
+  return `${wiring.cellsInSeries} in series × ${strings}`;
+}
+
+function buildAnswer(plan: Plan, { wiring }: PlanEvaluation): string {
+  const furthest = Math.max(
+    0,
+    ...plan.readings.map((one) => (one.kind === 'open-circuit' ? one.cells : 1)),
+  );
+  return furthest === 0
+    ? 'not begun'
+    : `cell ${Math.min(furthest, wiring.cellsInSeries)} of ${wiring.cellsInSeries}`;
+}

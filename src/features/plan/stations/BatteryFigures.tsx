@@ -1,0 +1,49 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import type { PlanEvaluation } from '@/core/planning/evaluatePlan';
+import {
+  explainChance,
+  explainOpenVolts,
+  explainOperatingPoint,
+  explainResistance,
+  type Explanation,
+} from '@/core/planning/explain';
+import { chanceWording } from '@/core/planning/verdict';
+import { formatAmps, formatOhms, formatVolts } from '@/core/units';
+import { Explained } from '@/ui/Explained';
+
+/** The battery's figures in one line; each opens to show its sum. */
+export function BatteryFigures({ evaluation }: { evaluation: PlanEvaluation }) {
+  const { source, amps, volts } = evaluation;
+  const figures: readonly { text: string; explanation: Explanation }[] = [
+    { text: `${formatVolts(source.emfVolts)} open`, explanation: explainOpenVolts(evaluation) },
+    {
+      text: `${formatOhms(source.resistanceOhms)} inside`,
+      explanation: explainResistance(evaluation),
+    },
+    {
+      text: `${formatAmps(amps)} at ${formatVolts(volts)}`,
+      explanation: explainOperatingPoint(evaluation),
+    },
+    { text: chanceWording(evaluation), explanation: explainChance(evaluation) },
+  ];
+  return (
+    <Box
+      sx={{
+        display: 'flex',
+        flexWrap: 'wrap',
+        columnGap: 3,
+        rowGap: 1,
+        mt: 1,
+        fontSize: '0.88rem',
+      }}
+    >
+      {figures.map(({ text, explanation }) => (
+        <Explained key={explanation.title} explanation={explanation}>
+          {text}
+        </Explained>
+      ))}
+    </Box>
+  );
+}

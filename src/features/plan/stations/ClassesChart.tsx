@@ -1,0 +1,131 @@
+'use client';
+
+import Typography from '@mui/material/Typography';
+import { useMemo } from 'react';
+import type { PlanEvaluation } from '@/core/planning/evaluatePlan';
+import { nineInTen } from '@/core/planning/explain';
+import { chanceWording } from '@/core/planning/verdict';
+import { formatAmps, formatNumber, formatVolts } from '@/core/units';
+import { Card } from '@/ui/Card';
+import { Chart } from '@/ui/chart/Chart';
+import type { Roles } from '@/ui/roles';
+import { useRoles } from '@/ui/useRoles';
+import { histogram } from './histogram';
+
+/** What ECharts hands to a custom series: values of the row, and their place in the picture. */
+interface BarApi {
+  value(dimension: number): number;
+  coord(point: [number, number]): [number, number];
+}
+
+/** What simulated classes get. */
+export function ClassesChart({ evaluation }: { evaluation: PlanEvaluation }) {
+  const roles = useRoles();
+  const option = useMemo(() => optionOf(evaluation, roles), [evaluation, roles]);
+  const { classes, need } = evaluation;
+  const { format } = measureOf(evaluation);
+  const range = `nine in ten get ${nineInTen(evaluation)}`;
+  const wanted = need.load.kind === 'device' ? need.volts : need.amps;
+  const label = `${classes.classes} simulated classes: ${range}; ${format(wanted)} is wanted.`;
+  return (
+    <Card title="If a class builds it">
+      <Chart option={option} label={label} height={138} />
+      <Typography variant="caption" color="textSecondary">
+        {chanceWording(evaluation)}; {range}.
+      </Typography>
+    </Card>
+  );
+}
+
+/** What tells the classes apart: currents, or volts where the load fixes the current. */
+function measureOf({ classes, need }: PlanEvaluation) {
+  return need.load.kind === 'device'
+    ? {
+        sorted: classes.sortedVolts,
+        wanted: need.volts,
+        unit: 'V',
+        perUnit: 1,
+        format: formatVolts,
+      }
+    : {
+        sorted: classes.sortedAmps,
+        wanted: need.amps,
+        unit: 'mA',
+        perUnit: 1000,
+        format: formatAmps,
+      };
+}
+
+function optionOf(evaluation: PlanEvaluation, roles: Roles) {
+  const measure = measureOf(evaluation);
+  const { unit, perUnit } = measure;
+  const bins = histogram(measure.sorted, measure.wanted);
+  const wanted = perUnit * measure.wanted;
+  const text = { color: roles.softInk, fontFamily: 'inherit', fontSize: 12 };
+  const most = Math.max(wanted, perUnit * (bins.at(-1)?.to ?? 0));
+  const least = Math.min(wanted, perUnit * (bins[0]?.from ?? 0));
+  return {
+    animation: false,
+    grid: { left: 8, right: 14, top: 24, bottom: 24 },
+    tooltip: {
+      formatter: ({ dataIndex }: { dataIndex: number }) => {
+        const bin = bins[dataIndex];
+        if (bin === undefined) return '';
+        return `${measure.format(bin.from)} to ${measure.format(bin.to)}: ${formatNumber(100 * bin.share, 2)} in 100 classes`;
+      },
+    },
+    xAxis: {
+      type: 'value',
+      min: least - 0.04 * (most - least),
+      max: most + 0.04 * (most - least),
+      splitNumber: 4,
+      splitLine: { show: false },
+      axisLine: { lineStyle: { color: roles.ink } },
+      axisLabel: {
+        ...text,
+        showMinLabel: false,
+        showMaxLabel: false,
+        formatter: (value: number) => `${formatNumber(value)} ${unit}`,
+      },
+    },
+    yAxis: { type: 'value', show: false },
+    series: [
+      {
+        type: 'custom',
+        data: bins.map((bin) => [perUnit * bin.from, perUnit * bin.to, bin.share]),
+        encode: { x: [0, 1], y: 2 },
+        renderItem: (_: unknown, api: BarApi) => {
+          const [left, top] = api.coord([api.value(0), api.value(2)]);
+          const [right, bottom] = api.coord([api.value(1), 0]);
+          const good = api.value(0) >= wanted * (1 - 1e-6);
+          return {
+            type: 'rect',
+            shape: {
+              x: left + 1,
+              y: top,
+              width: Math.max(1, right - left - 2),
+              height: bottom - top,
+              r: 2,
+            },
+            style: good
+              ? { fill: roles.leaf, opacity: 0.75 }
+              : { fill: roles.amberSoft, stroke: roles.amber },
+          };
+        },
+        markLine: {
+          silent: true,
+          symbol: 'none',
+          lineStyle: { color: roles.ink, type: 'dashed' },
+          label: {
+            formatter: 'wanted from here',
+            color: roles.ink,
+            fontFamily: 'inherit',
+            position: 'end',
+            align: wanted > (least + most) / 2 ? 'right' : 'left',
+          },
+          data: [{ xAxis: wanted }],
+        },
+      },
+    ],
+  };
+}

@@ -1,0 +1,130 @@
+'use client';
+
+import type { BenchRow } from '@/core/diagnosis/judgeReadings';
+import { formatFixed, formatNumber } from '@/core/units';
+import { Card } from '@/ui/Card';
+
+const WIDTH = 690;
+const HEIGHT = 210;
+const LEFT = 52;
+const BASE = 176;
+const TOP = 14;
+/** Expected band: two standard deviations either way. */
+const BAND_DEVIATIONS = 2;
+
+/** The expected steps as bands, the readings as bars on them. */
+export function ReadingStairs({ rows }: { rows: readonly BenchRow[] }) {
+  const steps = rows.filter(({ kind }) => kind === 'open-circuit');
+  const highest = Math.max(
+    0.1,
+    ...steps.map((row) => Math.max(row.expected + BAND_DEVIATIONS * row.scatter, row.read ?? 0)),
+  );
+  const tick = tickOf(highest);
+  const y = (volts: number): number => BASE - (Math.max(volts, 0) / highest) * (BASE - TOP);
+  const room = (WIDTH - LEFT - 10) / steps.length;
+  const half = Math.min(54, room * 0.42);
+  const ticks = Array.from({ length: Math.floor(highest / tick) + 1 }, (_, index) => index * tick);
+  const done = steps.filter(({ read }) => read !== null).length;
+  return (
+    <Card title="Volts, cell by cell">
+      <svg
+        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+        width="100%"
+        role="img"
+        fontFamily="inherit"
+        fontSize="12"
+        aria-label={`Expected and read volts after each of ${steps.length} cells; ${done} read. The same figures stand in the table below.`}
+      >
+        {ticks.map((volts) => (
+          <g key={volts}>
+            <path d={`M${LEFT} ${y(volts)} H${WIDTH - 10}`} stroke="var(--mui-palette-divider)" />
+            <text
+              x={LEFT - 8}
+              y={y(volts) + 4}
+              textAnchor="end"
+              fill="var(--mui-palette-text-secondary)"
+            >
+              {formatNumber(volts)} V
+            </text>
+          </g>
+        ))}
+        {steps.map((row, index) => (
+          <Step key={row.cells} row={row} x={LEFT + room * (index + 0.5)} half={half} y={y} />
+        ))}
+        <text x={LEFT} y={HEIGHT - 2} fill="var(--mui-palette-text-secondary)" fontSize="11">
+          green band: expected, with ordinary scatter · bar: what was read
+        </text>
+      </svg>
+    </Card>
+  );
+}
+
+interface StepProps {
+  readonly row: BenchRow;
+  readonly x: number;
+  readonly half: number;
+  readonly y: (volts: number) => number;
+}
+
+function Step({ row, x, half, y }: StepProps) {
+  const { expected, scatter, read } = row;
+  const wrong = row.meaning !== null && !row.meaning.fine;
+  const colour = wrong ? 'var(--mui-palette-error-main)' : 'var(--mui-palette-primary-main)';
+  const missing = wrong && row.missing !== null && half > 16 ? row.missing : null;
+  const high = y(expected + BAND_DEVIATIONS * scatter);
+  const low = y(expected - BAND_DEVIATIONS * scatter);
+  return (
+    <g>
+      <rect
+        x={x - half}
+        y={high}
+        width={2 * half}
+        height={low - high}
+        fill="var(--mui-palette-success-light)"
+      />
+      <path
+        d={`M${x - half} ${y(expected)} H${x + half}`}
+        stroke="var(--mui-palette-success-main)"
+        strokeWidth="2"
+        strokeDasharray="5 4"
+      />
+      {read === null ? null : (
+        <>
+          <rect
+            x={x - half * 0.88}
+            y={y(read) - 3}
+            width={2 * half * 0.88}
+            height="6"
+            fill={colour}
+          />
+          {half > 16 ? (
+            <text x={x} y={y(read) + 18} textAnchor="middle" fontWeight="700" fill={colour}>
+              {formatFixed(read)} V
+            </text>
+          ) : null}
+        </>
+      )}
+      {missing === null || read === null ? null : (
+        <g fill={colour}>
+          <path
+            d={`M${x} ${y(read) - 3} V${y(read + missing)}`}
+            stroke={colour}
+            strokeWidth="1.5"
+          />
+          <text x={x + 6} y={(y(read) + y(read + missing)) / 2 + 4} fontWeight="700">
+            {formatFixed(missing)} V missing
+          </text>
+        </g>
+      )}
+      <text x={x} y={BASE + 16} textAnchor="middle" fill="var(--mui-palette-text-primary)">
+        {half > 30 ? `${row.cells} ${row.cells === 1 ? 'cell' : 'cells'}` : row.cells}
+      </text>
+    </g>
+  );
+}
+
+/** A round distance between grid lines that gives three to six of them. */
+function tickOf(highest: number): number {
+  const steps = [0.1, 0.2, 0.5, 1, 2, 5, 10, 20];
+  return steps.find((step) => highest / step <= 5) ?? 50;
+}

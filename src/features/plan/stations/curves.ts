@@ -1,0 +1,35 @@
+import { loadVolts } from '@/core/circuit/load/load';
+import { ROOM_CELSIUS } from '@/core/constants';
+import type { PlanEvaluation } from '@/core/planning/evaluatePlan';
+
+export type Point = [volts: number, milliamps: number];
+
+const POINTS = 60;
+
+/** The battery's line from nothing connected to shorted, as volts and milliamps. */
+export function batteryPoints({ source }: PlanEvaluation): Point[] {
+  return [
+    [source.emfVolts, 0],
+    [0, (1000 * source.emfVolts) / source.resistanceOhms],
+  ];
+}
+
+/** The load's curve up to the current that the shorted battery gives. */
+export function loadPoints({ source, need }: PlanEvaluation): Point[] {
+  const mostAmps = source.emfVolts / source.resistanceOhms;
+  const points: Point[] = [[0, 0]];
+  for (let index = 0; index <= POINTS; index += 1) {
+    // Closer together at small currents, where a diode bends.
+    const amps = mostAmps * (index / POINTS) ** 3;
+    const volts = loadVolts(need.load, amps, ROOM_CELSIUS);
+    if (volts > 1.15 * source.emfVolts) break;
+    points.push([volts, 1000 * amps]);
+  }
+  if (need.load.kind === 'device' && need.load.leastVolts < source.emfVolts) {
+    points.push(
+      [need.load.leastVolts, 1000 * need.load.amps],
+      [source.emfVolts, 1000 * need.load.amps],
+    );
+  }
+  return points.sort((a, b) => a[0] - b[0] || a[1] - b[1]);
+}

@@ -1,0 +1,73 @@
+'use client';
+
+import CopyIcon from '@mui/icons-material/ContentCopyOutlined';
+import DeleteIcon from '@mui/icons-material/DeleteOutlined';
+import Box from '@mui/material/Box';
+import IconButton from '@mui/material/IconButton';
+import Link from '@mui/material/Link';
+import Paper from '@mui/material/Paper';
+import Tooltip from '@mui/material/Tooltip';
+import Typography from '@mui/material/Typography';
+import NextLink from 'next/link';
+import type { PlanSummary } from '@/core/planning/planSummary';
+import { DeskMiniature } from '@/ui/desk/DeskMiniature';
+import { VerdictPill } from '@/ui/VerdictPill';
+
+interface PlanCardProps {
+  readonly id: string;
+  readonly summary: PlanSummary;
+  readonly onDuplicate: () => void;
+  readonly onDelete: () => void;
+}
+
+/** A plan on the shelf: small picture, title, verdict. */
+export function PlanCard({ id, summary, onDuplicate, onDelete }: PlanCardProps) {
+  const { title, verdict, lessonDate } = summary;
+  return (
+    <Paper
+      component="article"
+      variant="outlined"
+      sx={{
+        p: 2,
+        height: '100%',
+        display: 'flex',
+        flexDirection: 'column',
+        gap: 1,
+        position: 'relative',
+        '&:has(a:hover)': { borderColor: 'primary.main' },
+      }}
+    >
+      <DeskMiniature {...summary} />
+      <Link
+        component={NextLink}
+        href={`/plans/${id}/arrange`}
+        color="inherit"
+        underline="none"
+        sx={{
+          '&::after': { content: '""', position: 'absolute', inset: 0, borderRadius: 2.5 },
+          '&:focus-visible::after': { outline: '2px solid' },
+        }}
+      >
+        <Typography variant="h3" component="span" sx={{ fontSize: '1.15rem' }}>
+          {title}
+        </Typography>
+      </Link>
+      <VerdictPill {...verdict} />
+      <Box sx={{ display: 'flex', alignItems: 'center', mt: 'auto' }}>
+        <Typography variant="body2" color="textSecondary" sx={{ flex: 1 }}>
+          {lessonDate === null ? 'no lesson date yet' : `lesson on ${lessonDate}`}
+        </Typography>
+        <Tooltip title="Duplicate">
+          <IconButton aria-label={`Duplicate ${title}`} onClick={onDuplicate} sx={{ zIndex: 1 }}>
+            <CopyIcon fontSize="small" />
+          </IconButton>
+        </Tooltip>
+        <Tooltip title="Delete">
+          <IconButton aria-label={`Delete ${title}`} onClick={onDelete} sx={{ zIndex: 1 }}>
+            <DeleteIcon fontSize="small" />
+          </IconButton>
+        </Tooltip>
+      </Box>
+    </Paper>
+  );
+}

@@ -1,0 +1,22 @@
+'use client';
+
+import CssBaseline from '@mui/material/CssBaseline';
+import { ThemeProvider } from '@mui/material/styles';
+import { SnackbarProvider } from 'notistack';
+import type { ReactNode } from 'react';
+import { theme } from './theme';
+
+export function AppTheme({ children }: { children: ReactNode }) {
+  return (
+    <ThemeProvider theme={theme} defaultMode="light">
+      <CssBaseline enableColorScheme />
+      <SnackbarProvider
+        maxSnack={3}
+        autoHideDuration={8000}
+        anchorOrigin={{ vertical: 'bottom', horizontal: 'center' }}
+      >
+        {children}
+      </SnackbarProvider>
+    </ThemeProvider>
+  );
+}

@@ -1,0 +1,74 @@
+import { useId } from 'react';
+import type { PlanSummary } from '@/core/planning/planSummary';
+import { CellDrawing } from './CellDrawing';
+import { DeskPatterns, INK } from './DeskPatterns';
+import { LoadDrawing } from './LoadDrawing';
+
+type DeskMiniatureProps = Pick<
+  PlanSummary,
+  'drawing' | 'bodyId' | 'bodyName' | 'cellsInSeries' | 'strings' | 'target' | 'verdict'
+>;
+
+const WIDTH = 300;
+const HEIGHT = 110;
+/** Part of the picture that the cells may fill. */
+const CELLS_WIDTH = 216;
+const MOST_COLUMNS = 12;
+const MOST_ROWS = 5;
+
+/** The desk, small: as many cells and strings as can be told apart. */
+export function DeskMiniature(props: DeskMiniatureProps) {
+  const { drawing, bodyId, bodyName, cellsInSeries, strings, target, verdict } = props;
+  const prefix = useId();
+  const columns = Math.min(cellsInSeries, MOST_COLUMNS);
+  const rows = Math.min(strings, MOST_ROWS);
+  const cellWidth = drawing === 'pile' ? 40 : 74;
+  const scale = Math.min(1, CELLS_WIDTH / (columns * cellWidth), (HEIGHT - 14) / (rows * 68));
+  const width = columns * cellWidth * scale;
+  const left = (CELLS_WIDTH - width) / 2;
+  const rowHeight = 68 * scale;
+  const top = (HEIGHT - rows * rowHeight) / 2;
+  const y = (row: number): number => top + (row + 0.58) * rowHeight;
+  const works = verdict.tone !== 'wrong';
+  return (
+    <svg
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      width="100%"
+      role="img"
+      aria-label={`${strings} × ${cellsInSeries} × ${bodyName}`}
+    >
+      <DeskPatterns prefix={prefix} />
+      {Array.from({ length: rows }, (_, row) => (
+        <g key={row}>
+          <path
+            d={`M${left} ${y(row)} H${left + width + 6}`}
+            stroke={INK}
+            strokeWidth="1"
+            opacity="0.5"
+          />
+          {Array.from({ length: columns }, (_cell, column) => (
+            <g
+              key={column}
+              transform={`translate(${left + (column + 0.5) * cellWidth * scale} ${y(row)}) scale(${scale})`}
+            >
+              <CellDrawing
+                drawing={drawing}
+                bodyId={bodyId}
+                spacing={40}
+                patternPrefix={prefix}
+                signs={false}
+              />
+            </g>
+          ))}
+        </g>
+      ))}
+      <g transform={`translate(262 ${HEIGHT / 2}) scale(0.8)`}>
+        <LoadDrawing
+          target={target}
+          brightness={works && target.kind === 'led' ? target.brightness : 'dark'}
+          running={works}
+        />
+      </g>
+    </svg>
+  );
+}

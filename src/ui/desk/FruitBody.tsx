@@ -1,0 +1,37 @@
+/** Natural colours of what the metals stick in; drawings, not roles, so they stay the same in every theme. */
+const FRUIT = {
+  kiwi: { skin: '#8A6A3B', flesh: '#A6C15A', heart: '#EEF0D2', seeds: true },
+  lemon: { skin: '#D9A404', flesh: '#F6DE63', heart: '#FBF1B8', seeds: false },
+  apple: { skin: '#B5382F', flesh: '#F3E7C0', heart: '#E6D49A', seeds: false },
+  gooseberry: { skin: '#7C9440', flesh: '#C4D68A', heart: '#E1EBBE', seeds: false },
+  'green-tomato': { skin: '#5E8A3C', flesh: '#A9CB7B', heart: '#D4E5B4', seeds: true },
+  cucumber: { skin: '#3F6B35', flesh: '#CFE3B0', heart: '#E7F1D3', seeds: true },
+  beetroot: { skin: '#5E1733', flesh: '#93264F', heart: '#B24A72', seeds: false },
+  potato: { skin: '#A57C45', flesh: '#EBD9A2', heart: '#F3E7C0', seeds: false },
+} as const;
+
+const SEEDS = Array.from({ length: 14 }, (_, index) => (index * 2 * Math.PI) / 14);
+
+/** A fruit cut across, centred on the origin, about 60 wide. */
+export function FruitBody({ id }: { id: string }) {
+  const look = FRUIT[id as keyof typeof FRUIT] ?? FRUIT.lemon;
+  return (
+    <g>
+      <ellipse rx="29" ry="23" fill={look.flesh} stroke={look.skin} strokeWidth="3.5" />
+      <ellipse rx="9.5" ry="7" fill={look.heart} />
+      {look.seeds
+        ? SEEDS.map((angle) => (
+            <ellipse
+              key={angle}
+              cx={15 * Math.cos(angle)}
+              cy={11.5 * Math.sin(angle)}
+              rx="1.9"
+              ry="1"
+              fill="#2B2A20"
+              transform={`rotate(${(angle * 180) / Math.PI} ${15 * Math.cos(angle)} ${11.5 * Math.sin(angle)})`}
+            />
+          ))
+        : null}
+    </g>
+  );
+}

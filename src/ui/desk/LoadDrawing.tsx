@@ -1,0 +1,159 @@
+import type { BrightnessBand } from '@/core/circuit/brightness';
+import type { LedColour } from '@/core/circuit/load/ledPresets';
+import type { PlanTarget } from '@/core/plan/planSchema';
+import { INK, SOFT_INK } from './DeskPatterns';
+
+/** Colour of the light, as it looks; infrared is drawn as the dark lens that one sees. */
+const LIGHT: Readonly<Record<LedColour, string>> = {
+  infrared: '#6E4A58',
+  red: '#E0453A',
+  amber: '#F2B134',
+  'yellow-green': '#B4CE3B',
+  'true-green': '#35B272',
+  blue: '#4A7DE6',
+  white: '#FFF9E3',
+  violet: '#8E5BD6',
+};
+const GLOW: Readonly<Record<BrightnessBand, readonly [radius: number, opacity: number][]>> = {
+  dark: [],
+  glimmer: [[20, 0.16]],
+  dim: [[24, 0.26]],
+  clear: [
+    [46, 0.18],
+    [33, 0.32],
+  ],
+  bright: [
+    [58, 0.24],
+    [42, 0.42],
+    [28, 0.5],
+  ],
+};
+
+type Place = readonly [x: number, y: number];
+
+/** Where the wires meet the drawing of a load: its + and its − pin. */
+export function pinsOf(target: PlanTarget): { plus: Place; minus: Place } {
+  switch (target.kind) {
+    case 'led':
+      return { plus: [-7, 46], minus: [8, 36] };
+    case 'resistor':
+      return { plus: [-34, 0], minus: [34, 0] };
+    case 'device':
+      return target.device === 'piezo-buzzer'
+        ? { plus: [-7, 40], minus: [7, 34] }
+        : { plus: [-12, 18], minus: [12, 18] };
+  }
+}
+
+interface LoadDrawingProps {
+  readonly target: PlanTarget;
+  readonly brightness: BrightnessBand | null;
+  readonly running: boolean;
+}
+
+/** The load centred on the origin, + towards the left wire. */
+export function LoadDrawing({ target, brightness, running }: LoadDrawingProps) {
+  switch (target.kind) {
+    case 'led':
+      return <LedDrawing colour={target.colour} brightness={brightness ?? 'dark'} />;
+    case 'resistor':
+      return <ResistorDrawing />;
+    case 'device':
+      return target.device === 'piezo-buzzer' ? (
+        <BuzzerDrawing running={running} />
+      ) : (
+        <BoxDrawing running={running} />
+      );
+  }
+}
+
+function LedDrawing({ colour, brightness }: { colour: LedColour; brightness: BrightnessBand }) {
+  const light = LIGHT[colour];
+  const visible = colour !== 'infrared';
+  return (
+    <g>
+      {visible
+        ? GLOW[brightness].map(([radius, opacity]) => (
+            <circle key={radius} r={radius} fill={light} opacity={opacity} />
+          ))
+        : null}
+      <path
+        d="M-15 14 L-15 -4 A15 15 0 0 1 15 -4 L15 14 Z"
+        fill={light}
+        stroke={INK}
+        strokeWidth="1.2"
+      />
+      <rect
+        x="-18"
+        y="14"
+        width="36"
+        height="6"
+        rx="1.5"
+        fill={light}
+        stroke={INK}
+        strokeWidth="1.2"
+      />
+      <path d="M-7 20 L-7 46 M8 20 L8 36" stroke={INK} strokeWidth="2" fill="none" />
+    </g>
+  );
+}
+
+function ResistorDrawing() {
+  return (
+    <g>
+      <path d="M-34 0 L-20 0 M20 0 L34 0" stroke={INK} strokeWidth="2" />
+      <rect
+        x="-20"
+        y="-9"
+        width="40"
+        height="18"
+        rx="6"
+        fill="#E7D3A8"
+        stroke={INK}
+        strokeWidth="1.2"
+      />
+      <path d="M-11 -9 V9 M-3 -9 V9 M5 -9 V9" stroke="#7A4B21" strokeWidth="3" />
+    </g>
+  );
+}
+
+function BuzzerDrawing({ running }: { running: boolean }) {
+  return (
+    <g>
+      <circle r="20" fill="#3A4247" stroke={INK} strokeWidth="1.2" />
+      <circle r="4" fill="#F1ECE2" />
+      {running ? (
+        <path
+          d="M26 -14 A30 30 0 0 1 26 14 M33 -20 A42 42 0 0 1 33 20"
+          fill="none"
+          stroke={SOFT_INK}
+          strokeWidth="2"
+        />
+      ) : null}
+      <path d="M-7 20 L-7 40 M7 20 L7 34" stroke={INK} strokeWidth="2" />
+    </g>
+  );
+}
+
+function BoxDrawing({ running }: { running: boolean }) {
+  return (
+    <g>
+      <rect
+        x="-30"
+        y="-18"
+        width="60"
+        height="36"
+        rx="5"
+        fill="#3A4247"
+        stroke={INK}
+        strokeWidth="1.2"
+      />
+      <rect x="-24" y="-12" width="48" height="24" rx="2" fill="#CBD5C0" />
+      {running ? (
+        <text y="6" fontSize="16" fontWeight="700" textAnchor="middle" fill="#20292E">
+          12:40
+        </text>
+      ) : null}
+    </g>
+  );
+}

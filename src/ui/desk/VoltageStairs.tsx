@@ -1,0 +1,90 @@
+import { formatFixed, formatVolts } from '@/core/units';
+import type { DeskGeometry } from './deskGeometry';
+import { COPPER_FILL, INK, RULE, SOFT_INK } from './DeskPatterns';
+
+interface VoltageStairsProps {
+  readonly geometry: DeskGeometry;
+  /** Volts above the − end after each cell, nothing connected. */
+  readonly openVolts: readonly number[];
+  /** The same with the load connected. */
+  readonly loadedVolts: readonly number[];
+  /** What holds the loaded end: `amber LED`. */
+  readonly loadName: string;
+}
+
+/** Closer steps than this carry no figures but the last. */
+const LEAST_LABEL_SPACING = 44;
+
+/** The potential along string 1, step under cell: dashed with nothing connected, filled under load. */
+export function VoltageStairs({ geometry, openVolts, loadedVolts, loadName }: VoltageStairsProps) {
+  const { cellX, leftBusX, rightBusX, stairsTop, stairsBase, spacing } = geometry;
+  const highest = Math.max(...openVolts, ...loadedVolts, 0.001);
+  const y = (volts: number): number =>
+    stairsBase - (Math.max(volts, 0) / highest) * (stairsBase - stairsTop - 22);
+  const end = (index: number): number => cellX[index + 1] ?? rightBusX;
+  const labelled = (index: number): boolean =>
+    spacing >= LEAST_LABEL_SPACING || index === cellX.length - 1;
+  const openPath = cellX
+    .map((x, index) => `H${x} V${y(openVolts[index] ?? 0)} H${end(index)}`)
+    .join(' ');
+  const lastLoaded = loadedVolts.at(-1) ?? 0;
+  return (
+    <g fontSize="11">
+      <text x={leftBusX} y={stairsTop - 12} fontSize="12" fontWeight="700" fill={INK}>
+        Volts along string 1
+      </text>
+      <text x={leftBusX + 138} y={stairsTop - 12} fill={SOFT_INK}>
+        dashed: nothing connected · filled: {loadName} connected
+      </text>
+      {cellX.map((x, index) => (
+        <rect
+          key={x}
+          x={x}
+          y={y(loadedVolts[index] ?? 0)}
+          width={end(index) - x}
+          height={stairsBase - y(loadedVolts[index] ?? 0)}
+          fill="var(--mui-palette-primary-light)"
+        />
+      ))}
+      <path
+        d={`M${leftBusX} ${stairsBase} ${openPath}`}
+        fill="none"
+        stroke={SOFT_INK}
+        strokeWidth="1.4"
+        strokeDasharray="4 3"
+      />
+      <path
+        d={`M${leftBusX} ${stairsBase} H${rightBusX + 40}`}
+        stroke={INK}
+        strokeWidth="1.2"
+        opacity="0.6"
+      />
+      {cellX.map((x, index) =>
+        labelled(index) ? (
+          <g key={x}>
+            <text x={x + 5} y={y(openVolts[index] ?? 0) - 5} fill={SOFT_INK}>
+              {formatFixed(openVolts[index] ?? 0)}
+            </text>
+            <text
+              x={x + 5}
+              y={Math.min(y(loadedVolts[index] ?? 0) + 13, stairsBase - 4)}
+              fontWeight="700"
+              fill={COPPER_FILL}
+            >
+              {formatFixed(loadedVolts[index] ?? 0)} V
+            </text>
+          </g>
+        ) : null,
+      )}
+      <path
+        d={`M${rightBusX + 4} ${y(lastLoaded)} h26`}
+        stroke="var(--mui-palette-warning-main)"
+        strokeWidth="2"
+      />
+      <text x={rightBusX + 34} y={y(lastLoaded) + 4} fill="var(--mui-palette-warning-main)">
+        <tspan>{formatVolts(lastLoaded)}</tspan>
+      </text>
+      <path d={`M${leftBusX} ${stairsTop - 4} V${stairsBase}`} stroke={RULE} />
+    </g>
+  );
+}
