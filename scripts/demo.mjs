@@ -1,7 +1,6 @@
-import { mkdirSync } from 'node:fs';
 import { checkNode, ensureBuild, ensureDependencies } from './lib/prepare.mjs';
+import { fillDemo } from './lib/fillDemo.mjs';
 import { usablePort } from './lib/port.mjs';
-import { binary, ROOT, runOrExit } from './lib/run.mjs';
 import { serve } from './lib/serve.mjs';
 
 const DEMO_DATABASE = 'data/demo.db';
@@ -10,8 +9,6 @@ checkNode();
 const port = await usablePort();
 await ensureDependencies();
 await ensureBuild();
-mkdirSync(`${ROOT}data`, { recursive: true });
-const [node, tsx] = binary('tsx/dist/cli.mjs');
-await runOrExit('Filling the demo database', node, [tsx, 'src/cli/fillDemo.ts', DEMO_DATABASE]);
+await fillDemo(DEMO_DATABASE);
 console.log(`\nGrozer with the demo scenario: http://127.0.0.1:${port}\n`);
 serve(port, { GROZER_DB: DEMO_DATABASE });

@@ -18,6 +18,8 @@ export function thermalVoltage(celsius: number): number {
   return (BOLTZMANN_J_PER_K * (celsius + ZERO_CELSIUS_IN_KELVIN)) / ELEMENTARY_CHARGE_C;
 }
 
+export const ROOM_THERMAL_VOLTS = thermalVoltage(ROOM_CELSIUS);
+
 /**
  * Highest open-circuit voltage of a class plan, in volts: extra-low voltage without further protection,
  * IEC 61140 / IEC 60364-4-41 (60 V d.c., from memory). Above it no class plan is offered.

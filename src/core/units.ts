@@ -69,12 +69,21 @@ export function formatMinutes(minutes: number): string {
 /** Three significant figures, without an exponent, without trailing noise. */
 export function formatNumber(value: number, significant = 3): string {
   if (!Number.isFinite(value)) return value > 0 ? '∞' : '–';
-  return new Intl.NumberFormat('en-GB', {
+  return formatterOf(significant).format(value).replace('-', '−');
+}
+
+const FORMATTERS = new Map<number, Intl.NumberFormat>();
+
+/** Making a number format takes far longer than using it. */
+function formatterOf(significant: number): Intl.NumberFormat {
+  const known = FORMATTERS.get(significant);
+  if (known !== undefined) return known;
+  const made = new Intl.NumberFormat('en-GB', {
     maximumSignificantDigits: significant,
     useGrouping: false,
-  })
-    .format(value)
-    .replace('-', '−');
+  });
+  FORMATTERS.set(significant, made);
+  return made;
 }
 
 /** Two decimals, as a school meter shows volts; keeps the trailing zero so that columns line up. */

@@ -11,7 +11,8 @@ export interface ClassesInput {
   readonly load: Load;
   /** The battery works from this current on, amperes. */
   readonly wantedAmps: number;
-  readonly celsius: number;
+  /** V_T of the load, volts. */
+  readonly thermalVolts: number;
   readonly classes: number;
   readonly seed: number;
   readonly scatter?: Scatter;
@@ -42,7 +43,7 @@ export function simulateClasses(input: ClassesInput): ClassesOutcome {
   let working = 0;
   for (let index = 0; index < input.classes; index += 1) {
     const source = scatteredSource(input, scatter, random);
-    const current = loadAmps(source, input.load, input.celsius);
+    const current = loadAmps(source, input.load, input.thermalVolts);
     amps[index] = current;
     volts[index] = source.emfVolts - current * source.resistanceOhms;
     if (current >= input.wantedAmps * (1 - ROUNDING_SHARE)) working += 1;
@@ -70,10 +71,12 @@ function scatteredSource(
   let siemens = 0;
   let shortAmps = 0;
   for (let string = 0; string < strings; string += 1) {
-    let emfVolts = 0;
+    // The volts of a string are a sum of independent normals, which is one normal with √m times the spread.
+    const emfVolts =
+      cell.emfVolts *
+      (cellsInSeries + scatter.emfShare * Math.sqrt(cellsInSeries) * random.normal());
     let ohms = 0;
     for (let index = 0; index < cellsInSeries; index += 1) {
-      emfVolts += cell.emfVolts * (1 + scatter.emfShare * random.normal());
       ohms += cell.resistanceOhms * Math.exp(scatter.resistanceLog * random.normal());
     }
     // n cells have n + 1 clip joints, counting the two ends.
@@ -90,12 +93,12 @@ function jointOhms(scatter: Scatter, random: RandomStream): number {
   return badJointLeastOhms * (badJointMostOhms / badJointLeastOhms) ** random.uniform();
 }
 
-function loadAmps(source: LinearSource, load: Load, celsius: number): number {
+function loadAmps(source: LinearSource, load: Load, thermalVolts: number): number {
   const { emfVolts, resistanceOhms } = source;
   if (load.kind === 'led') {
-    return ledAmpsOnLinearSource(emfVolts, resistanceOhms, load.led, celsius);
+    return ledAmpsOnLinearSource(emfVolts, resistanceOhms, load.led, thermalVolts);
   }
   if (load.kind === 'resistor') return Math.max(0, emfVolts / (resistanceOhms + load.ohms));
-  const point = operatingPoint(linearCurve(source), load, celsius);
+  const point = operatingPoint(linearCurve(source), load, thermalVolts);
   return point.status === 'solved' ? point.amps : 0;
 }

@@ -1,4 +1,3 @@
-import { thermalVoltage } from '../constants';
 import type { LinearSource } from './battery/reduceBattery';
 import type { LedModel } from './load/led';
 import { loadSlopeOhms, loadVolts, type Load } from './load/load';
@@ -35,12 +34,16 @@ export function linearCurve({ emfVolts, resistanceOhms }: LinearSource): SourceC
 
 /**
  * Operating point of any falling source curve on any rising load curve, by Newton's method kept inside a bracket.
- * @param celsius temperature of the load.
+ * @param thermalVolts V_T of the load, volts.
  */
-export function operatingPoint(source: SourceCurve, load: Load, celsius: number): OperatingPoint {
+export function operatingPoint(
+  source: SourceCurve,
+  load: Load,
+  thermalVolts: number,
+): OperatingPoint {
   const openVolts = source.voltsAt(0);
   if (!(openVolts > 0)) return { status: 'no-current', openVolts };
-  const gap = (amps: number): number => loadVolts(load, amps, celsius) - source.voltsAt(amps);
+  const gap = (amps: number): number => loadVolts(load, amps, thermalVolts) - source.voltsAt(amps);
   let low = 0;
   let high = upperBracket(gap);
   if (!Number.isFinite(high)) return { status: 'not-converged', iterations: 0 };
@@ -55,7 +58,7 @@ export function operatingPoint(source: SourceCurve, load: Load, celsius: number)
       const volts = source.voltsAt(amps);
       return { status: 'solved', volts, amps, iterations: iteration, residualVolts: difference };
     }
-    const slope = loadSlopeOhms(load, amps, celsius) + source.slopeOhmsAt(amps);
+    const slope = loadSlopeOhms(load, amps, thermalVolts) + source.slopeOhmsAt(amps);
     const next = amps - difference / slope;
     // Diode currents span many decades: the geometric mean halves the decades, the plain mean would not.
     amps =
@@ -73,10 +76,10 @@ export function ledAmpsOnLinearSource(
   emfVolts: number,
   sourceOhms: number,
   led: LedModel,
-  celsius: number,
+  thermalVolts: number,
 ): number {
   if (!(emfVolts > 0)) return 0;
-  const slopeVolts = led.idealityFactor * thermalVoltage(celsius);
+  const slopeVolts = led.idealityFactor * thermalVolts;
   const scaleVolts = (sourceOhms + led.seriesOhms) * led.saturationAmps;
   let x = emfVolts / slopeVolts;
   if (scaleVolts > 0) x = Math.min(x, Math.log1p(emfVolts / scaleVolts));

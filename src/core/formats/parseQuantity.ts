@@ -22,13 +22,23 @@ const RULES: Readonly<Record<QuantityKind, QuantityRule>> = {
     what: 'a current',
     example: '1.3, 1,3 mA or 130 µA',
     defaultUnit: 'ma',
-    factors: { ma: 1e-3, a: 1, amp: 1, amps: 1, µa: 1e-6, μa: 1e-6, ua: 1e-6 },
+    factors: { ma: 1e-3, a: 1, amp: 1, amps: 1, '\u03bca': 1e-6, ua: 1e-6 },
   },
   ohms: {
     what: 'a resistance',
     example: '470, 1.5 kΩ or 2M',
-    defaultUnit: 'ω',
-    factors: { ω: 1, ohm: 1, ohms: 1, kω: 1e3, k: 1e3, kohm: 1e3, mω: 1e6, m: 1e6, mohm: 1e6 },
+    defaultUnit: '\u03c9',
+    factors: {
+      '\u03c9': 1,
+      ohm: 1,
+      ohms: 1,
+      'k\u03c9': 1e3,
+      k: 1e3,
+      kohm: 1e3,
+      'm\u03c9': 1e6,
+      m: 1e6,
+      mohm: 1e6,
+    },
   },
   minutes: {
     what: 'a time',
@@ -51,7 +61,8 @@ const RULES: Readonly<Record<QuantityKind, QuantityRule>> = {
 };
 
 const OVER_RANGE = /^(1|ol|o\.l\.?|0l|0\.l\.?)\s*$/i;
-const PATTERN = /^([+\-−–]?)\s*(\d+(?:[.,]\d*)?|[.,]\d+)(?:e([+-]?\d{1,2}))?\s*([a-zµμω]*)$/i;
+const PATTERN =
+  /^([+\-−–]?)\s*(\d+(?:[.,]\d*)?|[.,]\d+)(?:e([+-]?\d{1,2}))?\s*([a-z\u03bc\u03c9]*)$/i;
 
 /**
  * A quantity as people type it: comma or point, with or without a unit, with or without a space.
@@ -59,8 +70,8 @@ const PATTERN = /^([+\-−–]?)\s*(\d+(?:[.,]\d*)?|[.,]\d+)(?:e([+-]?\d{1,2}))?
  */
 export function parseQuantity(text: string, kind: QuantityKind): Result<number> {
   const rule = RULES[kind];
-  // Ohm sign and Greek omega look the same and are different characters.
-  const tidy = text.trim().replaceAll('\u00a0', ' ').replaceAll('Ω', 'Ω');
+  // Ohm sign and Greek omega, micro sign and Greek mu, no-break space and space become one.
+  const tidy = text.normalize('NFKC').trim();
   if (tidy === '') return refuse('empty', `Type ${rule.what}, for example ${rule.example}.`);
   if (tidy !== '1' && OVER_RANGE.test(tidy)) {
     return refuse(

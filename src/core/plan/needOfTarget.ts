@@ -1,4 +1,4 @@
-import { ROOM_CELSIUS } from '../constants';
+import { ROOM_THERMAL_VOLTS } from '../constants';
 import { BRIGHTNESS_FROM_AMPS } from '../circuit/brightness';
 import { DEVICE_PRESETS } from '../circuit/devicePresets';
 import { loadVolts, type Load } from '../circuit/load/load';
@@ -18,7 +18,12 @@ export interface TargetNeed {
 export function needOfTarget(target: PlanTarget): TargetNeed {
   const load = loadOfTarget(target);
   const amps = wantedAmps(target);
-  return { load, name: nameOfTarget(target), amps, volts: loadVolts(load, amps, ROOM_CELSIUS) };
+  return {
+    load,
+    name: nameOfTarget(target),
+    amps,
+    volts: loadVolts(load, amps, ROOM_THERMAL_VOLTS),
+  };
 }
 
 export function nameOfTarget(target: PlanTarget): string {

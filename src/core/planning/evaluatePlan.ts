@@ -2,7 +2,7 @@ import { cellAmpsAt } from '../chemistry/cellAmpsAt';
 import { brightnessOf, type BrightnessBand } from '../circuit/brightness';
 import { reduceGrid, type LinearSource } from '../circuit/battery/reduceBattery';
 import { linearCurve, operatingPoint, type OperatingPoint } from '../circuit/operatingPoint';
-import { ROOM_CELSIUS } from '../constants';
+import { ROOM_THERMAL_VOLTS } from '../constants';
 import { cellOfPlan, type PlannedCell } from '../plan/cellOfPlan';
 import { needOfTarget, type TargetNeed } from '../plan/needOfTarget';
 import type { Plan, PlanTarget } from '../plan/planSchema';
@@ -75,7 +75,7 @@ export function evaluateWiring(
   wiring: Pick<Wiring, 'cellsInSeries' | 'strings'>,
 ): Pick<PlanEvaluation, 'source' | 'point' | 'amps' | 'volts' | 'brightness'> {
   const source = reduceGrid(cell.model, wiring.cellsInSeries, wiring.strings);
-  const point = operatingPoint(linearCurve(source), need.load, ROOM_CELSIUS);
+  const point = operatingPoint(linearCurve(source), need.load, ROOM_THERMAL_VOLTS);
   const amps = point.status === 'solved' ? point.amps : 0;
   return {
     source,

@@ -2,7 +2,7 @@ import { cellAmpsAt } from '../chemistry/cellAmpsAt';
 import type { LinearSource } from '../circuit/battery/reduceBattery';
 import { CLASS_SCATTER } from '../chance/scatter';
 import { simulateClasses } from '../chance/simulateClasses';
-import { REFUSED_ABOVE_VOLTS, ROOM_CELSIUS } from '../constants';
+import { REFUSED_ABOVE_VOLTS, ROOM_THERMAL_VOLTS } from '../constants';
 import type { TargetNeed } from '../plan/needOfTarget';
 import { LONGEST_STRING, MOST_CELLS } from '../plan/planSchema';
 
@@ -83,7 +83,7 @@ export function chanceOfGrid(
     strings,
     load: need.load,
     wantedAmps: need.amps,
-    celsius: ROOM_CELSIUS,
+    thermalVolts: ROOM_THERMAL_VOLTS,
     classes: PLANNING_DEFAULTS.classes,
     seed: PLANNING_DEFAULTS.seed,
   });

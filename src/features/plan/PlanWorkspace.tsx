@@ -42,6 +42,8 @@ function Frame({ children }: { children: ReactNode }) {
         sx={{ flex: 1, display: 'flex', flexDirection: { xs: 'column', md: 'row' }, minHeight: 0 }}
       >
         <Box
+          component="aside"
+          aria-label="The plan at a glance"
           sx={{
             width: { md: 236 },
             flexShrink: 0,

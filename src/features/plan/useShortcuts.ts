@@ -21,6 +21,21 @@ export const SHORTCUTS: readonly Shortcut[] = [
   { keys: '?', what: 'this list' },
 ];
 
+/** Radio buttons and the like are form fields too, but nobody types in them. */
+const NOT_TYPED_IN = new Set(['radio', 'checkbox', 'button', 'range', 'file']);
+
+function isTypedIn(target: EventTarget | null): boolean {
+  if (target instanceof HTMLInputElement) return !NOT_TYPED_IN.has(target.type);
+  return (
+    target instanceof HTMLElement && (target.isContentEditable || target.tagName === 'TEXTAREA')
+  );
+}
+
+const options = {
+  enableOnFormTags: true,
+  ignoreEventWhen: (event: KeyboardEvent) => isTypedIn(event.target),
+} as const;
+
 /** Keys that work at every station while no field is being typed in. */
 export function useShortcuts(onHelp: () => void): void {
   const router = useRouter();
@@ -42,9 +57,11 @@ export function useShortcuts(onHelp: () => void): void {
       else if (event.key === '}') rewire(cellsInSeries, strings + 1);
       else if (event.key === '?') onHelp();
     },
-    { enableOnFormTags: false },
+    options,
     [id, cellsInSeries, strings, onHelp],
   );
-  useHotkeys('mod+z', () => planStore.undo(), { preventDefault: true }, [planStore]);
-  useHotkeys('mod+shift+z', () => planStore.redo(), { preventDefault: true }, [planStore]);
+  useHotkeys('mod+z', () => planStore.undo(), { ...options, preventDefault: true }, [planStore]);
+  useHotkeys('mod+shift+z', () => planStore.redo(), { ...options, preventDefault: true }, [
+    planStore,
+  ]);
 }

@@ -40,6 +40,18 @@ export function DeskPicture(props: DeskPictureProps) {
       fontFamily="inherit"
     >
       <DeskPatterns prefix={patternPrefix} />
+      <defs>
+        {/* Drawn once and placed many times: two hundred fruit stay quick. */}
+        <g id={`${patternPrefix}-cell`}>
+          <CellDrawing
+            drawing={drawing}
+            bodyId={props.bodyId}
+            spacing={geometry.spacing}
+            patternPrefix={patternPrefix}
+            signs={drawing !== 'pile' || geometry.spacing >= 30}
+          />
+        </g>
+      </defs>
       <Buses geometry={geometry} />
       {geometry.rows.map((row) => (
         <StringRow
@@ -93,9 +105,8 @@ function StringRow({
   geometry,
   patternPrefix,
   drawing,
-  bodyId,
 }: DeskPictureProps & { row: DeskRow; geometry: DeskGeometry; patternPrefix: string }) {
-  const { cellX, leftBusX, rightBusX, scale, spacing } = geometry;
+  const { cellX, leftBusX, rightBusX, scale } = geometry;
   if (row.string === null) {
     return (
       <text
@@ -119,16 +130,12 @@ function StringRow({
         {row.label}
       </text>
       <Wires geometry={geometry} drawing={drawing} wireY={wireY} rowY={row.y} />
-      {cellX.map((x) => (
-        <g key={x} transform={`translate(${x} ${row.y}) scale(${drawing === 'pile' ? 1 : scale})`}>
-          <CellDrawing
-            drawing={drawing}
-            bodyId={bodyId}
-            spacing={spacing}
-            patternPrefix={patternPrefix}
-            signs={drawing !== 'pile' || spacing >= 30}
-          />
-        </g>
+      {cellX.map((x, index) => (
+        <use
+          key={index}
+          href={`#${patternPrefix}-cell`}
+          transform={`translate(${x} ${row.y}) scale(${drawing === 'pile' ? 1 : scale})`}
+        />
       ))}
     </g>
   );

@@ -38,7 +38,7 @@ export function VoltageStairs({ geometry, openVolts, loadedVolts, loadName }: Vo
       </text>
       {cellX.map((x, index) => (
         <rect
-          key={x}
+          key={index}
           x={x}
           y={y(loadedVolts[index] ?? 0)}
           width={end(index) - x}
@@ -61,7 +61,7 @@ export function VoltageStairs({ geometry, openVolts, loadedVolts, loadName }: Vo
       />
       {cellX.map((x, index) =>
         labelled(index) ? (
-          <g key={x}>
+          <g key={index}>
             <text x={x + 5} y={y(openVolts[index] ?? 0) - 5} fill={SOFT_INK}>
               {formatFixed(openVolts[index] ?? 0)}
             </text>

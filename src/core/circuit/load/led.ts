@@ -26,16 +26,19 @@ const TYPICAL_IDEALITY = 2;
 /** At least this share of the rise between the points is left to the series resistance, so that it stays positive. */
 const LEAST_RESISTIVE_SHARE = 0.1;
 
-/** Forward volts at a current in amperes; a straight, practically insulating line for reverse currents. */
-export function ledVolts(led: LedModel, amps: number, celsius: number): number {
-  const slope = led.idealityFactor * thermalVoltage(celsius);
+/**
+ * Forward volts at a current in amperes; a straight, practically insulating line for reverse currents.
+ * @param thermalVolts V_T of the junction, volts.
+ */
+export function ledVolts(led: LedModel, amps: number, thermalVolts: number): number {
+  const slope = led.idealityFactor * thermalVolts;
   if (amps < 0) return amps * (slope / led.saturationAmps + led.seriesOhms);
   return slope * Math.log1p(amps / led.saturationAmps) + amps * led.seriesOhms;
 }
 
 /** Differential resistance in ohms at a current in amperes. */
-export function ledSlopeOhms(led: LedModel, amps: number, celsius: number): number {
-  const slope = led.idealityFactor * thermalVoltage(celsius);
+export function ledSlopeOhms(led: LedModel, amps: number, thermalVolts: number): number {
+  const slope = led.idealityFactor * thermalVolts;
   return slope / (led.saturationAmps + Math.max(amps, 0)) + led.seriesOhms;
 }
 

@@ -14,10 +14,10 @@ export type Load =
 const DEVICE_STEEPNESS = 1e6;
 
 /** Volts across the load at a current in amperes. */
-export function loadVolts(load: Load, amps: number, celsius: number): number {
+export function loadVolts(load: Load, amps: number, thermalVolts: number): number {
   switch (load.kind) {
     case 'led':
-      return ledVolts(load.led, amps, celsius);
+      return ledVolts(load.led, amps, thermalVolts);
     case 'resistor':
       return load.ohms * amps;
     case 'device': {
@@ -29,10 +29,10 @@ export function loadVolts(load: Load, amps: number, celsius: number): number {
 }
 
 /** Differential resistance of the load in ohms at a current in amperes. */
-export function loadSlopeOhms(load: Load, amps: number, celsius: number): number {
+export function loadSlopeOhms(load: Load, amps: number, thermalVolts: number): number {
   switch (load.kind) {
     case 'led':
-      return ledSlopeOhms(load.led, amps, celsius);
+      return ledSlopeOhms(load.led, amps, thermalVolts);
     case 'resistor':
       return load.ohms;
     case 'device':

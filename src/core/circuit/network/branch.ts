@@ -35,7 +35,7 @@ const LED_START_AMPS = 1e-3;
 /** The law of a component, and its terminals in the direction in which its current is counted. */
 export function lawOf(
   component: NetworkComponent,
-  celsius: number,
+  thermalVolts: number,
 ): { from: string; to: string; law: BranchLaw } {
   switch (component.type) {
     case 'cell':
@@ -55,8 +55,8 @@ export function lawOf(
         to: component.cathode,
         law: {
           kind: 'curve',
-          voltsAt: (amps) => ledVolts(component, amps, celsius),
-          slopeOhmsAt: (amps) => ledSlopeOhms(component, amps, celsius),
+          voltsAt: (amps) => ledVolts(component, amps, thermalVolts),
+          slopeOhmsAt: (amps) => ledSlopeOhms(component, amps, thermalVolts),
           startAmps: LED_START_AMPS,
         },
       };

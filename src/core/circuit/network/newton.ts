@@ -17,6 +17,8 @@ export interface NewtonOutcome {
 
 export const NEWTON_DEFAULTS = { maxIterations: 200, toleranceVolts: 1e-12 } as const;
 
+/** A few units in the last place of a double. */
+const ROUNDING = 8 * Number.EPSILON;
 /** Longest search along one step; each try at least halves the bracket. */
 const LINE_SEARCH_TRIES = 40;
 /** A step is long enough once the slope along it has fallen to this share of its start. */
@@ -75,7 +77,11 @@ function residualOf(
     if (law.kind !== 'curve') continue;
     const volts = branchVolts[index]!;
     const difference = Math.abs(law.voltsAt(amps[index]!) - volts);
-    if (difference > NEWTON_DEFAULTS.toleranceVolts * (1 + Math.abs(volts))) tolerable = false;
+    if (difference > NEWTON_DEFAULTS.toleranceVolts * (1 + Math.abs(volts))) {
+      // On a steep curve the last digit of the current alone is worth more than the tolerance.
+      const lastDigitVolts = law.slopeOhmsAt(amps[index]!) * Math.abs(amps[index]!) * ROUNDING;
+      if (difference > lastDigitVolts) tolerable = false;
+    }
     if (difference > residual) {
       residual = difference;
       worst = index;

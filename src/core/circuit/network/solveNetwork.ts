@@ -3,6 +3,7 @@ import { lawOf, type Branch, type BranchLaw } from './branch';
 import { floatingNodes } from './floating';
 import type { NetworkComponent, NetworkDocument } from './networkSchema';
 import { newton } from './newton';
+import { networkThermalVolts } from './networkThermalVolts';
 import { fillTieAmps, tieForest, type TieForest } from './ties';
 
 export type NetworkOutcome =
@@ -39,8 +40,9 @@ export function solveNetwork(
     nodes.set(name, nodes.size);
     return nodes.size - 1;
   };
+  const thermalVolts = networkThermalVolts(network.temperatureCelsius);
   const branches = network.components.map((component): Branch => {
-    const { from, to, law } = lawOf(component, network.temperatureCelsius);
+    const { from, to, law } = lawOf(component, thermalVolts);
     return {
       name: component.name,
       from: nodeIndex(from),

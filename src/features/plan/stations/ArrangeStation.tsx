@@ -3,6 +3,7 @@
 import Box from '@mui/material/Box';
 import { cautionsOfVolts } from '@/core/safety/cautions';
 import Alert from '@mui/material/Alert';
+import { useDeferredValue } from 'react';
 import { Card } from '@/ui/Card';
 import { CountStepper } from '@/ui/CountStepper';
 import { DeskPicture } from '@/ui/desk/DeskPicture';
@@ -20,6 +21,8 @@ export function ArrangeStation() {
   const edit = useEdit();
   const { wiring, cell, source, need, point } = evaluation;
   const { mostInSeries, mostStrings } = countLimits(wiring);
+  // Desk and verdict follow an edit at once; charts and candidates may take the next frame.
+  const settled = useDeferredValue(evaluation);
   return (
     <Box
       sx={{
@@ -86,10 +89,14 @@ export function ArrangeStation() {
           </Box>
           <BatteryFigures evaluation={evaluation} />
         </Card>
-        <CurvesChart evaluation={evaluation} />
-        <ClassesChart evaluation={evaluation} />
+        <CurvesChart evaluation={settled} />
+        <ClassesChart evaluation={settled} />
       </Box>
-      <WaysList />
+      <WaysList
+        evaluation={settled}
+        suggested={plan.arrangement.kind === 'suggested'}
+        edit={edit}
+      />
     </Box>
   );
 }

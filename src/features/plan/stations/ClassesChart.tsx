@@ -1,7 +1,7 @@
 'use client';
 
 import Typography from '@mui/material/Typography';
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import type { PlanEvaluation } from '@/core/planning/evaluatePlan';
 import { nineInTen } from '@/core/planning/explain';
 import { chanceWording } from '@/core/planning/verdict';
@@ -19,7 +19,11 @@ interface BarApi {
 }
 
 /** What simulated classes get. */
-export function ClassesChart({ evaluation }: { evaluation: PlanEvaluation }) {
+export const ClassesChart = memo(function ClassesChart({
+  evaluation,
+}: {
+  evaluation: PlanEvaluation;
+}) {
   const roles = useRoles();
   const option = useMemo(() => optionOf(evaluation, roles), [evaluation, roles]);
   const { classes, need } = evaluation;
@@ -35,7 +39,7 @@ export function ClassesChart({ evaluation }: { evaluation: PlanEvaluation }) {
       </Typography>
     </Card>
   );
-}
+});
 
 /** What tells the classes apart: currents, or volts where the load fixes the current. */
 function measureOf({ classes, need }: PlanEvaluation) {

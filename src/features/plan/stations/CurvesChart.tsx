@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import type { PlanEvaluation } from '@/core/planning/evaluatePlan';
 import { formatAmps, formatNumber, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
@@ -10,7 +10,11 @@ import type { Roles } from '@/ui/roles';
 import { batteryPoints, loadPoints } from './curves';
 
 /** Battery and load as curves; where they cross is what really happens. */
-export function CurvesChart({ evaluation }: { evaluation: PlanEvaluation }) {
+export const CurvesChart = memo(function CurvesChart({
+  evaluation,
+}: {
+  evaluation: PlanEvaluation;
+}) {
   const roles = useRoles();
   const option = useMemo(() => optionOf(evaluation, roles), [evaluation, roles]);
   const { need, amps, volts, source } = evaluation;
@@ -20,7 +24,7 @@ export function CurvesChart({ evaluation }: { evaluation: PlanEvaluation }) {
       <Chart option={option} label={label} height={158} />
     </Card>
   );
-}
+});
 
 function optionOf(evaluation: PlanEvaluation, roles: Roles) {
   const { need, amps, volts, point } = evaluation;

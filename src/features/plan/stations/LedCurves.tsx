@@ -11,7 +11,7 @@ import {
   type LedColour,
 } from '@/core/circuit/load/ledPresets';
 import { photonElectronvolts } from '@/core/circuit/load/photon';
-import { ROOM_CELSIUS } from '@/core/constants';
+import { ROOM_THERMAL_VOLTS } from '@/core/constants';
 import type { PlanTarget } from '@/core/plan/planSchema';
 import { formatAmps, formatNumber, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
@@ -30,7 +30,7 @@ export function LedCurves({ target }: { target: LedTarget }) {
   const option = useMemo(() => optionOf(target, roles), [target, roles]);
   const { name, wavelengthNm } = LED_PRESETS[target.colour];
   const wantedAmps = BRIGHTNESS_FROM_AMPS[target.brightness];
-  const volts = ledVolts(ledModelOf(target.colour), wantedAmps, ROOM_CELSIUS);
+  const volts = ledVolts(ledModelOf(target.colour), wantedAmps, ROOM_THERMAL_VOLTS);
   const holds = `At ${formatAmps(wantedAmps)} the ${name} holds ${formatVolts(volts)}.`;
   const why =
     wavelengthNm === null
@@ -54,7 +54,7 @@ function curveOf(colour: LedColour): [number, number][] {
   const led = ledModelOf(colour);
   return Array.from({ length: POINTS + 1 }, (_, index) => {
     const milliamps = MOST_MILLIAMPS * (index / POINTS) ** 3;
-    return [ledVolts(led, milliamps / 1000, ROOM_CELSIUS), milliamps];
+    return [ledVolts(led, milliamps / 1000, ROOM_THERMAL_VOLTS), milliamps];
   });
 }
 

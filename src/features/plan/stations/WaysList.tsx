@@ -5,8 +5,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
-import { useMemo } from 'react';
-import { evaluateWiring } from '@/core/planning/evaluatePlan';
+import { memo, useMemo } from 'react';
+import { evaluateWiring, type PlanEvaluation } from '@/core/planning/evaluatePlan';
 import { whyImpossible } from '@/core/planning/impossible';
 import { nearestWish } from '@/core/planning/nearest';
 import type { GridCandidate, GridPlan } from '@/core/planning/planGrids';
@@ -15,13 +15,19 @@ import { waysReason } from '@/core/planning/reasons';
 import { formatAmps } from '@/core/units';
 import { HEADING_FONT } from '@/ui/theme';
 import { withOwnWiring } from '../arrangementEdits';
-import { useEdit, usePlan, usePlanContext } from '../PlanProvider';
+import type { useEdit } from '../PlanProvider';
+
+type Edit = ReturnType<typeof useEdit>;
+
+interface WaysListProps {
+  readonly evaluation: PlanEvaluation;
+  /** Whether the plan follows the planner's suggestion. */
+  readonly suggested: boolean;
+  readonly edit: Edit;
+}
 
 /** The planner's wirings, or why there is none and what comes closest. */
-export function WaysList() {
-  const { evaluation } = usePlanContext();
-  const plan = usePlan();
-  const edit = useEdit();
+export const WaysList = memo(function WaysList({ evaluation, suggested, edit }: WaysListProps) {
   const { ways } = evaluation;
   return (
     <Box component="section" aria-labelledby="ways-title">
@@ -37,14 +43,14 @@ export function WaysList() {
         <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 1 }}>
           {ways.candidates.map((candidate) => (
             <li key={`${candidate.cellsInSeries}-${candidate.strings}`}>
-              <WayCard candidate={candidate} />
+              <WayCard candidate={candidate} evaluation={evaluation} edit={edit} />
             </li>
           ))}
         </Box>
       ) : (
-        <Impossible ways={ways} />
+        <Impossible ways={ways} evaluation={evaluation} edit={edit} />
       )}
-      {plan.arrangement.kind === 'own' && ways.status === 'possible' ? (
+      {!suggested && ways.status === 'possible' ? (
         <Button
           size="small"
           sx={{ mt: 1 }}
@@ -55,11 +61,15 @@ export function WaysList() {
       ) : null}
     </Box>
   );
+});
+
+interface WayCardProps {
+  readonly candidate: GridCandidate;
+  readonly evaluation: PlanEvaluation;
+  readonly edit: Edit;
 }
 
-function WayCard({ candidate }: { candidate: GridCandidate }) {
-  const { evaluation } = usePlanContext();
-  const edit = useEdit();
+function WayCard({ candidate, evaluation, edit }: WayCardProps) {
   const { wiring, cell, need } = evaluation;
   const { cellsInSeries, strings, cells, chance } = candidate;
   const chosen = wiring.cellsInSeries === cellsInSeries && wiring.strings === strings;
@@ -111,9 +121,13 @@ function WayCard({ candidate }: { candidate: GridCandidate }) {
   );
 }
 
-function Impossible({ ways }: { ways: Extract<GridPlan, { status: 'impossible' }> }) {
-  const { evaluation } = usePlanContext();
-  const edit = useEdit();
+interface ImpossibleProps {
+  readonly ways: Extract<GridPlan, { status: 'impossible' }>;
+  readonly evaluation: PlanEvaluation;
+  readonly edit: Edit;
+}
+
+function Impossible({ ways, evaluation, edit }: ImpossibleProps) {
   const { cell, need, target } = evaluation;
   const nearest = useMemo(() => nearestWish(cell.model, target), [cell.model, target]);
   return (

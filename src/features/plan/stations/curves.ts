@@ -1,5 +1,5 @@
 import { loadVolts } from '@/core/circuit/load/load';
-import { ROOM_CELSIUS } from '@/core/constants';
+import { ROOM_THERMAL_VOLTS } from '@/core/constants';
 import type { PlanEvaluation } from '@/core/planning/evaluatePlan';
 
 export type Point = [volts: number, milliamps: number];
@@ -21,7 +21,7 @@ export function loadPoints({ source, need }: PlanEvaluation): Point[] {
   for (let index = 0; index <= POINTS; index += 1) {
     // Closer together at small currents, where a diode bends.
     const amps = mostAmps * (index / POINTS) ** 3;
-    const volts = loadVolts(need.load, amps, ROOM_CELSIUS);
+    const volts = loadVolts(need.load, amps, ROOM_THERMAL_VOLTS);
     if (volts > 1.15 * source.emfVolts) break;
     points.push([volts, 1000 * amps]);
   }

@@ -1,0 +1,55 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+
+async function expectNoViolations(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  const summary = violations.map(
+    ({ id, nodes }) =>
+      `${id}: ${nodes.map((node) => `${node.target.join(' ')} ${node.failureSummary}`).join(' | ')}`,
+  );
+  expect(summary).toEqual([]);
+}
+
+const VIEWS = [
+  '/',
+  '/plans/demo-lamp/power',
+  '/plans/demo-fog-bell/power',
+  '/plans/demo-lamp/cell',
+  '/plans/demo-lamp/arrange',
+  '/plans/demo-tide-clock/arrange',
+  '/plans/demo-lamp/build',
+];
+
+for (const view of VIEWS) {
+  for (const theme of ['light', 'dark'] as const) {
+    test(`${view} in the ${theme} theme`, async ({ page }) => {
+      await page.addInitScript((mode) => localStorage.setItem('mui-mode', mode), theme);
+      await page.goto(view);
+      await page.waitForLoadState('networkidle');
+      await expectNoViolations(page);
+    });
+  }
+}
+
+test('dialogs', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'New plan' }).click();
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await expectNoViolations(page);
+  await page.goto('/plans/demo-lamp/arrange');
+  await page.getByRole('button', { name: 'List of keys' }).click();
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await expectNoViolations(page);
+});
+
+test('on a phone nothing is wider than the screen', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  for (const view of VIEWS) {
+    await page.goto(view);
+    await page.waitForLoadState('networkidle');
+    const overflow = await page.evaluate(
+      () => document.documentElement.scrollWidth - window.innerWidth,
+    );
+    expect(overflow, view).toBeLessThanOrEqual(0);
+  }
+});

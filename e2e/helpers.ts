@@ -1,0 +1,20 @@
+import { expect, type Page } from '@playwright/test';
+
+/** Makes a plan of its own for a test, so that tests do not meet. */
+export async function newPlan(page: Page, title: string): Promise<void> {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'New plan' }).click();
+  await page.getByLabel('What is it for?').fill(title);
+  await page.getByRole('button', { name: 'Make the plan' }).click();
+  await expect(page).toHaveURL(/\/power$/);
+}
+
+export async function goToStation(page: Page, name: string): Promise<void> {
+  await page.getByRole('navigation', { name: 'Stations of the plan' }).getByText(name).click();
+}
+
+export const verdict = (page: Page) => page.getByRole('banner').getByTestId('verdict');
+
+export async function saved(page: Page): Promise<void> {
+  await expect(page.getByTestId('save-state')).toHaveText('saved');
+}

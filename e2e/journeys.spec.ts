@@ -1,0 +1,122 @@
+import { expect, test } from '@playwright/test';
+import { goToStation, newPlan, saved, verdict } from './helpers';
+
+test('the shelf shows the demo scenario, each plan with its verdict', async ({ page }) => {
+  await page.goto('/');
+  for (const [title, sentence] of [
+    ['Lamp for the model lighthouse', /Lights the amber LED clearly .* classes/],
+    ['Fog bell on rhubarb-juice cups', /Runs the piezo buzzer .* classes/],
+    ['Tide clock on a pile of bronze coins', /Runs the LCD clock .* classes/],
+  ] as const) {
+    const card = page.getByRole('article').filter({ hasText: title });
+    await expect(card.getByTestId('verdict')).toHaveText(sentence);
+  }
+});
+
+test('first run: from a wish to a saved plan with a first reading', async ({ page }) => {
+  const strangers: string[] = [];
+  page.on('request', (request) => {
+    if (new URL(request.url()).hostname !== '127.0.0.1') strangers.push(request.url());
+  });
+  await newPlan(page, 'Reading lamp');
+  await page.getByRole('radio', { name: /amber/ }).check();
+  await page.getByRole('radio', { name: /Clear/ }).check();
+  await goToStation(page, 'Which cell?');
+  await page.getByLabel('Open-circuit volts').fill('0,93');
+  await page.getByLabel('Short-circuit milliamps').fill('1.4');
+  await expect(page.getByTestId('cell-figures')).toContainText('Your cell, measured');
+  await expect(page.getByTestId('cell-figures')).toContainText('654');
+  await goToStation(page, 'Arrange');
+  await expect(verdict(page)).toHaveText(/Lights the amber LED clearly/);
+  await expect(page.getByRole('button', { pressed: true })).toContainText('4 in series × 3');
+  await goToStation(page, 'Build & measure');
+  await page.getByLabel('Read: cell 1, open').fill('940 mV');
+  await expect(page.getByTestId('bench-cell 1, open')).toContainText('as planned');
+  await saved(page);
+  await page.reload();
+  await expect(page.getByLabel('Read: cell 1, open')).toHaveValue(/0\.94\sV/);
+  await expect(page.getByRole('textbox', { name: 'Title of the plan' })).toHaveValue(
+    'Reading lamp',
+  );
+  await goToStation(page, 'Power what?');
+  await expect(page.getByRole('radio', { name: /amber/ })).toBeChecked();
+  await page.goto('/');
+  await expect(page.getByRole('article').filter({ hasText: 'Reading lamp' })).toContainText(
+    'amber LED',
+  );
+  expect(strangers).toEqual([]);
+});
+
+test('another LED colour changes the wiring at once', async ({ page }) => {
+  await newPlan(page, 'Colours');
+  await goToStation(page, 'Arrange');
+  const count = page.getByRole('group', { name: 'cells in a string' }).locator('output');
+  const red = Number(await count.textContent());
+  await goToStation(page, 'Power what?');
+  await page.getByRole('radio', { name: /violet/ }).check();
+  await expect(verdict(page)).toContainText('violet LED');
+  await goToStation(page, 'Arrange');
+  expect(Number(await count.textContent())).toBeGreaterThan(red);
+});
+
+test('steppers, undo and redo', async ({ page }) => {
+  await newPlan(page, 'Steps');
+  await goToStation(page, 'Arrange');
+  const strings = page.getByRole('group', { name: 'strings side by side' });
+  const before = await strings.locator('output').textContent();
+  await strings.getByRole('button', { name: /More/ }).click();
+  await expect(strings.locator('output')).toHaveText(String(Number(before) + 1));
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(strings.locator('output')).toHaveText(before ?? '');
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expect(strings.locator('output')).toHaveText(String(Number(before) + 1));
+  await page.getByRole('button', { name: 'Follow the suggestion again' }).click();
+  await expect(strings.locator('output')).toHaveText(before ?? '');
+});
+
+test('what cannot be done says why, and offers the nearest thing that can', async ({ page }) => {
+  await newPlan(page, 'Radio');
+  await page.getByRole('button', { name: 'A small device' }).click();
+  await page.getByLabel('Device').click();
+  await page.getByRole('option', { name: 'pocket radio' }).click();
+  await expect(verdict(page)).toHaveAttribute('data-tone', 'wrong');
+  await goToStation(page, 'Arrange');
+  await expect(page.getByTestId('impossible')).toContainText(
+    'Cannot be done, because the current is short',
+  );
+  await page.getByRole('button', { name: 'Plan that instead' }).click();
+  await expect(verdict(page)).toHaveAttribute('data-tone', 'fine');
+});
+
+test('an unbelievable reading is questioned in plain words and can be kept', async ({ page }) => {
+  await newPlan(page, 'Doubt');
+  await goToStation(page, 'Which cell?');
+  await page.getByLabel('Open-circuit volts').fill('1.5');
+  await page.getByLabel('Short-circuit milliamps').fill('1');
+  await expect(page.getByTestId('reading-doubt')).toContainText(
+    'more than one copper–zinc cell can give',
+  );
+  await expect(page.getByTestId('cell-figures')).toContainText('1.50');
+  await page.getByLabel('Open-circuit volts').fill('a lot');
+  await expect(page.getByText('“a lot” is not a voltage')).toBeVisible();
+});
+
+test('a missing step is named in the verdict', async ({ page }) => {
+  await page.goto('/plans/demo-lamp/build');
+  await expect(verdict(page)).toContainText('Cell 3 adds almost nothing.');
+  await expect(page.getByTestId('bench-cells 1–3, open')).toContainText('+0.05');
+});
+
+test('every figure opens to show its sum', async ({ page }) => {
+  await page.goto('/plans/demo-lamp/arrange');
+  await page.getByRole('button', { name: /inside/ }).click();
+  await expect(page.getByRole('dialog', { name: 'Internal resistance' })).toContainText('4 × 654');
+});
+
+test('stations that are not built yet say so and cannot be opened', async ({ page }) => {
+  await page.goto('/plans/demo-lamp/arrange');
+  const rail = page.getByRole('navigation', { name: 'Stations of the plan' });
+  await expect(rail.getByText('not in this version yet')).toHaveCount(2);
+  await expect(rail.getByRole('link')).toHaveCount(4);
+  expect((await page.goto('/plans/demo-lamp/ready'))?.status()).toBe(404);
+});

@@ -1,0 +1,19 @@
+import { test } from '@playwright/test';
+
+const VIEWS = [
+  ['shelf', '/'],
+  ['power', '/plans/demo-lamp/power'],
+  ['cell', '/plans/demo-lamp/cell'],
+  ['arrange', '/plans/demo-lamp/arrange'],
+  ['build', '/plans/demo-lamp/build'],
+] as const;
+
+for (const [name, path] of VIEWS) {
+  test(name, async ({ page }) => {
+    await page.goto(path);
+    await page.waitForLoadState('networkidle');
+    await page.evaluate(() => document.fonts.ready);
+    await page.waitForTimeout(500);
+    await page.screenshot({ path: `docs/screenshots/${name}.png` });
+  });
+}

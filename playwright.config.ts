@@ -1,0 +1,40 @@
+import { defineConfig } from '@playwright/test';
+
+export const PORT = 3210;
+
+/** Settings shared by the browser tests, the screenshots and the bench. */
+export const chromium = {
+  executablePath: '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+};
+
+export default defineConfig({
+  testDir: 'e2e',
+  testMatch: '**/*.spec.ts',
+  workers: 2,
+  fullyParallel: true,
+  forbidOnly: process.env['CI'] !== undefined,
+  timeout: 30_000,
+  reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
+  use: {
+    baseURL: `http://127.0.0.1:${PORT}`,
+    viewport: { width: 1280, height: 800 },
+    launchOptions: chromium,
+    trace: 'retain-on-failure',
+  },
+  webServer: {
+    command: 'node scripts/serveFilled.mjs data/e2e.db',
+    env: { PORT: String(PORT) },
+    url: `http://127.0.0.1:${PORT}`,
+    reuseExistingServer: false,
+    timeout: 120_000,
+  },
+});

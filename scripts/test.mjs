@@ -1,0 +1,72 @@
+import { mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { checkNode, ensureBuild, ensureChromium, ensureDependencies } from './lib/prepare.mjs';
+import { binary, ROOT, run } from './lib/run.mjs';
+
+/** `npm test`: everything that must hold, from a fresh clone on. Ends with a line `N passed, M failed`. */
+
+const UNIT_RESULTS = 'test-results/unit.json';
+const BROWSER_RESULTS = 'test-results/browser.json';
+
+checkNode();
+await ensureDependencies();
+await ensureChromium();
+rmSync(`${ROOT}test-results`, { recursive: true, force: true });
+mkdirSync(`${ROOT}test-results`, { recursive: true });
+
+let passed = 0;
+let failed = 0;
+
+async function check(name, [command, ...words], parameters) {
+  console.log(`\n== ${name}`);
+  const { code } = await run(command, [...words, ...parameters]);
+  if (code === 0) passed += 1;
+  else {
+    failed += 1;
+    console.error(`${name} failed.`);
+  }
+  return code === 0;
+}
+
+function results(file) {
+  return JSON.parse(readFileSync(`${ROOT}${file}`, 'utf8'));
+}
+
+/** Takes the counts of a test runner instead of counting the run as one. */
+function countRun(succeeded, counts) {
+  passed += counts.passed - (succeeded ? 1 : 0);
+  failed += succeeded ? 0 : Math.max(0, counts.failed - 1);
+}
+
+await check('lint', binary('eslint/bin/eslint.js'), ['.', '--max-warnings', '0']);
+await check('import directions', binary('dependency-cruiser/bin/dependency-cruise.mjs'), [
+  'src',
+  '--config',
+  '.dependency-cruiser.cjs',
+]);
+await check('unused code', binary('knip/bin/knip.js'), ['--no-config-hints']);
+await check('formatting', binary('prettier/bin/prettier.cjs'), [
+  '--check',
+  '--log-level',
+  'warn',
+  '.',
+]);
+await check('types', binary('typescript/bin/tsc'), ['--noEmit']);
+
+const unit = await check('unit tests', binary('jest/bin/jest.js'), [
+  '--ci',
+  '--json',
+  `--outputFile=${UNIT_RESULTS}`,
+]);
+const { numPassedTests, numFailedTests } = results(UNIT_RESULTS);
+countRun(unit, { passed: numPassedTests, failed: numFailedTests });
+
+console.log('\n== build');
+await ensureBuild();
+passed += 1;
+
+const browser = await check('browser tests', binary('@playwright/test/cli.js'), ['test']);
+const { stats } = results(BROWSER_RESULTS);
+countRun(browser, { passed: stats.expected + stats.flaky, failed: stats.unexpected });
+
+console.log(`\n${passed} passed, ${failed} failed`);
+process.exit(failed === 0 ? 0 : 1);

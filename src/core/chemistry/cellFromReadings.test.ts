@@ -1,0 +1,69 @@
+import { CURRENT_RANGE_FACTS } from '../circuit/meter';
+import { cellFromReadings, typicalCell } from './cellFromReadings';
+import { judgeCellReadings } from './judgeCellReadings';
+import { bodyOf, RECIPE_IDS, RECIPES } from './recipes';
+
+const fruit = RECIPES['copper-zinc-fruit'];
+
+test('the meter’s shunt is taken off the resistance', () => {
+  const cell = cellFromReadings({ openVolts: 0.93, shortAmps: 1.4e-3, shuntOhms: 10 });
+  expect(cell.ok && cell.value.resistanceOhms).toBeCloseTo(0.93 / 1.4e-3 - 10, 9);
+});
+
+test('a current that the shunt cannot let through is refused, with the reason', () => {
+  const cell = cellFromReadings({ openVolts: 0.9, shortAmps: 0.2, shuntOhms: 100 });
+  expect(cell.ok).toBe(false);
+  expect(cell.ok ? '' : cell.faults[0]?.message).toContain('at most 9\u00a0mA');
+});
+
+test('shunts drop 200 mV at full scale (common practice, no source)', () => {
+  for (const range of ['200 µA', '2 mA', '20 mA', '200 mA'] as const) {
+    const { fullScaleAmps, shuntOhms } = CURRENT_RANGE_FACTS[range];
+    expect(fullScaleAmps * shuntOhms).toBeCloseTo(0.2, 12);
+  }
+});
+
+test('one 3-cell pile in brine, 19 mm coins: 2.1–2.4 V open, 1.2–1.4 mA short (common practice, no source)', () => {
+  const cell = typicalCell(RECIPES['coin-pile-brine'].typical);
+  const openVolts = 3 * cell.emfVolts;
+  const shortAmps = openVolts / (3 * cell.resistanceOhms + CURRENT_RANGE_FACTS['20 mA'].shuntOhms);
+  expect(openVolts).toBeGreaterThanOrEqual(2.1);
+  expect(openVolts).toBeLessThanOrEqual(2.4);
+  expect(1000 * shortAmps).toBeGreaterThanOrEqual(1.2);
+  expect(1000 * shortAmps).toBeLessThanOrEqual(1.4);
+});
+
+test.each(RECIPE_IDS)('typical readings of %s lie in their own range and raise no doubt', (id) => {
+  const recipe = RECIPES[id];
+  const cell = typicalCell(recipe.typical);
+  const shortAmps = cell.emfVolts / cell.resistanceOhms;
+  expect(cell.emfVolts).toBeGreaterThanOrEqual(recipe.typical.openVoltsLow);
+  expect(shortAmps).toBeGreaterThanOrEqual(recipe.typical.shortAmpsLow);
+  expect(shortAmps).toBeLessThanOrEqual(recipe.typical.shortAmpsHigh);
+  expect(
+    judgeCellReadings(recipe, { openVolts: cell.emfVolts, shortAmps, range: '20 mA' }),
+  ).toEqual([]);
+});
+
+test.each([
+  // 1.5 V from one copper–zinc cell is a wrong range or count (common practice, no source).
+  [{ openVolts: 1.5, shortAmps: 1e-3, range: '20 mA' }, 'above-ceiling'],
+  [{ openVolts: 0.4, shortAmps: 1e-3, range: '20 mA' }, 'low-volts'],
+  [{ openVolts: 0.9, shortAmps: 30e-3, range: '20 mA' }, 'over-range'],
+  [{ openVolts: 0.9, shortAmps: 1.4, range: '10 A' }, 'unit-slip'],
+  [{ openVolts: 0.9, shortAmps: 15e-3, range: '20 mA' }, 'high-current'],
+  [{ openVolts: 0.9, shortAmps: 5e-6, range: '200 µA' }, 'low-current'],
+] as const)('%p is doubted: %p', (readings, code) => {
+  const doubts = judgeCellReadings(fruit, readings);
+  expect(doubts.map((doubt) => doubt.code)).toEqual([code]);
+  expect(doubts[0]?.remedy).not.toBe('');
+});
+
+test('a milliamp typed as an amp is recognised with its likely value', () => {
+  const [doubt] = judgeCellReadings(fruit, { openVolts: 0.9, shortAmps: 1.4, range: '10 A' });
+  expect(doubt?.remedy.replaceAll('\u00a0', ' ')).toContain('1.4 mA');
+});
+
+test('a body of another recipe falls back to the recipe’s own first', () => {
+  expect(bodyOf(fruit, 'vinegar').id).toBe('kiwi');
+});

@@ -1,0 +1,84 @@
+import type { PlanReading } from '../plan/planSchema';
+import { benchRows, firstWrongRow, type BenchInput } from './judgeReadings';
+
+const takenAt = '2027-01-22T14:02:00Z';
+const open = (cells: number, volts: number): PlanReading => ({
+  kind: 'open-circuit',
+  cells,
+  volts,
+  takenAt,
+});
+const short = (amps: number): PlanReading => ({ kind: 'short-circuit', amps, takenAt });
+const bench = (...readings: PlanReading[]): BenchInput => ({
+  emfVolts: 0.93,
+  shortAmps: 1.4e-3,
+  ceilingVolts: 1.15,
+  cellsInSeries: 4,
+  readings,
+  voltsShare: 0.05,
+  ampsLog: 0.3,
+});
+const meanings = (...readings: PlanReading[]) =>
+  benchRows(bench(...readings)).map((row) => row.meaning?.code ?? null);
+
+test('one row for each step, the current after the first', () => {
+  const rows = benchRows(bench());
+  expect(rows.map(({ label }) => label)).toEqual([
+    'cell 1, open',
+    'cell 1, current',
+    'cells 1–2, open',
+    'cells 1–3, open',
+    'cells 1–4, open',
+  ]);
+  expect(rows.map(({ expected }) => expected)).toEqual([
+    0.93,
+    1.4e-3,
+    1.86,
+    expect.closeTo(2.79),
+    3.72,
+  ]);
+  expect(firstWrongRow(rows)).toBeNull();
+});
+
+test('the readings of the demo: cell 3 adds almost nothing, and by how much', () => {
+  const rows = benchRows(bench(open(1, 0.94), short(1.31e-3), open(2, 1.86), open(3, 1.91)));
+  expect(rows.map((row) => row.meaning?.code ?? null)).toEqual([
+    'as-planned',
+    'as-planned',
+    'as-planned',
+    'adds-nothing',
+    null,
+  ]);
+  expect(firstWrongRow(rows)).toMatchObject({
+    cells: 3,
+    step: expect.closeTo(0.05),
+    missing: expect.closeTo(0.88),
+  });
+});
+
+test.each([
+  ['subtracts', [open(1, 0.93), open(2, 0.02)]],
+  ['adds-nothing', [open(1, 0.93), open(2, 0.98)]],
+  ['small-step', [open(1, 0.93), open(2, 1.4)]],
+  ['large-step', [open(1, 0.8), open(2, 2.2)]],
+  // Four copper–zinc cells cannot give over 5 V (common practice, no source).
+  ['not-believable', [open(1, 0.93), open(2, 1.9), open(3, 2.8), open(4, 5.1)]],
+] as const)('the last step %s', (code, readings) => {
+  const last = meanings(...readings)
+    .filter((one) => one !== null)
+    .at(-1);
+  expect(last).toBe(code);
+});
+
+test('ordinary scatter is not called a fault', () => {
+  expect(meanings(open(1, 0.86))[0]).toBe('within-scatter');
+  expect(meanings(open(1, 0.7))[0]).toBe('low');
+  expect(meanings(short(0.8e-3))[1]).toBe('within-scatter');
+  expect(meanings(short(0.1e-3))[1]).toBe('low');
+  expect(meanings(short(14e-3))[1]).toBe('high');
+  expect(meanings(short(0))[1]).toBe('low');
+});
+
+test('without the reading before, only the sum is judged', () => {
+  expect(meanings(open(3, 2.75))[3]).toBe('as-planned');
+});

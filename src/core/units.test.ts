@@ -1,0 +1,52 @@
+import {
+  formatAmps,
+  formatFixed,
+  formatMinutes,
+  formatNumber,
+  formatOhms,
+  formatVolts,
+  formatWatts,
+} from './units';
+
+const plain = (text: string): string => text.replaceAll('\u00a0', ' ');
+
+test.each([
+  [1.8, '1.80 V'],
+  [0.93, '0.93 V'],
+  [12.34, '12.3 V'],
+  [150, '150 V'],
+  [0.0296, '29.6 mV'],
+  [-1.5, '−1.50 V'],
+  [0, '0 V'],
+])('volts %p', (volts, text) => {
+  expect(plain(formatVolts(volts))).toBe(text);
+});
+
+test.each([
+  [2.31e-3, '2.31 mA'],
+  [0.2, '200 mA'],
+  [1.5, '1.5 A'],
+  [40e-6, '40 µA'],
+  [1e-18, '0 A'],
+])('amperes %p', (amps, text) => {
+  expect(plain(formatAmps(amps))).toBe(text);
+});
+
+test('other quantities', () => {
+  expect(plain(formatOhms(664.3))).toBe('664 Ω');
+  expect(plain(formatOhms(1500))).toBe('1.5 kΩ');
+  expect(plain(formatOhms(1e7))).toBe('10 MΩ');
+  expect(plain(formatWatts(0.155e-3))).toBe('0.155 mW');
+  expect(formatNumber(Infinity)).toBe('∞');
+  expect(formatFixed(-0.001)).toBe('0.00');
+});
+
+test.each([
+  [0.5, '30 s'],
+  [40, '40 min'],
+  [120, '2 h'],
+  [150, '2 h 30 min'],
+  [4320, '3 days'],
+])('minutes %p', (minutes, text) => {
+  expect(plain(formatMinutes(minutes))).toBe(text);
+});

@@ -1,0 +1,119 @@
+import { newPlan } from '@/core/plan/newPlan';
+import { createAutosave, type SaveState } from './autosave';
+import { createPlanStore } from './planStore';
+
+interface Answer {
+  status: number;
+  body: unknown;
+}
+
+const answers: Answer[] = [];
+const sent: { method: string; body: unknown }[] = [];
+
+beforeEach(() => {
+  jest.useFakeTimers();
+  answers.length = 0;
+  sent.length = 0;
+  globalThis.fetch = jest.fn((_url: string, init?: RequestInit) => {
+    sent.push({
+      method: init?.method ?? 'GET',
+      body: init?.body === undefined ? null : JSON.parse(String(init.body)),
+    });
+    const answer = answers.shift();
+    return answer === undefined
+      ? Promise.reject(new Error('offline'))
+      : Promise.resolve(new Response(JSON.stringify(answer.body), { status: answer.status }));
+  }) as typeof fetch;
+});
+afterEach(() => jest.useRealTimers());
+
+const start = () => {
+  const store = createPlanStore(newPlan('A'));
+  const states: SaveState['status'][] = [];
+  const autosave = createAutosave('x', store, 1, ({ status }) => states.push(status));
+  const rename = (title: string): void => store.edit((plan) => ({ ...plan, title }));
+  return { store, states, autosave, rename };
+};
+
+test('edits in quick succession are saved once, with the latest state', async () => {
+  const { rename, states } = start();
+  answers.push({ status: 200, body: { revision: 2 } });
+  rename('B');
+  rename('C');
+  await jest.advanceTimersByTimeAsync(500);
+  expect(sent).toEqual([
+    {
+      method: 'PUT',
+      body: expect.objectContaining({ revision: 1, plan: expect.objectContaining({ title: 'C' }) }),
+    },
+  ]);
+  expect(states.at(-1)).toBe('saved');
+});
+
+test('the next save names the new revision', async () => {
+  const { rename } = start();
+  answers.push({ status: 200, body: { revision: 2 } }, { status: 200, body: { revision: 3 } });
+  rename('B');
+  await jest.advanceTimersByTimeAsync(500);
+  rename('C');
+  await jest.advanceTimersByTimeAsync(500);
+  expect(sent[1]?.body).toMatchObject({ revision: 2 });
+});
+
+test('a server that does not answer is asked again, and nothing is lost', async () => {
+  const { rename, states } = start();
+  rename('B');
+  await jest.advanceTimersByTimeAsync(500);
+  expect(states.at(-1)).toBe('failed');
+  answers.push({ status: 200, body: { revision: 2 } });
+  await jest.advanceTimersByTimeAsync(3500);
+  expect(states.at(-1)).toBe('saved');
+  expect(sent[1]?.body).toMatchObject({ plan: { title: 'B' } });
+});
+
+test('a conflict waits for a choice; keeping mine saves over theirs', async () => {
+  const { rename, states, autosave } = start();
+  answers.push({ status: 409, body: { message: 'changed', faults: [] } });
+  rename('Mine');
+  await jest.advanceTimersByTimeAsync(500);
+  expect(states.at(-1)).toBe('conflict');
+  rename('Mine too');
+  await jest.advanceTimersByTimeAsync(5000);
+  expect(sent).toHaveLength(1);
+  answers.push(
+    { status: 200, body: { revision: 7, plan: newPlan('Theirs') } },
+    { status: 200, body: { revision: 8 } },
+  );
+  await autosave.keepMine();
+  expect(sent[2]?.body).toMatchObject({ revision: 7, plan: { title: 'Mine too' } });
+  expect(states.at(-1)).toBe('saved');
+});
+
+test('a conflict can be ended with the other version', async () => {
+  const { rename, states, autosave, store } = start();
+  answers.push(
+    { status: 409, body: { message: 'changed', faults: [] } },
+    { status: 200, body: { revision: 7, plan: newPlan('Theirs') } },
+  );
+  rename('Mine');
+  await jest.advanceTimersByTimeAsync(500);
+  await autosave.useTheirs();
+  expect(store.store.getState().plan.title).toBe('Theirs');
+  expect(states.at(-1)).toBe('saved');
+});
+
+test('a page shown from memory catches up with the server', async () => {
+  const { autosave, store } = start();
+  answers.push({ status: 200, body: { revision: 5, plan: newPlan('Newer') } });
+  await autosave.catchUp();
+  expect(store.store.getState().plan.title).toBe('Newer');
+});
+
+test('leaving the plan saves what is not saved yet', async () => {
+  const { autosave, rename } = start();
+  answers.push({ status: 200, body: { revision: 2 } });
+  rename('B');
+  autosave.stop();
+  await jest.advanceTimersByTimeAsync(0);
+  expect(sent).toHaveLength(1);
+});

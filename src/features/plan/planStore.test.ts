@@ -1,0 +1,89 @@
+import { newPlan } from '@/core/plan/newPlan';
+import { countLimits, withOwnWiring } from './arrangementEdits';
+import { createPlanStore } from './planStore';
+import { withReading } from './stations/readingEdits';
+
+const titleOf = (store: ReturnType<typeof createPlanStore>): string =>
+  store.store.getState().plan.title;
+
+test('edits can be undone and done again', () => {
+  const store = createPlanStore(newPlan('A'));
+  store.edit((plan) => ({ ...plan, title: 'B' }));
+  store.edit((plan) => ({ ...plan, title: 'C' }));
+  store.undo();
+  expect(titleOf(store)).toBe('B');
+  store.undo();
+  store.undo();
+  expect(titleOf(store)).toBe('A');
+  store.redo();
+  store.redo();
+  expect(titleOf(store)).toBe('C');
+});
+
+test('typing in one field is one step, until something else happens', () => {
+  const store = createPlanStore(newPlan('A'));
+  store.edit((plan) => ({ ...plan, title: 'AB' }), 'title');
+  store.edit((plan) => ({ ...plan, title: 'ABC' }), 'title');
+  store.edit((plan) => ({ ...plan, minutes: 30 }), 'minutes');
+  store.edit((plan) => ({ ...plan, title: 'D' }), 'title');
+  store.undo();
+  expect(titleOf(store)).toBe('ABC');
+  store.undo();
+  store.undo();
+  expect(titleOf(store)).toBe('A');
+});
+
+test('parts that an edit leaves alone keep their identity', () => {
+  const store = createPlanStore(newPlan('A'));
+  const { cell, target } = store.store.getState().plan;
+  store.edit((plan) => ({ ...plan, title: 'B' }));
+  expect(store.store.getState().plan.cell).toBe(cell);
+  expect(store.store.getState().plan.target).toBe(target);
+});
+
+test('an edit that makes the plan invalid is a programmer error and changes nothing', () => {
+  const store = createPlanStore(newPlan('A'));
+  expect(() => store.edit((plan) => ({ ...plan, minutes: -1 }))).toThrow();
+  expect(store.store.getState().plan.minutes).toBe(40);
+});
+
+test('a version from elsewhere replaces the plan and its history', () => {
+  const store = createPlanStore(newPlan('A'));
+  store.edit((plan) => ({ ...plan, title: 'B' }));
+  store.replace(newPlan('Other'));
+  store.undo();
+  expect(titleOf(store)).toBe('Other');
+});
+
+test('counts stay within what a plan can hold', () => {
+  const plan = newPlan('A');
+  const wiring = (cellsInSeries: number, strings: number) =>
+    withOwnWiring(plan, { cellsInSeries, strings }).arrangement;
+  expect(wiring(0, 0)).toEqual({ kind: 'own', cellsInSeries: 1, strings: 1 });
+  expect(wiring(99, 1)).toEqual({ kind: 'own', cellsInSeries: 60, strings: 1 });
+  expect(wiring(20, 50)).toEqual({ kind: 'own', cellsInSeries: 20, strings: 10 });
+  expect(countLimits({ cellsInSeries: 10, strings: 10 })).toEqual({
+    mostInSeries: 20,
+    mostStrings: 20,
+  });
+});
+
+test('a reading is set, replaced and taken out', () => {
+  const now = new Date('2027-01-22T14:02:00Z');
+  const row = { kind: 'open-circuit', cells: 2 } as const;
+  const once = withReading(newPlan('A'), row, 1.86, now);
+  const twice = withReading(
+    withReading(once, row, 1.9, now),
+    { kind: 'short-circuit', cells: 1 },
+    1e-3,
+    now,
+  );
+  expect(twice.readings).toHaveLength(2);
+  expect(twice.readings).toContainEqual({
+    kind: 'open-circuit',
+    cells: 2,
+    volts: 1.9,
+    takenAt: now.toISOString(),
+  });
+  expect(withReading(twice, row, null, now).readings).toHaveLength(1);
+});

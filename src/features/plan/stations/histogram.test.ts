@@ -1,0 +1,39 @@
+import fc from 'fast-check';
+import { evaluatePlan } from '@/core/planning/evaluatePlan';
+import { newPlan } from '@/core/plan/newPlan';
+import { batteryPoints, loadPoints } from './curves';
+import { histogram } from './histogram';
+
+test('every value falls into one bar, and the wanted value on an edge', () => {
+  fc.assert(
+    fc.property(
+      fc.array(fc.double({ min: 0, max: 5e-3, noNaN: true }), { minLength: 1, maxLength: 200 }),
+      fc.double({ min: 1e-5, max: 6e-3, noNaN: true }),
+      (values, wanted) => {
+        const sorted = Float64Array.from(values).sort();
+        const bins = histogram(sorted, wanted);
+        expect(bins.reduce((sum, bin) => sum + bin.share, 0)).toBeCloseTo(1, 9);
+        const good = bins
+          .filter((bin) => bin.from >= wanted * (1 - 1e-6))
+          .reduce((sum, bin) => sum + bin.share, 0);
+        const straddling = values.filter(
+          (value) => Math.abs(value - wanted) < 1e-6 * wanted,
+        ).length;
+        const truly = values.filter((value) => value >= wanted).length;
+        if (straddling === 0) expect(good).toBeCloseTo(truly / values.length, 9);
+      },
+    ),
+  );
+});
+
+test('the curves of the chart hold the ends of the battery’s line and stay in the picture', () => {
+  const evaluation = evaluatePlan(newPlan('A'));
+  const { emfVolts, resistanceOhms } = evaluation.source;
+  expect(batteryPoints(evaluation)).toEqual([
+    [emfVolts, 0],
+    [0, (1000 * emfVolts) / resistanceOhms],
+  ]);
+  const points = loadPoints(evaluation);
+  expect(points.length).toBeGreaterThan(10);
+  expect(Math.max(...points.map(([volts]) => volts))).toBeLessThanOrEqual(1.15 * emfVolts);
+});
