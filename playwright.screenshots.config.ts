@@ -1,4 +1,11 @@
 import base from './playwright.config';
 
 /** Takes the pictures of docs/screenshots from the demo data. */
-export default { ...base, testMatch: '**/*.shots.ts', workers: 1, reporter: [['list']] };
+const screenshots: typeof base = {
+  ...base,
+  testMatch: '**/*.shots.ts',
+  workers: 1,
+  reporter: [['list']],
+};
+
+export default screenshots;

@@ -76,8 +76,11 @@ test('two windows on one plan: the second to save is asked', async ({ page, cont
   await newPlan(page, 'Shared');
   const other = await context.newPage();
   await other.goto(page.url());
+  // The other window has loaded the plan as it is before this one changes it.
+  await other.waitForLoadState('networkidle');
+  const put = page.waitForResponse((response) => response.request().method() === 'PUT');
   await page.getByRole('radio', { name: /blue/ }).check();
-  await expect(page.getByTestId('save-state')).toHaveText('saved');
+  await put;
   await other.getByRole('radio', { name: /violet/ }).check();
   await expect(other.getByTestId('save-state')).toContainText('changed in another window');
   await other.getByRole('button', { name: 'Take the other version' }).click();

@@ -15,6 +15,3 @@ export const CURRENT_RANGE_FACTS: Readonly<Record<CurrentRange, RangeFacts>> = {
   '200 mA': { fullScaleAmps: 0.2, shuntOhms: 1 },
   '10 A': { fullScaleAmps: 10, shuntOhms: 0.01 },
 };
-
-/** Input resistance of the volts ranges, ohms (common practice, no source). */
-export const VOLTMETER_OHMS = 10e6;

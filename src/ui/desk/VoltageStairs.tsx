@@ -82,7 +82,7 @@ export function VoltageStairs({ geometry, openVolts, loadedVolts, loadName }: Vo
         strokeWidth="2"
       />
       <text x={rightBusX + 34} y={y(lastLoaded) + 4} fill="var(--mui-palette-warning-main)">
-        <tspan>{formatVolts(lastLoaded)}</tspan>
+        holds {formatVolts(lastLoaded)}
       </text>
       <path d={`M${leftBusX} ${stairsTop - 4} V${stairsBase}`} stroke={RULE} />
     </g>
