@@ -1,8 +1,11 @@
+import type { z } from 'zod';
+import { faultsOfZod } from '@/core/faultsOfZod';
 import type { Fault } from '@/core/result';
 
 export const exitCodes = { solved: 0, badInput: 2, noSolution: 3 } as const;
 
 export type CommandAnswer =
+  /** Text is printed as it is, anything else as JSON. */
   | { readonly status: 'solved' | 'no-solution'; readonly output: unknown }
   | { readonly status: 'bad-input'; readonly faults: readonly Fault[] };
 
@@ -10,4 +13,21 @@ export type CommandAnswer =
 export interface Command {
   readonly summary: string;
   readonly run: (input: unknown) => CommandAnswer;
+}
+
+/** A subcommand whose input is checked by a schema first. */
+export function commandOf<Schema extends z.ZodType>(
+  summary: string,
+  schema: Schema,
+  answer: (input: z.output<Schema>) => CommandAnswer,
+): Command {
+  return {
+    summary,
+    run(input) {
+      const parsed = schema.safeParse(input);
+      return parsed.success
+        ? answer(parsed.data)
+        : { status: 'bad-input', faults: faultsOfZod(parsed.error) };
+    },
+  };
 }

@@ -1,11 +1,20 @@
 import { readFileSync } from 'node:fs';
 import { evaluateCommand } from './commands/evaluate';
-import { solveCommand } from './commands/solve';
+import { chanceCommand } from './commands/chance';
+import { fitCommand } from './commands/fit';
+import { planCommand } from './commands/plan';
+import { simulateCommand } from './commands/simulate';
+import { netlistCommand, solveCommand } from './commands/solve';
 import { exitCodes, type Command } from './command';
 
 const COMMANDS: Readonly<Record<string, Command>> = {
   solve: solveCommand,
   evaluate: evaluateCommand,
+  simulate: simulateCommand,
+  plan: planCommand,
+  chance: chanceCommand,
+  fit: fitCommand,
+  netlist: netlistCommand,
 };
 
 const USAGE = `usage: npm run -s grozer -- COMMAND FILE
@@ -32,7 +41,8 @@ function main(words: readonly string[]): number {
     console.error(JSON.stringify({ status: 'bad-input', faults: answer.faults }, null, 2));
     return exitCodes.badInput;
   }
-  console.log(JSON.stringify(answer.output, null, 2));
+  const { output } = answer;
+  console.log(typeof output === 'string' ? output : JSON.stringify(output, null, 2));
   return answer.status === 'solved' ? exitCodes.solved : exitCodes.noSolution;
 }
 

@@ -1,10 +1,20 @@
 import { z } from 'zod';
 import { networkSchema } from '@/core/circuit/network/networkSchema';
+import {
+  chanceRequestSchema,
+  fitRequestSchema,
+  planRequestSchema,
+  simulateSchema,
+} from '@/core/formats/requests';
 import { planSchema } from '@/core/plan/planSchema';
 
 const published = [
   { file: 'plan.schema.json', title: 'Grozer plan', schema: planSchema },
   { file: 'network.schema.json', title: 'Grozer network document', schema: networkSchema },
+  { file: 'simulate.schema.json', title: 'Input of grozer simulate', schema: simulateSchema },
+  { file: 'plan-request.schema.json', title: 'Input of grozer plan', schema: planRequestSchema },
+  { file: 'chance.schema.json', title: 'Input of grozer chance', schema: chanceRequestSchema },
+  { file: 'fit.schema.json', title: 'Input of grozer fit', schema: fitRequestSchema },
 ];
 
 /** The JSON Schemas of docs/formats, as text. */

@@ -1,14 +1,19 @@
 import { networkSchema } from '@/core/circuit/network/networkSchema';
 import { solveNetwork } from '@/core/circuit/network/solveNetwork';
-import { faultsOfZod } from '@/core/faultsOfZod';
-import type { Command } from '../command';
+import { netlistOf } from '@/core/circuit/spice/netlistOf';
+import { commandOf } from '../command';
 
-export const solveCommand: Command = {
-  summary: 'node voltages and component currents of a network document',
-  run(input) {
-    const network = networkSchema.safeParse(input);
-    if (!network.success) return { status: 'bad-input', faults: faultsOfZod(network.error) };
-    const outcome = solveNetwork(network.data);
+export const solveCommand = commandOf(
+  'node voltages and component currents of a network document',
+  networkSchema,
+  (network) => {
+    const outcome = solveNetwork(network);
     return { status: outcome.status === 'solved' ? 'solved' : 'no-solution', output: outcome };
   },
-};
+);
+
+export const netlistCommand = commandOf(
+  'a network document as a SPICE netlist',
+  networkSchema,
+  (network) => ({ status: 'solved', output: netlistOf(network).text }),
+);

@@ -16,6 +16,8 @@ export interface ClassesInput {
   readonly classes: number;
   readonly seed: number;
   readonly scatter?: Scatter;
+  /** Standard deviation of one cell's volts, where it is not the scatter's share of them. */
+  readonly emfSpreadVolts?: number;
 }
 
 export interface ClassesOutcome {
@@ -64,17 +66,17 @@ export function quantile(sorted: Float64Array, share: number): number {
 }
 
 function scatteredSource(
-  { cell, cellsInSeries, strings }: ClassesInput,
+  { cell, cellsInSeries, strings, emfSpreadVolts }: ClassesInput,
   scatter: Scatter,
   random: RandomStream,
 ): LinearSource {
+  const spread = emfSpreadVolts ?? scatter.emfShare * cell.emfVolts;
   let siemens = 0;
   let shortAmps = 0;
   for (let string = 0; string < strings; string += 1) {
     // The volts of a string are a sum of independent normals, which is one normal with √m times the spread.
     const emfVolts =
-      cell.emfVolts *
-      (cellsInSeries + scatter.emfShare * Math.sqrt(cellsInSeries) * random.normal());
+      cellsInSeries * cell.emfVolts + spread * Math.sqrt(cellsInSeries) * random.normal();
     let ohms = 0;
     for (let index = 0; index < cellsInSeries; index += 1) {
       ohms += cell.resistanceOhms * Math.exp(scatter.resistanceLog * random.normal());

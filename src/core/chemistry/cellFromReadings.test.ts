@@ -1,5 +1,7 @@
 import { CURRENT_RANGE_FACTS } from '../circuit/meter';
-import { cellFromReadings, typicalCell } from './cellFromReadings';
+import { cellAmpsAt } from './cellAmpsAt';
+import { cellFromReadings } from './cellFromReadings';
+import { familyCell, familyOf } from './families';
 import { judgeCellReadings } from './judgeCellReadings';
 import { bodyOf, RECIPE_IDS, RECIPES } from './recipes';
 
@@ -24,9 +26,14 @@ test('shunts drop 200 mV at full scale (common practice, no source)', () => {
 });
 
 test('one 3-cell pile in brine, 19 mm coins: 2.1–2.4 V open, 1.2–1.4 mA short (common practice, no source)', () => {
-  const cell = typicalCell(RECIPES['coin-pile-brine'].typical);
+  const cell = familyCell(familyOf('coin-pile-brine'));
   const openVolts = 3 * cell.emfVolts;
-  const shortAmps = openVolts / (3 * cell.resistanceOhms + CURRENT_RANGE_FACTS['20 mA'].shuntOhms);
+  // A third of the meter's shunt falls to each of the three cells.
+  const metered = {
+    ...cell,
+    resistanceOhms: cell.resistanceOhms + CURRENT_RANGE_FACTS['20 mA'].shuntOhms / 3,
+  };
+  const shortAmps = cellAmpsAt(metered, 0);
   expect(openVolts).toBeGreaterThanOrEqual(2.1);
   expect(openVolts).toBeLessThanOrEqual(2.4);
   expect(1000 * shortAmps).toBeGreaterThanOrEqual(1.2);
@@ -35,8 +42,8 @@ test('one 3-cell pile in brine, 19 mm coins: 2.1–2.4 V open, 1.2–1.4 mA shor
 
 test.each(RECIPE_IDS)('typical readings of %s lie in their own range and raise no doubt', (id) => {
   const recipe = RECIPES[id];
-  const cell = typicalCell(recipe.typical);
-  const shortAmps = cell.emfVolts / cell.resistanceOhms;
+  const cell = familyCell(familyOf(recipe.family));
+  const shortAmps = cellAmpsAt(cell, 0);
   expect(cell.emfVolts).toBeGreaterThanOrEqual(recipe.typical.openVoltsLow);
   expect(shortAmps).toBeGreaterThanOrEqual(recipe.typical.shortAmpsLow);
   expect(shortAmps).toBeLessThanOrEqual(recipe.typical.shortAmpsHigh);

@@ -1,7 +1,6 @@
 import { fail, succeed, type Result } from '../result';
 import { formatAmps, formatOhms } from '../units';
 import type { CellModel } from './cellModel';
-import type { TypicalReadings } from './recipes';
 
 /** What an educator reads off one cell. */
 export interface CellReadings {
@@ -26,11 +25,4 @@ export function cellFromReadings(readings: CellReadings): Result<CellModel> {
     });
   }
   return succeed({ emfVolts: openVolts, resistanceOhms });
-}
-
-/** The middle of the typical readings: mean of the volts, geometric mean of the currents, which scatter by factors. */
-export function typicalCell(typical: TypicalReadings): CellModel {
-  const emfVolts = (typical.openVoltsLow + typical.openVoltsHigh) / 2;
-  const shortAmps = Math.sqrt(typical.shortAmpsLow * typical.shortAmpsHigh);
-  return { emfVolts, resistanceOhms: emfVolts / shortAmps };
 }

@@ -51,7 +51,7 @@ test('the loss is odd, rises everywhere and has the slope that is claimed', () =
       expect(slope).toBeGreaterThan(0);
       const step = 1e-7 * cell.limitingAmps;
       // Across the knee the difference quotient mixes two slopes.
-      fc.pre(Math.abs(Math.abs(amps) - cell.limitingAmps) > 10 * step && Math.abs(amps) > step);
+      fc.pre(Math.abs(Math.abs(share) - 1) > 1e-5 && Math.abs(share) > 1e-3);
       const difference =
         (cellLossVolts(cell, amps + step) - cellLossVolts(cell, amps - step)) / (2 * step);
       expect(Math.abs(difference / slope - 1)).toBeLessThan(1e-3);

@@ -30,7 +30,7 @@ export interface Activation {
  * Share of the limiting current up to which the logarithm is followed; from there on the loss goes on as a
  * straight line with the same value and slope, so that every current has a finite voltage and Newton converges.
  */
-const LIMIT_KNEE = 1 - 1e-6;
+export const LIMIT_KNEE = 1 - 1e-6;
 
 /** True where the cell is a straight line in current and voltage. */
 export function isLinearCell(cell: CellModel): boolean {

@@ -1,3 +1,6 @@
+import { familyOf, type FamilyId } from './families';
+import { PRACTICAL_CEILING_VOLTS } from './potentials';
+
 /** Which cell to build: a family of cells with its typical readings. */
 export const RECIPE_IDS = ['copper-zinc-fruit', 'coin-pile-brine', 'juice-cup'] as const;
 export type RecipeId = (typeof RECIPE_IDS)[number];
@@ -19,6 +22,8 @@ export interface Recipe {
   readonly bodies: readonly CellBody[];
   /** How the desk picture draws it. */
   readonly drawing: 'fruit' | 'pile' | 'cup';
+  /** Where its physics and typical readings stand. */
+  readonly family: FamilyId;
   readonly typical: TypicalReadings;
   /** Highest believable open-circuit volts of one cell. */
   readonly ceilingVolts: number;
@@ -37,8 +42,17 @@ export interface TypicalReadings {
 }
 
 const COMMON_PRACTICE = 'common practice, no source';
-/** Practical ceiling of a copper–zinc cell, volts (common practice, no source). */
-const COPPER_ZINC_CEILING_VOLTS = 1.15;
+
+function typicalOf(id: FamilyId): TypicalReadings {
+  const { openVolts, shortAmps } = familyOf(id);
+  return {
+    openVoltsLow: openVolts[0],
+    openVoltsHigh: openVolts[1],
+    shortAmpsLow: shortAmps[0],
+    shortAmpsHigh: shortAmps[1],
+    source: COMMON_PRACTICE,
+  };
+}
 
 export const RECIPES: Readonly<Record<RecipeId, Recipe>> = {
   'copper-zinc-fruit': {
@@ -57,14 +71,9 @@ export const RECIPES: Readonly<Record<RecipeId, Recipe>> = {
       { id: 'potato', name: 'potato', plural: 'potatoes' },
     ],
     drawing: 'fruit',
-    typical: {
-      openVoltsLow: 0.85,
-      openVoltsHigh: 1.0,
-      shortAmpsLow: 0.2e-3,
-      shortAmpsHigh: 1e-3,
-      source: COMMON_PRACTICE,
-    },
-    ceilingVolts: COPPER_ZINC_CEILING_VOLTS,
+    family: 'fruit',
+    typical: typicalOf('fruit'),
+    ceilingVolts: PRACTICAL_CEILING_VOLTS['copper-zinc'],
     minutesToBuild: 5,
     steps: [
       'Roll the fruit under your palm until it feels soft: the juice runs free inside.',
@@ -92,14 +101,9 @@ export const RECIPES: Readonly<Record<RecipeId, Recipe>> = {
       },
     ],
     drawing: 'pile',
-    typical: {
-      openVoltsLow: 0.7,
-      openVoltsHigh: 0.8,
-      shortAmpsLow: 1.2e-3,
-      shortAmpsHigh: 1.4e-3,
-      source: COMMON_PRACTICE,
-    },
-    ceilingVolts: COPPER_ZINC_CEILING_VOLTS,
+    family: 'coin-pile-brine',
+    typical: typicalOf('coin-pile-brine'),
+    ceilingVolts: PRACTICAL_CEILING_VOLTS['copper-zinc'],
     minutesToBuild: 5,
     steps: [
       'Stir 1 tablespoon of salt into 100 mL of hot water; an adult pours.',
@@ -119,14 +123,9 @@ export const RECIPES: Readonly<Record<RecipeId, Recipe>> = {
       { id: 'vinegar', name: 'cup of vinegar', plural: 'cups of vinegar' },
     ],
     drawing: 'cup',
-    typical: {
-      openVoltsLow: 0.9,
-      openVoltsHigh: 1.0,
-      shortAmpsLow: 1e-3,
-      shortAmpsHigh: 5e-3,
-      source: COMMON_PRACTICE,
-    },
-    ceilingVolts: COPPER_ZINC_CEILING_VOLTS,
+    family: 'juice-cup',
+    typical: typicalOf('juice-cup'),
+    ceilingVolts: PRACTICAL_CEILING_VOLTS['copper-zinc'],
     minutesToBuild: 5,
     steps: [
       'Fill the cup about two thirds; hang both strips in at the rim, facing each other.',

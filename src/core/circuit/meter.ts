@@ -1,17 +1,64 @@
-/** The classroom multimeter: current ranges and the shunt each puts into the circuit. */
+/** The classroom multimeter: 2000 counts, ±(0.5 % + 2 digits) (common practice, no source). */
 export const CURRENT_RANGES = ['200 µA', '2 mA', '20 mA', '200 mA', '10 A'] as const;
 export type CurrentRange = (typeof CURRENT_RANGES)[number];
+export const VOLT_RANGES = ['200 mV', '2 V', '20 V', '200 V'] as const;
+export type VoltRange = (typeof VOLT_RANGES)[number];
 
 interface RangeFacts {
   readonly fullScaleAmps: number;
   readonly shuntOhms: number;
+  /** Current at which the socket's fuse blows, amperes; `null` for the unfused socket. */
+  readonly fuseAmps: number | null;
 }
 
 /** A shunt drops 200 mV at full scale; 10 A sockets are unfused and drop 100 mV (common practice, no source). */
 export const CURRENT_RANGE_FACTS: Readonly<Record<CurrentRange, RangeFacts>> = {
-  '200 µA': { fullScaleAmps: 200e-6, shuntOhms: 1000 },
-  '2 mA': { fullScaleAmps: 2e-3, shuntOhms: 100 },
-  '20 mA': { fullScaleAmps: 20e-3, shuntOhms: 10 },
-  '200 mA': { fullScaleAmps: 0.2, shuntOhms: 1 },
-  '10 A': { fullScaleAmps: 10, shuntOhms: 0.01 },
+  '200 µA': { fullScaleAmps: 200e-6, shuntOhms: 1000, fuseAmps: 0.2 },
+  '2 mA': { fullScaleAmps: 2e-3, shuntOhms: 100, fuseAmps: 0.2 },
+  '20 mA': { fullScaleAmps: 20e-3, shuntOhms: 10, fuseAmps: 0.2 },
+  '200 mA': { fullScaleAmps: 0.2, shuntOhms: 1, fuseAmps: 0.2 },
+  '10 A': { fullScaleAmps: 10, shuntOhms: 0.01, fuseAmps: null },
 };
+
+const VOLT_FULL_SCALE: Readonly<Record<VoltRange, number>> = {
+  '200 mV': 0.2,
+  '2 V': 2,
+  '20 V': 20,
+  '200 V': 200,
+};
+
+/** Input resistance of the volts ranges, ohms (common practice, no source). */
+export const VOLTMETER_OHMS = 10e6;
+const COUNTS = 2000;
+/** The display’s accuracy: share of the reading, and last digits. */
+export const METER_ACCURACY = { share: 0.005, digits: 2 } as const;
+
+export type MeterDisplay =
+  | { readonly status: 'reads'; readonly value: number; readonly uncertainty: number }
+  /** The display shows a lone 1 or OL. */
+  | { readonly status: 'over-range' }
+  | { readonly status: 'fuse-blown' };
+
+/** What the display shows of a true value in volts, rounded to the range's last digit. */
+export function showVolts(volts: number, range: VoltRange): MeterDisplay {
+  return show(volts, VOLT_FULL_SCALE[range]);
+}
+
+/** What the display shows of a true current in amperes. */
+export function showAmps(amps: number, range: CurrentRange): MeterDisplay {
+  const { fullScaleAmps, fuseAmps } = CURRENT_RANGE_FACTS[range];
+  if (fuseAmps !== null && Math.abs(amps) > fuseAmps) return { status: 'fuse-blown' };
+  return show(amps, fullScaleAmps);
+}
+
+function show(value: number, fullScale: number): MeterDisplay {
+  const digit = fullScale / COUNTS;
+  const counts = Math.round(value / digit);
+  if (Math.abs(counts) >= COUNTS) return { status: 'over-range' };
+  const shown = counts * digit;
+  return {
+    status: 'reads',
+    value: shown,
+    uncertainty: METER_ACCURACY.share * Math.abs(shown) + METER_ACCURACY.digits * digit,
+  };
+}

@@ -1,5 +1,6 @@
-import { cellFromReadings, typicalCell } from '../chemistry/cellFromReadings';
+import { cellFromReadings } from '../chemistry/cellFromReadings';
 import type { CellModel } from '../chemistry/cellModel';
+import { familyCell, familyOf } from '../chemistry/families';
 import { bodyOf, RECIPES, type CellBody, type Recipe } from '../chemistry/recipes';
 import { CURRENT_RANGE_FACTS } from '../circuit/meter';
 import type { OwnReadings, Plan } from './planSchema';
@@ -20,7 +21,7 @@ export function cellOfPlan(plan: Pick<Plan, 'cell'>): PlannedCell {
   const own = plan.cell.own === null ? null : cellOfOwnReadings(plan.cell.own);
   return own !== null && own.ok
     ? { recipe, body, model: own.value, origin: 'own' }
-    : { recipe, body, model: typicalCell(recipe.typical), origin: 'typical' };
+    : { recipe, body, model: familyCell(familyOf(recipe.family)), origin: 'typical' };
 }
 
 /** Cell from the readings as the plan stores them; fails where volts, current and range contradict each other. */

@@ -10,7 +10,7 @@ import { ROOM_CELSIUS } from '../constants';
 export function toNetwork(
   cell: CellModel,
   wiring: { cellsInSeries: number; strings: number },
-  load: Load | null,
+  load: Load,
 ): NetworkDocument {
   const components: NetworkComponent[] = [];
   for (let string = 1; string <= wiring.strings; string += 1) {
@@ -25,18 +25,48 @@ export function toNetwork(
       });
     }
   }
-  if (load !== null) components.push(loadComponent(load));
+  components.push(...loadComponents(load));
   return { temperatureCelsius: ROOM_CELSIUS, components };
 }
 
-function loadComponent(load: Load): NetworkComponent {
+/** The load between the nodes `plus` and `0`. */
+function loadComponents(load: Load): NetworkComponent[] {
   const name = 'load';
   switch (load.kind) {
     case 'led':
-      return { type: 'led', name, anode: 'plus', cathode: '0', ...load.led };
+      return [{ type: 'led', name, anode: 'plus', cathode: '0', ...load.led }];
+    case 'led-group':
+      return ledGroupComponents(load);
+    case 'bulb':
+      return [{ type: 'bulb', name, a: 'plus', b: '0', ...load.bulb }];
     case 'resistor':
-      return { type: 'resistor', name, a: 'plus', b: '0', resistanceOhms: load.ohms };
+      return [{ type: 'resistor', name, a: 'plus', b: '0', resistanceOhms: load.ohms }];
     case 'device':
-      return { type: 'currentSource', name, from: 'plus', to: '0', amps: load.amps };
+      return [
+        {
+          type: 'device',
+          name,
+          plus: 'plus',
+          minus: '0',
+          amps: load.amps,
+          leastVolts: load.leastVolts,
+        },
+      ];
   }
+}
+
+function ledGroupComponents(load: Extract<Load, { kind: 'led-group' }>): NetworkComponent[] {
+  const { led, inSeries, inParallel } = load;
+  return Array.from({ length: inSeries * inParallel }, (_, index): NetworkComponent => {
+    const row = Math.floor(index / inSeries) + 1;
+    const place = (index % inSeries) + 1;
+    const after = (at: number): string => `LED row ${row} after ${at}`;
+    return {
+      type: 'led',
+      name: `LED row ${row}, ${place}`,
+      anode: place === 1 ? 'plus' : after(place - 1),
+      cathode: place === inSeries ? '0' : after(place),
+      ...led,
+    };
+  });
 }

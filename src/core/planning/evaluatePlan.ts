@@ -1,12 +1,15 @@
 import { cellAmpsAt } from '../chemistry/cellAmpsAt';
+import { isLinearCell } from '../chemistry/cellModel';
 import { brightnessOf, type BrightnessBand } from '../circuit/brightness';
-import { reduceGrid, type LinearSource } from '../circuit/battery/reduceBattery';
-import { linearCurve, operatingPoint, type OperatingPoint } from '../circuit/operatingPoint';
+import { gridCurve, tangentOf } from '../circuit/battery/gridCurve';
+import type { LinearSource } from '../circuit/battery/reduceBattery';
+import { operatingPoint, type OperatingPoint } from '../circuit/operatingPoint';
 import { ROOM_THERMAL_VOLTS } from '../constants';
 import { cellOfPlan, type PlannedCell } from '../plan/cellOfPlan';
 import { needOfTarget, type TargetNeed } from '../plan/needOfTarget';
 import type { Plan, PlanTarget } from '../plan/planSchema';
-import { chanceOfGrid, planGrids, type GridPlan } from './planGrids';
+import { chanceOfGrid } from './chanceOfGrid';
+import { planGrids, type GridPlan } from './planGrids';
 import type { ClassesOutcome } from '../chance/simulateClasses';
 
 /** Everything the interface shows about a plan, computed from the document alone. */
@@ -19,7 +22,7 @@ export interface PlanEvaluation {
   /** What the planner makes of cell and target. */
   readonly ways: GridPlan;
   readonly wiring: Wiring;
-  /** The whole battery as one source. */
+  /** The whole battery as one source; on a curve, as it acts at the operating point. */
   readonly source: LinearSource;
   readonly point: OperatingPoint;
   /** Current through the load in amperes; 0 where none flows. */
@@ -74,9 +77,17 @@ export function evaluateWiring(
   need: TargetNeed,
   wiring: Pick<Wiring, 'cellsInSeries' | 'strings'>,
 ): Pick<PlanEvaluation, 'source' | 'point' | 'amps' | 'volts' | 'brightness'> {
-  const source = reduceGrid(cell.model, wiring.cellsInSeries, wiring.strings);
-  const point = operatingPoint(linearCurve(source), need.load, ROOM_THERMAL_VOLTS);
+  const { cellsInSeries, strings } = wiring;
+  const curve = gridCurve(cell.model, cellsInSeries, strings);
+  const point = operatingPoint(curve, need.load, ROOM_THERMAL_VOLTS);
+  const emfVolts = cellsInSeries * cell.model.emfVolts;
   const amps = point.status === 'solved' ? point.amps : 0;
+  // On a curve the internal resistance depends on the current: volts lost per ampere at this one.
+  const resistanceOhms =
+    isLinearCell(cell.model) || !(amps > 0)
+      ? (cellsInSeries / strings) * tangentOf(cell.model, 0).resistanceOhms
+      : (emfVolts - curve.voltsAt(amps)) / amps;
+  const source = { emfVolts, resistanceOhms };
   return {
     source,
     point,

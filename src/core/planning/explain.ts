@@ -1,3 +1,5 @@
+import { isLinearCell } from '../chemistry/cellModel';
+import { mostWatts } from '../chemistry/mostWatts';
 import { CLASS_SCATTER } from '../chance/scatter';
 import { quantile } from '../chance/simulateClasses';
 import { CURRENT_RANGE_FACTS } from '../circuit/meter';
@@ -26,7 +28,17 @@ export function explainOpenVolts(evaluation: PlanEvaluation): Explanation {
 
 /** Internal resistance of the battery. */
 export function explainResistance(evaluation: PlanEvaluation): Explanation {
-  const { cell, wiring, source } = evaluation;
+  const { cell, wiring, source, amps, volts } = evaluation;
+  if (!isLinearCell(cell.model)) {
+    return {
+      title: 'Internal resistance',
+      lines: [
+        'A typical cell follows a polarisation curve, so its resistance depends on the current.',
+        `At ${formatAmps(amps)}: (${formatVolts(source.emfVolts)} − ${formatVolts(volts)}) ÷ ${formatAmps(amps)} = ${formatOhms(source.resistanceOhms)}`,
+      ],
+      origin: originOfCell(evaluation),
+    };
+  }
   return {
     title: 'Internal resistance',
     lines: [
@@ -40,15 +52,16 @@ export function explainResistance(evaluation: PlanEvaluation): Explanation {
 
 /** Current and voltage at the operating point. */
 export function explainOperatingPoint(evaluation: PlanEvaluation): Explanation {
-  const { source, need, amps, volts } = evaluation;
-  const mostWatts = source.emfVolts ** 2 / (4 * source.resistanceOhms);
+  const { source, need, amps, volts, cell, wiring } = evaluation;
+  const most = wiring.cellsInSeries * wiring.strings * mostWatts(cell.model);
+  const where = isLinearCell(cell.model) ? ' (E² ÷ 4r, at half the open-circuit voltage)' : '';
   return {
     title: 'Operating point',
     lines: [
       `The battery gives ${formatVolts(source.emfVolts)} − I × ${formatOhms(source.resistanceOhms)}.`,
       `The ${need.name} takes ${formatVolts(volts)} at ${formatAmps(amps)}: there both agree.`,
       `Check: ${formatVolts(source.emfVolts)} − ${formatAmps(amps)} × ${formatOhms(source.resistanceOhms)} = ${formatVolts(volts)}.`,
-      `Power: ${formatWatts(volts * amps)} of at most ${formatWatts(mostWatts)} (E² ÷ 4r, at half the open-circuit voltage).`,
+      `Power: ${formatWatts(volts * amps)} of at most ${formatWatts(most)}${where}.`,
     ],
     origin: `${originOfCell(evaluation)} ${originOfLoad(evaluation)}`,
   };

@@ -1,6 +1,6 @@
 import { WANTED_BRIGHTNESSES } from '../circuit/brightness';
 import { LED_COLOURS, LED_PRESETS } from '../circuit/load/ledPresets';
-import type { LinearSource } from '../circuit/battery/reduceBattery';
+import type { CellModel } from '../chemistry/cellModel';
 import { needOfTarget } from '../plan/needOfTarget';
 import type { PlanTarget } from '../plan/planSchema';
 import { planGrids, type GridCandidate } from './planGrids';
@@ -17,7 +17,7 @@ export interface NearestWish {
  * The nearest thing that the same cell can do: first the same LED less bright, then another colour as bright as
  * wanted, then any LED at all. `null` where not even a glimmer is possible.
  */
-export function nearestWish(cell: LinearSource, target: PlanTarget): NearestWish | null {
+export function nearestWish(cell: CellModel, target: PlanTarget): NearestWish | null {
   for (const candidate of wishesNear(target)) {
     const plan = planGrids(cell, needOfTarget(candidate));
     if (plan.status === 'possible') {

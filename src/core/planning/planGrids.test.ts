@@ -1,5 +1,4 @@
-import { typicalCell } from '../chemistry/cellFromReadings';
-import { RECIPES } from '../chemistry/recipes';
+import { familyCell, familyOf } from '../chemistry/families';
 import { LED_COLOURS } from '../circuit/load/ledPresets';
 import { ledAmpsOnLinearSource } from '../circuit/operatingPoint';
 import { BRIGHTNESS_FROM_AMPS } from '../circuit/brightness';
@@ -73,7 +72,7 @@ test('one-coin cells: four light a red LED, six a blue one (common practice, no 
 test('what takes too much current is impossible, with the number of cells it would take', () => {
   const target: PlanTarget = { kind: 'device', device: 'pocket-radio', leastVolts: 3, amps: 20e-3 };
   const need = needOfTarget(target);
-  const cell = typicalCell(RECIPES['copper-zinc-fruit'].typical);
+  const cell = familyCell(familyOf('fruit'));
   const plan = planGrids(cell, need);
   if (plan.status !== 'impossible') throw new Error('possible');
   expect(plan.limit).toBe('amps');

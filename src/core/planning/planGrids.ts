@@ -1,10 +1,10 @@
 import { cellAmpsAt } from '../chemistry/cellAmpsAt';
-import type { LinearSource } from '../circuit/battery/reduceBattery';
-import { CLASS_SCATTER } from '../chance/scatter';
-import { simulateClasses } from '../chance/simulateClasses';
-import { REFUSED_ABOVE_VOLTS, ROOM_THERMAL_VOLTS } from '../constants';
+import type { CellModel } from '../chemistry/cellModel';
+import { REFUSED_ABOVE_VOLTS } from '../constants';
 import type { TargetNeed } from '../plan/needOfTarget';
+import { chanceOfGrid } from './chanceOfGrid';
 import { LONGEST_STRING, MOST_CELLS } from '../plan/planSchema';
+import { weakCell } from './weakCell';
 
 /** A wiring that meets the target. */
 export interface GridCandidate {
@@ -37,8 +37,6 @@ export const PLANNING_DEFAULTS = {
   marginalFrom: 0.8,
   /** Largest battery the planner proposes: about three cells a pupil in a class of thirty. */
   mostCells: 100,
-  classes: 600,
-  seed: 20,
   candidates: 5,
 } as const;
 
@@ -51,7 +49,7 @@ const MOST_ADDED_STRINGS = 4;
  * current. With `m·E ≈ 2·V` the number of cells is least, which is where a linear source gives most into a load that
  * holds the voltage V.
  */
-export function planGrids(cell: LinearSource, need: TargetNeed): GridPlan {
+export function planGrids(cell: CellModel, need: TargetNeed): GridPlan {
   const weak = weakCell(cell);
   const lengths: { cellsInSeries: number; strings: number }[] = [];
   const longest = Math.min(LONGEST_STRING, Math.floor(REFUSED_ABOVE_VOLTS / cell.emfVolts));
@@ -70,34 +68,8 @@ export function planGrids(cell: LinearSource, need: TargetNeed): GridPlan {
   return { status: 'possible', suggested, candidates: found };
 }
 
-/** Chance that a grid works, from the planner's own number of classes and seed. */
-export function chanceOfGrid(
-  cell: LinearSource,
-  need: TargetNeed,
-  cellsInSeries: number,
-  strings: number,
-): ReturnType<typeof simulateClasses> {
-  return simulateClasses({
-    cell,
-    cellsInSeries,
-    strings,
-    load: need.load,
-    wantedAmps: need.amps,
-    thermalVolts: ROOM_THERMAL_VOLTS,
-    classes: PLANNING_DEFAULTS.classes,
-    seed: PLANNING_DEFAULTS.seed,
-  });
-}
-
-function weakCell(cell: LinearSource): LinearSource {
-  return {
-    emfVolts: cell.emfVolts * (1 - CLASS_SCATTER.emfShare),
-    resistanceOhms: cell.resistanceOhms * (1 + CLASS_SCATTER.resistanceLog),
-  };
-}
-
 function surestOfEach(
-  cell: LinearSource,
+  cell: CellModel,
   need: TargetNeed,
   lengths: readonly { cellsInSeries: number; strings: number }[],
 ): GridCandidate[] {
@@ -111,7 +83,7 @@ function surestOfEach(
 }
 
 function sureCandidate(
-  cell: LinearSource,
+  cell: CellModel,
   need: TargetNeed,
   cellsInSeries: number,
   least: number,

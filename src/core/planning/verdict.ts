@@ -1,3 +1,4 @@
+import { cellAmpsAt } from '../chemistry/cellAmpsAt';
 import { ADULT_ONLY_ABOVE_VOLTS, REFUSED_ABOVE_VOLTS } from '../constants';
 import { BRIGHTNESS_BANDS, type BrightnessBand } from '../circuit/brightness';
 import type { PlanTarget } from '../plan/planSchema';
@@ -108,14 +109,15 @@ function shortfallHeadline(target: PlanTarget, { need, brightness }: PlanEvaluat
 }
 
 /** Which is short: volts or current? */
-export function shortfallReason({ source, need }: PlanEvaluation): string[] {
-  const stiffAmps = (source.emfVolts - need.volts) / source.resistanceOhms;
+export function shortfallReason({ source, need, cell, wiring }: PlanEvaluation): string[] {
+  const { cellsInSeries, strings } = wiring;
+  const mostAmps = strings * cellAmpsAt(cell.model, need.volts / cellsInSeries);
   if (source.emfVolts <= need.volts) {
     return [
       `short of volts: ${formatVolts(source.emfVolts)} open, ${formatVolts(need.volts)} needed; add cells in series`,
     ];
   }
   return [
-    `short of current: ${formatAmps(need.amps)} wanted, ${formatAmps(Math.max(0, stiffAmps))} to be had at ${formatVolts(need.volts)}; add strings`,
+    `short of current: ${formatAmps(need.amps)} wanted, ${formatAmps(Math.max(0, mostAmps))} to be had at ${formatVolts(need.volts)}; add strings`,
   ];
 }

@@ -1,3 +1,4 @@
+import { cellAmpsAt } from '@/core/chemistry/cellAmpsAt';
 import { CLASS_SCATTER } from '@/core/chance/scatter';
 import { CURRENT_RANGE_FACTS, type CurrentRange } from '@/core/circuit/meter';
 import { benchRows, type BenchRow } from '@/core/diagnosis/judgeReadings';
@@ -13,7 +14,7 @@ export function benchOfPlan(plan: Plan, { cell, wiring }: PlanEvaluation): Bench
   const { shuntOhms } = CURRENT_RANGE_FACTS[plan.cell.own?.meterRange ?? USUAL_RANGE];
   return benchRows({
     emfVolts,
-    shortAmps: emfVolts / (resistanceOhms + shuntOhms),
+    shortAmps: cellAmpsAt({ ...cell.model, resistanceOhms: resistanceOhms + shuntOhms }, 0),
     ceilingVolts: cell.recipe.ceilingVolts,
     cellsInSeries: wiring.cellsInSeries,
     readings: plan.readings,

@@ -1,3 +1,4 @@
+import { cellAmpsAt } from '@/core/chemistry/cellAmpsAt';
 import { DEVICE_PRESETS } from '@/core/circuit/devicePresets';
 import { nameOfTarget } from '@/core/plan/needOfTarget';
 import type { Plan } from '@/core/plan/planSchema';
@@ -54,11 +55,11 @@ function powerAnswer({ target, minutes }: Plan): string {
 }
 
 function cellAnswer(plan: Plan, { cell }: PlanEvaluation): string {
-  const { emfVolts, resistanceOhms } = cell.model;
+  const { emfVolts } = cell.model;
   const name = `${cell.body.name.slice(0, 1).toUpperCase()}${cell.body.name.slice(1)}`;
   const { own } = plan.cell;
   const shorted =
-    own !== null && cell.origin === 'own' ? own.shortCircuitAmps : emfVolts / resistanceOhms;
+    own !== null && cell.origin === 'own' ? own.shortCircuitAmps : cellAmpsAt(cell.model, 0);
   const origin = cell.origin === 'own' ? 'measured' : 'typical';
   return `${name} · ${formatVolts(emfVolts)}, ${formatAmps(shorted)} (${origin})`;
 }

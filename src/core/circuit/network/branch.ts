@@ -1,4 +1,6 @@
 import { cellLossSlopeOhms, cellLossVolts, isLinearCell } from '../../chemistry/cellModel';
+import { bulbSlopeOhms, bulbVolts } from '../load/bulb';
+import { deviceSlopeOhms, deviceVolts } from '../load/device';
 import { ledSlopeOhms, ledVolts } from '../load/led';
 import type { NetworkComponent } from './networkSchema';
 
@@ -53,12 +55,31 @@ export function lawOf(
       return {
         from: component.anode,
         to: component.cathode,
-        law: {
-          kind: 'curve',
-          voltsAt: (amps) => ledVolts(component, amps, thermalVolts),
-          slopeOhmsAt: (amps) => ledSlopeOhms(component, amps, thermalVolts),
-          startAmps: LED_START_AMPS,
-        },
+        law: curve(
+          (amps) => ledVolts(component, amps, thermalVolts),
+          (amps) => ledSlopeOhms(component, amps, thermalVolts),
+          LED_START_AMPS,
+        ),
+      };
+    case 'bulb':
+      return {
+        from: component.a,
+        to: component.b,
+        law: curve(
+          (amps) => bulbVolts(component, amps),
+          (amps) => bulbSlopeOhms(component, amps),
+          component.ratedAmps,
+        ),
+      };
+    case 'device':
+      return {
+        from: component.plus,
+        to: component.minus,
+        law: curve(
+          (amps) => deviceVolts(component, amps),
+          (amps) => deviceSlopeOhms(component, amps),
+          component.amps,
+        ),
       };
     case 'currentSource':
       return {
@@ -80,10 +101,17 @@ function cellLaw(cell: Extract<NetworkComponent, { type: 'cell' }>): BranchLaw {
       ? { kind: 'tie', volts: -cell.emfVolts }
       : { kind: 'ohmic', volts: -cell.emfVolts, ohms: cell.resistanceOhms };
   }
-  return {
-    kind: 'curve',
-    voltsAt: (amps) => cellLossVolts(cell, amps) - cell.emfVolts,
-    slopeOhmsAt: (amps) => cellLossSlopeOhms(cell, amps),
-    startAmps: 0,
-  };
+  return curve(
+    (amps) => cellLossVolts(cell, amps) - cell.emfVolts,
+    (amps) => cellLossSlopeOhms(cell, amps),
+    0,
+  );
+}
+
+function curve(
+  voltsAt: (amps: number) => number,
+  slopeOhmsAt: (amps: number) => number,
+  startAmps: number,
+): BranchLaw {
+  return { kind: 'curve', voltsAt, slopeOhmsAt, startAmps };
 }

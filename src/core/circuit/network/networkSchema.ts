@@ -51,6 +51,24 @@ const currentSource = z.strictObject({
 
 const ammeter = z.strictObject({ type: z.literal('ammeter'), name, a: node, b: node });
 
+const bulb = z.strictObject({
+  type: z.literal('bulb'),
+  name,
+  a: node,
+  b: node,
+  ratedVolts: positive,
+  ratedAmps: positive,
+});
+
+const device = z.strictObject({
+  type: z.literal('device'),
+  name,
+  plus: node,
+  minus: node,
+  amps: positive.describe('Current that it draws from leastVolts on.'),
+  leastVolts: positive,
+});
+
 const capacitor = z.strictObject({
   type: z.literal('capacitor'),
   name,
@@ -62,9 +80,14 @@ const capacitor = z.strictObject({
 
 /** One row of a network document; SI units stand in the key names. */
 export const componentSchema = z
-  .discriminatedUnion('type', [cell, resistor, led, currentSource, ammeter, capacitor], {
-    error: 'The type must be cell, resistor, led, currentSource, ammeter or capacitor.',
-  })
+  .discriminatedUnion(
+    'type',
+    [cell, resistor, led, currentSource, ammeter, capacitor, bulb, device],
+    {
+      error:
+        'The type must be cell, resistor, led, currentSource, ammeter, capacitor, bulb or device.',
+    },
+  )
   .superRefine((component, context) => {
     if (component.type !== 'cell') return;
     if ((component.limitingAmps === undefined) !== (component.concentrationVolts === undefined)) {

@@ -218,6 +218,8 @@ function terminals(component: NetworkComponent): [string, string] {
       return [component.anode, component.cathode];
     case 'currentSource':
       return [component.from, component.to];
+    case 'device':
+      return [component.plus, component.minus];
     default:
       return [component.a, component.b];
   }

@@ -3,14 +3,17 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
+import { cellAmpsAt } from '@/core/chemistry/cellAmpsAt';
+import { isLinearCell } from '@/core/chemistry/cellModel';
+import { mostWatts } from '@/core/chemistry/mostWatts';
 import { formatAmps, formatOhms, formatVolts, formatWatts } from '@/core/units';
 import { usePlanContext } from '../PlanProvider';
 
 /** What the plan reckons one cell with, and what that means. */
 export function CellFigures() {
   const { model, origin } = usePlanContext().evaluation.cell;
-  const { emfVolts, resistanceOhms } = model;
-  const mostWatts = emfVolts ** 2 / (4 * resistanceOhms);
+  const { emfVolts } = model;
+  const shortAmps = cellAmpsAt(model, 0);
   return (
     <Box
       sx={{ mt: 2, p: 1.5, borderRadius: 1, bgcolor: 'primary.light' }}
@@ -24,13 +27,14 @@ export function CellFigures() {
         sx={{ m: 0, display: 'grid', gridTemplateColumns: '1fr auto', rowGap: 0.5 }}
       >
         <Figure name="Open-circuit voltage">{formatVolts(emfVolts)}</Figure>
-        <Figure name="Internal resistance">{formatOhms(resistanceOhms)}</Figure>
-        <Figure name="Current when shorted">{formatAmps(emfVolts / resistanceOhms)}</Figure>
-        <Figure name="Most power it can give">{formatWatts(mostWatts)}</Figure>
+        <Figure name="Internal resistance">{formatOhms(emfVolts / shortAmps)}</Figure>
+        <Figure name="Current when shorted">{formatAmps(shortAmps)}</Figure>
+        <Figure name="Most power it can give">{formatWatts(mostWatts(model))}</Figure>
       </Box>
       <Typography variant="caption" component="p" sx={{ mt: 1 }}>
-        The most power is E² ÷ 4r, at half the voltage. Volts × amps from the two readings would be
-        four times too much: they never occur together.
+        {isLinearCell(model)
+          ? 'The most power is E² ÷ 4r, at half the voltage. Volts × amps from the two readings would be four times too much: they never occur together.'
+          : 'A polarisation curve: the volts sag at once a little, then steadily, then fall away when the reactions cannot keep up. Volts × amps from two readings never occur together.'}
       </Typography>
     </Box>
   );

@@ -1,3 +1,4 @@
+import { cellAmpsAt } from '@/core/chemistry/cellAmpsAt';
 import { loadVolts } from '@/core/circuit/load/load';
 import { ROOM_THERMAL_VOLTS } from '@/core/constants';
 import type { PlanEvaluation } from '@/core/planning/evaluatePlan';
@@ -6,17 +7,19 @@ export type Point = [volts: number, milliamps: number];
 
 const POINTS = 60;
 
-/** The battery's line from nothing connected to shorted, as volts and milliamps. */
-export function batteryPoints({ source }: PlanEvaluation): Point[] {
-  return [
-    [source.emfVolts, 0],
-    [0, (1000 * source.emfVolts) / source.resistanceOhms],
-  ];
+/** The battery's curve from nothing connected to shorted, as volts and milliamps. */
+export function batteryPoints({ cell, wiring }: PlanEvaluation): Point[] {
+  const { cellsInSeries, strings } = wiring;
+  const { emfVolts } = cell.model;
+  return Array.from({ length: POINTS + 1 }, (_, index) => {
+    const cellVolts = emfVolts * (1 - index / POINTS);
+    return [cellsInSeries * cellVolts, 1000 * strings * cellAmpsAt(cell.model, cellVolts)];
+  });
 }
 
 /** The load's curve up to the current that the shorted battery gives. */
-export function loadPoints({ source, need }: PlanEvaluation): Point[] {
-  const mostAmps = source.emfVolts / source.resistanceOhms;
+export function loadPoints({ source, need, cell, wiring }: PlanEvaluation): Point[] {
+  const mostAmps = wiring.strings * cellAmpsAt(cell.model, 0);
   const points: Point[] = [[0, 0]];
   for (let index = 0; index <= POINTS; index += 1) {
     // Closer together at small currents, where a diode bends.

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { cellAmpsAt } from '@/core/chemistry/cellAmpsAt';
 import { evaluatePlan } from '@/core/planning/evaluatePlan';
 import { newPlan } from '@/core/plan/newPlan';
 import { batteryPoints, loadPoints } from './curves';
@@ -28,11 +29,15 @@ test('every value falls into one bar, and the wanted value on an edge', () => {
 
 test('the curves of the chart hold the ends of the battery’s line and stay in the picture', () => {
   const evaluation = evaluatePlan(newPlan('A'));
-  const { emfVolts, resistanceOhms } = evaluation.source;
-  expect(batteryPoints(evaluation)).toEqual([
-    [emfVolts, 0],
-    [0, (1000 * emfVolts) / resistanceOhms],
-  ]);
+  const { emfVolts } = evaluation.source;
+  const battery = batteryPoints(evaluation);
+  const shortMilliamps = 1000 * evaluation.wiring.strings * cellAmpsAt(evaluation.cell.model, 0);
+  expect(battery[0]).toEqual([emfVolts, 0]);
+  expect(battery.at(-1)?.[0]).toBe(0);
+  expect(battery.at(-1)?.[1]).toBeCloseTo(shortMilliamps, 9);
+  // The more current, the fewer volts.
+  const milliamps = battery.map(([, current]) => current);
+  expect([...milliamps].sort((one, other) => one - other)).toEqual(milliamps);
   const points = loadPoints(evaluation);
   expect(points.length).toBeGreaterThan(10);
   expect(Math.max(...points.map(([volts]) => volts))).toBeLessThanOrEqual(1.15 * emfVolts);

@@ -1,0 +1,27 @@
+import { cellFromReadings } from '@/core/chemistry/cellFromReadings';
+import { fitCell } from '@/core/chemistry/fitCell';
+import { CURRENT_RANGE_FACTS } from '@/core/circuit/meter';
+import { fitRequestSchema } from '@/core/formats/requests';
+import { commandOf } from '../command';
+
+export const fitCommand = commandOf(
+  'a cell from its two readings, or from three and more loaded ones',
+  fitRequestSchema,
+  (request) => {
+    if ('points' in request) {
+      const points = request.points.map((point) =>
+        'amps' in point ? point : { volts: point.volts, amps: point.volts / point.ohms },
+      );
+      const fits = fitCell(points);
+      return fits.ok
+        ? { status: 'solved', output: { status: 'solved', ...fits.value } }
+        : { status: 'bad-input', faults: fits.faults };
+    }
+    const { openVolts, shortAmps, meterRange } = request;
+    const { shuntOhms } = CURRENT_RANGE_FACTS[meterRange];
+    const cell = cellFromReadings({ openVolts, shortAmps, shuntOhms });
+    return cell.ok
+      ? { status: 'solved', output: { status: 'solved', cell: cell.value } }
+      : { status: 'bad-input', faults: cell.faults };
+  },
+);

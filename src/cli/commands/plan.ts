@@ -1,0 +1,45 @@
+import { FAMILIES } from '@/core/chemistry/families';
+import { planRequestSchema } from '@/core/formats/requests';
+import { needOfTarget } from '@/core/plan/needOfTarget';
+import { bestFromStock } from '@/core/planning/bestFromStock';
+import { planBatteries, type BatteryCandidate } from '@/core/planning/planBatteries';
+import { commandOf } from '../command';
+
+export const planCommand = commandOf(
+  'batteries that meet a wish, or the best that a stock can light',
+  planRequestSchema,
+  ({ target, families: wanted, ...limits }) => {
+    const families = FAMILIES.filter(({ id }) => wanted === undefined || wanted.includes(id));
+    if (target === null) {
+      const best = bestFromStock({ families, ...limits });
+      return {
+        status: best.length > 0 ? 'solved' : 'no-solution',
+        output: {
+          status: best.length > 0 ? 'solved' : 'impossible',
+          best: best.map((one) => ({ target: one.target, candidate: shown(one.candidate) })),
+        },
+      };
+    }
+    const { candidates, impossible } = planBatteries({
+      families,
+      need: needOfTarget(target),
+      ...limits,
+    });
+    return {
+      status: candidates.length > 0 ? 'solved' : 'no-solution',
+      output: {
+        status: candidates.length > 0 ? 'solved' : 'impossible',
+        candidates: candidates.map(shown),
+        impossible: impossible.map(({ family, limit, explanation }) => ({
+          family: family.id,
+          limit,
+          explanation,
+        })),
+      },
+    };
+  },
+);
+
+function shown({ family, ...rest }: BatteryCandidate): object {
+  return { family: family.id, ...rest };
+}

@@ -1,0 +1,398 @@
+import type { CellModel } from './cellModel';
+import type { AnodeMetal, MetalPair } from './potentials';
+import {
+  coinAreaSquareMetres,
+  nailAreaSquareMetres,
+  scaleCell,
+  type CellChemistry,
+  type CellGeometry,
+} from './scaleCell';
+
+export const FAMILY_IDS = [
+  'coin-pile-brine',
+  'one-coin-pile',
+  'nickel-zinc-pile',
+  'fruit',
+  'root-vegetable',
+  'juice-cup',
+  'aluminium-air-brine',
+  'aluminium-air-acid',
+  'magnesium-graphite',
+  'magnesium-air-rod',
+  'zinc-carbon-felt',
+  'two-solution',
+  'concentration',
+  'dilute-sulfuric-acid',
+] as const;
+export type FamilyId = (typeof FAMILY_IDS)[number];
+
+/** A cell family: what one cell of the usual size reads, and the physics behind it. */
+export interface CellFamily {
+  readonly id: FamilyId;
+  readonly name: string;
+  /** Typical open-circuit volts and short-circuit amperes of ONE cell (common practice, no source). */
+  readonly openVolts: readonly [low: number, high: number];
+  readonly shortAmps: readonly [low: number, high: number];
+  readonly chemistry: CellChemistry;
+  readonly geometry: CellGeometry;
+  /** Metals for the ceiling check; `null` where the Nernst equation gives the voltage. */
+  readonly metals: MetalPair | null;
+  readonly anode: AnodeMetal;
+  /** Needs air at its carbon side: never taped shut. */
+  readonly breathes: boolean;
+  /** Whether more electrode pairs can go into the same body. */
+  readonly morePairs: boolean;
+  readonly supplies: CellSupplies;
+  /** Staff only, numbers only. */
+  readonly restricted: boolean;
+}
+
+/** What limits a cell's life and what it takes; per cell of the usual size. */
+export interface CellSupplies {
+  /** Useful charge of the dissolving metal, coulombs. */
+  readonly metalCoulombs: number;
+  readonly waterGrams: number;
+  /** Wet surface that meets the air, m². */
+  readonly exposedSquareMetres: number;
+  /** Food that becomes waste, grams. */
+  readonly foodGrams: number;
+  /** Rough price of the body and of one pair of electrodes, in tenths of a plain loaf's price (from memory). */
+  readonly bodyPrice: number;
+  readonly pairPrice: number;
+  readonly minutes: number;
+}
+
+interface Typical {
+  readonly openVolts: readonly [number, number];
+  readonly shortAmps: readonly [number, number];
+  readonly areaSquareMetres: number;
+  readonly gapMetres: number;
+}
+
+/** Activation and concentration of classroom cells: sizes from memory, chosen so that light loads sag by a tenth. */
+const TAFEL_VOLTS = 0.03;
+const EXCHANGE_SHARE = 0.02;
+const CONCENTRATION_VOLTS = 0.03;
+/** In tissue the resistance limits the current; the reactions could give about three times as much. */
+const REACTION_MARGIN = 3;
+
+function middle([low, high]: readonly [number, number]): number {
+  return (low + high) / 2;
+}
+
+function geometricMiddle([low, high]: readonly [number, number]): number {
+  return Math.sqrt(low * high);
+}
+
+/** Volts lost to activation when shorted. */
+function activationVolts(): number {
+  return TAFEL_VOLTS * Math.log1p(1 / EXCHANGE_SHARE);
+}
+
+/** A cell whose body's resistance limits the current: the resistivity follows from the typical readings. */
+function limitedByResistance(
+  typical: Typical,
+): Pick<CellFamily, 'openVolts' | 'shortAmps' | 'chemistry' | 'geometry'> {
+  const emfVolts = middle(typical.openVolts);
+  const shortAmps = geometricMiddle(typical.shortAmps);
+  const concentration = -CONCENTRATION_VOLTS * Math.log1p(-1 / REACTION_MARGIN);
+  const ohms = (emfVolts - activationVolts() - concentration) / shortAmps;
+  return sized(
+    typical,
+    emfVolts,
+    shortAmps,
+    REACTION_MARGIN,
+    (ohms * typical.areaSquareMetres) / typical.gapMetres,
+  );
+}
+
+/** A cell whose cathode reaction limits the current: the limit follows from the typical readings. */
+function limitedByCathode(
+  typical: Typical,
+  resistivityOhmMetres: number,
+): Pick<CellFamily, 'openVolts' | 'shortAmps' | 'chemistry' | 'geometry'> {
+  const emfVolts = middle(typical.openVolts);
+  const shortAmps = geometricMiddle(typical.shortAmps);
+  const ohmicVolts =
+    ((resistivityOhmMetres * typical.gapMetres) / typical.areaSquareMetres) * shortAmps;
+  const left = (emfVolts - activationVolts() - ohmicVolts) / CONCENTRATION_VOLTS;
+  return sized(typical, emfVolts, shortAmps, 1 / -Math.expm1(-left), resistivityOhmMetres);
+}
+
+function sized(
+  { openVolts, shortAmps: shortRange, areaSquareMetres, gapMetres }: Typical,
+  emfVolts: number,
+  shortAmps: number,
+  limitShare: number,
+  resistivityOhmMetres: number,
+): Pick<CellFamily, 'openVolts' | 'shortAmps' | 'chemistry' | 'geometry'> {
+  return {
+    openVolts,
+    shortAmps: shortRange,
+    chemistry: {
+      emfVolts,
+      tafelVolts: TAFEL_VOLTS,
+      exchangeAmpsPerSquareMetre: (EXCHANGE_SHARE * shortAmps) / areaSquareMetres,
+      limitingAmpsPerSquareMetre: (limitShare * shortAmps) / areaSquareMetres,
+      concentrationVolts: CONCENTRATION_VOLTS,
+      resistivityOhmMetres,
+    },
+    geometry: { areaSquareMetres, gapMetres, contactOhms: 0, pairs: 1 },
+  };
+}
+
+const COIN = coinAreaSquareMetres(19e-3);
+const NAIL = nailAreaSquareMetres(3e-3, 40e-3);
+/** Resistivity of 10 % brine: 126 mS/cm (CRC Handbook, from memory). */
+const BRINE_OHM_METRES = 1 / 12.6;
+
+type Rest = Omit<
+  CellFamily,
+  | 'openVolts'
+  | 'shortAmps'
+  | 'chemistry'
+  | 'geometry'
+  | 'id'
+  | 'supplies'
+  | 'restricted'
+  | 'breathes'
+  | 'morePairs'
+>;
+interface Traits {
+  readonly breathes?: boolean;
+  readonly morePairs?: boolean;
+  readonly restricted?: boolean;
+}
+
+function family(
+  id: FamilyId,
+  rest: Rest,
+  electrical: ReturnType<typeof limitedByResistance>,
+  supplies: CellSupplies,
+  traits: Traits = {},
+): CellFamily {
+  return {
+    id,
+    breathes: false,
+    morePairs: false,
+    restricted: false,
+    ...rest,
+    ...electrical,
+    supplies,
+    ...traits,
+  };
+}
+
+function supplies(
+  metalCoulombs: number,
+  waterGrams: number,
+  exposedSquareMetres: number,
+  foodGrams: number,
+  bodyPrice: number,
+  pairPrice: number,
+  minutes = 5,
+): CellSupplies {
+  return {
+    metalCoulombs,
+    waterGrams,
+    exposedSquareMetres,
+    foodGrams,
+    bodyPrice,
+    pairPrice,
+    minutes,
+  };
+}
+
+/** All families of the trade. Readings: common practice, no source; sizes, supplies and prices: from memory. */
+export const FAMILIES: readonly CellFamily[] = [
+  family(
+    'coin-pile-brine',
+    { name: 'coin pile in brine', metals: 'copper-zinc', anode: 'Zn' },
+    limitedByCathode(
+      {
+        openVolts: [0.7, 0.8],
+        shortAmps: [1.2e-3, 1.4e-3],
+        areaSquareMetres: COIN,
+        gapMetres: 0.5e-3,
+      },
+      BRINE_OHM_METRES,
+    ),
+    supplies(300, 0.1, 3e-5, 0, 0.1, 0.5, 3),
+  ),
+  family(
+    'one-coin-pile',
+    { name: 'pile of half-sanded coins', metals: 'copper-zinc', anode: 'Zn' },
+    limitedByCathode(
+      {
+        openVolts: [0.5, 0.8],
+        shortAmps: [0.9e-3, 1.1e-3],
+        areaSquareMetres: COIN,
+        gapMetres: 0.5e-3,
+      },
+      1 / 3,
+    ),
+    supplies(3600, 0.1, 3e-5, 0, 0.1, 0.1, 8),
+  ),
+  family(
+    'nickel-zinc-pile',
+    { name: 'nickel–zinc pile', metals: 'nickel-zinc', anode: 'Zn' },
+    limitedByCathode(
+      {
+        openVolts: [0.5, 0.6],
+        shortAmps: [0.8e-3, 1.2e-3],
+        areaSquareMetres: coinAreaSquareMetres(21e-3),
+        gapMetres: 0.5e-3,
+      },
+      5,
+    ),
+    supplies(300, 0.1, 3.3e-5, 0, 0.1, 0.6, 3),
+  ),
+  family(
+    'fruit',
+    { name: 'fruit with copper and zinc', metals: 'copper-zinc', anode: 'Zn' },
+    limitedByResistance({
+      openVolts: [0.85, 1.0],
+      shortAmps: [0.2e-3, 1e-3],
+      areaSquareMetres: NAIL,
+      gapMetres: 20e-3,
+    }),
+    supplies(40, 60, 2e-4, 80, 3, 0.5),
+    { morePairs: true },
+  ),
+  family(
+    'root-vegetable',
+    { name: 'root vegetable', metals: 'copper-zinc', anode: 'Zn' },
+    limitedByResistance({
+      openVolts: [0.8, 0.92],
+      shortAmps: [0.2e-3, 0.5e-3],
+      areaSquareMetres: NAIL,
+      gapMetres: 20e-3,
+    }),
+    supplies(40, 100, 2e-4, 120, 1, 0.5),
+    { morePairs: true },
+  ),
+  family(
+    'juice-cup',
+    { name: 'cup of juice or vinegar', metals: 'copper-zinc', anode: 'Zn' },
+    limitedByResistance({
+      openVolts: [0.9, 1.0],
+      shortAmps: [1e-3, 5e-3],
+      areaSquareMetres: 1.5e-3,
+      gapMetres: 30e-3,
+    }),
+    supplies(500, 80, 3e-3, 80, 2, 1.5),
+    { morePairs: true },
+  ),
+  family(
+    'aluminium-air-brine',
+    { name: 'aluminium–air, brine sponge', metals: 'graphite-aluminium', anode: 'Al' },
+    limitedByResistance({
+      openVolts: [0.85, 0.95],
+      shortAmps: [3e-3, 9e-3],
+      areaSquareMetres: 2e-3,
+      gapMetres: 5e-3,
+    }),
+    supplies(2000, 15, 3e-3, 0, 1, 1),
+    { breathes: true },
+  ),
+  family(
+    'aluminium-air-acid',
+    { name: 'aluminium–air, acid and charcoal', metals: 'charcoal-aluminium', anode: 'Al' },
+    limitedByCathode(
+      {
+        openVolts: [0.5, 0.58],
+        shortAmps: [10e-3, 40e-3],
+        areaSquareMetres: 2.5e-3,
+        gapMetres: 3e-3,
+      },
+      0.5,
+    ),
+    supplies(2000, 10, 2.5e-3, 0, 1, 1.5, 8),
+    { breathes: true },
+  ),
+  family(
+    'magnesium-graphite',
+    { name: 'magnesium–graphite, wet', metals: 'graphite-magnesium', anode: 'Mg' },
+    limitedByResistance({
+      openVolts: [1.45, 1.55],
+      shortAmps: [10e-3, 20e-3],
+      areaSquareMetres: 3e-4,
+      gapMetres: 10e-3,
+    }),
+    supplies(1500, 80, 3e-3, 0, 0.5, 4),
+    { morePairs: true },
+  ),
+  family(
+    'magnesium-air-rod',
+    { name: 'magnesium–air rod', metals: 'graphite-magnesium', anode: 'Mg' },
+    limitedByResistance({
+      openVolts: [1.3, 1.5],
+      shortAmps: [0.08, 0.12],
+      areaSquareMetres: 1.5e-3,
+      gapMetres: 2e-3,
+    }),
+    supplies(6000, 8, 2e-3, 0, 0.5, 15, 15),
+    { breathes: true },
+  ),
+  family(
+    'zinc-carbon-felt',
+    { name: 'zinc–carbon felt, water-activated', metals: 'carbon-zinc', anode: 'Zn' },
+    limitedByResistance({
+      openVolts: [0.9, 1.1],
+      shortAmps: [0.4, 0.6],
+      areaSquareMetres: 5e-3,
+      gapMetres: 5e-3,
+    }),
+    supplies(4000, 20, 2e-3, 0, 1, 8, 10),
+    { breathes: true },
+  ),
+  family(
+    'two-solution',
+    { name: 'two solutions with a bridge', metals: null, anode: 'Zn' },
+    limitedByResistance({
+      openVolts: [1.08, 1.1],
+      shortAmps: [5e-3, 50e-3],
+      areaSquareMetres: 2e-3,
+      gapMetres: 60e-3,
+    }),
+    supplies(3000, 200, 5e-3, 0, 4, 2, 10),
+  ),
+  family(
+    'concentration',
+    { name: 'concentration cell', metals: null, anode: 'Cu' },
+    limitedByResistance({
+      openVolts: [0.02, 0.06],
+      shortAmps: [0.05e-3, 0.5e-3],
+      areaSquareMetres: 2e-3,
+      gapMetres: 60e-3,
+    }),
+    supplies(3000, 200, 5e-3, 0, 4, 2, 10),
+  ),
+  family(
+    'dilute-sulfuric-acid',
+    { name: 'dilute sulfuric acid', metals: 'copper-zinc', anode: 'Zn' },
+    limitedByResistance({
+      openVolts: [0.95, 1.05],
+      shortAmps: [1, 4],
+      areaSquareMetres: 5e-3,
+      gapMetres: 20e-3,
+    }),
+    supplies(5000, 200, 5e-3, 0, 6, 4, 10),
+    { restricted: true },
+  ),
+];
+
+export function familyOf(id: FamilyId): CellFamily {
+  const found = FAMILIES.find((one) => one.id === id);
+  if (found === undefined) throw new Error(`no family ${id}`);
+  return found;
+}
+
+/** One cell of a family, of its usual size or another. */
+export function familyCell(
+  { chemistry, geometry }: Pick<CellFamily, 'chemistry' | 'geometry'>,
+  change: Partial<CellGeometry> = {},
+  celsius?: number,
+): CellModel {
+  return scaleCell(chemistry, { ...geometry, ...change }, celsius);
+}

@@ -1,0 +1,24 @@
+/** A filament bulb by what is printed on it. */
+export interface BulbModel {
+  readonly ratedVolts: number;
+  readonly ratedAmps: number;
+}
+
+/** A cold filament has about a tenth of its hot resistance (common practice, no source). */
+export const COLD_SHARE = 0.1;
+
+/**
+ * Volts at a current in amperes. The resistance grows with the current from a tenth to the hot value at the rated
+ * current, which comes close to the power law `V ∝ I^1.8` of tungsten lamps and stays explicit in the current.
+ */
+export function bulbVolts({ ratedVolts, ratedAmps }: BulbModel, amps: number): number {
+  const share = Math.abs(amps) / ratedAmps;
+  const hotOhms = ratedVolts / ratedAmps;
+  return hotOhms * (COLD_SHARE + (1 - COLD_SHARE) * share) * amps;
+}
+
+/** Differential resistance in ohms. */
+export function bulbSlopeOhms({ ratedVolts, ratedAmps }: BulbModel, amps: number): number {
+  const share = Math.abs(amps) / ratedAmps;
+  return (ratedVolts / ratedAmps) * (COLD_SHARE + 2 * (1 - COLD_SHARE) * share);
+}

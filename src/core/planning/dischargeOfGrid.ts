@@ -1,0 +1,54 @@
+import { cellAmpsAt } from '../chemistry/cellAmpsAt';
+import { familyCell, type CellFamily } from '../chemistry/families';
+import type { Load } from '../circuit/load/load';
+import { ROOM_THERMAL_VOLTS } from '../constants';
+import { filmPairs, type AgeingCell } from '../time/ageingCell';
+import { discharge, type DischargeOutcome } from '../time/discharge';
+import { dryingPerSecond, type Wrap } from '../time/drying';
+
+export interface GridRun {
+  readonly family: CellFamily;
+  readonly pairsPerBody: number;
+  readonly cellsInSeries: number;
+  readonly strings: number;
+  readonly load: Load;
+  readonly wrap: Wrap;
+  /** Relative humidity, 0 to 1. */
+  readonly humidity: number;
+  readonly celsius: number;
+  readonly atSeconds: readonly number[];
+  readonly leastAmps: number;
+}
+
+/** Corrosion beside the useful current, as a share of the short-circuit current (from memory). */
+const PARASITIC_SHARE = 0.01;
+
+/** One cell of a family with its films, its metal and its water. */
+export function ageingCellOf(
+  family: CellFamily,
+  run: Pick<GridRun, 'pairsPerBody' | 'wrap' | 'humidity' | 'celsius'>,
+): AgeingCell {
+  const cell = familyCell(family, { pairs: run.pairsPerBody }, run.celsius);
+  const shortAmps = cellAmpsAt(cell, 0);
+  return {
+    cell,
+    ...filmPairs(cell, shortAmps),
+    metalCoulombs: family.supplies.metalCoulombs * run.pairsPerBody,
+    parasiticAmps: PARASITIC_SHARE * shortAmps,
+    dryingPerSecond: dryingPerSecond({ ...family.supplies, ...run }),
+  };
+}
+
+/** A grid of equal cells running down into a load. */
+export function dischargeOfGrid(run: GridRun): DischargeOutcome {
+  const cell = ageingCellOf(run.family, run);
+  const string = Array.from({ length: run.cellsInSeries }, () => cell);
+  return discharge({
+    strings: Array.from({ length: run.strings }, () => string),
+    load: run.load,
+    thermalVolts: ROOM_THERMAL_VOLTS,
+    seconds: Math.max(...run.atSeconds),
+    atSeconds: [...run.atSeconds].sort((a, b) => a - b),
+    leastAmps: run.leastAmps,
+  });
+}
