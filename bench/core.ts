@@ -1,31 +1,273 @@
+import { spawnSync } from 'node:child_process';
+import { existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { performance } from 'node:perf_hooks';
+import { simulateClasses } from '@/core/chance/simulateClasses';
+import { FAMILIES, familyOf } from '@/core/chemistry/families';
+import type { Battery } from '@/core/circuit/battery/battery';
+import { reduceBattery, reduceGrid } from '@/core/circuit/battery/reduceBattery';
+import { ledModelOf } from '@/core/circuit/load/ledPresets';
+import type { NetworkComponent, NetworkDocument } from '@/core/circuit/network/networkSchema';
+import { solveNetwork } from '@/core/circuit/network/solveNetwork';
+import { ledAmpsOnLinearSource } from '@/core/circuit/operatingPoint';
+import { netlistOf } from '@/core/circuit/spice/netlistOf';
+import { ROOM_THERMAL_VOLTS } from '@/core/constants';
+import { needOfTarget } from '@/core/plan/needOfTarget';
+import { ageingCellOf } from '@/core/planning/dischargeOfGrid';
 import { evaluatePlan, evaluateWiring } from '@/core/planning/evaluatePlan';
+import { planBatteries, PLANNER_DEFAULTS } from '@/core/planning/planBatteries';
 import { verdictOf } from '@/core/planning/verdict';
+import { discharge } from '@/core/time/discharge';
 import { DEMO_PLANS } from '@/cli/demoPlans';
 import { printRow } from './print.mjs';
+
+const NGSPICE = '/usr/bin/ngspice';
+const ROUNDS = 9;
+const red = ledModelOf('red');
 
 /** Median time of one call, in milliseconds, after the code has been compiled. */
 function timed(calls: number, work: () => unknown): number {
   for (let warm = 0; warm < calls; warm += 1) work();
-  const times = Array.from({ length: 9 }, () => {
+  const times = Array.from({ length: ROUNDS }, () => {
     const start = performance.now();
     for (let call = 0; call < calls; call += 1) work();
     return (performance.now() - start) / calls;
   });
   times.sort((a, b) => a - b);
-  return times[4] ?? NaN;
+  return times[Math.floor(ROUNDS / 2)] ?? NaN;
 }
 
-const lamp = DEMO_PLANS.find(({ id }) => id === 'demo-lamp');
-if (lamp === undefined) throw new Error('the demo has no lamp');
-const whole = evaluatePlan(lamp.plan);
+/** Median time of the ngspice process on a network, in milliseconds; `null` where it is not installed. */
+function spiceTime(network: NetworkDocument): number | null {
+  if (!existsSync(NGSPICE)) return null;
+  const folder = mkdtempSync(join(tmpdir(), 'grozer-bench-'));
+  const file = join(folder, 'deck.cir');
+  // One figure is enough: printing a thousand would be counted against the simulator.
+  const { text } = netlistOf(network);
+  const lines = text.split('\n').filter((line) => !/^print (?!v\(n1\))/.test(line));
+  writeFileSync(file, lines.join('\n'));
+  const times = Array.from({ length: 5 }, () => {
+    const start = performance.now();
+    const run = spawnSync(NGSPICE, ['-b', file], { encoding: 'utf8' });
+    if (!run.stdout.includes('v(n1) =')) throw new Error(`ngspice gave no answer: ${run.stderr}`);
+    return performance.now() - start;
+  });
+  rmSync(folder, { recursive: true });
+  times.sort((a, b) => a - b);
+  return times[2] ?? NaN;
+}
 
-printRow(
-  'operating point and verdict of a wiring',
-  `${timed(500, () => verdictOf({ ...whole, ...evaluateWiring(whole.cell, whole.need, whole.wiring) })).toFixed(4)} ms`,
-  'budget 1 ms',
-);
-printRow(
-  'the same with 600 simulated classes and all wirings searched',
-  `${timed(20, () => evaluatePlan(lamp.plan)).toFixed(2)} ms`,
-);
+function printAgainstSpice(name: string, ours: number, spice: number | null, wanted: number): void {
+  const ratio =
+    spice === null
+      ? 'ngspice is not installed'
+      : `${Math.round(spice / ours)} × faster than ngspice (${spice.toFixed(0)} ms)`;
+  printRow(name, `${ours.toFixed(3)} ms, ${ratio}`, `wanted ${wanted} ×`);
+}
+
+/** Unlike cells, so that nothing is the same twice. */
+const emf = (index: number): number => 0.85 + 0.0001 * (index % 100);
+const ohms = (index: number): number => 500 + (index % 37) * 10;
+
+function arrayBattery(strings: number, length: number): Battery {
+  return {
+    kind: 'parallel',
+    parts: Array.from({ length: strings }, (_, string) => ({
+      kind: 'series',
+      parts: Array.from({ length }, (_cell, place) => {
+        const index = string * length + place;
+        return { kind: 'cell', cell: { emfVolts: emf(index), resistanceOhms: ohms(index) } };
+      }),
+    })),
+  };
+}
+
+function arrayNetwork(strings: number, length: number, leaks: boolean): NetworkDocument {
+  const components: NetworkComponent[] = [];
+  const node = (string: number, place: number): string =>
+    place === 0 ? '0' : place === length ? 'top' : `s${string}p${place}`;
+  for (let string = 0; string < strings; string += 1) {
+    for (let place = 0; place < length; place += 1) {
+      const index = string * length + place;
+      const minus = node(string, place);
+      const plus = node(string, place + 1);
+      components.push({
+        type: 'cell',
+        name: `c${index}`,
+        minus,
+        plus,
+        emfVolts: emf(index),
+        resistanceOhms: ohms(index),
+      });
+      if (!leaks) continue;
+      components.push({
+        type: 'resistor',
+        name: `rim${index}`,
+        a: minus,
+        b: plus,
+        resistanceOhms: 4000,
+      });
+      if (place > 0 && string > 0) {
+        const beside = node(string - 1, place);
+        components.push({
+          type: 'resistor',
+          name: `wet${index}`,
+          a: minus,
+          b: beside,
+          resistanceOhms: 9000,
+        });
+      }
+    }
+  }
+  components.push({ type: 'led', name: 'led', anode: 'top', cathode: '0', ...red });
+  return { temperatureCelsius: 27, components };
+}
+
+function solved(network: NetworkDocument): number {
+  const outcome = solveNetwork(network);
+  if (outcome.status !== 'solved') throw new Error(JSON.stringify(outcome));
+  return outcome.iterations;
+}
+
+function benchCircuits(): void {
+  const build = (): number => {
+    const reduced = reduceBattery(arrayBattery(100, 10));
+    if (reduced.status !== 'reduced') throw new Error(reduced.status);
+    const { emfVolts, resistanceOhms } = reduced.source;
+    return ledAmpsOnLinearSource(emfVolts, resistanceOhms, red, ROOM_THERMAL_VOLTS);
+  };
+  printAgainstSpice(
+    '1,000-cell array to an LED, building included',
+    timed(50, build),
+    spiceTime(arrayNetwork(100, 10, false)),
+    100,
+  );
+  const mesh = arrayNetwork(50, 20, true);
+  printAgainstSpice(
+    '1,000-cell mesh with leaks',
+    timed(5, () => solved(mesh)),
+    spiceTime(mesh),
+    15,
+  );
+  for (const cells of [1000, 2000, 4000, 8000]) {
+    const time = timed(20, () => reduceBattery(arrayBattery(cells / 10, 10)));
+    printRow(
+      `  array of ${cells} cells, reduced`,
+      `${time.toFixed(3)} ms, ${((1000 * time) / cells).toFixed(3)} µs a cell`,
+      'linear growth',
+    );
+  }
+  for (const strings of [10, 20, 40, 80]) {
+    const network = arrayNetwork(strings, 20, true);
+    const time = timed(5, () => solved(network));
+    printRow(
+      `  mesh of ${20 * strings} cells`,
+      `${time.toFixed(2)} ms, ${((1000 * time) / 20 / strings).toFixed(2)} µs a cell`,
+      'linear growth',
+    );
+  }
+  const small = arrayNetwork(4, 5, true);
+  for (let warm = 0; warm < 2000; warm += 1) solved(small);
+  globalThis.gc?.();
+  const before = process.memoryUsage().heapUsed;
+  for (let call = 0; call < 10_000; call += 1) solved(small);
+  globalThis.gc?.();
+  const grown = (process.memoryUsage().heapUsed - before) / 1e6;
+  printRow('heap after 10,000 solves', `${grown >= 0 ? '+' : ''}${grown.toFixed(2)} MB`, 'flat');
+}
+
+function benchPlanning(): void {
+  const lamp = DEMO_PLANS.find(({ id }) => id === 'demo-lamp');
+  if (lamp === undefined) throw new Error('the demo has no lamp');
+  const whole = evaluatePlan(lamp.plan);
+  printRow(
+    'operating point and verdict of a wiring',
+    `${timed(500, () => verdictOf({ ...whole, ...evaluateWiring(whole.cell, whole.need, whole.wiring) })).toFixed(4)} ms`,
+    'budget 1 ms',
+  );
+  printRow(
+    'the same with chance and all wirings of the cell',
+    `${timed(20, () => evaluatePlan(lamp.plan)).toFixed(2)} ms`,
+  );
+  const cell = { emfVolts: 0.93, resistanceOhms: 654 };
+  const many = 100_000;
+  const grids = timed(1, () => {
+    let sum = 0;
+    for (let index = 0; index < many; index += 1) {
+      const { emfVolts, resistanceOhms } = reduceGrid(cell, 2 + (index % 10), 1 + (index % 7));
+      sum += ledAmpsOnLinearSource(emfVolts, resistanceOhms, red, ROOM_THERMAL_VOLTS);
+    }
+    return sum;
+  });
+  printRow(
+    'm × n evaluations into an LED',
+    `${(many / grids / 1000).toFixed(2)} million a second`,
+    'wanted 1',
+  );
+  const classes = timed(1, () =>
+    simulateClasses({
+      cell,
+      cellsInSeries: 4,
+      strings: 3,
+      load: { kind: 'led', led: red },
+      wantedAmps: 1.5e-3,
+      thermalVolts: ROOM_THERMAL_VOLTS,
+      classes: 10_000,
+      seed: 1,
+    }),
+  );
+  printRow(
+    '10,000 simulated classes of a 12-cell battery',
+    `${classes.toFixed(0)} ms`,
+    'budget 250 ms',
+  );
+  const need = needOfTarget({ kind: 'led', colour: 'amber', brightness: 'clear' });
+  const candidates = timed(1, () =>
+    planBatteries({
+      families: FAMILIES,
+      need,
+      objective: 'fewest-cells',
+      stock: { bodies: null, pairs: null },
+      mostPrice: null,
+      ...PLANNER_DEFAULTS,
+      mostCells: 200,
+    }),
+  );
+  printRow(
+    'candidates of all families up to 200 cells',
+    `${candidates.toFixed(0)} ms`,
+    'budget 300 ms',
+  );
+}
+
+function benchTime(): void {
+  const run = { pairsPerBody: 1, wrap: 'taped', humidity: 0.5, celsius: 20 } as const;
+  const cells = Array.from({ length: 24 }, (_, index) => {
+    const cell = ageingCellOf(familyOf('fruit'), run);
+    return { ...cell, cell: { ...cell.cell, emfVolts: cell.cell.emfVolts + 0.001 * index } };
+  });
+  for (const [name, strings] of [
+    ['24 unlike cells in a string, 24 hours', [cells]],
+    [
+      '24 unlike cells in six strings, 24 hours',
+      Array.from({ length: 6 }, (_, string) => cells.slice(4 * string, 4 * string + 4)),
+    ],
+  ] as const) {
+    const time = timed(1, () =>
+      discharge({
+        strings,
+        load: { kind: 'led', led: red },
+        thermalVolts: ROOM_THERMAL_VOLTS,
+        seconds: 86_400,
+        atSeconds: Array.from({ length: 97 }, (_, index) => 900 * index),
+        leastAmps: 0,
+      }),
+    );
+    printRow(name, `${time.toFixed(0)} ms`, 'budget 100 ms');
+  }
+}
+
+benchCircuits();
+benchPlanning();
+benchTime();

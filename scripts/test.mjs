@@ -1,5 +1,11 @@
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
-import { checkNode, ensureBuild, ensureChromium, ensureDependencies } from './lib/prepare.mjs';
+import {
+  checkNode,
+  ensureBuild,
+  ensureChromium,
+  ensureDependencies,
+  ensureNgspice,
+} from './lib/prepare.mjs';
 import { binary, ROOT, run } from './lib/run.mjs';
 
 /** `npm test`: everything that must hold, from a fresh clone on. Ends with a line `N passed, M failed`. */
@@ -10,6 +16,7 @@ const BROWSER_RESULTS = 'test-results/browser.json';
 checkNode();
 await ensureDependencies();
 await ensureChromium();
+await ensureNgspice();
 rmSync(`${ROOT}test-results`, { recursive: true, force: true });
 mkdirSync(`${ROOT}test-results`, { recursive: true });
 

@@ -5,6 +5,7 @@ import { binary, ROOT, run, runOrExit } from './run.mjs';
 
 const LEAST_NODE_MAJOR = 20;
 const CHROMIUM = '/usr/bin/chromium';
+const NGSPICE = '/usr/bin/ngspice';
 /** Everything that a build depends on. */
 const BUILD_INPUTS = ['src', 'public', 'package-lock.json', 'next.config.ts', 'tsconfig.json'];
 
@@ -39,24 +40,34 @@ export async function ensureBuild() {
   writeFileSync(stamp, wanted);
 }
 
-/** Makes sure that the browser of the browser tests is there; installs it where this process may. */
-export async function ensureChromium() {
-  if (existsSync(CHROMIUM)) return;
-  const mayInstall = process.getuid?.() === 0 && existsSync('/usr/bin/apt-get');
-  if (!mayInstall) {
-    console.error(
-      `The browser tests need Chromium at ${CHROMIUM}. Install it (on Debian: sudo apt-get install chromium) and run npm test again.`,
-    );
-    process.exit(1);
-  }
-  console.log('Installing Chromium …');
+/** Whether this process may install Debian packages. */
+function mayInstall() {
+  return process.getuid?.() === 0 && existsSync('/usr/bin/apt-get');
+}
+
+async function installPackage(name) {
+  console.log(`Installing ${name} …`);
   const env = { DEBIAN_FRONTEND: 'noninteractive' };
   const wait = ['-q', '-o', 'DPkg::Lock::Timeout=120'];
   await run('apt-get', [...wait, 'update'], { env });
-  await runOrExit(
-    'Installing Chromium',
-    'apt-get',
-    [...wait, '-y', 'install', '--no-install-recommends', 'chromium'],
-    { env },
+  const install = [...wait, '-y', 'install', '--no-install-recommends', name];
+  return (await run('apt-get', install, { env })).code === 0;
+}
+
+/** Makes sure that the browser of the browser tests is there; installs it where this process may. */
+export async function ensureChromium() {
+  if (existsSync(CHROMIUM)) return;
+  if (mayInstall() && (await installPackage('chromium'))) return;
+  console.error(
+    `The browser tests need Chromium at ${CHROMIUM}. Install it (on Debian: sudo apt-get install chromium) and run npm test again.`,
+  );
+  process.exit(1);
+}
+
+/** Installs the circuit simulator that the core is compared with, where this process may; without it the comparison is passed over. */
+export async function ensureNgspice() {
+  if (existsSync(NGSPICE) || (mayInstall() && (await installPackage('ngspice')))) return;
+  console.warn(
+    `ngspice is not at ${NGSPICE}: the comparison with it is passed over (on Debian: sudo apt-get install ngspice).`,
   );
 }

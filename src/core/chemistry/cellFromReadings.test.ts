@@ -1,5 +1,6 @@
 import { CURRENT_RANGE_FACTS } from '../circuit/meter';
 import { cellAmpsAt } from './cellAmpsAt';
+import { typicalCell } from '../plan/cellOfPlan';
 import { cellFromReadings } from './cellFromReadings';
 import { familyCell, familyOf } from './families';
 import { judgeCellReadings } from './judgeCellReadings';
@@ -69,6 +70,16 @@ test.each([
 test('a milliamp typed as an amp is recognised with its likely value', () => {
   const [doubt] = judgeCellReadings(fruit, { openVolts: 0.9, shortAmps: 1.4, range: '10 A' });
   expect(doubt?.remedy.replaceAll('\u00a0', ' ')).toContain('1.4 mA');
+});
+
+test('ranking of plants with the same electrodes: lemon, sweet potato, swede, carrot, potato (common practice, no source)', () => {
+  const ids = ['lemon', 'sweet-potato', 'swede', 'carrot', 'potato'];
+  const volts = ids.map((id) => typicalCell(fruit, bodyOf(fruit, id)).emfVolts);
+  expect(volts).toEqual([0.94, 0.9, 0.88, 0.86, 0.85]);
+  // Roots have more resistance than fruit.
+  expect(cellAmpsAt(typicalCell(fruit, bodyOf(fruit, 'potato')), 0)).toBeLessThan(
+    cellAmpsAt(typicalCell(fruit, bodyOf(fruit, 'lemon')), 0),
+  );
 });
 
 test('a body of another recipe falls back to the recipe’s own first', () => {

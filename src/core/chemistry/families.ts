@@ -1,4 +1,5 @@
 import type { CellModel } from './cellModel';
+import { limitedByCathode, limitedByResistance, type CalibratedCell } from './calibrateCell';
 import type { AnodeMetal, MetalPair } from './potentials';
 import {
   coinAreaSquareMetres,
@@ -49,7 +50,7 @@ export interface CellFamily {
 
 /** What limits a cell's life and what it takes; per cell of the usual size. */
 export interface CellSupplies {
-  /** Useful charge of the dissolving metal, coulombs. */
+  /** Charge of all the metal that can dissolve, coulombs; only a part of it does useful work. */
   readonly metalCoulombs: number;
   readonly waterGrams: number;
   /** Wet surface that meets the air, m². */
@@ -60,85 +61,6 @@ export interface CellSupplies {
   readonly bodyPrice: number;
   readonly pairPrice: number;
   readonly minutes: number;
-}
-
-interface Typical {
-  readonly openVolts: readonly [number, number];
-  readonly shortAmps: readonly [number, number];
-  readonly areaSquareMetres: number;
-  readonly gapMetres: number;
-}
-
-/** Activation and concentration of classroom cells: sizes from memory, chosen so that light loads sag by a tenth. */
-const TAFEL_VOLTS = 0.03;
-const EXCHANGE_SHARE = 0.02;
-const CONCENTRATION_VOLTS = 0.03;
-/** In tissue the resistance limits the current; the reactions could give about three times as much. */
-const REACTION_MARGIN = 3;
-
-function middle([low, high]: readonly [number, number]): number {
-  return (low + high) / 2;
-}
-
-function geometricMiddle([low, high]: readonly [number, number]): number {
-  return Math.sqrt(low * high);
-}
-
-/** Volts lost to activation when shorted. */
-function activationVolts(): number {
-  return TAFEL_VOLTS * Math.log1p(1 / EXCHANGE_SHARE);
-}
-
-/** A cell whose body's resistance limits the current: the resistivity follows from the typical readings. */
-function limitedByResistance(
-  typical: Typical,
-): Pick<CellFamily, 'openVolts' | 'shortAmps' | 'chemistry' | 'geometry'> {
-  const emfVolts = middle(typical.openVolts);
-  const shortAmps = geometricMiddle(typical.shortAmps);
-  const concentration = -CONCENTRATION_VOLTS * Math.log1p(-1 / REACTION_MARGIN);
-  const ohms = (emfVolts - activationVolts() - concentration) / shortAmps;
-  return sized(
-    typical,
-    emfVolts,
-    shortAmps,
-    REACTION_MARGIN,
-    (ohms * typical.areaSquareMetres) / typical.gapMetres,
-  );
-}
-
-/** A cell whose cathode reaction limits the current: the limit follows from the typical readings. */
-function limitedByCathode(
-  typical: Typical,
-  resistivityOhmMetres: number,
-): Pick<CellFamily, 'openVolts' | 'shortAmps' | 'chemistry' | 'geometry'> {
-  const emfVolts = middle(typical.openVolts);
-  const shortAmps = geometricMiddle(typical.shortAmps);
-  const ohmicVolts =
-    ((resistivityOhmMetres * typical.gapMetres) / typical.areaSquareMetres) * shortAmps;
-  const left = (emfVolts - activationVolts() - ohmicVolts) / CONCENTRATION_VOLTS;
-  return sized(typical, emfVolts, shortAmps, 1 / -Math.expm1(-left), resistivityOhmMetres);
-}
-
-function sized(
-  { openVolts, shortAmps: shortRange, areaSquareMetres, gapMetres }: Typical,
-  emfVolts: number,
-  shortAmps: number,
-  limitShare: number,
-  resistivityOhmMetres: number,
-): Pick<CellFamily, 'openVolts' | 'shortAmps' | 'chemistry' | 'geometry'> {
-  return {
-    openVolts,
-    shortAmps: shortRange,
-    chemistry: {
-      emfVolts,
-      tafelVolts: TAFEL_VOLTS,
-      exchangeAmpsPerSquareMetre: (EXCHANGE_SHARE * shortAmps) / areaSquareMetres,
-      limitingAmpsPerSquareMetre: (limitShare * shortAmps) / areaSquareMetres,
-      concentrationVolts: CONCENTRATION_VOLTS,
-      resistivityOhmMetres,
-    },
-    geometry: { areaSquareMetres, gapMetres, contactOhms: 0, pairs: 1 },
-  };
 }
 
 const COIN = coinAreaSquareMetres(19e-3);
@@ -167,7 +89,7 @@ interface Traits {
 function family(
   id: FamilyId,
   rest: Rest,
-  electrical: ReturnType<typeof limitedByResistance>,
+  electrical: CalibratedCell,
   supplies: CellSupplies,
   traits: Traits = {},
 ): CellFamily {

@@ -45,7 +45,7 @@ const CLEARLY_BETTER = 4;
 const LEAST_RESIDUAL_VOLTS = 5e-4;
 const FIT_OPTIONS = {
   damping: 1e-2,
-  maxIterations: 500,
+  maxIterations: 150,
   errorTolerance: 1e-14,
   gradientDifference: 1e-5,
 };

@@ -12,6 +12,10 @@ export interface CellBody {
   readonly id: string;
   readonly name: string;
   readonly plural: string;
+  /** Typical open-circuit volts with this body, where they are known better than the family's. */
+  readonly openVolts?: number;
+  /** Family whose physics it follows, where that is not the recipe's. */
+  readonly family?: FamilyId;
 }
 
 export interface Recipe {
@@ -43,6 +47,17 @@ export interface TypicalReadings {
 
 const COMMON_PRACTICE = 'common practice, no source';
 
+/** Volts of single plants with the same electrodes: common practice, no source. */
+function rootVegetable(id: string, name: string, plural: string, openVolts?: number): CellBody {
+  return {
+    id,
+    name,
+    plural,
+    family: 'root-vegetable',
+    ...(openVolts === undefined ? {} : { openVolts }),
+  };
+}
+
 function typicalOf(id: FamilyId): TypicalReadings {
   const { openVolts, shortAmps } = familyOf(id);
   return {
@@ -62,13 +77,16 @@ export const RECIPES: Readonly<Record<RecipeId, Recipe>> = {
     minus: { material: 'zinc', part: 'galvanised nail or zinc plate' },
     bodies: [
       { id: 'kiwi', name: 'kiwi', plural: 'kiwis' },
-      { id: 'lemon', name: 'lemon', plural: 'lemons' },
+      { id: 'lemon', name: 'lemon', plural: 'lemons', openVolts: 0.94 },
       { id: 'apple', name: 'apple', plural: 'apples' },
       { id: 'gooseberry', name: 'gooseberry', plural: 'gooseberries' },
       { id: 'green-tomato', name: 'green tomato', plural: 'green tomatoes' },
       { id: 'cucumber', name: 'cucumber piece', plural: 'cucumber pieces' },
-      { id: 'beetroot', name: 'beetroot', plural: 'beetroots' },
-      { id: 'potato', name: 'potato', plural: 'potatoes' },
+      rootVegetable('beetroot', 'beetroot', 'beetroots'),
+      rootVegetable('potato', 'potato', 'potatoes', 0.85),
+      rootVegetable('sweet-potato', 'sweet potato', 'sweet potatoes', 0.9),
+      rootVegetable('swede', 'swede', 'swedes', 0.88),
+      rootVegetable('carrot', 'carrot', 'carrots', 0.86),
     ],
     drawing: 'fruit',
     family: 'fruit',

@@ -21,7 +21,14 @@ export function cellOfPlan(plan: Pick<Plan, 'cell'>): PlannedCell {
   const own = plan.cell.own === null ? null : cellOfOwnReadings(plan.cell.own);
   return own !== null && own.ok
     ? { recipe, body, model: own.value, origin: 'own' }
-    : { recipe, body, model: familyCell(familyOf(recipe.family)), origin: 'typical' };
+    : { recipe, body, model: typicalCell(recipe, body), origin: 'typical' };
+}
+
+/** One cell of the usual size with this body, from the family's physics. */
+export function typicalCell(recipe: Recipe, body: CellBody): CellModel {
+  const { chemistry, geometry } = familyOf(body.family ?? recipe.family);
+  const emfVolts = body.openVolts ?? chemistry.emfVolts;
+  return familyCell({ chemistry: { ...chemistry, emfVolts }, geometry });
 }
 
 /** Cell from the readings as the plan stores them; fails where volts, current and range contradict each other. */

@@ -1,5 +1,6 @@
 import { cellAmpsAt } from '../chemistry/cellAmpsAt';
 import { familyCell, type CellFamily } from '../chemistry/families';
+import { DEFAULT_UTILISATION } from '../chemistry/potentials';
 import type { Load } from '../circuit/load/load';
 import { ROOM_THERMAL_VOLTS } from '../constants';
 import { filmPairs, type AgeingCell } from '../time/ageingCell';
@@ -33,7 +34,7 @@ export function ageingCellOf(
   return {
     cell,
     ...filmPairs(cell, shortAmps),
-    metalCoulombs: family.supplies.metalCoulombs * run.pairsPerBody,
+    metalCoulombs: DEFAULT_UTILISATION * family.supplies.metalCoulombs * run.pairsPerBody,
     parasiticAmps: PARASITIC_SHARE * shortAmps,
     dryingPerSecond: dryingPerSecond({ ...family.supplies, ...run }),
   };

@@ -1,6 +1,7 @@
 import { cellAmpsAt } from '../chemistry/cellAmpsAt';
 import type { CellModel } from '../chemistry/cellModel';
 import { familyCell, type CellFamily } from '../chemistry/families';
+import { DEFAULT_UTILISATION } from '../chemistry/potentials';
 import { brightnessOf, type BrightnessBand } from '../circuit/brightness';
 import { gridCurve } from '../circuit/battery/gridCurve';
 import { operatingPoint } from '../circuit/operatingPoint';
@@ -229,7 +230,8 @@ function lifeOf(
   amps: number,
   pairsPerBody: number,
 ): Pick<BatteryCandidate, 'hours' | 'hoursEndBy'> {
-  const metalHours = (supplies.metalCoulombs * pairsPerBody) / Math.max(amps, 1e-9) / 3600;
+  const usefulCoulombs = DEFAULT_UTILISATION * supplies.metalCoulombs * pairsPerBody;
+  const metalHours = usefulCoulombs / Math.max(amps, 1e-9) / 3600;
   const wrap = morePairs && supplies.foodGrams > 0 ? 'skin' : breathes ? 'open' : 'taped';
   const rate = dryingPerSecond({ ...supplies, wrap, humidity: 0.5, celsius: 20 });
   const dryHours = (1 - DRY_BELOW) / rate / 3600;

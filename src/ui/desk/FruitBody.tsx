@@ -7,6 +7,9 @@ const FRUIT = {
   'green-tomato': { skin: '#5E8A3C', flesh: '#A9CB7B', heart: '#D4E5B4', seeds: true },
   cucumber: { skin: '#3F6B35', flesh: '#CFE3B0', heart: '#E7F1D3', seeds: true },
   beetroot: { skin: '#5E1733', flesh: '#93264F', heart: '#B24A72', seeds: false },
+  'sweet-potato': { skin: '#A4543A', flesh: '#EDA35B', heart: '#F4C08A', seeds: false },
+  swede: { skin: '#7B5A6E', flesh: '#F0D9A0', heart: '#F6E8C4', seeds: false },
+  carrot: { skin: '#C9601E', flesh: '#F08A3C', heart: '#F7B36F', seeds: false },
   potato: { skin: '#A57C45', flesh: '#EBD9A2', heart: '#F3E7C0', seeds: false },
 } as const;
 

@@ -2,6 +2,7 @@ import { LIMIT_KNEE, type CellModel } from '../../chemistry/cellModel';
 import { COLD_SHARE, type BulbModel } from '../load/bulb';
 import { DEVICE_STEEPNESS } from '../load/device';
 import type { NetworkComponent, NetworkDocument } from '../network/networkSchema';
+import { solveNetwork, type NetworkOutcome } from '../network/solveNetwork';
 
 /** A SPICE deck and how its short names belong to the network's. */
 export interface Netlist {
@@ -20,9 +21,11 @@ const OPTIONS = 'reltol=1e-9 abstol=1e-16 vntol=1e-12 gmin=1e-15 itl1=500';
 
 /**
  * The network as a netlist for ngspice: an operating point whose node voltages and source currents are printed.
- * Curves that SPICE has no element for become behavioural sources of the same formula.
+ * Curves that SPICE has no element for become behavioural sources of the same formula. Where Grozer has an answer, its
+ * node voltages are handed over as a first guess (`.nodeset`), from which the simulator finds its own.
  */
 export function netlistOf(network: NetworkDocument, title = 'Grozer network'): Netlist {
+  const solved = solveNetwork(network);
   const nodeNames = new Map<string, string>([['0', '0']]);
   const currentProbes = new Map<string, { source: string; sign: 1 | -1 }>();
   const deck = new DeckWriter(nodeNames, currentProbes);
@@ -37,6 +40,7 @@ export function netlistOf(network: NetworkDocument, title = 'Grozer network'): N
     `* ${oneLine(title)}`,
     ...names,
     ...deck.lines,
+    ...(solved.status === 'solved' ? guesses(network, solved, nodeNames) : []),
     `.options ${OPTIONS} temp=${temperatureCelsius} tnom=${temperatureCelsius}`,
     '.control',
     'set numdgt=15',
@@ -112,8 +116,7 @@ class DeckWriter {
 
   private writeCell(cell: Extract<NetworkComponent, { type: 'cell' }>, number: number): void {
     const loss = lossFormula(cell, `(-i(V${number}))`);
-    const afterSource = `cell ${number} source`;
-    const afterLoss = `cell ${number} loss`;
+    const { afterSource, afterLoss } = innerNodes(number);
     const end = cell.plus;
     const sourceEnd = loss === null && cell.resistanceOhms === 0 ? end : afterSource;
     this.line(`V${number}`, sourceEnd, cell.minus, `DC ${value(cell.emfVolts)}`);
@@ -165,23 +168,53 @@ class DeckWriter {
   }
 }
 
-/** Loss beyond the ohmic one as a formula of a current, or `null` for a straight line. */
+/** First guesses for all nodes, those between the elements of one cell included. */
+function guesses(
+  network: NetworkDocument,
+  { nodeVolts, componentAmps }: Extract<NetworkOutcome, { status: 'solved' }>,
+  nodeNames: ReadonlyMap<string, string>,
+): string[] {
+  const volts = new Map(Object.entries(nodeVolts));
+  network.components.forEach((component, index) => {
+    if (component.type !== 'cell') return;
+    const names = innerNodes(index + 1);
+    const amps = componentAmps[component.name] ?? 0;
+    volts.set(names.afterSource, (nodeVolts[component.minus] ?? 0) + component.emfVolts);
+    volts.set(names.afterLoss, (nodeVolts[component.plus] ?? 0) + amps * component.resistanceOhms);
+  });
+  return [...nodeNames]
+    .filter(([node, name]) => name !== '0' && volts.has(node))
+    .map(([node, name]) => `.nodeset v(${name})=${value(volts.get(node) ?? 0)}`);
+}
+
+/** Names of the nodes between the elements that make up a cell. */
+function innerNodes(number: number): { afterSource: string; afterLoss: string } {
+  return { afterSource: `cell ${number} source`, afterLoss: `cell ${number} loss` };
+}
+
+/**
+ * Loss beyond the ohmic one as a formula of a current, or `null` for a straight line. The odd extension is written as
+ * the difference of both directions: `sgn` and `abs` have no slope at zero, which would stop the simulator's Newton.
+ */
 function lossFormula(cell: CellModel, amps: string): string | null {
+  if (cell.activation === undefined && cell.limitingAmps === undefined) return null;
+  return `${oneWayLoss(cell, `max(${amps},0)`)}-${oneWayLoss(cell, `max(-(${amps}),0)`)}`;
+}
+
+function oneWayLoss(cell: CellModel, amps: string): string {
   const terms: string[] = [];
   if (cell.activation !== undefined) {
     const { slopeVolts, exchangeAmps } = cell.activation;
-    terms.push(`${value(slopeVolts)}*ln(1+abs(${amps})/${value(exchangeAmps)})`);
+    terms.push(`${value(slopeVolts)}*ln(1+${amps}/${value(exchangeAmps)})`);
   }
   if (cell.limitingAmps !== undefined) {
     const size = value(cell.concentrationVolts ?? 0);
-    const share = `abs(${amps})/${value(cell.limitingAmps)}`;
+    const share = `${amps}/${value(cell.limitingAmps)}`;
     const knee = value(LIMIT_KNEE);
     const steep = value(1 / (1 - LIMIT_KNEE));
-    terms.push(
-      `${size}*((${share}<${knee}) ? (-ln(1-min(${share},${knee}))) : (${value(-Math.log1p(-LIMIT_KNEE))}+(${share}-${knee})*${steep}))`,
-    );
+    terms.push(`${size}*(-ln(1-min(${share},${knee}))+max(${share}-${knee},0)*${steep})`);
   }
-  return terms.length === 0 ? null : `sgn(${amps})*(${terms.join('+')})`;
+  return `(${terms.join('+')})`;
 }
 
 /** A number as SPICE reads it: an exponent, never a unit suffix. */
