@@ -1,12 +1,9 @@
-import { quantile, simulateClasses } from '@/core/chance/simulateClasses';
-import { CLASS_SCATTER } from '@/core/chance/scatter';
+import { quantile } from '@/core/chance/simulateClasses';
 import { sparesNeeded } from '@/core/chance/spares';
 import { brightnessOf, BRIGHTNESS_BANDS } from '@/core/circuit/brightness';
-import { gridCurve, tangentOf } from '@/core/circuit/battery/gridCurve';
-import { operatingPoint } from '@/core/circuit/operatingPoint';
-import { ROOM_THERMAL_VOLTS } from '@/core/constants';
 import { chanceRequestSchema } from '@/core/formats/requests';
 import { needOfTarget } from '@/core/plan/needOfTarget';
+import { chanceOfGrid } from '@/core/planning/chanceOfGrid';
 import { commandOf } from '../command';
 
 const SHARES = [0.05, 0.25, 0.5, 0.75, 0.95];
@@ -16,19 +13,7 @@ export const chanceCommand = commandOf(
   chanceRequestSchema,
   ({ cell, cellsInSeries, strings, target, classes, seed, certainty }) => {
     const need = needOfTarget(target);
-    const curve = gridCurve(cell, cellsInSeries, strings);
-    const point = operatingPoint(curve, need.load, ROOM_THERMAL_VOLTS);
-    const outcome = simulateClasses({
-      cell: tangentOf(cell, point.status === 'solved' ? point.amps / strings : 0),
-      emfSpreadVolts: CLASS_SCATTER.emfShare * cell.emfVolts,
-      cellsInSeries,
-      strings,
-      load: need.load,
-      wantedAmps: need.amps,
-      thermalVolts: ROOM_THERMAL_VOLTS,
-      classes,
-      seed,
-    });
+    const outcome = chanceOfGrid(cell, need, cellsInSeries, strings, { classes, seed });
     const bands = Object.fromEntries(BRIGHTNESS_BANDS.map((band) => [band, 0]));
     for (const amps of outcome.sortedAmps) {
       const band = brightnessOf(amps);

@@ -2,6 +2,7 @@ import type { CellChemistry, CellGeometry } from './scaleCell';
 
 /** A cell whose physics was chosen so that it reads what such cells typically read. */
 export interface CalibratedCell {
+  /** Typical open-circuit volts and short-circuit amperes of ONE cell (common practice, no source). */
   readonly openVolts: readonly [low: number, high: number];
   readonly shortAmps: readonly [low: number, high: number];
   readonly chemistry: CellChemistry;

@@ -5,7 +5,6 @@ import {
   coinAreaSquareMetres,
   nailAreaSquareMetres,
   scaleCell,
-  type CellChemistry,
   type CellGeometry,
 } from './scaleCell';
 
@@ -28,14 +27,9 @@ export const FAMILY_IDS = [
 export type FamilyId = (typeof FAMILY_IDS)[number];
 
 /** A cell family: what one cell of the usual size reads, and the physics behind it. */
-export interface CellFamily {
+export interface CellFamily extends CalibratedCell {
   readonly id: FamilyId;
   readonly name: string;
-  /** Typical open-circuit volts and short-circuit amperes of ONE cell (common practice, no source). */
-  readonly openVolts: readonly [low: number, high: number];
-  readonly shortAmps: readonly [low: number, high: number];
-  readonly chemistry: CellChemistry;
-  readonly geometry: CellGeometry;
   /** Metals for the ceiling check; `null` where the Nernst equation gives the voltage. */
   readonly metals: MetalPair | null;
   readonly anode: AnodeMetal;
@@ -68,39 +62,24 @@ const NAIL = nailAreaSquareMetres(3e-3, 40e-3);
 /** Resistivity of 10 % brine: 126 mS/cm (CRC Handbook, from memory). */
 const BRINE_OHM_METRES = 1 / 12.6;
 
-type Rest = Omit<
-  CellFamily,
-  | 'openVolts'
-  | 'shortAmps'
-  | 'chemistry'
-  | 'geometry'
-  | 'id'
-  | 'supplies'
-  | 'restricted'
-  | 'breathes'
-  | 'morePairs'
->;
-interface Traits {
-  readonly breathes?: boolean;
-  readonly morePairs?: boolean;
-  readonly restricted?: boolean;
-}
+type Facts = Pick<CellFamily, 'name' | 'metals' | 'anode'>;
+type Traits = Partial<Pick<CellFamily, 'breathes' | 'morePairs' | 'restricted'>>;
 
 function family(
   id: FamilyId,
-  rest: Rest,
-  electrical: CalibratedCell,
-  supplies: CellSupplies,
+  facts: Facts,
+  cell: CalibratedCell,
+  taken: CellSupplies,
   traits: Traits = {},
 ): CellFamily {
   return {
     id,
+    ...facts,
+    ...cell,
+    supplies: taken,
     breathes: false,
     morePairs: false,
     restricted: false,
-    ...rest,
-    ...electrical,
-    supplies,
     ...traits,
   };
 }

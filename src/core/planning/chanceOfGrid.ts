@@ -18,6 +18,7 @@ export function chanceOfGrid(
   need: TargetNeed,
   cellsInSeries: number,
   strings: number,
+  { classes, seed }: { classes: number; seed: number } = CHANCE_DEFAULTS,
 ): ClassesOutcome {
   const point = operatingPoint(
     gridCurve(cell, cellsInSeries, strings),
@@ -33,6 +34,7 @@ export function chanceOfGrid(
     load: need.load,
     wantedAmps: need.amps,
     thermalVolts: ROOM_THERMAL_VOLTS,
-    ...CHANCE_DEFAULTS,
+    classes,
+    seed,
   });
 }

@@ -273,13 +273,7 @@ class RunningCircuit {
     string: number,
     amps: number,
   ): number {
-    const cells = this.input.strings[string]!;
-    let volts = 0;
-    for (let index = 0; index < cells.length; index += 1) {
-      const at = this.offsets[string]! + STATES * index;
-      volts += ageingVolts(cells[index]!, stateAt(state, at), settled, amps);
-    }
-    return volts;
+    return this.sumOver(state, string, (cell, now) => ageingVolts(cell, now, settled, amps));
   }
 
   private stringSlope(
@@ -288,13 +282,20 @@ class RunningCircuit {
     string: number,
     amps: number,
   ): number {
+    return this.sumOver(state, string, (cell, now) => ageingSlopeOhms(cell, now, settled, amps));
+  }
+
+  private sumOver(
+    state: readonly number[],
+    string: number,
+    valueOf: (cell: AgeingCell, now: CellState) => number,
+  ): number {
     const cells = this.input.strings[string]!;
-    let ohms = 0;
+    let sum = 0;
     for (let index = 0; index < cells.length; index += 1) {
-      const at = this.offsets[string]! + STATES * index;
-      ohms += ageingSlopeOhms(cells[index]!, stateAt(state, at), settled, amps);
+      sum += valueOf(cells[index]!, stateAt(state, this.offsets[string]! + STATES * index));
     }
-    return ohms;
+    return sum;
   }
 }
 

@@ -38,6 +38,11 @@ export function integrate(problem: IntegrationProblem): IntegrationOutcome {
   if (!(endSeconds > startSeconds)) {
     return { status: 'finished', samples, endSeconds: startSeconds, endState: initial };
   }
+  if (initial.length === 0) {
+    // Nothing changes in time: every moment is like the first.
+    for (const seconds of atSeconds.slice(next)) samples.push({ seconds, state: [] });
+    return { status: 'finished', samples, endSeconds, endState: [] };
+  }
   const solver = new Solver(initial.length);
   solver.relativeTolerance = problem.relativeTolerance;
   solver.absoluteTolerance = problem.absoluteTolerance;

@@ -111,6 +111,19 @@ test('capacitors side by side share the current in proportion; a bare capacitor 
   expect(ideal.status).toBe('source-loop');
 });
 
+test('a network without capacitors is the same at every moment', () => {
+  const components: NetworkComponent[] = [
+    { type: 'cell', name: 'c', plus: 'p', minus: '0', emfVolts: 2, resistanceOhms: 100 },
+    { type: 'resistor', name: 'r', a: 'p', b: '0', resistanceOhms: 300 },
+  ];
+  const outcome = simulateNetwork({ temperatureCelsius: 25, components }, [0, 5, 60]);
+  if (outcome.status !== 'solved') throw new Error(outcome.status);
+  expect(outcome.samples.map(({ seconds }) => seconds)).toEqual([0, 5, 60]);
+  expect(outcome.samples.map(({ nodeVolts }) => nodeVolts['p'])).toEqual(
+    [1.5, 1.5, 1.5].map((volts) => expect.closeTo(volts, 12)),
+  );
+});
+
 const kiwi = { emfVolts: 0.93, resistanceOhms: 654 };
 const ageing = (change: Partial<AgeingCell> = {}): AgeingCell => ({
   cell: kiwi,

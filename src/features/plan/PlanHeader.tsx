@@ -72,7 +72,7 @@ function TitleField() {
   const parsed = planSchema.shape.title.safeParse(text);
   const problem = parsed.success ? null : (parsed.error.issues[0]?.message ?? null);
   return (
-    <Box component="h1" sx={{ m: 0, flex: '0 1 330px', minWidth: 200 }}>
+    <Box component="h1" sx={{ m: 0, flex: '0 1 400px', minWidth: 200 }}>
       <Tooltip title={problem ?? ''} open={problem !== null}>
         <InputBase
           value={text}

@@ -1,8 +1,8 @@
-import { LIMIT_KNEE, type CellModel } from '../../chemistry/cellModel';
+import { isLinearCell, LIMIT_KNEE, type CellModel } from '../../chemistry/cellModel';
 import { COLD_SHARE, type BulbModel } from '../load/bulb';
 import { DEVICE_STEEPNESS } from '../load/device';
 import type { NetworkComponent, NetworkDocument } from '../network/networkSchema';
-import { solveNetwork, type NetworkOutcome } from '../network/solveNetwork';
+import { solveNetwork } from '../network/solveNetwork';
 
 /** A SPICE deck and how its short names belong to the network's. */
 export interface Netlist {
@@ -21,11 +21,11 @@ const OPTIONS = 'reltol=1e-9 abstol=1e-16 vntol=1e-12 gmin=1e-15 itl1=500';
 
 /**
  * The network as a netlist for ngspice: an operating point whose node voltages and source currents are printed.
- * Curves that SPICE has no element for become behavioural sources of the same formula. Where Grozer has an answer, its
- * node voltages are handed over as a first guess (`.nodeset`), from which the simulator finds its own.
+ * Curves that SPICE has no element for become behavioural sources of the same formula. The simulator often fails to
+ * find the point of such sources from nothing, so with them Grozer's node voltages are handed over as a first guess
+ * (`.nodeset`); without them a guess would only do harm.
  */
 export function netlistOf(network: NetworkDocument, title = 'Grozer network'): Netlist {
-  const solved = solveNetwork(network);
   const nodeNames = new Map<string, string>([['0', '0']]);
   const currentProbes = new Map<string, { source: string; sign: 1 | -1 }>();
   const deck = new DeckWriter(nodeNames, currentProbes);
@@ -40,7 +40,7 @@ export function netlistOf(network: NetworkDocument, title = 'Grozer network'): N
     `* ${oneLine(title)}`,
     ...names,
     ...deck.lines,
-    ...(solved.status === 'solved' ? guesses(network, solved, nodeNames) : []),
+    ...(hasCurve(network) ? guesses(network, nodeNames) : []),
     `.options ${OPTIONS} temp=${temperatureCelsius} tnom=${temperatureCelsius}`,
     '.control',
     'set numdgt=15',
@@ -168,12 +168,17 @@ class DeckWriter {
   }
 }
 
+function hasCurve(network: NetworkDocument): boolean {
+  return network.components.some(
+    (component) => component.type === 'cell' && !isLinearCell(component),
+  );
+}
+
 /** First guesses for all nodes, those between the elements of one cell included. */
-function guesses(
-  network: NetworkDocument,
-  { nodeVolts, componentAmps }: Extract<NetworkOutcome, { status: 'solved' }>,
-  nodeNames: ReadonlyMap<string, string>,
-): string[] {
+function guesses(network: NetworkDocument, nodeNames: ReadonlyMap<string, string>): string[] {
+  const solved = solveNetwork(network);
+  if (solved.status !== 'solved') return [];
+  const { nodeVolts, componentAmps } = solved;
   const volts = new Map(Object.entries(nodeVolts));
   network.components.forEach((component, index) => {
     if (component.type !== 'cell') return;

@@ -27,7 +27,9 @@ export function CellFigures() {
         sx={{ m: 0, display: 'grid', gridTemplateColumns: '1fr auto', rowGap: 0.5 }}
       >
         <Figure name="Open-circuit voltage">{formatVolts(emfVolts)}</Figure>
-        <Figure name="Internal resistance">{formatOhms(emfVolts / shortAmps)}</Figure>
+        <Figure name={isLinearCell(model) ? 'Internal resistance' : 'Resistance when shorted'}>
+          {formatOhms(emfVolts / shortAmps)}
+        </Figure>
         <Figure name="Current when shorted">{formatAmps(shortAmps)}</Figure>
         <Figure name="Most power it can give">{formatWatts(mostWatts(model))}</Figure>
       </Box>

@@ -14,6 +14,9 @@ import { CellReadings } from './CellReadings';
 import { CautionList } from './CautionList';
 import { cautionsOfRecipe } from '@/core/safety/cautions';
 
+/** What the body of a cell is called, by the kind of cell. */
+const BODY_LABEL = { fruit: 'Fruit or vegetable', pile: 'Separator', cup: 'Liquid' } as const;
+
 /** Station 2: which cell is built, and what one of them gives. */
 export function CellStation() {
   const plan = usePlan();
@@ -54,7 +57,7 @@ export function CellStation() {
             <Box>
               <TextField
                 select
-                label={recipe.drawing === 'fruit' ? 'Fruit or vegetable' : 'What is wet in it'}
+                label={BODY_LABEL[recipe.drawing]}
                 value={body.id}
                 onChange={(event) => choose(recipe.id, event.target.value)}
                 sx={{ minWidth: 220, mb: 1.5 }}

@@ -14,6 +14,7 @@ import { QuantityField } from '@/ui/QuantityField';
 import { useEdit, usePlan } from '../PlanProvider';
 import { DeviceFields, ResistorFields } from './LoadFields';
 import { LedCurves } from './LedCurves';
+import { LessonDate } from './LessonDate';
 import { LedFields } from './LedFields';
 
 const KINDS: readonly { kind: PlanTarget['kind']; name: string }[] = [
@@ -56,7 +57,7 @@ export function PowerStation() {
           <ResistorFields target={target} onChange={setTarget} />
         ) : null}
       </Card>
-      <Card title="For how long?" sx={{ gridRow: { lg: 'span 2' }, alignSelf: 'start' }}>
+      <Card title="When, and for how long?" sx={{ gridRow: { lg: 'span 2' }, alignSelf: 'start' }}>
         <QuantityField
           label="It must run for"
           kind="minutes"
@@ -74,6 +75,7 @@ export function PowerStation() {
           helperText="A lesson is about 40 min. How the battery holds up over time comes with “Leave it running”."
           fullWidth
         />
+        <LessonDate />
         <Box sx={{ display: 'flex', justifyContent: 'center', mt: 2 }}>
           <svg viewBox="-70 -62 140 124" width="170" aria-hidden="true">
             <LoadDrawing
