@@ -18,7 +18,7 @@ export function proxy(request: NextRequest): NextResponse {
   return NextResponse.next();
 }
 
-export const config = { matcher: '/((?!_next/static|icon.svg).*)' };
+export const config = { matcher: '/((?!_next/|icon.svg).*)' };
 
 function refuse(message: string): NextResponse {
   return NextResponse.json({ message, faults: [] }, { status: 403 });

@@ -1,10 +1,11 @@
-import { CURRENT_RANGE_FACTS } from '../circuit/meter';
+import { CURRENT_RANGE_FACTS, suitableRange } from '../circuit/meter';
 import { cellAmpsAt } from './cellAmpsAt';
 import { typicalCell } from '../plan/cellOfPlan';
 import { cellFromReadings } from './cellFromReadings';
 import { familyCell, familyOf } from './families';
 import { judgeCellReadings } from './judgeCellReadings';
-import { bodyOf, RECIPE_IDS, RECIPES } from './recipes';
+import { bodyOf, RECIPES } from './recipes';
+import { RECIPE_IDS } from './recipe';
 
 const fruit = RECIPES['copper-zinc-fruit'];
 
@@ -49,7 +50,11 @@ test.each(RECIPE_IDS)('typical readings of %s lie in their own range and raise n
   expect(shortAmps).toBeGreaterThanOrEqual(recipe.typical.shortAmpsLow);
   expect(shortAmps).toBeLessThanOrEqual(recipe.typical.shortAmpsHigh);
   expect(
-    judgeCellReadings(recipe, { openVolts: cell.emfVolts, shortAmps, range: '20 mA' }),
+    judgeCellReadings(recipe, {
+      openVolts: cell.emfVolts,
+      shortAmps,
+      range: suitableRange(shortAmps),
+    }),
   ).toEqual([]);
 });
 
@@ -73,13 +78,16 @@ test('a milliamp typed as an amp is recognised with its likely value', () => {
 });
 
 test('ranking of plants with the same electrodes: lemon, sweet potato, swede, carrot, potato (common practice, no source)', () => {
-  const ids = ['lemon', 'sweet-potato', 'swede', 'carrot', 'potato'];
-  const volts = ids.map((id) => typicalCell(fruit, bodyOf(fruit, id)).emfVolts);
-  expect(volts).toEqual([0.94, 0.9, 0.88, 0.86, 0.85]);
-  // Roots have more resistance than fruit.
-  expect(cellAmpsAt(typicalCell(fruit, bodyOf(fruit, 'potato')), 0)).toBeLessThan(
-    cellAmpsAt(typicalCell(fruit, bodyOf(fruit, 'lemon')), 0),
+  const root = RECIPES['root-vegetable'];
+  const lemon = typicalCell(fruit, bodyOf(fruit, 'lemon'));
+  const roots = ['sweet-potato', 'swede', 'carrot', 'potato', 'boiled-potato'].map((id) =>
+    typicalCell(root, bodyOf(root, id)),
   );
+  const volts = [lemon, ...roots.slice(0, 4)].map(({ emfVolts }) => emfVolts);
+  expect(volts).toEqual([0.94, 0.9, 0.88, 0.86, 0.85]);
+  const shorted = roots.map((cell) => cellAmpsAt(cell, 0));
+  // Boiled potato has a much lower resistance than raw (common practice, no source).
+  expect(shorted[4]!).toBeGreaterThan(2 * shorted[3]!);
 });
 
 test('a body of another recipe falls back to the recipe’s own first', () => {

@@ -1,6 +1,6 @@
 import { CURRENT_RANGE_FACTS, type CurrentRange } from '../circuit/meter';
 import { formatAmps, formatVolts } from '../units';
-import type { Recipe } from './recipes';
+import type { Recipe } from './recipe';
 
 /** Something about a reading that an experienced colleague would question. */
 export interface ReadingDoubt {

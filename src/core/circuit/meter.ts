@@ -27,6 +27,17 @@ const VOLT_FULL_SCALE: Readonly<Record<VoltRange, number>> = {
   '200 V': 200,
 };
 
+/** A range is chosen with this much room above the expected current. */
+const RANGE_ROOM = 2;
+
+/** Smallest range that shows the current with room to spare; the largest where none does. */
+export function suitableRange(amps: number): CurrentRange {
+  const found = CURRENT_RANGES.find(
+    (range) => CURRENT_RANGE_FACTS[range].fullScaleAmps >= RANGE_ROOM * amps,
+  );
+  return found ?? '10 A';
+}
+
 /** Input resistance of the volts ranges, ohms (common practice, no source). */
 export const VOLTMETER_OHMS = 10e6;
 const COUNTS = 2000;

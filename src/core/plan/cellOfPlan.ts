@@ -1,7 +1,8 @@
 import { cellFromReadings } from '../chemistry/cellFromReadings';
 import type { CellModel } from '../chemistry/cellModel';
 import { familyCell, familyOf } from '../chemistry/families';
-import { bodyOf, RECIPES, type CellBody, type Recipe } from '../chemistry/recipes';
+import { bodyOf, RECIPES } from '../chemistry/recipes';
+import type { CellBody, Recipe } from '../chemistry/recipe';
 import { CURRENT_RANGE_FACTS } from '../circuit/meter';
 import type { OwnReadings, Plan } from './planSchema';
 
@@ -26,9 +27,10 @@ export function cellOfPlan(plan: Pick<Plan, 'cell'>): PlannedCell {
 
 /** One cell of the usual size with this body, from the family's physics. */
 export function typicalCell(recipe: Recipe, body: CellBody): CellModel {
-  const { chemistry, geometry } = familyOf(body.family ?? recipe.family);
+  const { chemistry, geometry } = familyOf(recipe.family);
   const emfVolts = body.openVolts ?? chemistry.emfVolts;
-  return familyCell({ chemistry: { ...chemistry, emfVolts }, geometry });
+  const resistivityOhmMetres = chemistry.resistivityOhmMetres * (body.resistivityShare ?? 1);
+  return familyCell({ chemistry: { ...chemistry, emfVolts, resistivityOhmMetres }, geometry });
 }
 
 /** Cell from the readings as the plan stores them; fails where volts, current and range contradict each other. */

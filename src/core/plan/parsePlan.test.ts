@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describePath } from '../result';
-import { RECIPE_IDS, RECIPES } from '../chemistry/recipes';
+import { RECIPES } from '../chemistry/recipes';
+import { RECIPE_IDS } from '../chemistry/recipe';
 import { WANTED_BRIGHTNESSES } from '../circuit/brightness';
 import { DEVICE_KINDS } from '../circuit/devicePresets';
 import { LED_COLOURS } from '../circuit/load/ledPresets';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { RECIPE_IDS } from '../chemistry/recipes';
+import { RECIPE_IDS } from '../chemistry/recipe';
 import { WANTED_BRIGHTNESSES } from '../circuit/brightness';
 import { DEVICE_KINDS } from '../circuit/devicePresets';
 import { LED_COLOURS } from '../circuit/load/ledPresets';

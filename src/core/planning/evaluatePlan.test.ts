@@ -68,6 +68,15 @@ test('over 30 V adults only, over 60 V refused (IEC 61140, from memory)', () => 
   expect(refused).toMatchObject({ tone: 'wrong', headline: 'Too many volts for a class' });
 });
 
+test('strong acid: numbers only, whatever it could light', () => {
+  const acid = {
+    ...lamp,
+    cell: { recipe: 'dilute-sulfuric-acid' as const, body: 'sulfuric-acid', own: null },
+  };
+  expect(verdict(acid).tone).toBe('wrong');
+  expect(sentence(acid)).toMatch(/^Demonstrator only.*fume hood/);
+});
+
 test('a battery that works on paper but not in class is not called fine', () => {
   const bare = withGrid(lamp, 4, 2);
   const { tone } = verdict({

@@ -1,3 +1,4 @@
+import type { CellLook, Material } from '../chemistry/recipe';
 import type { Plan, PlanTarget } from '../plan/planSchema';
 import { evaluatePlan } from './evaluatePlan';
 import { verdictOf, type Verdict } from './verdict';
@@ -7,7 +8,9 @@ export interface PlanSummary {
   readonly title: string;
   readonly lessonDate: string | null;
   readonly verdict: Verdict;
-  readonly drawing: 'fruit' | 'pile' | 'cup';
+  readonly look: CellLook;
+  readonly plus: Material;
+  readonly minus: Material;
   readonly bodyId: string;
   readonly bodyName: string;
   readonly target: PlanTarget;
@@ -22,7 +25,9 @@ export function summaryOfPlan(plan: Plan): PlanSummary {
     title: plan.title,
     lessonDate: plan.lessonDate,
     verdict: verdictOf(evaluation),
-    drawing: cell.recipe.drawing,
+    look: cell.recipe.look,
+    plus: cell.recipe.plus.material,
+    minus: cell.recipe.minus.material,
     bodyId: cell.body.id,
     bodyName: cell.body.name,
     target: plan.target,

@@ -27,7 +27,17 @@ const HOW_BRIGHT: Readonly<Record<BrightnessBand, string>> = {
 const REACHED_SHARE = 1 - 1e-6;
 
 export function verdictOf(evaluation: PlanEvaluation): Verdict {
-  const { source, target } = evaluation;
+  const { source, target, cell } = evaluation;
+  if (cell.recipe.restricted) {
+    return {
+      tone: 'wrong',
+      headline: 'Demonstrator only: numbers, no class plan',
+      details: [
+        `${formatAmps(evaluation.amps)} at ${formatVolts(evaluation.volts)}`,
+        'trained staff, fume hood, full protection',
+      ],
+    };
+  }
   if (source.emfVolts > REFUSED_ABOVE_VOLTS) {
     return {
       tone: 'wrong',

@@ -1,11 +1,21 @@
-import { RECIPE_IDS, RECIPES } from '../chemistry/recipes';
-import { cautionsOfRecipe, cautionsOfVolts } from './cautions';
+import { RECIPE_IDS } from '../chemistry/recipe';
+import { RECIPES } from '../chemistry/recipes';
+import { cautionsOf, cautionsOfVolts } from './cautions';
 
-test.each(RECIPE_IDS)('the recipe %s carries cautions', (id) => {
-  const ids = cautionsOfRecipe(RECIPES[id]).map((caution) => caution.id);
-  expect(ids.length).toBeGreaterThan(0);
-  if (RECIPES[id].drawing === 'fruit') expect(ids).toContain('food');
-  if (RECIPES[id].drawing === 'pile') expect(ids).toContain('coins');
+test.each(RECIPE_IDS)('the recipe %s carries the cautions of what it is made of', (id) => {
+  const recipe = RECIPES[id];
+  const texts = cautionsOf(recipe.cautions).map(({ text }) => text);
+  expect(texts.length).toBeGreaterThan(0);
+  expect(texts.every((text) => text.length > 20)).toBe(true);
+  const carries = (caution: (typeof recipe.cautions)[number]): boolean =>
+    recipe.cautions.includes(caution);
+  if (recipe.look === 'fruit') expect(carries('food')).toBe(true);
+  if (recipe.plus.part.includes('coin')) expect(carries('coins')).toBe(true);
+  if (recipe.minus.material === 'magnesium') expect(carries('magnesium')).toBe(true);
+  if (recipe.look === 'vessels') expect(carries('metal-salts')).toBe(true);
+  if (recipe.restricted) expect(carries('strong-acid')).toBe(true);
+  // A cell that breathes says so: its carbon side is never taped shut.
+  if (recipe.breathes) expect(`${recipe.note} ${recipe.steps.join(' ')}`).toMatch(/air/);
 });
 
 test('volts: nothing to 30 V, adult only above, refused above 60 V (IEC 61140, from memory)', () => {

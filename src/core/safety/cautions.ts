@@ -1,71 +1,48 @@
-import type { Recipe } from '../chemistry/recipes';
 import { ADULT_ONLY_ABOVE_VOLTS, REFUSED_ABOVE_VOLTS } from '../constants';
-
-/** A usual caution and where it applies. */
-export interface Caution {
-  readonly id: string;
-  readonly text: string;
-}
 
 /** Carried by every plan and every print. */
 export const DEFERRAL =
   'Check your school’s risk assessment, local codes and the supplier’s safety sheets; work that these reserve to trained or licensed people stays with them.';
 
-const FOOD: Caution = {
-  id: 'food',
-  text: 'Food with metal in it is waste: nobody eats it, and it is not composted. Label it and wash hands.',
-};
-const SHARP: Caution = {
-  id: 'sharp',
-  text: 'Nails, cut metal and knives: work on a board, goggles when cutting wire, an adult cuts for young pupils.',
-};
-const HOT_WATER: Caution = { id: 'hot-water', text: 'Hot water for the brine: an adult pours.' };
-const COINS: Caution = {
-  id: 'coins',
-  text: 'Altering coins may be restricted where you live: check local law, or use washers and blanks. Small parts are a choking hazard.',
-};
-const WEAK_ACID: Caution = {
-  id: 'weak-acid',
-  text: 'Juice and vinegar sting: goggles, rinse splashes, never mix with chlorine cleaners.',
-};
-const HYDROGEN: Caution = {
-  id: 'hydrogen',
-  text: 'Zinc in acid gives off a little hydrogen: keep it open to the air and away from flames.',
-};
-const ALLERGIES: Caution = {
-  id: 'allergies',
-  text: 'Ask about citrus, nickel and latex allergies beforehand.',
-};
+/** The usual cautions (handbook of the trade; common practice, no source), by the hazard they belong to. */
+const CAUTIONS = {
+  food: 'Food with metal in it is waste: nobody eats it, and it is not composted. Label it and wash hands.',
+  sharp:
+    'Nails, cut metal and knives: work on a board, goggles when cutting wire, an adult cuts for young pupils.',
+  'hot-water': 'Hot water for the brine: an adult pours.',
+  coins:
+    'Altering coins may be restricted where you live: check local law, or use washers and blanks. Small parts are a choking hazard.',
+  dust: 'Sand wet or with ventilation, goggles on, no dust in the mouth; power tools are for adults.',
+  'weak-acid':
+    'Juice, vinegar and citric acid sting: goggles, rinse splashes, never mix with chlorine cleaners.',
+  hydrogen:
+    'Metal in acid or water gives off hydrogen: keep it open to the air, never seal a bubbling cell, no flames.',
+  allergies: 'Ask about citrus, nickel and latex allergies beforehand.',
+  carbon: 'Carbon dust conducts and stains; wear a mask when grinding.',
+  magnesium:
+    'Magnesium ribbon burns white-hot: no flames or sparks near it, keep it dry, count the pieces back. Older pupils.',
+  'short-circuit': 'This cell gives enough current to heat a wire: do not leave it shorted.',
+  'metal-salts':
+    'Copper and zinc sulfate: goggles and gloves, older pupils; toxic to water life, so collect them as waste by local rules.',
+  'strong-acid':
+    'Sulfuric acid: trained staff only, in a fume hood, with full protection. Never a pupil experiment.',
+  'over-30': `Over ${ADULT_ONLY_ABOVE_VOLTS} V d.c. with nothing connected: adult only, insulate the ends.`,
+  'over-60': `Above ${REFUSED_ABOVE_VOLTS} V d.c. Grozer offers no class plan: shorten the strings.`,
+} as const;
+export type CautionId = keyof typeof CAUTIONS;
 
-/** Cautions of building this recipe's cell, most important first. */
-export function cautionsOfRecipe(recipe: Recipe): Caution[] {
-  switch (recipe.drawing) {
-    case 'fruit':
-      return [FOOD, SHARP, ALLERGIES];
-    case 'pile':
-      return [COINS, HOT_WATER, SHARP];
-    case 'cup':
-      return [FOOD, WEAK_ACID, HYDROGEN];
-  }
+/** A usual caution; where it applies is said by what carries its id. */
+export interface Caution {
+  readonly id: CautionId;
+  readonly text: string;
+}
+
+export function cautionsOf(ids: readonly CautionId[]): Caution[] {
+  return ids.map((id) => ({ id, text: CAUTIONS[id] }));
 }
 
 /** Cautions of a battery's open-circuit voltage. */
 export function cautionsOfVolts(openVolts: number): Caution[] {
-  if (openVolts > REFUSED_ABOVE_VOLTS) {
-    return [
-      {
-        id: 'over-60',
-        text: `Above ${REFUSED_ABOVE_VOLTS} V d.c. Grozer offers no class plan: shorten the strings.`,
-      },
-    ];
-  }
-  if (openVolts > ADULT_ONLY_ABOVE_VOLTS) {
-    return [
-      {
-        id: 'over-30',
-        text: `Over ${ADULT_ONLY_ABOVE_VOLTS} V d.c. with nothing connected: adult only, insulate the ends.`,
-      },
-    ];
-  }
-  return [];
+  if (openVolts > REFUSED_ABOVE_VOLTS) return cautionsOf(['over-60']);
+  return openVolts > ADULT_ONLY_ABOVE_VOLTS ? cautionsOf(['over-30']) : [];
 }

@@ -1,10 +1,18 @@
-import { CARD, COPPER_FILL, INK } from './DeskPatterns';
+import type { ReactNode } from 'react';
+import type { CellLook, Material } from '@/core/chemistry/recipe';
 import { CupBody } from './CupBody';
+import { CARD, COPPER_FILL, INK, materialFill } from './DeskPatterns';
 import { FruitBody } from './FruitBody';
+import { PouchBody, RodBody, SpongeBody, TowelBody, VesselsBody } from './OtherBodies';
 
-interface CellDrawingProps {
-  readonly drawing: 'fruit' | 'pile' | 'cup';
+export interface CellLooks {
+  readonly look: CellLook;
+  readonly plus: Material;
+  readonly minus: Material;
   readonly bodyId: string;
+}
+
+interface CellDrawingProps extends CellLooks {
   /** Width of one layer set of a pile. */
   readonly spacing: number;
   readonly patternPrefix: string;
@@ -18,50 +26,90 @@ export const TERMINAL_Y = -29;
 
 /** One cell centred on the origin: − on the left, + on the right. */
 export function CellDrawing(props: CellDrawingProps) {
-  return props.drawing === 'pile' ? <PileCell {...props} /> : <BodyCell {...props} />;
-}
-
-function BodyCell({ drawing, bodyId, patternPrefix, signs }: CellDrawingProps) {
+  const { look, plus, minus, patternPrefix, signs, spacing } = props;
+  const fills = {
+    plus: materialFill(plus, patternPrefix),
+    minus: materialFill(minus, patternPrefix),
+  };
+  if (look === 'pile') {
+    return (
+      <g>
+        <PileLayers spacing={spacing} {...fills} />
+        {signs ? <Signs y={-25} x={spacing / 3} /> : null}
+      </g>
+    );
+  }
   return (
     <g>
-      {drawing === 'cup' ? <CupBody id={bodyId} /> : <FruitBody id={bodyId} />}
-      <rect
-        x={-TERMINAL_X - 3.5}
-        y={TERMINAL_Y}
-        width="7"
-        height="33"
-        fill={`url(#${patternPrefix}-zinc)`}
-        stroke={CARD}
-        strokeWidth="0.8"
-      />
-      <rect
-        x={TERMINAL_X - 3.5}
-        y={TERMINAL_Y}
-        width="7"
-        height="33"
-        fill={COPPER_FILL}
-        stroke={CARD}
-        strokeWidth="0.8"
-      />
+      {bodyOf(props, fills)}
+      {look === 'rod' ? null : (
+        <>
+          <Electrode x={-TERMINAL_X} fill={fills.minus} />
+          <Electrode x={TERMINAL_X} fill={fills.plus} />
+        </>
+      )}
       {signs ? <Signs y={TERMINAL_Y - 5} x={TERMINAL_X} /> : null}
     </g>
   );
 }
 
-function PileCell({ spacing, patternPrefix, signs }: CellDrawingProps) {
-  const layer = spacing / 3;
+interface Fills {
+  readonly plus: string;
+  readonly minus: string;
+}
+
+function bodyOf({ look, bodyId }: CellDrawingProps, fills: Fills): ReactNode {
+  switch (look) {
+    case 'fruit':
+      return <FruitBody id={bodyId} />;
+    case 'cup':
+      return <CupBody id={bodyId} />;
+    case 'sponge':
+      return <SpongeBody />;
+    case 'towel':
+      return <TowelBody />;
+    case 'pouch':
+      return <PouchBody />;
+    case 'rod':
+      return <RodBody {...fills} />;
+    case 'vessels':
+      return <VesselsBody />;
+    case 'pile':
+      return null;
+  }
+}
+
+function Electrode({ x, fill }: { x: number; fill: string }) {
   return (
-    <g>
-      <rect
-        x={-1.5 * layer}
-        y="-20"
-        width={layer}
-        height="40"
-        rx="2"
-        fill={`url(#${patternPrefix}-zinc)`}
-        stroke={CARD}
-        strokeWidth="0.8"
-      />
+    <rect
+      x={x - 3.5}
+      y={TERMINAL_Y}
+      width="7"
+      height="33"
+      fill={fill}
+      stroke={CARD}
+      strokeWidth="0.8"
+    />
+  );
+}
+
+function PileLayers({ spacing, plus, minus }: Fills & { spacing: number }) {
+  const layer = spacing / 3;
+  const disc = (left: number, fill: string) => (
+    <rect
+      x={left}
+      y="-20"
+      width={layer}
+      height="40"
+      rx="2"
+      fill={fill}
+      stroke={CARD}
+      strokeWidth="0.8"
+    />
+  );
+  return (
+    <>
+      {disc(-1.5 * layer, minus)}
       <rect
         x={-0.5 * layer}
         y="-18"
@@ -72,18 +120,8 @@ function PileCell({ spacing, patternPrefix, signs }: CellDrawingProps) {
         stroke="#B9A67C"
         strokeWidth="0.8"
       />
-      <rect
-        x={0.5 * layer}
-        y="-20"
-        width={layer}
-        height="40"
-        rx="2"
-        fill={COPPER_FILL}
-        stroke={CARD}
-        strokeWidth="0.8"
-      />
-      {signs ? <Signs y={-25} x={layer} /> : null}
-    </g>
+      {disc(0.5 * layer, plus)}
+    </>
   );
 }
 

@@ -2,6 +2,8 @@ const LIQUID: Readonly<Record<string, string>> = {
   'rhubarb-juice': '#E3A2A0',
   'lemon-juice': '#F3E38C',
   vinegar: '#E4D3A6',
+  'epsom-salt': '#D5E4EA',
+  'sulfuric-acid': '#E3E6C8',
 };
 
 /** A cup of liquid seen from the side, centred on the origin, about 60 wide. */

@@ -6,7 +6,15 @@ import { LoadDrawing } from './LoadDrawing';
 
 type DeskMiniatureProps = Pick<
   PlanSummary,
-  'drawing' | 'bodyId' | 'bodyName' | 'cellsInSeries' | 'strings' | 'target' | 'verdict'
+  | 'look'
+  | 'plus'
+  | 'minus'
+  | 'bodyId'
+  | 'bodyName'
+  | 'cellsInSeries'
+  | 'strings'
+  | 'target'
+  | 'verdict'
 >;
 
 const WIDTH = 300;
@@ -18,11 +26,11 @@ const MOST_ROWS = 5;
 
 /** The desk, small: as many cells and strings as can be told apart. */
 export function DeskMiniature(props: DeskMiniatureProps) {
-  const { drawing, bodyId, bodyName, cellsInSeries, strings, target, verdict } = props;
+  const { look, plus, minus, bodyId, bodyName, cellsInSeries, strings, target, verdict } = props;
   const prefix = useId();
   const columns = Math.min(cellsInSeries, MOST_COLUMNS);
   const rows = Math.min(strings, MOST_ROWS);
-  const cellWidth = drawing === 'pile' ? 40 : 74;
+  const cellWidth = look === 'pile' ? 40 : 74;
   const scale = Math.min(1, CELLS_WIDTH / (columns * cellWidth), (HEIGHT - 14) / (rows * 68));
   const width = columns * cellWidth * scale;
   const left = (CELLS_WIDTH - width) / 2;
@@ -52,7 +60,9 @@ export function DeskMiniature(props: DeskMiniatureProps) {
               transform={`translate(${left + (column + 0.5) * cellWidth * scale} ${y(row)}) scale(${scale})`}
             >
               <CellDrawing
-                drawing={drawing}
+                look={look}
+                plus={plus}
+                minus={minus}
                 bodyId={bodyId}
                 spacing={40}
                 patternPrefix={prefix}

@@ -2,15 +2,13 @@ import { useId } from 'react';
 import type { BrightnessBand } from '@/core/circuit/brightness';
 import type { PlanTarget } from '@/core/plan/planSchema';
 import { formatAmps } from '@/core/units';
-import { CellDrawing, TERMINAL_X, TERMINAL_Y } from './CellDrawing';
+import { CellDrawing, type CellLooks, TERMINAL_X, TERMINAL_Y } from './CellDrawing';
 import { deskGeometry, type DeskGeometry, type DeskRow } from './deskGeometry';
 import { COPPER_FILL, DeskPatterns, INK, SOFT_INK } from './DeskPatterns';
 import { LoadDrawing, pinsOf } from './LoadDrawing';
 import { VoltageStairs } from './VoltageStairs';
 
-export interface DeskPictureProps {
-  readonly drawing: 'fruit' | 'pile' | 'cup';
-  readonly bodyId: string;
+export interface DeskPictureProps extends CellLooks {
   readonly bodyName: string;
   readonly cellsInSeries: number;
   readonly strings: number;
@@ -25,9 +23,10 @@ export interface DeskPictureProps {
 
 /** The battery as it stands on the desk, and under it the volts along its first string. */
 export function DeskPicture(props: DeskPictureProps) {
-  const { drawing, cellsInSeries, strings, openVolts, loadedVolts, loadName } = props;
+  const { look, plus, minus, bodyId, cellsInSeries, strings } = props;
+  const { openVolts, loadedVolts, loadName } = props;
   const patternPrefix = useId();
-  const geometry = deskGeometry(drawing, cellsInSeries, strings);
+  const geometry = deskGeometry(look, cellsInSeries, strings);
   const stepsTo = (end: number): number[] =>
     Array.from({ length: cellsInSeries }, (_, index) => (end * (index + 1)) / cellsInSeries);
   return (
@@ -44,11 +43,13 @@ export function DeskPicture(props: DeskPictureProps) {
         {/* Drawn once and placed many times: two hundred fruit stay quick. */}
         <g id={`${patternPrefix}-cell`}>
           <CellDrawing
-            drawing={drawing}
-            bodyId={props.bodyId}
+            look={look}
+            plus={plus}
+            minus={minus}
+            bodyId={bodyId}
             spacing={geometry.spacing}
             patternPrefix={patternPrefix}
-            signs={drawing !== 'pile' || geometry.spacing >= 30}
+            signs={look !== 'pile' || geometry.spacing >= 30}
           />
         </g>
       </defs>
@@ -75,13 +76,15 @@ export function DeskPicture(props: DeskPictureProps) {
 
 function pictureLabel({
   bodyName,
+  plus,
+  minus,
   cellsInSeries,
   strings,
   loadName,
   amps,
 }: DeskPictureProps): string {
   const side = strings === 1 ? 'one string' : `${strings} strings side by side`;
-  return `Desk picture: ${side}, each ${cellsInSeries} × ${bodyName} in series, zinc (−) on the left and copper (+) on the right of every cell, feeding the ${loadName} with ${formatAmps(amps)}.`;
+  return `Desk picture: ${side}, each ${cellsInSeries} × ${bodyName} in series, ${minus} (−) on the left and ${plus} (+) on the right of every cell, feeding the ${loadName} with ${formatAmps(amps)}.`;
 }
 
 function Buses({ geometry }: { geometry: DeskGeometry }) {
@@ -104,7 +107,7 @@ function StringRow({
   row,
   geometry,
   patternPrefix,
-  drawing,
+  look,
 }: DeskPictureProps & { row: DeskRow; geometry: DeskGeometry; patternPrefix: string }) {
   const { cellX, leftBusX, rightBusX, scale } = geometry;
   if (row.string === null) {
@@ -120,7 +123,7 @@ function StringRow({
       </text>
     );
   }
-  const wireY = drawing === 'pile' ? row.y : row.y + TERMINAL_Y * scale + 6;
+  const wireY = look === 'pile' ? row.y : row.y + TERMINAL_Y * scale + 6;
   return (
     <g>
       <text x="24" y={row.y - 4} fontSize="11" textAnchor="middle" fill={SOFT_INK}>
@@ -129,12 +132,12 @@ function StringRow({
       <text x="24" y={row.y + 11} fontSize="13" fontWeight="700" textAnchor="middle" fill={INK}>
         {row.label}
       </text>
-      <Wires geometry={geometry} drawing={drawing} wireY={wireY} rowY={row.y} />
+      <Wires geometry={geometry} look={look} wireY={wireY} rowY={row.y} />
       {cellX.map((x, index) => (
         <use
           key={index}
           href={`#${patternPrefix}-cell`}
-          transform={`translate(${x} ${row.y}) scale(${drawing === 'pile' ? 1 : scale})`}
+          transform={`translate(${x} ${row.y}) scale(${look === 'pile' ? 1 : scale})`}
         />
       ))}
     </g>
@@ -143,17 +146,17 @@ function StringRow({
 
 function Wires({
   geometry,
-  drawing,
+  look,
   wireY,
   rowY,
 }: {
   geometry: DeskGeometry;
-  drawing: DeskPictureProps['drawing'];
+  look: DeskPictureProps['look'];
   wireY: number;
   rowY: number;
 }) {
   const { cellX, leftBusX, rightBusX, scale, spacing } = geometry;
-  const reach = drawing === 'pile' ? spacing / 2 : TERMINAL_X * scale;
+  const reach = look === 'pile' ? spacing / 2 : TERMINAL_X * scale;
   const first = cellX[0] ?? leftBusX;
   const last = cellX.at(-1) ?? rightBusX;
   const busY = rowY - 16;
@@ -165,7 +168,7 @@ function Wires({
   return (
     <g fill="none" stroke={INK} strokeWidth="1.8">
       <path d={`M${leftBusX} ${busY} L${first - reach} ${wireY}`} />
-      {drawing === 'pile' ? null : <path d={links.join(' ')} />}
+      {look === 'pile' ? null : <path d={links.join(' ')} />}
       <path d={`M${last + reach} ${wireY} L${rightBusX} ${busY}`} />
     </g>
   );

@@ -10,6 +10,7 @@ const FRUIT = {
   'sweet-potato': { skin: '#A4543A', flesh: '#EDA35B', heart: '#F4C08A', seeds: false },
   swede: { skin: '#7B5A6E', flesh: '#F0D9A0', heart: '#F6E8C4', seeds: false },
   carrot: { skin: '#C9601E', flesh: '#F08A3C', heart: '#F7B36F', seeds: false },
+  'boiled-potato': { skin: '#B99458', flesh: '#F3E6BD', heart: '#FAF2D6', seeds: false },
   potato: { skin: '#A57C45', flesh: '#EBD9A2', heart: '#F3E7C0', seeds: false },
 } as const;
 

@@ -1,3 +1,5 @@
+import type { CellLook } from '@/core/chemistry/recipe';
+
 /** Where everything stands in the desk picture, in drawing units (about a pixel each at 1280 px). */
 export interface DeskGeometry {
   readonly width: number;
@@ -25,36 +27,38 @@ export interface DeskRow {
   readonly label: string;
 }
 
-type Drawing = 'fruit' | 'pile' | 'cup';
+/** A pile's layers touch; all other cells stand apart and are joined by leads. */
+type Standing = 'apart' | 'touching';
+
+export function standingOf(look: CellLook): Standing {
+  return look === 'pile' ? 'touching' : 'apart';
+}
 
 const WIDTH = 700;
 const LEFT_BUS = 58;
 const LOAD_WIDTH = 132;
 const SIDE = 34;
-const WIDEST_SPACING: Readonly<Record<Drawing, number>> = { fruit: 118, cup: 118, pile: 66 };
+const WIDEST_SPACING: Readonly<Record<Standing, number>> = { apart: 118, touching: 66 };
 /** Spacing at which a cell is drawn at full size. */
-const FULL_SPACING: Readonly<Record<Drawing, number>> = { fruit: 104, cup: 104, pile: 40 };
+const FULL_SPACING: Readonly<Record<Standing, number>> = { apart: 104, touching: 40 };
 /** Closer than this the picture grows wider instead, and scrolls. */
-const NARROWEST_SPACING: Readonly<Record<Drawing, number>> = { fruit: 34, cup: 34, pile: 20 };
+const NARROWEST_SPACING: Readonly<Record<Standing, number>> = { apart: 34, touching: 20 };
 const MOST_ROWS = 5;
 const ROW_HEIGHT = 68;
 const STAIRS_HEIGHT = 100;
 
-export function deskGeometry(
-  drawing: Drawing,
-  cellsInSeries: number,
-  strings: number,
-): DeskGeometry {
+export function deskGeometry(look: CellLook, cellsInSeries: number, strings: number): DeskGeometry {
+  const standing = standingOf(look);
   const room = WIDTH - LOAD_WIDTH - LEFT_BUS - 2 * SIDE;
   const spacing = Math.min(
-    WIDEST_SPACING[drawing],
-    Math.max(NARROWEST_SPACING[drawing], room / Math.max(1, cellsInSeries - 0.4)),
+    WIDEST_SPACING[standing],
+    Math.max(NARROWEST_SPACING[standing], room / Math.max(1, cellsInSeries - 0.4)),
   );
-  const scale = Math.min(1, spacing / FULL_SPACING[drawing]);
-  const firstX = LEFT_BUS + SIDE + (drawing === 'pile' ? spacing / 2 : 24 * scale);
+  const scale = Math.min(1, spacing / FULL_SPACING[standing]);
+  const firstX = LEFT_BUS + SIDE + (standing === 'touching' ? spacing / 2 : 24 * scale);
   const cellX = Array.from({ length: cellsInSeries }, (_, index) => firstX + index * spacing);
   const lastX = cellX.at(-1) ?? firstX;
-  const rightBusX = lastX + SIDE + (drawing === 'pile' ? spacing / 2 : 24 * scale);
+  const rightBusX = lastX + SIDE + (standing === 'touching' ? spacing / 2 : 24 * scale);
   const rowHeight = ROW_HEIGHT * Math.max(0.7, scale);
   const rows = rowsOf(strings).map((row, index) => ({ ...row, y: 44 + index * rowHeight }));
   const lastY = rows.at(-1)?.y ?? 44;

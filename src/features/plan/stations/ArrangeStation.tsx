@@ -73,7 +73,9 @@ export function ArrangeStation() {
             aria-label="Desk picture, scrolls sideways"
           >
             <DeskPicture
-              drawing={cell.recipe.drawing}
+              look={cell.recipe.look}
+              plus={cell.recipe.plus.material}
+              minus={cell.recipe.minus.material}
               bodyId={cell.body.id}
               bodyName={cell.body.name}
               cellsInSeries={wiring.cellsInSeries}

@@ -7,7 +7,7 @@ import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
-import { cautionsOfRecipe, cautionsOfVolts } from '@/core/safety/cautions';
+import { cautionsOf, cautionsOfVolts } from '@/core/safety/cautions';
 import { Card } from '@/ui/Card';
 import { benchOfPlan } from '../benchOfPlan';
 import { usePlan, usePlanContext } from '../PlanProvider';
@@ -77,7 +77,7 @@ export function BuildStation() {
         </Card>
         <Card title="Before you go on">
           <CautionList
-            cautions={[...cautionsOfVolts(source.emfVolts), ...cautionsOfRecipe(cell.recipe)]}
+            cautions={[...cautionsOfVolts(source.emfVolts), ...cautionsOf(cell.recipe.cautions)]}
           />
         </Card>
       </Box>

@@ -1,32 +1,35 @@
 import { useId } from 'react';
-import type { CellBody, Recipe } from '@/core/chemistry/recipes';
+import type { CellBody, Recipe } from '@/core/chemistry/recipe';
 import { CellDrawing } from '@/ui/desk/CellDrawing';
-import { DeskPatterns, SOFT_INK } from '@/ui/desk/DeskPatterns';
+import { DeskPatterns, MATERIAL_LOOK, SOFT_INK } from '@/ui/desk/DeskPatterns';
 
 /** One cell, large, with its electrodes named. */
 export function CellPortrait({ recipe, body }: { recipe: Recipe; body: CellBody }) {
   const prefix = useId();
+  const { plus, minus, look } = recipe;
   return (
     <svg
-      viewBox="-58 -56 116 100"
+      viewBox="-62 -56 124 100"
       width="100%"
       role="img"
-      aria-label={`One cell: ${body.name} with ${recipe.minus.part} (zinc, −) on the left and ${recipe.plus.part} (+) on the right.`}
+      aria-label={`One cell: ${body.name} with ${minus.part} (${minus.material}, −) on the left and ${plus.part} (${plus.material}, +) on the right.`}
     >
       <DeskPatterns prefix={prefix} />
       <CellDrawing
-        drawing={recipe.drawing}
+        look={look}
+        plus={plus.material}
+        minus={minus.material}
         bodyId={body.id}
         spacing={54}
         patternPrefix={prefix}
         signs
       />
       <g fontSize="8" fill={SOFT_INK} textAnchor="middle">
-        <text x="-30" y="36">
-          zinc, hatched
+        <text x="-31" y="38">
+          {MATERIAL_LOOK[minus.material]}
         </text>
-        <text x="30" y="36">
-          copper, plain
+        <text x="32" y="38">
+          {MATERIAL_LOOK[plus.material]}
         </text>
       </g>
     </svg>

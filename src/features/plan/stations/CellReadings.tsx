@@ -7,14 +7,19 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import { cellAmpsAt } from '@/core/chemistry/cellAmpsAt';
 import { judgeCellReadings } from '@/core/chemistry/judgeCellReadings';
-import { CURRENT_RANGES, CURRENT_RANGE_FACTS, type CurrentRange } from '@/core/circuit/meter';
+import {
+  CURRENT_RANGES,
+  CURRENT_RANGE_FACTS,
+  suitableRange,
+  type CurrentRange,
+} from '@/core/circuit/meter';
 import { cellOfOwnReadings } from '@/core/plan/cellOfPlan';
 import type { OwnReadings } from '@/core/plan/planSchema';
 import { formatAmps, formatOhms, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { QuantityField } from '@/ui/QuantityField';
-import { USUAL_RANGE } from '../benchOfPlan';
 import { useEdit, usePlan, usePlanContext } from '../PlanProvider';
 import { CellFigures } from './CellFigures';
 
@@ -31,12 +36,12 @@ const MOST_AMPS = 20;
 export function CellReadings() {
   const plan = usePlan();
   const edit = useEdit();
-  const { recipe, origin } = usePlanContext().evaluation.cell;
+  const { recipe, origin, model } = usePlanContext().evaluation.cell;
   const { own } = plan.cell;
   const [unfinished, setUnfinished] = useState<Draft>({
     volts: null,
     amps: null,
-    range: USUAL_RANGE,
+    range: suitableRange(cellAmpsAt(model, 0)),
   });
   const draft: Draft =
     own === null

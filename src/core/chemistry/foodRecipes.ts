@@ -1,0 +1,80 @@
+import { body, recipe } from './recipe';
+
+/** Fruit, roots and cups: copper and zinc in something to eat, which is waste afterwards. */
+export const FRUIT_RECIPE = recipe({
+  id: 'copper-zinc-fruit',
+  name: 'Fruit, copper and zinc',
+  family: 'fruit',
+  look: 'fruit',
+  plus: { material: 'copper', part: 'copper strip' },
+  minus: { material: 'zinc', part: 'galvanised nail or zinc plate' },
+  bodyLabel: 'Fruit or vegetable',
+  bodies: [
+    body('kiwi', 'kiwi', 'kiwis'),
+    // Volts of single plants with the same electrodes: common practice, no source.
+    body('lemon', 'lemon', 'lemons', { openVolts: 0.94 }),
+    body('apple', 'apple', 'apples'),
+    body('gooseberry', 'gooseberry', 'gooseberries'),
+    body('green-tomato', 'green tomato', 'green tomatoes'),
+    body('cucumber', 'cucumber piece', 'cucumber pieces'),
+  ],
+  steps: [
+    'Roll the fruit under your palm until it feels soft: the juice runs free inside.',
+    'Push the zinc and the copper in about 1 cm apart, well down, and never touching.',
+    'Measure volts first, then milliamps for a second or two.',
+  ],
+  note: 'Rolling the fruit and moving the metals closer both raise the current.',
+  cautions: ['food', 'sharp', 'allergies'],
+});
+
+export const ROOT_RECIPE = recipe({
+  id: 'root-vegetable',
+  name: 'Root vegetable',
+  family: 'root-vegetable',
+  look: 'fruit',
+  plus: { material: 'copper', part: 'copper strip' },
+  minus: { material: 'zinc', part: 'galvanised nail or zinc plate' },
+  bodyLabel: 'Root',
+  bodies: [
+    // Volts of single plants with the same electrodes: common practice, no source.
+    body('potato', 'potato', 'potatoes', { openVolts: 0.85 }),
+    // Boiling breaks the tissue: a much lower resistance (common practice; the share is from memory).
+    body('boiled-potato', 'boiled potato', 'boiled potatoes', {
+      openVolts: 0.85,
+      resistivityShare: 0.3,
+    }),
+    body('sweet-potato', 'sweet potato', 'sweet potatoes', { openVolts: 0.9 }),
+    body('swede', 'swede', 'swedes', { openVolts: 0.88 }),
+    body('carrot', 'carrot', 'carrots', { openVolts: 0.86 }),
+    body('beetroot', 'beetroot', 'beetroots'),
+  ],
+  steps: [
+    'Cut a flat side so that the root lies still; an adult cuts for young pupils.',
+    'Push the zinc and the copper in about 1 cm apart, well down, and never touching.',
+    'Measure volts first, then milliamps for a second or two.',
+  ],
+  note: 'A boiled potato has a much lower resistance than a raw one.',
+  cautions: ['food', 'sharp'],
+});
+
+export const CUP_RECIPE = recipe({
+  id: 'juice-cup',
+  name: 'Cup of juice or vinegar',
+  family: 'juice-cup',
+  look: 'cup',
+  plus: { material: 'copper', part: 'copper strip' },
+  minus: { material: 'zinc', part: 'zinc strip' },
+  bodyLabel: 'Liquid',
+  bodies: [
+    body('rhubarb-juice', 'cup of rhubarb juice', 'cups of rhubarb juice'),
+    body('lemon-juice', 'cup of lemon juice', 'cups of lemon juice'),
+    body('vinegar', 'cup of vinegar', 'cups of vinegar'),
+  ],
+  steps: [
+    'Fill the cup about two thirds; hang both strips in at the rim, facing each other.',
+    'Fix the strips so that they cannot touch; every centimetre in the juice adds current.',
+    'Lifting one strip out switches the cell off.',
+  ],
+  note: 'The current grows with the wetted area of the metals.',
+  cautions: ['food', 'weak-acid', 'hydrogen'],
+});

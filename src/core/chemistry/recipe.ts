@@ -1,0 +1,113 @@
+import { familyOf, type FamilyId } from './families';
+import type { CautionId } from '../safety/cautions';
+import { PRACTICAL_CEILING_VOLTS } from './potentials';
+
+export const RECIPE_IDS = [
+  'copper-zinc-fruit',
+  'root-vegetable',
+  'juice-cup',
+  'coin-pile-brine',
+  'one-coin-pile',
+  'nickel-zinc-pile',
+  'aluminium-air-brine',
+  'aluminium-air-acid',
+  'magnesium-graphite',
+  'magnesium-air-rod',
+  'zinc-carbon-felt',
+  'two-solution',
+  'concentration',
+  'dilute-sulfuric-acid',
+] as const;
+export type RecipeId = (typeof RECIPE_IDS)[number];
+
+export type Material = 'copper' | 'zinc' | 'nickel' | 'carbon' | 'aluminium' | 'magnesium';
+
+/** How a cell stands on the desk. */
+export type CellLook = 'fruit' | 'pile' | 'cup' | 'sponge' | 'towel' | 'pouch' | 'rod' | 'vessels';
+
+/** The wet part of the cell: which fruit, which liquid. */
+export interface CellBody {
+  readonly id: string;
+  readonly name: string;
+  readonly plural: string;
+  /** Typical open-circuit volts with this body, where they are known better than the family's. */
+  readonly openVolts?: number;
+  /** Resistivity against the family's, where that is known to differ. */
+  readonly resistivityShare?: number;
+}
+
+export interface Electrode {
+  readonly material: Material;
+  readonly part: string;
+}
+
+/** Which cell to build: a family as a recipe with its parts, steps and cautions. */
+export interface Recipe {
+  readonly id: RecipeId;
+  readonly name: string;
+  readonly plus: Electrode;
+  readonly minus: Electrode;
+  /** What the choice of bodies is called: fruit, liquid, separator. */
+  readonly bodyLabel: string;
+  readonly bodies: readonly CellBody[];
+  readonly look: CellLook;
+  /** Where its physics and typical readings stand. */
+  readonly family: FamilyId;
+  readonly typical: TypicalReadings;
+  /** Highest believable open-circuit volts of one cell. */
+  readonly ceilingVolts: number;
+  readonly minutesToBuild: number;
+  readonly steps: readonly string[];
+  readonly note: string;
+  readonly cautions: readonly CautionId[];
+  /** Needs air at its carbon side: never taped shut. */
+  readonly breathes: boolean;
+  /** Trained staff only: numbers, no pupil work. */
+  readonly restricted: boolean;
+}
+
+/** Readings of ONE cell of ordinary size. */
+export interface TypicalReadings {
+  readonly openVoltsLow: number;
+  readonly openVoltsHigh: number;
+  readonly shortAmpsLow: number;
+  readonly shortAmpsHigh: number;
+  readonly source: string;
+}
+
+/** Margin above a Nernst voltage that is left to meters and temperature. */
+const NERNST_CEILING_SHARE = 1.05;
+
+type Written = Omit<
+  Recipe,
+  'typical' | 'ceilingVolts' | 'minutesToBuild' | 'breathes' | 'restricted'
+>;
+
+/** A recipe, completed with what its family knows. */
+export function recipe(written: Written): Recipe {
+  const { openVolts, shortAmps, metals, supplies, breathes, restricted } = familyOf(written.family);
+  return {
+    ...written,
+    typical: {
+      openVoltsLow: openVolts[0],
+      openVoltsHigh: openVolts[1],
+      shortAmpsLow: shortAmps[0],
+      shortAmpsHigh: shortAmps[1],
+      source: 'common practice, no source',
+    },
+    ceilingVolts:
+      metals === null ? NERNST_CEILING_SHARE * openVolts[1] : PRACTICAL_CEILING_VOLTS[metals],
+    minutesToBuild: supplies.minutes,
+    breathes,
+    restricted,
+  };
+}
+
+export function body(
+  id: string,
+  name: string,
+  plural: string,
+  known: Pick<CellBody, 'openVolts' | 'resistivityShare'> = {},
+): CellBody {
+  return { id, name, plural, ...known };
+}

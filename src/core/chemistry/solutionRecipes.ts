@@ -1,0 +1,59 @@
+import { body, recipe } from './recipe';
+
+/** Cells of chemistry lessons: known concentrations, and the lecturer's acid cell. */
+export const TWO_SOLUTION_RECIPE = recipe({
+  id: 'two-solution',
+  name: 'Two solutions with a bridge',
+  family: 'two-solution',
+  look: 'vessels',
+  plus: { material: 'copper', part: 'copper in copper sulfate' },
+  minus: { material: 'zinc', part: 'zinc in zinc sulfate' },
+  bodyLabel: 'Bridge',
+  bodies: [
+    body('wick', 'pair of vessels with a wick', 'pairs of vessels with wicks'),
+    body('salt-bridge', 'pair of vessels with a salt bridge', 'pairs of vessels with salt bridges'),
+  ],
+  steps: [
+    'Fill one vessel with copper sulfate, the other with zinc sulfate.',
+    'Hang each metal into its own solution.',
+    'Join the solutions by the wick or the salt bridge; without it no current flows.',
+  ],
+  note: 'Its voltage follows the Nernst equation; the bridge sets the current.',
+  cautions: ['metal-salts'],
+});
+
+export const CONCENTRATION_RECIPE = recipe({
+  id: 'concentration',
+  name: 'Concentration cell',
+  family: 'concentration',
+  look: 'vessels',
+  plus: { material: 'copper', part: 'copper in the stronger copper sulfate' },
+  minus: { material: 'copper', part: 'copper in the weaker copper sulfate' },
+  bodyLabel: 'Bridge',
+  bodies: [
+    body('salt-bridge', 'pair of vessels with a salt bridge', 'pairs of vessels with salt bridges'),
+  ],
+  steps: [
+    'Fill two vessels with copper sulfate of different strength.',
+    'Hang the same copper into both and join the solutions by the salt bridge.',
+    'Diluting the weaker side raises the millivolts; diluting the stronger one turns them round.',
+  ],
+  note: 'Millivolts only: it shows the Nernst equation and lights nothing.',
+  cautions: ['metal-salts'],
+});
+
+export const SULFURIC_RECIPE = recipe({
+  id: 'dilute-sulfuric-acid',
+  name: 'Dilute sulfuric acid',
+  family: 'dilute-sulfuric-acid',
+  look: 'cup',
+  plus: { material: 'copper', part: 'copper plate' },
+  minus: { material: 'zinc', part: 'zinc plate' },
+  bodyLabel: 'Acid',
+  bodies: [body('sulfuric-acid', 'acid cell', 'acid cells')],
+  steps: [
+    'Demonstrator only: trained staff, fume hood, full protection. Grozer works out the numbers.',
+  ],
+  note: 'Amps for minutes, with violent gassing and acid mist. No pupil sheet is made of it.',
+  cautions: ['strong-acid', 'hydrogen', 'short-circuit'],
+});
