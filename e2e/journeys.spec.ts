@@ -101,6 +101,27 @@ test('an unbelievable reading is questioned in plain words and can be kept', asy
   await expect(page.getByText('“a lot” is not a voltage')).toBeVisible();
 });
 
+test('another family, and its size: the picture, the figures and the wiring follow', async ({
+  page,
+}) => {
+  await newPlan(page, 'Families');
+  await goToStation(page, 'Which cell?');
+  await page.getByRole('radio', { name: /Aluminium–air, brine sponge/ }).check();
+  await expect(page.getByText('never tape it shut')).toBeVisible();
+  await expect(page.getByTestId('cell-figures')).toContainText('0.90');
+  const shorted = page.getByTestId('cell-figures');
+  const usual = await shorted.textContent();
+  await page.getByLabel('Gap between them').fill('2 cm');
+  await expect(shorted).not.toHaveText(usual ?? '');
+  await page.getByRole('button', { name: 'why the size matters' }).click();
+  await expect(page.getByRole('dialog', { name: 'Why the size matters' })).toContainText('2 cm');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Back to the usual size' }).click();
+  await expect(shorted).toHaveText(usual ?? '');
+  await page.getByRole('radio', { name: /Dilute sulfuric acid/ }).check();
+  await expect(verdict(page)).toContainText('Demonstrator only');
+});
+
 test('a missing step is named in the verdict', async ({ page }) => {
   await page.goto('/plans/demo-lamp/build');
   await expect(verdict(page)).toContainText('Cell 3 adds almost nothing.');

@@ -11,7 +11,7 @@ interface CountStepperProps {
   readonly most: number;
   readonly onChange: (value: number) => void;
   /** Keys that do the same, named in the buttons' labels. */
-  readonly keys: readonly [fewer: string, more: string];
+  readonly keys?: readonly [fewer: string, more: string];
 }
 
 /** A count between two buttons. */
@@ -32,7 +32,7 @@ export function CountStepper({ label, value, least, most, onChange, keys }: Coun
       >
         <IconButton
           size="small"
-          aria-label={`Fewer ${label} (key ${keys[0]})`}
+          aria-label={`Fewer ${label}${keyNote(keys?.[0])}`}
           disabled={value <= least}
           onClick={() => onChange(value - 1)}
         >
@@ -53,7 +53,7 @@ export function CountStepper({ label, value, least, most, onChange, keys }: Coun
         </Box>
         <IconButton
           size="small"
-          aria-label={`More ${label} (key ${keys[1]})`}
+          aria-label={`More ${label}${keyNote(keys?.[1])}`}
           disabled={value >= most}
           onClick={() => onChange(value + 1)}
         >
@@ -62,4 +62,8 @@ export function CountStepper({ label, value, least, most, onChange, keys }: Coun
       </Box>
     </Box>
   );
+}
+
+function keyNote(key: string | undefined): string {
+  return key === undefined ? '' : ` (key ${key})`;
 }

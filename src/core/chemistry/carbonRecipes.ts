@@ -1,10 +1,11 @@
-import { body, recipe } from './recipe';
+import { body, recipe, size } from './recipe';
 
 /** Cells that breathe at their carbon side, and magnesium. */
 export const ALUMINIUM_BRINE_RECIPE = recipe({
   id: 'aluminium-air-brine',
   name: 'Aluminium–air, brine sponge',
   family: 'aluminium-air-brine',
+  usualSize: size('foil', 40, 50, 5),
   look: 'sponge',
   plus: { material: 'carbon', part: 'graphite rod or sheet' },
   minus: { material: 'aluminium', part: 'aluminium foil' },
@@ -26,6 +27,7 @@ export const ALUMINIUM_ACID_RECIPE = recipe({
   id: 'aluminium-air-acid',
   name: 'Aluminium–air, acid and charcoal',
   family: 'aluminium-air-acid',
+  usualSize: size('foil', 50, 50, 3),
   look: 'towel',
   plus: { material: 'carbon', part: 'activated charcoal paste on a copper tab' },
   minus: { material: 'aluminium', part: 'aluminium foil' },
@@ -46,6 +48,7 @@ export const MAGNESIUM_RECIPE = recipe({
   id: 'magnesium-graphite',
   name: 'Magnesium–graphite, wet',
   family: 'magnesium-graphite',
+  usualSize: size('strip', 6, 50, 10),
   look: 'cup',
   plus: { material: 'carbon', part: 'graphite rod' },
   minus: { material: 'magnesium', part: 'magnesium ribbon on a copper lead' },
@@ -64,6 +67,7 @@ export const MAGNESIUM_ROD_RECIPE = recipe({
   id: 'magnesium-air-rod',
   name: 'Magnesium–air rod',
   family: 'magnesium-air-rod',
+  usualSize: size('strip', 15, 100, 2),
   look: 'rod',
   plus: { material: 'carbon', part: 'carbon rod wound with wet towel' },
   minus: { material: 'magnesium', part: 'magnesium ribbon, turns 3 mm apart' },
@@ -86,6 +90,7 @@ export const FELT_RECIPE = recipe({
   id: 'zinc-carbon-felt',
   name: 'Zinc–carbon felt',
   family: 'zinc-carbon-felt',
+  usualSize: size('foil', 50, 100, 5),
   look: 'pouch',
   plus: { material: 'carbon', part: 'activated carbon felt with a graphite foil collector' },
   minus: { material: 'zinc', part: 'zinc foil' },

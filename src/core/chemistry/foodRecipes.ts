@@ -1,10 +1,11 @@
-import { body, recipe } from './recipe';
+import { body, recipe, size } from './recipe';
 
 /** Fruit, roots and cups: copper and zinc in something to eat, which is waste afterwards. */
 export const FRUIT_RECIPE = recipe({
   id: 'copper-zinc-fruit',
   name: 'Fruit, copper and zinc',
   family: 'fruit',
+  usualSize: size('nail', 3, 40, 20),
   look: 'fruit',
   plus: { material: 'copper', part: 'copper strip' },
   minus: { material: 'zinc', part: 'galvanised nail or zinc plate' },
@@ -31,6 +32,7 @@ export const ROOT_RECIPE = recipe({
   id: 'root-vegetable',
   name: 'Root vegetable',
   family: 'root-vegetable',
+  usualSize: size('nail', 3, 40, 20),
   look: 'fruit',
   plus: { material: 'copper', part: 'copper strip' },
   minus: { material: 'zinc', part: 'galvanised nail or zinc plate' },
@@ -61,6 +63,7 @@ export const CUP_RECIPE = recipe({
   id: 'juice-cup',
   name: 'Cup of juice or vinegar',
   family: 'juice-cup',
+  usualSize: size('strip', 30, 50, 30),
   look: 'cup',
   plus: { material: 'copper', part: 'copper strip' },
   minus: { material: 'zinc', part: 'zinc strip' },

@@ -1,10 +1,11 @@
-import { body, recipe } from './recipe';
+import { body, recipe, size } from './recipe';
 
 /** Piles of discs with a wet separator between them. */
 export const BRINE_PILE_RECIPE = recipe({
   id: 'coin-pile-brine',
   name: 'Coin pile in brine',
   family: 'coin-pile-brine',
+  usualSize: size('coin', 19, 1, 0.5),
   look: 'pile',
   plus: { material: 'copper', part: 'copper or bronze coin, Ø 19 mm' },
   minus: { material: 'zinc', part: 'zinc blank or zinc-coated washer' },
@@ -27,6 +28,7 @@ export const ONE_COIN_PILE_RECIPE = recipe({
   id: 'one-coin-pile',
   name: 'Pile of half-sanded coins',
   family: 'one-coin-pile',
+  usualSize: size('coin', 19, 1, 0.5),
   look: 'pile',
   plus: { material: 'copper', part: 'copper face of a coin' },
   minus: { material: 'zinc', part: 'zinc core of the same coin, one face sanded' },
@@ -53,6 +55,7 @@ export const NICKEL_PILE_RECIPE = recipe({
   id: 'nickel-zinc-pile',
   name: 'Nickel–zinc pile',
   family: 'nickel-zinc-pile',
+  usualSize: size('coin', 21, 1, 0.5),
   look: 'pile',
   plus: { material: 'nickel', part: 'cupronickel coin, Ø 21 mm' },
   minus: { material: 'zinc', part: 'zinc washer or sanded coin' },

@@ -1,3 +1,4 @@
+import type { ElectrodeShape, ElectrodeSize } from './electrodeSize';
 import { familyOf, type FamilyId } from './families';
 import type { CautionId } from '../safety/cautions';
 import { PRACTICAL_CEILING_VOLTS } from './potentials';
@@ -51,6 +52,8 @@ export interface Recipe {
   readonly bodyLabel: string;
   readonly bodies: readonly CellBody[];
   readonly look: CellLook;
+  /** Size that the typical readings belong to. */
+  readonly usualSize: ElectrodeSize;
   /** Where its physics and typical readings stand. */
   readonly family: FamilyId;
   readonly typical: TypicalReadings;
@@ -101,6 +104,16 @@ export function recipe(written: Written): Recipe {
     breathes,
     restricted,
   };
+}
+
+/** The size of one ordinary cell, millimetres. */
+export function size(
+  shape: ElectrodeShape,
+  widthMillimetres: number,
+  depthMillimetres: number,
+  gapMillimetres: number,
+): ElectrodeSize {
+  return { shape, widthMillimetres, depthMillimetres, gapMillimetres, pairs: 1 };
 }
 
 export function body(

@@ -1,10 +1,11 @@
-import { body, recipe } from './recipe';
+import { body, recipe, size } from './recipe';
 
 /** Cells of chemistry lessons: known concentrations, and the lecturer's acid cell. */
 export const TWO_SOLUTION_RECIPE = recipe({
   id: 'two-solution',
   name: 'Two solutions with a bridge',
   family: 'two-solution',
+  usualSize: size('strip', 40, 50, 60),
   look: 'vessels',
   plus: { material: 'copper', part: 'copper in copper sulfate' },
   minus: { material: 'zinc', part: 'zinc in zinc sulfate' },
@@ -26,6 +27,7 @@ export const CONCENTRATION_RECIPE = recipe({
   id: 'concentration',
   name: 'Concentration cell',
   family: 'concentration',
+  usualSize: size('strip', 40, 50, 60),
   look: 'vessels',
   plus: { material: 'copper', part: 'copper in the stronger copper sulfate' },
   minus: { material: 'copper', part: 'copper in the weaker copper sulfate' },
@@ -46,6 +48,7 @@ export const SULFURIC_RECIPE = recipe({
   id: 'dilute-sulfuric-acid',
   name: 'Dilute sulfuric acid',
   family: 'dilute-sulfuric-acid',
+  usualSize: size('plate', 50, 100, 20),
   look: 'cup',
   plus: { material: 'copper', part: 'copper plate' },
   minus: { material: 'zinc', part: 'zinc plate' },

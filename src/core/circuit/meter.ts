@@ -30,9 +30,12 @@ const VOLT_FULL_SCALE: Readonly<Record<VoltRange, number>> = {
 /** A range is chosen with this much room above the expected current. */
 const RANGE_ROOM = 2;
 
-/** Smallest range that shows the current with room to spare; the largest where none does. */
+/** Ranges for shorting a cell: the finer ones would put a hundred ohms and more into the circuit. */
+const SHORTING_RANGES = ['20 mA', '200 mA', '10 A'] as const;
+
+/** Smallest of the low-resistance ranges that shows the current with room to spare; the largest where none does. */
 export function suitableRange(amps: number): CurrentRange {
-  const found = CURRENT_RANGES.find(
+  const found = SHORTING_RANGES.find(
     (range) => CURRENT_RANGE_FACTS[range].fullScaleAmps >= RANGE_ROOM * amps,
   );
   return found ?? '10 A';

@@ -19,6 +19,8 @@ test.each<[string, QuantityKind, number]>([
   ['90', 'minutes', 90],
   ['1.5 days', 'minutes', 2160],
   ['2 h 30 min', 'minutes', 150],
+  ['2,5 cm', 'millimetres', 25],
+  ['1 in', 'millimetres', 25.4],
   ['12', 'count', 12],
 ])('reads %p as %p', (text, kind, value) => {
   const parsed = parseQuantity(text, kind);

@@ -1,7 +1,7 @@
 import { fail, succeed, type Result } from '../result';
 
 /** The kinds of quantity that people type, each with the unit meant when they type none. */
-export type QuantityKind = 'volts' | 'milliamps' | 'ohms' | 'minutes' | 'count';
+export type QuantityKind = 'volts' | 'milliamps' | 'ohms' | 'minutes' | 'millimetres' | 'count';
 
 interface QuantityRule {
   readonly what: string;
@@ -56,6 +56,12 @@ const RULES: Readonly<Record<QuantityKind, QuantityRule>> = {
       days: 1440,
       d: 1440,
     },
+  },
+  millimetres: {
+    what: 'a length',
+    example: '20, 20 mm or 2 cm',
+    defaultUnit: 'mm',
+    factors: { mm: 1, cm: 10, m: 1000, in: 25.4, inch: 25.4 },
   },
   count: { what: 'a whole number', example: '4', defaultUnit: '', factors: { '': 1 } },
 };

@@ -1,5 +1,6 @@
 import { cellFromReadings } from '../chemistry/cellFromReadings';
 import type { CellModel } from '../chemistry/cellModel';
+import { geometryOf, type ElectrodeSize } from '../chemistry/electrodeSize';
 import { familyCell, familyOf } from '../chemistry/families';
 import { bodyOf, RECIPES } from '../chemistry/recipes';
 import type { CellBody, Recipe } from '../chemistry/recipe';
@@ -22,12 +23,17 @@ export function cellOfPlan(plan: Pick<Plan, 'cell'>): PlannedCell {
   const own = plan.cell.own === null ? null : cellOfOwnReadings(plan.cell.own);
   return own !== null && own.ok
     ? { recipe, body, model: own.value, origin: 'own' }
-    : { recipe, body, model: typicalCell(recipe, body), origin: 'typical' };
+    : { recipe, body, model: typicalCell(recipe, body, plan.cell.size), origin: 'typical' };
 }
 
-/** One cell of the usual size with this body, from the family's physics. */
-export function typicalCell(recipe: Recipe, body: CellBody): CellModel {
-  const { chemistry, geometry } = familyOf(recipe.family);
+/** One cell with this body, of the recipe's usual size or another, from the family's physics. */
+export function typicalCell(
+  recipe: Recipe,
+  body: CellBody,
+  size: ElectrodeSize | null = null,
+): CellModel {
+  const { chemistry, geometry: usual } = familyOf(recipe.family);
+  const geometry = size === null ? usual : geometryOf(size, usual.contactOhms);
   const emfVolts = body.openVolts ?? chemistry.emfVolts;
   const resistivityOhmMetres = chemistry.resistivityOhmMetres * (body.resistivityShare ?? 1);
   return familyCell({ chemistry: { ...chemistry, emfVolts, resistivityOhmMetres }, geometry });

@@ -6,8 +6,15 @@ export type Migration = (document: Readonly<Record<string, unknown>>) => Record<
 /** Migration from version k (the key) to version k + 1. */
 export type Migrations = Readonly<Record<number, Migration>>;
 
-/** Version 1 is the first; nothing is older. */
-export const PLAN_MIGRATIONS: Migrations = {};
+/** 1 → 2: the cell got a size of its own; older plans have the recipe's usual one. */
+export const PLAN_MIGRATIONS: Migrations = {
+  1: (document) => {
+    const { cell } = document;
+    return typeof cell === 'object' && cell !== null
+      ? { ...document, cell: { ...cell, size: null } }
+      : { ...document };
+  },
+};
 
 /**
  * Brings a stored or imported document up to `latest`, one version at a time. The input is not changed.

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describePath } from '../result';
 import { RECIPES } from '../chemistry/recipes';
 import { RECIPE_IDS } from '../chemistry/recipe';
+import { ELECTRODE_SHAPES } from '../chemistry/electrodeSize';
 import { WANTED_BRIGHTNESSES } from '../circuit/brightness';
 import { DEVICE_KINDS } from '../circuit/devicePresets';
 import { LED_COLOURS } from '../circuit/load/ledPresets';
@@ -34,7 +35,7 @@ const targets: fc.Arbitrary<Plan['target']> = fc.oneof(
 
 const plans: fc.Arbitrary<Plan> = fc.record({
   format: fc.constant('grozer-plan' as const),
-  version: fc.constant(1 as const),
+  version: fc.constant(2 as const),
   title: fc.string({ minLength: 1, maxLength: 80 }).map((text) => text.trim() || 'Plan'),
   lessonDate: fc.option(fc.constantFrom('2027-01-29', '2028-02-29')),
   target: targets,
@@ -43,6 +44,15 @@ const plans: fc.Arbitrary<Plan> = fc.record({
     fc.record({
       recipe: fc.constant(recipe),
       body: fc.constantFrom(...RECIPES[recipe].bodies.map(({ id }) => id)),
+      size: fc.option(
+        fc.record({
+          shape: fc.constantFrom(...ELECTRODE_SHAPES),
+          widthMillimetres: amount(0.1, 500),
+          depthMillimetres: amount(0.1, 500),
+          gapMillimetres: amount(0.1, 500),
+          pairs: fc.integer({ min: 1, max: 10 }),
+        }),
+      ),
       own: fc.option(
         fc.record({
           openCircuitVolts: amount(0.01, 100),
@@ -138,6 +148,15 @@ test('text that is no JSON, no object or has no version says so', () => {
   expect(code('[]')).toBe('not-an-object');
   expect(code('{}')).toBe('no-version');
   expect(code('{"version": 99}')).toBe('too-new');
+});
+
+test('a plan of version 1 is read with the usual size of its cell', () => {
+  const cell: Record<string, unknown> = { ...newPlan('Lamp').cell };
+  delete cell['size'];
+  const parsed = parsePlan({ ...newPlan('Lamp'), version: 1, cell });
+  expect(parsed).toEqual({ ok: true, value: newPlan('Lamp') });
+  // What is no cell at all is left to the schema to name.
+  expect(faultPaths({ ...newPlan('Lamp'), version: 1, cell: 5 })).toEqual(['cell']);
 });
 
 test('older documents go through every migration in turn, and are not changed themselves', () => {

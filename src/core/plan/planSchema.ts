@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { ELECTRODE_SHAPES } from '../chemistry/electrodeSize';
 import { RECIPE_IDS } from '../chemistry/recipe';
 import { WANTED_BRIGHTNESSES } from '../circuit/brightness';
 import { DEVICE_KINDS } from '../circuit/devicePresets';
@@ -6,7 +7,7 @@ import { LED_COLOURS } from '../circuit/load/ledPresets';
 import { CURRENT_RANGES } from '../circuit/meter';
 
 /** Version that this build writes. Older documents are migrated on reading, newer ones are refused. */
-export const PLAN_VERSION = 1;
+export const PLAN_VERSION = 2;
 export const PLAN_FORMAT = 'grozer-plan';
 
 /** Largest battery that a plan can hold. */
@@ -65,9 +66,29 @@ const ownReadings = z.strictObject({
   meterRange: z.enum(CURRENT_RANGES, 'Choose one of the meter’s ranges.'),
 });
 
+const millimetres = (most: number) =>
+  z
+    .number('Give a length in millimetres.')
+    .positive('The length must be greater than zero.')
+    .max(most, `The length must be at most ${most} mm.`);
+
+/** Most electrode pairs in one body. */
+export const MOST_PAIRS = 10;
+
+const electrodeSize = z.strictObject({
+  shape: z.enum(ELECTRODE_SHAPES, 'Choose one of the shapes.'),
+  widthMillimetres: millimetres(500),
+  depthMillimetres: millimetres(500),
+  gapMillimetres: millimetres(500),
+  pairs: count(MOST_PAIRS),
+});
+
 const cell = z.strictObject({
   recipe: z.enum(RECIPE_IDS, 'This recipe is not known.'),
   body: z.string().min(1).max(40),
+  size: electrodeSize
+    .nullable()
+    .describe('Size of the educator’s cell; null: the recipe’s usual size.'),
   own: ownReadings
     .nullable()
     .describe('Readings of one cell built by the educator; null: typical values are used.'),

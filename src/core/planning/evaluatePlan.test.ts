@@ -18,6 +18,7 @@ const lamp: Plan = {
   cell: {
     recipe: 'copper-zinc-fruit',
     body: 'kiwi',
+    size: null,
     own: { openCircuitVolts: 0.93, shortCircuitAmps: 1.4e-3, meterRange: '20 mA' },
   },
 };
@@ -71,7 +72,7 @@ test('over 30 V adults only, over 60 V refused (IEC 61140, from memory)', () => 
 test('strong acid: numbers only, whatever it could light', () => {
   const acid = {
     ...lamp,
-    cell: { recipe: 'dilute-sulfuric-acid' as const, body: 'sulfuric-acid', own: null },
+    cell: { recipe: 'dilute-sulfuric-acid' as const, body: 'sulfuric-acid', size: null, own: null },
   };
   expect(verdict(acid).tone).toBe('wrong');
   expect(sentence(acid)).toMatch(/^Demonstrator only.*fume hood/);

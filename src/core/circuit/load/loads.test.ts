@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
-import { CURRENT_RANGE_FACTS, showAmps, showVolts } from '../meter';
+import { CURRENT_RANGE_FACTS, showAmps, showVolts, suitableRange } from '../meter';
 import { linearCurve, operatingPoint } from '../operatingPoint';
 import { awgDiameterMetres, preferredOhms, wireOhms } from '../wire';
 import { boosterOnSource, TYPICAL_BOOSTER } from './booster';
@@ -122,6 +122,16 @@ test('the meter rounds to 2000 counts, shows over-range, and blows its fuse', ()
   expect(showAmps(25e-3, '20 mA').status).toBe('over-range');
   expect(showAmps(0.5, '200 mA').status).toBe('fuse-blown');
   expect(showAmps(0.5, '10 A').status).toBe('reads');
+});
+
+test('the range for shorting a cell: low resistance, and room to spare', () => {
+  expect([0.5e-3, 9e-3, 15e-3, 0.15, 3].map(suitableRange)).toEqual([
+    '20 mA',
+    '20 mA',
+    '200 mA',
+    '10 A',
+    '10 A',
+  ]);
 });
 
 test('the shunt is why two weak strings read a little less than twice one (Kirchhoff)', () => {

@@ -11,6 +11,7 @@ import { useEdit, usePlan, usePlanContext } from '../PlanProvider';
 import { CellPortrait } from './CellPortrait';
 import { CellReadings } from './CellReadings';
 import { CautionList } from './CautionList';
+import { CellSize } from './CellSize';
 import { RecipeChoice } from './RecipeChoice';
 import { cautionsOf } from '@/core/safety/cautions';
 
@@ -24,7 +25,7 @@ export function CellStation() {
     edit((before) => ({
       ...before,
       // Readings belong to one cell; another recipe or fruit starts from typical values again.
-      cell: { recipe: recipeId, body: bodyId, own: null },
+      cell: { recipe: recipeId, body: bodyId, size: null, own: null },
     }));
   return (
     <Box
@@ -71,6 +72,7 @@ export function CellStation() {
             </Box>
           </Box>
         </Card>
+        <CellSize />
         <Card title="Before you start">
           <CautionList cautions={cautionsOf(recipe.cautions)} />
         </Card>
