@@ -18,6 +18,8 @@ const VIEWS = [
   '/plans/demo-lamp/arrange',
   '/plans/demo-tide-clock/arrange',
   '/plans/demo-lamp/build',
+  '/mixing',
+  '/two-solutions',
 ];
 
 for (const view of VIEWS) {

@@ -6,6 +6,8 @@ const VIEWS = [
   ['cell', '/plans/demo-lamp/cell'],
   ['arrange', '/plans/demo-lamp/arrange'],
   ['build', '/plans/demo-lamp/build'],
+  ['two-solutions', '/two-solutions'],
+  ['mixing', '/mixing?electrolyte=brine&cells=24&millilitres=10&strength=1'],
 ] as const;
 
 for (const [name, path] of VIEWS) {

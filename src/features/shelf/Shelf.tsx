@@ -4,7 +4,9 @@ import AddIcon from '@mui/icons-material/Add';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
+import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useSnackbar } from 'notistack';
 import { useState, useTransition } from 'react';
@@ -138,11 +140,20 @@ export function Shelf({ entries }: ShelfProps) {
             ))}
           </Box>
         )}
+        <Box component="nav" aria-label="Beside the plans" sx={{ mt: 4 }}>
+          <Link component={NextLink} href="/mixing" color="inherit">
+            Mixing bench
+          </Link>
+          {' · '}
+          <Link component={NextLink} href="/two-solutions" color="inherit">
+            Two solutions
+          </Link>
+        </Box>
         <Typography
           variant="caption"
           color="textSecondary"
           component="p"
-          sx={{ mt: 4, maxWidth: 720 }}
+          sx={{ mt: 2, maxWidth: 720 }}
         >
           {DEFERRAL}
         </Typography>

@@ -167,7 +167,7 @@ compare(
         const { relative, worst } = differenceOf(network);
         expect(`${relative < 1e-4 ? 'agrees' : worst}`).toBe('agrees');
       }),
-      { numRuns: 200, seed: 5 },
+      { numRuns: 300, seed: 5 },
     );
   },
   120_000,

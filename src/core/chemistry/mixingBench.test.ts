@@ -1,0 +1,60 @@
+import fc from 'fast-check';
+import { ELECTROLYTES, mixForClass, mixingRequestSchema, type MixingRequest } from './mixingBench';
+
+const answer = (change: Partial<MixingRequest> = {}) =>
+  mixForClass({ electrolyte: 'brine', cells: 10, millilitres: 10, strength: 1, ...change });
+
+test('brine by hand: 10 cells of 10 mL with a fifth to spare take 120 mL and 21.6 g, 1.2 level tablespoons', () => {
+  const mixed = answer();
+  if (!mixed.ok) throw new Error('refused');
+  expect(mixed.value.liquidMillilitres).toBeCloseTo(120, 9);
+  expect(mixed.value.portions[0]).toMatchObject({
+    solute: 'table salt',
+    grams: expect.closeTo(21.6, 9),
+    tablespoons: expect.closeTo(1.2, 9),
+  });
+});
+
+test('grams grow with cells and strength, the saturation with strength alone', () => {
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...ELECTROLYTES),
+      fc.integer({ min: 1, max: 500 }),
+      fc.double({ min: 0.1, max: 1, noNaN: true }),
+      (electrolyte, cells, strength) => {
+        const one = answer({ electrolyte, cells, strength });
+        const two = answer({ electrolyte, cells: 2 * cells, strength });
+        if (!one.ok || !two.ok) throw new Error('refused');
+        one.value.portions.forEach((portion, index) => {
+          expect(two.value.portions[index]!.grams / portion.grams).toBeCloseTo(2, 9);
+          expect(two.value.portions[index]!.saturation).toBeCloseTo(portion.saturation, 9);
+        });
+      },
+    ),
+  );
+});
+
+test('what does not dissolve is refused, what nearly does not is warned of', () => {
+  expect(answer({ strength: 3 }).ok).toBe(false);
+  const strong = answer({ strength: 1.9 });
+  expect(strong.ok && strong.value.warnings).toHaveLength(1);
+});
+
+test('salt in vinegar conducts like brine, not like vinegar', () => {
+  const salted = answer({ electrolyte: 'vinegar-and-salt' });
+  // Vinegar alone: 0.12 S/m (CRC Handbook, from memory).
+  expect(salted.ok && salted.value.siemensPerMetre).toBeGreaterThan(5);
+});
+
+test('an address with nonsense in it falls back to the usual request', () => {
+  expect(mixingRequestSchema.parse({ electrolyte: 'tea', cells: '-3', millilitres: 'x' })).toEqual({
+    electrolyte: 'brine',
+    cells: 24,
+    millilitres: 10,
+    strength: 1,
+  });
+  expect(mixingRequestSchema.parse({ cells: '30', strength: '0.5' })).toMatchObject({
+    cells: 30,
+    strength: 0.5,
+  });
+});

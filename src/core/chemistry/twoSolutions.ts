@@ -1,0 +1,68 @@
+import { z } from 'zod';
+import { twoVesselVolts, type ActivityModel } from './nernst';
+import { thermodynamicVolts } from './potentials';
+
+/** What stands in the two vessels: copper against zinc, or the same copper twice. */
+export const VESSEL_CELLS = ['copper-zinc', 'copper-copper'] as const;
+export type VesselCell = (typeof VESSEL_CELLS)[number];
+
+const LEAST_MOLAR = 1e-4;
+const MOST_MOLAR = 2;
+const molar = (usual: number) => z.coerce.number().min(LEAST_MOLAR).max(MOST_MOLAR).catch(usual);
+
+/** What the page is asked; its address holds it as text. */
+export const twoSolutionsSchema = z.object({
+  cell: z.enum(VESSEL_CELLS).catch('copper-copper'),
+  /** Concentration in the right vessel, meant as the + side, mol/L. */
+  right: molar(0.5),
+  left: molar(0.05),
+  celsius: z.coerce.number().min(0).max(80).catch(25),
+  bridge: z.enum(['bridge', 'none']).catch('bridge'),
+  activity: z.enum(['ideal', 'davies']).catch('ideal'),
+});
+export type TwoSolutions = z.infer<typeof twoSolutionsSchema>;
+
+export interface TwoSolutionsAnswer {
+  /** Volts of the right vessel above the left; `null` where no bridge closes the cell. */
+  readonly volts: number | null;
+  readonly standardVolts: number;
+  /** False where the activity model is beyond its range. */
+  readonly valid: boolean;
+}
+
+export function solveTwoSolutions(request: TwoSolutions): TwoSolutionsAnswer {
+  const standardVolts = standardOf(request.cell);
+  const { volts, valid } = voltsOf(request, request.right, request.left);
+  return { volts: request.bridge === 'bridge' ? volts : null, standardVolts, valid };
+}
+
+/** The Nernst line: volts against the logarithm of the ratio right to left, at the present left concentration. */
+export function nernstLine(
+  request: TwoSolutions,
+): { readonly ratio: number; readonly volts: number }[] {
+  const steps = 40;
+  const least = Math.log10(LEAST_MOLAR / request.left);
+  const most = Math.log10(MOST_MOLAR / request.left);
+  return Array.from({ length: steps + 1 }, (_, index) => {
+    const ratio = 10 ** (least + ((most - least) * index) / steps);
+    return { ratio, volts: voltsOf(request, ratio * request.left, request.left).volts };
+  });
+}
+
+/** Concentration after adding as much water as there is solution. */
+export function afterDoubling(molPerLitre: number): number {
+  return Math.max(LEAST_MOLAR, molPerLitre / 2);
+}
+
+function standardOf(cell: VesselCell): number {
+  return cell === 'copper-zinc' ? thermodynamicVolts('Cu2+/Cu', 'Zn2+/Zn') : 0;
+}
+
+function voltsOf(
+  { cell, celsius, activity }: TwoSolutions,
+  right: number,
+  left: number,
+): { volts: number; valid: boolean } {
+  const model: ActivityModel = activity;
+  return twoVesselVolts(standardOf(cell), right, left, celsius, model);
+}

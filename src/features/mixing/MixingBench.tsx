@@ -1,0 +1,121 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Link from '@mui/material/Link';
+import Slider from '@mui/material/Slider';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
+import NextLink from 'next/link';
+import {
+  ELECTROLYTE_RECIPES,
+  ELECTROLYTES,
+  mixForClass,
+  mixingRequestSchema,
+  MIXING_SPARE_SHARE,
+  type ElectrolyteId,
+} from '@/core/chemistry/mixingBench';
+import { formatNumber } from '@/core/units';
+import { Card } from '@/ui/Card';
+import { QuantityField } from '@/ui/QuantityField';
+import { useAddressState } from '@/ui/useAddressState';
+import { MixingCard } from './MixingCard';
+
+const STRENGTH = { least: 0.25, most: 2.5, step: 0.05 } as const;
+
+const checkCells = (value: number): string | null =>
+  Number.isInteger(value) && value >= 1 && value <= 1000
+    ? null
+    : 'Give a whole number from 1 to 1000.';
+const checkMillilitres = (value: number): string | null =>
+  value > 0 && value <= 2000 ? null : 'Give a volume up to 2000 mL.';
+
+/** Electrolytes for the class in grams and spoons. The request stands in the page's address, so Back undoes. */
+export function MixingBench() {
+  const [request, change] = useAddressState(mixingRequestSchema);
+  const answer = mixForClass(request);
+  const recipe = ELECTROLYTE_RECIPES[request.electrolyte];
+  return (
+    <Box component="main" sx={{ maxWidth: 1080, mx: 'auto', p: { xs: 2, md: 4 } }}>
+      <Link component={NextLink} href="/" color="inherit" variant="body2">
+        Back to the shelf
+      </Link>
+      <Typography variant="h1" sx={{ my: 2 }}>
+        Mixing bench
+      </Typography>
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 2,
+          gridTemplateColumns: { md: 'minmax(0, 1fr) minmax(0, 1fr)' },
+        }}
+      >
+        <Card title="What shall it be?" sx={{ alignSelf: 'start' }}>
+          <ToggleButtonGroup
+            exclusive
+            orientation="vertical"
+            fullWidth
+            value={request.electrolyte}
+            aria-label="Electrolyte"
+            onChange={(_, electrolyte: ElectrolyteId | null) => {
+              if (electrolyte !== null) change({ electrolyte, strength: 1 });
+            }}
+          >
+            {ELECTROLYTES.map((id) => (
+              <ToggleButton
+                key={id}
+                value={id}
+                size="small"
+                sx={{ justifyContent: 'flex-start', px: 2 }}
+              >
+                {ELECTROLYTE_RECIPES[id].name}
+              </ToggleButton>
+            ))}
+          </ToggleButtonGroup>
+          <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: '1fr 1fr', mt: 2.5 }}>
+            <QuantityField
+              label="Cells in the class"
+              kind="count"
+              value={request.cells}
+              format={String}
+              check={checkCells}
+              onCommit={(cells) => {
+                if (cells !== null) change({ cells });
+              }}
+            />
+            <QuantityField
+              label="Millilitres for each"
+              kind="count"
+              value={request.millilitres}
+              format={formatNumber}
+              check={checkMillilitres}
+              onCommit={(millilitres) => {
+                if (millilitres !== null) change({ millilitres });
+              }}
+            />
+          </Box>
+          <Typography id="strength-label" variant="body2" sx={{ mt: 2 }}>
+            Strength: {formatNumber(request.strength)} times the usual
+          </Typography>
+          <Slider
+            aria-labelledby="strength-label"
+            value={request.strength}
+            min={STRENGTH.least}
+            max={STRENGTH.most}
+            step={STRENGTH.step}
+            marks={[{ value: 1, label: 'usual' }]}
+            onChange={(_, value) => change({ strength: Number(value) }, true)}
+          />
+        </Card>
+        {answer.ok ? (
+          <MixingCard recipe={recipe} answer={answer.value} spareShare={MIXING_SPARE_SHARE} />
+        ) : (
+          <Alert severity="error" data-testid="mixing-refused" sx={{ alignSelf: 'start' }}>
+            {answer.faults[0]?.message}
+          </Alert>
+        )}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,200 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Link from '@mui/material/Link';
+import Slider from '@mui/material/Slider';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
+import NextLink from 'next/link';
+import {
+  afterDoubling,
+  solveTwoSolutions,
+  twoSolutionsSchema,
+  type TwoSolutions,
+} from '@/core/chemistry/twoSolutions';
+import { cautionsOf, DEFERRAL } from '@/core/safety/cautions';
+import { formatNumber, formatVolts } from '@/core/units';
+import { Card } from '@/ui/Card';
+import { useAddressState } from '@/ui/useAddressState';
+import { NernstChart } from './NernstChart';
+import { VesselsPicture } from './VesselsPicture';
+
+/** Two vessels and a bridge: the Nernst equation to play with. The address holds the state, so Back undoes. */
+export function TwoSolutionsPage() {
+  const [request, change] = useAddressState(twoSolutionsSchema);
+  const answer = solveTwoSolutions(request);
+  const leftSalt = request.cell === 'copper-zinc' ? 'zinc sulfate' : 'copper sulfate';
+  return (
+    <Box component="main" sx={{ maxWidth: 1180, mx: 'auto', p: { xs: 2, md: 4 } }}>
+      <Link component={NextLink} href="/" color="inherit" variant="body2">
+        Back to the shelf
+      </Link>
+      <Typography variant="h1" sx={{ my: 2 }}>
+        Two solutions
+      </Typography>
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 2,
+          gridTemplateColumns: { md: 'minmax(0, 5fr) minmax(0, 6fr)' },
+        }}
+      >
+        <Card title="In the vessels" sx={{ alignSelf: 'start' }}>
+          <VesselsPicture request={request} plusIsRight={(answer.volts ?? 0) >= 0} />
+          <Choice
+            label="Metals"
+            value={request.cell}
+            options={[
+              ['copper-copper', 'Copper twice'],
+              ['copper-zinc', 'Zinc and copper'],
+            ]}
+            onChange={(cell) => change({ cell })}
+          />
+          <Strength
+            name={`Left: ${leftSalt}`}
+            value={request.left}
+            onChange={(left) => change({ left }, true)}
+            onWater={() => change({ left: afterDoubling(request.left) })}
+          />
+          <Strength
+            name="Right: copper sulfate"
+            value={request.right}
+            onChange={(right) => change({ right }, true)}
+            onWater={() => change({ right: afterDoubling(request.right) })}
+          />
+          <Typography id="warmth" variant="body2" sx={{ mt: 1 }}>
+            Temperature: {formatNumber(request.celsius)} °C
+          </Typography>
+          <Slider
+            aria-labelledby="warmth"
+            value={request.celsius}
+            min={0}
+            max={80}
+            onChange={(_, celsius) => change({ celsius: Number(celsius) }, true)}
+          />
+          <Choice
+            label="Between the vessels"
+            value={request.bridge}
+            options={[
+              ['bridge', 'Wick or salt bridge'],
+              ['none', 'Nothing'],
+            ]}
+            onChange={(bridge) => change({ bridge })}
+          />
+          <Choice
+            label="Activities"
+            value={request.activity}
+            options={[
+              ['ideal', 'Concentration (ideal)'],
+              ['davies', 'Corrected (Davies)'],
+            ]}
+            onChange={(activity) => change({ activity })}
+          />
+        </Card>
+        <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
+          <Card title="What the meter reads">
+            <Typography data-testid="nernst" sx={{ fontSize: '1.25rem', fontWeight: 700 }}>
+              {sentenceOf(request, answer.volts)}
+            </Typography>
+            <Typography variant="body2" sx={{ mt: 1 }}>
+              E = {formatVolts(answer.standardVolts)} + (RT ÷ 2F) × ln({formatNumber(request.right)}{' '}
+              ÷ {formatNumber(request.left)})
+              {request.activity === 'davies' ? ', with activities' : ''}. Ten times the ratio adds
+              29.6 mV at 25 °C.
+            </Typography>
+            {answer.valid ? null : (
+              <Alert severity="warning" sx={{ mt: 1 }}>
+                So strong a solution is beyond the Davies equation (ionic strength 0.5 mol/kg): take
+                the figure as a direction only.
+              </Alert>
+            )}
+          </Card>
+          <NernstChart request={request} volts={answer.volts} />
+          <Box component="ul" sx={{ pl: 2.25, m: 0 }}>
+            {cautionsOf(['metal-salts']).map(({ id, text }) => (
+              <Typography key={id} component="li" variant="body2">
+                {text}
+              </Typography>
+            ))}
+            <Typography component="li" variant="body2" color="textSecondary">
+              {DEFERRAL}
+            </Typography>
+          </Box>
+        </Box>
+      </Box>
+    </Box>
+  );
+}
+
+function sentenceOf({ cell }: TwoSolutions, volts: number | null): string {
+  if (volts === null) return 'Nothing: without a bridge the circuit is not closed.';
+  const plus = volts > 0 ? 'right' : 'left';
+  if (Math.abs(volts) < 1e-5) return 'Nothing: both sides are the same.';
+  const why = cell === 'copper-copper' ? ', because it is stronger' : '';
+  return `${formatVolts(Math.abs(volts))}: the ${plus} side is +${why}.`;
+}
+
+interface ChoiceProps<Value extends string> {
+  readonly label: string;
+  readonly value: Value;
+  readonly options: readonly (readonly [value: Value, name: string])[];
+  readonly onChange: (value: Value) => void;
+}
+
+function Choice<Value extends string>({ label, value, options, onChange }: ChoiceProps<Value>) {
+  return (
+    <ToggleButtonGroup
+      exclusive
+      size="small"
+      value={value}
+      aria-label={label}
+      onChange={(_, chosen: Value | null) => {
+        if (chosen !== null) onChange(chosen);
+      }}
+      sx={{ display: 'flex', mb: 1.5 }}
+    >
+      {options.map(([option, name]) => (
+        <ToggleButton key={option} value={option}>
+          {name}
+        </ToggleButton>
+      ))}
+    </ToggleButtonGroup>
+  );
+}
+
+interface StrengthProps {
+  readonly name: string;
+  readonly value: number;
+  readonly onChange: (value: number) => void;
+  /** Adds as much water as there is solution. */
+  readonly onWater: () => void;
+}
+
+/** A concentration on a logarithmic slider, with a button that dilutes. */
+function Strength({ name, value, onChange, onWater }: StrengthProps) {
+  return (
+    <Box sx={{ mb: 1 }}>
+      <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center' }}>
+        <Typography variant="body2">
+          {name}, {formatNumber(value)} mol/L
+        </Typography>
+        <Button size="small" onClick={onWater} aria-label={`${name}: add as much water`}>
+          Add as much water
+        </Button>
+      </Box>
+      <Slider
+        aria-label={`${name}, concentration`}
+        value={Math.log10(value)}
+        min={-4}
+        max={Math.log10(2)}
+        step={0.01}
+        valueLabelDisplay="off"
+        getAriaValueText={(exponent) => `${formatNumber(10 ** exponent)} mol/L`}
+        onChange={(_, exponent) => onChange(Math.min(2, Math.max(1e-4, 10 ** Number(exponent))))}
+      />
+    </Box>
+  );
+}
