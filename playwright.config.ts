@@ -22,13 +22,12 @@ export default defineConfig({
   workers: 2,
   fullyParallel: true,
   forbidOnly: process.env['CI'] !== undefined,
-  timeout: 30_000,
+  timeout: 60_000,
   reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
     launchOptions: chromium,
-    trace: 'retain-on-failure',
   },
   webServer: {
     command: 'node scripts/serveFilled.mjs data/e2e.db',
