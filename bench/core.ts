@@ -26,7 +26,7 @@ const NGSPICE = '/usr/bin/ngspice';
 const ROUNDS = 9;
 const red = ledModelOf('red');
 
-/** Median time of one call, in milliseconds, after the code has been compiled. */
+/** Time of one call in milliseconds, after the code has been compiled: the least of several rounds, free of what else runs. */
 function timed(calls: number, work: () => unknown): number {
   for (let warm = 0; warm < calls; warm += 1) work();
   const times = Array.from({ length: ROUNDS }, () => {
@@ -34,11 +34,10 @@ function timed(calls: number, work: () => unknown): number {
     for (let call = 0; call < calls; call += 1) work();
     return (performance.now() - start) / calls;
   });
-  times.sort((a, b) => a - b);
-  return times[Math.floor(ROUNDS / 2)] ?? NaN;
+  return Math.min(...times);
 }
 
-/** Median time of the ngspice process on a network, in milliseconds; `null` where it is not installed. */
+/** Time of the ngspice process on a network in milliseconds, also the least of several; `null` where it is not installed. */
 function spiceTime(network: NetworkDocument): number | null {
   if (!existsSync(NGSPICE)) return null;
   const folder = mkdtempSync(join(tmpdir(), 'grozer-bench-'));
@@ -54,8 +53,7 @@ function spiceTime(network: NetworkDocument): number | null {
     return performance.now() - start;
   });
   rmSync(folder, { recursive: true });
-  times.sort((a, b) => a - b);
-  return times[2] ?? NaN;
+  return Math.min(...times);
 }
 
 function printAgainstSpice(name: string, ours: number, spice: number | null, wanted: number): void {

@@ -26,22 +26,17 @@ export class SparseLdl {
   /** @param pairs off-diagonal places `[row, column]`, in any order, repeats allowed. */
   constructor(size: number, pairs: readonly (readonly [number, number])[]) {
     this.size = size;
-    const neighbours = Array.from({ length: size }, () => new Set<number>());
-    for (const [row, column] of pairs) {
-      neighbours[row]?.add(column);
-      neighbours[column]?.add(row);
-    }
-    const adjacency = neighbours.map((set) => [...set]);
-    const order = minimumDegree(neighbours);
+    const adjacency = adjacencyOf(size, pairs);
+    const order = minimumDegree(adjacency);
     this.place = new Int32Array(size);
     order.forEach((row, index) => (this.place[row] = index));
     this.columnStart = new Int32Array(size + 1);
     const rows: number[] = [];
     for (let column = 0; column < size; column += 1) {
-      const near = adjacency[order[column] ?? 0] ?? [];
-      const above = near.map((row) => this.place[row] ?? 0).filter((row) => row < column);
-      above.sort((a, b) => a - b);
-      for (const row of above) rows.push(row);
+      for (const row of adjacency[order[column]!]!) {
+        const above = this.place[row]!;
+        if (above < column) rows.push(above);
+      }
       rows.push(column);
       this.columnStart[column + 1] = rows.length;
     }
@@ -164,4 +159,21 @@ export class SparseLdl {
     for (let k = 0; k < size; k += 1) start[k + 1] = start[k]! + counts[k]!;
     return start;
   }
+}
+
+/** For each row the others it shares an entry with, each once. */
+function adjacencyOf(size: number, pairs: readonly (readonly [number, number])[]): number[][] {
+  const listed = Array.from({ length: size }, (): number[] => []);
+  for (const [row, column] of pairs) {
+    listed[row]!.push(column);
+    listed[column]!.push(row);
+  }
+  const seen = new Int32Array(size).fill(-1);
+  return listed.map((near, row) =>
+    near.filter((other) => {
+      if (seen[other] === row) return false;
+      seen[other] = row;
+      return true;
+    }),
+  );
 }
