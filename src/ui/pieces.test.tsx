@@ -1,0 +1,99 @@
+/** @jest-environment jsdom */
+import '@testing-library/jest-dom';
+import { render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { CountStepper } from './CountStepper';
+import { DeskMiniature } from './desk/DeskMiniature';
+import { LoadDrawing, pinsOf } from './desk/LoadDrawing';
+import { Explained } from './Explained';
+import { VerdictPill } from './VerdictPill';
+import type { PlanTarget } from '@/core/plan/planSchema';
+
+test('a verdict is told by words and an icon with a name, not by colour alone', () => {
+  render(
+    <VerdictPill
+      live
+      tone="marginal"
+      headline="Runs the buzzer"
+      details={['2 mA', 'works in 90 of 100 classes']}
+    />,
+  );
+  expect(screen.getByRole('status')).toHaveTextContent(
+    'Runs the buzzer · 2 mA · works in 90 of 100 classes',
+  );
+  expect(screen.getByTitle('Marginal:')).toBeInTheDocument();
+});
+
+test('a figure opens to show its sum and its origin, and closes by key', async () => {
+  const explanation = {
+    title: 'Sum',
+    lines: ['4 × 0.93 V = 3.72 V'],
+    origin: 'Cell: your own readings.',
+  };
+  render(<Explained explanation={explanation}>3.72 V</Explained>);
+  await userEvent.click(screen.getByRole('button', { name: '3.72 V' }));
+  expect(screen.getByRole('dialog', { name: 'Sum' })).toHaveTextContent('your own readings');
+  await userEvent.keyboard('{Escape}');
+  expect(screen.queryByText('4 × 0.93 V = 3.72 V')).not.toBeInTheDocument();
+});
+
+test('a stepper stops at its ends and names its keys', async () => {
+  const onChange = jest.fn();
+  const { rerender } = render(
+    <CountStepper
+      label="cells"
+      value={1}
+      least={1}
+      most={2}
+      keys={['[', ']']}
+      onChange={onChange}
+    />,
+  );
+  expect(screen.getByRole('button', { name: 'Fewer cells (key [)' })).toBeDisabled();
+  await userEvent.click(screen.getByRole('button', { name: 'More cells (key ])' }));
+  expect(onChange).toHaveBeenCalledWith(2);
+  rerender(<CountStepper label="cells" value={2} least={1} most={2} onChange={onChange} />);
+  expect(screen.getByRole('button', { name: 'More cells' })).toBeDisabled();
+});
+
+test.each<[string, PlanTarget]>([
+  ['led', { kind: 'led', colour: 'blue', brightness: 'bright' }],
+  ['resistor', { kind: 'resistor', ohms: 100, wantedAmps: 1e-3 }],
+  ['buzzer', { kind: 'device', device: 'piezo-buzzer', leastVolts: 3, amps: 1e-3 }],
+  ['clock', { kind: 'device', device: 'lcd-clock', leastVolts: 1.5, amps: 1e-5 }],
+])('the drawing of the %s has two pins apart, and shows whether it runs', (name, target) => {
+  const shapes = (running: boolean): number => {
+    const brightness = running && target.kind === 'led' ? target.brightness : 'dark';
+    const { container, unmount } = render(
+      <svg>
+        <LoadDrawing target={target} brightness={brightness} running={running} />
+      </svg>,
+    );
+    const count = container.querySelectorAll('circle, path, rect, text').length;
+    unmount();
+    return count;
+  };
+  expect(shapes(false)).toBeGreaterThan(1);
+  if (name === 'resistor') expect(shapes(true)).toBe(shapes(false));
+  else expect(shapes(true)).toBeGreaterThan(shapes(false));
+  expect(pinsOf(target).plus[0]).toBeLessThan(pinsOf(target).minus[0]);
+});
+
+test('a miniature draws no more cells than can be told apart', () => {
+  const { container } = render(
+    <DeskMiniature
+      look="cup"
+      plus="copper"
+      minus="zinc"
+      bodyId="vinegar"
+      bodyName="cup of vinegar"
+      cellsInSeries={40}
+      strings={5}
+      target={{ kind: 'led', colour: 'red', brightness: 'dim' }}
+      verdict={{ tone: 'wrong', headline: 'no', details: [] }}
+    />,
+  );
+  expect(screen.getByRole('img')).toHaveAccessibleName('5 × 40 × cup of vinegar');
+  // Cups of at most twelve columns and five rows, one outline each.
+  expect(container.querySelectorAll('path[stroke-linejoin="round"]').length).toBe(60);
+});
