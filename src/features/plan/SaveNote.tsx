@@ -45,6 +45,7 @@ export function SaveNote() {
           }
         >
           This plan was changed in another window. Nothing is saved here until you choose.
+          {saveState.unreachable ? ' Grozer’s server does not answer just now: try again.' : ''}
         </Alert>
       );
   }

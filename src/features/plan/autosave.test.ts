@@ -102,6 +102,20 @@ test('a conflict can be ended with the other version', async () => {
   expect(states.at(-1)).toBe('saved');
 });
 
+test('a choice that cannot reach the server says so and keeps the choice open', async () => {
+  const store = createPlanStore(newPlan('A'));
+  const states: SaveState[] = [];
+  const autosave = createAutosave('x', store, 1, (state) => states.push(state));
+  answers.push({ status: 409, body: { message: 'changed', faults: [] } });
+  store.edit((plan) => ({ ...plan, title: 'Mine' }));
+  await jest.advanceTimersByTimeAsync(500);
+  await autosave.useTheirs();
+  expect(states.at(-1)).toEqual({ status: 'conflict', unreachable: true });
+  await autosave.keepMine();
+  expect(states.at(-1)).toEqual({ status: 'conflict', unreachable: true });
+  expect(store.store.getState().plan.title).toBe('Mine');
+});
+
 test('a page shown from memory catches up with the server', async () => {
   const { autosave, store } = start();
   answers.push({ status: 200, body: { revision: 5, plan: newPlan('Newer') } });

@@ -6,8 +6,10 @@ export type SaveState =
   | { readonly status: 'saved' }
   | { readonly status: 'saving' }
   /** Changed in another window; nothing is saved until the educator chooses. */
-  | { readonly status: 'conflict' }
+  | { readonly status: 'conflict'; readonly unreachable: boolean }
   | { readonly status: 'failed'; readonly message: string };
+
+const CONFLICT = { status: 'conflict', unreachable: false } as const;
 
 /** Rest after the last edit before it is saved, milliseconds. */
 const QUIET_MS = 400;
@@ -52,7 +54,7 @@ export function createAutosave(
       else report({ status: 'saved' });
     } else if (result.status === 'conflict') {
       inConflict = true;
-      report({ status: 'conflict' });
+      report(CONFLICT);
     } else {
       report({ status: 'failed', message: result.message });
       schedule(RETRY_MS);
@@ -69,7 +71,7 @@ export function createAutosave(
 
   const unsubscribe = planStore.store.subscribe(() => {
     if (!dirty()) return;
-    report(inConflict ? { status: 'conflict' } : { status: 'saving' });
+    report(inConflict ? CONFLICT : { status: 'saving' });
     if (!inConflict) schedule(QUIET_MS);
   });
 
@@ -86,13 +88,17 @@ export function createAutosave(
     /** Ends a conflict with the other window's version. */
     async useTheirs(): Promise<void> {
       const opened = await openPlanRemote(id);
-      if (opened !== null) takeOver(opened);
+      if (opened === null) report({ ...CONFLICT, unreachable: true });
+      else takeOver(opened);
     },
 
     /** Ends a conflict with this window's version. */
     async keepMine(): Promise<void> {
       const opened = await openPlanRemote(id);
-      if (opened === null) return;
+      if (opened === null) {
+        report({ ...CONFLICT, unreachable: true });
+        return;
+      }
       revision = opened.revision;
       inConflict = false;
       await save();
