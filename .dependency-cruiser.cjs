@@ -10,7 +10,7 @@ module.exports = {
       to: {
         pathNot: [
           '^src/core/',
-          '^node_modules/(zod|pure-rand|odex|ml-matrix|ml-levenberg-marquardt)/',
+          '^node_modules/(zod|pure-rand|odex|ml-matrix|ml-levenberg-marquardt|jstat|papaparse)/',
         ],
       },
     },

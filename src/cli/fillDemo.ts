@@ -1,14 +1,22 @@
 import { rmSync } from 'node:fs';
+import { createDocumentRepository } from '@/data/documentRepository';
 import { openDatabase } from '@/data/openDatabase';
-import { createPlanRepository } from '@/data/planRepository';
+import { DEMO_FAIR_TEST } from './demoFairTest';
 import { DEMO_PLANS } from './demoPlans';
+import { DEMO_RECIPE } from './demoRecipe';
 
 const file = process.argv[2];
 if (file === undefined) throw new Error('usage: fillDemo DATABASE_FILE');
 
 for (const suffix of ['', '-wal', '-shm']) rmSync(`${file}${suffix}`, { force: true });
 const database = openDatabase(file);
-const repository = createPlanRepository(database);
 const start = Date.now();
-DEMO_PLANS.forEach(({ id, plan }, index) => repository.insert(id, plan, start + index));
+const plans = createDocumentRepository(database, 'plans');
+DEMO_PLANS.forEach(({ id, plan }, index) => plans.insert(id, plan, start + index));
+createDocumentRepository(database, 'recipes').insert(DEMO_RECIPE.id, DEMO_RECIPE.recipe, start);
+createDocumentRepository(database, 'fair-tests').insert(
+  DEMO_FAIR_TEST.id,
+  DEMO_FAIR_TEST.test,
+  start,
+);
 database.$client.close();

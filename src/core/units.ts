@@ -55,6 +55,15 @@ export function formatWatts(watts: number): string {
   return formatScaled(watts, WATTS);
 }
 
+export function formatMillimetres(millimetres: number): string {
+  return `${formatNumber(millimetres)}${NO_BREAK_SPACE}mm`;
+}
+
+/** `2 s`, `90 s`: seconds stay seconds. */
+export function formatSeconds(seconds: number): string {
+  return `${formatNumber(seconds)}${NO_BREAK_SPACE}s`;
+}
+
 /** `40 min`, `2 h`, `2 h 30 min`, `3 days`. */
 export function formatMinutes(minutes: number): string {
   if (minutes < 1) return `${formatNumber(minutes * 60)}${NO_BREAK_SPACE}s`;

@@ -1,18 +1,21 @@
 import 'server-only';
 import { randomUUID } from 'node:crypto';
+import type { DocumentKind } from '@/core/documents/documentKinds';
 import { database } from '@/data/database';
-import { createPlanRepository, type PlanRepository } from '@/data/planRepository';
+import { createDocumentRepository } from '@/data/documentRepository';
 
 /** What use cases need from outside; tests pass their own. */
 export interface ServerContext {
-  readonly plans: PlanRepository;
+  readonly documents: <Kind extends DocumentKind>(
+    kind: Kind,
+  ) => ReturnType<typeof createDocumentRepository<Kind>>;
   readonly now: () => number;
   readonly newId: () => string;
 }
 
 export function serverContext(): ServerContext {
   return {
-    plans: createPlanRepository(database()),
+    documents: (kind) => createDocumentRepository(database(), kind),
     now: () => Date.now(),
     newId: () => randomUUID(),
   };

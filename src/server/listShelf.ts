@@ -9,9 +9,11 @@ interface ShelfEntry {
 }
 
 /** All plans on the shelf, last changed first, each with its live verdict. */
-export function listShelf({ plans }: Pick<ServerContext, 'plans'>): ShelfEntry[] {
-  return plans.list().map(({ id, plan }) => ({
-    id,
-    summary: plan.ok ? succeed(summaryOfPlan(plan.value)) : plan,
-  }));
+export function listShelf({ documents }: Pick<ServerContext, 'documents'>): ShelfEntry[] {
+  return documents('plans')
+    .list()
+    .map(({ id, document }) => ({
+      id,
+      summary: document.ok ? succeed(summaryOfPlan(document.value)) : document,
+    }));
 }

@@ -1,21 +1,19 @@
 import { newPlan } from '@/core/plan/newPlan';
-import { planText } from '@/core/plan/parsePlan';
+import { PLAN_DOCUMENT } from '@/core/plan/planDocument';
 import { openDatabase } from '@/data/openDatabase';
-import { createPlanRepository } from '@/data/planRepository';
-import { plans } from '@/data/schema';
+import { createDocumentRepository } from '@/data/documentRepository';
+import { documents } from '@/data/schema';
 import type { ServerContext } from './context';
-import { createPlan } from './createPlan';
-import { duplicatePlan } from './duplicatePlan';
-import { importPlan } from './importPlan';
+import { createDocument, duplicateDocument, exportDocument, importDocument } from './documents';
 import { listShelf } from './listShelf';
-import { savePlan } from './savePlan';
+import { openBench } from './openBench';
 
 const fresh = () => {
   const db = openDatabase(':memory:');
   let time = 0;
   let count = 0;
   const context: ServerContext = {
-    plans: createPlanRepository(db),
+    documents: (kind) => createDocumentRepository(db, kind),
     now: () => (time += 1),
     newId: () => `plan-${(count += 1)}`,
   };
@@ -24,7 +22,7 @@ const fresh = () => {
 
 test('the shelf sums up what each plan will do', () => {
   const { context } = fresh();
-  createPlan(context, 'Lamp');
+  createDocument(context, 'plans', 'Lamp');
   const [entry] = listShelf(context);
   expect(entry).toMatchObject({
     id: 'plan-1',
@@ -43,9 +41,9 @@ test('the shelf sums up what each plan will do', () => {
 
 test('a stored document that cannot be read does not hide the others', () => {
   const { db, context } = fresh();
-  createPlan(context, 'Lamp');
-  db.insert(plans)
-    .values({ id: 'bad', document: '{', revision: 1, createdAt: 9, updatedAt: 9 })
+  createDocument(context, 'plans', 'Lamp');
+  db.insert(documents)
+    .values({ kind: 'plans', id: 'bad', document: '{', revision: 1, createdAt: 9, updatedAt: 9 })
     .run();
   const entries = listShelf(context);
   expect(entries.map(({ summary }) => summary.ok)).toEqual([false, true]);
@@ -53,19 +51,19 @@ test('a stored document that cannot be read does not hide the others', () => {
 
 test('a copy of a plan with the longest title keeps within the limit', () => {
   const { context } = fresh();
-  const { id } = createPlan(context, 'x'.repeat(80));
-  const copy = duplicatePlan(context, id);
-  const found = context.plans.find(copy?.id ?? '');
-  expect(found?.plan.ok && found.plan.value.title).toHaveLength(80);
-  expect(found?.plan.ok && found.plan.value.title.endsWith('(copy)')).toBe(true);
-  expect(duplicatePlan(context, 'none')).toBeNull();
+  const { id } = createDocument(context, 'plans', 'x'.repeat(80));
+  const copy = duplicateDocument(context, 'plans', id);
+  const found = context.documents('plans').find(copy?.id ?? '');
+  expect(found?.document.ok && found.document.value.title).toHaveLength(80);
+  expect(found?.document.ok && found.document.value.title.endsWith('(copy)')).toBe(true);
+  expect(duplicateDocument(context, 'plans', 'none')).toBeNull();
 });
 
 test('importing a broken file puts nothing on the shelf', () => {
   const { context } = fresh();
-  expect(importPlan(context, '{"version":1}').ok).toBe(false);
+  expect(importDocument(context, 'plans', '{"version":1}').ok).toBe(false);
   expect(listShelf(context)).toEqual([]);
-  expect(importPlan(context, planText(newPlan('Bell')))).toEqual({
+  expect(importDocument(context, 'plans', PLAN_DOCUMENT.text(newPlan('Bell')))).toEqual({
     ok: true,
     value: { id: 'plan-1' },
   });
@@ -73,8 +71,37 @@ test('importing a broken file puts nothing on the shelf', () => {
 
 test('saving moves a plan to the front of the shelf', () => {
   const { context } = fresh();
-  const first = createPlan(context, 'First');
-  createPlan(context, 'Second');
-  savePlan(context, first.id, newPlan('First again'), 1);
+  const first = createDocument(context, 'plans', 'First');
+  createDocument(context, 'plans', 'Second');
+  context.documents('plans').save(first.id, newPlan('First again'), 1, context.now());
   expect(listShelf(context).map(({ id }) => id)).toEqual(['plan-1', 'plan-2']);
+});
+
+test('a bench is laid out once, and found as it was left', () => {
+  const { db, context } = fresh();
+  const { initial, initialRevision } = openBench(context, 'mixing');
+  expect(initialRevision).toBe(1);
+  const state = { ...initial.state, cells: 7 };
+  context.documents('mixing').save('bench', { ...initial, state }, 1, 5);
+  expect(openBench(context, 'mixing')).toMatchObject({
+    initialRevision: 2,
+    initial: { state: { cells: 7 } },
+  });
+  db.update(documents).set({ document: '{' }).run();
+  expect(openBench(context, 'mixing')).toMatchObject({
+    initialRevision: 3,
+    initial: { state: { cells: 24 } },
+  });
+});
+
+test('what cannot be read is not exported as if it could', () => {
+  const { db, context } = fresh();
+  const { id } = createDocument(context, 'plans', 'Lamp');
+  expect(exportDocument(context, 'plans', id)).toMatchObject({
+    ok: true,
+    value: { title: 'Lamp' },
+  });
+  db.update(documents).set({ document: '{' }).run();
+  expect(exportDocument(context, 'plans', id)?.ok).toBe(false);
+  expect(exportDocument(context, 'plans', 'none')).toBeNull();
 });

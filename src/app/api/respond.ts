@@ -15,10 +15,6 @@ export function refuse(
   return NextResponse.json({ message, faults } satisfies Refusal, { status });
 }
 
-export function planMissing(): NextResponse {
-  return refuse(404, 'This plan is not on the shelf any more.');
-}
-
 /** The JSON body of a request, or `undefined` where it is not JSON; the schema then names the fault. */
 export async function jsonBody(request: Request): Promise<unknown> {
   const text = await request.text();

@@ -1,14 +1,12 @@
 import type { Metadata } from 'next';
-import { Suspense } from 'react';
+import { connection } from 'next/server';
 import { MixingBench } from '@/features/mixing/MixingBench';
+import { serverContext } from '@/server/context';
+import { openBench } from '@/server/openBench';
 
 export const metadata: Metadata = { title: 'Mixing bench' };
 
-export default function MixingPage() {
-  // What to mix stands in the address, which is known in the browser only.
-  return (
-    <Suspense>
-      <MixingBench />
-    </Suspense>
-  );
+export default async function MixingPage() {
+  await connection();
+  return <MixingBench found={openBench(serverContext(), 'mixing')} />;
 }

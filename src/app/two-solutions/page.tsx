@@ -1,14 +1,12 @@
 import type { Metadata } from 'next';
-import { Suspense } from 'react';
+import { connection } from 'next/server';
 import { TwoSolutionsPage } from '@/features/twoSolutions/TwoSolutionsPage';
+import { serverContext } from '@/server/context';
+import { openBench } from '@/server/openBench';
 
 export const metadata: Metadata = { title: 'Two solutions' };
 
-export default function Page() {
-  // The state stands in the address, which is known in the browser only.
-  return (
-    <Suspense>
-      <TwoSolutionsPage />
-    </Suspense>
-  );
+export default async function Page() {
+  await connection();
+  return <TwoSolutionsPage found={openBench(serverContext(), 'two-solutions')} />;
 }

@@ -6,7 +6,7 @@ import { fitCommand } from './fit';
 import { planCommand } from './plan';
 import { simulateCommand } from './simulate';
 import { netlistCommand, solveCommand } from './solve';
-import { parsePlan } from '@/core/plan/parsePlan';
+import { PLAN_DOCUMENT } from '@/core/plan/planDocument';
 
 const components = [
   { type: 'cell', name: 'c', plus: 'p', minus: '0', emfVolts: 0.9, resistanceOhms: 1500 },
@@ -45,7 +45,7 @@ test('evaluate prints verdict, operating point and figures', () => {
 test.each(DEMO_PLANS.map(({ id, plan }) => [id, plan] as const))(
   'the demo plan %s is valid and works',
   (_, plan) => {
-    expect(parsePlan(plan).ok).toBe(true);
+    expect(PLAN_DOCUMENT.parse(plan).ok).toBe(true);
     expect(evaluateCommand.run(plan)).toMatchObject({ output: { verdict: { tone: 'fine' } } });
   },
 );

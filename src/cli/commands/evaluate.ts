@@ -1,4 +1,4 @@
-import { parsePlan } from '@/core/plan/parsePlan';
+import { PLAN_DOCUMENT } from '@/core/plan/planDocument';
 import { evaluatePlan } from '@/core/planning/evaluatePlan';
 import { verdictOf } from '@/core/planning/verdict';
 import type { Command } from '../command';
@@ -6,7 +6,7 @@ import type { Command } from '../command';
 export const evaluateCommand: Command = {
   summary: 'verdict, operating point and figures of an exported plan',
   run(input) {
-    const plan = parsePlan(input);
+    const plan = PLAN_DOCUMENT.parse(input);
     if (!plan.ok) return { status: 'bad-input', faults: plan.faults };
     const evaluation = evaluatePlan(plan.value);
     const { cell, need, wiring, source, point, brightness, classes } = evaluation;

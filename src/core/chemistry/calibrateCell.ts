@@ -5,6 +5,8 @@ export interface CalibratedCell {
   /** Typical open-circuit volts and short-circuit amperes of ONE cell (common practice, no source). */
   readonly openVolts: readonly [low: number, high: number];
   readonly shortAmps: readonly [low: number, high: number];
+  /** What bounds its current: the resistance of the body, or the reaction at the cathode. */
+  readonly limitedBy: 'resistance' | 'cathode';
   readonly chemistry: CellChemistry;
   readonly geometry: CellGeometry;
 }
@@ -52,6 +54,7 @@ export function limitedByResistance(typical: TypicalCell): CalibratedCell {
     -lossVolts(CONCENTRATION_VOLTS, emfVolts) * Math.log1p(-1 / REACTION_MARGIN);
   const ohms = (emfVolts - activationVolts(emfVolts) - concentration) / shortAmps;
   return sized(
+    'resistance',
     typical,
     emfVolts,
     shortAmps,
@@ -71,10 +74,18 @@ export function limitedByCathode(
     ((resistivityOhmMetres * typical.gapMetres) / typical.areaSquareMetres) * shortAmps;
   const left =
     (emfVolts - activationVolts(emfVolts) - ohmicVolts) / lossVolts(CONCENTRATION_VOLTS, emfVolts);
-  return sized(typical, emfVolts, shortAmps, 1 / -Math.expm1(-left), resistivityOhmMetres);
+  return sized(
+    'cathode',
+    typical,
+    emfVolts,
+    shortAmps,
+    1 / -Math.expm1(-left),
+    resistivityOhmMetres,
+  );
 }
 
 function sized(
+  limitedBy: CalibratedCell['limitedBy'],
   { openVolts, shortAmps: shortRange, areaSquareMetres, gapMetres }: TypicalCell,
   emfVolts: number,
   shortAmps: number,
@@ -84,6 +95,7 @@ function sized(
   return {
     openVolts,
     shortAmps: shortRange,
+    limitedBy,
     chemistry: {
       emfVolts,
       tafelVolts: lossVolts(TAFEL_VOLTS, emfVolts),

@@ -20,6 +20,9 @@ export const ALUMINIUM_BRINE_RECIPE = recipe({
     'Lay foil below and graphite above, the graphite open to the air.',
   ],
   note: 'The carbon side needs air: never tape it shut.',
+  separator: 'sponge or towel in saturated salt water',
+  endsLife:
+    'The foil is eaten through or films over, and the brine dries; fresh foil and water start it again.',
   cautions: ['sharp', 'hydrogen', 'carbon', 'hot-water'],
 });
 
@@ -41,6 +44,9 @@ export const ALUMINIUM_ACID_RECIPE = recipe({
     'Put a roof on spacers over the cell: the charcoal needs air.',
   ],
   note: 'The current peaks at once and settles to under half within a minute: read it after that.',
+  separator: 'towel in the acid mixture',
+  endsLife:
+    'The charcoal runs short of air within a minute of heavy load; later the foil is eaten through.',
   cautions: ['weak-acid', 'hydrogen', 'carbon', 'sharp'],
 });
 
@@ -60,6 +66,9 @@ export const MAGNESIUM_RECIPE = recipe({
     'Hang rod and ribbon in, about 1 cm apart.',
   ],
   note: 'It sags while shorted and rebounds afterwards; bubbles and a film on the metal are normal.',
+  separator: null,
+  endsLife:
+    'A film covers the magnesium; rubbing it bright starts it again until the ribbon is used up.',
   cautions: ['magnesium', 'hydrogen', 'carbon'],
 });
 
@@ -83,6 +92,8 @@ export const MAGNESIUM_ROD_RECIPE = recipe({
     'Dry it out after use; wet it again later.',
   ],
   note: 'Hundreds of milliamps: a short can heat wires. It needs air between the turns.',
+  separator: 'one layer of kitchen towel',
+  endsLife: 'The towel dries: wet it again. It ends when the ribbon is used up.',
   cautions: ['magnesium', 'short-circuit', 'hydrogen', 'carbon'],
 });
 
@@ -105,5 +116,7 @@ export const FELT_RECIPE = recipe({
     'Add water or vinegar when it is to be used; vinegar eats the film off the zinc.',
   ],
   note: 'The felt needs air: never seal it. It runs a small motor.',
+  separator: 'floral foam or felt',
+  endsLife: 'It dries or the zinc films over; water or a little vinegar starts it again.',
   cautions: ['short-circuit', 'carbon', 'weak-acid', 'sharp'],
 });

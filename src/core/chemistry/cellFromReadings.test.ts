@@ -1,13 +1,20 @@
-import { CURRENT_RANGE_FACTS, suitableRange } from '../circuit/meter';
+import { CURRENT_RANGE_FACTS, suitableRange, type CurrentRange } from '../circuit/meter';
 import { cellAmpsAt } from './cellAmpsAt';
 import { typicalCell } from '../plan/cellOfPlan';
 import { cellFromReadings } from './cellFromReadings';
 import { familyCell, familyOf } from './families';
+import type { OwnReadings } from './ownReadings';
 import { judgeCellReadings } from './judgeCellReadings';
 import { bodyOf, RECIPES } from './recipes';
 import { RECIPE_IDS } from './recipe';
 
 const fruit = RECIPES['copper-zinc-fruit'];
+const read = (openVolts: number, amps: number, meterRange: CurrentRange): OwnReadings => ({
+  openCircuitVolts: openVolts,
+  shortCircuit: { amps, meterRange, secondsAfter: null },
+  loaded: [],
+  kept: false,
+});
 
 test('the meter’s shunt is taken off the resistance', () => {
   const cell = cellFromReadings({ openVolts: 0.93, shortAmps: 1.4e-3, shuntOhms: 10 });
@@ -50,22 +57,18 @@ test.each(RECIPE_IDS)('typical readings of %s lie in their own range and raise n
   expect(shortAmps).toBeGreaterThanOrEqual(recipe.typical.shortAmpsLow);
   expect(shortAmps).toBeLessThanOrEqual(recipe.typical.shortAmpsHigh);
   expect(
-    judgeCellReadings(recipe, {
-      openVolts: cell.emfVolts,
-      shortAmps,
-      range: suitableRange(shortAmps),
-    }),
+    judgeCellReadings(recipe, read(cell.emfVolts, shortAmps, suitableRange(shortAmps))),
   ).toEqual([]);
 });
 
 test.each([
   // 1.5 V from one copper–zinc cell is a wrong range or count (common practice, no source).
-  [{ openVolts: 1.5, shortAmps: 1e-3, range: '20 mA' }, 'above-ceiling'],
-  [{ openVolts: 0.4, shortAmps: 1e-3, range: '20 mA' }, 'low-volts'],
-  [{ openVolts: 0.9, shortAmps: 30e-3, range: '20 mA' }, 'over-range'],
-  [{ openVolts: 0.9, shortAmps: 1.4, range: '10 A' }, 'unit-slip'],
-  [{ openVolts: 0.9, shortAmps: 15e-3, range: '20 mA' }, 'high-current'],
-  [{ openVolts: 0.9, shortAmps: 5e-6, range: '200 µA' }, 'low-current'],
+  [read(1.5, 1e-3, '20 mA'), 'above-ceiling'],
+  [read(0.4, 1e-3, '20 mA'), 'low-volts'],
+  [read(0.9, 30e-3, '20 mA'), 'over-range'],
+  [read(0.9, 1.4, '10 A'), 'unit-slip'],
+  [read(0.9, 15e-3, '20 mA'), 'high-current'],
+  [read(0.9, 5e-6, '200 µA'), 'low-current'],
 ] as const)('%p is doubted: %p', (readings, code) => {
   const doubts = judgeCellReadings(fruit, readings);
   expect(doubts.map((doubt) => doubt.code)).toEqual([code]);
@@ -73,7 +76,7 @@ test.each([
 });
 
 test('a milliamp typed as an amp is recognised with its likely value', () => {
-  const [doubt] = judgeCellReadings(fruit, { openVolts: 0.9, shortAmps: 1.4, range: '10 A' });
+  const [doubt] = judgeCellReadings(fruit, read(0.9, 1.4, '10 A'));
   expect(doubt?.remedy.replaceAll('\u00a0', ' ')).toContain('1.4 mA');
 });
 

@@ -20,6 +20,10 @@ export interface CellFit {
   readonly model: 'straight-line' | 'polarisation-curve';
   readonly cell: CellModel;
   readonly parameters: readonly FittedParameter[];
+  /** Parameters as they were fitted (E and r; for the curve E and the logarithms of R, b and I₀). */
+  readonly vector: readonly number[];
+  /** Covariance of {@link vector}; `null` where the points leave no freedom to judge it. */
+  readonly covariance: readonly (readonly number[])[] | null;
   /** Root mean square of the differences, volts. */
   readonly residualVolts: number;
   /** Akaike's criterion for small samples; smaller is better. */
@@ -115,6 +119,7 @@ function fitLine(points: readonly LoadedPoint[]): CellFit {
   const cell = { emfVolts: meanVolts + resistanceOhms * meanAmps, resistanceOhms };
   const square = squaresOf(points, cell);
   const variance = square / (count - 2);
+  const withBoth = (variance * meanAmps) / spread;
   return {
     model: 'straight-line',
     cell,
@@ -129,6 +134,11 @@ function fitLine(points: readonly LoadedPoint[]): CellFit {
         value: resistanceOhms,
         standardError: Math.sqrt(variance / spread),
       },
+    ],
+    vector: [cell.emfVolts, resistanceOhms],
+    covariance: [
+      [variance * (1 / count + meanAmps ** 2 / spread), withBoth],
+      [withBoth, variance / spread],
     ],
     residualVolts: Math.sqrt(square / count),
     criterion: criterionOf(square, count, 2),
@@ -175,7 +185,7 @@ function fitCurve(points: readonly LoadedPoint[], line: CellFit): CellFit {
   }
   if (best === null) return line;
   const cell = cellOf(best.parameters);
-  const errors = standardErrors(points, best.parameters, best.square);
+  const covariance = covarianceOf(points, best.parameters, best.square);
   const { slopeVolts = 0, exchangeAmps = 0 } = cell.activation ?? {};
   const values = [cell.emfVolts, cell.resistanceOhms, slopeVolts, exchangeAmps] as const;
   const names = ['emfVolts', 'resistanceOhms', 'slopeVolts', 'exchangeAmps'] as const;
@@ -183,11 +193,14 @@ function fitCurve(points: readonly LoadedPoint[], line: CellFit): CellFit {
     model: 'polarisation-curve',
     cell,
     parameters: names.map((name, index) => {
-      const error = errors?.[index] ?? null;
+      const spread = covariance?.[index]?.[index];
+      const error = spread === undefined ? null : Math.sqrt(spread);
       const value = values[index] ?? 0;
       // Errors of logarithms are relative ones.
       return { name, value, standardError: error === null || index === 0 ? error : error * value };
     }),
+    vector: best.parameters,
+    covariance,
     residualVolts: Math.sqrt(best.square / points.length),
     criterion: criterionOf(best.square, points.length, 4),
   };
@@ -201,34 +214,56 @@ function squaresOf(points: readonly LoadedPoint[], cell: CellModel): number {
 }
 
 /** From the curvature at the optimum: `s²·(JᵀJ)⁻¹`; `null` where the data leave a direction undetermined. */
-function standardErrors(
+function covarianceOf(
   points: readonly LoadedPoint[],
   parameters: readonly number[],
   square: number,
-): number[] | null {
+): number[][] | null {
   const freedom = points.length - parameters.length;
   if (freedom < 1) return null;
-  const jacobian = points.map(({ amps }) =>
-    parameters.map((value, index) => {
-      const step = 1e-5 * Math.max(1, Math.abs(value));
-      const at = (change: number): number =>
-        terminalVoltage(
-          cellOf(parameters.map((one, k) => (k === index ? one + change : one))),
-          amps,
-        );
-      return (at(step) - at(-step)) / (2 * step);
-    }),
+  const matrix = new Matrix(
+    points.map(({ amps }) => gradientOf('polarisation-curve', parameters, amps)),
   );
-  const matrix = new Matrix(jacobian);
   try {
-    const covariance = inverse(matrix.transpose().mmul(matrix));
-    return parameters.map((_, index) =>
-      Math.sqrt((covariance.get(index, index) * square) / freedom),
-    );
+    return inverse(matrix.transpose().mmul(matrix))
+      .mul(square / freedom)
+      .to2DArray();
   } catch {
     // A singular matrix is an answer: these parameters cannot be told apart.
     return null;
   }
+}
+
+/** Change of the terminal voltage at a current with each fitted parameter. */
+function gradientOf(model: CellFit['model'], vector: readonly number[], amps: number): number[] {
+  return vector.map((value, index) => {
+    const step = 1e-5 * Math.max(1, Math.abs(value));
+    const at = (change: number): number => {
+      const moved = vector.map((one, k) => (k === index ? one + change : one));
+      const cell =
+        model === 'straight-line'
+          ? { emfVolts: moved[0] ?? 0, resistanceOhms: moved[1] ?? 0 }
+          : cellOf(moved);
+      return terminalVoltage(cell, amps);
+    };
+    return (at(step) - at(-step)) / (2 * step);
+  });
+}
+
+/**
+ * Standard error in volts of the fitted curve at a current in amperes, `√(gᵀ·C·g)`; `null` where the points leave no
+ * freedom to judge it.
+ */
+export function fitErrorVolts(fit: CellFit, amps: number): number | null {
+  if (fit.covariance === null) return null;
+  const gradient = gradientOf(fit.model, fit.vector, amps);
+  let square = 0;
+  fit.covariance.forEach((row, i) =>
+    row.forEach((value, k) => {
+      square += (gradient[i] ?? 0) * value * (gradient[k] ?? 0);
+    }),
+  );
+  return Math.sqrt(Math.max(0, square));
 }
 
 function criterionOf(square: number, count: number, parameters: number): number {

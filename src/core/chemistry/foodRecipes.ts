@@ -25,6 +25,9 @@ export const FRUIT_RECIPE = recipe({
     'Measure volts first, then milliamps for a second or two.',
   ],
   note: 'Rolling the fruit and moving the metals closer both raise the current.',
+  separator: null,
+  endsLife:
+    'The juice round the metals is used up and the fruit dries in a day or two; thin zinc on a nail runs out first on long runs.',
   cautions: ['food', 'sharp', 'allergies'],
 });
 
@@ -56,6 +59,9 @@ export const ROOT_RECIPE = recipe({
     'Measure volts first, then milliamps for a second or two.',
   ],
   note: 'A boiled potato has a much lower resistance than a raw one.',
+  separator: null,
+  endsLife:
+    'The root dries and rots round the metals within days; thin zinc on a nail runs out first on long runs.',
   cautions: ['food', 'sharp'],
 });
 
@@ -72,6 +78,12 @@ export const CUP_RECIPE = recipe({
     body('rhubarb-juice', 'cup of rhubarb juice', 'cups of rhubarb juice'),
     body('lemon-juice', 'cup of lemon juice', 'cups of lemon juice'),
     body('vinegar', 'cup of vinegar', 'cups of vinegar'),
+    // Salt carries the current, the acid keeps the zinc clean (common practice; the shares are from memory).
+    body('brine', 'cup of brine', 'cups of brine', { openVolts: 0.78, resistivityShare: 0.5 }),
+    body('salt-vinegar', 'cup of salt and vinegar', 'cups of salt and vinegar', {
+      resistivityShare: 0.4,
+      limitShare: 1.3,
+    }),
   ],
   steps: [
     'Fill the cup about two thirds; hang both strips in at the rim, facing each other.',
@@ -79,5 +91,8 @@ export const CUP_RECIPE = recipe({
     'Lifting one strip out switches the cell off.',
   ],
   note: 'The current grows with the wetted area of the metals.',
+  separator: null,
+  endsLife:
+    'The acid is used up at the zinc and bubbles cover the copper; stirring helps for a while.',
   cautions: ['food', 'weak-acid', 'hydrogen'],
 });

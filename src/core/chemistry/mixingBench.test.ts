@@ -46,15 +46,17 @@ test('salt in vinegar conducts like brine, not like vinegar', () => {
   expect(salted.ok && salted.value.siemensPerMetre).toBeGreaterThan(5);
 });
 
-test('an address with nonsense in it falls back to the usual request', () => {
-  expect(mixingRequestSchema.parse({ electrolyte: 'tea', cells: '-3', millilitres: 'x' })).toEqual({
-    electrolyte: 'brine',
-    cells: 24,
-    millilitres: 10,
-    strength: 1,
+test('what cannot be mixed is refused, each by its path', () => {
+  const parsed = mixingRequestSchema.safeParse({
+    electrolyte: 'tea',
+    cells: 2.5,
+    millilitres: -3,
+    strength: 9,
   });
-  expect(mixingRequestSchema.parse({ cells: '30', strength: '0.5' })).toMatchObject({
-    cells: 30,
-    strength: 0.5,
-  });
+  expect(parsed.error?.issues.map(({ path }) => path.join('.')).sort()).toEqual([
+    'cells',
+    'electrolyte',
+    'millilitres',
+    'strength',
+  ]);
 });

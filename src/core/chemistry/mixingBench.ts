@@ -72,13 +72,23 @@ export const ELECTROLYTE_RECIPES: Readonly<Record<ElectrolyteId, Electrolyte>> =
 const MOST_CELLS_MIXED = 1000;
 const MOST_MILLILITRES = 2000;
 
-/** What the mixing bench is asked; the address of its page holds it as text. */
-export const mixingRequestSchema = z.object({
-  electrolyte: z.enum(ELECTROLYTES).catch('brine'),
-  cells: z.coerce.number().int().min(1).max(MOST_CELLS_MIXED).catch(24),
-  millilitres: z.coerce.number().positive().max(MOST_MILLILITRES).catch(10),
-  /** Strength against the usual one. */
-  strength: z.coerce.number().min(0.1).max(4).catch(1),
+/** What the mixing bench is asked. */
+export const mixingRequestSchema = z.strictObject({
+  electrolyte: z.enum(ELECTROLYTES, 'Choose one of the electrolytes.'),
+  cells: z
+    .number('Give a whole number.')
+    .int('Give a whole number.')
+    .min(1, 'There must be at least one cell.')
+    .max(MOST_CELLS_MIXED, `There can be at most ${MOST_CELLS_MIXED} cells.`),
+  millilitres: z
+    .number('Give a volume in millilitres.')
+    .positive('The volume must be greater than zero.')
+    .max(MOST_MILLILITRES, `Give at most ${MOST_MILLILITRES} mL.`),
+  strength: z
+    .number('Give a number.')
+    .min(0.1, 'Give at least a tenth of the usual strength.')
+    .max(4, 'Give at most four times the usual strength.')
+    .describe('Strength against the usual one.'),
 });
 export type MixingRequest = z.infer<typeof mixingRequestSchema>;
 

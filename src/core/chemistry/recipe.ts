@@ -1,6 +1,7 @@
+import type { CautionId } from '../safety/cautions';
+import type { CalibratedCell } from './calibrateCell';
 import type { ElectrodeShape, ElectrodeSize } from './electrodeSize';
 import { familyOf, type FamilyId } from './families';
-import type { CautionId } from '../safety/cautions';
 import { PRACTICAL_CEILING_VOLTS } from './potentials';
 
 export const RECIPE_IDS = [
@@ -21,10 +22,29 @@ export const RECIPE_IDS = [
 ] as const;
 export type RecipeId = (typeof RECIPE_IDS)[number];
 
-export type Material = 'copper' | 'zinc' | 'nickel' | 'carbon' | 'aluminium' | 'magnesium';
+export const MATERIALS = [
+  'copper',
+  'zinc',
+  'nickel',
+  'carbon',
+  'aluminium',
+  'magnesium',
+  'steel',
+] as const;
+export type Material = (typeof MATERIALS)[number];
 
 /** How a cell stands on the desk. */
-export type CellLook = 'fruit' | 'pile' | 'cup' | 'sponge' | 'towel' | 'pouch' | 'rod' | 'vessels';
+export const CELL_LOOKS = [
+  'fruit',
+  'pile',
+  'cup',
+  'sponge',
+  'towel',
+  'pouch',
+  'rod',
+  'vessels',
+] as const;
+export type CellLook = (typeof CELL_LOOKS)[number];
 
 /** The wet part of the cell: which fruit, which liquid. */
 export interface CellBody {
@@ -35,6 +55,8 @@ export interface CellBody {
   readonly openVolts?: number;
   /** Resistivity against the family's, where that is known to differ. */
   readonly resistivityShare?: number;
+  /** Limiting current against the family's, where that is known to differ. */
+  readonly limitShare?: number;
 }
 
 export interface Electrode {
@@ -51,17 +73,23 @@ export interface Recipe {
   /** What the choice of bodies is called: fruit, liquid, separator. */
   readonly bodyLabel: string;
   readonly bodies: readonly CellBody[];
+  /** What keeps the metals apart and wet; `null` where the body itself does. */
+  readonly separator: string | null;
   readonly look: CellLook;
   /** Size that the typical readings belong to. */
   readonly usualSize: ElectrodeSize;
-  /** Where its physics and typical readings stand. */
+  /** Family that it belongs to. */
   readonly family: FamilyId;
+  /** Physics that gives the typical readings at the usual size. */
+  readonly physics: Pick<CalibratedCell, 'chemistry' | 'geometry'>;
   readonly typical: TypicalReadings;
   /** Highest believable open-circuit volts of one cell. */
   readonly ceilingVolts: number;
   readonly minutesToBuild: number;
   readonly steps: readonly string[];
   readonly note: string;
+  /** What ends its life, and roughly when. */
+  readonly endsLife: string;
   readonly cautions: readonly CautionId[];
   /** Needs air at its carbon side: never taped shut. */
   readonly breathes: boolean;
@@ -83,14 +111,16 @@ const NERNST_CEILING_SHARE = 1.05;
 
 type Written = Omit<
   Recipe,
-  'typical' | 'ceilingVolts' | 'minutesToBuild' | 'breathes' | 'restricted'
+  'physics' | 'typical' | 'ceilingVolts' | 'minutesToBuild' | 'breathes' | 'restricted'
 >;
 
 /** A recipe, completed with what its family knows. */
 export function recipe(written: Written): Recipe {
-  const { openVolts, shortAmps, metals, supplies, breathes, restricted } = familyOf(written.family);
+  const family = familyOf(written.family);
+  const { openVolts, shortAmps, metals, supplies, breathes, restricted } = family;
   return {
     ...written,
+    physics: family,
     typical: {
       openVoltsLow: openVolts[0],
       openVoltsHigh: openVolts[1],
@@ -120,7 +150,7 @@ export function body(
   id: string,
   name: string,
   plural: string,
-  known: Pick<CellBody, 'openVolts' | 'resistivityShare'> = {},
+  known: Pick<CellBody, 'openVolts' | 'resistivityShare' | 'limitShare'> = {},
 ): CellBody {
   return { id, name, plural, ...known };
 }

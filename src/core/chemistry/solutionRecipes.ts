@@ -20,6 +20,8 @@ export const TWO_SOLUTION_RECIPE = recipe({
     'Join the solutions by the wick or the salt bridge; without it no current flows.',
   ],
   note: 'Its voltage follows the Nernst equation; the bridge sets the current.',
+  separator: 'wick or salt bridge',
+  endsLife: 'The copper ions are used up or the solutions mix through the bridge.',
   cautions: ['metal-salts'],
 });
 
@@ -41,6 +43,8 @@ export const CONCENTRATION_RECIPE = recipe({
     'Diluting the weaker side raises the millivolts; diluting the stronger one turns them round.',
   ],
   note: 'Millivolts only: it shows the Nernst equation and lights nothing.',
+  separator: 'salt bridge',
+  endsLife: 'The two solutions become equally strong.',
   cautions: ['metal-salts'],
 });
 
@@ -58,5 +62,7 @@ export const SULFURIC_RECIPE = recipe({
     'Demonstrator only: trained staff, fume hood, full protection. Grozer works out the numbers.',
   ],
   note: 'Amps for minutes, with violent gassing and acid mist. No pupil sheet is made of it.',
+  separator: null,
+  endsLife: 'Bubbles cover the copper and the zinc dissolves within minutes.',
   cautions: ['strong-acid', 'hydrogen', 'short-circuit'],
 });

@@ -1,3 +1,4 @@
+import { TWO_SOLUTIONS_DOCUMENT } from '../documents/benchDocuments';
 import {
   afterDoubling,
   nernstLine,
@@ -7,7 +8,7 @@ import {
 } from './twoSolutions';
 
 const request = (change: Partial<TwoSolutions> = {}): TwoSolutions => ({
-  ...twoSolutionsSchema.parse({}),
+  ...TWO_SOLUTIONS_DOCUMENT.fresh('x').state,
   ...change,
 });
 const millivolts = (change: Partial<TwoSolutions>): number =>
@@ -38,8 +39,16 @@ test('the Nernst line passes through the working point and through zero at ratio
   expect(above!.volts).toBeGreaterThan(0);
 });
 
-test('an address with nonsense falls back to the usual request', () => {
-  expect(twoSolutionsSchema.parse({ right: 'strong', celsius: '900', cell: 'gold' })).toEqual(
-    request(),
-  );
+test('what is no strength, no metal or too hot is refused, each by its path', () => {
+  const parsed = twoSolutionsSchema.safeParse({
+    ...request(),
+    right: 0,
+    cell: 'gold',
+    celsius: 90,
+  });
+  expect(parsed.error?.issues.map(({ path }) => path.join('.')).sort()).toEqual([
+    'cell',
+    'celsius',
+    'right',
+  ]);
 });

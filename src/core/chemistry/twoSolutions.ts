@@ -8,17 +8,19 @@ export type VesselCell = (typeof VESSEL_CELLS)[number];
 
 const LEAST_MOLAR = 1e-4;
 const MOST_MOLAR = 2;
-const molar = (usual: number) => z.coerce.number().min(LEAST_MOLAR).max(MOST_MOLAR).catch(usual);
+const molar = z
+  .number('Give a concentration in mol/L.')
+  .min(LEAST_MOLAR, `Give at least ${LEAST_MOLAR} mol/L.`)
+  .max(MOST_MOLAR, `Give at most ${MOST_MOLAR} mol/L.`);
 
-/** What the page is asked; its address holds it as text. */
-export const twoSolutionsSchema = z.object({
-  cell: z.enum(VESSEL_CELLS).catch('copper-copper'),
-  /** Concentration in the right vessel, meant as the + side, mol/L. */
-  right: molar(0.5),
-  left: molar(0.05),
-  celsius: z.coerce.number().min(0).max(80).catch(25),
-  bridge: z.enum(['bridge', 'none']).catch('bridge'),
-  activity: z.enum(['ideal', 'davies']).catch('ideal'),
+/** Two vessels as they stand on the bench. */
+export const twoSolutionsSchema = z.strictObject({
+  cell: z.enum(VESSEL_CELLS),
+  right: molar.describe('Concentration in the right vessel, meant as the + side, mol/L.'),
+  left: molar,
+  celsius: z.number('Give a temperature.').min(0).max(80, 'Give at most 80 °C.'),
+  bridge: z.enum(['bridge', 'none']),
+  activity: z.enum(['ideal', 'davies']),
 });
 export type TwoSolutions = z.infer<typeof twoSolutionsSchema>;
 

@@ -1,7 +1,8 @@
 import { fail, succeed, type Result } from '../result';
 
 /** The kinds of quantity that people type, each with the unit meant when they type none. */
-export type QuantityKind = 'volts' | 'milliamps' | 'ohms' | 'minutes' | 'millimetres' | 'count';
+export type QuantityKind =
+  'volts' | 'milliamps' | 'ohms' | 'minutes' | 'seconds' | 'millimetres' | 'count';
 
 interface QuantityRule {
   readonly what: string;
@@ -39,6 +40,12 @@ const RULES: Readonly<Record<QuantityKind, QuantityRule>> = {
       m: 1e6,
       mohm: 1e6,
     },
+  },
+  seconds: {
+    what: 'a time in seconds',
+    example: '2, 10 s or 1 min',
+    defaultUnit: 's',
+    factors: { s: 1, sec: 1, second: 1, seconds: 1, min: 60, minute: 60, minutes: 60 },
   },
   minutes: {
     what: 'a time',

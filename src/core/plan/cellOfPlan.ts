@@ -1,11 +1,12 @@
-import { cellFromReadings } from '../chemistry/cellFromReadings';
 import type { CellModel } from '../chemistry/cellModel';
 import { geometryOf, type ElectrodeSize } from '../chemistry/electrodeSize';
-import { familyCell, familyOf } from '../chemistry/families';
-import { bodyOf, RECIPES } from '../chemistry/recipes';
+import { familyCell } from '../chemistry/families';
+import { ownCell, type OwnCell } from '../chemistry/ownCell';
+import { recipeOfOwn } from '../chemistry/ownRecipe';
 import type { CellBody, Recipe } from '../chemistry/recipe';
-import { CURRENT_RANGE_FACTS } from '../circuit/meter';
-import type { OwnReadings, Plan } from './planSchema';
+import { bodyOf, RECIPES } from '../chemistry/recipes';
+import type { CellChemistry } from '../chemistry/scaleCell';
+import type { Plan } from './planSchema';
 
 /** The plan's one cell, and where its figures come from. */
 export interface PlannedCell {
@@ -14,36 +15,40 @@ export interface PlannedCell {
   readonly model: CellModel;
   /** `typical`: the recipe's usual values; `own`: the educator's readings replace them. */
   readonly origin: 'typical' | 'own';
+  /** What the educator's readings came to; `null` where nothing was read. */
+  readonly own: OwnCell | null;
 }
 
-/** Own readings beat the recipe's typical values. Readings that contradict themselves leave the typical values. */
+/** Own readings beat the recipe's typical values. Doubtful ones wait until the educator keeps or mends them. */
 export function cellOfPlan(plan: Pick<Plan, 'cell'>): PlannedCell {
-  const recipe = RECIPES[plan.cell.recipe];
-  const body = bodyOf(recipe, plan.cell.body);
-  const own = plan.cell.own === null ? null : cellOfOwnReadings(plan.cell.own);
-  return own !== null && own.ok
-    ? { recipe, body, model: own.value, origin: 'own' }
-    : { recipe, body, model: typicalCell(recipe, body, plan.cell.size), origin: 'typical' };
+  const { cell } = plan;
+  const recipe =
+    cell.ownRecipe === null ? RECIPES[cell.recipe] : recipeOfOwn(cell.ownRecipe.recipe);
+  const body = bodyOf(recipe, cell.body);
+  const own = cell.own === null ? null : ownCell(cell.own, recipe);
+  return own?.status === 'used'
+    ? { recipe, body, model: own.model, origin: 'own', own }
+    : { recipe, body, model: typicalCell(recipe, body, cell.size), origin: 'typical', own };
 }
 
-/** One cell with this body, of the recipe's usual size or another, from the family's physics. */
+/** One cell with this body, of the recipe's usual size or another, from the recipe's physics. */
 export function typicalCell(
   recipe: Recipe,
   body: CellBody,
   size: ElectrodeSize | null = null,
 ): CellModel {
-  const { chemistry, geometry: usual } = familyOf(recipe.family);
+  const { geometry: usual } = recipe.physics;
   const geometry = size === null ? usual : geometryOf(size, usual.contactOhms);
-  const emfVolts = body.openVolts ?? chemistry.emfVolts;
-  const resistivityOhmMetres = chemistry.resistivityOhmMetres * (body.resistivityShare ?? 1);
-  return familyCell({ chemistry: { ...chemistry, emfVolts, resistivityOhmMetres }, geometry });
+  return familyCell({ chemistry: chemistryWith(recipe, body), geometry });
 }
 
-/** Cell from the readings as the plan stores them; fails where volts, current and range contradict each other. */
-export function cellOfOwnReadings(own: OwnReadings): ReturnType<typeof cellFromReadings> {
-  return cellFromReadings({
-    openVolts: own.openCircuitVolts,
-    shortAmps: own.shortCircuitAmps,
-    shuntOhms: CURRENT_RANGE_FACTS[own.meterRange].shuntOhms,
-  });
+/** The recipe's chemistry with what is known of this body. */
+export function chemistryWith(recipe: Recipe, body: CellBody): CellChemistry {
+  const { chemistry } = recipe.physics;
+  return {
+    ...chemistry,
+    emfVolts: body.openVolts ?? chemistry.emfVolts,
+    resistivityOhmMetres: chemistry.resistivityOhmMetres * (body.resistivityShare ?? 1),
+    limitingAmpsPerSquareMetre: chemistry.limitingAmpsPerSquareMetre * (body.limitShare ?? 1),
+  };
 }

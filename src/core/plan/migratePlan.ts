@@ -1,52 +1,38 @@
-import { fail, succeed, type Result } from '../result';
-
-/** Turns a document of one version into the next. Gets and gives plain JSON; never sees a newer type. */
-export type Migration = (document: Readonly<Record<string, unknown>>) => Record<string, unknown>;
-
-/** Migration from version k (the key) to version k + 1. */
-export type Migrations = Readonly<Record<number, Migration>>;
-
-/** 1 → 2: the cell got a size of its own; older plans have the recipe's usual one. */
-export const PLAN_MIGRATIONS: Migrations = {
-  1: (document) => {
-    const { cell } = document;
-    return typeof cell === 'object' && cell !== null
-      ? { ...document, cell: { ...cell, size: null } }
-      : { ...document };
-  },
-};
+import type { Migrations } from '../documents/migrateDocument';
 
 /**
- * Brings a stored or imported document up to `latest`, one version at a time. The input is not changed.
+ * 1 → 2: the cell got a size of its own; older plans have the recipe's usual one.
+ * 2 → 3: own recipes, and more than two readings of the built cell. Two readings were used whatever they said, so they
+ * count as kept.
  */
-export function migrateDocument(
-  document: unknown,
-  latest: number,
-  migrations: Migrations,
-): Result<Record<string, unknown>> {
-  if (typeof document !== 'object' || document === null || Array.isArray(document)) {
-    return fail({ code: 'not-an-object', path: [], message: 'The file does not hold a plan.' });
-  }
-  let current: Record<string, unknown> = { ...document };
-  const version = current['version'];
-  if (typeof version !== 'number' || !Number.isInteger(version) || version < 1) {
-    return fail({
-      code: 'no-version',
-      path: ['version'],
-      message: 'The plan does not say which version of the format it is.',
-    });
-  }
-  if (version > latest) {
-    return fail({
-      code: 'too-new',
-      path: ['version'],
-      message: `The plan is of version ${version}; this Grozer reads up to version ${latest}. Update Grozer first.`,
-    });
-  }
-  for (let step = version; step < latest; step += 1) {
-    const migration = migrations[step];
-    if (migration === undefined) throw new Error(`no migration from version ${step}`);
-    current = { ...migration(current), version: step + 1 };
-  }
-  return succeed(current);
+export const PLAN_MIGRATIONS: Migrations = {
+  1: (document) => withCell(document, (cell) => ({ ...cell, size: null })),
+  2: (document) =>
+    withCell(document, ({ own, ...cell }) => ({
+      ...cell,
+      ownRecipe: null,
+      own: isRecord(own) ? readingsOfTwo(own) : own,
+    })),
+};
+
+function readingsOfTwo({ openCircuitVolts, shortCircuitAmps, meterRange, ...rest }: Json): Json {
+  return {
+    ...rest,
+    openCircuitVolts,
+    shortCircuit: { amps: shortCircuitAmps, meterRange, secondsAfter: null },
+    loaded: [],
+    kept: true,
+  };
+}
+
+type Json = Readonly<Record<string, unknown>>;
+
+function isRecord(value: unknown): value is Json {
+  return typeof value === 'object' && value !== null;
+}
+
+/** What is no cell at all is left to the schema to name. */
+function withCell(document: Json, change: (cell: Json) => Json): Record<string, unknown> {
+  const { cell } = document;
+  return isRecord(cell) ? { ...document, cell: change(cell) } : { ...document };
 }

@@ -9,7 +9,13 @@ export function newPlan(title: string): Plan {
     lessonDate: null,
     target: { kind: 'led', colour: 'red', brightness: 'dim' },
     minutes: 40,
-    cell: { recipe: 'copper-zinc-fruit', body: 'lemon', size: null, own: null },
+    cell: {
+      recipe: 'copper-zinc-fruit',
+      ownRecipe: null,
+      body: 'lemon',
+      size: null,
+      own: null,
+    },
     arrangement: { kind: 'suggested' },
     readings: [],
   };

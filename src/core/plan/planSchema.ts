@@ -1,13 +1,15 @@
 import { z } from 'zod';
-import { ELECTRODE_SHAPES } from '../chemistry/electrodeSize';
+import { electrodeSizeSchema } from '../chemistry/electrodeSizeSchema';
+import { ownReadingsSchema } from '../chemistry/ownReadings';
+import { ownRecipeSchema } from '../chemistry/ownRecipeSchema';
 import { RECIPE_IDS } from '../chemistry/recipe';
 import { WANTED_BRIGHTNESSES } from '../circuit/brightness';
 import { DEVICE_KINDS } from '../circuit/devicePresets';
 import { LED_COLOURS } from '../circuit/load/ledPresets';
-import { CURRENT_RANGES } from '../circuit/meter';
+import { LONGEST_TITLE } from '../documents/documentFormat';
 
 /** Version that this build writes. Older documents are migrated on reading, newer ones are refused. */
-export const PLAN_VERSION = 2;
+export const PLAN_VERSION = 3;
 export const PLAN_FORMAT = 'grozer-plan';
 
 /** Largest battery that a plan can hold. */
@@ -60,36 +62,19 @@ const target = z.discriminatedUnion(
   { error: 'The target must be an LED, a resistor or a device.' },
 );
 
-const ownReadings = z.strictObject({
-  openCircuitVolts: volts(100),
-  shortCircuitAmps: amps(20),
-  meterRange: z.enum(CURRENT_RANGES, 'Choose one of the meter’s ranges.'),
-});
-
-const millimetres = (most: number) =>
-  z
-    .number('Give a length in millimetres.')
-    .positive('The length must be greater than zero.')
-    .max(most, `The length must be at most ${most} mm.`);
-
-/** Most electrode pairs in one body. */
-export const MOST_PAIRS = 10;
-
-const electrodeSize = z.strictObject({
-  shape: z.enum(ELECTRODE_SHAPES, 'Choose one of the shapes.'),
-  widthMillimetres: millimetres(500),
-  depthMillimetres: millimetres(500),
-  gapMillimetres: millimetres(500),
-  pairs: count(MOST_PAIRS),
-});
-
 const cell = z.strictObject({
   recipe: z.enum(RECIPE_IDS, 'This recipe is not known.'),
+  ownRecipe: z
+    .strictObject({ id: z.string().min(1).max(60), recipe: ownRecipeSchema })
+    .nullable()
+    .describe(
+      'The educator’s own recipe as it was when it was chosen, and where it is stored; null: the shipped recipe.',
+    ),
   body: z.string().min(1).max(40),
-  size: electrodeSize
+  size: electrodeSizeSchema
     .nullable()
     .describe('Size of the educator’s cell; null: the recipe’s usual size.'),
-  own: ownReadings
+  own: ownReadingsSchema
     .nullable()
     .describe('Readings of one cell built by the educator; null: typical values are used.'),
 });
@@ -133,7 +118,7 @@ export const planSchema = z
       .string('Give the plan a title.')
       .trim()
       .min(1, 'Give the plan a title.')
-      .max(80, 'The title can have at most 80 characters.'),
+      .max(LONGEST_TITLE, `The title can have at most ${LONGEST_TITLE} characters.`),
     lessonDate: z.iso.date('Give the date as year-month-day.').nullable(),
     target,
     minutes: z
@@ -163,4 +148,3 @@ export const planSchema = z
 export type Plan = z.infer<typeof planSchema>;
 export type PlanTarget = Plan['target'];
 export type PlanReading = Plan['readings'][number];
-export type OwnReadings = NonNullable<Plan['cell']['own']>;

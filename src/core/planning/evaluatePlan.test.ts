@@ -17,9 +17,15 @@ const lamp: Plan = {
   target: { kind: 'led', colour: 'amber', brightness: 'clear' },
   cell: {
     recipe: 'copper-zinc-fruit',
+    ownRecipe: null,
     body: 'kiwi',
     size: null,
-    own: { openCircuitVolts: 0.93, shortCircuitAmps: 1.4e-3, meterRange: '20 mA' },
+    own: {
+      openCircuitVolts: 0.93,
+      shortCircuit: { amps: 1.4e-3, meterRange: '20 mA', secondsAfter: null },
+      loaded: [],
+      kept: false,
+    },
   },
 };
 const withGrid = (plan: Plan, cellsInSeries: number, strings: number): Plan => ({
@@ -45,7 +51,12 @@ test('own readings replace the typical values; readings that contradict themselv
     ...lamp,
     cell: {
       ...lamp.cell,
-      own: { openCircuitVolts: 0.93, shortCircuitAmps: 1, meterRange: '2 mA' },
+      own: {
+        openCircuitVolts: 0.93,
+        shortCircuit: { amps: 1, meterRange: '2 mA', secondsAfter: null },
+        loaded: [],
+        kept: true,
+      },
     },
   };
   expect(evaluatePlan(broken).cell.origin).toBe('typical');
@@ -72,7 +83,13 @@ test('over 30 V adults only, over 60 V refused (IEC 61140, from memory)', () => 
 test('strong acid: numbers only, whatever it could light', () => {
   const acid = {
     ...lamp,
-    cell: { recipe: 'dilute-sulfuric-acid' as const, body: 'sulfuric-acid', size: null, own: null },
+    cell: {
+      recipe: 'dilute-sulfuric-acid' as const,
+      ownRecipe: null,
+      body: 'sulfuric-acid',
+      size: null,
+      own: null,
+    },
   };
   expect(verdict(acid).tone).toBe('wrong');
   expect(sentence(acid)).toMatch(/^Demonstrator only.*fume hood/);

@@ -91,17 +91,22 @@ export function nineInTen({ classes, need }: PlanEvaluation): string {
 }
 
 function resistanceOfCell({ cell, cellInput }: PlanEvaluation): string[] {
-  if (cell.origin === 'typical' || cellInput.own === null) return [];
-  const { openCircuitVolts, shortCircuitAmps, meterRange } = cellInput.own;
-  const { shuntOhms } = CURRENT_RANGE_FACTS[meterRange];
+  if (cell.own?.status !== 'used' || cellInput.own === null) return [];
+  const { openCircuitVolts, shortCircuit, loaded } = cellInput.own;
+  if (openCircuitVolts === null || shortCircuit === null || loaded.length > 0) {
+    return [
+      `One cell: fitted through ${cell.own.points.length} readings. ${cell.own.fits?.statement ?? ''}`.trim(),
+    ];
+  }
+  const { shuntOhms } = CURRENT_RANGE_FACTS[shortCircuit.meterRange];
   return [
-    `One cell: ${formatVolts(openCircuitVolts)} ÷ ${formatAmps(shortCircuitAmps)} − ${formatOhms(shuntOhms)} of the meter = ${formatOhms(cell.model.resistanceOhms)}`,
+    `One cell: ${formatVolts(openCircuitVolts)} ÷ ${formatAmps(shortCircuit.amps)} − ${formatOhms(shuntOhms)} of the meter = ${formatOhms(cell.model.resistanceOhms)}`,
   ];
 }
 
 function originOfCell({ cell }: PlanEvaluation): string {
-  return cell.origin === 'own'
-    ? 'Cell: your own readings.'
+  return cell.own?.status === 'used'
+    ? `Cell: your own readings${cell.own.doubts.length > 0 ? ', kept although something about them is unusual' : ''}.`
     : `Cell: typical values (${cell.recipe.typical.source}).`;
 }
 

@@ -30,6 +30,7 @@ const CAUTIONS = {
   'over-60': `Above ${REFUSED_ABOVE_VOLTS} V d.c. Grozer offers no class plan: shorten the strings.`,
 } as const;
 export type CautionId = keyof typeof CAUTIONS;
+export const CAUTION_IDS = Object.keys(CAUTIONS) as CautionId[];
 
 /** A usual caution; where it applies is said by what carries its id. */
 export interface Caution {

@@ -2,24 +2,24 @@
 
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
-import Link from '@mui/material/Link';
 import Slider from '@mui/material/Slider';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
-import NextLink from 'next/link';
 import {
   ELECTROLYTE_RECIPES,
   ELECTROLYTES,
   mixForClass,
-  mixingRequestSchema,
   MIXING_SPARE_SHARE,
   type ElectrolyteId,
+  type MixingRequest,
 } from '@/core/chemistry/mixingBench';
+import { MIXING_DOCUMENT } from '@/core/documents/benchDocuments';
 import { formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { QuantityField } from '@/ui/QuantityField';
-import { useAddressState } from '@/ui/useAddressState';
+import { DocumentFrame } from '@/ui/document/DocumentFrame';
+import { useBench, type FoundBench } from '@/ui/document/useBench';
 import { MixingCard } from './MixingCard';
 
 const STRENGTH = { least: 0.25, most: 2.5, step: 0.05 } as const;
@@ -31,19 +31,17 @@ const checkCells = (value: number): string | null =>
 const checkMillilitres = (value: number): string | null =>
   value > 0 && value <= 2000 ? null : 'Give a volume up to 2000 mL.';
 
-/** Electrolytes for the class in grams and spoons. The request stands in the page's address, so Back undoes. */
-export function MixingBench() {
-  const [request, change] = useAddressState(mixingRequestSchema);
+/** Electrolytes for the class in grams and spoons. */
+export function MixingBench({ found }: { found: FoundBench<MixingRequest> }) {
+  const { open, state: request, change } = useBench('mixing', MIXING_DOCUMENT, found);
   const answer = mixForClass(request);
   const recipe = ELECTROLYTE_RECIPES[request.electrolyte];
   return (
-    <Box component="main" sx={{ maxWidth: 1080, mx: 'auto', p: { xs: 2, md: 4 } }}>
-      <Link component={NextLink} href="/" color="inherit" variant="body2">
-        Back to the shelf
-      </Link>
-      <Typography variant="h1" sx={{ my: 2 }}>
-        Mixing bench
-      </Typography>
+    <DocumentFrame
+      open={open}
+      heading="Mixing bench"
+      back={{ href: '/', name: 'Back to the shelf' }}
+    >
       <Box
         sx={{
           display: 'grid',
@@ -81,7 +79,7 @@ export function MixingBench() {
               format={String}
               check={checkCells}
               onCommit={(cells) => {
-                if (cells !== null) change({ cells });
+                if (cells !== null) change({ cells }, 'cells');
               }}
             />
             <QuantityField
@@ -91,7 +89,7 @@ export function MixingBench() {
               format={formatNumber}
               check={checkMillilitres}
               onCommit={(millilitres) => {
-                if (millilitres !== null) change({ millilitres });
+                if (millilitres !== null) change({ millilitres }, 'millilitres');
               }}
             />
           </Box>
@@ -105,7 +103,7 @@ export function MixingBench() {
             max={STRENGTH.most}
             step={STRENGTH.step}
             marks={[{ value: 1, label: 'usual' }]}
-            onChange={(_, value) => change({ strength: Number(value) }, true)}
+            onChange={(_, value) => change({ strength: Number(value) }, 'strength')}
           />
         </Card>
         {answer.ok ? (
@@ -116,6 +114,6 @@ export function MixingBench() {
           </Alert>
         )}
       </Box>
-    </Box>
+    </DocumentFrame>
   );
 }

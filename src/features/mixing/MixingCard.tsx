@@ -2,7 +2,7 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Electrolyte, MixingAnswer } from '@/core/chemistry/mixingBench';
-import { cautionsOf, DEFERRAL } from '@/core/safety/cautions';
+import { cautionsOf } from '@/core/safety/cautions';
 import { formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';
 
@@ -57,9 +57,6 @@ export function MixingCard({ recipe, answer, spareShare }: MixingCardProps) {
             </Typography>
           ))}
         </Box>
-        <Typography variant="caption" color="textSecondary">
-          {DEFERRAL}
-        </Typography>
       </Box>
     </Card>
   );

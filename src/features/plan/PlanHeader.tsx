@@ -2,24 +2,22 @@
 
 import DownloadIcon from '@mui/icons-material/FileDownloadOutlined';
 import KeyboardIcon from '@mui/icons-material/KeyboardOutlined';
-import RedoIcon from '@mui/icons-material/Redo';
-import UndoIcon from '@mui/icons-material/Undo';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import InputBase from '@mui/material/InputBase';
 import Tooltip from '@mui/material/Tooltip';
 import { useState } from 'react';
-import { useStore } from 'zustand';
 import { planSchema } from '@/core/plan/planSchema';
+import { SaveNote } from '@/ui/document/SaveNote';
+import { UndoButtons } from '@/ui/document/UndoButtons';
 import { HEADING_FONT } from '@/ui/theme';
 import { ThemeSwitch } from '@/ui/ThemeSwitch';
 import { PlanVerdict } from './PlanVerdict';
 import { useEdit, usePlan, usePlanContext } from './PlanProvider';
-import { SaveNote } from './SaveNote';
 
 /** Title, verdict and the actions that work at every station. */
 export function PlanHeader({ station, onHelp }: { station: string; onHelp: () => void }) {
-  const { id } = usePlanContext();
+  const { open } = usePlanContext();
   return (
     <Box
       component="header"
@@ -40,14 +38,14 @@ export function PlanHeader({ station, onHelp }: { station: string; onHelp: () =>
       <Box sx={{ flex: '1 1 380px', minWidth: 0, display: 'flex' }}>
         <PlanVerdict station={station} />
       </Box>
-      <SaveNote />
+      <SaveNote {...open} />
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.5 }}>
-        <UndoButtons />
+        <UndoButtons documentStore={open.documentStore} />
         <Tooltip title="Export this plan as a file">
           <IconButton
             aria-label="Export this plan as a file"
             component="a"
-            href={`/api/plans/${id}/export`}
+            href={`/api/plans/${open.id}/export`}
             download
           >
             <DownloadIcon fontSize="small" />
@@ -98,21 +96,5 @@ function TitleField() {
         />
       </Tooltip>
     </Box>
-  );
-}
-
-function UndoButtons() {
-  const { planStore } = usePlanContext();
-  const past = useStore(planStore.store.temporal, (history) => history.pastStates.length);
-  const future = useStore(planStore.store.temporal, (history) => history.futureStates.length);
-  return (
-    <>
-      <IconButton aria-label="Undo" disabled={past === 0} onClick={() => planStore.undo()}>
-        <UndoIcon fontSize="small" />
-      </IconButton>
-      <IconButton aria-label="Redo" disabled={future === 0} onClick={() => planStore.redo()}>
-        <RedoIcon fontSize="small" />
-      </IconButton>
-    </>
   );
 }

@@ -1,27 +1,18 @@
 'use client';
 
-import {
-  createContext,
-  useContext,
-  useEffect,
-  useMemo,
-  useRef,
-  useState,
-  type ReactNode,
-} from 'react';
-import { useStore } from 'zustand';
+import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
+import { PLAN_DOCUMENT } from '@/core/plan/planDocument';
 import type { Plan } from '@/core/plan/planSchema';
 import { evaluatePlan, type PlanEvaluation } from '@/core/planning/evaluatePlan';
-import { createAutosave, type Autosave, type SaveState } from './autosave';
-import { createPlanStore, type PlanStore } from './planStore';
+import type { DocumentStore } from '@/ui/document/documentStore';
+import { useDocument, type OpenDocument } from '@/ui/document/useDocument';
+import type { RecipeOnOffer } from './recipeOnOffer';
 
 interface PlanContextValue {
-  readonly id: string;
-  readonly planStore: PlanStore;
-  readonly saveState: SaveState;
-  /** `null` until the page runs in the browser. */
-  readonly autosave: Autosave | null;
+  readonly open: OpenDocument<Plan>;
   readonly evaluation: PlanEvaluation;
+  /** The educator's own recipes, to choose from. */
+  readonly ownRecipes: readonly RecipeOnOffer[];
 }
 
 const PlanContext = createContext<PlanContextValue | null>(null);
@@ -30,34 +21,27 @@ interface PlanProviderProps {
   readonly id: string;
   readonly initialPlan: Plan;
   readonly initialRevision: number;
+  readonly ownRecipes: readonly RecipeOnOffer[];
   readonly children: ReactNode;
 }
 
 /** Holds an open plan: its edits, history, autosave and live evaluation. */
-export function PlanProvider({ id, initialPlan, initialRevision, children }: PlanProviderProps) {
-  const [planStore] = useState(() => createPlanStore(initialPlan));
-  const [saveState, setSaveState] = useState<SaveState>({ status: 'saved' });
-  const [autosave, setAutosave] = useState<Autosave | null>(null);
-  const revision = useRef(initialRevision);
-
-  useEffect(() => {
-    const saver = createAutosave(id, planStore, revision.current, setSaveState);
-    setAutosave(saver);
-    void saver.catchUp();
-    const flush = (): void => void saver.flush();
-    window.addEventListener('pagehide', flush);
-    return () => {
-      window.removeEventListener('pagehide', flush);
-      saver.stop();
-    };
-  }, [id, planStore]);
-
-  const plan = useStore(planStore.store, (state) => state.plan);
-  const evaluation = useEvaluation(plan);
-  const value = useMemo(
-    () => ({ id, planStore, saveState, autosave, evaluation }),
-    [id, planStore, saveState, autosave, evaluation],
-  );
+export function PlanProvider({
+  id,
+  initialPlan,
+  initialRevision,
+  ownRecipes,
+  children,
+}: PlanProviderProps) {
+  const open = useDocument({
+    kind: 'plans',
+    id,
+    format: PLAN_DOCUMENT,
+    initial: initialPlan,
+    initialRevision,
+  });
+  const evaluation = useEvaluation(open.document);
+  const value = useMemo(() => ({ open, evaluation, ownRecipes }), [open, evaluation, ownRecipes]);
   return <PlanContext value={value}>{children}</PlanContext>;
 }
 
@@ -76,10 +60,9 @@ export function usePlanContext(): PlanContextValue {
 }
 
 export function usePlan(): Plan {
-  const { planStore } = usePlanContext();
-  return useStore(planStore.store, (state) => state.plan);
+  return usePlanContext().open.document;
 }
 
-export function useEdit(): PlanStore['edit'] {
-  return usePlanContext().planStore.edit;
+export function useEdit(): DocumentStore<Plan>['edit'] {
+  return usePlanContext().open.documentStore.edit;
 }

@@ -10,6 +10,7 @@ import type { Plan } from '@/core/plan/planSchema';
 import { DEFERRAL } from '@/core/safety/cautions';
 import { PlanHeader } from './PlanHeader';
 import { PlanProvider } from './PlanProvider';
+import type { RecipeOnOffer } from './recipeOnOffer';
 import { ShortcutList } from './ShortcutList';
 import { StationRail } from './StationRail';
 import { useShortcuts } from './useShortcuts';
@@ -18,6 +19,7 @@ interface PlanWorkspaceProps {
   readonly id: string;
   readonly initialPlan: Plan;
   readonly initialRevision: number;
+  readonly ownRecipes: readonly RecipeOnOffer[];
   readonly children: ReactNode;
 }
 

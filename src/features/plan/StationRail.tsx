@@ -10,7 +10,7 @@ import { STATIONS, type Station } from './stations';
 
 /** All six stations, each with its answer so far. */
 export function StationRail({ current }: { current: string }) {
-  const { id, evaluation } = usePlanContext();
+  const { open, evaluation } = usePlanContext();
   const plan = usePlan();
   return (
     <Box component="nav" aria-label="Stations of the plan">
@@ -27,7 +27,7 @@ export function StationRail({ current }: { current: string }) {
         {STATIONS.map((station, index) => (
           <li key={station.slug}>
             <StationLink
-              href={`/plans/${id}/${station.slug}`}
+              href={`/plans/${open.id}/${station.slug}`}
               station={station}
               number={index + 1}
               current={station.slug === current}

@@ -8,7 +8,7 @@ import type { PlanEvaluation } from '@/core/planning/evaluatePlan';
 /** The bench table of a plan: expected values from its cell, readings from its record. */
 export function benchOfPlan(plan: Plan, { cell, wiring }: PlanEvaluation): BenchRow[] {
   const { emfVolts, resistanceOhms } = cell.model;
-  const range = plan.cell.own?.meterRange ?? suitableRange(cellAmpsAt(cell.model, 0));
+  const range = plan.cell.own?.shortCircuit?.meterRange ?? suitableRange(cellAmpsAt(cell.model, 0));
   const { shuntOhms } = CURRENT_RANGE_FACTS[range];
   return benchRows({
     emfVolts,

@@ -1,13 +1,14 @@
 import { newPlan } from '@/core/plan/newPlan';
+import type { Plan } from '@/core/plan/planSchema';
 import { countLimits, withOwnWiring } from './arrangementEdits';
-import { createPlanStore } from './planStore';
+import { PLAN_DOCUMENT } from '@/core/plan/planDocument';
+import { createDocumentStore, type DocumentStore } from '@/ui/document/documentStore';
 import { withReading } from './stations/readingEdits';
 
-const titleOf = (store: ReturnType<typeof createPlanStore>): string =>
-  store.store.getState().plan.title;
+const titleOf = (store: DocumentStore<Plan>): string => store.store.getState().document.title;
 
 test('edits can be undone and done again', () => {
-  const store = createPlanStore(newPlan('A'));
+  const store = createDocumentStore(PLAN_DOCUMENT, newPlan('A'));
   store.edit((plan) => ({ ...plan, title: 'B' }));
   store.edit((plan) => ({ ...plan, title: 'C' }));
   store.undo();
@@ -21,7 +22,7 @@ test('edits can be undone and done again', () => {
 });
 
 test('typing in one field is one step, until something else happens', () => {
-  const store = createPlanStore(newPlan('A'));
+  const store = createDocumentStore(PLAN_DOCUMENT, newPlan('A'));
   store.edit((plan) => ({ ...plan, title: 'AB' }), 'title');
   store.edit((plan) => ({ ...plan, title: 'ABC' }), 'title');
   store.edit((plan) => ({ ...plan, minutes: 30 }), 'minutes');
@@ -34,21 +35,21 @@ test('typing in one field is one step, until something else happens', () => {
 });
 
 test('parts that an edit leaves alone keep their identity', () => {
-  const store = createPlanStore(newPlan('A'));
-  const { cell, target } = store.store.getState().plan;
+  const store = createDocumentStore(PLAN_DOCUMENT, newPlan('A'));
+  const { cell, target } = store.store.getState().document;
   store.edit((plan) => ({ ...plan, title: 'B' }));
-  expect(store.store.getState().plan.cell).toBe(cell);
-  expect(store.store.getState().plan.target).toBe(target);
+  expect(store.store.getState().document.cell).toBe(cell);
+  expect(store.store.getState().document.target).toBe(target);
 });
 
 test('an edit that makes the plan invalid is a programmer error and changes nothing', () => {
-  const store = createPlanStore(newPlan('A'));
+  const store = createDocumentStore(PLAN_DOCUMENT, newPlan('A'));
   expect(() => store.edit((plan) => ({ ...plan, minutes: -1 }))).toThrow();
-  expect(store.store.getState().plan.minutes).toBe(40);
+  expect(store.store.getState().document.minutes).toBe(40);
 });
 
 test('a version from elsewhere replaces the plan and its history', () => {
-  const store = createPlanStore(newPlan('A'));
+  const store = createDocumentStore(PLAN_DOCUMENT, newPlan('A'));
   store.edit((plan) => ({ ...plan, title: 'B' }));
   store.replace(newPlan('Other'));
   store.undo();

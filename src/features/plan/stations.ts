@@ -59,8 +59,9 @@ function cellAnswer(plan: Plan, { cell }: PlanEvaluation): string {
   const name = `${cell.body.name.slice(0, 1).toUpperCase()}${cell.body.name.slice(1)}`;
   const { own } = plan.cell;
   const shorted =
-    own !== null && cell.origin === 'own' ? own.shortCircuitAmps : cellAmpsAt(cell.model, 0);
-  const origin = cell.origin === 'own' ? 'measured' : 'typical';
+    cell.origin === 'own' && own?.shortCircuit ? own.shortCircuit.amps : cellAmpsAt(cell.model, 0);
+  const kept = cell.own?.status === 'used' && cell.own.doubts.length > 0 ? ', kept though odd' : '';
+  const origin = cell.origin === 'own' ? `measured${kept}` : 'typical';
   return `${name} · ${formatVolts(emfVolts)}, ${formatAmps(shorted)} (${origin})`;
 }
 

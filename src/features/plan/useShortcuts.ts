@@ -2,6 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useHotkeys } from 'react-hotkeys-hook';
+import { KEYS_WHILE_NOT_TYPING, useUndoKeys } from '@/ui/document/useUndoKeys';
 import { withOwnWiring } from './arrangementEdits';
 import { usePlanContext } from './PlanProvider';
 import { STATIONS } from './stations';
@@ -21,28 +22,14 @@ export const SHORTCUTS: readonly Shortcut[] = [
   { keys: '?', what: 'this list' },
 ];
 
-/** Radio buttons and the like are form fields too, but nobody types in them. */
-const NOT_TYPED_IN = new Set(['radio', 'checkbox', 'button', 'range', 'file']);
-
-function isTypedIn(target: EventTarget | null): boolean {
-  if (target instanceof HTMLInputElement) return !NOT_TYPED_IN.has(target.type);
-  return (
-    target instanceof HTMLElement && (target.isContentEditable || target.tagName === 'TEXTAREA')
-  );
-}
-
-const options = {
-  enableOnFormTags: true,
-  ignoreEventWhen: (event: KeyboardEvent) => isTypedIn(event.target),
-} as const;
-
 /** Keys that work at every station while no field is being typed in. */
 export function useShortcuts(onHelp: () => void): void {
   const router = useRouter();
-  const { id, planStore, evaluation } = usePlanContext();
+  const { open, evaluation } = usePlanContext();
+  const { id, documentStore } = open;
   const { cellsInSeries, strings } = evaluation.wiring;
   const rewire = (cells: number, side: number): void =>
-    planStore.edit((plan) => withOwnWiring(plan, { cellsInSeries: cells, strings: side }));
+    documentStore.edit((plan) => withOwnWiring(plan, { cellsInSeries: cells, strings: side }));
 
   // Matching the produced character keeps the keys right on every keyboard layout.
   useHotkeys(
@@ -57,11 +44,8 @@ export function useShortcuts(onHelp: () => void): void {
       else if (event.key === '}') rewire(cellsInSeries, strings + 1);
       else if (event.key === '?') onHelp();
     },
-    options,
+    KEYS_WHILE_NOT_TYPING,
     [id, cellsInSeries, strings, onHelp],
   );
-  useHotkeys('mod+z', () => planStore.undo(), { ...options, preventDefault: true }, [planStore]);
-  useHotkeys('mod+shift+z', () => planStore.redo(), { ...options, preventDefault: true }, [
-    planStore,
-  ]);
+  useUndoKeys(documentStore);
 }

@@ -12,7 +12,7 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { z } from 'zod';
 import { planSchema } from '@/core/plan/planSchema';
-import { createPlan } from './shelfApi';
+import { createRemote } from '@/ui/document/documentApi';
 
 const formSchema = z.object({ title: planSchema.shape.title });
 
@@ -28,7 +28,7 @@ export function NewPlanDialog({ open, onClose, onCreated }: NewPlanDialogProps) 
   const form = useForm({ resolver: zodResolver(formSchema), defaultValues: { title: '' } });
   const { errors, isSubmitting } = form.formState;
   const submit = form.handleSubmit(async ({ title }) => {
-    const answer = await createPlan(title);
+    const answer = await createRemote('plans', title);
     if (answer.ok) onCreated(answer.id);
     else setFailure(answer.message);
   });

@@ -1,24 +1,21 @@
 'use client';
 
 import AddIcon from '@mui/icons-material/Add';
-import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
-import NextLink from 'next/link';
-import { useRouter } from 'next/navigation';
-import { useSnackbar } from 'notistack';
-import { useState, useTransition } from 'react';
+import { useState } from 'react';
 import type { PlanSummary } from '@/core/planning/planSummary';
 import type { Result } from '@/core/result';
 import { DEFERRAL } from '@/core/safety/cautions';
+import { ImportButton } from '@/ui/document/ImportButton';
+import { RefusalAlert } from '@/ui/document/RefusalAlert';
+import { useDocumentList } from '@/ui/document/useDocumentList';
 import { ThemeSwitch } from '@/ui/ThemeSwitch';
-import { ImportButton } from './ImportButton';
+import { BesideThePlans } from './BesideThePlans';
 import { NewPlanDialog } from './NewPlanDialog';
 import { PlanCard } from './PlanCard';
 import { UnreadableCard } from './UnreadableCard';
-import { deletePlan, duplicatePlan, restorePlan, type ShelfAnswer } from './shelfApi';
 
 interface ShelfProps {
   readonly entries: readonly { id: string; summary: Result<PlanSummary> }[];
@@ -26,41 +23,8 @@ interface ShelfProps {
 
 /** Home: the plans as cards, and the ways to get a new one. */
 export function Shelf({ entries }: ShelfProps) {
-  const router = useRouter();
-  const { enqueueSnackbar, closeSnackbar } = useSnackbar();
+  const { refusal, clearRefusal, settle, remove, duplicate, openAt } = useDocumentList('plans');
   const [naming, setNaming] = useState(false);
-  const [refusal, setRefusal] = useState<Extract<ShelfAnswer, { ok: false }> | null>(null);
-  const [, startTransition] = useTransition();
-  const refresh = (): void => startTransition(() => router.refresh());
-
-  /** Shows a refusal, or goes on with the plan's id. */
-  const settle = (answer: ShelfAnswer, done: (id: string) => void): void => {
-    if (!answer.ok) setRefusal(answer);
-    else {
-      setRefusal(null);
-      done(answer.id);
-    }
-  };
-
-  const remove = async (id: string, title: string): Promise<void> => {
-    settle(await deletePlan(id), () => {
-      refresh();
-      enqueueSnackbar(`“${title}” was taken off the shelf.`, {
-        action: (key) => (
-          <Button
-            color="inherit"
-            size="small"
-            onClick={() => {
-              closeSnackbar(key);
-              void restorePlan(id).then((answer) => settle(answer, refresh));
-            }}
-          >
-            Undo
-          </Button>
-        ),
-      });
-    });
-  };
 
   return (
     <Box sx={{ maxWidth: 1180, mx: 'auto', p: { xs: 2, md: 4 } }}>
@@ -77,28 +41,16 @@ export function Shelf({ entries }: ShelfProps) {
           </Typography>
         </Box>
         <ImportButton
-          onAnswer={(answer) => settle(answer, (id) => router.push(`/plans/${id}/arrange`))}
+          kind="plans"
+          label="Import a plan"
+          onAnswer={(answer) => settle(answer, (id) => openAt(`/plans/${id}/arrange`))}
         />
         <Button variant="contained" startIcon={<AddIcon />} onClick={() => setNaming(true)}>
           New plan
         </Button>
         <ThemeSwitch />
       </Box>
-      {refusal === null ? null : (
-        <Alert
-          severity="error"
-          onClose={() => setRefusal(null)}
-          sx={{ mb: 2 }}
-          data-testid="refusal"
-        >
-          <strong>{refusal.message}</strong>
-          <Box component="ul" sx={{ pl: 2, m: 0 }}>
-            {refusal.details.map((detail) => (
-              <li key={detail}>{detail}</li>
-            ))}
-          </Box>
-        </Alert>
-      )}
+      <RefusalAlert refusal={refusal} onClose={clearRefusal} />
       <Box component="main">
         <Typography variant="h2" sx={{ mb: 1.5 }}>
           Your plans
@@ -125,30 +77,22 @@ export function Shelf({ entries }: ShelfProps) {
                   <PlanCard
                     id={id}
                     summary={summary.value}
-                    onDuplicate={() =>
-                      void duplicatePlan(id).then((answer) => settle(answer, refresh))
+                    onDuplicate={() => void duplicate(id)}
+                    onDelete={() =>
+                      void remove(id, `“${summary.value.title}” was taken off the shelf.`)
                     }
-                    onDelete={() => void remove(id, summary.value.title)}
                   />
                 ) : (
                   <UnreadableCard
                     faults={summary.faults}
-                    onDelete={() => void remove(id, 'Unreadable plan')}
+                    onDelete={() => void remove(id, 'The unreadable plan was taken off the shelf.')}
                   />
                 )}
               </li>
             ))}
           </Box>
         )}
-        <Box component="nav" aria-label="Beside the plans" sx={{ mt: 4 }}>
-          <Link component={NextLink} href="/mixing" color="inherit">
-            Mixing bench
-          </Link>
-          {' · '}
-          <Link component={NextLink} href="/two-solutions" color="inherit">
-            Two solutions
-          </Link>
-        </Box>
+        <BesideThePlans />
         <Typography
           variant="caption"
           color="textSecondary"
@@ -161,7 +105,7 @@ export function Shelf({ entries }: ShelfProps) {
       <NewPlanDialog
         open={naming}
         onClose={() => setNaming(false)}
-        onCreated={(id) => router.push(`/plans/${id}/power`)}
+        onCreated={(id) => openAt(`/plans/${id}/power`)}
       />
     </Box>
   );

@@ -3,38 +3,31 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Link from '@mui/material/Link';
 import Slider from '@mui/material/Slider';
-import ToggleButton from '@mui/material/ToggleButton';
-import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
-import NextLink from 'next/link';
-import {
-  afterDoubling,
-  solveTwoSolutions,
-  twoSolutionsSchema,
-  type TwoSolutions,
-} from '@/core/chemistry/twoSolutions';
-import { cautionsOf, DEFERRAL } from '@/core/safety/cautions';
+import { afterDoubling, solveTwoSolutions, type TwoSolutions } from '@/core/chemistry/twoSolutions';
+import { TWO_SOLUTIONS_DOCUMENT } from '@/core/documents/benchDocuments';
+import { cautionsOf } from '@/core/safety/cautions';
 import { formatNumber, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
-import { useAddressState } from '@/ui/useAddressState';
+import { CautionList } from '@/ui/CautionList';
+import { Choice } from '@/ui/Choice';
+import { DocumentFrame } from '@/ui/document/DocumentFrame';
+import { useBench, type FoundBench } from '@/ui/document/useBench';
 import { NernstChart } from './NernstChart';
 import { VesselsPicture } from './VesselsPicture';
 
-/** Two vessels and a bridge: the Nernst equation to play with. The address holds the state, so Back undoes. */
-export function TwoSolutionsPage() {
-  const [request, change] = useAddressState(twoSolutionsSchema);
+/** Two vessels and a bridge: the Nernst equation to play with. */
+export function TwoSolutionsPage({ found }: { found: FoundBench<TwoSolutions> }) {
+  const { open, state: request, change } = useBench('two-solutions', TWO_SOLUTIONS_DOCUMENT, found);
   const answer = solveTwoSolutions(request);
   const leftSalt = request.cell === 'copper-zinc' ? 'zinc sulfate' : 'copper sulfate';
   return (
-    <Box component="main" sx={{ maxWidth: 1180, mx: 'auto', p: { xs: 2, md: 4 } }}>
-      <Link component={NextLink} href="/" color="inherit" variant="body2">
-        Back to the shelf
-      </Link>
-      <Typography variant="h1" sx={{ my: 2 }}>
-        Two solutions
-      </Typography>
+    <DocumentFrame
+      open={open}
+      heading="Two solutions"
+      back={{ href: '/', name: 'Back to the shelf' }}
+    >
       <Box
         sx={{
           display: 'grid',
@@ -56,13 +49,13 @@ export function TwoSolutionsPage() {
           <Strength
             name={`Left: ${leftSalt}`}
             value={request.left}
-            onChange={(left) => change({ left }, true)}
+            onChange={(left) => change({ left }, 'left')}
             onWater={() => change({ left: afterDoubling(request.left) })}
           />
           <Strength
             name="Right: copper sulfate"
             value={request.right}
-            onChange={(right) => change({ right }, true)}
+            onChange={(right) => change({ right }, 'right')}
             onWater={() => change({ right: afterDoubling(request.right) })}
           />
           <Typography id="warmth" variant="body2" sx={{ mt: 1 }}>
@@ -73,7 +66,7 @@ export function TwoSolutionsPage() {
             value={request.celsius}
             min={0}
             max={80}
-            onChange={(_, celsius) => change({ celsius: Number(celsius) }, true)}
+            onChange={(_, celsius) => change({ celsius: Number(celsius) }, 'celsius')}
           />
           <Choice
             label="Between the vessels"
@@ -113,19 +106,10 @@ export function TwoSolutionsPage() {
             )}
           </Card>
           <NernstChart request={request} volts={answer.volts} />
-          <Box component="ul" sx={{ pl: 2.25, m: 0 }}>
-            {cautionsOf(['metal-salts']).map(({ id, text }) => (
-              <Typography key={id} component="li" variant="body2">
-                {text}
-              </Typography>
-            ))}
-            <Typography component="li" variant="body2" color="textSecondary">
-              {DEFERRAL}
-            </Typography>
-          </Box>
+          <CautionList cautions={cautionsOf(['metal-salts'])} />
         </Box>
       </Box>
-    </Box>
+    </DocumentFrame>
   );
 }
 
@@ -135,34 +119,6 @@ function sentenceOf({ cell }: TwoSolutions, volts: number | null): string {
   if (Math.abs(volts) < 1e-5) return 'Nothing: both sides are the same.';
   const why = cell === 'copper-copper' ? ', because it is stronger' : '';
   return `${formatVolts(Math.abs(volts))}: the ${plus} side is +${why}.`;
-}
-
-interface ChoiceProps<Value extends string> {
-  readonly label: string;
-  readonly value: Value;
-  readonly options: readonly (readonly [value: Value, name: string])[];
-  readonly onChange: (value: Value) => void;
-}
-
-function Choice<Value extends string>({ label, value, options, onChange }: ChoiceProps<Value>) {
-  return (
-    <ToggleButtonGroup
-      exclusive
-      size="small"
-      value={value}
-      aria-label={label}
-      onChange={(_, chosen: Value | null) => {
-        if (chosen !== null) onChange(chosen);
-      }}
-      sx={{ display: 'flex', mb: 1.5 }}
-    >
-      {options.map(([option, name]) => (
-        <ToggleButton key={option} value={option}>
-          {name}
-        </ToggleButton>
-      ))}
-    </ToggleButtonGroup>
-  );
 }
 
 interface StrengthProps {

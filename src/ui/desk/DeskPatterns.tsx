@@ -9,6 +9,7 @@ const ZINC = 'var(--mui-palette-secondary-main)';
 /** Colours of metals as they look; the hatch tells them apart without colour. */
 const PALE_METAL = '#C9CDCB';
 const CARBON = '#2B2F31';
+const STEEL = '#8D9498';
 
 /** Metals told apart without colour: copper and nickel plain, zinc hatched, light metals hatched the other way, carbon dotted. */
 export function DeskPatterns({ prefix }: { prefix: string }) {
@@ -36,6 +37,8 @@ export function materialFill(material: Material, prefix: string): string {
       return `url(#${prefix}-zinc)`;
     case 'carbon':
       return `url(#${prefix}-carbon)`;
+    case 'steel':
+      return STEEL;
     case 'aluminium':
     case 'magnesium':
       return `url(#${prefix}-light)`;
@@ -50,6 +53,7 @@ export const MATERIAL_LOOK: Readonly<Record<Material, string>> = {
   carbon: 'carbon, dotted',
   aluminium: 'aluminium, hatched',
   magnesium: 'magnesium, hatched',
+  steel: 'steel, plain grey',
 };
 
 interface HatchProps {

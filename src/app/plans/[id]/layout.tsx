@@ -4,6 +4,7 @@ import { connection } from 'next/server';
 import type { ReactNode } from 'react';
 import { PlanWorkspace } from '@/features/plan/PlanWorkspace';
 import { serverContext } from '@/server/context';
+import { listOwnRecipes } from '@/server/listOwnRecipes';
 
 interface PlanLayoutProps {
   readonly params: Promise<{ id: string }>;
@@ -12,17 +13,22 @@ interface PlanLayoutProps {
 
 export async function generateMetadata({ params }: PlanLayoutProps): Promise<Metadata> {
   const { id } = await params;
-  const found = serverContext().plans.find(id);
-  return { title: found?.plan.ok === true ? found.plan.value.title : 'Plan' };
+  const found = serverContext().documents('plans').find(id);
+  return { title: found?.document.ok === true ? found.document.value.title : 'Plan' };
 }
 
 export default async function PlanLayout({ params, children }: PlanLayoutProps) {
   await connection();
   const { id } = await params;
-  const found = serverContext().plans.find(id);
-  if (found === null || !found.plan.ok) notFound();
+  const found = serverContext().documents('plans').find(id);
+  if (found === null || !found.document.ok) notFound();
   return (
-    <PlanWorkspace id={id} initialPlan={found.plan.value} initialRevision={found.revision}>
+    <PlanWorkspace
+      id={id}
+      initialPlan={found.document.value}
+      initialRevision={found.revision}
+      ownRecipes={listOwnRecipes(serverContext())}
+    >
       {children}
     </PlanWorkspace>
   );

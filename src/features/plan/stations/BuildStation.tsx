@@ -12,7 +12,7 @@ import { Card } from '@/ui/Card';
 import { benchOfPlan } from '../benchOfPlan';
 import { usePlan, usePlanContext } from '../PlanProvider';
 import { BenchTableRow } from './BenchTableRow';
-import { CautionList } from './CautionList';
+import { CautionList } from '@/ui/CautionList';
 import { ReadingStairs } from './ReadingStairs';
 
 /** Station 5, first form: one string, cell by cell, expected against read. */

@@ -1,44 +1,76 @@
 'use client';
 
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Link from '@mui/material/Link';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { bodyOf, RECIPES } from '@/core/chemistry/recipes';
-import type { RecipeId } from '@/core/chemistry/recipe';
+import NextLink from 'next/link';
+import { explainMetals } from '@/core/planning/explainMetals';
+import { cautionsOf } from '@/core/safety/cautions';
 import { Card } from '@/ui/Card';
+import { CautionList } from '@/ui/CautionList';
+import { CellPortrait } from '@/ui/desk/CellPortrait';
+import { Explained } from '@/ui/Explained';
 import { useEdit, usePlan, usePlanContext } from '../PlanProvider';
-import { CellPortrait } from './CellPortrait';
 import { CellReadings } from './CellReadings';
-import { CautionList } from './CautionList';
 import { CellSize } from './CellSize';
 import { RecipeChoice } from './RecipeChoice';
-import { cautionsOf } from '@/core/safety/cautions';
+import { cellWithRecipe, changedSince, chosenKey, recipeOptions } from './recipeOptions';
 
 /** Station 2: which cell is built, and what one of them gives. */
 export function CellStation() {
   const plan = usePlan();
   const edit = useEdit();
-  const { evaluation } = usePlanContext();
+  const { evaluation, ownRecipes } = usePlanContext();
   const { recipe, body } = evaluation.cell;
-  const choose = (recipeId: RecipeId, bodyId: string): void =>
-    edit((before) => ({
-      ...before,
-      // Readings belong to one cell; another recipe or fruit starts from typical values again.
-      cell: { recipe: recipeId, body: bodyId, size: null, own: null },
-    }));
+  const chosen = chosenKey(plan.cell);
+  const newer = changedSince(plan.cell, ownRecipes);
   return (
     <Box
       sx={{ display: 'grid', gap: 2, gridTemplateColumns: { lg: 'minmax(0, 3fr) minmax(0, 2fr)' } }}
     >
       <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
-        <Card title="Which cell will you build?">
+        <Card
+          title="Which cell will you build?"
+          actions={
+            <Link component={NextLink} href="/recipes" color="inherit" variant="body2">
+              All recipes, and your own
+            </Link>
+          }
+        >
           <RecipeChoice
-            chosen={recipe.id}
-            onChange={(id) => {
-              if (id !== plan.cell.recipe) choose(id, RECIPES[id].bodies[0]?.id ?? '');
-            }}
+            options={recipeOptions(plan.cell, ownRecipes)}
+            chosen={chosen}
+            onChange={(key) =>
+              edit((before) =>
+                key === chosen
+                  ? before
+                  : { ...before, cell: cellWithRecipe(before.cell, key, ownRecipes) },
+              )
+            }
           />
+          {newer === null ? null : (
+            <Alert
+              severity="info"
+              sx={{ mb: 2 }}
+              action={
+                <Button
+                  color="inherit"
+                  size="small"
+                  onClick={() =>
+                    edit((before) => ({ ...before, cell: { ...before.cell, ownRecipe: newer } }))
+                  }
+                >
+                  Take over the changes
+                </Button>
+              }
+            >
+              Your recipe was changed since it was chosen for this plan.
+            </Alert>
+          )}
           <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { sm: '220px 1fr' } }}>
             <CellPortrait recipe={recipe} body={body} />
             <Box>
@@ -46,7 +78,13 @@ export function CellStation() {
                 select
                 label={recipe.bodyLabel}
                 value={body.id}
-                onChange={(event) => choose(recipe.id, event.target.value)}
+                onChange={(event) =>
+                  // Readings belong to one cell; another fruit starts from typical values again.
+                  edit((before) => ({
+                    ...before,
+                    cell: { ...before.cell, body: event.target.value, own: null },
+                  }))
+                }
                 sx={{ minWidth: 220, mb: 1.5 }}
               >
                 {recipe.bodies.map(({ id, name }) => (
@@ -58,6 +96,8 @@ export function CellStation() {
               <Typography variant="body2">
                 <strong>+</strong> {recipe.plus.part} ({recipe.plus.material}, the cathode) ·{' '}
                 <strong>−</strong> {recipe.minus.part} ({recipe.minus.material}, the anode)
+                {recipe.separator === null ? '' : ` · between them: ${recipe.separator}`} ·{' '}
+                <Explained explanation={explainMetals(recipe)}>why these volts</Explained>
               </Typography>
               <Box component="ol" sx={{ pl: 2.5, my: 1 }}>
                 {recipe.steps.map((step) => (
@@ -67,7 +107,8 @@ export function CellStation() {
                 ))}
               </Box>
               <Typography variant="body2" color="textSecondary">
-                {recipe.note} About {recipe.minutesToBuild} minutes a cell.
+                {recipe.note} About {recipe.minutesToBuild} minutes a cell. {recipe.endsLife}
+                {recipe.breathes ? ' It must breathe: never tape its carbon side shut.' : ''}
               </Typography>
             </Box>
           </Box>
@@ -77,7 +118,7 @@ export function CellStation() {
           <CautionList cautions={cautionsOf(recipe.cautions)} />
         </Card>
       </Box>
-      <CellReadings key={`${recipe.id} ${bodyOf(recipe, body.id).id}`} />
+      <CellReadings key={`${chosen} ${body.id}`} />
     </Box>
   );
 }

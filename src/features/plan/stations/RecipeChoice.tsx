@@ -4,25 +4,30 @@ import Box from '@mui/material/Box';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Radio from '@mui/material/Radio';
 import RadioGroup from '@mui/material/RadioGroup';
-import { useId } from 'react';
-import { RECIPE_IDS, type Recipe, type RecipeId } from '@/core/chemistry/recipe';
-import { RECIPES } from '@/core/chemistry/recipes';
+import type { Recipe } from '@/core/chemistry/recipe';
 import { formatVolts } from '@/core/units';
-import { CellDrawing } from '@/ui/desk/CellDrawing';
-import { DeskPatterns } from '@/ui/desk/DeskPatterns';
+import { CellIcon } from '@/ui/desk/CellIcon';
 
-interface RecipeChoiceProps {
-  readonly chosen: RecipeId;
-  readonly onChange: (id: RecipeId) => void;
+/** A recipe to choose, and what is told to whoever asks which was chosen. */
+export interface RecipeOption {
+  readonly key: string;
+  readonly recipe: Recipe;
+  readonly own: boolean;
 }
 
-/** All cell families as small pictures to choose from. */
-export function RecipeChoice({ chosen, onChange }: RecipeChoiceProps) {
+interface RecipeChoiceProps {
+  readonly options: readonly RecipeOption[];
+  readonly chosen: string;
+  readonly onChange: (key: string) => void;
+}
+
+/** All cell families, and one's own recipes, as small pictures to choose from. */
+export function RecipeChoice({ options, chosen, onChange }: RecipeChoiceProps) {
   return (
     <RadioGroup
       aria-label="Recipe"
       value={chosen}
-      onChange={(event) => onChange(event.target.value as RecipeId)}
+      onChange={(event) => onChange(event.target.value)}
       sx={{
         display: 'grid',
         gridTemplateColumns: 'repeat(auto-fill, minmax(128px, 1fr))',
@@ -30,19 +35,24 @@ export function RecipeChoice({ chosen, onChange }: RecipeChoiceProps) {
         mb: 2,
       }}
     >
-      {RECIPE_IDS.map((id) => (
-        <Choice key={id} recipe={RECIPES[id]} chosen={id === chosen} />
+      {options.map((option) => (
+        <Choice key={option.key} option={option} chosen={option.key === chosen} />
       ))}
     </RadioGroup>
   );
 }
 
-function Choice({ recipe, chosen }: { recipe: Recipe; chosen: boolean }) {
-  const prefix = useId();
+function Choice({
+  option: { key, recipe, own },
+  chosen,
+}: {
+  option: RecipeOption;
+  chosen: boolean;
+}) {
   const { openVoltsLow, openVoltsHigh } = recipe.typical;
   return (
     <FormControlLabel
-      value={recipe.id}
+      value={key}
       control={<Radio size="small" sx={{ position: 'absolute', top: 0, left: 0, p: 0.5 }} />}
       sx={{
         m: 0,
@@ -56,20 +66,10 @@ function Choice({ recipe, chosen }: { recipe: Recipe; chosen: boolean }) {
       }}
       label={
         <Box sx={{ textAlign: 'center', lineHeight: 1.2 }}>
-          <svg viewBox="-34 -32 68 60" width="58" height="50" aria-hidden="true">
-            <DeskPatterns prefix={prefix} />
-            <CellDrawing
-              look={recipe.look}
-              plus={recipe.plus.material}
-              minus={recipe.minus.material}
-              bodyId={recipe.bodies[0]?.id ?? ''}
-              spacing={48}
-              patternPrefix={prefix}
-              signs={false}
-            />
-          </svg>
+          <CellIcon recipe={recipe} />
           <Box sx={{ fontSize: '0.78rem', fontWeight: chosen ? 700 : 500 }}>{recipe.name}</Box>
           <Box sx={{ fontSize: '0.74rem', color: 'text.secondary' }}>
+            {own ? 'own, ' : ''}
             {formatVolts((openVoltsLow + openVoltsHigh) / 2)}
             {recipe.restricted ? ', staff only' : ''}
           </Box>

@@ -1,0 +1,52 @@
+import { NextResponse } from 'next/server';
+import { z } from 'zod';
+import { DOCUMENT_FORMATS, type DocumentKind } from '@/core/documents/documentKinds';
+import { faultsOfZod } from '@/core/faultsOfZod';
+import { serverContext } from '@/server/context';
+import { documentMissing, kindOf } from '../../kindOf';
+import { jsonBody, refuse } from '../../respond';
+
+interface Context {
+  params: Promise<{ kind: string; id: string }>;
+}
+
+export async function GET(_request: Request, { params }: Context): Promise<NextResponse> {
+  const { kind: named, id } = await params;
+  const kind = kindOf(named);
+  const found = kind === null ? null : serverContext().documents(kind).find(id);
+  if (kind === null || found === null) return documentMissing(kind);
+  if (!found.document.ok) return unreadable(kind, found.document.faults);
+  return NextResponse.json({ revision: found.revision, document: found.document.value });
+}
+
+export async function PUT(request: Request, { params }: Context): Promise<NextResponse> {
+  const { kind: named, id } = await params;
+  const kind = kindOf(named);
+  if (kind === null) return documentMissing(kind);
+  const { noun, schema } = DOCUMENT_FORMATS[kind];
+  const bodySchema = z.strictObject({ revision: z.int().positive(), document: schema });
+  const body = bodySchema.safeParse(await jsonBody(request));
+  if (!body.success) return refuse(422, `The ${noun} was not saved.`, faultsOfZod(body.error));
+  const { documents, now } = serverContext();
+  const outcome = documents(kind).save(id, body.data.document, body.data.revision, now());
+  switch (outcome.status) {
+    case 'saved':
+      return NextResponse.json({ revision: outcome.revision });
+    case 'conflict':
+      return refuse(409, `This ${noun} was changed in another window since you opened it.`);
+    case 'missing':
+      return documentMissing(kind);
+  }
+}
+
+export async function DELETE(_request: Request, { params }: Context): Promise<NextResponse> {
+  const { kind: named, id } = await params;
+  const kind = kindOf(named);
+  if (kind === null) return documentMissing(kind);
+  const { documents, now } = serverContext();
+  return documents(kind).remove(id, now()) ? NextResponse.json({ id }) : documentMissing(kind);
+}
+
+function unreadable(kind: DocumentKind, faults: Parameters<typeof refuse>[2]): NextResponse {
+  return refuse(422, `The stored ${DOCUMENT_FORMATS[kind].noun} cannot be read.`, faults);
+}

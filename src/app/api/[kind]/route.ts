@@ -1,0 +1,26 @@
+import { NextResponse } from 'next/server';
+import { z } from 'zod';
+import { DOCUMENT_FORMATS } from '@/core/documents/documentKinds';
+import { faultsOfZod } from '@/core/faultsOfZod';
+import { planSchema } from '@/core/plan/planSchema';
+import { serverContext } from '@/server/context';
+import { createDocument } from '@/server/documents';
+import { documentMissing, kindOf } from '../kindOf';
+import { jsonBody, refuse } from '../respond';
+
+interface Context {
+  params: Promise<{ kind: string }>;
+}
+
+const bodySchema = z.strictObject({ title: planSchema.shape.title }, 'Give it a title.');
+
+export async function POST(request: Request, { params }: Context): Promise<NextResponse> {
+  const kind = kindOf((await params).kind);
+  if (kind === null) return documentMissing(kind);
+  const body = bodySchema.safeParse(await jsonBody(request));
+  if (!body.success) {
+    const message = `The ${DOCUMENT_FORMATS[kind].noun} has no usable title.`;
+    return refuse(422, message, faultsOfZod(body.error));
+  }
+  return NextResponse.json(createDocument(serverContext(), kind, body.data.title), { status: 201 });
+}

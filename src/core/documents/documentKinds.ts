@@ -1,0 +1,57 @@
+import { RECIPE_DOCUMENT } from '../chemistry/ownRecipe';
+import type { OwnRecipe } from '../chemistry/ownRecipeSchema';
+import type { MetalPairQuestion } from '../chemistry/metalPair';
+import type { MixingRequest } from '../chemistry/mixingBench';
+import type { TwoSolutions } from '../chemistry/twoSolutions';
+import type { CoinTest } from '../coins/identifyCoin';
+import { FAIR_TEST_DOCUMENT, type FairTest } from '../fairTest/fairTestSchema';
+import { PLAN_DOCUMENT } from '../plan/planDocument';
+import type { Plan } from '../plan/planSchema';
+import {
+  COINS_DOCUMENT,
+  METALS_DOCUMENT,
+  MIXING_DOCUMENT,
+  TWO_SOLUTIONS_DOCUMENT,
+  type BenchOf,
+} from './benchDocuments';
+import type { DocumentFormat } from './documentFormat';
+
+/** The benches beside the plans, of which there is one each. */
+interface BenchTypes {
+  mixing: BenchOf<MixingRequest>;
+  'two-solutions': BenchOf<TwoSolutions>;
+  metals: BenchOf<MetalPairQuestion>;
+  coins: BenchOf<CoinTest>;
+}
+
+/** Everything that is stored, by the kind that routes and tables call it. */
+interface DocumentTypes extends BenchTypes {
+  plans: Plan;
+  recipes: OwnRecipe;
+  'fair-tests': FairTest;
+}
+
+export const DOCUMENT_KINDS = [
+  'plans',
+  'recipes',
+  'fair-tests',
+  'mixing',
+  'two-solutions',
+  'metals',
+  'coins',
+] as const;
+export type DocumentKind = (typeof DOCUMENT_KINDS)[number];
+export type DocumentOf<Kind extends DocumentKind> = DocumentTypes[Kind];
+export type BenchKind = keyof BenchTypes;
+
+export const DOCUMENT_FORMATS: {
+  readonly [Kind in DocumentKind]: DocumentFormat<DocumentOf<Kind>>;
+} = {
+  plans: PLAN_DOCUMENT,
+  recipes: RECIPE_DOCUMENT,
+  'fair-tests': FAIR_TEST_DOCUMENT,
+  mixing: MIXING_DOCUMENT,
+  'two-solutions': TWO_SOLUTIONS_DOCUMENT,
+  metals: METALS_DOCUMENT,
+  coins: COINS_DOCUMENT,
+};

@@ -1,0 +1,123 @@
+import { jStat } from 'jstat';
+import type { FairTest } from './fairTestSchema';
+
+/** One variant in the ranking. */
+export interface Ranked {
+  readonly id: string;
+  readonly name: string;
+  readonly values: readonly number[];
+  readonly mean: number;
+  /** Standard deviation of single readings; `null` with fewer than two. */
+  readonly spread: number | null;
+  /** Half the width of the mean’s 95 % interval (Student’s t); `null` with fewer than two. */
+  readonly halfInterval: number | null;
+}
+
+/** What the readings say about the difference. */
+export type Difference =
+  | { readonly status: 'too-few'; readonly need: string }
+  /** Every variant gave the same values each time: there is no scatter to judge by. */
+  | { readonly status: 'no-scatter' }
+  | {
+      readonly status: 'tested';
+      /** One-way analysis of variance (R. A. Fisher), by jStat. */
+      readonly f: number;
+      readonly p: number;
+      readonly larger: boolean;
+      /** Pairs that differ by more than the scatter: Tukey’s honestly significant difference, by jStat. */
+      readonly apart: readonly (readonly [better: string, worse: string])[];
+      /** Names that cannot be told from the best. */
+      readonly asGoodAsBest: readonly string[];
+    };
+
+export interface FairTestAnalysis {
+  /** Best first. Variants without readings are left out. */
+  readonly ranking: readonly Ranked[];
+  readonly difference: Difference;
+  /** Things beside the varied one that were not kept the same, in sentences. */
+  readonly warnings: readonly string[];
+}
+
+/** Chance below which a difference counts as larger than the scatter. */
+export const SIGNIFICANCE = 0.05;
+
+/** Ranks the variants by their mean and tests whether they differ by more than single readings scatter. */
+export function analyseFairTest(test: FairTest): FairTestAnalysis {
+  const ranking = rank(test);
+  return { ranking, difference: differenceOf(ranking), warnings: warningsOf(test) };
+}
+
+function rank({ variants, readings, measure }: FairTest): Ranked[] {
+  return variants
+    .flatMap(({ id, name }) => {
+      const values = readings.flatMap(({ variant, volts, amps }) => {
+        const value = measure === 'open-circuit-volts' ? volts : amps;
+        return variant === id && value !== null ? [value] : [];
+      });
+      return values.length === 0 ? [] : [{ id, name, values, ...summaryOf(values) }];
+    })
+    .sort((a, b) => b.mean - a.mean);
+}
+
+function summaryOf(values: readonly number[]): Pick<Ranked, 'mean' | 'spread' | 'halfInterval'> {
+  const count = values.length;
+  const mean = values.reduce((sum, value) => sum + value, 0) / count;
+  if (count < 2) return { mean, spread: null, halfInterval: null };
+  const squares = values.reduce((sum, value) => sum + (value - mean) ** 2, 0);
+  const spread = Math.sqrt(squares / (count - 1));
+  const halfInterval =
+    (jStat.studentt.inv(1 - SIGNIFICANCE / 2, count - 1) * spread) / Math.sqrt(count);
+  return { mean, spread, halfInterval };
+}
+
+function differenceOf(ranking: readonly Ranked[]): Difference {
+  if (ranking.length < 2) {
+    return { status: 'too-few', need: 'Read at least two of them, each at least twice.' };
+  }
+  const single = ranking.filter(({ values }) => values.length < 2);
+  if (single.length > 0) {
+    return {
+      status: 'too-few',
+      need: `One reading says nothing about the scatter: read ${single.map(({ name }) => name).join(', ')} at least twice.`,
+    };
+  }
+  if (ranking.every(({ spread }) => spread === 0)) return { status: 'no-scatter' };
+  const groups = ranking.map(({ values }) => values);
+  const p = jStat.anovaftest(...groups);
+  const apart = jStat
+    .tukeyhsd(groups)
+    .filter(([, chance]) => chance < SIGNIFICANCE)
+    .map(([[first, second]]) => [ranking[first]?.name ?? '', ranking[second]?.name ?? ''] as const);
+  const best = ranking[0]?.name ?? '';
+  const worse = new Set(apart.filter(([first]) => first === best).map(([, second]) => second));
+  return {
+    status: 'tested',
+    f: jStat.anovafscore(...groups),
+    p,
+    larger: p < SIGNIFICANCE,
+    apart,
+    asGoodAsBest: ranking
+      .slice(1)
+      .map(({ name }) => name)
+      .filter((name) => !worse.has(name)),
+  };
+}
+
+function warningsOf({ variants, readings, factor, kept }: FairTest): string[] {
+  const names = new Map(variants.map(({ id, name }) => [id, name]));
+  const warnings = readings.flatMap(({ variant, repeat, changed }) =>
+    changed
+      .filter((one) => one.factor !== factor && one.setting !== kept[one.factor])
+      .map(
+        (one) =>
+          `Two things were changed: in round ${repeat}, ${names.get(variant) ?? variant} had ${one.factor} “${one.setting}”${kept[one.factor] === '' ? '' : ` instead of “${kept[one.factor]}”`}. Whatever differs there may come from either.`,
+      ),
+  );
+  const counts = new Set(
+    variants.map(({ id }) => readings.filter(({ variant }) => variant === id).length),
+  );
+  counts.delete(0);
+  return counts.size > 1
+    ? [...warnings, 'Not all were read equally often; the ranking leans on those read more.']
+    : warnings;
+}

@@ -1,0 +1,107 @@
+import { and, desc, eq, isNotNull, isNull } from 'drizzle-orm';
+import type { DocumentFormat, TitledDocument } from '@/core/documents/documentFormat';
+import {
+  DOCUMENT_FORMATS,
+  type DocumentKind,
+  type DocumentOf,
+} from '@/core/documents/documentKinds';
+import type { Result } from '@/core/result';
+import type { GrozerDatabase } from './openDatabase';
+import { documents } from './schema';
+
+/** A document as it is stored. One that cannot be read comes with its faults, not as an exception. */
+export interface StoredDocument<T> {
+  readonly id: string;
+  readonly revision: number;
+  readonly updatedAt: number;
+  readonly document: Result<T>;
+}
+
+export type SaveOutcome =
+  | { readonly status: 'saved'; readonly revision: number }
+  /** Somebody else saved in between; nothing was written. */
+  | { readonly status: 'conflict'; readonly revision: number }
+  | { readonly status: 'missing' };
+
+/** Documents of one kind in a database. */
+export interface DocumentRepository<T> {
+  /** Last changed first. */
+  list(): StoredDocument<T>[];
+  find(id: string): StoredDocument<T> | null;
+  insert(id: string, document: T, now: number): void;
+  save(id: string, document: T, revision: number, now: number): SaveOutcome;
+  /** Deletes; false where there is none. */
+  remove(id: string, now: number): boolean;
+  /** Puts a deleted one back; false where none was deleted. */
+  restore(id: string): boolean;
+}
+
+export function createDocumentRepository<Kind extends DocumentKind>(
+  db: GrozerDatabase,
+  kind: Kind,
+): DocumentRepository<DocumentOf<Kind>> {
+  return repositoryOf(db, kind, DOCUMENT_FORMATS[kind]);
+}
+
+/** Deleted documents are kept so that deleting can be undone. */
+function repositoryOf<T extends TitledDocument>(
+  db: GrozerDatabase,
+  kind: DocumentKind,
+  format: DocumentFormat<T>,
+): DocumentRepository<T> {
+  const ofKind = eq(documents.kind, kind);
+  const present = (id: string) => and(ofKind, eq(documents.id, id), isNull(documents.deletedAt));
+  const stored = (row: typeof documents.$inferSelect): StoredDocument<T> => {
+    const { id, revision, updatedAt } = row;
+    return { id, revision, updatedAt, document: format.parseText(row.document) };
+  };
+  return {
+    list: () =>
+      db
+        .select()
+        .from(documents)
+        .where(and(ofKind, isNull(documents.deletedAt)))
+        .orderBy(desc(documents.updatedAt), documents.id)
+        .all()
+        .map(stored),
+
+    find: (id) => {
+      const row = db.select().from(documents).where(present(id)).get();
+      return row === undefined ? null : stored(row);
+    },
+
+    insert: (id, document, now) => {
+      db.insert(documents)
+        .values({
+          kind,
+          id,
+          document: format.text(document),
+          revision: 1,
+          createdAt: now,
+          updatedAt: now,
+        })
+        .run();
+    },
+
+    save: (id, document, revision, now) => {
+      const changed = db
+        .update(documents)
+        .set({ document: format.text(document), revision: revision + 1, updatedAt: now })
+        .where(and(present(id), eq(documents.revision, revision)))
+        .run();
+      if (changed.changes === 1) return { status: 'saved', revision: revision + 1 };
+      const row = db.select().from(documents).where(present(id)).get();
+      return row === undefined
+        ? { status: 'missing' }
+        : { status: 'conflict', revision: row.revision };
+    },
+
+    remove: (id, now) =>
+      db.update(documents).set({ deletedAt: now }).where(present(id)).run().changes === 1,
+
+    restore: (id) => {
+      const removed = and(ofKind, eq(documents.id, id), isNotNull(documents.deletedAt));
+      return db.update(documents).set({ deletedAt: null }).where(removed).run().changes === 1;
+    },
+  };
+}

@@ -1,0 +1,64 @@
+import Box from '@mui/material/Box';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import Typography from '@mui/material/Typography';
+import { useOfCoin, yearsOfCoin, type Coin } from '@/core/coins/coin';
+import { formatNumber } from '@/core/units';
+import { CoinPicture } from './CoinPicture';
+
+/** Coins with their measures and what they are good for; zinc ones stand out in words, not by colour alone. */
+export function CoinTable({ coins }: { coins: readonly Coin[] }) {
+  return (
+    <Box sx={{ overflowX: 'auto' }}>
+      <Table size="small" aria-label="Coins" data-testid="coin-table">
+        <TableHead>
+          <TableRow>
+            <TableCell aria-label="Cut through" />
+            <TableCell>Coin</TableCell>
+            <TableCell align="right">Ø × thickness</TableCell>
+            <TableCell align="right">Mass</TableCell>
+            <TableCell>Magnetic</TableCell>
+            <TableCell>As +</TableCell>
+            <TableCell>Sanding exposes</TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
+          {coins.map((coin) => (
+            <CoinRow key={`${coin.name} ${yearsOfCoin(coin)} ${coin.core}`} coin={coin} />
+          ))}
+        </TableBody>
+      </Table>
+    </Box>
+  );
+}
+
+function CoinRow({ coin }: { coin: Coin }) {
+  const { plus, sanding, zincInside } = useOfCoin(coin);
+  return (
+    <TableRow>
+      <TableCell sx={{ px: 0.5 }}>
+        <CoinPicture coin={coin} />
+      </TableCell>
+      <TableCell>
+        <strong>{coin.name}</strong>, {yearsOfCoin(coin)}
+        {coin.remark === null ? null : (
+          <Typography variant="caption" component="div" color="textSecondary">
+            {coin.remark}
+          </Typography>
+        )}
+      </TableCell>
+      <TableCell align="right" sx={{ whiteSpace: 'nowrap' }}>
+        {formatNumber(coin.diameterMillimetres, 4)} × {formatNumber(coin.thicknessMillimetres)} mm
+      </TableCell>
+      <TableCell align="right" sx={{ whiteSpace: 'nowrap' }}>
+        {formatNumber(coin.grams)} g
+      </TableCell>
+      <TableCell>{coin.magnetic ? 'yes' : 'no'}</TableCell>
+      <TableCell>{plus ?? 'no'}</TableCell>
+      <TableCell sx={{ fontWeight: zincInside ? 700 : 400 }}>{sanding}</TableCell>
+    </TableRow>
+  );
+}

@@ -1,0 +1,147 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { COIN_AREAS, COIN_AREA_NAMES, type CoinArea } from '@/core/coins/coin';
+import { COINS } from '@/core/coins/coins';
+import { identifyCoin, unknownCoin, type CoinTest } from '@/core/coins/identifyCoin';
+import { COINS_DOCUMENT } from '@/core/documents/benchDocuments';
+import { cautionsOf } from '@/core/safety/cautions';
+import { formatMillimetres, formatNumber } from '@/core/units';
+import { Card } from '@/ui/Card';
+import { CautionList } from '@/ui/CautionList';
+import { Choice } from '@/ui/Choice';
+import { DocumentFrame } from '@/ui/document/DocumentFrame';
+import { useBench, type FoundBench } from '@/ui/document/useBench';
+import { QuantityField } from '@/ui/QuantityField';
+import { CoinTable } from './CoinTable';
+
+const NOT_TESTED = { year: null, grams: null, diameterMillimetres: null, magnetic: null } as const;
+
+const checkYear = (year: number): string | null =>
+  Number.isInteger(year) && year >= 1500 && year <= 2200 ? null : 'Give the year on the coin.';
+const checkGrams = (grams: number): string | null =>
+  grams > 0 && grams <= 100 ? null : 'Give grams up to 100.';
+const checkDiameter = (millimetres: number): string | null =>
+  millimetres > 0 && millimetres <= 60 ? null : 'Give a diameter up to 60 mm.';
+
+/** Which coins have what inside, and how to tell with a scale, a ruler and a magnet. */
+export function CoinsPage({ found }: { found: FoundBench<CoinTest> }) {
+  const { open, state: test, change } = useBench('coins', COINS_DOCUMENT, found);
+  const matching = identifyCoin(test);
+  const untested = [test.year, test.grams, test.diameterMillimetres, test.magnetic].every(
+    (one) => one === null,
+  );
+  return (
+    <DocumentFrame open={open} heading="Coins" back={{ href: '/', name: 'Back to the shelf' }}>
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 2,
+          gridTemplateColumns: { md: '300px minmax(0, 1fr)' },
+          alignItems: 'start',
+        }}
+      >
+        <Box sx={{ display: 'grid', gap: 2 }}>
+          <Card title="What is in this coin?">
+            <Box sx={{ display: 'grid', gap: 2, mt: 1.5 }}>
+              <TextField
+                select
+                label="From where"
+                value={test.area}
+                onChange={(event) => change({ area: event.target.value as CoinArea })}
+              >
+                {COIN_AREAS.map((area) => (
+                  <MenuItem key={area} value={area}>
+                    {COIN_AREA_NAMES[area]}
+                  </MenuItem>
+                ))}
+              </TextField>
+              <QuantityField
+                label="Year on it"
+                kind="count"
+                emptyAllowed
+                value={test.year}
+                format={String}
+                check={checkYear}
+                onCommit={(year) => change({ year }, 'year')}
+              />
+              <QuantityField
+                label="Mass, g"
+                kind="count"
+                emptyAllowed
+                value={test.grams}
+                format={(grams) => formatNumber(grams)}
+                check={checkGrams}
+                onCommit={(grams) => change({ grams }, 'grams')}
+                helperText="Weigh ten together and divide by ten"
+              />
+              <QuantityField
+                label="Diameter, mm"
+                kind="millimetres"
+                emptyAllowed
+                value={test.diameterMillimetres}
+                format={formatMillimetres}
+                check={checkDiameter}
+                onCommit={(diameterMillimetres) => change({ diameterMillimetres }, 'diameter')}
+              />
+              <Box>
+                <Typography variant="body2" gutterBottom>
+                  Does a magnet hold it?
+                </Typography>
+                <Choice
+                  label="Does a magnet hold it?"
+                  value={test.magnetic === null ? 'untried' : test.magnetic ? 'yes' : 'no'}
+                  options={[
+                    ['untried', 'Not tried'],
+                    ['yes', 'Yes'],
+                    ['no', 'No'],
+                  ]}
+                  onChange={(answer) =>
+                    change({ magnetic: answer === 'untried' ? null : answer === 'yes' })
+                  }
+                />
+              </Box>
+              {untested ? null : (
+                <Button size="small" onClick={() => change(NOT_TESTED)}>
+                  Start again with another coin
+                </Button>
+              )}
+            </Box>
+          </Card>
+          <Card title="Before you sand">
+            <CautionList cautions={cautionsOf(['coins', 'dust'])} />
+          </Card>
+        </Box>
+        <Card
+          title={
+            untested
+              ? `${COIN_AREA_NAMES[test.area]}: coins and what is in them`
+              : 'It can be one of these'
+          }
+        >
+          {matching.length === 0 ? (
+            <Alert severity="info" data-testid="unknown-coin">
+              <strong>No coin of the list fits.</strong>
+              {unknownCoin(test).map((line) => (
+                <Box key={line} component="p" sx={{ m: 0, mt: 0.5 }}>
+                  {line}
+                </Box>
+              ))}
+            </Alert>
+          ) : (
+            <CoinTable coins={matching} />
+          )}
+          <Typography variant="caption" color="textSecondary" component="p" sx={{ mt: 1.5 }}>
+            {COINS.length} kinds of coin; years, sizes and masses are mint data from memory, so
+            check with scale and magnet before you sand a bag of them.
+          </Typography>
+        </Card>
+      </Box>
+    </DocumentFrame>
+  );
+}

@@ -1,0 +1,180 @@
+'use client';
+
+import DeleteIcon from '@mui/icons-material/DeleteOutlined';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import {
+  FACTORS,
+  fairTestSchema,
+  MEASURES,
+  MOST_REPEATS,
+  MOST_VARIANTS,
+  type Factor,
+  type FairTest,
+  type Measure,
+} from '@/core/fairTest/fairTestSchema';
+import { Card } from '@/ui/Card';
+import { CountStepper } from '@/ui/CountStepper';
+import { WordsField } from '@/ui/WordsField';
+import type { EditFairTest } from './editFairTest';
+import { withoutVariant, withRepeats, withVariant } from './fairTestEdits';
+import { FACTOR_EXAMPLES, FACTOR_NAMES, MEASURE_NAMES } from './words';
+
+interface FairTestPlanProps {
+  readonly test: FairTest;
+  readonly edit: EditFairTest;
+}
+
+/** What is varied, what is kept, what is compared, and how often. */
+export function FairTestPlan({ test, edit }: FairTestPlanProps) {
+  return (
+    <Box sx={{ display: 'grid', gap: 2 }}>
+      <Card title="The one thing that is varied">
+        <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: '1fr 1fr', mt: 1.5 }}>
+          <TextField
+            select
+            label="Varied"
+            value={test.factor}
+            onChange={(event) =>
+              edit((before) => ({ ...before, factor: event.target.value as Factor }))
+            }
+          >
+            {FACTORS.map((factor) => (
+              <MenuItem key={factor} value={factor}>
+                {FACTOR_NAMES[factor]}
+              </MenuItem>
+            ))}
+          </TextField>
+          <TextField
+            select
+            label="Ranked by"
+            value={test.measure}
+            onChange={(event) =>
+              edit((before) => ({ ...before, measure: event.target.value as Measure }))
+            }
+          >
+            {MEASURES.map((measure) => (
+              <MenuItem key={measure} value={measure}>
+                {MEASURE_NAMES[measure]}
+              </MenuItem>
+            ))}
+          </TextField>
+        </Box>
+        <Variants test={test} edit={edit} />
+        <CountStepper
+          label="rounds, each of them once"
+          value={test.repeats}
+          least={1}
+          most={MOST_REPEATS}
+          onChange={(repeats) => edit((before) => withRepeats(before, repeats))}
+        />
+        {test.repeats < 3 ? (
+          <Typography variant="body2" color="textSecondary" sx={{ mt: 1 }}>
+            Three rounds or more show how much single readings scatter.
+          </Typography>
+        ) : null}
+      </Card>
+      <Card title="Everything else is kept">
+        <Box sx={{ display: 'grid', gap: 2, mt: 1.5 }}>
+          {FACTORS.filter((factor) => factor !== test.factor).map((factor) => (
+            <WordsField
+              key={factor}
+              label={capital(FACTOR_NAMES[factor])}
+              value={test.kept[factor]}
+              schema={fairTestSchema.shape.kept.shape[factor]}
+              placeholder={`for example ${FACTOR_EXAMPLES[factor]}`}
+              onCommit={(setting) =>
+                edit(
+                  (before) => ({ ...before, kept: { ...before.kept, [factor]: setting } }),
+                  `kept ${factor}`,
+                )
+              }
+            />
+          ))}
+        </Box>
+      </Card>
+    </Box>
+  );
+}
+
+function Variants({ test, edit }: FairTestPlanProps) {
+  const [name, setName] = useState('');
+  const [problem, setProblem] = useState<string | null>(null);
+  const add = (): void => {
+    const next = fairTestSchema.safeParse(withVariant(test, name.trim()));
+    if (next.success) {
+      edit(() => next.data);
+      setName('');
+      setProblem(null);
+    } else {
+      setProblem(next.error.issues[0]?.message ?? null);
+    }
+  };
+  return (
+    <Box sx={{ my: 2 }}>
+      <Box component="ul" aria-label="Compared" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+        {test.variants.map((variant) => (
+          <Box
+            component="li"
+            key={variant.id}
+            sx={{
+              display: 'flex',
+              alignItems: 'center',
+              justifyContent: 'space-between',
+              borderBottom: 1,
+              borderColor: 'divider',
+            }}
+          >
+            <Typography variant="body2">{variant.name}</Typography>
+            <IconButton
+              size="small"
+              aria-label={`Remove ${variant.name}`}
+              onClick={() => edit((before) => withoutVariant(before, variant.id))}
+            >
+              <DeleteIcon fontSize="small" />
+            </IconButton>
+          </Box>
+        ))}
+      </Box>
+      <Box
+        component="form"
+        onSubmit={(event) => {
+          event.preventDefault();
+          add();
+        }}
+        sx={{ display: 'flex', gap: 1, mt: 1.5, alignItems: 'flex-start' }}
+      >
+        <TextField
+          label="Another one"
+          placeholder={`for example ${FACTOR_EXAMPLES[test.factor]}`}
+          value={name}
+          onChange={(event) => {
+            setName(event.target.value);
+            setProblem(null);
+          }}
+          error={problem !== null}
+          helperText={problem}
+          autoComplete="off"
+          fullWidth
+        />
+        <Button
+          type="submit"
+          variant="outlined"
+          disabled={name.trim() === '' || test.variants.length >= MOST_VARIANTS}
+          sx={{ mt: 0.25 }}
+        >
+          Add
+        </Button>
+      </Box>
+    </Box>
+  );
+}
+
+function capital(text: string): string {
+  return `${text.slice(0, 1).toUpperCase()}${text.slice(1)}`;
+}

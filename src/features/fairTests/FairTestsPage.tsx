@@ -1,0 +1,117 @@
+'use client';
+
+import AddIcon from '@mui/icons-material/Add';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Link from '@mui/material/Link';
+import Paper from '@mui/material/Paper';
+import Typography from '@mui/material/Typography';
+import NextLink from 'next/link';
+import { analyseFairTest } from '@/core/fairTest/analyseFairTest';
+import type { FairTest } from '@/core/fairTest/fairTestSchema';
+import { sayDifference } from '@/core/fairTest/sayDifference';
+import { createRemote } from '@/ui/document/documentApi';
+import { ImportButton } from '@/ui/document/ImportButton';
+import { RefusalAlert } from '@/ui/document/RefusalAlert';
+import { useDocumentList } from '@/ui/document/useDocumentList';
+import { ThemeSwitch } from '@/ui/ThemeSwitch';
+import { FACTOR_NAMES } from './words';
+
+/** All fair tests, with what each has shown so far. */
+export function FairTestsPage({
+  tests,
+}: {
+  tests: readonly { readonly id: string; readonly test: FairTest }[];
+}) {
+  const { refusal, clearRefusal, settle, remove, duplicate, openAt } =
+    useDocumentList('fair-tests');
+  const openTest = (id: string): void => openAt(`/fair-tests/${id}`);
+  return (
+    <Box sx={{ maxWidth: 1080, mx: 'auto', p: { xs: 2, md: 3 } }}>
+      <Box
+        component="header"
+        sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1.5, mb: 2 }}
+      >
+        <Box sx={{ flex: 1, minWidth: 240 }}>
+          <Link component={NextLink} href="/" color="inherit" variant="body2">
+            Back to the shelf
+          </Link>
+          <Typography variant="h1">Fair tests</Typography>
+          <Typography color="textSecondary">Change one thing, keep all the rest.</Typography>
+        </Box>
+        <ImportButton
+          kind="fair-tests"
+          label="Import a fair test"
+          onAnswer={(answer) => settle(answer, openTest)}
+        />
+        <Button
+          variant="contained"
+          startIcon={<AddIcon />}
+          onClick={() =>
+            void createRemote('fair-tests', 'Which gives most?').then((answer) =>
+              settle(answer, openTest),
+            )
+          }
+        >
+          New fair test
+        </Button>
+        <ThemeSwitch />
+      </Box>
+      <RefusalAlert refusal={refusal} onClose={clearRefusal} />
+      <Box component="main" sx={{ display: 'grid', gap: 1.5 }}>
+        {tests.length === 0 ? (
+          <Typography color="textSecondary">
+            None yet. A fair test starts with one question: what is varied?
+          </Typography>
+        ) : null}
+        {tests.map(({ id, test }) => (
+          <TestCard
+            key={id}
+            id={id}
+            test={test}
+            onDuplicate={() => void duplicate(id)}
+            onDelete={() => void remove(id, `The fair test “${test.title}” was deleted.`)}
+          />
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+interface TestCardProps {
+  readonly id: string;
+  readonly test: FairTest;
+  readonly onDuplicate: () => void;
+  readonly onDelete: () => void;
+}
+
+function TestCard({ id, test, onDuplicate, onDelete }: TestCardProps) {
+  const { ranking, difference } = analyseFairTest(test);
+  const planned = test.variants.length * test.repeats;
+  return (
+    <Paper component="article" variant="outlined" sx={{ p: 2 }}>
+      <Typography variant="h2">
+        <Link component={NextLink} href={`/fair-tests/${id}`} color="inherit">
+          {test.title}
+        </Link>
+      </Typography>
+      <Typography variant="body2" color="textSecondary">
+        Varied: {FACTOR_NAMES[test.factor]}. {test.readings.length} of {planned} read.
+      </Typography>
+      <Typography variant="body2" sx={{ mt: 0.5 }}>
+        {sayDifference(ranking, difference).join(' ')}
+      </Typography>
+      <Box sx={{ ml: -0.75, mt: 0.5 }}>
+        <Button size="small" onClick={onDuplicate}>
+          Duplicate without readings
+        </Button>
+        <Button size="small" href={`/api/fair-tests/${id}/export`} download>
+          Export
+        </Button>
+        <Button size="small" color="inherit" onClick={onDelete}>
+          Delete
+        </Button>
+      </Box>
+    </Paper>
+  );
+}

@@ -1,0 +1,100 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import {
+  MEDIA,
+  solveMetalPair,
+  type MetalPairQuestion,
+  type Medium,
+} from '@/core/chemistry/metalPair';
+import { METALS, METAL_FACT, type Metal } from '@/core/chemistry/metals';
+import { METALS_DOCUMENT } from '@/core/documents/benchDocuments';
+import { Card } from '@/ui/Card';
+import { Choice } from '@/ui/Choice';
+import { DocumentFrame } from '@/ui/document/DocumentFrame';
+import { useBench, type FoundBench } from '@/ui/document/useBench';
+import { ElectrodesAtWork } from './ElectrodesAtWork';
+import { PotentialLadder } from './PotentialLadder';
+import { VoltsCompared } from './VoltsCompared';
+
+const MEDIUM_NAMES: Readonly<Record<Medium, string>> = {
+  fruit: 'Fruit, juice or vinegar',
+  'salt-water': 'Salt water',
+  'own-salts': 'Each in its own salt',
+};
+
+/** Two metals and what is wet between them: which is +, how many volts, and why. */
+export function MetalsPage({ found }: { found: FoundBench<MetalPairQuestion> }) {
+  const { open, state, change } = useBench('metals', METALS_DOCUMENT, found);
+  const answer = solveMetalPair(state);
+  const metalField = (label: string, key: 'first' | 'second') => (
+    <TextField
+      select
+      label={label}
+      value={state[key]}
+      onChange={(event) => change({ [key]: event.target.value as Metal })}
+    >
+      {METALS.map((metal) => (
+        <MenuItem key={metal} value={metal}>
+          {METAL_FACT[metal].name}
+        </MenuItem>
+      ))}
+    </TextField>
+  );
+  return (
+    <DocumentFrame
+      open={open}
+      heading="Metals and potentials"
+      back={{ href: '/', name: 'Back to the shelf' }}
+    >
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 2,
+          gridTemplateColumns: { md: 'minmax(0, 5fr) minmax(0, 6fr)' },
+          alignItems: 'start',
+        }}
+      >
+        <Card title="Which two metals?">
+          <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: '1fr 1fr', my: 1.5 }}>
+            {metalField('One metal', 'first')}
+            {metalField('The other', 'second')}
+          </Box>
+          <Choice
+            label="What is wet between them"
+            value={state.medium}
+            options={MEDIA.map((medium) => [medium, MEDIUM_NAMES[medium]] as const)}
+            onChange={(medium) => change({ medium })}
+          />
+          <PotentialLadder question={state} answer={answer} />
+        </Card>
+        <Box sx={{ display: 'grid', gap: 2 }}>
+          {answer.status === 'identical' ? (
+            <Card title="What the meter reads">
+              <Alert severity="info" data-testid="metal-answer">
+                {answer.why}
+              </Alert>
+            </Card>
+          ) : (
+            <>
+              <VoltsCompared answer={answer} />
+              <ElectrodesAtWork
+                answer={answer}
+                wording={state.wording}
+                onWording={(wording) => change({ wording })}
+              />
+            </>
+          )}
+          <Typography variant="caption" color="textSecondary">
+            Standard potentials at 25 °C: CRC Handbook of Chemistry and Physics, “Electrochemical
+            Series”, from memory. In salt water: galvanic series (ASTM G82), from memory.
+          </Typography>
+        </Box>
+      </Box>
+    </DocumentFrame>
+  );
+}

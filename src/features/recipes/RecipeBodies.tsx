@@ -1,0 +1,139 @@
+import AddIcon from '@mui/icons-material/Add';
+import DeleteIcon from '@mui/icons-material/DeleteOutlined';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
+import Typography from '@mui/material/Typography';
+import { ownRecipeSchema, type OwnRecipe } from '@/core/chemistry/ownRecipeSchema';
+import { formatNumber, formatVolts } from '@/core/units';
+import { Card } from '@/ui/Card';
+import { QuantityField } from '@/ui/QuantityField';
+import { WordsField } from '@/ui/WordsField';
+import type { RecipePartProps } from './changeRecipe';
+
+type Body = OwnRecipe['bodies'][number];
+
+const MOST_BODIES = 20;
+const bodyShape = ownRecipeSchema.shape.bodies.element.shape;
+
+const checkShare = (share: number): string | null =>
+  share >= 0.001 && share <= 1000 ? null : 'Give 0.001 to 1000.';
+const checkVolts = (volts: number): string | null =>
+  volts > 0 && volts <= 5 ? null : 'Give more than 0 and at most 5 V.';
+
+/** The fruit, liquids or separators to choose from, and how each differs from the recipe's usual one. */
+export function RecipeBodies({ own, change }: RecipePartProps) {
+  const changeBody = (index: number, part: Partial<Body>, typing?: string): void =>
+    change(
+      {
+        bodies: own.bodies.map((body, other) => (other === index ? { ...body, ...part } : body)),
+      },
+      typing,
+    );
+  return (
+    <Card
+      title="What it stands in"
+      actions={
+        <Button
+          size="small"
+          startIcon={<AddIcon />}
+          disabled={own.bodies.length >= MOST_BODIES}
+          onClick={() => change({ bodies: [...own.bodies, newBody(own.bodies)] })}
+        >
+          Add another
+        </Button>
+      }
+    >
+      <Typography variant="body2" color="textSecondary" sx={{ mb: 1.5 }}>
+        Resistivity and limit are shares of the recipe’s: 1 is the same, 0.5 half of it. Volts are
+        needed only where this one differs.
+      </Typography>
+      <WordsField
+        label="What the choice is called"
+        value={own.bodyLabel}
+        schema={ownRecipeSchema.shape.bodyLabel}
+        onCommit={(bodyLabel) => change({ bodyLabel }, 'bodyLabel')}
+        sx={{ mb: 2 }}
+      />
+      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 2 }}>
+        {own.bodies.map((body, index) => (
+          <Box
+            component="li"
+            key={body.id}
+            aria-label={body.name}
+            sx={{
+              display: 'grid',
+              gap: 1,
+              gridTemplateColumns: { xs: '1fr', sm: '1.4fr 1.4fr 0.8fr 0.8fr 0.8fr auto' },
+              alignItems: 'start',
+            }}
+          >
+            <WordsField
+              label="One"
+              value={body.name}
+              schema={bodyShape.name}
+              onCommit={(name) => changeBody(index, { name }, `name ${body.id}`)}
+            />
+            <WordsField
+              label="Several"
+              value={body.plural}
+              schema={bodyShape.plural}
+              onCommit={(plural) => changeBody(index, { plural }, `plural ${body.id}`)}
+            />
+            <QuantityField
+              label="Volts"
+              kind="volts"
+              emptyAllowed
+              value={body.openVolts}
+              format={formatVolts}
+              check={checkVolts}
+              onCommit={(openVolts) => changeBody(index, { openVolts }, `volts ${body.id}`)}
+            />
+            <QuantityField
+              label="Resistivity"
+              kind="count"
+              value={body.resistivityShare}
+              format={(share) => formatNumber(share)}
+              check={checkShare}
+              onCommit={(share) => {
+                if (share !== null) {
+                  changeBody(index, { resistivityShare: share }, `resistivity ${body.id}`);
+                }
+              }}
+            />
+            <QuantityField
+              label="Limit"
+              kind="count"
+              value={body.limitShare}
+              format={(share) => formatNumber(share)}
+              check={checkShare}
+              onCommit={(share) => {
+                if (share !== null) changeBody(index, { limitShare: share }, `limit ${body.id}`);
+              }}
+            />
+            <IconButton
+              aria-label={`Remove ${body.name}`}
+              disabled={own.bodies.length === 1}
+              onClick={() => change({ bodies: own.bodies.filter((_, other) => other !== index) })}
+            >
+              <DeleteIcon fontSize="small" />
+            </IconButton>
+          </Box>
+        ))}
+      </Box>
+    </Card>
+  );
+}
+
+function newBody(bodies: readonly Body[]): Body {
+  let number = bodies.length + 1;
+  while (bodies.some(({ id }) => id === `own-${number}`)) number += 1;
+  return {
+    id: `own-${number}`,
+    name: 'another one',
+    plural: 'other ones',
+    openVolts: null,
+    resistivityShare: 1,
+    limitShare: 1,
+  };
+}

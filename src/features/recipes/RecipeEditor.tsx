@@ -1,0 +1,132 @@
+'use client';
+
+import DownloadIcon from '@mui/icons-material/FileDownloadOutlined';
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import IconButton from '@mui/material/IconButton';
+import Tooltip from '@mui/material/Tooltip';
+import Typography from '@mui/material/Typography';
+import { useMemo } from 'react';
+import { cellAmpsAt } from '@/core/chemistry/cellAmpsAt';
+import { RECIPE_DOCUMENT, recipeOfOwn } from '@/core/chemistry/ownRecipe';
+import { ownRecipeSchema, type OwnRecipe } from '@/core/chemistry/ownRecipeSchema';
+import { RECIPES } from '@/core/chemistry/recipes';
+import { typicalCell } from '@/core/plan/cellOfPlan';
+import { explainMetals } from '@/core/planning/explainMetals';
+import { explainSize } from '@/core/planning/explainSize';
+import { formatAmps, formatOhms, formatVolts } from '@/core/units';
+import { Card } from '@/ui/Card';
+import { CellPortrait } from '@/ui/desk/CellPortrait';
+import { DocumentFrame } from '@/ui/document/DocumentFrame';
+import { useDocument } from '@/ui/document/useDocument';
+import { Explained } from '@/ui/Explained';
+import { WordsField } from '@/ui/WordsField';
+import type { ChangeRecipe } from './changeRecipe';
+import { RecipeBodies } from './RecipeBodies';
+import { RecipeCautions } from './RecipeCautions';
+import { RecipeMetals } from './RecipeMetals';
+import { RecipeReadings } from './RecipeReadings';
+import { RecipeSteps } from './RecipeSteps';
+
+interface RecipeEditorProps {
+  readonly id: string;
+  readonly initial: OwnRecipe;
+  readonly initialRevision: number;
+}
+
+/** One of the educator's own recipes, to change; what one cell will give follows at once. */
+export function RecipeEditor({ id, initial, initialRevision }: RecipeEditorProps) {
+  const open = useDocument({
+    kind: 'recipes',
+    id,
+    format: RECIPE_DOCUMENT,
+    initial,
+    initialRevision,
+  });
+  const own = open.document;
+  const recipe = useMemo(() => recipeOfOwn(own), [own]);
+  const change: ChangeRecipe = (part, typing) =>
+    open.documentStore.edit((before) => ({ ...before, ...part }), typing ?? null);
+  const [body] = recipe.bodies;
+  return (
+    <DocumentFrame
+      open={open}
+      back={{ href: '/recipes', name: 'Back to the recipes' }}
+      heading={
+        <Box component="h1" sx={{ m: 0, mt: 1.5, maxWidth: 520 }}>
+          <WordsField
+            label="Name of the recipe"
+            value={own.title}
+            schema={ownRecipeSchema.shape.title}
+            onCommit={(title) => change({ title }, 'title')}
+            fullWidth
+          />
+        </Box>
+      }
+      actions={
+        <Tooltip title="Export this recipe as a file">
+          <IconButton
+            aria-label="Export this recipe as a file"
+            component="a"
+            href={`/api/recipes/${id}/export`}
+            download
+          >
+            <DownloadIcon fontSize="small" />
+          </IconButton>
+        </Tooltip>
+      }
+    >
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 2,
+          gridTemplateColumns: { md: 'minmax(0, 1fr) 320px' },
+          alignItems: 'start',
+        }}
+      >
+        <Box sx={{ display: 'grid', gap: 2 }}>
+          <RecipeMetals own={own} change={change} />
+          <RecipeReadings own={own} change={change} />
+          <RecipeBodies own={own} change={change} />
+          <RecipeSteps own={own} change={change} />
+          <RecipeCautions own={own} change={change} />
+        </Box>
+        <Card title="One cell of it" sx={{ position: { md: 'sticky' }, top: { md: 12 } }}>
+          {body === undefined ? null : (
+            <>
+              <CellPortrait recipe={recipe} body={body} />
+              <CellLine recipe={recipe} body={body} />
+              <Typography variant="body2" sx={{ mt: 1 }}>
+                <Explained explanation={explainMetals(recipe)}>why these volts</Explained>
+                {' · '}
+                <Explained explanation={explainSize(recipe, body, recipe.usualSize)}>
+                  why this current
+                </Explained>
+              </Typography>
+            </>
+          )}
+          {own.plus.material === own.minus.material && own.startsFrom !== 'concentration' ? (
+            <Alert severity="warning" sx={{ mt: 1.5 }}>
+              The same metal twice: nothing happens, whatever the recipe says.
+            </Alert>
+          ) : null}
+          <Typography variant="body2" color="textSecondary" sx={{ mt: 1.5 }}>
+            Begun from “{RECIPES[own.startsFrom].name}”, whose cautions it keeps. Choose it in any
+            plan at “Which cell?”.
+          </Typography>
+        </Card>
+      </Box>
+    </DocumentFrame>
+  );
+}
+
+function CellLine({ recipe, body }: Pick<Parameters<typeof CellPortrait>[0], 'recipe' | 'body'>) {
+  const cell = typicalCell(recipe, body);
+  const shortAmps = cellAmpsAt(cell, 0);
+  return (
+    <Typography data-testid="recipe-figures" sx={{ fontWeight: 700 }}>
+      {formatVolts(cell.emfVolts)}, {formatAmps(shortAmps)} shorted,{' '}
+      {formatOhms(cell.emfVolts / shortAmps)}
+    </Typography>
+  );
+}

@@ -1,0 +1,88 @@
+import Box from '@mui/material/Box';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { ownRecipeSchema } from '@/core/chemistry/ownRecipeSchema';
+import { CELL_LOOKS, MATERIALS, type CellLook, type Material } from '@/core/chemistry/recipe';
+import { Card } from '@/ui/Card';
+import { SizeFields } from '@/ui/SizeFields';
+import { WordsField } from '@/ui/WordsField';
+import type { RecipePartProps } from './changeRecipe';
+
+const LOOK_NAMES: Readonly<Record<CellLook, string>> = {
+  fruit: 'fruit or root',
+  pile: 'pile of discs',
+  cup: 'cup',
+  sponge: 'sponge',
+  towel: 'towel under a roof',
+  pouch: 'pouch of felt',
+  rod: 'wound rod',
+  vessels: 'two vessels',
+};
+
+/** The two electrodes, what is between them, and how it stands on the desk. */
+export function RecipeMetals({ own, change }: RecipePartProps) {
+  const separator = own.separator ?? '';
+  return (
+    <Card title="Metals">
+      <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { sm: '160px 1fr' }, mt: 1, mb: 2 }}>
+        {(['plus', 'minus'] as const).map((side) => (
+          <Electrode key={side} side={side} own={own} change={change} />
+        ))}
+        <TextField
+          select
+          label="On the desk"
+          value={own.look}
+          onChange={(event) => change({ look: event.target.value as CellLook })}
+        >
+          {CELL_LOOKS.map((look) => (
+            <MenuItem key={look} value={look}>
+              {LOOK_NAMES[look]}
+            </MenuItem>
+          ))}
+        </TextField>
+        <WordsField
+          label="Separator"
+          value={separator}
+          schema={ownRecipeSchema.shape.note.max(80, 'Use at most 80 characters.')}
+          onCommit={(text) => change({ separator: text === '' ? null : text }, 'separator')}
+          helperText="Empty where the body itself keeps the metals apart"
+        />
+      </Box>
+      <SizeFields
+        size={own.usualSize}
+        onChange={(part, typing) =>
+          change({ usualSize: { ...own.usualSize, ...part } }, typing ?? undefined)
+        }
+      />
+    </Card>
+  );
+}
+
+function Electrode({ side, own, change }: RecipePartProps & { side: 'plus' | 'minus' }) {
+  const sign = side === 'plus' ? '+' : '−';
+  const electrode = own[side];
+  return (
+    <>
+      <TextField
+        select
+        label={`${sign} metal`}
+        value={electrode.material}
+        onChange={(event) =>
+          change({ [side]: { ...electrode, material: event.target.value as Material } })
+        }
+      >
+        {MATERIALS.map((material) => (
+          <MenuItem key={material} value={material}>
+            {material}
+          </MenuItem>
+        ))}
+      </TextField>
+      <WordsField
+        label={`${sign} part`}
+        value={electrode.part}
+        schema={ownRecipeSchema.shape[side].shape.part}
+        onCommit={(part) => change({ [side]: { ...electrode, part } }, side)}
+      />
+    </>
+  );
+}

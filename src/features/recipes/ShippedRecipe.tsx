@@ -1,0 +1,133 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Link from '@mui/material/Link';
+import Typography from '@mui/material/Typography';
+import NextLink from 'next/link';
+import type { RecipeId } from '@/core/chemistry/recipe';
+import { RECIPES } from '@/core/chemistry/recipes';
+import { explainMetals } from '@/core/planning/explainMetals';
+import { cautionsOf, DEFERRAL } from '@/core/safety/cautions';
+import { formatAmps, formatMillimetres, formatVolts } from '@/core/units';
+import { Card } from '@/ui/Card';
+import { CautionList } from '@/ui/CautionList';
+import { CellPortrait } from '@/ui/desk/CellPortrait';
+import { RefusalAlert } from '@/ui/document/RefusalAlert';
+import { useDocumentList } from '@/ui/document/useDocumentList';
+import { Explained } from '@/ui/Explained';
+import { makeOwn } from './makeOwn';
+
+/** A recipe that ships with Grozer, to read; it is changed by making one's own from it. */
+export function ShippedRecipe({ id }: { id: RecipeId }) {
+  const { refusal, clearRefusal, settle, openAt } = useDocumentList('recipes');
+  const recipe = RECIPES[id];
+  const [firstBody] = recipe.bodies;
+  const { shape, widthMillimetres, depthMillimetres, gapMillimetres } = recipe.usualSize;
+  const depth = shape === 'coin' ? '' : `, ${formatMillimetres(depthMillimetres)} deep in the wet`;
+  const facts: readonly (readonly [name: string, value: string])[] = [
+    ['+ electrode, the cathode', `${recipe.plus.part} (${recipe.plus.material})`],
+    ['− electrode, the anode', `${recipe.minus.part} (${recipe.minus.material})`],
+    [recipe.bodyLabel, recipe.bodies.map(({ name }) => name).join(', ')],
+    ['Between them', recipe.separator ?? 'nothing: the body keeps them apart'],
+    [
+      'Usual size',
+      `${shape}, ${formatMillimetres(widthMillimetres)}${depth}, gap ${formatMillimetres(gapMillimetres)}`,
+    ],
+    [
+      'One cell reads',
+      `${formatVolts(recipe.typical.openVoltsLow)} to ${formatVolts(recipe.typical.openVoltsHigh)} open, ${formatAmps(recipe.typical.shortAmpsLow)} to ${formatAmps(recipe.typical.shortAmpsHigh)} shorted (${recipe.typical.source}); believed up to ${formatVolts(recipe.ceilingVolts)}`,
+    ],
+    ['Takes', `about ${recipe.minutesToBuild} minutes a cell`],
+    ['Ends when', recipe.endsLife],
+    [
+      'Air',
+      recipe.breathes
+        ? 'It must breathe: never tape its carbon side shut.'
+        : 'It needs none; taping it round keeps it wet.',
+    ],
+  ];
+  return (
+    <Box sx={{ maxWidth: 1080, mx: 'auto', p: { xs: 2, md: 3 } }}>
+      <Box
+        component="header"
+        sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1.5, mb: 2 }}
+      >
+        <Box sx={{ flex: 1, minWidth: 240 }}>
+          <Link component={NextLink} href="/recipes" color="inherit" variant="body2">
+            Back to the recipes
+          </Link>
+          <Typography variant="h1">{recipe.name}</Typography>
+        </Box>
+        <Button
+          variant="contained"
+          onClick={() =>
+            void makeOwn(id).then((answer) => settle(answer, (own) => openAt(`/recipes/${own}`)))
+          }
+        >
+          Make it my own
+        </Button>
+      </Box>
+      <RefusalAlert refusal={refusal} onClose={clearRefusal} />
+      <Box
+        component="main"
+        sx={{
+          display: 'grid',
+          gap: 2,
+          gridTemplateColumns: { md: '320px minmax(0, 1fr)' },
+          alignItems: 'start',
+        }}
+      >
+        <Box sx={{ display: 'grid', gap: 2 }}>
+          <Card title="One cell">
+            {firstBody === undefined ? null : <CellPortrait recipe={recipe} body={firstBody} />}
+            <Explained explanation={explainMetals(recipe)}>why these volts</Explained>
+          </Card>
+          <Card title="Before you start">
+            <CautionList cautions={cautionsOf(recipe.cautions)} />
+            <Typography variant="caption" color="textSecondary">
+              {DEFERRAL}
+            </Typography>
+          </Card>
+        </Box>
+        <Box sx={{ display: 'grid', gap: 2 }}>
+          <Card title="Build it">
+            <Box component="ol" sx={{ pl: 2.5, my: 0 }}>
+              {recipe.steps.map((step) => (
+                <Typography key={step} component="li" sx={{ mb: 0.5 }}>
+                  {step}
+                </Typography>
+              ))}
+            </Box>
+            <Typography variant="body2" color="textSecondary" sx={{ mt: 1 }}>
+              {recipe.note}
+            </Typography>
+          </Card>
+          <Card title="What it is made of">
+            <Box
+              component="dl"
+              sx={{
+                m: 0,
+                display: 'grid',
+                gridTemplateColumns: { sm: '190px 1fr' },
+                columnGap: 2,
+                rowGap: 0.75,
+              }}
+            >
+              {facts.map(([name, value]) => (
+                <Box key={name} sx={{ display: 'contents' }}>
+                  <Typography component="dt" variant="body2" color="textSecondary">
+                    {name}
+                  </Typography>
+                  <Typography component="dd" variant="body2" sx={{ m: 0 }}>
+                    {value}
+                  </Typography>
+                </Box>
+              ))}
+            </Box>
+          </Card>
+        </Box>
+      </Box>
+    </Box>
+  );
+}

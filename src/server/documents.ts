@@ -1,0 +1,60 @@
+import {
+  DOCUMENT_FORMATS,
+  type DocumentKind,
+  type DocumentOf,
+} from '@/core/documents/documentKinds';
+import { succeed, type Result } from '@/core/result';
+import type { ServerContext } from './context';
+
+/** Stores a new document with the usual start and returns its id. */
+export function createDocument(
+  context: ServerContext,
+  kind: DocumentKind,
+  title: string,
+): { id: string } {
+  return put(context, kind, DOCUMENT_FORMATS[kind].fresh(title));
+}
+
+/** Stores a copy, without what belongs to the original only; `null` where there is no readable original. */
+export function duplicateDocument<Kind extends DocumentKind>(
+  context: ServerContext,
+  kind: Kind,
+  id: string,
+): { id: string } | null {
+  const original = context.documents(kind).find(id);
+  if (original === null || !original.document.ok) return null;
+  return put(context, kind, DOCUMENT_FORMATS[kind].copyOf(original.document.value));
+}
+
+/** Stores the document of an exported file; a broken file is refused whole, with the path of each fault. */
+export function importDocument<Kind extends DocumentKind>(
+  context: ServerContext,
+  kind: Kind,
+  text: string,
+): Result<{ id: string }> {
+  const parsed = DOCUMENT_FORMATS[kind].parseText(text);
+  return parsed.ok ? succeed(put(context, kind, parsed.value)) : parsed;
+}
+
+function put<Kind extends DocumentKind>(
+  context: ServerContext,
+  kind: Kind,
+  document: DocumentOf<Kind>,
+): { id: string } {
+  const id = context.newId();
+  context.documents(kind).insert(id, document, context.now());
+  return { id };
+}
+
+/** The text and title of a document for a file; `null` where there is none, its faults where it cannot be read. */
+export function exportDocument<Kind extends DocumentKind>(
+  context: ServerContext,
+  kind: Kind,
+  id: string,
+): Result<{ title: string; text: string }> | null {
+  const found = context.documents(kind).find(id);
+  if (found === null) return null;
+  if (!found.document.ok) return found.document;
+  const document = found.document.value;
+  return succeed({ title: document.title, text: DOCUMENT_FORMATS[kind].text(document) });
+}

@@ -1,0 +1,80 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import {
+  ELECTRODE_SHAPES,
+  type ElectrodeShape,
+  type ElectrodeSize,
+} from '@/core/chemistry/electrodeSize';
+import { MOST_MILLIMETRES, MOST_PAIRS } from '@/core/chemistry/electrodeSizeSchema';
+import { formatMillimetres } from '@/core/units';
+import { CountStepper } from './CountStepper';
+import { QuantityField } from './QuantityField';
+
+interface SizeFieldsProps {
+  readonly size: ElectrodeSize;
+  /** `typing` names the field while it is typed in, so that its edits are one undo step. */
+  readonly onChange: (part: Partial<ElectrodeSize>, typing: string | null) => void;
+}
+
+const checkMillimetres = (value: number): string | null =>
+  value > 0 && value <= MOST_MILLIMETRES ? null : `Give a length up to ${MOST_MILLIMETRES} mm.`;
+
+/** Shape, size, gap and number of the metals in one body. */
+export function SizeFields({ size, onChange }: SizeFieldsProps) {
+  const lengthField = (
+    label: string,
+    key: 'widthMillimetres' | 'depthMillimetres' | 'gapMillimetres',
+  ) => (
+    <QuantityField
+      label={label}
+      kind="millimetres"
+      value={size[key]}
+      format={formatMillimetres}
+      check={checkMillimetres}
+      onCommit={(value) => {
+        if (value !== null) onChange({ [key]: value }, key);
+      }}
+    />
+  );
+  const round = size.shape === 'nail' || size.shape === 'rod' || size.shape === 'coin';
+  return (
+    <>
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 2,
+          gridTemplateColumns: 'repeat(auto-fit, minmax(130px, 1fr))',
+          mt: 1,
+        }}
+      >
+        <TextField
+          select
+          label="Shape"
+          value={size.shape}
+          onChange={(event) => onChange({ shape: event.target.value as ElectrodeShape }, null)}
+        >
+          {ELECTRODE_SHAPES.map((shape) => (
+            <MenuItem key={shape} value={shape}>
+              {shape}
+            </MenuItem>
+          ))}
+        </TextField>
+        {lengthField(round ? 'Diameter' : 'Width', 'widthMillimetres')}
+        {size.shape === 'coin' ? null : lengthField('Depth in the wet', 'depthMillimetres')}
+        {lengthField('Gap between them', 'gapMillimetres')}
+      </Box>
+      <Box sx={{ mt: 2 }}>
+        <CountStepper
+          label="pairs in one body"
+          value={size.pairs}
+          least={1}
+          most={MOST_PAIRS}
+          onChange={(pairs) => onChange({ pairs }, null)}
+        />
+      </Box>
+    </>
+  );
+}

@@ -1,0 +1,27 @@
+import { useId } from 'react';
+import type { Recipe } from '@/core/chemistry/recipe';
+import { CellDrawing } from './CellDrawing';
+import { DeskPatterns } from './DeskPatterns';
+
+/** A cell of the recipe, small, beside its name. */
+export function CellIcon({
+  recipe,
+}: {
+  recipe: Pick<Recipe, 'look' | 'plus' | 'minus' | 'bodies'>;
+}) {
+  const prefix = useId();
+  return (
+    <svg viewBox="-34 -32 68 60" width="58" height="50" aria-hidden="true">
+      <DeskPatterns prefix={prefix} />
+      <CellDrawing
+        look={recipe.look}
+        plus={recipe.plus.material}
+        minus={recipe.minus.material}
+        bodyId={recipe.bodies[0]?.id ?? ''}
+        spacing={48}
+        patternPrefix={prefix}
+        signs={false}
+      />
+    </svg>
+  );
+}

@@ -1,0 +1,37 @@
+import { useId } from 'react';
+import type { CellBody, Recipe } from '@/core/chemistry/recipe';
+import { CellDrawing } from './CellDrawing';
+import { DeskPatterns, MATERIAL_LOOK, SOFT_INK } from './DeskPatterns';
+
+/** One cell, large, with its electrodes named. */
+export function CellPortrait({ recipe, body }: { recipe: Recipe; body: CellBody }) {
+  const prefix = useId();
+  const { plus, minus, look } = recipe;
+  return (
+    <svg
+      viewBox="-62 -56 124 100"
+      width="100%"
+      role="img"
+      aria-label={`One cell: ${body.name} with ${minus.part} (${minus.material}, −) on the left and ${plus.part} (${plus.material}, +) on the right.`}
+    >
+      <DeskPatterns prefix={prefix} />
+      <CellDrawing
+        look={look}
+        plus={plus.material}
+        minus={minus.material}
+        bodyId={body.id}
+        spacing={54}
+        patternPrefix={prefix}
+        signs
+      />
+      <g fontSize="8" fill={SOFT_INK} textAnchor="middle">
+        <text x="-31" y="38">
+          {MATERIAL_LOOK[minus.material]}
+        </text>
+        <text x="32" y="38">
+          {MATERIAL_LOOK[plus.material]}
+        </text>
+      </g>
+    </svg>
+  );
+}

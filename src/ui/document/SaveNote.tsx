@@ -1,0 +1,57 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import type { Autosave, SaveState } from './autosave';
+
+interface SaveNoteProps {
+  readonly noun: string;
+  readonly saveState: SaveState;
+  readonly autosave: Autosave | null;
+}
+
+/** Whether everything is saved, and what to do where it is not. */
+export function SaveNote({ noun, saveState, autosave }: SaveNoteProps) {
+  switch (saveState.status) {
+    case 'saved':
+    case 'saving':
+      return (
+        <Typography
+          variant="caption"
+          color="textSecondary"
+          data-testid="save-state"
+          sx={{ minWidth: 48 }}
+        >
+          {saveState.status === 'saved' ? 'saved' : 'saving …'}
+        </Typography>
+      );
+    case 'failed':
+      return (
+        <Alert severity="warning" data-testid="save-state" sx={{ py: 0 }}>
+          {saveState.message}
+        </Alert>
+      );
+    case 'conflict':
+      return (
+        <Alert
+          severity="warning"
+          data-testid="save-state"
+          sx={{ flexBasis: '100%' }}
+          action={
+            <>
+              <Button color="inherit" size="small" onClick={() => void autosave?.useTheirs()}>
+                Take the other version
+              </Button>
+              <Button color="inherit" size="small" onClick={() => void autosave?.keepMine()}>
+                Keep mine
+              </Button>
+            </>
+          }
+        >
+          This {noun} was changed in another window. Nothing is saved here until you choose.
+          {saveState.unreachable ? ' Grozer’s server does not answer just now: try again.' : ''}
+        </Alert>
+      );
+  }
+}

@@ -1,0 +1,73 @@
+import { temporal } from 'zundo';
+import { createStore } from 'zustand';
+import type { DocumentFormat, TitledDocument } from '@/core/documents/documentFormat';
+
+interface DocumentState<T> {
+  /** The document as edited; always valid. */
+  readonly document: T;
+}
+
+/** Undo steps that are kept. */
+const UNDO_LIMIT = 200;
+
+export type DocumentStore<T extends TitledDocument> = ReturnType<typeof createDocumentStore<T>>;
+
+/** The edited document with its undo history. One store lives as long as a document is open. */
+export function createDocumentStore<T extends TitledDocument>(
+  { schema }: Pick<DocumentFormat<T>, 'schema'>,
+  initial: T,
+) {
+  const store = createStore<DocumentState<T>>()(
+    temporal((): DocumentState<T> => ({ document: initial }), {
+      limit: UNDO_LIMIT,
+      equality: (before, after) => before.document === after.document,
+    }),
+  );
+  /** Field whose typing makes up the newest undo step; `null` after any other edit. */
+  let typingIn: string | null = null;
+
+  return {
+    store,
+
+    /**
+     * Applies an edit. Edits that name the same `typing` field one after another are one undo step.
+     * Throws where the edit makes the document invalid: fields must check before they commit.
+     */
+    edit(change: (document: T) => T, typing: string | null = null): void {
+      const next = schema.parse(change(store.getState().document));
+      // Unchanged parts keep their identity, so that what depends on them is not computed again.
+      const document = keepIdentity(store.getState().document, next);
+      const continues = typing !== null && typing === typingIn;
+      const history = store.temporal.getState();
+      if (continues) history.pause();
+      store.setState({ document });
+      if (continues) history.resume();
+      typingIn = typing;
+    },
+
+    undo(): void {
+      typingIn = null;
+      store.temporal.getState().undo();
+    },
+
+    redo(): void {
+      typingIn = null;
+      store.temporal.getState().redo();
+    },
+
+    /** Replaces the document by another version of it, e.g. one saved elsewhere; the history starts anew. */
+    replace(document: T): void {
+      typingIn = null;
+      store.setState({ document });
+      store.temporal.getState().clear();
+    },
+  };
+}
+
+function keepIdentity<T extends object>(before: T, after: T): T {
+  const kept = { ...after };
+  for (const key of Object.keys(after) as (keyof T)[]) {
+    if (JSON.stringify(before[key]) === JSON.stringify(after[key])) kept[key] = before[key];
+  }
+  return kept;
+}
