@@ -47,7 +47,7 @@ export function SizeFields({ size, onChange }: SizeFieldsProps) {
           display: 'grid',
           gap: 2,
           gridTemplateColumns: 'repeat(auto-fit, minmax(130px, 1fr))',
-          mt: 1,
+          mt: 1.5,
         }}
       >
         <TextField

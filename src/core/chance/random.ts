@@ -8,9 +8,13 @@ export interface RandomStream {
   normal(): number;
 }
 
+/** Outputs thrown away at the start: those of neighbouring seeds are alike until the state is mixed. */
+const MIXING_ROUNDS = 32;
+
 /** Reproducible stream from a whole-number seed. */
 export function randomStream(seed: number): RandomStream {
   const generator = xoroshiro128plus(seed);
+  for (let round = 0; round < MIXING_ROUNDS; round += 1) generator.next();
   // 32 random bits are plenty for scatter and three times as fast as 53.
   const uniform = (): number => (generator.next() >>> 0) / 2 ** 32;
   let spare: number | null = null;

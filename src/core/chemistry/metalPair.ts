@@ -66,18 +66,20 @@ const READ_IN_CLASS: readonly {
   { metals: ['graphite', 'zinc'], medium: 'salt-water', volts: [0.9, 1.1] },
 ];
 
+const GRAPHITE_HAS_NO_SALT =
+  'There is no salt of graphite: it is reckoned as standing in salt water.';
+
 /** Which is + and what happens at each; what the tables allow and what a class reads. */
-export function solveMetalPair({
-  first,
-  second,
-  medium,
-}: Omit<MetalPairQuestion, 'wording'>): MetalPairAnswer {
+export function solveMetalPair(question: Omit<MetalPairQuestion, 'wording'>): MetalPairAnswer {
+  const { first, second } = question;
   if (first === second) {
     return {
       status: 'identical',
       why: `Nothing happens. Both sides hold their electrons equally tightly: ${METAL_FACT[first].name} pushes as hard from the left as from the right, so no current flows through the wire. A few millivolts may show where one piece is dirtier or wetter; they light nothing.`,
     };
   }
+  const graphite = [first, second].includes('graphite');
+  const medium = graphite && question.medium === 'own-salts' ? 'salt-water' : question.medium;
   const rank = (metal: Metal): number => standing(metal, medium);
   const [plus, minus] = rank(first) >= rank(second) ? [first, second] : [second, first];
   return {
@@ -86,7 +88,10 @@ export function solveMetalPair({
     minus: anode(minus),
     allowed: allowedVolts(plus, minus, medium),
     practical: practicalVolts(plus, minus, medium),
-    reasons: reasonsFor(plus, minus, medium),
+    reasons: [
+      ...(medium === question.medium ? [] : [GRAPHITE_HAS_NO_SALT]),
+      ...reasonsFor(plus, minus, medium),
+    ],
   };
 }
 
@@ -146,7 +151,7 @@ function practicalVolts(
     };
   }
   if (medium === 'own-salts') {
-    const volts = (tableVolts(plus) ?? 0) - (tableVolts(minus) ?? 0);
+    const volts = standing(plus, medium) - standing(minus, medium);
     return {
       low: 0.9 * volts,
       high: volts,

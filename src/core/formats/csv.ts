@@ -23,27 +23,40 @@ export interface CsvRow {
 
 /** Rows of CSV text with any of the usual separators; guards of {@link csvText} are taken off again. */
 export function csvRows(text: string): Result<CsvRow[]> {
-  const parsed = Papa.parse<Record<string, string | undefined>>(text.replace(/^\uFEFF/, ''), {
+  const table = text.replace(/^\uFEFF/, '');
+  const parsed = Papa.parse<Record<string, string | undefined>>(table, {
     header: true,
-    skipEmptyLines: 'greedy',
+    delimiter: separatorOf(table),
     transformHeader: (name) => name.trim(),
   });
-  const broken = parsed.errors.find(({ type }) => type !== 'Delimiter');
+  // Cells that are missing at the end of a row are empty ones.
+  const broken = parsed.errors.find(({ code }) => code !== 'TooFewFields');
   if (broken !== undefined) {
+    // The header counts in the number of an open quote, but not in that of a long row.
+    const row = (broken.row ?? 0) + (broken.type === 'Quotes' ? 1 : 2);
     return fail({
       code: 'broken-csv',
-      path: ['row', (broken.row ?? 0) + 2],
-      message: `Row ${(broken.row ?? 0) + 2} cannot be read: ${broken.message}.`,
+      path: ['row', row],
+      message: `Row ${row} cannot be read: ${broken.message}.`,
     });
   }
   return succeed(
-    parsed.data.map((record, index) => ({
-      row: index + 2,
-      cells: Object.fromEntries(
-        Object.entries(record).map(([name, cell]) => [name, restored((cell ?? '').trim())]),
-      ),
-    })),
+    parsed.data
+      .map((record, index) => ({
+        row: index + 2,
+        cells: Object.fromEntries(
+          Object.entries(record).map(([name, cell]) => [name, restored((cell ?? '').trim())]),
+        ),
+      }))
+      .filter(({ cells }) => Object.values(cells).some((cell) => cell !== '')),
   );
+}
+
+/** The separator that the header uses most; the library's own guess fails where rows are empty. */
+function separatorOf(table: string): string {
+  const [header = ''] = table.split(/[\r\n]/, 1);
+  const count = (separator: string): number => header.split(separator).length;
+  return [',', ';', '\t'].reduce((best, one) => (count(one) > count(best) ? one : best));
 }
 
 function restored(cell: string): string {

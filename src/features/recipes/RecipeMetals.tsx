@@ -24,7 +24,9 @@ export function RecipeMetals({ own, change }: RecipePartProps) {
   const separator = own.separator ?? '';
   return (
     <Card title="Metals">
-      <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { sm: '160px 1fr' }, mt: 1, mb: 2 }}>
+      <Box
+        sx={{ display: 'grid', gap: 2, gridTemplateColumns: { sm: '160px 1fr' }, mt: 1.5, mb: 2 }}
+      >
         {(['plus', 'minus'] as const).map((side) => (
           <Electrode key={side} side={side} own={own} change={change} />
         ))}

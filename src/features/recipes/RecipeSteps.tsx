@@ -35,7 +35,10 @@ export function RecipeSteps({ own, change }: RecipePartProps) {
         </Button>
       }
     >
-      <Box component="ol" sx={{ pl: 2.5, my: 1, display: 'grid', gap: 1.5 }}>
+      <Box
+        component="ol"
+        sx={{ listStyle: 'none', p: 0, mt: 1.5, mb: 3, display: 'grid', gap: 1.5 }}
+      >
         {steps.map((step, index) => (
           <Box component="li" key={index}>
             <Box sx={{ display: 'flex', alignItems: 'flex-start' }}>

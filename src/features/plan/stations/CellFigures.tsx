@@ -5,13 +5,18 @@ import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
 import { cellAmpsAt } from '@/core/chemistry/cellAmpsAt';
 import { isLinearCell } from '@/core/chemistry/cellModel';
+import type { FittedParameter } from '@/core/chemistry/fitCell';
 import { mostWatts } from '@/core/chemistry/mostWatts';
 import { formatAmps, formatOhms, formatVolts, formatWatts } from '@/core/units';
 import { usePlanContext } from '../PlanProvider';
 
 /** What the plan reckons one cell with, and what that means. */
 export function CellFigures() {
-  const { model, origin } = usePlanContext().evaluation.cell;
+  const { model, origin, own } = usePlanContext().evaluation.cell;
+  const errorOf = (name: FittedParameter['name']): number | null =>
+    own?.status === 'used'
+      ? (own.fits?.best.parameters.find((one) => one.name === name)?.standardError ?? null)
+      : null;
   const { emfVolts } = model;
   const shortAmps = cellAmpsAt(model, 0);
   return (
@@ -26,9 +31,13 @@ export function CellFigures() {
         component="dl"
         sx={{ m: 0, display: 'grid', gridTemplateColumns: '1fr auto', rowGap: 0.5 }}
       >
-        <Figure name="Open-circuit voltage">{formatVolts(emfVolts)}</Figure>
+        <Figure name="Open-circuit voltage">
+          {withError(emfVolts, errorOf('emfVolts'), formatVolts)}
+        </Figure>
         <Figure name={isLinearCell(model) ? 'Internal resistance' : 'Resistance when shorted'}>
-          {formatOhms(emfVolts / shortAmps)}
+          {isLinearCell(model)
+            ? withError(model.resistanceOhms, errorOf('resistanceOhms'), formatOhms)
+            : formatOhms(emfVolts / shortAmps)}
         </Figure>
         <Figure name="Current when shorted">{formatAmps(shortAmps)}</Figure>
         <Figure name="Most power it can give">{formatWatts(mostWatts(model))}</Figure>
@@ -40,6 +49,11 @@ export function CellFigures() {
       </Typography>
     </Box>
   );
+}
+
+/** A figure with its standard error, where one is known. */
+function withError(value: number, error: number | null, format: (value: number) => string): string {
+  return error === null ? format(value) : `${format(value)} ± ${format(error)}`;
 }
 
 function Figure({ name, children }: { name: string; children: ReactNode }) {

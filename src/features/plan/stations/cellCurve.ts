@@ -41,7 +41,13 @@ export function cellCurve(cell: PlannedCell): CellCurve {
           const error = fitErrorVolts(best, milliamps / 1000);
           return error === null
             ? []
-            : [{ milliamps, low: volts - BAND_ERRORS * error, high: volts + BAND_ERRORS * error }];
+            : [
+                {
+                  milliamps,
+                  low: Math.max(0, volts - BAND_ERRORS * error),
+                  high: volts + BAND_ERRORS * error,
+                },
+              ];
         });
   return {
     now,

@@ -1,0 +1,54 @@
+import fc from 'fast-check';
+import { csvRows, csvText } from './csv';
+
+const cellText = fc
+  .string({ maxLength: 12 })
+  .map((text) => text.trim())
+  .filter((text) => !text.startsWith("'") && !/[\r\n]/.test(text));
+
+test('what is written is read back, whatever the texts look like', () => {
+  fc.assert(
+    fc.property(fc.array(fc.tuple(cellText, cellText), { minLength: 1 }), (rows) => {
+      const text = csvText(
+        ['a', 'b', 'end'],
+        rows.map(([a, b]) => [a, b, 'x']),
+      );
+      const back = csvRows(text);
+      expect(back.ok && back.value.map(({ cells }) => [cells['a'], cells['b']])).toEqual(rows);
+    }),
+  );
+});
+
+test('formulas are guarded, numbers are not; lines end as RFC 4180 says', () => {
+  expect(
+    csvText(
+      ['n', 'm'],
+      [
+        ['=1+1', -2],
+        ['@x', null],
+        ['a,"b"', 0.5],
+      ],
+    ),
+  ).toBe('n,m\r\n\'=1+1,-2\r\n\'@x,\r\n"a,""b""",0.5\r\n');
+});
+
+test('empty lines are left out and the rows keep the numbers that a spreadsheet shows', () => {
+  const back = csvRows('a;b\n1;2\n\n;\n3;4\n');
+  expect(back.ok && back.value.map(({ row, cells }) => [row, cells['b']])).toEqual([
+    [2, '2'],
+    [5, '4'],
+  ]);
+});
+
+test('a row with too many cells, and an open quote, are named', () => {
+  const message = (text: string): string => {
+    const back = csvRows(text);
+    return back.ok ? '' : (back.faults[0]?.message ?? '');
+  };
+  expect(message('a,b\n1,2\n1,2,3\n')).toContain('Row 3');
+  expect(message('a,b\n1,2\n1,"2\n')).toContain('Row 3');
+  expect(csvRows('a,b\n1\n')).toEqual({
+    ok: true,
+    value: [{ row: 2, cells: { a: '1' } }],
+  });
+});
