@@ -20,6 +20,13 @@ const VIEWS = [
   '/plans/demo-lamp/build',
   '/mixing',
   '/two-solutions',
+  '/recipes',
+  '/recipes/shipped/coin-pile-brine',
+  '/recipes/demo-harbour-pile',
+  '/metals',
+  '/coins',
+  '/fair-tests',
+  '/fair-tests/demo-six-plants',
 ];
 
 for (const view of VIEWS) {

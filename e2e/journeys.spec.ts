@@ -96,6 +96,7 @@ test('an unbelievable reading is questioned in plain words and can be kept', asy
   await expect(page.getByTestId('reading-doubt')).toContainText(
     'more than one copper–zinc cell can give',
   );
+  await page.getByRole('button', { name: 'I measured it twice: keep it' }).click();
   await expect(page.getByTestId('cell-figures')).toContainText('1.50');
   await page.getByLabel('Open-circuit volts').fill('a lot');
   await expect(page.getByText('“a lot” is not a voltage')).toBeVisible();

@@ -1,6 +1,7 @@
 import { expect, test } from '@playwright/test';
+import { saved } from './helpers';
 
-test('electrolyte for the class: grams follow, the address keeps it, Back undoes, too strong is refused', async ({
+test('electrolyte for the class: grams follow, it is kept, undo brings it back, too strong is refused', async ({
   page,
 }) => {
   await page.goto('/');
@@ -13,12 +14,16 @@ test('electrolyte for the class: grams follow, the address keeps it, Back undoes
   await expect(card).toContainText('does not neutralise');
   await page.getByLabel('Cells in the class').fill('30');
   await expect(card).toContainText('360 mL of vinegar');
+  await saved(page);
   await page.reload();
   await expect(card).toContainText('360 mL of vinegar');
-  await page.goBack();
-  await expect(card).toContainText('288 mL');
-  await page.goto('/mixing?electrolyte=brine&cells=24&millilitres=10&strength=2.5');
+  await page.getByRole('button', { name: 'Brine', exact: true }).click();
+  await page.getByRole('slider').press('End');
   await expect(page.getByTestId('mixing-refused')).toContainText('the rest stays at the bottom');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(card).toContainText('360 mL of hot water');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(card).toContainText('360 mL of vinegar');
 });
 
 test('two solutions: the sentence follows the strengths, water turns it round, no bridge no cell', async ({
@@ -31,7 +36,7 @@ test('two solutions: the sentence follows the strengths, water turns it round, n
     await page.getByRole('button', { name: 'Right: copper sulfate: add as much water' }).click();
   }
   await expect(reads).toContainText('the left side is +');
-  await page.goBack();
+  await page.getByRole('button', { name: 'Undo' }).click();
   await expect(reads).toContainText('the right side is +');
   await page.getByRole('button', { name: 'Nothing' }).click();
   await expect(reads).toContainText('without a bridge');

@@ -34,7 +34,7 @@ test('a broken file is refused with the path of each fault, and nothing changes'
     minutes: -5,
     target: { kind: 'led' },
   };
-  await page.getByLabel('Plan file').setInputFiles({
+  await page.getByLabel('Import a plan: file').setInputFiles({
     name: 'broken.json',
     mimeType: 'application/json',
     buffer: Buffer.from(JSON.stringify(broken)),
@@ -43,7 +43,7 @@ test('a broken file is refused with the path of each fault, and nothing changes'
   await expect(refusal).toContainText('nothing has changed');
   await expect(refusal).toContainText('minutes: The time must be at least one minute.');
   await expect(refusal).toContainText('target.colour: Choose one of the LED colours.');
-  await page.getByLabel('Plan file').setInputFiles({
+  await page.getByLabel('Import a plan: file').setInputFiles({
     name: 'notes.txt',
     mimeType: 'text/plain',
     buffer: Buffer.from('no plan at all'),
@@ -59,9 +59,9 @@ test('an exported plan can be imported again', async ({ page }) => {
   await page.getByRole('link', { name: 'Export this plan as a file' }).click();
   const file = await (await download).path();
   const text = await readFile(file, 'utf8');
-  expect(JSON.parse(text)).toMatchObject({ format: 'grozer-plan', version: 2 });
+  expect(JSON.parse(text)).toMatchObject({ format: 'grozer-plan', version: 3 });
   await page.goto('/');
-  await page.getByLabel('Plan file').setInputFiles({
+  await page.getByLabel('Import a plan: file').setInputFiles({
     name: 'lamp.grozer.json',
     mimeType: 'application/json',
     buffer: Buffer.from(text.replace('Lamp for the model lighthouse', 'Lamp come back')),

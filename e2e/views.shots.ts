@@ -7,7 +7,12 @@ const VIEWS = [
   ['arrange', '/plans/demo-lamp/arrange'],
   ['build', '/plans/demo-lamp/build'],
   ['two-solutions', '/two-solutions'],
-  ['mixing', '/mixing?electrolyte=brine&cells=24&millilitres=10&strength=1'],
+  ['mixing', '/mixing'],
+  ['recipes', '/recipes'],
+  ['recipe', '/recipes/demo-harbour-pile'],
+  ['fair-test', '/fair-tests/demo-six-plants'],
+  ['metals', '/metals'],
+  ['coins', '/coins'],
 ] as const;
 
 for (const [name, path] of VIEWS) {

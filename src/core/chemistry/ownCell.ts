@@ -20,6 +20,8 @@ export type OwnCell =
       readonly status: 'contradictory';
       readonly points: readonly OwnPoint[];
       readonly message: string;
+      /** What is odd about them, which may be why. */
+      readonly doubts: readonly ReadingDoubt[];
     }
   /** Something is unusual and the educator has not said to keep it: not used. */
   | (Determined & { readonly status: 'doubtful' })
@@ -38,9 +40,9 @@ export function ownCell(readings: OwnReadings, recipe: Recipe): OwnCell {
   const points = pointsOf(readings);
   const need = whatIsMissing(points);
   if (need !== null) return { status: 'incomplete', points, need };
-  const fitted = cellThrough(readings, points);
-  if ('message' in fitted) return { status: 'contradictory', points, message: fitted.message };
   const doubts = judgeCellReadings(recipe, readings);
+  const fitted = cellThrough(readings, points);
+  if ('message' in fitted) return { status: 'contradictory', points, doubts, ...fitted };
   const status = doubts.length > 0 && !readings.kept ? 'doubtful' : 'used';
   return { status, points, doubts, ...fitted };
 }

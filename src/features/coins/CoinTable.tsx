@@ -16,7 +16,7 @@ export function CoinTable({ coins }: { coins: readonly Coin[] }) {
       <Table size="small" aria-label="Coins" data-testid="coin-table">
         <TableHead>
           <TableRow>
-            <TableCell aria-label="Cut through" />
+            <TableCell>Inside</TableCell>
             <TableCell>Coin</TableCell>
             <TableCell align="right">Ø × thickness</TableCell>
             <TableCell align="right">Mass</TableCell>

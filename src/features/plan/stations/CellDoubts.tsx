@@ -13,15 +13,14 @@ interface CellDoubtsProps {
 /** What is odd about the readings, the likely cause, and the choice to mend or to keep them. */
 export function CellDoubts({ outcome, kept, onKeep, onCorrect }: CellDoubtsProps) {
   if (outcome.status === 'incomplete') return null;
-  if (outcome.status === 'contradictory') {
-    return (
-      <Alert severity="error" sx={{ mt: 2 }}>
-        {outcome.message} Until then the typical values are used.
-      </Alert>
-    );
-  }
+  const contradictory = outcome.status === 'contradictory';
   return (
     <>
+      {contradictory ? (
+        <Alert severity="error" sx={{ mt: 2 }}>
+          {outcome.message} Until then the typical values are used.
+        </Alert>
+      ) : null}
       {outcome.doubts.map(({ code, finding, remedy, corrected }) => (
         <Alert
           key={code}
@@ -30,19 +29,21 @@ export function CellDoubts({ outcome, kept, onKeep, onCorrect }: CellDoubtsProps
           data-testid="reading-doubt"
         >
           <strong>{finding}</strong> {remedy}{' '}
-          {kept ? 'Kept, and marked.' : 'Not used until you say so.'}
+          {contradictory ? null : kept ? 'Kept, and marked.' : 'Not used until you say so.'}
           <br />
           {corrected === null ? null : (
             <Button color="inherit" size="small" onClick={() => onCorrect(corrected)}>
               Yes, mend it
             </Button>
           )}
-          <Button color="inherit" size="small" onClick={() => onKeep(!kept)}>
-            {kept ? 'Do not use it after all' : 'I measured it twice: keep it'}
-          </Button>
+          {contradictory ? null : (
+            <Button color="inherit" size="small" onClick={() => onKeep(!kept)}>
+              {kept ? 'Do not use it after all' : 'I measured it twice: keep it'}
+            </Button>
+          )}
         </Alert>
       ))}
-      {outcome.fits === null ? null : (
+      {contradictory || outcome.fits === null ? null : (
         <Alert severity="info" icon={false} sx={{ mt: 2 }} data-testid="fit-statement">
           {outcome.fits.statement}
         </Alert>

@@ -1,0 +1,69 @@
+import { expect, test } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+import { saved } from './helpers';
+
+test('a fair test from question to statement, with a second change warned of', async ({ page }) => {
+  await page.goto('/fair-tests');
+  await page.getByRole('button', { name: 'New fair test' }).click();
+  await page.getByLabel('Question of the fair test').fill('Does salt help?');
+  await page.getByRole('combobox', { name: 'Varied' }).click();
+  await page.getByRole('option', { name: 'the liquid' }).click();
+  for (const name of ['brine', 'vinegar']) {
+    await page.getByLabel('Another one').fill(name);
+    await page.getByRole('button', { name: 'Add' }).click();
+  }
+  await page.getByLabel('Another one').fill('Brine');
+  await page.getByRole('button', { name: 'Add' }).click();
+  await expect(page.getByText('“Brine” is there already.')).toBeVisible();
+  const statement = page.getByTestId('fair-test-statement');
+  await expect(statement).toContainText('at least two of them');
+  const readings = { brine: ['0.75', '0.76', '0,74'], vinegar: ['0.91', '0.9', '920 mV'] };
+  for (const [name, volts] of Object.entries(readings)) {
+    for (const [index, text] of volts.entries()) {
+      await page.getByLabel(`Volts of ${name}, round ${index + 1}`).fill(text);
+    }
+  }
+  await expect(statement).toContainText('larger than the scatter');
+  await expect(statement).toContainText('Vinegar is ahead of all others');
+  await page.getByLabel('Different thing of brine, round 2').click();
+  await page.getByRole('option', { name: 'the gap between the metals' }).click();
+  await expect(page.getByTestId('fair-test-warning')).toContainText(
+    'Two things were changed: in round 2, brine had gap “1 cm” instead of “2 cm”',
+  );
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByTestId('fair-test-warning')).toHaveCount(0);
+  await saved(page);
+  await page.reload();
+  await expect(statement).toContainText('larger than the scatter');
+
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'CSV out' }).click();
+  const csv = readFileSync(await (await download).path(), 'utf8');
+  expect(csv).toContain('round,what,open-circuit voltage (V),short-circuit current (mA)');
+  expect(csv.trim().split('\r\n')).toHaveLength(7);
+  await page.getByLabel('Readings as CSV: file').setInputFiles({
+    name: 'readings.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(csv.replace('0.91', 'much')),
+  });
+  await expect(page.getByRole('dialog')).toContainText('“open-circuit voltage (V)”: “much” is not');
+  await page.getByRole('button', { name: 'Close' }).click();
+  await page.getByLabel('Readings as CSV: file').setInputFiles({
+    name: 'readings.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(`${csv}1,lemon juice,0.97,2\r\n`),
+  });
+  await expect(page.getByRole('list', { name: 'Compared' })).toContainText('lemon juice');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('list', { name: 'Compared' })).not.toContainText('lemon juice');
+});
+
+test('the scenario’s six plants are ranked, and the uneven reading is named', async ({ page }) => {
+  await page.goto('/fair-tests/demo-six-plants');
+  const ranking = page.getByRole('img', { name: /Ranking, best first: rhubarb/ });
+  await expect(ranking).toBeVisible();
+  await expect(page.getByTestId('fair-test-statement')).toContainText(
+    'Rhubarb reads highest, but cannot be told from gooseberry',
+  );
+  await expect(page.getByTestId('fair-test-warning')).toContainText('gooseberry had depth “2 cm”');
+});
