@@ -1,5 +1,7 @@
 import { z } from 'zod';
+import { ownRecipeSchema } from '@/core/chemistry/ownRecipeSchema';
 import { networkSchema } from '@/core/circuit/network/networkSchema';
+import { fairTestSchema } from '@/core/fairTest/fairTestSchema';
 import {
   chanceRequestSchema,
   fitRequestSchema,
@@ -10,6 +12,8 @@ import { planSchema } from '@/core/plan/planSchema';
 
 const published = [
   { file: 'plan.schema.json', title: 'Grozer plan', schema: planSchema },
+  { file: 'recipe.schema.json', title: 'Grozer recipe', schema: ownRecipeSchema },
+  { file: 'fair-test.schema.json', title: 'Grozer fair test', schema: fairTestSchema },
   { file: 'network.schema.json', title: 'Grozer network document', schema: networkSchema },
   { file: 'simulate.schema.json', title: 'Input of grozer simulate', schema: simulateSchema },
   { file: 'plan-request.schema.json', title: 'Input of grozer plan', schema: planRequestSchema },
