@@ -38,24 +38,33 @@ const ROUNDING_SHARE = 1e-6;
  * Strings are summed by Kirchhoff and joined by Millman; the load is solved for each class.
  */
 export function simulateClasses(input: ClassesInput): ClassesOutcome {
-  const random = randomStream(input.seed);
   const scatter = input.scatter ?? CLASS_SCATTER;
-  const amps = new Float64Array(input.classes);
-  const volts = new Float64Array(input.classes);
+  return runClasses(input, (random) => scatteredSource(input, scatter, random));
+}
+
+/** What every simulation of classes needs, whatever the battery. */
+export type ClassesRun = Pick<
+  ClassesInput,
+  'load' | 'wantedAmps' | 'thermalVolts' | 'classes' | 'seed'
+>;
+
+/** So many classes, each with a battery of its own drawn by `drawSource`. */
+export function runClasses(
+  { load, wantedAmps, thermalVolts, classes, seed }: ClassesRun,
+  drawSource: (random: RandomStream) => LinearSource,
+): ClassesOutcome {
+  const random = randomStream(seed);
+  const amps = new Float64Array(classes);
+  const volts = new Float64Array(classes);
   let working = 0;
-  for (let index = 0; index < input.classes; index += 1) {
-    const source = scatteredSource(input, scatter, random);
-    const current = loadAmps(source, input.load, input.thermalVolts);
+  for (let index = 0; index < classes; index += 1) {
+    const source = drawSource(random);
+    const current = loadAmps(source, load, thermalVolts);
     amps[index] = current;
     volts[index] = source.emfVolts - current * source.resistanceOhms;
-    if (current >= input.wantedAmps * (1 - ROUNDING_SHARE)) working += 1;
+    if (current >= wantedAmps * (1 - ROUNDING_SHARE)) working += 1;
   }
-  return {
-    classes: input.classes,
-    working,
-    sortedAmps: amps.sort(),
-    sortedVolts: volts.sort(),
-  };
+  return { classes, working, sortedAmps: amps.sort(), sortedVolts: volts.sort() };
 }
 
 /** Value below which a share of sorted values lies. */
@@ -89,7 +98,8 @@ function scatteredSource(
   return { emfVolts: shortAmps / siemens, resistanceOhms: 1 / siemens };
 }
 
-function jointOhms(scatter: Scatter, random: RandomStream): number {
+/** Ohms that one joint adds: mostly none. */
+export function jointOhms(scatter: Scatter, random: RandomStream): number {
   if (random.uniform() >= scatter.badJointChance) return 0;
   const { badJointLeastOhms, badJointMostOhms } = scatter;
   return badJointLeastOhms * (badJointMostOhms / badJointLeastOhms) ** random.uniform();

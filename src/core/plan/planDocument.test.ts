@@ -11,7 +11,8 @@ import { CURRENT_RANGES } from '../circuit/meter';
 import { migrateDocument } from '../documents/migrateDocument';
 import { newPlan } from './newPlan';
 import { PLAN_DOCUMENT } from './planDocument';
-import { MOST_CELLS, type Plan } from './planSchema';
+import { MOST_CELLS } from '../desk/limits';
+import { type Plan } from './planSchema';
 
 const amount = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 
@@ -36,7 +37,7 @@ const targets: fc.Arbitrary<Plan['target']> = fc.oneof(
 
 const plans: fc.Arbitrary<Plan> = fc.record({
   format: fc.constant('grozer-plan' as const),
-  version: fc.constant(3 as const),
+  version: fc.constant(4 as const),
   title: fc.string({ minLength: 1, maxLength: 80 }).map((text) => text.trim() || 'Plan'),
   lessonDate: fc.option(fc.constantFrom('2027-01-29', '2028-02-29')),
   target: targets,

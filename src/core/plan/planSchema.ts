@@ -6,16 +6,13 @@ import { RECIPE_IDS } from '../chemistry/recipe';
 import { WANTED_BRIGHTNESSES } from '../circuit/brightness';
 import { DEVICE_KINDS } from '../circuit/devicePresets';
 import { LED_COLOURS } from '../circuit/load/ledPresets';
+import { deskArrangementSchema } from '../desk/deskSchema';
+import { LONGEST_STRING, MOST_CELLS } from '../desk/limits';
 import { LONGEST_TITLE } from '../documents/documentFormat';
 
 /** Version that this build writes. Older documents are migrated on reading, newer ones are refused. */
-export const PLAN_VERSION = 3;
+export const PLAN_VERSION = 4;
 export const PLAN_FORMAT = 'grozer-plan';
-
-/** Largest battery that a plan can hold. */
-export const MOST_CELLS = 200;
-/** Longest string: 60 cells of 1 V reach the limit above which no class plan is made. */
-export const LONGEST_STRING = 60;
 
 const amps = (most: number) =>
   z
@@ -93,6 +90,7 @@ const arrangement = z.discriminatedUnion('kind', [
       path: ['strings'],
       message: `A battery can have at most ${MOST_CELLS} cells.`,
     }),
+  deskArrangementSchema.describe('Laid out by hand: mixed cells, groups, what-if faults.'),
 ]);
 
 const reading = z.discriminatedUnion('kind', [

@@ -1,6 +1,6 @@
 import { newPlan } from '../plan/newPlan';
 import type { Plan } from '../plan/planSchema';
-import { toNetwork } from '../plan/toNetwork';
+import { deskNetwork } from '../desk/deskNetwork';
 import { solveNetwork } from '../circuit/network/solveNetwork';
 import { evaluatePlan } from './evaluatePlan';
 import {
@@ -142,9 +142,7 @@ test('an edit that leaves cell and target alone reuses what depends on them', ()
 
 test('the reduced battery and the nodal solver give the same operating point', () => {
   const evaluation = evaluatePlan(lamp);
-  const solved = solveNetwork(
-    toNetwork(evaluation.cell.model, evaluation.wiring, evaluation.need.load),
-  );
+  const solved = solveNetwork(deskNetwork(evaluation.desk, evaluation.need.load));
   if (solved.status !== 'solved') throw new Error(solved.status);
   expect(solved.componentAmps['load']).toBeCloseTo(evaluation.amps, 8);
   expect(solved.nodeVolts['plus']).toBeCloseTo(evaluation.volts, 5);

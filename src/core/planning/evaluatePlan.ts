@@ -1,40 +1,47 @@
 import { cellAmpsAt } from '../chemistry/cellAmpsAt';
-import { isLinearCell } from '../chemistry/cellModel';
+import type { ClassesOutcome } from '../chance/simulateClasses';
 import { brightnessOf, type BrightnessBand } from '../circuit/brightness';
-import { gridCurve, tangentOf } from '../circuit/battery/gridCurve';
-import type { LinearSource } from '../circuit/battery/reduceBattery';
-import { operatingPoint, type OperatingPoint } from '../circuit/operatingPoint';
-import { ROOM_THERMAL_VOLTS } from '../constants';
+import { deskOf, gridDesk, soundDesk, wrongThings, type Desk } from '../desk/desk';
+import { solveDesk, type DeskSolution } from '../desk/solveDesk';
 import { cellOfPlan, type PlannedCell } from '../plan/cellOfPlan';
 import { needOfTarget, type TargetNeed } from '../plan/needOfTarget';
 import type { Plan, PlanTarget } from '../plan/planSchema';
-import { chanceOfGrid } from './chanceOfGrid';
+import { chanceOfDesk } from './chanceOfDesk';
 import { planGrids, type GridPlan } from './planGrids';
-import type { ClassesOutcome } from '../chance/simulateClasses';
 
 /** Everything the interface shows about a plan, computed from the document alone. */
 export interface PlanEvaluation {
-  /** What of the plan the cell and the need were computed from. */
+  /** What of the plan the parts were computed from. */
   readonly cellInput: Plan['cell'];
   readonly target: PlanTarget;
+  readonly arrangement: Plan['arrangement'];
   readonly cell: PlannedCell;
   readonly need: TargetNeed;
   /** What the planner makes of cell and target. */
   readonly ways: GridPlan;
   readonly wiring: Wiring;
+  readonly desk: Desk;
+  /** Number of things that are wrong on the desk, as a what-if. */
+  readonly wrong: number;
+  /** Volts and currents of each string. */
+  readonly strings: DeskSolution['strings'];
+  /** What the strings do to each other, in words. */
+  readonly warnings: readonly string[];
   /** The whole battery as one source; on a curve, as it acts at the operating point. */
-  readonly source: LinearSource;
-  readonly point: OperatingPoint;
+  readonly source: DeskSolution['source'];
+  readonly point: DeskSolution['point'];
   /** Current through the load in amperes; 0 where none flows. */
   readonly amps: number;
   /** Volts across the load; the open-circuit volts where no current flows. */
   readonly volts: number;
   /** Only for LEDs. */
   readonly brightness: BrightnessBand | null;
+  /** Classes that build it as it is meant, with nothing wrong on purpose. */
   readonly classes: ClassesOutcome;
 }
 
 export interface Wiring {
+  /** Cells (or groups) in the first string. */
   readonly cellsInSeries: number;
   readonly strings: number;
   /** Where nothing meets the target, `suggested` is the nearest that can be shown. */
@@ -48,59 +55,63 @@ export interface Wiring {
 export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null): PlanEvaluation {
   const before =
     previous?.cellInput === plan.cell && previous.target === plan.target ? previous : null;
+  if (before !== null && before.arrangement === plan.arrangement) return before;
   const cell = before?.cell ?? cellOfPlan(plan);
   const need = before?.need ?? needOfTarget(plan.target);
   const ways = before?.ways ?? planGrids(cell.model, need);
   const wiring = wiringOf(plan, ways, cell, need);
-  const { cellsInSeries, strings } = wiring;
-  const sameWiring =
-    before?.wiring.cellsInSeries === cellsInSeries && before.wiring.strings === strings;
-  const classes =
-    before !== null && sameWiring
-      ? before.classes
-      : chanceOfGrid(cell.model, need, cellsInSeries, strings);
+  const desk =
+    plan.arrangement.kind === 'desk'
+      ? deskOf(plan.arrangement, cell)
+      : gridDesk(cell, wiring.cellsInSeries, wiring.strings);
+  const wrong = wrongThings(desk);
   return {
     cellInput: plan.cell,
     target: plan.target,
+    arrangement: plan.arrangement,
     cell,
     need,
     ways,
     wiring,
-    classes,
-    ...evaluateWiring(cell, need, wiring),
+    desk,
+    wrong,
+    classes: chanceOfDesk(wrong === 0 ? desk : soundDesk(desk), need),
+    ...evaluateDesk(desk, need),
   };
 }
 
-/** The part of an evaluation that depends on the wiring alone, without chance. */
+type OnTheDesk = Pick<
+  PlanEvaluation,
+  'source' | 'point' | 'amps' | 'volts' | 'brightness' | 'strings' | 'warnings'
+>;
+
+/** The part of an evaluation that depends on the desk alone, without chance. */
+export function evaluateDesk(desk: Desk, need: TargetNeed): OnTheDesk {
+  const solution = solveDesk(desk, need.load);
+  return { ...solution, brightness: need.load.kind === 'led' ? brightnessOf(solution.amps) : null };
+}
+
+/** The same for a grid of equal cells. */
 export function evaluateWiring(
   cell: PlannedCell,
   need: TargetNeed,
   wiring: Pick<Wiring, 'cellsInSeries' | 'strings'>,
-): Pick<PlanEvaluation, 'source' | 'point' | 'amps' | 'volts' | 'brightness'> {
-  const { cellsInSeries, strings } = wiring;
-  const curve = gridCurve(cell.model, cellsInSeries, strings);
-  const point = operatingPoint(curve, need.load, ROOM_THERMAL_VOLTS);
-  const emfVolts = cellsInSeries * cell.model.emfVolts;
-  const amps = point.status === 'solved' ? point.amps : 0;
-  // On a curve the internal resistance depends on the current: volts lost per ampere at this one.
-  const resistanceOhms =
-    isLinearCell(cell.model) || !(amps > 0)
-      ? (cellsInSeries / strings) * tangentOf(cell.model, 0).resistanceOhms
-      : (emfVolts - curve.voltsAt(amps)) / amps;
-  const source = { emfVolts, resistanceOhms };
-  return {
-    source,
-    point,
-    amps,
-    volts: point.status === 'solved' ? point.volts : source.emfVolts,
-    brightness: need.load.kind === 'led' ? brightnessOf(amps) : null,
-  };
+): OnTheDesk {
+  return evaluateDesk(gridDesk(cell, wiring.cellsInSeries, wiring.strings), need);
 }
 
 function wiringOf(plan: Plan, ways: GridPlan, cell: PlannedCell, need: TargetNeed): Wiring {
   if (plan.arrangement.kind === 'own') {
     const { cellsInSeries, strings } = plan.arrangement;
     return { cellsInSeries, strings, chosenBy: 'educator' };
+  }
+  if (plan.arrangement.kind === 'desk') {
+    const { strings } = plan.arrangement;
+    return {
+      cellsInSeries: strings[0]?.length ?? 0,
+      strings: strings.length,
+      chosenBy: 'educator',
+    };
   }
   if (ways.status === 'possible') {
     const { cellsInSeries, strings } = ways.suggested;

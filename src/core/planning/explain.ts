@@ -1,8 +1,8 @@
 import { isLinearCell } from '../chemistry/cellModel';
-import { mostWatts } from '../chemistry/mostWatts';
 import { CLASS_SCATTER } from '../chance/scatter';
 import { quantile } from '../chance/simulateClasses';
 import { CURRENT_RANGE_FACTS } from '../circuit/meter';
+import { mostWattsOfDesk } from '../desk/mostWattsOfDesk';
 import { formatAmps, formatOhms, formatVolts, formatWatts } from '../units';
 import type { PlanEvaluation } from './evaluatePlan';
 
@@ -15,7 +15,8 @@ export interface Explanation {
 
 /** Open-circuit volts of the battery. */
 export function explainOpenVolts(evaluation: PlanEvaluation): Explanation {
-  const { cell, wiring, source } = evaluation;
+  const { cell, wiring, source, desk } = evaluation;
+  if (!desk.plainGrid) return explainLaidOut(evaluation, 'Open-circuit voltage');
   return {
     title: 'Open-circuit voltage',
     lines: [
@@ -26,9 +27,27 @@ export function explainOpenVolts(evaluation: PlanEvaluation): Explanation {
   };
 }
 
+/** A battery laid out by hand has no short formula: the network solver is named, with what each string gives. */
+function explainLaidOut(evaluation: PlanEvaluation, title: string): Explanation {
+  const { source, strings, amps, volts } = evaluation;
+  return {
+    title,
+    lines: [
+      'Laid out by hand: Kirchhoff’s laws are solved for every cell and joint.',
+      ...strings.map(
+        (string, index) =>
+          `String ${index + 1}: ${formatVolts(string.openVolts.at(-1) ?? 0)} open, ${formatAmps(string.amps)} under load.`,
+      ),
+      `Open: ${formatVolts(source.emfVolts)}. With the load: ${formatVolts(volts)} at ${formatAmps(amps)}, so ${formatOhms(source.resistanceOhms)} inside.`,
+    ],
+    origin: originOfCell(evaluation),
+  };
+}
+
 /** Internal resistance of the battery. */
 export function explainResistance(evaluation: PlanEvaluation): Explanation {
-  const { cell, wiring, source, amps, volts } = evaluation;
+  const { cell, wiring, source, amps, volts, desk } = evaluation;
+  if (!desk.plainGrid) return explainLaidOut(evaluation, 'Internal resistance');
   if (!isLinearCell(cell.model)) {
     return {
       title: 'Internal resistance',
@@ -52,9 +71,12 @@ export function explainResistance(evaluation: PlanEvaluation): Explanation {
 
 /** Current and voltage at the operating point. */
 export function explainOperatingPoint(evaluation: PlanEvaluation): Explanation {
-  const { source, need, amps, volts, cell, wiring } = evaluation;
-  const most = wiring.cellsInSeries * wiring.strings * mostWatts(cell.model);
-  const where = isLinearCell(cell.model) ? ' (E² ÷ 4r, at half the open-circuit voltage)' : '';
+  const { source, need, amps, volts, cell, desk } = evaluation;
+  const most = mostWattsOfDesk(desk);
+  const where =
+    desk.plainGrid && isLinearCell(cell.model)
+      ? ' (E² ÷ 4r, at half the open-circuit voltage)'
+      : '';
   return {
     title: 'Operating point',
     lines: [

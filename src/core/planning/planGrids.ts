@@ -3,7 +3,7 @@ import type { CellModel } from '../chemistry/cellModel';
 import { REFUSED_ABOVE_VOLTS } from '../constants';
 import type { TargetNeed } from '../plan/needOfTarget';
 import { chanceOfGrid } from './chanceOfGrid';
-import { LONGEST_STRING, MOST_CELLS } from '../plan/planSchema';
+import { LONGEST_STRING, MOST_CELLS } from '../desk/limits';
 import { weakCell } from './weakCell';
 
 /** A wiring that meets the target. */

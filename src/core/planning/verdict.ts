@@ -73,11 +73,21 @@ function verdictOnCurrent(target: PlanTarget, evaluation: PlanEvaluation): Verdi
     return {
       tone: 'wrong',
       headline: shortfallHeadline(target, evaluation),
-      details: [figures, ...shortfallReason(evaluation)],
+      details: [
+        figures,
+        ...(evaluation.wrong > 0 ? [whatIsWrong(evaluation)] : shortfallReason(evaluation)),
+      ],
     };
   }
   const share = classes.working / classes.classes;
   const happens = successHeadline(target, evaluation);
+  if (evaluation.wrong > 0) {
+    return {
+      tone: 'marginal',
+      headline: `${happens} all the same`,
+      details: [figures, whatIsWrong(evaluation)],
+    };
+  }
   if (share >= PLANNING_DEFAULTS.recommendedFrom) {
     return { tone: 'fine', headline: happens, details: [figures, chanceWording(evaluation)] };
   }
@@ -93,6 +103,11 @@ function verdictOnCurrent(target: PlanTarget, evaluation: PlanEvaluation): Verdi
     headline: `${happens} on paper, yet fails too often in class`,
     details: [figures, chanceWording(evaluation)],
   };
+}
+
+/** What-if faults are no plan: the verdict says that they are there. */
+function whatIsWrong({ wrong }: PlanEvaluation): string {
+  return `what if: ${wrong === 1 ? 'one thing is' : `${wrong} things are`} wrong on the desk`;
 }
 
 function successHeadline(target: PlanTarget, { need, brightness }: PlanEvaluation): string {

@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { KEYS_WHILE_NOT_TYPING, useUndoKeys } from '@/ui/document/useUndoKeys';
-import { withOwnWiring } from './arrangementEdits';
+import { withCounts, withLoadTurned } from './arrangementEdits';
 import { usePlanContext } from './PlanProvider';
 import { STATIONS } from './stations';
 
@@ -17,6 +17,7 @@ export const SHORTCUTS: readonly Shortcut[] = [
   { keys: '1 – 6', what: 'go to a station' },
   { keys: '[  ]', what: 'fewer, more cells in a string' },
   { keys: '{  }', what: 'fewer, more strings' },
+  { keys: 'L', what: 'turn the LED round' },
   { keys: 'Ctrl/⌘ Z', what: 'undo' },
   { keys: 'Ctrl/⌘ Shift Z', what: 'redo' },
   { keys: '?', what: 'this list' },
@@ -29,7 +30,9 @@ export function useShortcuts(onHelp: () => void): void {
   const { id, documentStore } = open;
   const { cellsInSeries, strings } = evaluation.wiring;
   const rewire = (cells: number, side: number): void =>
-    documentStore.edit((plan) => withOwnWiring(plan, { cellsInSeries: cells, strings: side }));
+    documentStore.edit((plan) =>
+      withCounts(plan, { cellsInSeries, strings }, { cellsInSeries: cells, strings: side }),
+    );
 
   // Matching the produced character keeps the keys right on every keyboard layout.
   useHotkeys(
@@ -42,7 +45,11 @@ export function useShortcuts(onHelp: () => void): void {
       else if (event.key === ']') rewire(cellsInSeries + 1, strings);
       else if (event.key === '{') rewire(cellsInSeries, strings - 1);
       else if (event.key === '}') rewire(cellsInSeries, strings + 1);
-      else if (event.key === '?') onHelp();
+      else if (event.key === 'l' || event.key === 'L') {
+        documentStore.edit((plan) =>
+          plan.target.kind === 'led' ? withLoadTurned(plan, { cellsInSeries, strings }) : plan,
+        );
+      } else if (event.key === '?') onHelp();
     },
     KEYS_WHILE_NOT_TYPING,
     [id, cellsInSeries, strings, onHelp],

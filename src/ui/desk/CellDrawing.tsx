@@ -5,7 +5,7 @@ import { CARD, COPPER_FILL, INK, materialFill } from './DeskPatterns';
 import { FruitBody } from './FruitBody';
 import { PouchBody, RodBody, SpongeBody, TowelBody, VesselsBody } from './OtherBodies';
 
-export interface CellLooks {
+interface CellLooks {
   readonly look: CellLook;
   readonly plus: Material;
   readonly minus: Material;
@@ -18,15 +18,18 @@ interface CellDrawingProps extends CellLooks {
   readonly patternPrefix: string;
   /** Leave out the + and − signs where there is no room. */
   readonly signs: boolean;
+  /** The other way round: + on the left. */
+  readonly turned?: boolean;
 }
 
-/** Horizontal places of the two terminals of a cell drawn at full size. */
-export const TERMINAL_X = 21;
-export const TERMINAL_Y = -29;
+/** Places of the two terminals of a cell drawn at full size. */
+const TERMINAL_X = 21;
+const TERMINAL_Y = -29;
 
-/** One cell centred on the origin: − on the left, + on the right. */
+/** One cell centred on the origin: − on the left, + on the right, unless it is turned round. */
 export function CellDrawing(props: CellDrawingProps) {
-  const { look, plus, minus, patternPrefix, signs, spacing } = props;
+  const { look, patternPrefix, signs, spacing, turned = false } = props;
+  const [plus, minus] = turned ? [props.minus, props.plus] : [props.plus, props.minus];
   const fills = {
     plus: materialFill(plus, patternPrefix),
     minus: materialFill(minus, patternPrefix),
@@ -35,7 +38,7 @@ export function CellDrawing(props: CellDrawingProps) {
     return (
       <g>
         <PileLayers spacing={spacing} {...fills} />
-        {signs ? <Signs y={-25} x={spacing / 3} /> : null}
+        {signs ? <Signs y={-25} x={spacing / (turned ? -3 : 3)} /> : null}
       </g>
     );
   }
@@ -48,7 +51,7 @@ export function CellDrawing(props: CellDrawingProps) {
           <Electrode x={TERMINAL_X} fill={fills.plus} />
         </>
       )}
-      {signs ? <Signs y={TERMINAL_Y - 5} x={TERMINAL_X} /> : null}
+      {signs ? <Signs y={TERMINAL_Y - 5} x={turned ? -TERMINAL_X : TERMINAL_X} /> : null}
     </g>
   );
 }

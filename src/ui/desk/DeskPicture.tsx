@@ -1,191 +1,218 @@
 import { useId } from 'react';
+import type { Desk } from '@/core/desk/desk';
 import type { BrightnessBand } from '@/core/circuit/brightness';
+import type { StringState } from '@/core/desk/solveDesk';
 import type { PlanTarget } from '@/core/plan/planSchema';
 import { formatAmps } from '@/core/units';
-import { CellDrawing, type CellLooks, TERMINAL_X, TERMINAL_Y } from './CellDrawing';
-import { deskGeometry, type DeskGeometry, type DeskRow } from './deskGeometry';
+import { CellDrawing } from './CellDrawing';
+import type { DeskGeometry, Lead, PlacedCell } from './deskGeometry';
 import { COPPER_FILL, DeskPatterns, INK, SOFT_INK } from './DeskPatterns';
+import { deskWords } from './deskWords';
+import { FaultMarks } from './FaultMarks';
 import { LoadDrawing, pinsOf } from './LoadDrawing';
 import { VoltageStairs } from './VoltageStairs';
 
-export interface DeskPictureProps extends CellLooks {
-  readonly bodyName: string;
-  readonly cellsInSeries: number;
-  readonly strings: number;
+export interface DeskPictureProps {
+  readonly desk: Desk;
+  readonly geometry: DeskGeometry;
+  readonly strings: readonly StringState[];
   readonly target: PlanTarget;
   readonly loadName: string;
   readonly brightness: BrightnessBand | null;
   readonly running: boolean;
   readonly amps: number;
-  readonly openVolts: number;
-  readonly loadedVolts: number;
 }
+
+/** Strings whose currents differ by less than this share count as equal. */
+const EQUAL_SHARE = 0.01;
 
 /** The battery as it stands on the desk, and under it the volts along its first string. */
 export function DeskPicture(props: DeskPictureProps) {
-  const { look, plus, minus, bodyId, cellsInSeries, strings } = props;
-  const { openVolts, loadedVolts, loadName } = props;
-  const patternPrefix = useId();
-  const geometry = deskGeometry(look, cellsInSeries, strings);
-  const stepsTo = (end: number): number[] =>
-    Array.from({ length: cellsInSeries }, (_, index) => (end * (index + 1)) / cellsInSeries);
+  const { desk, geometry, strings, loadName } = props;
+  const prefix = useId();
+  const [first] = strings;
   return (
     <svg
       viewBox={`0 0 ${geometry.width} ${geometry.height}`}
       width="100%"
-      style={{ display: 'block', minWidth: geometry.width * 0.8, maxHeight: 480 }}
+      style={{ display: 'block' }}
       role="img"
-      aria-label={pictureLabel(props)}
+      aria-label={deskWords(desk, loadName, props.amps)}
       fontFamily="inherit"
+      data-desk-picture
     >
-      <DeskPatterns prefix={patternPrefix} />
-      <defs>
-        {/* Drawn once and placed many times: two hundred fruit stay quick. */}
-        <g id={`${patternPrefix}-cell`}>
-          <CellDrawing
-            look={look}
-            plus={plus}
-            minus={minus}
-            bodyId={bodyId}
-            spacing={geometry.spacing}
-            patternPrefix={patternPrefix}
-            signs={look !== 'pile' || geometry.spacing >= 30}
-          />
-        </g>
-      </defs>
+      <DeskPatterns prefix={prefix} />
+      <CellSymbols geometry={geometry} prefix={prefix} />
       <Buses geometry={geometry} />
-      {geometry.rows.map((row) => (
-        <StringRow
-          key={row.label}
-          row={row}
+      <Leads geometry={geometry} />
+      <RowLabels geometry={geometry} strings={strings} />
+      {geometry.cells.map((placed) => (
+        <CellOnDesk
+          key={placed.cell.name}
+          placed={placed}
           geometry={geometry}
-          patternPrefix={patternPrefix}
-          {...props}
+          href={`#${symbolOf(placed, prefix)}`}
         />
       ))}
-      <LoadSide geometry={geometry} {...props} />
-      <VoltageStairs
-        geometry={geometry}
-        openVolts={stepsTo(openVolts)}
-        loadedVolts={stepsTo(loadedVolts)}
-        loadName={loadName}
-      />
+      <LoadSide {...props} />
+      {first === undefined ? null : (
+        <VoltageStairs
+          geometry={geometry}
+          openVolts={first.openVolts}
+          loadedVolts={first.loadedVolts}
+          loadName={loadName}
+        />
+      )}
     </svg>
   );
 }
 
-function pictureLabel({
-  bodyName,
-  plus,
-  minus,
-  cellsInSeries,
-  strings,
-  loadName,
-  amps,
-}: DeskPictureProps): string {
-  const side = strings === 1 ? 'one string' : `${strings} strings side by side`;
-  return `Desk picture: ${side}, each ${cellsInSeries} × ${bodyName} in series, ${minus} (−) on the left and ${plus} (+) on the right of every cell, feeding the ${loadName} with ${formatAmps(amps)}.`;
+function symbolOf({ cell }: PlacedCell, prefix: string): string {
+  const turned = cell.faults.some(({ kind }) => kind === 'reversed') ? '-turned' : '';
+  const { id, plus, minus, look } = cell.recipe;
+  return `${prefix}-${id}-${look}-${plus.material}-${minus.material}-${cell.body.id}${turned}`;
 }
 
-function Buses({ geometry }: { geometry: DeskGeometry }) {
-  const { rows, leftBusX, rightBusX } = geometry;
-  const top = rows[0]?.y ?? 0;
-  const bottom = rows.at(-1)?.y ?? 0;
-  if (top === bottom) return null;
+/** Every kind of cell is drawn once and placed many times: two hundred fruit stay quick. */
+function CellSymbols({ geometry, prefix }: { geometry: DeskGeometry; prefix: string }) {
+  const kinds = new Map(geometry.cells.map((placed) => [symbolOf(placed, prefix), placed.cell]));
+  const signs = !geometry.touching || geometry.spacing >= 30;
   return (
-    <g strokeWidth="5" strokeLinecap="round">
-      <path
-        d={`M${leftBusX} ${top - 16} V${bottom - 16}`}
-        stroke="var(--mui-palette-secondary-main)"
-      />
-      <path d={`M${rightBusX} ${top - 16} V${bottom - 16}`} stroke={COPPER_FILL} />
+    <defs>
+      {[...kinds].map(([id, { recipe, body, faults }]) => {
+        const turned = faults.some(({ kind }) => kind === 'reversed');
+        return (
+          <g key={id} id={id}>
+            <CellDrawing
+              look={recipe.look}
+              plus={recipe.plus.material}
+              minus={recipe.minus.material}
+              bodyId={body.id}
+              spacing={geometry.touching ? geometry.spacing : 60}
+              patternPrefix={prefix}
+              signs={signs}
+              turned={turned}
+            />
+          </g>
+        );
+      })}
+    </defs>
+  );
+}
+
+function CellOnDesk({
+  placed: { cell, x, y },
+  geometry,
+  href,
+}: {
+  placed: PlacedCell;
+  geometry: DeskGeometry;
+  href: string;
+}) {
+  const scale = geometry.touching ? 1 : geometry.scale;
+  return (
+    <g transform={`translate(${x} ${y}) scale(${scale})`}>
+      <use href={href} />
+      <FaultMarks faults={cell.faults} sharedBody={cell.sharedBody} />
     </g>
   );
 }
 
-function StringRow({
-  row,
-  geometry,
-  patternPrefix,
-  look,
-}: DeskPictureProps & { row: DeskRow; geometry: DeskGeometry; patternPrefix: string }) {
-  const { cellX, leftBusX, rightBusX, scale } = geometry;
-  if (row.string === null) {
-    return (
-      <text
-        x={(leftBusX + rightBusX) / 2}
-        y={row.y + 4}
-        fontSize="13"
-        textAnchor="middle"
-        fill={SOFT_INK}
-      >
-        … {row.label} …
-      </text>
-    );
-  }
-  const wireY = look === 'pile' ? row.y : row.y + TERMINAL_Y * scale + 6;
+function Buses({ geometry }: { geometry: DeskGeometry }) {
+  const { rows, leftBusX, rightBusX, groupBuses } = geometry;
+  const top = rows[0]?.y ?? 0;
+  const bottom = rows.at(-1)?.y ?? 0;
   return (
-    <g>
-      <text x="24" y={row.y - 4} fontSize="11" textAnchor="middle" fill={SOFT_INK}>
-        string
-      </text>
-      <text x="24" y={row.y + 11} fontSize="13" fontWeight="700" textAnchor="middle" fill={INK}>
-        {row.label}
-      </text>
-      <Wires geometry={geometry} look={look} wireY={wireY} rowY={row.y} />
-      {cellX.map((x, index) => (
-        <use
-          key={index}
-          href={`#${patternPrefix}-cell`}
-          transform={`translate(${x} ${row.y}) scale(${look === 'pile' ? 1 : scale})`}
+    <g strokeWidth="5" strokeLinecap="round">
+      {top === bottom ? null : (
+        <>
+          <path
+            d={`M${leftBusX} ${top - 16} V${bottom - 16}`}
+            stroke="var(--mui-palette-secondary-main)"
+          />
+          <path d={`M${rightBusX} ${top - 16} V${bottom - 16}`} stroke={COPPER_FILL} />
+        </>
+      )}
+      {groupBuses.map((bus) => (
+        <path
+          key={`${bus.x} ${bus.top}`}
+          d={`M${bus.x} ${bus.top} V${bus.bottom}`}
+          stroke={INK}
+          strokeWidth="2.4"
         />
       ))}
     </g>
   );
 }
 
-function Wires({
+function Leads({ geometry }: { geometry: DeskGeometry }) {
+  const path = ({ fromX, toX, y, kind, busY }: Lead): string => {
+    if (kind === 'to-bus') return `M${fromX} ${busY} L${toX} ${y}`;
+    const lift = Math.min(24, Math.abs(toX - fromX) / 2) * geometry.scale;
+    return `M${fromX} ${y} Q${(fromX + toX) / 2} ${y - lift} ${toX} ${y}`;
+  };
+  return <path d={geometry.leads.map(path).join(' ')} fill="none" stroke={INK} strokeWidth="1.8" />;
+}
+
+function RowLabels({
   geometry,
-  look,
-  wireY,
-  rowY,
+  strings,
 }: {
   geometry: DeskGeometry;
-  look: DeskPictureProps['look'];
-  wireY: number;
-  rowY: number;
+  strings: readonly StringState[];
 }) {
-  const { cellX, leftBusX, rightBusX, scale, spacing } = geometry;
-  const reach = look === 'pile' ? spacing / 2 : TERMINAL_X * scale;
-  const first = cellX[0] ?? leftBusX;
-  const last = cellX.at(-1) ?? rightBusX;
-  const busY = rowY - 16;
-  const links = cellX.slice(0, -1).map((x, index) => {
-    const from = x + reach;
-    const to = (cellX[index + 1] ?? x) - reach;
-    return `M${from} ${wireY} Q${(from + to) / 2} ${wireY - 24 * scale} ${to} ${wireY}`;
-  });
+  const currents = strings.map(({ amps }) => amps);
+  const most = Math.max(...currents);
+  const unequal = most - Math.min(...currents) > EQUAL_SHARE * Math.abs(most);
   return (
-    <g fill="none" stroke={INK} strokeWidth="1.8">
-      <path d={`M${leftBusX} ${busY} L${first - reach} ${wireY}`} />
-      {look === 'pile' ? null : <path d={links.join(' ')} />}
-      <path d={`M${last + reach} ${wireY} L${rightBusX} ${busY}`} />
-    </g>
+    <>
+      {geometry.rows.map(({ string, label, y }) =>
+        string === null ? (
+          <text
+            key={label}
+            x={(geometry.leftBusX + geometry.rightBusX) / 2}
+            y={y + 4}
+            fontSize="13"
+            textAnchor="middle"
+            fill={SOFT_INK}
+          >
+            … {label} …
+          </text>
+        ) : (
+          <g key={label} textAnchor="middle">
+            <text x="24" y={y - 4} fontSize="11" fill={SOFT_INK}>
+              string
+            </text>
+            <text x="24" y={y + 11} fontSize="13" fontWeight="700" fill={INK}>
+              {label}
+            </text>
+            {unequal ? (
+              <text
+                x="26"
+                y={y + 25}
+                fontSize="10.5"
+                fontWeight="700"
+                fill={
+                  (currents[string - 1] ?? 0) < 0 ? 'var(--mui-palette-error-main)' : COPPER_FILL
+                }
+              >
+                {formatAmps(currents[string - 1] ?? 0)}
+              </text>
+            ) : null}
+          </g>
+        ),
+      )}
+    </>
   );
 }
 
-function LoadSide({
-  geometry,
-  target,
-  brightness,
-  running,
-  amps,
-}: DeskPictureProps & { geometry: DeskGeometry }) {
+function LoadSide({ geometry, desk, target, brightness, running, amps }: DeskPictureProps) {
   const { leftBusX, rightBusX, loadX, loadY, returnY, rows } = geometry;
   const top = (rows[0]?.y ?? 0) - 16;
   const bottom = (rows.at(-1)?.y ?? 0) - 16;
   const wireY = Math.min(Math.max(loadY, top), bottom);
-  const { plus, minus } = pinsOf(target);
+  const pins = pinsOf(target);
+  const { plus, minus } = desk.loadReversed ? { plus: pins.minus, minus: pins.plus } : pins;
   const plusPath = `M${rightBusX} ${wireY} H${loadX - 46} V${loadY + plus[1]} H${loadX + plus[0]}`;
   const minusPath = `M${loadX + minus[0]} ${loadY + minus[1]} V${returnY} H${leftBusX} V${bottom}`;
   return (
@@ -207,9 +234,20 @@ function LoadSide({
       >
         {formatAmps(amps)}
       </text>
-      <text x={loadX + 2} y={returnY - 5} fontSize="11" textAnchor="end" fill={SOFT_INK}>
-        {target.kind === 'led' ? 'long leg to +' : target.kind === 'device' ? '+ to copper' : ''}
+      <text
+        x={loadX + 2}
+        y={returnY - 5}
+        fontSize="11"
+        textAnchor="end"
+        fill={desk.loadReversed ? 'var(--mui-palette-error-main)' : SOFT_INK}
+      >
+        {hintOf(target, desk.loadReversed)}
       </text>
     </g>
   );
+}
+
+function hintOf(target: PlanTarget, reversed: boolean): string {
+  if (target.kind === 'led') return reversed ? 'long leg to −: turned round' : 'long leg to +';
+  return target.kind === 'device' ? '+ to copper' : '';
 }

@@ -17,14 +17,16 @@ const LEAST_LABEL_SPACING = 44;
 
 /** The potential along string 1, step under cell: dashed with nothing connected, filled under load. */
 export function VoltageStairs({ geometry, openVolts, loadedVolts, loadName }: VoltageStairsProps) {
-  const { cellX, leftBusX, rightBusX, stairsTop, stairsBase, spacing } = geometry;
+  const { stepX, leftBusX, rightBusX, stairsTop, stairsBase, spacing } = geometry;
   const highest = Math.max(...openVolts, ...loadedVolts, 0.001);
+  // A cell the wrong way round can take the string below its − end.
+  const lowest = Math.min(0, ...openVolts, ...loadedVolts);
   const y = (volts: number): number =>
-    stairsBase - (Math.max(volts, 0) / highest) * (stairsBase - stairsTop - 22);
-  const end = (index: number): number => cellX[index + 1] ?? rightBusX;
+    stairsBase - ((volts - lowest) / (highest - lowest)) * (stairsBase - stairsTop - 22);
+  const end = (index: number): number => stepX[index + 1] ?? rightBusX;
   const labelled = (index: number): boolean =>
-    spacing >= LEAST_LABEL_SPACING || index === cellX.length - 1;
-  const openPath = cellX
+    spacing >= LEAST_LABEL_SPACING || index === stepX.length - 1;
+  const openPath = stepX
     .map((x, index) => `H${x} V${y(openVolts[index] ?? 0)} H${end(index)}`)
     .join(' ');
   const lastLoaded = loadedVolts.at(-1) ?? 0;
@@ -36,30 +38,30 @@ export function VoltageStairs({ geometry, openVolts, loadedVolts, loadName }: Vo
       <text x={leftBusX + 138} y={stairsTop - 12} fill={SOFT_INK}>
         dashed: nothing connected · filled: {loadName} connected
       </text>
-      {cellX.map((x, index) => (
+      {stepX.map((x, index) => (
         <rect
           key={index}
           x={x}
-          y={y(loadedVolts[index] ?? 0)}
+          y={Math.min(y(0), y(loadedVolts[index] ?? 0))}
           width={end(index) - x}
-          height={stairsBase - y(loadedVolts[index] ?? 0)}
+          height={Math.abs(y(0) - y(loadedVolts[index] ?? 0))}
           fill="var(--mui-palette-primary-light)"
         />
       ))}
       <path
-        d={`M${leftBusX} ${stairsBase} ${openPath}`}
+        d={`M${leftBusX} ${y(0)} ${openPath}`}
         fill="none"
         stroke={SOFT_INK}
         strokeWidth="1.4"
         strokeDasharray="4 3"
       />
       <path
-        d={`M${leftBusX} ${stairsBase} H${rightBusX + 40}`}
+        d={`M${leftBusX} ${y(0)} H${rightBusX + 40}`}
         stroke={INK}
         strokeWidth="1.2"
         opacity="0.6"
       />
-      {cellX.map((x, index) =>
+      {stepX.map((x, index) =>
         labelled(index) ? (
           <g key={index}>
             <text x={x + 5} y={y(openVolts[index] ?? 0) - 5} fill={SOFT_INK}>

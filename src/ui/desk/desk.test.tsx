@@ -1,13 +1,44 @@
 /** @jest-environment jsdom */
 import '@testing-library/jest-dom';
 import { render, screen } from '@testing-library/react';
+import { RECIPE_IDS } from '@/core/chemistry/recipe';
 import { RECIPES } from '@/core/chemistry/recipes';
+import { deskOf, gridDesk, type Desk } from '@/core/desk/desk';
+import {
+  laidOutGrid,
+  withCellBeside,
+  withFaultToggled,
+  withSharedBody,
+} from '@/core/desk/deskEdits';
+import { solveDesk } from '@/core/desk/solveDesk';
+import { cellOfPlan, type PlannedCell } from '@/core/plan/cellOfPlan';
+import { needOfTarget } from '@/core/plan/needOfTarget';
 import { CellDrawing } from './CellDrawing';
 import { materialFill } from './DeskPatterns';
 import { deskGeometry } from './deskGeometry';
 import { DeskPicture } from './DeskPicture';
 
-const LOOKS = ['fruit', 'pile', 'cup', 'sponge', 'towel', 'pouch', 'rod', 'vessels'] as const;
+const cellOf = (recipe: (typeof RECIPE_IDS)[number]): PlannedCell =>
+  cellOfPlan({
+    cell: { recipe, ownRecipe: null, body: RECIPES[recipe].bodies[0]!.id, size: null, own: null },
+  });
+const target = { kind: 'led', colour: 'amber', brightness: 'clear' } as const;
+const picture = (desk: Desk) => {
+  const need = needOfTarget(target);
+  const { strings, amps } = solveDesk(desk, need.load);
+  return (
+    <DeskPicture
+      desk={desk}
+      geometry={deskGeometry(desk)}
+      strings={strings}
+      target={target}
+      loadName={need.name}
+      brightness="clear"
+      running
+      amps={amps}
+    />
+  );
+};
 
 test('every recipe can be drawn, and its metals look different', () => {
   for (const recipe of Object.values(RECIPES)) {
@@ -30,55 +61,85 @@ test('every recipe can be drawn, and its metals look different', () => {
     expect(container.querySelectorAll('rect, path, ellipse, circle').length).toBeGreaterThan(2);
     unmount();
   }
-  const looks = (['copper', 'zinc', 'carbon', 'aluminium'] as const).map((one) =>
+  const looks = (['copper', 'zinc', 'carbon', 'aluminium', 'steel'] as const).map((one) =>
     materialFill(one, 'p'),
   );
-  expect(new Set(looks).size).toBe(4);
+  expect(new Set(looks).size).toBe(5);
 });
 
 test('cells stand in order between the two ends, whatever their number', () => {
-  for (const look of LOOKS) {
-    for (const cells of [1, 2, 4, 13, 60]) {
-      const { cellX, leftBusX, rightBusX, width, loadX } = deskGeometry(look, cells, 2);
-      expect(cellX).toHaveLength(cells);
-      expect([...cellX].sort((a, b) => a - b)).toEqual(cellX);
-      expect(cellX[0]!).toBeGreaterThan(leftBusX);
-      expect(cellX.at(-1)!).toBeLessThan(rightBusX);
-      expect(loadX).toBeLessThan(width);
+  for (const recipe of RECIPE_IDS) {
+    for (const count of [1, 2, 4, 13, 60]) {
+      const geometry = deskGeometry(gridDesk(cellOf(recipe), count, 2));
+      const row = geometry.cells.filter(({ place }) => place.string === 0).map(({ x }) => x);
+      expect(row).toHaveLength(count);
+      expect([...row].sort((a, b) => a - b)).toEqual(row);
+      expect(row[0]!).toBeGreaterThan(geometry.leftBusX);
+      expect(row.at(-1)!).toBeLessThan(geometry.rightBusX);
+      expect(geometry.loadX).toBeLessThan(geometry.width);
+      expect(geometry.stepX).toEqual(row);
     }
   }
 });
 
-test('many strings are drawn as the first, the last and a note on the rest', () => {
-  const { rows } = deskGeometry('fruit', 4, 20);
-  expect(rows.map(({ label }) => label)).toEqual(['1', '2', '3', '16 more alike', '20']);
+test('many equal strings are drawn as the first, the last and a note on the rest', () => {
+  const desk = gridDesk(cellOf('copper-zinc-fruit'), 4, 20);
+  expect(deskGeometry(desk).rows.map(({ label }) => label)).toEqual([
+    '1',
+    '2',
+    '3',
+    '16 more alike',
+    '20',
+  ]);
+  const faulty = withFaultToggled(
+    laidOutGrid(4, 20),
+    { string: 9, item: 0, within: null },
+    'reversed',
+  );
+  expect(deskGeometry(deskOf(faulty, cellOf('copper-zinc-fruit'))).rows).toHaveLength(20);
+});
+
+test('a group takes its own columns and lines, and no two cells stand in one place', () => {
+  const at = { string: 0, item: 1, within: null };
+  let desk = withCellBeside(laidOutGrid(3, 2), at);
+  desk = withCellBeside(desk, at);
+  const geometry = deskGeometry(deskOf(desk, cellOf('copper-zinc-fruit')));
+  expect(geometry.cells).toHaveLength(8);
+  expect(new Set(geometry.cells.map(({ x, y }) => `${x} ${y}`)).size).toBe(8);
+  expect(geometry.groupBuses).toHaveLength(2);
+  // The second string stands below the three lines of the group.
+  expect(geometry.rows[1]!.y - geometry.rows[0]!.y).toBeCloseTo(3 * 68 * geometry.scale, 6);
 });
 
 test('the picture says in words what it shows', () => {
-  const { container } = render(
-    <DeskPicture
-      look="fruit"
-      plus="copper"
-      minus="zinc"
-      bodyId="kiwi"
-      bodyName="kiwi"
-      cellsInSeries={4}
-      strings={3}
-      target={{ kind: 'led', colour: 'amber', brightness: 'clear' }}
-      loadName="amber LED"
-      brightness="clear"
-      running
-      amps={2.2e-3}
-      openVolts={3.72}
-      loadedVolts={1.8}
-    />,
-  );
+  const { container } = render(picture(gridDesk(cellOf('copper-zinc-fruit'), 4, 3)));
   expect(screen.getByRole('img')).toHaveAccessibleName(
-    /3 strings side by side, each 4 × kiwi.*amber LED with 2\.2\smA/,
+    /3 strings side by side, each 4 × kiwi in series.*amber LED with/,
   );
   // One drawing with both signs, placed at every cell.
   expect(screen.getByText('+').closest('defs')).not.toBeNull();
   expect(screen.getByText('−').closest('defs')).not.toBeNull();
   expect(container.querySelectorAll('use')).toHaveLength(12);
-  expect(screen.getByText('3.72')).toBeInTheDocument();
+});
+
+test('faults are marked on their cell and named in the words', () => {
+  let desk = withFaultToggled(laidOutGrid(3, 2), { string: 1, item: 0, within: null }, 'reversed');
+  desk = withSharedBody(desk, 0);
+  const { container } = render(
+    picture(deskOf({ ...desk, loadReversed: true }, cellOf('copper-zinc-fruit'))),
+  );
+  expect(screen.getByRole('img')).toHaveAccessibleName(/3 things are wrong on purpose/);
+  expect(container.querySelectorAll('ellipse[stroke-dasharray]')).toHaveLength(3);
+  expect(screen.getByText('long leg to −: turned round')).toBeInTheDocument();
+});
+
+test('strings that do not share the current equally say what each gives', () => {
+  const turned = [0, 1].reduce(
+    (desk, item) => withFaultToggled(desk, { string: 1, item, within: null }, 'reversed'),
+    laidOutGrid(4, 2),
+  );
+  render(picture(deskOf(turned, cellOf('copper-zinc-fruit'))));
+  // The load's current and one for each string, the driven one with its sign.
+  expect(screen.getAllByText(/mA|µA/)).toHaveLength(3);
+  expect(screen.getByText(/^[−-].*A$/)).toBeInTheDocument();
 });

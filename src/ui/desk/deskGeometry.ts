@@ -1,4 +1,5 @@
-import type { CellLook } from '@/core/chemistry/recipe';
+import type { Desk, StandingCell, StandingItem } from '@/core/desk/desk';
+import type { DeskPlace } from '@/core/desk/deskEdits';
 
 /** Where everything stands in the desk picture, in drawing units (about a pixel each at 1280 px). */
 export interface DeskGeometry {
@@ -6,12 +7,23 @@ export interface DeskGeometry {
   readonly height: number;
   readonly leftBusX: number;
   readonly rightBusX: number;
-  /** Middle of each cell along its string. */
-  readonly cellX: readonly number[];
+  /** Columns are this far apart. */
   readonly spacing: number;
   /** Size of a cell against the full drawing. */
   readonly scale: number;
+  /** The layers of a pile touch: no leads between its cells. */
+  readonly touching: boolean;
   readonly rows: readonly DeskRow[];
+  readonly cells: readonly PlacedCell[];
+  readonly leads: readonly Lead[];
+  /** Where groups part and join again. */
+  readonly groupBuses: readonly {
+    readonly x: number;
+    readonly top: number;
+    readonly bottom: number;
+  }[];
+  /** Middle of each item of the first string: where its step begins in the stairs. */
+  readonly stepX: readonly number[];
   readonly loadX: number;
   readonly loadY: number;
   /** Where the wire from the load runs back under the strings. */
@@ -27,69 +39,209 @@ export interface DeskRow {
   readonly label: string;
 }
 
-/** A pile's layers touch; all other cells stand apart and are joined by leads. */
-type Standing = 'apart' | 'touching';
+export interface PlacedCell {
+  readonly cell: StandingCell;
+  readonly place: DeskPlace;
+  readonly x: number;
+  readonly y: number;
+}
 
-export function standingOf(look: CellLook): Standing {
-  return look === 'pile' ? 'touching' : 'apart';
+/** A lead between two terminals, at wire height. */
+export interface Lead {
+  readonly fromX: number;
+  readonly toX: number;
+  readonly y: number;
+  readonly kind: 'link' | 'to-bus';
+  readonly busY: number;
 }
 
 const WIDTH = 700;
 const LEFT_BUS = 58;
 const LOAD_WIDTH = 132;
 const SIDE = 34;
-const WIDEST_SPACING: Readonly<Record<Standing, number>> = { apart: 118, touching: 66 };
-/** Spacing at which a cell is drawn at full size. */
-const FULL_SPACING: Readonly<Record<Standing, number>> = { apart: 104, touching: 40 };
-/** Closer than this the picture grows wider instead, and scrolls. */
-const NARROWEST_SPACING: Readonly<Record<Standing, number>> = { apart: 34, touching: 20 };
+const SPACING = {
+  apart: { widest: 118, full: 104, narrowest: 34 },
+  touching: { widest: 66, full: 40, narrowest: 20 },
+} as const;
 const MOST_ROWS = 5;
 const ROW_HEIGHT = 68;
+const FIRST_ROW_Y = 44;
 const STAIRS_HEIGHT = 100;
+/** Half the distance between a cell's terminals at full size. */
+const REACH = 21;
+export const TERMINAL_LIFT = 23;
 
-export function deskGeometry(look: CellLook, cellsInSeries: number, strings: number): DeskGeometry {
-  const standing = standingOf(look);
+/** Columns that an item takes: a group as many as its longest string. */
+export function columnsOf(item: StandingItem): number {
+  return item.kind === 'cell' ? 1 : Math.max(...item.strings.map((cells) => cells.length));
+}
+
+/** Lines that a string takes: as many as its highest group. */
+function linesOf(items: readonly StandingItem[]): number {
+  return Math.max(1, ...items.map((item) => (item.kind === 'cell' ? 1 : item.strings.length)));
+}
+
+export function deskGeometry({
+  strings,
+  plainGrid,
+}: Pick<Desk, 'strings' | 'plainGrid'>): DeskGeometry {
+  const touching = strings.every((items) =>
+    items.every((item) => item.kind === 'cell' && item.recipe.look === 'pile'),
+  );
+  const limits = touching ? SPACING.touching : SPACING.apart;
+  const columns = Math.max(
+    ...strings.map((items) => items.reduce((sum, item) => sum + columnsOf(item), 0)),
+  );
   const room = WIDTH - LOAD_WIDTH - LEFT_BUS - 2 * SIDE;
   const spacing = Math.min(
-    WIDEST_SPACING[standing],
-    Math.max(NARROWEST_SPACING[standing], room / Math.max(1, cellsInSeries - 0.4)),
+    limits.widest,
+    Math.max(limits.narrowest, room / Math.max(1, columns - 0.4)),
   );
-  const scale = Math.min(1, spacing / FULL_SPACING[standing]);
-  const firstX = LEFT_BUS + SIDE + (standing === 'touching' ? spacing / 2 : 24 * scale);
-  const cellX = Array.from({ length: cellsInSeries }, (_, index) => firstX + index * spacing);
-  const lastX = cellX.at(-1) ?? firstX;
-  const rightBusX = lastX + SIDE + (standing === 'touching' ? spacing / 2 : 24 * scale);
+  const scale = Math.min(1, spacing / limits.full);
+  const side = touching ? spacing / 2 : 24 * scale;
+  const firstX = LEFT_BUS + SIDE + side;
+  const rightBusX = firstX + (columns - 1) * spacing + side + SIDE;
   const rowHeight = ROW_HEIGHT * Math.max(0.7, scale);
-  const rows = rowsOf(strings).map((row, index) => ({ ...row, y: 44 + index * rowHeight }));
-  const lastY = rows.at(-1)?.y ?? 44;
-  const loadY = Math.max((44 + lastY) / 2, 66);
+  const rows = rowsOf(strings, plainGrid, rowHeight);
+  const placed = rows.flatMap((row) =>
+    row.string === null
+      ? []
+      : [
+          placeString(strings[row.string - 1] ?? [], row.string - 1, row.y, {
+            firstX,
+            spacing,
+            scale,
+            rowHeight,
+            touching,
+            rightBusX,
+          }),
+        ],
+  );
+  const last = rows.at(-1);
+  const lastLines = last?.string == null ? 1 : linesOf(strings[last.string - 1] ?? []);
+  const lastY = (last?.y ?? FIRST_ROW_Y) + (lastLines - 1) * rowHeight;
+  const loadY = Math.max((FIRST_ROW_Y + lastY) / 2, 66);
   const returnY = Math.max(lastY + 34, loadY + 56);
   const stairsTop = returnY + 36;
-  const stairsBase = stairsTop + STAIRS_HEIGHT;
   return {
     width: Math.max(WIDTH, rightBusX + LOAD_WIDTH),
-    height: stairsBase + 14,
+    height: stairsTop + STAIRS_HEIGHT + 14,
     leftBusX: LEFT_BUS,
     rightBusX,
-    cellX,
     spacing,
     scale,
+    touching,
     rows,
+    cells: placed.flatMap(({ cells }) => cells),
+    leads: placed.flatMap(({ leads }) => leads),
+    groupBuses: placed.flatMap(({ groupBuses }) => groupBuses),
+    stepX: stepsOf(strings[0] ?? [], firstX, spacing),
     loadX: rightBusX + 76,
     loadY,
     returnY,
     stairsTop,
-    stairsBase,
+    stairsBase: stairsTop + STAIRS_HEIGHT,
   };
 }
 
-function rowsOf(strings: number): Omit<DeskRow, 'y'>[] {
-  const row = (string: number) => ({ string, label: `${string}` });
-  if (strings <= MOST_ROWS) return Array.from({ length: strings }, (_, index) => row(index + 1));
+/** Middle of each item along its string. */
+function stepsOf(items: readonly StandingItem[], firstX: number, spacing: number): number[] {
+  let column = 0;
+  return items.map((item) => {
+    const middle = firstX + (column + (columnsOf(item) - 1) / 2) * spacing;
+    column += columnsOf(item);
+    return middle;
+  });
+}
+
+interface Frame {
+  readonly firstX: number;
+  readonly spacing: number;
+  readonly scale: number;
+  readonly rowHeight: number;
+  readonly touching: boolean;
+  readonly rightBusX: number;
+}
+
+interface PlacedString {
+  readonly cells: PlacedCell[];
+  readonly leads: Lead[];
+  readonly groupBuses: { x: number; top: number; bottom: number }[];
+}
+
+function placeString(
+  items: readonly StandingItem[],
+  string: number,
+  y: number,
+  frame: Frame,
+): PlacedString {
+  const { firstX, spacing, scale, rowHeight, touching, rightBusX } = frame;
+  const placed: PlacedString = { cells: [], leads: [], groupBuses: [] };
+  const reach = touching ? spacing / 2 : REACH * scale;
+  const wireY = (lineY: number): number => (touching ? lineY : lineY - TERMINAL_LIFT * scale);
+  const lead = (fromX: number, toX: number, lineY: number, kind: Lead['kind']): void => {
+    if (kind === 'link' && touching) return;
+    placed.leads.push({ fromX, toX, y: wireY(lineY), kind, busY: y - 16 });
+  };
+  /** End of the last thing on the line, where the next lead begins. */
+  let from = LEFT_BUS;
+  let fromBus = true;
+  let column = 0;
+  items.forEach((item, place) => {
+    const width = columnsOf(item);
+    const left = firstX + column * spacing;
+    if (item.kind === 'cell') {
+      placed.cells.push({ cell: item, place: { string, item: place, within: null }, x: left, y });
+      lead(from, left - reach, y, fromBus ? 'to-bus' : 'link');
+      from = left + reach;
+    } else {
+      const start = left - spacing / 2 + 4;
+      const end = left + (width - 0.5) * spacing - 4;
+      lead(from, start, y, fromBus ? 'to-bus' : 'link');
+      item.strings.forEach((cells, line) => {
+        const lineY = y + line * rowHeight;
+        const offset = ((width - cells.length) / 2) * spacing;
+        let at = start;
+        cells.forEach((cell, index) => {
+          const x = left + offset + index * spacing;
+          placed.cells.push({
+            cell,
+            place: { string, item: place, within: { string: line, cell: index } },
+            x,
+            y: lineY,
+          });
+          placed.leads.push({ fromX: at, toX: x - reach, y: wireY(lineY), kind: 'link', busY: 0 });
+          at = x + reach;
+        });
+        placed.leads.push({ fromX: at, toX: end, y: wireY(lineY), kind: 'link', busY: 0 });
+      });
+      const bottom = wireY(y + (item.strings.length - 1) * rowHeight);
+      for (const x of [start, end]) placed.groupBuses.push({ x, top: wireY(y), bottom });
+      from = end;
+    }
+    fromBus = false;
+    column += width;
+  });
+  lead(rightBusX, from, y, 'to-bus');
+  return placed;
+}
+
+function rowsOf(strings: Desk['strings'], plainGrid: boolean, rowHeight: number): DeskRow[] {
+  const count = strings.length;
+  const row = (string: number): Omit<DeskRow, 'y'> => ({ string, label: `${string}` });
   const first = MOST_ROWS - 2;
-  return [
-    ...Array.from({ length: first }, (_, index) => row(index + 1)),
-    { string: null, label: `${strings - first - 1} more alike` },
-    row(strings),
-  ];
+  const shown =
+    !plainGrid || count <= MOST_ROWS
+      ? strings.map((_, index) => row(index + 1))
+      : [
+          ...Array.from({ length: first }, (_, index) => row(index + 1)),
+          { string: null, label: `${count - first - 1} more alike` },
+          row(count),
+        ];
+  let y = FIRST_ROW_Y;
+  return shown.map((one) => {
+    const placed = { ...one, y };
+    y += rowHeight * (one.string === null ? 1 : linesOf(strings[one.string - 1] ?? []));
+    return placed;
+  });
 }

@@ -6,7 +6,6 @@ import { solveNetwork } from '../network/solveNetwork';
 import { batteryNetwork, nodeAfter } from './batteryNetwork';
 import {
   FAULT_DEFAULTS,
-  rimLeaks,
   rimLeakSiemens,
   type BatterySpec,
   type CellFault,
@@ -19,7 +18,7 @@ const good = (faults: CellFault[] = [], body: string | null = null): SpecCell =>
   faults,
   body,
 });
-const string = (...cells: SpecCell[]): BatterySpec => ({ strings: [cells], leaks: [] });
+const string = (...cells: SpecCell[]): BatterySpec => ({ strings: [cells] });
 const voltmeter: NetworkComponent = {
   type: 'resistor',
   name: 'load',
@@ -96,7 +95,6 @@ test('the links between pairs in one body drain it all the time', () => {
 test('pairs in one body side by side act as one larger cell', () => {
   const spec: BatterySpec = {
     strings: [[good([], 'lemon')], [good([], 'lemon')], [good([], 'lemon')]],
-    leaks: [],
   };
   expect(openVolts(spec)).toBeCloseTo(0.9, 4);
   expect(1000 * shortAmps(spec)).toBeCloseTo(3 * 1.5, 6);
@@ -108,10 +106,9 @@ test('the two-body rule: pairs in bodies of their own are untouched by the name'
 });
 
 test('wet rims: the pile of the reference network f (2 kΩ over each cell, 5 kΩ over cells 2–4), ngspice 39.3', () => {
-  const spec: BatterySpec = {
-    strings: [Array.from({ length: 5 }, () => good())],
-    leaks: [...rimLeaks(1, 5, 2000), { string: 1, fromCell: 2, toCell: 4, ohms: 5000 }],
-  };
+  const rim: CellFault = { kind: 'rim-leak', ohms: 2000 };
+  const drip: CellFault = { kind: 'drip', over: 3, ohms: 5000 };
+  const spec = string(...[1, 2, 3, 4, 5].map((place) => good(place === 2 ? [rim, drip] : [rim])));
   const outcome = solved(spec, {
     type: 'led',
     name: 'load',
@@ -136,7 +133,6 @@ test('unequal strings: the strong one drives current back through the weak one',
       [good(), good(), good()],
       [good(), good([{ kind: 'reversed' }]), good()],
     ],
-    leaks: [],
   };
   const { componentAmps } = solved(spec);
   expect(componentAmps['string 2 cell 1']).toBeLessThan(0);
@@ -164,7 +160,6 @@ test('a shared body feeding an LED solves with curved cells too', () => {
       [1, 2, 3, 4].map((): SpecCell => ({ cell: curved, faults: [], body: 'melon' })),
       [1, 2, 3, 4].map((place): SpecCell => ({ cell: curved, faults: [], body: `own ${place}` })),
     ],
-    leaks: [],
   };
   const { nodeVolts } = solved(spec, {
     type: 'led',
@@ -175,4 +170,13 @@ test('a shared body feeding an LED solves with curved cells too', () => {
   });
   expect(nodeVolts['plus']).toBeGreaterThan(0.8);
   expect(nodeVolts['plus']).toBeLessThan(1.7);
+});
+
+test('a group in a string is solved as it stands: two cells side by side in place of one', () => {
+  const spec: BatterySpec = { strings: [[good(), { strings: [[good()], [good()]] }, good()]] };
+  expect(openVolts(spec)).toBeCloseTo(2.7, 3);
+  // 600 + 300 + 600 ohms.
+  expect(1000 * shortAmps(spec)).toBeCloseTo(2.7 / 1.5, 6);
+  const { componentAmps } = solved(spec, { type: 'ammeter', name: 'load', a: 'plus', b: '0' });
+  expect(componentAmps['string 1 cell 2, string 2 cell 1']).toBeCloseTo(0.9e-3, 9);
 });

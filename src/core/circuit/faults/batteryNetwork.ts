@@ -1,43 +1,94 @@
 import type { CellModel } from '../../chemistry/cellModel';
 import type { NetworkComponent } from '../network/networkSchema';
-import { FAULT_DEFAULTS, type BatterySpec, type CellFault, type SpecCell } from './batterySpec';
+import {
+  FAULT_DEFAULTS,
+  type BatterySpec,
+  type CellFault,
+  type SpecCell,
+  type SpecItem,
+} from './batterySpec';
 
 /** Node names of a battery's ends. */
 export const BATTERY_PLUS = 'plus';
 export const BATTERY_MINUS = '0';
 
-/** Node above so many cells of a string; 0 is the − end, the last the + end. */
-export function nodeAfter(spec: BatterySpec, string: number, cells: number): string {
-  if (cells === 0) return BATTERY_MINUS;
+/** What stands where: `string 1 cell 2`, and within a group `string 1 cell 2, string 1 cell 1`. */
+export function placeName(string: number, item: number, within: string | null = null): string {
+  const own = `string ${string} cell ${item}`;
+  return within === null ? own : `${within}, ${own}`;
+}
+
+/** Name of the ammeter at the − end of a string; of the whole battery where `within` is `null`. */
+export function stringName(string: number, within: string | null = null): string {
+  return within === null ? `string ${string}` : `${within}, string ${string}`;
+}
+
+/** Node above so many items of a string of the battery; 0 is the − end, the last the + end. */
+export function nodeAfter(spec: BatterySpec, string: number, items: number): string {
+  if (items === 0) return BATTERY_MINUS;
   const length = spec.strings[string - 1]?.length ?? 0;
-  return cells === length ? BATTERY_PLUS : `string ${string} after cell ${cells}`;
+  return items === length ? BATTERY_PLUS : innerNode(string, items, null);
+}
+
+function innerNode(string: number, items: number, within: string | null): string {
+  const own = `string ${string} after cell ${items}`;
+  return within === null ? own : `${within}, ${own}`;
 }
 
 /**
  * The battery with its faults as components of a network; the load is added by the caller between `plus` and `0`.
- * A cell in a shared body becomes two half-cells on the body's one electrolyte node, so that whatever way the pairs
- * are wired, the electrolyte joins them.
+ * Every string begins with an ammeter. A cell in a shared body becomes two half-cells on the body's one electrolyte
+ * node, so that whatever way the pairs are wired, the electrolyte joins them.
  */
 export function batteryNetwork(spec: BatterySpec): NetworkComponent[] {
-  const components: NetworkComponent[] = [];
-  spec.strings.forEach((cells, index) => {
+  return sideBySide(spec.strings, BATTERY_MINUS, BATTERY_PLUS, null);
+}
+
+function sideBySide(
+  strings: readonly (readonly SpecItem[])[],
+  minus: string,
+  plus: string,
+  within: string | null,
+): NetworkComponent[] {
+  return strings.flatMap((items, index) => {
     const string = index + 1;
-    cells.forEach((cell, place) => {
-      const below = nodeAfter(spec, string, place);
-      const above = nodeAfter(spec, string, place + 1);
-      components.push(...cellComponents(cell, `string ${string} cell ${place + 1}`, below, above));
+    const start = `${stringName(string, within)} start`;
+    const node = (place: number): string =>
+      place === 0 ? start : place >= items.length ? plus : innerNode(string, place, within);
+    const components: NetworkComponent[] = [
+      { type: 'ammeter', name: stringName(string, within), a: minus, b: start },
+    ];
+    items.forEach((item, place) => {
+      const name = placeName(string, place + 1, within);
+      const below = node(place);
+      if ('strings' in item) {
+        components.push(...sideBySide(item.strings, below, node(place + 1), name));
+      } else {
+        components.push(
+          ...cellComponents(item, name, below, node(place + 1)),
+          ...leaksOf(item, name, below, (over) => node(place + over)),
+        );
+      }
     });
+    return components;
   });
-  spec.leaks.forEach((leak, index) => {
-    components.push({
-      type: 'resistor',
-      name: `leak ${index + 1}`,
-      a: nodeAfter(spec, leak.string, leak.fromCell - 1),
-      b: nodeAfter(spec, leak.string, leak.toCell),
-      resistanceOhms: leak.ohms,
-    });
+}
+
+/** Films outside a cell, which do not care how the cell itself is connected. */
+function leaksOf(
+  { faults }: SpecCell,
+  name: string,
+  below: string,
+  nodeOver: (cells: number) => string,
+): NetworkComponent[] {
+  return faults.flatMap((fault) => {
+    if (fault.kind === 'rim-leak') {
+      return [resistor(`${name} rim`, below, nodeOver(1), fault.ohms)];
+    }
+    return fault.kind === 'drip'
+      ? [resistor(`${name} drip`, below, nodeOver(fault.over), fault.ohms)]
+      : [];
   });
-  return components;
 }
 
 function cellComponents(

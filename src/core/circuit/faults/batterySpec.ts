@@ -13,7 +13,11 @@ export type CellFault =
   /** The electrodes touch. */
   | { readonly kind: 'shorted'; readonly ohms: number }
   /** The same metal on both sides. */
-  | { readonly kind: 'same-metal' };
+  | { readonly kind: 'same-metal' }
+  /** Wet rims: a film outside the cell joins what is below it to what is above it. */
+  | { readonly kind: 'rim-leak'; readonly ohms: number }
+  /** A drip from below this cell to above the cell so many further on in the same string. */
+  | { readonly kind: 'drip'; readonly over: number; readonly ohms: number };
 
 export const FAULT_DEFAULTS = {
   /** Metals that touch inside a fruit, ohms (common practice, no source). */
@@ -24,6 +28,8 @@ export const FAULT_DEFAULTS = {
   dryFactor: 20,
   /** A wet rim between neighbours in a pile, ohms (from memory). */
   rimLeakOhms: 2000,
+  /** Layers that a drip runs past. */
+  dripOver: 2,
   /** A drip over several layers, ohms (from memory). */
   dripOhms: 3000,
   /** What lies between the electrodes of one pair and the middle of a shared body, as a share of the cell. */
@@ -37,28 +43,16 @@ export interface SpecCell {
   readonly body: string | null;
 }
 
-/** A conducting film outside the cells, from below one cell to above another of the same string (counted from 1). */
-export interface Leak {
-  readonly string: number;
-  readonly fromCell: number;
-  readonly toCell: number;
-  readonly ohms: number;
+/** Strings side by side that stand in another string in place of one cell. */
+export interface SpecGroup {
+  readonly strings: readonly (readonly SpecItem[])[];
 }
 
-/** A battery with everything that may be wrong with it: strings side by side of cells in series. */
+export type SpecItem = SpecCell | SpecGroup;
+
+/** A battery with everything that may be wrong with it: strings side by side of cells (or groups) in series. */
 export interface BatterySpec {
-  readonly strings: readonly (readonly SpecCell[])[];
-  readonly leaks: readonly Leak[];
-}
-
-/** Wet rims between all neighbours of a string: a leak over every single cell. */
-export function rimLeaks(string: number, cells: number, ohms: number): Leak[] {
-  return Array.from({ length: cells }, (_, index) => ({
-    string,
-    fromCell: index + 1,
-    toCell: index + 1,
-    ohms,
-  }));
+  readonly strings: readonly (readonly SpecItem[])[];
 }
 
 /** Conductance in siemens that a separator standing out by so many millimetres adds between neighbours. */

@@ -3,15 +3,17 @@
 import Box from '@mui/material/Box';
 import { cautionsOfVolts } from '@/core/safety/cautions';
 import Alert from '@mui/material/Alert';
-import { useDeferredValue } from 'react';
+import { useDeferredValue, useState } from 'react';
 import { Card } from '@/ui/Card';
 import { CountStepper } from '@/ui/CountStepper';
-import { DeskPicture } from '@/ui/desk/DeskPicture';
-import { countLimits, withOwnWiring } from '../arrangementEdits';
+import { countLimits, withCounts } from '../arrangementEdits';
 import { useEdit, usePlan, usePlanContext } from '../PlanProvider';
 import { BatteryFigures } from './BatteryFigures';
 import { ClassesChart } from './ClassesChart';
 import { CurvesChart } from './CurvesChart';
+import { DeskBoard } from './desk/DeskBoard';
+import { WrongThings } from './desk/WrongThings';
+import { ZoomButtons } from './desk/ZoomButtons';
 import { WaysList } from './WaysList';
 
 /** Station 3: the battery on the desk, its volts and amps, and the ways to do it. */
@@ -19,7 +21,8 @@ export function ArrangeStation() {
   const { evaluation } = usePlanContext();
   const plan = usePlan();
   const edit = useEdit();
-  const { wiring, cell, source, need, point } = evaluation;
+  const { wiring, source } = evaluation;
+  const [zoom, setZoom] = useState(1);
   const { mostInSeries, mostStrings } = countLimits(wiring);
   // Desk and verdict follow an edit at once; charts and candidates may take the next frame.
   const settled = useDeferredValue(evaluation);
@@ -45,7 +48,7 @@ export function ArrangeStation() {
                 most={mostInSeries}
                 keys={['[', ']']}
                 onChange={(cellsInSeries) =>
-                  edit((before) => withOwnWiring(before, { ...wiring, cellsInSeries }))
+                  edit((before) => withCounts(before, wiring, { ...wiring, cellsInSeries }))
                 }
               />
               <CountStepper
@@ -55,9 +58,10 @@ export function ArrangeStation() {
                 most={mostStrings}
                 keys={['{', '}']}
                 onChange={(strings) =>
-                  edit((before) => withOwnWiring(before, { ...wiring, strings }))
+                  edit((before) => withCounts(before, wiring, { ...wiring, strings }))
                 }
               />
+              <ZoomButtons zoom={zoom} onZoom={setZoom} />
             </Box>
           }
         >
@@ -66,29 +70,8 @@ export function ArrangeStation() {
               {text}
             </Alert>
           ))}
-          <Box
-            sx={{ overflowX: 'auto' }}
-            tabIndex={0}
-            role="region"
-            aria-label="Desk picture, scrolls sideways"
-          >
-            <DeskPicture
-              look={cell.recipe.look}
-              plus={cell.recipe.plus.material}
-              minus={cell.recipe.minus.material}
-              bodyId={cell.body.id}
-              bodyName={cell.body.name}
-              cellsInSeries={wiring.cellsInSeries}
-              strings={wiring.strings}
-              target={plan.target}
-              loadName={need.name}
-              brightness={evaluation.brightness}
-              running={evaluation.amps >= 0.999 * need.amps}
-              amps={evaluation.amps}
-              openVolts={source.emfVolts}
-              loadedVolts={point.status === 'solved' ? point.volts : source.emfVolts}
-            />
-          </Box>
+          <WrongThings />
+          <DeskBoard zoom={zoom} />
           <BatteryFigures evaluation={evaluation} />
         </Card>
         <CurvesChart evaluation={settled} />

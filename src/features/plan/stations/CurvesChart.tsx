@@ -1,6 +1,6 @@
 'use client';
 
-import { cellAmpsAt } from '@/core/chemistry/cellAmpsAt';
+import { deskShortAmps } from '@/core/desk/solveDesk';
 import { memo, useMemo } from 'react';
 import type { PlanEvaluation } from '@/core/planning/evaluatePlan';
 import { formatAmps, formatNumber, formatVolts } from '@/core/units';
@@ -18,8 +18,8 @@ export const CurvesChart = memo(function CurvesChart({
 }) {
   const roles = useRoles();
   const option = useMemo(() => optionOf(evaluation, roles), [evaluation, roles]);
-  const { need, amps, volts, source, cell, wiring } = evaluation;
-  const label = `Current against voltage. The battery falls from ${formatVolts(source.emfVolts)} with nothing connected to ${formatAmps(wiring.strings * cellAmpsAt(cell.model, 0))} shorted; it meets the curve of the ${need.name} at ${formatAmps(amps)} and ${formatVolts(volts)}.`;
+  const { need, amps, volts, source, desk } = evaluation;
+  const label = `Current against voltage. The battery falls from ${formatVolts(source.emfVolts)} with nothing connected to ${formatAmps(deskShortAmps(desk))} shorted; it meets the curve of the ${need.name} at ${formatAmps(amps)} and ${formatVolts(volts)}.`;
   return (
     <Card title={`Where battery and ${evaluation.target.kind === 'led' ? 'LED' : 'load'} agree`}>
       <Chart option={option} label={label} height={158} />

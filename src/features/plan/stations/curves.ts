@@ -1,6 +1,6 @@
-import { cellAmpsAt } from '@/core/chemistry/cellAmpsAt';
 import { loadVolts } from '@/core/circuit/load/load';
 import { ROOM_THERMAL_VOLTS } from '@/core/constants';
+import { deskCurve, deskShortAmps } from '@/core/desk/solveDesk';
 import type { PlanEvaluation } from '@/core/planning/evaluatePlan';
 
 export type Point = [volts: number, milliamps: number];
@@ -8,18 +8,13 @@ export type Point = [volts: number, milliamps: number];
 const POINTS = 60;
 
 /** The battery's curve from nothing connected to shorted, as volts and milliamps. */
-export function batteryPoints({ cell, wiring }: PlanEvaluation): Point[] {
-  const { cellsInSeries, strings } = wiring;
-  const { emfVolts } = cell.model;
-  return Array.from({ length: POINTS + 1 }, (_, index) => {
-    const cellVolts = emfVolts * (1 - index / POINTS);
-    return [cellsInSeries * cellVolts, 1000 * strings * cellAmpsAt(cell.model, cellVolts)];
-  });
+export function batteryPoints({ desk }: PlanEvaluation): Point[] {
+  return deskCurve(desk, POINTS).map(({ volts, amps }) => [volts, 1000 * amps]);
 }
 
 /** The load's curve up to the current that the shorted battery gives. */
-export function loadPoints({ source, need, cell, wiring }: PlanEvaluation): Point[] {
-  const mostAmps = wiring.strings * cellAmpsAt(cell.model, 0);
+export function loadPoints({ source, need, desk }: PlanEvaluation): Point[] {
+  const mostAmps = deskShortAmps(desk);
   const points: Point[] = [[0, 0]];
   for (let index = 0; index <= POINTS; index += 1) {
     // Closer together at small currents, where a diode bends.

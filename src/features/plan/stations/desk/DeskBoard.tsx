@@ -1,0 +1,127 @@
+'use client';
+
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core';
+import { SortableContext, sortableKeyboardCoordinates } from '@dnd-kit/sortable';
+import Box from '@mui/material/Box';
+import { useMemo, useState } from 'react';
+import { withItemMoved, withoutCell, type DeskPlace } from '@/core/desk/deskEdits';
+import { deskGeometry, type PlacedCell } from '@/ui/desk/deskGeometry';
+import { DeskPicture } from '@/ui/desk/DeskPicture';
+import { withDesk } from '../../arrangementEdits';
+import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
+import { announcements, SCREEN_READER_HELP } from './announcements';
+import { CellButton } from './CellButton';
+import { CellMenu } from './CellMenu';
+import { BIN, DropZones, NEW_STRING } from './DropZones';
+import { LoadButton } from './LoadButton';
+import { idOf, placeOf } from './dragIds';
+
+/** Moves start after the pointer went this far, so that a click stays a click; drawing pixels. */
+const DRAG_DISTANCE = 6;
+const KEYS = { start: ['Space'], cancel: ['Escape'], end: ['Space'] };
+/** No other cell moves aside while one is dragged: the picture stays still. */
+const stayPut = () => null;
+
+/** The desk picture to touch: cells are opened, moved by drag or key, and taken away. */
+export function DeskBoard({ zoom }: { zoom: number }) {
+  const plan = usePlan();
+  const edit = useEdit();
+  const { evaluation } = usePlanContext();
+  const { desk, wiring, need } = evaluation;
+  const geometry = useMemo(() => deskGeometry(desk), [desk]);
+  const [opened, setOpened] = useState<{ anchor: HTMLElement; placed: PlacedCell } | null>(null);
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: DRAG_DISTANCE } }),
+    useSensor(KeyboardSensor, {
+      coordinateGetter: sortableKeyboardCoordinates,
+      keyboardCodes: KEYS,
+    }),
+  );
+  const drop = ({ active, over }: DragEndEvent): void => {
+    if (over === null || over.id === active.id) return;
+    const from = placeOf(String(active.id));
+    if (from === null) return;
+    edit((before) =>
+      withDesk(before, wiring, (board) => {
+        if (over.id === BIN) return withoutCell(board, { ...from, within: null });
+        if (over.id === NEW_STRING) {
+          return withItemMoved(board, from, { string: board.strings.length, item: 0 });
+        }
+        const to = placeOf(String(over.id));
+        return to === null ? board : withItemMoved(board, from, to);
+      }),
+    );
+  };
+  return (
+    <DndContext
+      sensors={sensors}
+      collisionDetection={closestCenter}
+      onDragEnd={drop}
+      accessibility={{ announcements, screenReaderInstructions: { draggable: SCREEN_READER_HELP } }}
+    >
+      <Box
+        sx={{ overflow: 'auto', maxHeight: 560 }}
+        tabIndex={0}
+        role="region"
+        aria-label="Desk, scrolls where it is larger than its frame"
+      >
+        <Box
+          sx={{
+            position: 'relative',
+            width: `${100 * zoom}%`,
+            minWidth: zoom * geometry.width * 0.8,
+          }}
+        >
+          <DeskPicture
+            desk={desk}
+            geometry={geometry}
+            strings={evaluation.strings}
+            target={plan.target}
+            loadName={need.name}
+            brightness={evaluation.brightness}
+            running={evaluation.amps >= 0.999 * need.amps}
+            amps={evaluation.amps}
+          />
+          <SortableContext items={topLevel(geometry.cells).map(idOf)} strategy={stayPut}>
+            {geometry.cells.map((placed) => (
+              <CellButton
+                key={placed.cell.name}
+                placed={placed}
+                geometry={geometry}
+                onOpen={(anchor) => setOpened({ anchor, placed })}
+              />
+            ))}
+          </SortableContext>
+          <LoadButton geometry={geometry} />
+        </Box>
+      </Box>
+      <DropZones />
+      {opened === null ? null : (
+        <CellMenu
+          anchor={opened.anchor}
+          name={opened.placed.cell.name}
+          onClose={() => setOpened(null)}
+        />
+      )}
+    </DndContext>
+  );
+}
+
+/** Places of items that can be moved: cells, and groups as wholes. */
+function topLevel(cells: readonly PlacedCell[]): DeskPlace[] {
+  const seen = new Set<string>();
+  return cells.flatMap(({ place }) => {
+    const id = idOf(place);
+    if (seen.has(id)) return [];
+    seen.add(id);
+    return [place];
+  });
+}
