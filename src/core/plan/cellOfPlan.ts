@@ -5,6 +5,7 @@ import { ownCell, type OwnCell } from '../chemistry/ownCell';
 import { recipeOfOwn } from '../chemistry/ownRecipe';
 import type { CellBody, Recipe } from '../chemistry/recipe';
 import { bodyOf, RECIPES } from '../chemistry/recipes';
+import { sideBySide } from '../chemistry/sideBySide';
 import type { CellChemistry } from '../chemistry/scaleCell';
 import type { Plan } from './planSchema';
 
@@ -26,8 +27,10 @@ export function cellOfPlan(plan: Pick<Plan, 'cell'>): PlannedCell {
     cell.ownRecipe === null ? RECIPES[cell.recipe] : recipeOfOwn(cell.ownRecipe.recipe);
   const body = bodyOf(recipe, cell.body);
   const own = cell.own === null ? null : ownCell(cell.own, recipe);
+  // Readings are of one pair; more pairs in the same body add their areas.
+  const pairs = cell.size?.pairs ?? 1;
   return own?.status === 'used'
-    ? { recipe, body, model: own.model, origin: 'own', own }
+    ? { recipe, body, model: sideBySide(own.model, pairs), origin: 'own', own }
     : { recipe, body, model: typicalCell(recipe, body, cell.size), origin: 'typical', own };
 }
 

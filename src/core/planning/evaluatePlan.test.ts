@@ -166,7 +166,7 @@ test('every explanation shows a sum and where it comes from', () => {
 test('reasons follow the ratio of open volts to what the load holds', () => {
   const evaluation = evaluatePlan(lamp);
   const reason = (cellsInSeries: number, strings: number) =>
-    waysReason({ cellsInSeries, strings, cells: cellsInSeries * strings, chance: 1 }, evaluation);
+    waysReason({ cellsInSeries, strings }, evaluation);
   expect(reason(4, 3)).toContain('best use');
   expect(reason(2, 9)).toContain('little to spare');
   expect(reason(8, 3)).toContain('steadier');

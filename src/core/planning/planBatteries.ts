@@ -1,6 +1,7 @@
 import { cellAmpsAt } from '../chemistry/cellAmpsAt';
 import type { CellModel } from '../chemistry/cellModel';
 import { familyCell, type CellFamily } from '../chemistry/families';
+import { sideBySide } from '../chemistry/sideBySide';
 import { DEFAULT_UTILISATION } from '../chemistry/potentials';
 import { brightnessOf, type BrightnessBand } from '../circuit/brightness';
 import { gridCurve } from '../circuit/battery/gridCurve';
@@ -29,8 +30,13 @@ export interface Stock {
   readonly pairs: number | null;
 }
 
+/** A family, or one cell that the educator measured: then the family stands for its supplies only. */
+export interface PlannerFamily extends CellFamily {
+  readonly measured?: CellModel;
+}
+
 export interface PlannerInput {
-  readonly families: readonly CellFamily[];
+  readonly families: readonly PlannerFamily[];
   readonly need: TargetNeed;
   readonly objective: Objective;
   readonly stock: Stock;
@@ -42,7 +48,7 @@ export interface PlannerInput {
 }
 
 export interface BatteryCandidate {
-  readonly family: CellFamily;
+  readonly family: PlannerFamily;
   readonly cellsInSeries: number;
   readonly strings: number;
   readonly pairsPerBody: number;
@@ -76,7 +82,7 @@ export interface PlannerOutcome {
 }
 
 interface Wiring {
-  readonly family: CellFamily;
+  readonly family: PlannerFamily;
   readonly cell: CellModel;
   readonly cellsInSeries: number;
   readonly strings: number;
@@ -119,14 +125,24 @@ export function planBatteries(input: PlannerInput): PlannerOutcome {
   return { candidates: candidates.slice(0, input.mostCandidates), impossible };
 }
 
-function wiringsOf(family: CellFamily, input: PlannerInput): { wirings: Wiring[] } | FamilyLimit {
+/** The family's cell, or the measured one, with so many pairs in one body. */
+function cellWith(family: PlannerFamily, pairs: number): CellModel {
+  return family.measured === undefined
+    ? familyCell(family, { pairs })
+    : sideBySide(family.measured, pairs);
+}
+
+function wiringsOf(
+  family: PlannerFamily,
+  input: PlannerInput,
+): { wirings: Wiring[] } | FamilyLimit {
   const wirings: Wiring[] = [];
   let reachesVolts = false;
   let fewestCells = Infinity;
   let withinStock = false;
   const mostPairs = family.morePairs ? input.mostPairs : 1;
   for (let pairsPerBody = 1; pairsPerBody <= mostPairs; pairsPerBody += 1) {
-    const cell = familyCell(family, { pairs: pairsPerBody });
+    const cell = cellWith(family, pairsPerBody);
     const weak = weakCell(cell);
     const longest = Math.min(input.mostCells, Math.floor(REFUSED_ABOVE_VOLTS / cell.emfVolts));
     for (let cellsInSeries = 1; cellsInSeries <= longest; cellsInSeries += 1) {
@@ -219,7 +235,7 @@ function measure(wiring: Wiring, need: TargetNeed, chance: number): BatteryCandi
 }
 
 function withChance(candidate: BatteryCandidate, need: TargetNeed): BatteryCandidate {
-  const cell = familyCell(candidate.family, { pairs: candidate.pairsPerBody });
+  const cell = cellWith(candidate.family, candidate.pairsPerBody);
   const { working, classes } = chanceOfGrid(cell, need, candidate.cellsInSeries, candidate.strings);
   return { ...candidate, chance: working / classes };
 }

@@ -9,7 +9,7 @@ const TIGHT_SHARE = 1.45;
 
 /** Why somebody would choose this wiring, in a few words. */
 export function waysReason(
-  candidate: GridCandidate,
+  candidate: Pick<GridCandidate, 'cellsInSeries' | 'strings'>,
   { cell, need }: Pick<PlanEvaluation, 'cell' | 'need'>,
 ): string {
   const openVolts = candidate.cellsInSeries * cell.model.emfVolts;

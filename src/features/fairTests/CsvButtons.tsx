@@ -13,6 +13,7 @@ import { useRef, useState } from 'react';
 import { fairTestCsv, withCsvReadings } from '@/core/fairTest/fairTestCsv';
 import type { FairTest } from '@/core/fairTest/fairTestSchema';
 import type { Fault } from '@/core/result';
+import { saveFile } from '@/ui/saveFile';
 
 interface CsvButtonsProps {
   readonly test: FairTest;
@@ -49,7 +50,12 @@ export function CsvButtons({ test, onTest }: CsvButtonsProps) {
       <Button
         size="small"
         startIcon={<DownloadIcon />}
-        onClick={() => download('fair-test.csv', fairTestCsv(test))}
+        onClick={() =>
+          saveFile(
+            'fair-test.csv',
+            new Blob([fairTestCsv(test)], { type: 'text/csv;charset=utf-8' }),
+          )
+        }
       >
         CSV out
       </Button>
@@ -84,13 +90,4 @@ export function CsvButtons({ test, onTest }: CsvButtonsProps) {
 function whereIs(path: Fault['path']): string {
   const [kind, row, column] = path;
   return kind === 'row' && column !== undefined ? `Row ${row}, “${column}”: ` : '';
-}
-
-function download(name: string, text: string): void {
-  const address = URL.createObjectURL(new Blob([text], { type: 'text/csv;charset=utf-8' }));
-  const link = document.createElement('a');
-  link.href = address;
-  link.download = name;
-  link.click();
-  URL.revokeObjectURL(address);
 }

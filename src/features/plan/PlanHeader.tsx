@@ -1,6 +1,7 @@
 'use client';
 
 import DownloadIcon from '@mui/icons-material/FileDownloadOutlined';
+import ProjectorIcon from '@mui/icons-material/CoPresentOutlined';
 import KeyboardIcon from '@mui/icons-material/KeyboardOutlined';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
@@ -16,7 +17,13 @@ import { PlanVerdict } from './PlanVerdict';
 import { useEdit, usePlan, usePlanContext } from './PlanProvider';
 
 /** Title, verdict and the actions that work at every station. */
-export function PlanHeader({ station, onHelp }: { station: string; onHelp: () => void }) {
+interface PlanHeaderProps {
+  readonly station: string;
+  readonly onHelp: () => void;
+  readonly onProject: () => void;
+}
+
+export function PlanHeader({ station, onHelp, onProject }: PlanHeaderProps) {
   const { open } = usePlanContext();
   return (
     <Box
@@ -49,6 +56,11 @@ export function PlanHeader({ station, onHelp }: { station: string; onHelp: () =>
             download
           >
             <DownloadIcon fontSize="small" />
+          </IconButton>
+        </Tooltip>
+        <Tooltip title="Projector view (B)">
+          <IconButton aria-label="Projector view" onClick={onProject}>
+            <ProjectorIcon fontSize="small" />
           </IconButton>
         </Tooltip>
         <ThemeSwitch />

@@ -9,6 +9,7 @@ import { useCallback, useState, type ReactNode } from 'react';
 import type { Plan } from '@/core/plan/planSchema';
 import { DEFERRAL } from '@/core/safety/cautions';
 import { PlanHeader } from './PlanHeader';
+import { ProjectorView } from './ProjectorView';
 import { PlanProvider } from './PlanProvider';
 import type { RecipeOnOffer } from './recipeOnOffer';
 import { ShortcutList } from './ShortcutList';
@@ -36,10 +37,12 @@ function Frame({ children }: { children: ReactNode }) {
   const station = useSelectedLayoutSegment() ?? 'power';
   const [helpOpen, setHelpOpen] = useState(false);
   const openHelp = useCallback(() => setHelpOpen(true), []);
-  useShortcuts(openHelp);
+  const [projected, setProjected] = useState(false);
+  const toggleProjector = useCallback(() => setProjected((before) => !before), []);
+  useShortcuts(openHelp, toggleProjector);
   return (
     <Box sx={{ minHeight: '100vh', display: 'flex', flexDirection: 'column' }}>
-      <PlanHeader station={station} onHelp={openHelp} />
+      <PlanHeader station={station} onHelp={openHelp} onProject={toggleProjector} />
       <Box
         sx={{ flex: 1, display: 'flex', flexDirection: { xs: 'column', md: 'row' }, minHeight: 0 }}
       >
@@ -87,6 +90,7 @@ function Frame({ children }: { children: ReactNode }) {
           {DEFERRAL}
         </Typography>
       </Box>
+      {projected ? <ProjectorView onClose={toggleProjector} /> : null}
       <ShortcutList open={helpOpen} onClose={() => setHelpOpen(false)} />
     </Box>
   );

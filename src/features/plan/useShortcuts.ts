@@ -18,13 +18,14 @@ export const SHORTCUTS: readonly Shortcut[] = [
   { keys: '[  ]', what: 'fewer, more cells in a string' },
   { keys: '{  }', what: 'fewer, more strings' },
   { keys: 'L', what: 'turn the LED round' },
+  { keys: 'B', what: 'projector view' },
   { keys: 'Ctrl/⌘ Z', what: 'undo' },
   { keys: 'Ctrl/⌘ Shift Z', what: 'redo' },
   { keys: '?', what: 'this list' },
 ];
 
 /** Keys that work at every station while no field is being typed in. */
-export function useShortcuts(onHelp: () => void): void {
+export function useShortcuts(onHelp: () => void, onProject: () => void): void {
   const router = useRouter();
   const { open, evaluation } = usePlanContext();
   const { id, documentStore } = open;
@@ -49,10 +50,11 @@ export function useShortcuts(onHelp: () => void): void {
         documentStore.edit((plan) =>
           plan.target.kind === 'led' ? withLoadTurned(plan, { cellsInSeries, strings }) : plan,
         );
-      } else if (event.key === '?') onHelp();
+      } else if (event.key === 'b' || event.key === 'B') onProject();
+      else if (event.key === '?') onHelp();
     },
     KEYS_WHILE_NOT_TYPING,
-    [id, cellsInSeries, strings, onHelp],
+    [id, cellsInSeries, strings, onHelp, onProject],
   );
   useUndoKeys(documentStore);
 }

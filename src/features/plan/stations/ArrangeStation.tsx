@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import { cautionsOfVolts } from '@/core/safety/cautions';
 import Alert from '@mui/material/Alert';
-import { useDeferredValue, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { Card } from '@/ui/Card';
 import { CountStepper } from '@/ui/CountStepper';
 import { countLimits, withCounts } from '../arrangementEdits';
@@ -11,10 +11,13 @@ import { useEdit, usePlan, usePlanContext } from '../PlanProvider';
 import { BatteryFigures } from './BatteryFigures';
 import { ClassesChart } from './ClassesChart';
 import { CurvesChart } from './CurvesChart';
+import { DeskMenu } from './desk/DeskMenu';
 import { DeskBoard } from './desk/DeskBoard';
 import { WrongThings } from './desk/WrongThings';
 import { ZoomButtons } from './desk/ZoomButtons';
-import { WaysList } from './WaysList';
+import { OtherLoads } from './OtherLoads';
+import { useOtherLoads } from './useOtherLoads';
+import { WaysPanel } from './ways/WaysPanel';
 
 /** Station 3: the battery on the desk, its volts and amps, and the ways to do it. */
 export function ArrangeStation() {
@@ -26,6 +29,9 @@ export function ArrangeStation() {
   const { mostInSeries, mostStrings } = countLimits(wiring);
   // Desk and verdict follow an edit at once; charts and candidates may take the next frame.
   const settled = useDeferredValue(evaluation);
+  const loads = useOtherLoads(settled.desk);
+  const [drawn, setDrawn] = useState<string[]>([]);
+  const others = useMemo(() => loads.filter(({ id }) => drawn.includes(id)), [loads, drawn]);
   return (
     <Box
       sx={{
@@ -61,7 +67,10 @@ export function ArrangeStation() {
                   edit((before) => withCounts(before, wiring, { ...wiring, strings }))
                 }
               />
-              <ZoomButtons zoom={zoom} onZoom={setZoom} />
+              <Box sx={{ display: 'flex' }}>
+                <ZoomButtons zoom={zoom} onZoom={setZoom} />
+                <DeskMenu />
+              </Box>
             </Box>
           }
         >
@@ -74,10 +83,11 @@ export function ArrangeStation() {
           <DeskBoard zoom={zoom} />
           <BatteryFigures evaluation={evaluation} />
         </Card>
-        <CurvesChart evaluation={settled} />
+        <CurvesChart evaluation={settled} others={others} />
         <ClassesChart evaluation={settled} />
+        <OtherLoads loads={loads} drawn={drawn} onDraw={setDrawn} />
       </Box>
-      <WaysList
+      <WaysPanel
         evaluation={settled}
         suggested={plan.arrangement.kind === 'suggested'}
         edit={edit}

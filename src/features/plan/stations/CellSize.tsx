@@ -43,8 +43,8 @@ export function CellSize() {
       </Box>
       {origin === 'own' ? (
         <Typography variant="body2" color="textSecondary" sx={{ mt: 1.5 }}>
-          Your own readings are of the cell as you built it, so these sizes change nothing until you
-          use typical values again.
+          Your own readings are of one pair as you built it: lengths change nothing until you use
+          typical values again, but more pairs in the same body add up.
         </Typography>
       ) : null}
     </Card>

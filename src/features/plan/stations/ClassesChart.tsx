@@ -1,7 +1,12 @@
 'use client';
 
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import { memo, useMemo } from 'react';
+import { sparesNeeded } from '@/core/chance/spares';
+import { cellsOf } from '@/core/desk/desk';
 import type { PlanEvaluation } from '@/core/planning/evaluatePlan';
 import { nineInTen } from '@/core/planning/explain';
 import { chanceWording } from '@/core/planning/verdict';
@@ -11,6 +16,7 @@ import { Chart } from '@/ui/chart/Chart';
 import type { Roles } from '@/ui/roles';
 import { useRoles } from '@/ui/useRoles';
 import { histogram } from './histogram';
+import { useDoubts } from './useDoubts';
 
 /** What ECharts hands to a custom series: values of the row, and their place in the picture. */
 interface BarApi {
@@ -18,28 +24,55 @@ interface BarApi {
   coord(point: [number, number]): [number, number];
 }
 
-/** What simulated classes get. */
+/** What simulated classes get, how sure the light is, and how many cells to have in spare. */
 export const ClassesChart = memo(function ClassesChart({
-  evaluation,
+  evaluation: settled,
 }: {
   evaluation: PlanEvaluation;
 }) {
   const roles = useRoles();
+  const { classes, progress, cancel } = useDoubts(settled);
+  const evaluation = useMemo(() => ({ ...settled, classes }), [settled, classes]);
   const option = useMemo(() => optionOf(evaluation, roles), [evaluation, roles]);
-  const { classes, need } = evaluation;
+  const { need, desk } = evaluation;
   const { format } = measureOf(evaluation);
   const range = `nine in ten get ${nineInTen(evaluation)}`;
   const wanted = need.load.kind === 'device' ? need.volts : need.amps;
   const label = `${classes.classes} simulated classes: ${range}; ${format(wanted)} is wanted.`;
+  const cells = cellsOf(desk).length;
   return (
-    <Card title="If a class builds it">
+    <Card
+      title="If a class builds it"
+      actions={
+        progress === null ? null : (
+          <Button size="small" onClick={cancel}>
+            Stop at {Math.round(100 * progress)} %
+          </Button>
+        )
+      }
+    >
       <Chart option={option} label={label} height={138} />
-      <Typography variant="caption" color="textSecondary">
-        {chanceWording(evaluation)}; {range}.
+      <Box sx={{ height: 4 }}>
+        {progress === null ? null : (
+          <LinearProgress
+            variant="determinate"
+            value={100 * progress}
+            aria-label="Classes simulated"
+          />
+        )}
+      </Box>
+      <Typography variant="caption" color="textSecondary" component="p" data-testid="doubts">
+        {formatNumber(classes.classes)} classes: {chanceWording(evaluation)}; {range}. Have{' '}
+        {sparesNeeded(cells, SURE_OF_SPARES)} cells in spare: then {cells} good ones are there in 95
+        of 100 classes.
+        {settled.wrong > 0 ? ' This is the battery with nothing wrong.' : ''}
       </Typography>
     </Card>
   );
 });
+
+/** How sure the spare cells are to be enough. */
+const SURE_OF_SPARES = 0.95;
 
 /** What tells the classes apart: currents, or volts where the load fixes the current. */
 function measureOf({ classes, need }: PlanEvaluation) {

@@ -1,34 +1,76 @@
 'use client';
 
+import Slider from '@mui/material/Slider';
+import Typography from '@mui/material/Typography';
+import { memo, useMemo, useState } from 'react';
 import { deskShortAmps } from '@/core/desk/solveDesk';
-import { memo, useMemo } from 'react';
 import type { PlanEvaluation } from '@/core/planning/evaluatePlan';
-import { formatAmps, formatNumber, formatVolts } from '@/core/units';
+import type { OtherLoad } from '@/core/planning/otherLoads';
+import { formatAmps, formatNumber, formatVolts, formatWatts } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { Chart } from '@/ui/chart/Chart';
 import { useRoles } from '@/ui/useRoles';
 import type { Roles } from '@/ui/roles';
-import { batteryPoints, loadPoints } from './curves';
+import { batteryPoints, loadPoints, voltsAt, type Point } from './curves';
+
+interface CurvesChartProps {
+  readonly evaluation: PlanEvaluation;
+  /** Other loads whose curves are drawn too. */
+  readonly others: readonly OtherLoad[];
+}
 
 /** Battery and load as curves; where they cross is what really happens. */
-export const CurvesChart = memo(function CurvesChart({
-  evaluation,
-}: {
-  evaluation: PlanEvaluation;
-}) {
+export const CurvesChart = memo(function CurvesChart({ evaluation, others }: CurvesChartProps) {
   const roles = useRoles();
-  const option = useMemo(() => optionOf(evaluation, roles), [evaluation, roles]);
   const { need, amps, volts, source, desk } = evaluation;
-  const label = `Current against voltage. The battery falls from ${formatVolts(source.emfVolts)} with nothing connected to ${formatAmps(deskShortAmps(desk))} shorted; it meets the curve of the ${need.name} at ${formatAmps(amps)} and ${formatVolts(volts)}.`;
+  const shortAmps = useMemo(() => deskShortAmps(desk), [desk]);
+  const battery = useMemo(() => batteryPoints(evaluation), [evaluation]);
+  const option = useMemo(
+    () => optionOf({ evaluation, others, battery, shortAmps }, roles),
+    [evaluation, others, battery, shortAmps, roles],
+  );
+  const [share, setShare] = useState(0.5);
+  const milliamps = 1000 * shortAmps * share;
+  const power = (milliamps / 1000) * voltsAt(battery, milliamps);
+  const most = Math.max(...battery.map(([v, mA]) => (v * mA) / 1000));
+  const label = `Current against voltage. The battery falls from ${formatVolts(source.emfVolts)} with nothing connected to ${formatAmps(shortAmps)} shorted; it meets the curve of the ${need.name} at ${formatAmps(amps)} and ${formatVolts(volts)}.`;
+  const reading = `At ${formatAmps(milliamps / 1000)} the battery holds ${formatVolts(voltsAt(battery, milliamps))}: ${formatWatts(power)} of at most ${formatWatts(most)}.`;
   return (
     <Card title={`Where battery and ${evaluation.target.kind === 'led' ? 'LED' : 'load'} agree`}>
       <Chart option={option} label={label} height={158} />
+      <Slider
+        size="small"
+        aria-label="Read the battery’s curve at a current"
+        value={share}
+        min={0}
+        max={1}
+        step={0.01}
+        getAriaValueText={() => reading}
+        onChange={(_, value) => setShare(Number(value))}
+        sx={{ py: 0.5, mx: 0.5, width: 'calc(100% - 8px)' }}
+      />
+      <Typography variant="caption" color="textSecondary" component="p">
+        {reading}
+      </Typography>
     </Card>
   );
 });
 
-function optionOf(evaluation: PlanEvaluation, roles: Roles) {
-  const { need, amps, volts, point } = evaluation;
+interface Drawn extends CurvesChartProps {
+  readonly battery: readonly Point[];
+  readonly shortAmps: number;
+}
+
+/** Dashes that tell the other loads apart without colour. */
+const OTHER_DASHES = [
+  [2, 3],
+  [8, 3, 2, 3],
+  [10, 4],
+  [1, 5],
+] as const;
+
+function optionOf({ evaluation, others, battery, shortAmps }: Drawn, roles: Roles) {
+  const { need, amps, volts, point, source } = evaluation;
   const text = { color: roles.softInk, fontFamily: 'inherit', fontSize: 12 };
   const axis = {
     type: 'value',
@@ -53,17 +95,31 @@ function optionOf(evaluation: PlanEvaluation, roles: Roles) {
       {
         name: 'battery',
         type: 'line',
-        data: batteryPoints(evaluation),
+        data: battery,
         symbol: 'none',
         lineStyle: { color: roles.copper, width: 2.5 },
       },
       {
         name: need.name,
         type: 'line',
-        data: loadPoints(evaluation),
+        data: loadPoints(need.load, source.emfVolts, shortAmps),
         symbol: 'none',
         lineStyle: { color: roles.amber, width: 2.5, type: 'dashed' },
       },
+      ...others.flatMap(({ name, load }, index) =>
+        load === null
+          ? []
+          : [
+              {
+                name,
+                type: 'line',
+                data: loadPoints(load, source.emfVolts, shortAmps),
+                symbol: 'none',
+                lineStyle: { color: roles.softInk, width: 1.8, type: OTHER_DASHES[index] },
+                endLabel: { show: true, formatter: name, color: roles.softInk, fontSize: 11 },
+              },
+            ],
+      ),
       {
         name: 'operating point',
         type: 'scatter',

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { cellAmpsAt } from '@/core/chemistry/cellAmpsAt';
 import { evaluatePlan } from '@/core/planning/evaluatePlan';
 import { newPlan } from '@/core/plan/newPlan';
-import { batteryPoints, loadPoints } from './curves';
+import { batteryPoints, loadPoints, voltsAt } from './curves';
 import { histogram } from './histogram';
 
 test('every value falls into one bar, and the wanted value on an edge', () => {
@@ -35,10 +35,14 @@ test('the curves of the chart hold the ends of the battery’s line and stay in 
   expect(battery[0]).toEqual([emfVolts, 0]);
   expect(battery.at(-1)?.[0]).toBe(0);
   expect(battery.at(-1)?.[1]).toBeCloseTo(shortMilliamps, 9);
+  expect(voltsAt(battery, 0)).toBe(emfVolts);
+  expect(voltsAt(battery, 2 * shortMilliamps)).toBe(0);
+  const middle = battery[30]!;
+  expect(voltsAt(battery, middle[1])).toBeCloseTo(middle[0], 9);
   // The more current, the fewer volts.
   const milliamps = battery.map(([, current]) => current);
   expect([...milliamps].sort((one, other) => one - other)).toEqual(milliamps);
-  const points = loadPoints(evaluation);
+  const points = loadPoints(evaluation.need.load, emfVolts, shortMilliamps / 1000);
   expect(points.length).toBeGreaterThan(10);
   expect(Math.max(...points.map(([volts]) => volts))).toBeLessThanOrEqual(1.15 * emfVolts);
 });

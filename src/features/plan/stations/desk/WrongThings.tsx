@@ -45,12 +45,12 @@ export function WrongThings() {
           ))}
         </Alert>
       )}
-      {warnings.map((warning) => (
-        <Alert key={warning} severity="warning" sx={{ mb: 1 }} data-testid="string-warning">
-          {warning} Make the strings alike: as many cells, of the same kind, all the right way
-          round.
+      {warnings.length === 0 ? null : (
+        <Alert severity="warning" sx={{ mb: 1 }} data-testid="string-warning">
+          {warnings.join(' ')} Make the strings alike: as many cells, of the same kind, all the
+          right way round.
         </Alert>
-      ))}
+      )}
     </>
   );
 }
