@@ -15,7 +15,7 @@ import { netlistOf } from '@/core/circuit/spice/netlistOf';
 import { ROOM_THERMAL_VOLTS } from '@/core/constants';
 import { needOfTarget } from '@/core/plan/needOfTarget';
 import { ageingCellOf } from '@/core/planning/dischargeOfGrid';
-import { evaluatePlan, evaluateWiring } from '@/core/planning/evaluatePlan';
+import { evaluateDesk, evaluatePlan } from '@/core/planning/evaluatePlan';
 import { planBatteries, PLANNER_DEFAULTS } from '@/core/planning/planBatteries';
 import { verdictOf } from '@/core/planning/verdict';
 import { discharge } from '@/core/time/discharge';
@@ -181,7 +181,7 @@ function benchPlanning(): void {
   const whole = evaluatePlan(lamp.plan);
   printRow(
     'operating point and verdict of a wiring',
-    `${timed(500, () => verdictOf({ ...whole, ...evaluateWiring(whole.cell, whole.need, whole.wiring) })).toFixed(4)} ms`,
+    `${timed(500, () => verdictOf({ ...whole, ...evaluateDesk(whole.desk, whole.need) })).toFixed(4)} ms`,
     'budget 1 ms',
   );
   printRow(

@@ -19,7 +19,9 @@ export function deskNetwork(desk: Desk, load: Load | null): NetworkDocument {
 
 /** The load between the battery's ends; only LEDs mind being turned round. */
 function loadComponents(load: Load, reversed: boolean): NetworkComponent[] {
-  const [plus, minus] = reversed ? [BATTERY_MINUS, BATTERY_PLUS] : [BATTERY_PLUS, BATTERY_MINUS];
+  const lights = load.kind === 'led' || load.kind === 'led-group';
+  const [plus, minus] =
+    lights && reversed ? [BATTERY_MINUS, BATTERY_PLUS] : [BATTERY_PLUS, BATTERY_MINUS];
   switch (load.kind) {
     case 'led':
       return [{ type: 'led', name: LOAD, anode: plus, cathode: minus, ...load.led }];

@@ -91,15 +91,6 @@ export function evaluateDesk(desk: Desk, need: TargetNeed): OnTheDesk {
   return { ...solution, brightness: need.load.kind === 'led' ? brightnessOf(solution.amps) : null };
 }
 
-/** The same for a grid of equal cells. */
-export function evaluateWiring(
-  cell: PlannedCell,
-  need: TargetNeed,
-  wiring: Pick<Wiring, 'cellsInSeries' | 'strings'>,
-): OnTheDesk {
-  return evaluateDesk(gridDesk(cell, wiring.cellsInSeries, wiring.strings), need);
-}
-
 function wiringOf(plan: Plan, ways: GridPlan, cell: PlannedCell, need: TargetNeed): Wiring {
   if (plan.arrangement.kind === 'own') {
     const { cellsInSeries, strings } = plan.arrangement;

@@ -93,6 +93,8 @@ export const PLANNER_DEFAULTS = { mostCells: 100, mostPairs: 4, mostCandidates: 
 
 /** Candidates of one family that are simulated; the rest are worse by the objective already. */
 const SIMULATED_PER_FAMILY = 3;
+/** More of them where there is one family only. */
+const SIMULATED_ALONE = 6;
 
 /**
  * Batteries that meet a need, over families, lengths of string, strings side by side and pairs in one body. Each
@@ -118,7 +120,7 @@ export function planBatteries(input: PlannerInput): PlannerOutcome {
     const measured = found.wirings
       .map((wiring) => measure(wiring, input.need, 1))
       .sort(comparisonOf(input.objective))
-      .slice(0, SIMULATED_PER_FAMILY);
+      .slice(0, input.families.length === 1 ? SIMULATED_ALONE : SIMULATED_PER_FAMILY);
     for (const candidate of measured) candidates.push(withChance(candidate, input.need));
   }
   candidates.sort(comparisonOf(input.objective));
@@ -130,6 +132,16 @@ function cellWith(family: PlannerFamily, pairs: number): CellModel {
   return family.measured === undefined
     ? familyCell(family, { pairs })
     : sideBySide(family.measured, pairs);
+}
+
+/** One wiring of a family with everything the planner tells of it. */
+export function batteryOf(
+  family: PlannerFamily,
+  wiring: Pick<BatteryCandidate, 'cellsInSeries' | 'strings' | 'pairsPerBody'>,
+  need: TargetNeed,
+): BatteryCandidate {
+  const cell = cellWith(family, wiring.pairsPerBody);
+  return withChance(measure({ family, cell, ...wiring }, need, 1), need);
 }
 
 function wiringsOf(
@@ -273,7 +285,10 @@ function reasonsOf(
   return reasons;
 }
 
-function comparisonOf(objective: Objective): (a: BatteryCandidate, b: BatteryCandidate) => number {
+/** Order of candidates by an objective, best first. */
+export function comparisonOf(
+  objective: Objective,
+): (a: BatteryCandidate, b: BatteryCandidate) => number {
   const key = (candidate: BatteryCandidate): number => {
     switch (objective) {
       case 'fewest-cells':

@@ -6,13 +6,16 @@ import { chemistryWith, type PlannedCell } from '../plan/cellOfPlan';
 import type { TargetNeed } from '../plan/needOfTarget';
 import type { Plan } from '../plan/planSchema';
 import {
+  batteryOf,
+  comparisonOf,
   planBatteries,
   PLANNER_DEFAULTS,
+  type BatteryCandidate,
   type Objective,
   type PlannerFamily,
-  type PlannerInput,
   type PlannerOutcome,
 } from './planBatteries';
+import { planGrids } from './planGrids';
 
 /** What the educator wants of the ways, beside that they work. */
 export interface WaysWish {
@@ -33,7 +36,10 @@ export const WAYS_DEFAULTS: WaysWish = {
 
 const SHOWN = 12;
 
-/** Batteries that meet the plan's wish, best first by the objective, and why other families do not. */
+/**
+ * Batteries that meet the plan's wish, best first by the objective, and why other families do not. Among them are the
+ * surest wirings of the plan's cell as it is, one of which the plan follows.
+ */
 export function waysOfPlan(
   cell: PlannedCell,
   size: Plan['cell']['size'],
@@ -42,7 +48,7 @@ export function waysOfPlan(
 ): PlannerOutcome {
   const own = familyOfPlan(cell, size);
   const others = FAMILIES.filter(({ id }) => id !== own.id);
-  const input: PlannerInput = {
+  const { candidates, impossible } = planBatteries({
     families: wish.everyRecipe ? [own, ...others] : [own],
     need,
     objective: wish.objective,
@@ -51,8 +57,36 @@ export function waysOfPlan(
     mostPairs: PLANNER_DEFAULTS.mostPairs,
     mostPrice: wish.mostPrice,
     mostCandidates: SHOWN,
-  };
-  return planBatteries(input);
+  });
+  const sure = cell.recipe.restricted ? [] : surest(cell, own, size?.pairs ?? 1, need, wish);
+  const found = [...sure, ...candidates.filter((one) => !sure.some((other) => alike(one, other)))];
+  return { candidates: found.sort(comparisonOf(wish.objective)).slice(0, SHOWN), impossible };
+}
+
+/** Wirings that work in nearly every class, within the limits. */
+function surest(
+  cell: PlannedCell,
+  family: PlannerFamily,
+  pairsPerBody: number,
+  need: TargetNeed,
+  { mostCells, mostPrice }: WaysWish,
+): BatteryCandidate[] {
+  const grids = planGrids(cell.model, need);
+  if (grids.status === 'impossible') return [];
+  return grids.candidates
+    .map(({ cellsInSeries, strings }) =>
+      batteryOf(family, { cellsInSeries, strings, pairsPerBody }, need),
+    )
+    .filter(({ cells, price }) => cells <= mostCells && (mostPrice === null || price <= mostPrice));
+}
+
+function alike(one: BatteryCandidate, other: BatteryCandidate): boolean {
+  return (
+    one.family.id === other.family.id &&
+    one.cellsInSeries === other.cellsInSeries &&
+    one.strings === other.strings &&
+    one.pairsPerBody === other.pairsPerBody
+  );
 }
 
 /** The plan's cell as the planner takes families: its own chemistry and size, or its own readings. */

@@ -6,7 +6,7 @@ import { PLANNING_DEFAULTS } from '@/core/planning/planGrids';
 import type { BatteryCandidate } from '@/core/planning/planBatteries';
 import { inHundred } from '@/core/planning/verdict';
 import { waysReason } from '@/core/planning/reasons';
-import { formatAmps, formatMinutes, formatNumber } from '@/core/units';
+import { formatAmps, formatNumber } from '@/core/units';
 import { HEADING_FONT } from '@/ui/theme';
 import type { useEdit } from '../../PlanProvider';
 import { withWay } from './withWay';
@@ -76,7 +76,7 @@ export function WayCard({ candidate, evaluation, edit }: WayCardProps) {
       <Typography variant="body2" color="textSecondary">
         {ownCell && pairsPerBody === 1
           ? waysReason(candidate, evaluation)
-          : `lasts about ${formatMinutes(60 * candidate.hours)}${candidate.reasons[0] === undefined ? '' : `; ${candidate.reasons[0]}`}`}
+          : `lasts about ${formatNumber(candidate.hours, 2)} h${pairsPerBody === 1 ? '' : '; more metal, no more food'}`}
       </Typography>
     </ButtonBase>
   );
