@@ -30,6 +30,7 @@ import {
   type DeskItem,
 } from './deskSchema';
 import { FAULT_WORDS, faultsFor, whatIsWrong } from './faultWords';
+import { placesOfString } from './placesOfString';
 import { mostWattsOfDesk } from './mostWattsOfDesk';
 import { deskCurve, deskShortAmps, solveDesk } from './solveDesk';
 
@@ -291,4 +292,23 @@ test('no edit makes a desk that the plan cannot hold', () => {
     ),
     { numRuns: 200 },
   );
+});
+
+test('the places of a string: what each should add, faults left out, groups as one', () => {
+  const board: DeskArrangement = {
+    kind: 'desk',
+    loadReversed: false,
+    strings: [
+      [
+        { ...PLAIN_CELL, faults: [{ kind: 'reversed' }] },
+        { kind: 'group', strings: [[PLAIN_CELL], [PLAIN_CELL]] },
+        { ...PLAIN_CELL, mix: { recipe: 'concentration', body: 'beakers' } },
+      ],
+      [PLAIN_CELL],
+    ],
+  };
+  const { places, firstCell } = placesOfString(laidOut(board), 0);
+  expect(places.map(({ emfVolts }) => emfVolts.toFixed(2))).toEqual(['0.93', '0.93', '0.04']);
+  expect(places[0]?.ceilingVolts).toBe(1.15);
+  expect(firstCell.emfVolts).toBe(0.93);
 });

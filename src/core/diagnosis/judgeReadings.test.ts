@@ -10,10 +10,8 @@ const open = (cells: number, volts: number): PlanReading => ({
 });
 const short = (amps: number): PlanReading => ({ kind: 'short-circuit', amps, takenAt });
 const bench = (...readings: PlanReading[]): BenchInput => ({
-  emfVolts: 0.93,
+  places: Array.from({ length: 4 }, () => ({ emfVolts: 0.93, ceilingVolts: 1.15 })),
   shortAmps: 1.4e-3,
-  ceilingVolts: 1.15,
-  cellsInSeries: 4,
   readings,
   voltsShare: 0.05,
   ampsLog: 0.3,
@@ -81,4 +79,19 @@ test('ordinary scatter is not called a fault', () => {
 
 test('without the reading before, only the sum is judged', () => {
   expect(meanings(open(3, 2.75))[3]).toBe('as-planned');
+});
+
+test('unlike cells: each step is held against what its own cell should add', () => {
+  const mixed: BenchInput = {
+    ...bench(open(1, 0.93), open(2, 1.47), open(3, 1.98)),
+    places: [0.93, 0.55, 0.93].map((emfVolts) => ({ emfVolts, ceilingVolts: 1.15 })),
+  };
+  const rows = benchRows(mixed).filter(({ kind }) => kind === 'open-circuit');
+  expect(rows.map(({ expected }) => expected)).toEqual([
+    0.93,
+    expect.closeTo(1.48),
+    expect.closeTo(2.41),
+  ]);
+  expect(rows.map((row) => row.meaning?.code)).toEqual(['as-planned', 'as-planned', 'small-step']);
+  expect(rows[2]?.missing).toBeCloseTo(0.93 - 0.51);
 });

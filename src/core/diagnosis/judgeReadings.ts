@@ -34,12 +34,19 @@ export interface ReadingMeaning {
   readonly wording: string;
 }
 
-export interface BenchInput {
+/** One place of a string, a cell or a group of cells side by side. */
+export interface BenchPlace {
+  /** Open-circuit volts that it should add. */
   readonly emfVolts: number;
+  /** Most volts that its metals can give. */
+  readonly ceilingVolts: number;
+}
+
+export interface BenchInput {
+  /** The string's places from its − end. */
+  readonly places: readonly BenchPlace[];
   /** Current that the first cell should read through the meter, amperes. */
   readonly shortAmps: number;
-  readonly ceilingVolts: number;
-  readonly cellsInSeries: number;
   readonly readings: readonly PlanReading[];
   /** Scatter of one cell: share of the volts, and of the logarithm of the current. */
   readonly voltsShare: number;
@@ -54,7 +61,7 @@ const ORDINARY_DEVIATIONS = 2.5;
 /** The bench table of one string: cell 1 open, cell 1 current, then one row for each further cell. */
 export function benchRows(input: BenchInput): BenchRow[] {
   const rows: BenchRow[] = [];
-  for (let cells = 1; cells <= input.cellsInSeries; cells += 1) {
+  for (let cells = 1; cells <= input.places.length; cells += 1) {
     rows.push(openRow(input, cells));
     if (cells === 1) rows.push(shortRow(input));
   }
@@ -70,8 +77,10 @@ function openRow(input: BenchInput, cells: number): BenchRow {
   const read = openReading(input, cells);
   const before = cells === 1 ? 0 : openReading(input, cells - 1);
   const step = read === null || before === null ? null : read - before;
-  const expected = cells * input.emfVolts;
-  const scatter = input.voltsShare * input.emfVolts * Math.sqrt(cells);
+  const places = input.places.slice(0, cells);
+  const own = places.at(-1)?.emfVolts ?? 0;
+  const expected = places.reduce((sum, { emfVolts }) => sum + emfVolts, 0);
+  const scatter = input.voltsShare * Math.hypot(...places.map(({ emfVolts }) => emfVolts));
   return {
     kind: 'open-circuit',
     cells,
@@ -80,8 +89,8 @@ function openRow(input: BenchInput, cells: number): BenchRow {
     scatter,
     read,
     step,
-    missing: step === null || step >= input.emfVolts ? null : input.emfVolts - step,
-    meaning: read === null ? null : meaningOfVolts(input, cells, read, step, expected, scatter),
+    missing: step === null || step >= own ? null : own - step,
+    meaning: read === null ? null : meaningOfVolts(places, { read, step, expected, scatter }),
   };
 }
 
@@ -90,21 +99,27 @@ function openReading(input: BenchInput, cells: number): number | null {
   return found?.kind === 'open-circuit' ? found.volts : null;
 }
 
+interface VoltsRead {
+  readonly read: number;
+  readonly step: number | null;
+  readonly expected: number;
+  readonly scatter: number;
+}
+
 function meaningOfVolts(
-  input: BenchInput,
-  cells: number,
-  read: number,
-  step: number | null,
-  expected: number,
-  scatter: number,
+  places: readonly BenchPlace[],
+  { read, step, expected, scatter }: VoltsRead,
 ): ReadingMeaning {
-  if (read > cells * input.ceilingVolts) {
+  const cells = places.length;
+  const ceiling = places.reduce((sum, { ceilingVolts }) => sum + ceilingVolts, 0);
+  if (read > ceiling) {
     return wrong(
       'not-believable',
-      `more than ${cells === 1 ? 'one cell' : `${cells} cells`} can give (${formatVolts(cells * input.ceilingVolts)}): check range and count`,
+      `more than ${cells === 1 ? 'one cell' : `${cells} cells`} can give (${formatVolts(ceiling)}): check range and count`,
     );
   }
-  const wrongStep = step === null ? null : meaningOfStep(cells, step / input.emfVolts);
+  const wrongStep =
+    step === null ? null : meaningOfStep(cells, step / (places.at(-1)?.emfVolts ?? 1));
   if (wrongStep !== null) return wrongStep;
   return meaningOfDeviation((read - expected) / scatter, 'check the earlier steps');
 }

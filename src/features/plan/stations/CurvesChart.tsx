@@ -3,6 +3,7 @@
 import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
 import { memo, useMemo, useState } from 'react';
+import { BRIGHTNESS_BANDS, BRIGHTNESS_FROM_AMPS, brightnessOf } from '@/core/circuit/brightness';
 import { deskShortAmps } from '@/core/desk/solveDesk';
 import type { PlanEvaluation } from '@/core/planning/evaluatePlan';
 import type { OtherLoad } from '@/core/planning/otherLoads';
@@ -34,7 +35,9 @@ export const CurvesChart = memo(function CurvesChart({ evaluation, others }: Cur
   const power = (milliamps / 1000) * voltsAt(battery, milliamps);
   const most = Math.max(...battery.map(([v, mA]) => (v * mA) / 1000));
   const label = `Current against voltage. The battery falls from ${formatVolts(source.emfVolts)} with nothing connected to ${formatAmps(shortAmps)} shorted; it meets the curve of the ${need.name} at ${formatAmps(amps)} and ${formatVolts(volts)}.`;
-  const reading = `At ${formatAmps(milliamps / 1000)} the battery holds ${formatVolts(voltsAt(battery, milliamps))}: ${formatWatts(power)} of at most ${formatWatts(most)}.`;
+  const glow =
+    evaluation.target.kind === 'led' ? ` An LED would be ${brightnessOf(milliamps / 1000)}.` : '';
+  const reading = `At ${formatAmps(milliamps / 1000)} the battery holds ${formatVolts(voltsAt(battery, milliamps))}: ${formatWatts(power)} of at most ${formatWatts(most)}.${glow}`;
   return (
     <Card title={`Where battery and ${evaluation.target.kind === 'led' ? 'LED' : 'load'} agree`}>
       <Chart option={option} label={label} height={158} />
@@ -98,6 +101,9 @@ function optionOf({ evaluation, others, battery, shortAmps }: Drawn, roles: Role
         data: battery,
         symbol: 'none',
         lineStyle: { color: roles.copper, width: 2.5 },
+        ...(evaluation.target.kind === 'led'
+          ? { markArea: brightnessBands(shortAmps, roles) }
+          : {}),
       },
       {
         name: need.name,
@@ -139,5 +145,34 @@ function optionOf({ evaluation, others, battery, shortAmps }: Drawn, roles: Role
         z: 5,
       },
     ],
+  };
+}
+
+/** Currents at which an LED glimmers, is dim, clear and bright, as bands behind the curves. */
+function brightnessBands(shortAmps: number, roles: Roles) {
+  const most = 1000 * shortAmps;
+  const bands = BRIGHTNESS_BANDS.flatMap((band, index) => {
+    const from = 1000 * BRIGHTNESS_FROM_AMPS[band];
+    const next = BRIGHTNESS_BANDS[index + 1];
+    const to = Math.min(most, next === undefined ? most : 1000 * BRIGHTNESS_FROM_AMPS[next]);
+    return from < to ? [{ band, from, to, index }] : [];
+  });
+  return {
+    silent: true,
+    data: bands.map(({ band, from, to, index }) => [
+      {
+        yAxis: from,
+        itemStyle: { color: roles.amber, opacity: 0.045 * index },
+        label: {
+          // A band too narrow for its name goes without: the read-out names it.
+          show: to - from > most / 10,
+          formatter: band,
+          position: 'insideTopRight',
+          color: roles.softInk,
+          fontSize: 11,
+        },
+      },
+      { yAxis: to },
+    ]),
   };
 }
