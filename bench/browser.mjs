@@ -6,6 +6,10 @@ import { printRow } from './print.mjs';
 const PORT = 3220;
 const BASE = `http://127.0.0.1:${PORT}`;
 const EDITS = 120;
+/** Rest before a measurement, so that what was worked out before it is over. */
+const SETTLE_MS = 4000;
+/** Time in which the doubts of one edit are watched. */
+const DOUBTS_MS = 6000;
 
 /** Time from a key press to the changed verdict and drawing on screen, in the production build. */
 export async function benchBrowser() {
@@ -24,20 +28,39 @@ export async function benchBrowser() {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
     await page.goto(`${BASE}/plans/demo-lamp/arrange`);
     await page.waitForLoadState('networkidle');
-    const times = await page.evaluate(measureEdits, EDITS);
+    const cells = { fewer: '[', more: ']' };
+    printTimes(
+      'edit to new verdict, 12-cell plan',
+      await page.evaluate(measureEdits, [EDITS, cells]),
+    );
+    for (const key of '}}}]]]]]]') await page.keyboard.press(key);
+    await page.locator('[data-cell="string 6 cell 10"]').waitFor();
+    await page.waitForTimeout(SETTLE_MS);
+    printTimes('the same, 60-cell battery', await page.evaluate(measureEdits, [EDITS, cells]));
+    const turns = { fewer: 'l', more: 'l' };
+    printTimes(
+      'LED turned round, 60 cells as a network',
+      await page.evaluate(measureEdits, [EDITS, turns]),
+    );
+    await page.waitForTimeout(SETTLE_MS);
+    const tasks = await page.evaluate(longTasksOfDoubts, DOUBTS_MS);
+    printRow(
+      'longest main-thread task while doubts are worked out',
+      tasks.length === 0 ? 'none over 50 ms' : `${Math.max(...tasks).toFixed(0)} ms`,
+      'budget 50 ms',
+    );
     await browser.close();
-    printTimes('edit to new verdict, 12-cell plan', times);
   } finally {
     server.kill();
   }
 }
 
 /** Runs in the page: alternates more and fewer cells and waits for the frame after the verdict changed. */
-async function measureEdits(edits) {
+async function measureEdits([edits, { fewer, more }]) {
   const verdict = document.querySelector('[data-testid="verdict"]');
   const times = [];
   for (let edit = 0; edit < edits; edit += 1) {
-    const key = edit % 2 === 0 ? ']' : '[';
+    const key = edit % 2 === 0 ? fewer : more;
     const changed = new Promise((resolve) => {
       const observer = new MutationObserver(() => {
         observer.disconnect();
@@ -49,7 +72,7 @@ async function measureEdits(edits) {
     document.body.dispatchEvent(
       new KeyboardEvent('keydown', {
         key,
-        code: key === ']' ? 'BracketRight' : 'BracketLeft',
+        code: { ']': 'BracketRight', '[': 'BracketLeft', l: 'KeyL' }[key],
         bubbles: true,
       }),
     );
@@ -58,6 +81,23 @@ async function measureEdits(edits) {
     await new Promise((resolve) => setTimeout(resolve, 60));
   }
   return times;
+}
+
+/** Runs in the page: one more edit, then the tasks over 50 ms that the browser reports until the doubts are done. */
+async function longTasksOfDoubts(milliseconds) {
+  const tasks = [];
+  const observer = new PerformanceObserver((list) => {
+    for (const { duration } of list.getEntries()) tasks.push(duration);
+  });
+  // The edit itself is measured above: only what comes after it counts here.
+  document.body.dispatchEvent(
+    new KeyboardEvent('keydown', { key: '[', code: 'BracketLeft', bubbles: true }),
+  );
+  await new Promise((resolve) => setTimeout(resolve, 100));
+  observer.observe({ entryTypes: ['longtask'] });
+  await new Promise((resolve) => setTimeout(resolve, milliseconds));
+  observer.disconnect();
+  return tasks;
 }
 
 function printTimes(name, times) {
