@@ -5,7 +5,9 @@ import { printRow } from './print.mjs';
 
 const PORT = 3220;
 const BASE = `http://127.0.0.1:${PORT}`;
-const EDITS = 120;
+const EDITS = 60;
+/** Rest between two edits: charts and doubts of the one before are done. */
+const REST_MS = 700;
 /** Rest before a measurement, so that what was worked out before it is over. */
 const SETTLE_MS = 4000;
 /** Time in which the doubts of one edit are watched. */
@@ -31,16 +33,19 @@ export async function benchBrowser() {
     const cells = { fewer: '[', more: ']' };
     printTimes(
       'edit to new verdict, 12-cell plan',
-      await page.evaluate(measureEdits, [EDITS, cells]),
+      await page.evaluate(measureEdits, [EDITS, REST_MS, cells]),
     );
     for (const key of '}}}]]]]]]') await page.keyboard.press(key);
     await page.locator('[data-cell="string 6 cell 10"]').waitFor();
     await page.waitForTimeout(SETTLE_MS);
-    printTimes('the same, 60-cell battery', await page.evaluate(measureEdits, [EDITS, cells]));
+    printTimes(
+      'the same, 60-cell battery',
+      await page.evaluate(measureEdits, [EDITS, REST_MS, cells]),
+    );
     const turns = { fewer: 'l', more: 'l' };
     printTimes(
       'LED turned round, 60 cells as a network',
-      await page.evaluate(measureEdits, [EDITS, turns]),
+      await page.evaluate(measureEdits, [EDITS, REST_MS, turns]),
     );
     await page.waitForTimeout(SETTLE_MS);
     const tasks = await page.evaluate(longTasksOfDoubts, DOUBTS_MS);
@@ -56,7 +61,7 @@ export async function benchBrowser() {
 }
 
 /** Runs in the page: alternates more and fewer cells and waits for the frame after the verdict changed. */
-async function measureEdits([edits, { fewer, more }]) {
+async function measureEdits([edits, rest, { fewer, more }]) {
   const verdict = document.querySelector('[data-testid="verdict"]');
   const times = [];
   for (let edit = 0; edit < edits; edit += 1) {
@@ -78,7 +83,7 @@ async function measureEdits([edits, { fewer, more }]) {
     );
     document.body.dispatchEvent(new KeyboardEvent('keyup', { key, bubbles: true }));
     times.push((await changed) - start);
-    await new Promise((resolve) => setTimeout(resolve, 60));
+    await new Promise((resolve) => setTimeout(resolve, rest));
   }
   return times;
 }

@@ -30,7 +30,7 @@ test('a figure opens to show its sum and its origin, and closes by key', async (
     lines: ['4 × 0.93 V = 3.72 V'],
     origin: 'Cell: your own readings.',
   };
-  render(<Explained explanation={explanation}>3.72 V</Explained>);
+  render(<Explained explain={() => explanation}>3.72 V</Explained>);
   await userEvent.click(screen.getByRole('button', { name: '3.72 V' }));
   expect(screen.getByRole('dialog', { name: 'Sum' })).toHaveTextContent('your own readings');
   await userEvent.keyboard('{Escape}');

@@ -6,8 +6,10 @@ import { bestFromCupboard } from '@/core/planning/bestFromCupboard';
 import { otherLoads } from '@/core/planning/otherLoads';
 import { waysOfPlan } from '@/core/planning/waysOfPlan';
 
-/** Classes between two reports of progress. */
+/** Classes between two looks at the messages. */
 const CHUNK = 500;
+/** Time between two reports of progress: each has the page drawn anew. */
+const REPORT_MS = 200;
 
 let newestDoubts = 0;
 
@@ -30,9 +32,13 @@ export const plannerJobs = {
     newestDoubts += 1;
     const job = newestDoubts;
     const parts: ClassesOutcome[] = [];
+    let reported = performance.now();
     for (let done = 0; done < classes; done += CHUNK) {
       parts.push(chanceOfDesk(desk, need, { classes: CHUNK, seed: done + 1 }));
-      onProgress((done + CHUNK) / classes);
+      if (performance.now() - reported > REPORT_MS) {
+        reported = performance.now();
+        onProgress((done + CHUNK) / classes);
+      }
       // Messages, a newer job or a stop among them, are read between two parts.
       await new Promise((resolve) => setTimeout(resolve));
       if (job !== newestDoubts) return null;

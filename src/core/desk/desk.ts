@@ -118,17 +118,27 @@ export function wrongThings(desk: Desk): number {
 /** The same battery with nothing wrong. */
 export function soundDesk(desk: Desk): Desk {
   const sound = (cell: StandingCell): StandingCell => ({ ...cell, faults: [], sharedBody: null });
-  return {
-    ...desk,
-    loadReversed: false,
-    strings: desk.strings.map((items) =>
-      items.map((item) =>
-        item.kind === 'cell'
-          ? sound(item)
-          : { ...item, strings: item.strings.map((cells) => cells.map(sound)) },
-      ),
+  const strings = desk.strings.map((items) =>
+    items.map((item) =>
+      item.kind === 'cell'
+        ? sound(item)
+        : { ...item, strings: item.strings.map((cells) => cells.map(sound)) },
     ),
-  };
+  );
+  return { strings, loadReversed: false, plainGrid: isGridOfOneCell(strings) };
+}
+
+/** Strings of one length of the same cell. */
+function isGridOfOneCell(strings: Desk['strings']): boolean {
+  const [first] = strings[0] ?? [];
+  const length = strings[0]?.length;
+  return strings.every(
+    (items) =>
+      items.length === length &&
+      items.every(
+        (item) => item.kind === 'cell' && first?.kind === 'cell' && item.model === first.model,
+      ),
+  );
 }
 
 /** The battery as the network builder takes it. */

@@ -8,7 +8,7 @@ import { solveNetwork, type NetworkOutcome } from '../circuit/network/solveNetwo
 import { operatingPoint, type OperatingPoint } from '../circuit/operatingPoint';
 import { ROOM_THERMAL_VOLTS } from '../constants';
 import { formatAmps } from '../units';
-import { specOf, type Desk } from './desk';
+import { cellsOf, specOf, type Desk } from './desk';
 import { deskNetwork, LOAD } from './deskNetwork';
 
 /** Volts and amperes of one string. */
@@ -192,16 +192,27 @@ export function deskCurve(desk: Desk, points: number): { volts: number; amps: nu
     });
   }
   const open = solved(solveNetwork(deskNetwork(desk, null))).nodeVolts['plus'] ?? 0;
+  if (cellsOf(desk).every(({ model }) => isLinearCell(model))) {
+    // Straight cells make a straight battery, whatever its shape and whatever leaks.
+    const shortAmps = deskShortAmps(desk);
+    return Array.from({ length: points + 1 }, (_, index) => ({
+      volts: open * (1 - index / points),
+      amps: (shortAmps * index) / points,
+    }));
+  }
   const ohms = Math.max(1e-3, tangentOhms(desk, open));
-  const loads = Array.from({ length: points }, (_, index) => {
+  const solves = Math.min(points, solvesFor(cellsOf(desk).length));
+  const curve = Array.from({ length: solves }, (_, index) => {
     // Resistors from far above to far below the battery's own resistance.
-    const share = index / (points - 1);
-    return ohms * 10 ** (2 - 4 * share);
-  });
-  const curve = loads.map((one) => {
-    const { nodeVolts } = solved(solveNetwork(deskNetwork(desk, { kind: 'resistor', ohms: one })));
+    const load = ohms * 10 ** (2 - (4 * index) / (solves - 1));
+    const { nodeVolts } = solved(solveNetwork(deskNetwork(desk, { kind: 'resistor', ohms: load })));
     const volts = nodeVolts['plus'] ?? 0;
-    return { volts, amps: volts / one };
+    return { volts, amps: volts / load };
   });
   return [{ volts: open, amps: 0 }, ...curve];
+}
+
+/** Points that are solved one by one: the fewer, the more cells there are, so that a picture keeps up with an edit. */
+function solvesFor(cells: number): number {
+  return Math.max(10, Math.min(40, Math.round(1500 / cells)));
 }

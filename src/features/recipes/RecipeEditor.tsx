@@ -97,9 +97,9 @@ export function RecipeEditor({ id, initial, initialRevision }: RecipeEditorProps
               <CellPortrait recipe={recipe} body={body} />
               <CellLine recipe={recipe} body={body} />
               <Typography variant="body2" sx={{ mt: 1 }}>
-                <Explained explanation={explainMetals(recipe)}>why these volts</Explained>
+                <Explained explain={() => explainMetals(recipe)}>why these volts</Explained>
                 {' · '}
-                <Explained explanation={explainSize(recipe, body, recipe.usualSize)}>
+                <Explained explain={() => explainSize(recipe, body, recipe.usualSize)}>
                   why this current
                 </Explained>
               </Typography>

@@ -81,7 +81,7 @@ export function ShippedRecipe({ id }: { id: RecipeId }) {
         <Box sx={{ display: 'grid', gap: 2 }}>
           <Card title="One cell">
             {firstBody === undefined ? null : <CellPortrait recipe={recipe} body={firstBody} />}
-            <Explained explanation={explainMetals(recipe)}>why these volts</Explained>
+            <Explained explain={() => explainMetals(recipe)}>why these volts</Explained>
           </Card>
           <Card title="Before you start">
             <CautionList cautions={cautionsOf(recipe.cautions)} />

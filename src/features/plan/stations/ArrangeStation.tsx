@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import { cautionsOfVolts } from '@/core/safety/cautions';
 import Alert from '@mui/material/Alert';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Card } from '@/ui/Card';
 import { CountStepper } from '@/ui/CountStepper';
 import { countLimits, withCounts } from '../arrangementEdits';
@@ -16,8 +16,12 @@ import { DeskBoard } from './desk/DeskBoard';
 import { WrongThings } from './desk/WrongThings';
 import { ZoomButtons } from './desk/ZoomButtons';
 import { OtherLoads } from './OtherLoads';
+import { useSettled } from '@/ui/useSettled';
 import { useOtherLoads } from './useOtherLoads';
 import { WaysPanel } from './ways/WaysPanel';
+
+/** Rest after the last edit before the charts are drawn anew, milliseconds. */
+const SETTLE_MS = 120;
 
 /** Station 3: the battery on the desk, its volts and amps, and the ways to do it. */
 export function ArrangeStation() {
@@ -27,8 +31,8 @@ export function ArrangeStation() {
   const { wiring, source } = evaluation;
   const [zoom, setZoom] = useState(1);
   const { mostInSeries, mostStrings } = countLimits(wiring);
-  // Desk and verdict follow an edit at once; charts and candidates may take the next frame.
-  const settled = useDeferredValue(evaluation);
+  // Desk and verdict follow an edit at once; charts and candidates once the edits rest.
+  const settled = useSettled(evaluation, SETTLE_MS);
   const loads = useOtherLoads(settled.desk);
   const [drawn, setDrawn] = useState<string[]>([]);
   const others = useMemo(() => loads.filter(({ id }) => drawn.includes(id)), [loads, drawn]);

@@ -16,17 +16,11 @@ import { Explained } from '@/ui/Explained';
 /** The battery's figures in one line; each opens to show its sum. */
 export function BatteryFigures({ evaluation }: { evaluation: PlanEvaluation }) {
   const { source, amps, volts } = evaluation;
-  const figures: readonly { text: string; explanation: Explanation }[] = [
-    { text: `${formatVolts(source.emfVolts)} open`, explanation: explainOpenVolts(evaluation) },
-    {
-      text: `${formatOhms(source.resistanceOhms)} inside`,
-      explanation: explainResistance(evaluation),
-    },
-    {
-      text: `${formatAmps(amps)} at ${formatVolts(volts)}`,
-      explanation: explainOperatingPoint(evaluation),
-    },
-    { text: chanceWording(evaluation), explanation: explainChance(evaluation) },
+  const figures: readonly { text: string; explain: (of: PlanEvaluation) => Explanation }[] = [
+    { text: `${formatVolts(source.emfVolts)} open`, explain: explainOpenVolts },
+    { text: `${formatOhms(source.resistanceOhms)} inside`, explain: explainResistance },
+    { text: `${formatAmps(amps)} at ${formatVolts(volts)}`, explain: explainOperatingPoint },
+    { text: chanceWording(evaluation), explain: explainChance },
   ];
   return (
     <Box
@@ -39,8 +33,8 @@ export function BatteryFigures({ evaluation }: { evaluation: PlanEvaluation }) {
         fontSize: '0.88rem',
       }}
     >
-      {figures.map(({ text, explanation }) => (
-        <Explained key={explanation.title} explanation={explanation}>
+      {figures.map(({ text, explain }, index) => (
+        <Explained key={index} explain={() => explain(evaluation)}>
           {text}
         </Explained>
       ))}

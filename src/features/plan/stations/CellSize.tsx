@@ -39,7 +39,7 @@ export function CellSize() {
         }
       />
       <Box sx={{ mt: 1.5 }}>
-        <Explained explanation={explainSize(recipe, body, size)}>why the size matters</Explained>
+        <Explained explain={() => explainSize(recipe, body, size)}>why the size matters</Explained>
       </Box>
       {origin === 'own' ? (
         <Typography variant="body2" color="textSecondary" sx={{ mt: 1.5 }}>

@@ -2,59 +2,78 @@
 
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import ButtonBase from '@mui/material/ButtonBase';
+import { memo } from 'react';
 import { FAULT_WORDS, SHARED_BODY_WORDS } from '@/core/desk/faultWords';
 import type { DeskGeometry, PlacedCell } from '@/ui/desk/deskGeometry';
+import styles from './CellButton.module.css';
 import { idOf } from './dragIds';
 
-interface CellButtonProps {
-  readonly placed: PlacedCell;
+interface CellButtonsProps {
   readonly geometry: DeskGeometry;
-  readonly onOpen: (anchor: HTMLElement) => void;
+  readonly onOpen: (name: string, anchor: HTMLElement) => void;
 }
 
 /** Height of a cell's place in drawing units, above and below its middle. */
 const ABOVE = 34;
 const BELOW = 26;
+const WIDEST = 84;
 
-/** The place of a cell on the desk, laid over its drawing: click or Enter opens it, drag or Space moves it. */
-export function CellButton({ placed, geometry, onOpen }: CellButtonProps) {
-  const { cell, place, x, y } = placed;
-  const { attributes, listeners, setNodeRef, transform, isDragging, isOver } = useSortable({
-    id: idOf(place),
-  });
-  const width = Math.min(geometry.spacing, 84);
-  const scale = geometry.scale;
+/** The places of the cells on the desk, laid over the drawing. */
+export function CellButtons({ geometry, onOpen }: CellButtonsProps) {
+  const { spacing, scale, width, height } = geometry;
+  const wide = Math.min(spacing, WIDEST);
   const percent = (part: number, whole: number): string => `${(100 * part) / whole}%`;
+  return geometry.cells.map((placed) => (
+    <CellButton
+      key={placed.cell.name}
+      id={idOf(placed.place)}
+      name={placed.cell.name}
+      label={labelOf(placed)}
+      left={percent(placed.x - wide / 2, width)}
+      width={percent(wide, width)}
+      top={percent(placed.y - ABOVE * scale, height)}
+      height={percent((ABOVE + BELOW) * scale, height)}
+      onOpen={onOpen}
+    />
+  ));
+}
+
+interface CellButtonProps extends Pick<CellButtonsProps, 'onOpen'> {
+  /** Of what is dragged with it: its group, where it stands in one. */
+  readonly id: string;
+  readonly name: string;
+  readonly label: string;
+  readonly left: string;
+  readonly width: string;
+  readonly top: string;
+  readonly height: string;
+}
+
+/**
+ * Click or Enter opens a cell, drag or Space moves it. A plain element with a style sheet: two hundred of them have to
+ * follow an edit at once.
+ */
+const CellButton = memo(function CellButton(props: CellButtonProps) {
+  const { id, name, label, onOpen, ...place } = props;
+  const { attributes, listeners, setNodeRef, transform, isDragging, isOver } = useSortable({ id });
   return (
-    <ButtonBase
+    <button
+      type="button"
       ref={setNodeRef}
       {...attributes}
       {...listeners}
       aria-roledescription="cell that can be moved"
-      aria-label={labelOf(placed)}
+      aria-label={label}
       aria-haspopup="dialog"
-      onClick={(event) => onOpen(event.currentTarget)}
-      style={{ transform: CSS.Translate.toString(transform) ?? undefined }}
-      sx={{
-        position: 'absolute',
-        left: percent(x - width / 2, geometry.width),
-        width: percent(width, geometry.width),
-        top: percent(y - ABOVE * scale, geometry.height),
-        height: percent((ABOVE + BELOW) * scale, geometry.height),
-        borderRadius: 1,
-        touchAction: 'none',
-        zIndex: isDragging ? 2 : 1,
-        boxShadow: isDragging ? 4 : 0,
-        outline: isDragging || isOver ? '2px dashed' : 'none',
-        outlineColor: 'primary.main',
-        '&:hover': { outline: '1.5px dotted', outlineColor: 'text.secondary' },
-        '&:focus-visible': { outline: '2.5px solid', outlineColor: 'primary.main' },
-      }}
-      data-cell={cell.name}
+      onClick={(event) => onOpen(name, event.currentTarget)}
+      className={styles['cell']}
+      data-dragged={isDragging}
+      data-over={isOver}
+      data-cell={name}
+      style={{ ...place, transform: CSS.Translate.toString(transform) ?? undefined }}
     />
   );
-}
+});
 
 function labelOf({ cell }: PlacedCell): string {
   const wrong = cell.faults.map(({ kind }) => FAULT_WORDS[kind].name);

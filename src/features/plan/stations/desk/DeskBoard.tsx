@@ -11,14 +11,14 @@ import {
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates } from '@dnd-kit/sortable';
 import Box from '@mui/material/Box';
-import { useMemo, useState } from 'react';
+import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { withItemMoved, withoutCell, type DeskPlace } from '@/core/desk/deskEdits';
 import { deskGeometry, type PlacedCell } from '@/ui/desk/deskGeometry';
 import { DeskPicture } from '@/ui/desk/DeskPicture';
 import { withDesk } from '../../arrangementEdits';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 import { announcements, SCREEN_READER_HELP } from './announcements';
-import { CellButton } from './CellButton';
+import { CellButtons } from './CellButton';
 import { CellMenu } from './CellMenu';
 import { BIN, DropZones, NEW_STRING } from './DropZones';
 import { LoadButton } from './LoadButton';
@@ -37,7 +37,14 @@ export function DeskBoard({ zoom }: { zoom: number }) {
   const { evaluation } = usePlanContext();
   const { desk, wiring, need } = evaluation;
   const geometry = useMemo(() => deskGeometry(desk), [desk]);
-  const [opened, setOpened] = useState<{ anchor: HTMLElement; placed: PlacedCell } | null>(null);
+  // The picture follows an edit at once; what can be grasped may take the next frame.
+  const graspable = useDeferredValue(geometry);
+  const items = useMemo(() => topLevel(graspable.cells).map(idOf), [graspable]);
+  const [opened, setOpened] = useState<{ anchor: HTMLElement; name: string } | null>(null);
+  const openCell = useCallback(
+    (name: string, anchor: HTMLElement) => setOpened({ anchor, name }),
+    [],
+  );
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: DRAG_DISTANCE } }),
     useSensor(KeyboardSensor, {
@@ -90,26 +97,15 @@ export function DeskBoard({ zoom }: { zoom: number }) {
             running={evaluation.amps >= 0.999 * need.amps}
             amps={evaluation.amps}
           />
-          <SortableContext items={topLevel(geometry.cells).map(idOf)} strategy={stayPut}>
-            {geometry.cells.map((placed) => (
-              <CellButton
-                key={placed.cell.name}
-                placed={placed}
-                geometry={geometry}
-                onOpen={(anchor) => setOpened({ anchor, placed })}
-              />
-            ))}
+          <SortableContext items={items} strategy={stayPut}>
+            <CellButtons geometry={graspable} onOpen={openCell} />
           </SortableContext>
           <LoadButton geometry={geometry} />
         </Box>
       </Box>
       <DropZones />
       {opened === null ? null : (
-        <CellMenu
-          anchor={opened.anchor}
-          name={opened.placed.cell.name}
-          onClose={() => setOpened(null)}
-        />
+        <CellMenu anchor={opened.anchor} name={opened.name} onClose={() => setOpened(null)} />
       )}
     </DndContext>
   );
