@@ -7,10 +7,13 @@ import { evaluatePlan, type PlanEvaluation } from '@/core/planning/evaluatePlan'
 import type { DocumentStore } from '@/ui/document/documentStore';
 import { useDocument, type OpenDocument } from '@/ui/document/useDocument';
 import type { RecipeOnOffer } from './recipeOnOffer';
+import { useDoubts, type Doubts } from './useDoubts';
 
 interface PlanContextValue {
   readonly open: OpenDocument<Plan>;
   readonly evaluation: PlanEvaluation;
+  /** How far the simulation of many classes is. */
+  readonly doubts: Doubts;
   /** The educator's own recipes, to choose from. */
   readonly ownRecipes: readonly RecipeOnOffer[];
 }
@@ -40,8 +43,17 @@ export function PlanProvider({
     initial: initialPlan,
     initialRevision,
   });
-  const evaluation = useEvaluation(open.document);
-  const value = useMemo(() => ({ open, evaluation, ownRecipes }), [open, evaluation, ownRecipes]);
+  const quick = useEvaluation(open.document);
+  const { classes, progress, cancel } = useDoubts(quick);
+  // What few classes said at once is replaced everywhere by what many say.
+  const evaluation = useMemo(
+    () => (classes === quick.classes ? quick : { ...quick, classes }),
+    [quick, classes],
+  );
+  const value = useMemo(
+    () => ({ open, evaluation, doubts: { progress, cancel }, ownRecipes }),
+    [open, evaluation, progress, cancel, ownRecipes],
+  );
   return <PlanContext value={value}>{children}</PlanContext>;
 }
 

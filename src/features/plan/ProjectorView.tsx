@@ -16,6 +16,9 @@ import { usePlan, usePlanContext } from './PlanProvider';
 /** Smallest text that is read at arm's length from a projected screen of 1920 × 1080, pixels. */
 const PROJECTED_TEXT = 28;
 
+/** The same in the picture, which is shown about one and three quarter times as large as it is drawn. */
+const PICTURE_TEXT = 1.45;
+
 /** Desk, stairs and verdict alone, large enough for the back row. */
 export function ProjectorView({ onClose }: { onClose: () => void }) {
   const plan = usePlan();
@@ -67,6 +70,7 @@ export function ProjectorView({ onClose }: { onClose: () => void }) {
             brightness={evaluation.brightness}
             running={amps >= 0.999 * need.amps}
             amps={amps}
+            textScale={PICTURE_TEXT}
           />
         </Box>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 6, fontWeight: 700 }}>

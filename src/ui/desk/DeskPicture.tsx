@@ -21,6 +21,8 @@ export interface DeskPictureProps {
   readonly brightness: BrightnessBand | null;
   readonly running: boolean;
   readonly amps: number;
+  /** Size of the text against the usual one. */
+  readonly textScale?: number;
 }
 
 /** Strings whose currents differ by less than this share count as equal. */
@@ -28,7 +30,7 @@ const EQUAL_SHARE = 0.01;
 
 /** The battery as it stands on the desk, and under it the volts along its first string. */
 export function DeskPicture(props: DeskPictureProps) {
-  const { desk, geometry, strings, loadName } = props;
+  const { desk, geometry, strings, loadName, textScale = 1 } = props;
   const prefix = useId();
   const [first] = strings;
   return (
@@ -45,7 +47,7 @@ export function DeskPicture(props: DeskPictureProps) {
       <CellSymbols geometry={geometry} prefix={prefix} />
       <Buses geometry={geometry} />
       <Leads geometry={geometry} />
-      <RowLabels geometry={geometry} strings={strings} />
+      <RowLabels geometry={geometry} strings={strings} textScale={textScale} />
       {geometry.cells.map((placed) => (
         <CellOnDesk
           key={placed.cell.name}
@@ -61,6 +63,7 @@ export function DeskPicture(props: DeskPictureProps) {
           openVolts={first.openVolts}
           loadedVolts={first.loadedVolts}
           loadName={loadName}
+          textScale={textScale}
         />
       )}
     </svg>
@@ -154,13 +157,13 @@ function Leads({ geometry }: { geometry: DeskGeometry }) {
   return <path d={geometry.leads.map(path).join(' ')} fill="none" stroke={INK} strokeWidth="1.8" />;
 }
 
-function RowLabels({
-  geometry,
-  strings,
-}: {
-  geometry: DeskGeometry;
-  strings: readonly StringState[];
-}) {
+interface RowLabelsProps {
+  readonly geometry: DeskGeometry;
+  readonly strings: readonly StringState[];
+  readonly textScale: number;
+}
+
+function RowLabels({ geometry, strings, textScale }: RowLabelsProps) {
   const currents = strings.map(({ amps }) => amps);
   const most = Math.max(...currents);
   const unequal = most - Math.min(...currents) > EQUAL_SHARE * Math.abs(most);
@@ -172,7 +175,7 @@ function RowLabels({
             key={label}
             x={(geometry.leftBusX + geometry.rightBusX) / 2}
             y={y + 4}
-            fontSize="13"
+            fontSize={13 * textScale}
             textAnchor="middle"
             fill={SOFT_INK}
           >
@@ -180,10 +183,16 @@ function RowLabels({
           </text>
         ) : (
           <g key={label} textAnchor="middle">
-            <text x="24" y={y - 4} fontSize="11" fill={SOFT_INK}>
+            <text x="24" y={y - 4} fontSize={11 * textScale} fill={SOFT_INK}>
               string
             </text>
-            <text x="24" y={y + 11} fontSize="13" fontWeight="700" fill={INK}>
+            <text
+              x="24"
+              y={y - 4 + 15 * textScale}
+              fontSize={13 * textScale}
+              fontWeight="700"
+              fill={INK}
+            >
               {label}
             </text>
             {unequal ? (
@@ -206,7 +215,8 @@ function RowLabels({
   );
 }
 
-function LoadSide({ geometry, desk, target, brightness, running, amps }: DeskPictureProps) {
+function LoadSide(props: DeskPictureProps) {
+  const { geometry, desk, target, brightness, running, amps, textScale = 1 } = props;
   const { leftBusX, rightBusX, loadX, loadY, returnY, rows } = geometry;
   const top = (rows[0]?.y ?? 0) - 16;
   const bottom = (rows.at(-1)?.y ?? 0) - 16;
@@ -227,7 +237,7 @@ function LoadSide({ geometry, desk, target, brightness, running, amps }: DeskPic
       <text
         x={loadX + 4}
         y={loadY - 44}
-        fontSize="13"
+        fontSize={13 * textScale}
         fontWeight="700"
         textAnchor="middle"
         fill="var(--mui-palette-warning-main)"
@@ -237,7 +247,7 @@ function LoadSide({ geometry, desk, target, brightness, running, amps }: DeskPic
       <text
         x={loadX + 2}
         y={returnY - 5}
-        fontSize="11"
+        fontSize={11 * textScale}
         textAnchor="end"
         fill={desk.loadReversed ? 'var(--mui-palette-error-main)' : SOFT_INK}
       >

@@ -10,13 +10,23 @@ interface VoltageStairsProps {
   readonly loadedVolts: readonly number[];
   /** What holds the loaded end: `amber LED`. */
   readonly loadName: string;
+  /** Size of the text against the usual one. */
+  readonly textScale: number;
 }
 
+/** Loaded steps that rise less than this in all carry no figures but the last, drawing units. */
+const LEAST_LABELLED_RISE = 30;
 /** Closer steps than this carry no figures but the last. */
 const LEAST_LABEL_SPACING = 44;
 
 /** The potential along string 1, step under cell: dashed with nothing connected, filled under load. */
-export function VoltageStairs({ geometry, openVolts, loadedVolts, loadName }: VoltageStairsProps) {
+export function VoltageStairs({
+  geometry,
+  openVolts,
+  loadedVolts,
+  loadName,
+  textScale,
+}: VoltageStairsProps) {
   const { stepX, leftBusX, rightBusX, stairsTop, stairsBase, spacing } = geometry;
   const highest = Math.max(...openVolts, ...loadedVolts, 0.001);
   // A cell the wrong way round can take the string below its − end.
@@ -24,19 +34,21 @@ export function VoltageStairs({ geometry, openVolts, loadedVolts, loadName }: Vo
   const y = (volts: number): number =>
     stairsBase - ((volts - lowest) / (highest - lowest)) * (stairsBase - stairsTop - 22);
   const end = (index: number): number => stepX[index + 1] ?? rightBusX;
+  const last = (index: number): boolean => index === stepX.length - 1;
   const labelled = (index: number): boolean =>
-    spacing >= LEAST_LABEL_SPACING || index === stepX.length - 1;
+    spacing >= LEAST_LABEL_SPACING * textScale || last(index);
   const openPath = stepX
     .map((x, index) => `H${x} V${y(openVolts[index] ?? 0)} H${end(index)}`)
     .join(' ');
   const lastLoaded = loadedVolts.at(-1) ?? 0;
+  const rises = y(0) - y(lastLoaded) >= LEAST_LABELLED_RISE;
   return (
-    <g fontSize="11">
-      <text x={leftBusX} y={stairsTop - 12} fontSize="12" fontWeight="700" fill={INK}>
-        Volts along string 1
-      </text>
-      <text x={leftBusX + 138} y={stairsTop - 12} fill={SOFT_INK}>
-        dashed: nothing connected · filled: {loadName} connected
+    <g fontSize={11 * textScale}>
+      <text x={leftBusX} y={stairsTop - 12} fill={SOFT_INK}>
+        <tspan fontSize={12 * textScale} fontWeight="700" fill={INK}>
+          Volts along string 1
+        </tspan>
+        <tspan dx="16">dashed: nothing connected · filled: {loadName} connected</tspan>
       </text>
       {stepX.map((x, index) => (
         <rect
@@ -67,14 +79,16 @@ export function VoltageStairs({ geometry, openVolts, loadedVolts, loadName }: Vo
             <text x={x + 5} y={y(openVolts[index] ?? 0) - 5} fill={SOFT_INK}>
               {formatFixed(openVolts[index] ?? 0)}
             </text>
-            <text
-              x={x + 5}
-              y={Math.min(y(loadedVolts[index] ?? 0) + 13, stairsBase - 4)}
-              fontWeight="700"
-              fill={COPPER_FILL}
-            >
-              {formatFixed(loadedVolts[index] ?? 0)} V
-            </text>
+            {rises || last(index) ? (
+              <text
+                x={x + 5}
+                y={Math.min(y(loadedVolts[index] ?? 0) + 13 * textScale, stairsBase - 4)}
+                fontWeight="700"
+                fill={COPPER_FILL}
+              >
+                {formatFixed(loadedVolts[index] ?? 0)} V
+              </text>
+            ) : null}
           </g>
         ) : null,
       )}

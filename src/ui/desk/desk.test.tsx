@@ -129,7 +129,7 @@ test('faults are marked on their cell and named in the words', () => {
     picture(deskOf({ ...desk, loadReversed: true }, cellOf('copper-zinc-fruit'))),
   );
   expect(screen.getByRole('img')).toHaveAccessibleName(/3 things are wrong on purpose/);
-  expect(container.querySelectorAll('ellipse[stroke-dasharray]')).toHaveLength(3);
+  expect(container.querySelectorAll('ellipse[stroke-dasharray="5 4"]')).toHaveLength(3);
   expect(screen.getByText('long leg to −: turned round')).toBeInTheDocument();
 });
 

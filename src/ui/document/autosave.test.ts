@@ -141,3 +141,12 @@ test('leaving the plan saves what is not saved yet', async () => {
   await jest.advanceTimersByTimeAsync(0);
   expect(sent).toHaveLength(1);
 });
+
+test('an edit that is undone before it was saved leaves nothing to save', async () => {
+  const { store, rename, states } = start();
+  rename('B');
+  store.undo();
+  await jest.advanceTimersByTimeAsync(500);
+  expect(sent).toEqual([]);
+  expect(states.at(-1)).toBe('saved');
+});

@@ -48,7 +48,12 @@ export function createAutosave<T extends TitledDocument>(
   };
 
   const save = async (): Promise<void> => {
-    if (running || inConflict || !dirty()) return;
+    if (running || inConflict) return;
+    if (!dirty()) {
+      // Undone before it was saved.
+      report({ status: 'saved' });
+      return;
+    }
     running = true;
     const sent = current();
     report({ status: 'saving' });

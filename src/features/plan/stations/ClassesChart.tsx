@@ -15,8 +15,8 @@ import { Card } from '@/ui/Card';
 import { Chart } from '@/ui/chart/Chart';
 import type { Roles } from '@/ui/roles';
 import { useRoles } from '@/ui/useRoles';
+import { usePlanContext } from '../PlanProvider';
 import { histogram } from './histogram';
-import { useDoubts } from './useDoubts';
 
 /** What ECharts hands to a custom series: values of the row, and their place in the picture. */
 interface BarApi {
@@ -26,20 +26,20 @@ interface BarApi {
 
 /** What simulated classes get, how sure the light is, and how many cells to have in spare. */
 export const ClassesChart = memo(function ClassesChart({
-  evaluation: settled,
+  evaluation,
 }: {
   evaluation: PlanEvaluation;
 }) {
   const roles = useRoles();
-  const { classes, progress, cancel } = useDoubts(settled);
-  const evaluation = useMemo(() => ({ ...settled, classes }), [settled, classes]);
+  const { progress, cancel } = usePlanContext().doubts;
   const option = useMemo(() => optionOf(evaluation, roles), [evaluation, roles]);
-  const { need, desk } = evaluation;
+  const { need, desk, classes } = evaluation;
   const { format } = measureOf(evaluation);
   const range = `nine in ten get ${nineInTen(evaluation)}`;
   const wanted = need.load.kind === 'device' ? need.volts : need.amps;
   const label = `${classes.classes} simulated classes: ${range}; ${format(wanted)} is wanted.`;
   const cells = cellsOf(desk).length;
+  const spares = sparesNeeded(cells, SURE_OF_SPARES);
   return (
     <Card
       title="If a class builds it"
@@ -63,9 +63,9 @@ export const ClassesChart = memo(function ClassesChart({
       </Box>
       <Typography variant="caption" color="textSecondary" component="p" data-testid="doubts">
         {formatNumber(classes.classes)} classes: {chanceWording(evaluation)}; {range}. Have{' '}
-        {sparesNeeded(cells, SURE_OF_SPARES)} cells in spare: then {cells} good ones are there in 95
-        of 100 classes.
-        {settled.wrong > 0 ? ' This is the battery with nothing wrong.' : ''}
+        {spares === 1 ? '1 cell' : `${spares} cells`} in spare: then {cells} good ones are there in
+        95 of 100 classes.
+        {evaluation.wrong > 0 ? ' This is the battery with nothing wrong.' : ''}
       </Typography>
     </Card>
   );

@@ -57,7 +57,16 @@ export const CurvesChart = memo(function CurvesChart({ evaluation, others }: Cur
       </Typography>
     </Card>
   );
-});
+}, sameCurves);
+
+/** The curves depend on desk and load alone, not on how many classes were simulated. */
+function sameCurves(before: CurvesChartProps, after: CurvesChartProps): boolean {
+  return (
+    before.evaluation.desk === after.evaluation.desk &&
+    before.evaluation.need === after.evaluation.need &&
+    before.others === after.others
+  );
+}
 
 interface Drawn extends CurvesChartProps {
   readonly battery: readonly Point[];

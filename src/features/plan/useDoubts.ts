@@ -13,15 +13,16 @@ const MANY_CLASSES = 20_000;
 const QUIET_MS = 250;
 
 export interface Doubts {
-  /** Many classes once they are simulated; until then the few that are simulated at once. */
-  readonly classes: ClassesOutcome;
   /** Share that is done, or `null` while nothing runs. */
   readonly progress: number | null;
   readonly cancel: () => void;
 }
 
 /** The doubts about a battery: few classes at once, many from the worker, with progress and cancel. */
-export function useDoubts({ classes, desk, need, wrong }: PlanEvaluation): Doubts {
+export function useDoubts({ classes, desk, need, wrong }: PlanEvaluation): Doubts & {
+  /** Many classes once they are simulated; until then the few that are simulated at once. */
+  readonly classes: ClassesOutcome;
+} {
   const [many, setMany] = useState<{ of: ClassesOutcome; outcome: ClassesOutcome } | null>(null);
   const [progress, setProgress] = useState<number | null>(null);
   const cancel = useCallback((): void => {
