@@ -59,7 +59,7 @@ test('an exported plan can be imported again', async ({ page }) => {
   await page.getByRole('link', { name: 'Export this plan as a file' }).click();
   const file = await (await download).path();
   const text = await readFile(file, 'utf8');
-  expect(JSON.parse(text)).toMatchObject({ format: 'grozer-plan', version: 4 });
+  expect(JSON.parse(text)).toMatchObject({ format: 'grozer-plan', version: 5 });
   await page.goto('/');
   await page.getByLabel('Import a plan: file').setInputFiles({
     name: 'lamp.grozer.json',

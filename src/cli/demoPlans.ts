@@ -1,4 +1,14 @@
+import { USUAL_LESSON } from '@/core/plan/lessonSchema';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan } from '@/core/plan/planSchema';
+
+/** The club of the scenario: six groups named after shore birds, two meters, an hour in the afternoon. */
+const LESSON: Plan['lesson'] = {
+  ...USUAL_LESSON,
+  pupils: 24,
+  meters: 2,
+  minutes: 60,
+  startsAt: '14:00',
+};
 
 /** The invented demo scenario “Fernmoor Lighthouse Night”. Nothing in it is from anyone's real data. */
 export const DEMO_PLANS: readonly { readonly id: string; readonly plan: Plan }[] = [
@@ -13,6 +23,7 @@ export const DEMO_PLANS: readonly { readonly id: string; readonly plan: Plan }[]
       minutes: 1440,
       cell: { recipe: 'coin-pile-brine', ownRecipe: null, body: 'felt', size: null, own: null },
       arrangement: { kind: 'own', cellsInSeries: 3, strings: 1 },
+      lesson: LESSON,
       readings: [],
     },
   },
@@ -27,6 +38,7 @@ export const DEMO_PLANS: readonly { readonly id: string; readonly plan: Plan }[]
       minutes: 30,
       cell: { recipe: 'juice-cup', ownRecipe: null, body: 'rhubarb-juice', size: null, own: null },
       arrangement: { kind: 'suggested' },
+      lesson: LESSON,
       readings: [],
     },
   },
@@ -52,6 +64,7 @@ export const DEMO_PLANS: readonly { readonly id: string; readonly plan: Plan }[]
         },
       },
       arrangement: { kind: 'suggested' },
+      lesson: LESSON,
       readings: [
         { kind: 'open-circuit', cells: 1, volts: 0.94, takenAt: '2027-01-22T14:02:00Z' },
         { kind: 'short-circuit', amps: 1.31e-3, takenAt: '2027-01-22T14:03:00Z' },

@@ -3,6 +3,7 @@ import { metalPairSchema, type MetalPairQuestion } from '../chemistry/metalPair'
 import { mixingRequestSchema, type MixingRequest } from '../chemistry/mixingBench';
 import { twoSolutionsSchema, type TwoSolutions } from '../chemistry/twoSolutions';
 import { coinTestSchema, type CoinTest } from '../coins/identifyCoin';
+import { cupboardSchema, EMPTY_CUPBOARD, type CupboardState } from '../preparation/cupboardSchema';
 import { documentFormat, LONGEST_TITLE, type DocumentFormat } from './documentFormat';
 
 const BENCH_VERSION = 1;
@@ -73,3 +74,9 @@ export const COINS_DOCUMENT = benchDocument<CoinTest>('coin test', coinTestSchem
   diameterMillimetres: null,
   magnetic: null,
 });
+
+export const CUPBOARD_DOCUMENT = benchDocument<CupboardState>(
+  'cupboard',
+  cupboardSchema,
+  EMPTY_CUPBOARD,
+);

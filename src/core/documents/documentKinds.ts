@@ -6,9 +6,11 @@ import type { TwoSolutions } from '../chemistry/twoSolutions';
 import type { CoinTest } from '../coins/identifyCoin';
 import { FAIR_TEST_DOCUMENT, type FairTest } from '../fairTest/fairTestSchema';
 import { PLAN_DOCUMENT } from '../plan/planDocument';
+import type { CupboardState } from '../preparation/cupboardSchema';
 import type { Plan } from '../plan/planSchema';
 import {
   COINS_DOCUMENT,
+  CUPBOARD_DOCUMENT,
   METALS_DOCUMENT,
   MIXING_DOCUMENT,
   TWO_SOLUTIONS_DOCUMENT,
@@ -22,6 +24,7 @@ interface BenchTypes {
   'two-solutions': BenchOf<TwoSolutions>;
   metals: BenchOf<MetalPairQuestion>;
   coins: BenchOf<CoinTest>;
+  cupboard: BenchOf<CupboardState>;
 }
 
 /** Everything that is stored, by the kind that routes and tables call it. */
@@ -39,6 +42,7 @@ export const DOCUMENT_KINDS = [
   'two-solutions',
   'metals',
   'coins',
+  'cupboard',
 ] as const;
 export type DocumentKind = (typeof DOCUMENT_KINDS)[number];
 export type DocumentOf<Kind extends DocumentKind> = DocumentTypes[Kind];
@@ -54,4 +58,5 @@ export const DOCUMENT_FORMATS: {
   'two-solutions': TWO_SOLUTIONS_DOCUMENT,
   metals: METALS_DOCUMENT,
   coins: COINS_DOCUMENT,
+  cupboard: CUPBOARD_DOCUMENT,
 };

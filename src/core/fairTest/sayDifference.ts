@@ -13,7 +13,7 @@ export function sayDifference(ranking: readonly Ranked[], difference: Difference
       ];
     case 'tested': {
       const { f, p, larger, apart, asGoodAsBest } = difference;
-      const figures = `(one-way analysis of variance by jStat: F = ${formatNumber(f)}, p = ${formatP(p)})`;
+      const figures = `(one-way analysis of variance by jStat: F = ${formatNumber(f)}, p ${formatP(p)})`;
       if (!larger) {
         return [
           `The differences are no larger than the scatter: chance alone would give such differences in ${inHundred(p)} such tests ${figures}.`,
@@ -40,7 +40,7 @@ function inHundred(p: number): string {
 }
 
 function formatP(p: number): string {
-  return p < 0.0001 ? 'below 0.0001' : formatNumber(p, 2);
+  return p < 0.0001 ? 'below 0.0001' : `= ${formatNumber(p, 2)}`;
 }
 
 function capital(text: string): string {

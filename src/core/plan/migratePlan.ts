@@ -1,14 +1,35 @@
 import type { Migrations } from '../documents/migrateDocument';
 
+/** Written out, so that it stays what version 5 had when later versions change. */
+const LESSON_OF_VERSION_5 = {
+  pupils: 30,
+  groups: 6,
+  meters: 1,
+  ageBand: '11-to-13',
+  minutes: 45,
+  startsAt: '10:00',
+  spares: 'one-in-six',
+  hands: 1,
+  mostWaitMinutes: 8,
+  workingHours: { from: '08:00', to: '17:00' },
+  separatorSchool: 'same',
+  paper: 'A4',
+  moved: {},
+  ticked: [],
+  joinCode: null,
+};
+
 /**
  * 1 → 2: the cell got a size of its own; older plans have the recipe's usual one.
  * 3 → 4: arrangements laid out by hand; nothing to change.
+ * 4 → 5: the class that it is prepared for.
  * 2 → 3: own recipes, and more than two readings of the built cell. Two readings were used whatever they said, so they
  * count as kept.
  */
 export const PLAN_MIGRATIONS: Migrations = {
   1: (document) => withCell(document, (cell) => ({ ...cell, size: null })),
   3: (document) => ({ ...document }),
+  4: (document) => ({ ...document, lesson: LESSON_OF_VERSION_5 }),
   2: (document) =>
     withCell(document, ({ own, ...cell }) => ({
       ...cell,

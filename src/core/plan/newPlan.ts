@@ -1,3 +1,4 @@
+import { USUAL_LESSON } from './lessonSchema';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan } from './planSchema';
 
 /** What a new plan starts from: the commonest wish and the commonest cell. */
@@ -17,6 +18,7 @@ export function newPlan(title: string): Plan {
       own: null,
     },
     arrangement: { kind: 'suggested' },
+    lesson: USUAL_LESSON,
     readings: [],
   };
 }

@@ -9,6 +9,7 @@ import { DEVICE_KINDS } from '../circuit/devicePresets';
 import { LED_COLOURS } from '../circuit/load/ledPresets';
 import { CURRENT_RANGES } from '../circuit/meter';
 import { migrateDocument } from '../documents/migrateDocument';
+import { USUAL_LESSON } from './lessonSchema';
 import { newPlan } from './newPlan';
 import { PLAN_DOCUMENT } from './planDocument';
 import { MOST_CELLS } from '../desk/limits';
@@ -37,7 +38,7 @@ const targets: fc.Arbitrary<Plan['target']> = fc.oneof(
 
 const plans: fc.Arbitrary<Plan> = fc.record({
   format: fc.constant('grozer-plan' as const),
-  version: fc.constant(4 as const),
+  version: fc.constant(5 as const),
   title: fc.string({ minLength: 1, maxLength: 80 }).map((text) => text.trim() || 'Plan'),
   lessonDate: fc.option(fc.constantFrom('2027-01-29', '2028-02-29')),
   target: targets,
@@ -87,6 +88,9 @@ const plans: fc.Arbitrary<Plan> = fc.record({
       strings: fc.integer({ min: 1, max: 14 }),
     }),
   ),
+  lesson: fc
+    .record({ pupils: fc.integer({ min: 60, max: 400 }), groups: fc.integer({ min: 1, max: 60 }) })
+    .map((counts) => ({ ...USUAL_LESSON, ...counts })),
   readings: fc.uniqueArray(
     fc.record({
       kind: fc.constant('open-circuit' as const),
@@ -209,4 +213,18 @@ test('a missing migration is a programmer error', () => {
   expect(() => migrateDocument({ version: 1 }, 'plan', 2, {})).toThrow(
     'no migration from version 1',
   );
+});
+
+test('a plan of version 4 gets the usual class; a class that cannot be is refused by its field', () => {
+  const { lesson, ...older } = newPlan('Lamp');
+  const parsed = PLAN_DOCUMENT.parse({ ...older, version: 4 });
+  expect(parsed.ok && parsed.value.lesson).toEqual(lesson);
+  const withLesson = (change: object) =>
+    faultPaths({ ...newPlan('Lamp'), lesson: { ...lesson, ...change } });
+  expect(withLesson({ pupils: 0 })).toContain('lesson.pupils');
+  expect(withLesson({ pupils: 4, groups: 5 })).toEqual(['lesson.groups']);
+  expect(withLesson({ startsAt: '25:00' })).toEqual(['lesson.startsAt']);
+  expect(withLesson({ workingHours: { from: '17:00', to: '08:00' } })).toEqual([
+    'lesson.workingHours',
+  ]);
 });

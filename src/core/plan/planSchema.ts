@@ -9,9 +9,10 @@ import { LED_COLOURS } from '../circuit/load/ledPresets';
 import { deskArrangementSchema } from '../desk/deskSchema';
 import { LONGEST_STRING, MOST_CELLS } from '../desk/limits';
 import { LONGEST_TITLE } from '../documents/documentFormat';
+import { lessonSchema } from './lessonSchema';
 
 /** Version that this build writes. Older documents are migrated on reading, newer ones are refused. */
-export const PLAN_VERSION = 4;
+export const PLAN_VERSION = 5;
 export const PLAN_FORMAT = 'grozer-plan';
 
 const amps = (most: number) =>
@@ -126,6 +127,7 @@ export const planSchema = z
       .describe('How long it must run.'),
     cell,
     arrangement,
+    lesson: lessonSchema.describe('The class that it is prepared for.'),
     readings: z.array(reading).max(500),
   })
   .superRefine((plan, context) => {

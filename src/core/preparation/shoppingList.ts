@@ -1,0 +1,59 @@
+import type { CupboardState } from './cupboardSchema';
+import { entryOf } from './cupboardSchema';
+import type { Kit } from './kitOfPlan';
+import { PARTS, type PartId } from './parts';
+
+export interface ShoppingLine {
+  readonly part: PartId;
+  readonly needed: number;
+  readonly inCupboard: number;
+  /** Still to buy, in units of the part; 0 where the cupboard has enough. */
+  readonly missing: number;
+  readonly packs: number;
+  readonly pack: number;
+  readonly price: number;
+}
+
+export interface ShoppingList {
+  readonly lines: readonly ShoppingLine[];
+  readonly price: number;
+  readonly pricePerGroup: number;
+  readonly pricePerPupil: number;
+}
+
+/** Rounding of amounts that were added up must not buy one pack more. */
+const ROUNDING = 1e-9;
+
+/** What has to be bought for a kit, in whole packs, after the cupboard gave what it has. */
+export function shoppingList(
+  kit: Pick<Kit, 'lines' | 'groups'>,
+  cupboard: Pick<CupboardState, 'entries'>,
+  pupils: number,
+): ShoppingList {
+  const lines = kit.lines.map(({ part, total }): ShoppingLine => {
+    const { stock, pack, packPrice } = entryOf(cupboard, part);
+    const missing = Math.max(0, total - stock);
+    const packs = Math.ceil(missing / pack - ROUNDING);
+    return {
+      part,
+      needed: total,
+      inCupboard: stock,
+      missing,
+      packs,
+      pack,
+      price: packs * packPrice,
+    };
+  });
+  const price = lines.reduce((sum, line) => sum + line.price, 0);
+  return { lines, price, pricePerGroup: price / kit.groups, pricePerPupil: price / pupils };
+}
+
+/** `12 kiwis`, `250 g table salt`, `1 sheet of felt`. */
+export function amountWords(part: PartId, amount: number): string {
+  const { name, plural, unit } = PARTS[part];
+  const rounded = unit === 'g' || unit === 'mL' ? Math.ceil(amount) : Math.ceil(amount - ROUNDING);
+  const words = rounded === 1 ? name : plural;
+  return unit === 'piece' || unit === 'sheet'
+    ? `${rounded} ${words}`
+    : `${rounded} ${unit} ${words}`;
+}
