@@ -5,7 +5,7 @@ const config: NextConfig = {
   reactStrictMode: true,
   // Keeps what an edit did not touch from being rendered again.
   reactCompiler: true,
-  serverExternalPackages: ['better-sqlite3'],
+  serverExternalPackages: ['better-sqlite3', 'pdfkit'],
   // Lint and types are steps of their own in `npm test`.
   typescript: { ignoreBuildErrors: true },
 };

@@ -8,7 +8,7 @@ import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { verdictOf } from '@/core/planning/verdict';
 import { formatAmps, formatOhms, formatVolts } from '@/core/units';
-import { deskGeometry } from '@/ui/desk/deskGeometry';
+import { deskGeometry } from '@/core/desk/deskGeometry';
 import { DeskPicture } from '@/ui/desk/DeskPicture';
 import { VerdictPill } from '@/ui/VerdictPill';
 import { usePlan, usePlanContext } from './PlanProvider';

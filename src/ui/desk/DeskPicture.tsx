@@ -5,7 +5,7 @@ import type { StringState } from '@/core/desk/solveDesk';
 import type { PlanTarget } from '@/core/plan/planSchema';
 import { formatAmps } from '@/core/units';
 import { CellDrawing } from './CellDrawing';
-import type { DeskGeometry, Lead, PlacedCell } from './deskGeometry';
+import type { DeskGeometry, Lead, PlacedCell } from '@/core/desk/deskGeometry';
 import { COPPER_FILL, DeskPatterns, INK, SOFT_INK } from './DeskPatterns';
 import { deskWords } from './deskWords';
 import { FaultMarks } from './FaultMarks';

@@ -15,7 +15,7 @@ import { cellOfPlan, type PlannedCell } from '@/core/plan/cellOfPlan';
 import { needOfTarget } from '@/core/plan/needOfTarget';
 import { CellDrawing } from './CellDrawing';
 import { materialFill } from './DeskPatterns';
-import { deskGeometry } from './deskGeometry';
+import { deskGeometry } from '@/core/desk/deskGeometry';
 import { DeskPicture } from './DeskPicture';
 
 const cellOf = (recipe: (typeof RECIPE_IDS)[number]): PlannedCell =>

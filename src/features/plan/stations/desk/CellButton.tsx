@@ -4,7 +4,7 @@ import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { memo } from 'react';
 import { FAULT_WORDS, SHARED_BODY_WORDS } from '@/core/desk/faultWords';
-import type { DeskGeometry, PlacedCell } from '@/ui/desk/deskGeometry';
+import type { DeskGeometry, PlacedCell } from '@/core/desk/deskGeometry';
 import styles from './CellButton.module.css';
 import { idOf } from './dragIds';
 

@@ -23,7 +23,7 @@ import {
 } from '@/core/desk/deskEdits';
 import type { DeskArrangement } from '@/core/desk/deskSchema';
 import { FAULT_WORDS, faultsFor, SHARED_BODY_WORDS } from '@/core/desk/faultWords';
-import { deskGeometry } from '@/ui/desk/deskGeometry';
+import { deskGeometry } from '@/core/desk/deskGeometry';
 import { deskOfArrangement, withDesk } from '../../arrangementEdits';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 

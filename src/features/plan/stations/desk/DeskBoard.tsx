@@ -13,7 +13,7 @@ import { SortableContext, sortableKeyboardCoordinates } from '@dnd-kit/sortable'
 import Box from '@mui/material/Box';
 import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { withItemMoved, withoutCell, type DeskPlace } from '@/core/desk/deskEdits';
-import { deskGeometry, type PlacedCell } from '@/ui/desk/deskGeometry';
+import { deskGeometry, type PlacedCell } from '@/core/desk/deskGeometry';
 import { DeskPicture } from '@/ui/desk/DeskPicture';
 import { withDesk } from '../../arrangementEdits';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';

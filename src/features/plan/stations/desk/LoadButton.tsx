@@ -2,7 +2,7 @@
 
 import ButtonBase from '@mui/material/ButtonBase';
 import Tooltip from '@mui/material/Tooltip';
-import type { DeskGeometry } from '@/ui/desk/deskGeometry';
+import type { DeskGeometry } from '@/core/desk/deskGeometry';
 import { withLoadTurned } from '../../arrangementEdits';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 

@@ -1,5 +1,5 @@
-import type { Desk, StandingCell, StandingItem } from '@/core/desk/desk';
-import type { DeskPlace } from '@/core/desk/deskEdits';
+import type { Desk, StandingCell, StandingItem } from './desk';
+import type { DeskPlace } from './deskEdits';
 
 /** Where everything stands in the desk picture, in drawing units (about a pixel each at 1280 px). */
 export interface DeskGeometry {

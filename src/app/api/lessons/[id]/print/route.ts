@@ -1,0 +1,27 @@
+import { faultsOfZod } from '@/core/faultsOfZod';
+import { serverContext } from '@/server/context';
+import { printLesson, printRequestSchema } from '@/server/printLesson';
+import { documentMissing } from '../../../kindOf';
+import { refuse } from '../../../respond';
+
+interface Context {
+  params: Promise<{ id: string }>;
+}
+
+export async function GET(request: Request, { params }: Context): Promise<Response> {
+  const { id } = await params;
+  const query = Object.fromEntries(new URL(request.url).searchParams);
+  const asked = printRequestSchema.safeParse(query);
+  if (!asked.success) return refuse(400, 'This cannot be printed.', faultsOfZod(asked.error));
+  const printed = await printLesson(serverContext(), id, asked.data);
+  if (printed === null) return documentMissing('plans');
+  if (!printed.ok) return refuse(422, 'This cannot be printed.', printed.faults);
+  const { pdf, fileName } = printed.value;
+  return new Response(new Uint8Array(pdf), {
+    headers: {
+      'content-type': 'application/pdf',
+      'content-disposition': `inline; filename="${fileName}.pdf"`,
+      'cache-control': 'no-store',
+    },
+  });
+}

@@ -1,0 +1,22 @@
+/** Shore birds after whom groups are named: the scenario's six first. Never persons. */
+const BIRDS = [
+  'Curlew',
+  'Knot',
+  'Dunlin',
+  'Avocet',
+  'Plover',
+  'Tern',
+  'Sanderling',
+  'Turnstone',
+  'Redshank',
+  'Whimbrel',
+  'Oystercatcher',
+  'Godwit',
+] as const;
+
+/** Name of a group by its number from 0; after twelve they begin again with a number behind. */
+export function groupName(index: number): string {
+  const bird = BIRDS[index % BIRDS.length] ?? 'Group';
+  const round = Math.floor(index / BIRDS.length);
+  return round === 0 ? bird : `${bird} ${round + 1}`;
+}

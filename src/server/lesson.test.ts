@@ -1,0 +1,77 @@
+import ICAL from 'ical.js';
+import { newPlan } from '@/core/plan/newPlan';
+import type { Plan } from '@/core/plan/planSchema';
+import { openDatabase } from '@/data/openDatabase';
+import { createDocumentRepository } from '@/data/documentRepository';
+import type { ServerContext } from './context';
+import { lessonCalendar } from './lessonCalendar';
+import { printLesson, printRequestSchema } from './printLesson';
+
+const NOW = Date.parse('2027-01-04T09:00:00Z');
+
+const withPlan = (change: Partial<Plan> = {}): ServerContext => {
+  const db = openDatabase(':memory:');
+  createDocumentRepository(db, 'plans').insert('p', { ...newPlan('Lamp'), ...change }, NOW);
+  return {
+    documents: (kind) => createDocumentRepository(db, kind),
+    now: () => NOW,
+    newId: () => 'x',
+  };
+};
+const asked = (query: object) => printRequestSchema.parse(query);
+
+test('the timetable is read back by an independent parser, in floating local time', () => {
+  const calendar = lessonCalendar(withPlan({ lessonDate: '2027-01-29' }), 'p');
+  if (calendar === null || !calendar.ok) throw new Error('no calendar');
+  const root = new ICAL.Component(ICAL.parse(calendar.value) as object[]);
+  const events = root.getAllSubcomponents('vevent').map((one) => new ICAL.Event(one));
+  const lesson = events.find(({ summary }) => summary === 'Lamp: The lesson');
+  expect(lesson?.startDate.toString()).toBe('2027-01-29T10:00:00');
+  expect(lesson?.startDate.zone.tzid).toBe('floating');
+  expect(lesson?.endDate.toString()).toBe('2027-01-29T10:45:00');
+  expect(new Set(events.map(({ uid }) => uid)).size).toBe(events.length);
+  expect(events.map(({ summary }) => summary)).toContain('Lamp: Build and measure the trial cell');
+  expect(calendar.value.split('\r\n').every((line) => line.length <= 75)).toBe(true);
+});
+
+test('a plan without a date has no timetable, and says so', () => {
+  const calendar = lessonCalendar(withPlan(), 'p');
+  expect(calendar !== null && !calendar.ok && calendar.faults[0]?.code).toBe('no-date');
+  expect(lessonCalendar(withPlan(), 'none')).toBeNull();
+});
+
+test('sheets are PDF files with their fonts in them, in the wished paper', async () => {
+  for (const [paper, box] of [
+    ['A4', '[0 0 595.28 841.89]'],
+    ['Letter', '[0 0 612 792]'],
+  ] as const) {
+    const print = await printLesson(withPlan({ lessonDate: '2027-01-29' }), 'p', asked({ paper }));
+    if (print === null || !print.ok) throw new Error('no print');
+    const text = print.value.pdf.toString('latin1');
+    expect(text.startsWith('%PDF-')).toBe(true);
+    expect(text).toContain(`/MediaBox ${box}`);
+    expect(text).toContain('/FontFile');
+    expect(text).not.toContain('/Helvetica');
+  }
+});
+
+test('no pupil sheet of strong acid, and nothing at all above 60 V', async () => {
+  const acid = {
+    ...newPlan('x').cell,
+    recipe: 'dilute-sulfuric-acid',
+    body: 'sulfuric-acid',
+  } as const;
+  const withAcid = withPlan({ cell: acid });
+  const pupil = await printLesson(withAcid, 'p', asked({ sheet: 'pupil' }));
+  expect(pupil !== null && !pupil.ok && pupil.faults[0]?.message).toContain('trained staff');
+  expect((await printLesson(withAcid, 'p', asked({ sheet: 'teacher' })))?.ok).toBe(true);
+  const cell = { ...newPlan('x').cell, recipe: 'magnesium-graphite', body: 'epsom-salt' } as const;
+  const tall = withPlan({ cell, arrangement: { kind: 'own', cellsInSeries: 45, strings: 1 } });
+  const all = await printLesson(tall, 'p', asked({}));
+  expect(all !== null && !all.ok && all.faults[0]?.message).toContain('Above 60 V');
+});
+
+test('a sheet that does not exist is refused by its name', () => {
+  const parsed = printRequestSchema.safeParse({ sheet: 'poster', paper: 'A9' });
+  expect(parsed.error?.issues.map(({ path }) => path.join('.'))).toEqual(['sheet', 'paper']);
+});

@@ -1,0 +1,54 @@
+import { nameOfTarget } from '@/core/plan/needOfTarget';
+import { PAPERS, type Paper } from '@/core/plan/lessonSchema';
+import { sheetOf, sheetsAllowed } from '@/core/preparation/sheets/sheetsOfLesson';
+import { SHEET_IDS, SHEET_NAMES, WORDINGS, type SheetId } from '@/core/preparation/sheets/sheet';
+import { fail, succeed, type Result } from '@/core/result';
+import { z } from 'zod';
+import type { ServerContext } from './context';
+import { openLesson } from './openLesson';
+import { pdfOfSheets } from './print/pdfOfSheets';
+
+/** What is asked of a print: one sheet or all, how the pupil sheet is worded, on which paper. */
+export const printRequestSchema = z.object({
+  sheet: z.enum([...SHEET_IDS, 'all'], 'There is no such sheet.').default('all'),
+  wording: z.enum(WORDINGS, 'Choose one of the wordings.').default('standard'),
+  paper: z.enum(PAPERS, 'Choose one of the paper sizes.').optional(),
+});
+export type PrintRequest = z.infer<typeof printRequestSchema>;
+
+export interface Print {
+  readonly pdf: Buffer;
+  readonly fileName: string;
+}
+
+/** A lesson's sheets as PDF; `null` where there is no such plan. Sheets that the gates withhold are refused with the reason. */
+export async function printLesson(
+  context: ServerContext,
+  id: string,
+  { sheet, wording, paper }: PrintRequest,
+): Promise<Result<Print> | null> {
+  const opened = openLesson(context, id);
+  if (opened === null) return null;
+  if (!opened.ok) return opened;
+  const { facts, times } = opened.value;
+  const allowed = sheetsAllowed(facts);
+  const wanted: readonly SheetId[] = sheet === 'all' ? allowed : [sheet];
+  const withheld = wanted.find((one) => !allowed.includes(one));
+  if (withheld !== undefined || wanted.length === 0) {
+    const name = withheld === undefined ? 'Any sheet' : SHEET_NAMES[withheld];
+    return fail({
+      code: 'withheld',
+      path: ['sheet'],
+      message: `${name} is not made for this class. ${facts.gate.reason}`,
+    });
+  }
+  const { plan, evaluation } = facts;
+  const sheets = wanted.map((one) => sheetOf(one, facts, times, wording));
+  const size: Paper = paper ?? plan.lesson.paper;
+  const pdf = await pdfOfSheets(
+    sheets,
+    { desk: evaluation.desk, loadName: nameOfTarget(plan.target) },
+    { title: plan.title, paper: size, made: new Date(context.now()) },
+  );
+  return succeed({ pdf, fileName: sheet === 'all' ? 'lesson' : sheet });
+}
