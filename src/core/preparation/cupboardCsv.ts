@@ -52,7 +52,7 @@ function partOf({ row, cells }: CsvRow, faults: Fault[]): PartId | null {
   faults.push({
     code: 'unknown-part',
     path: ['row', row, PART],
-    message: `Row ${row}, “${PART}”: “${name}” is no part that Grozer knows.`,
+    message: `“${name}” is no part that Grozer knows.`,
   });
   return null;
 }
@@ -65,14 +65,9 @@ function entryIn({ row, cells }: CsvRow, faults: Fault[]): Partial<CupboardEntry
     if (typed === '') continue;
     const read = parseQuantity(typed, 'count');
     const problem = read.ok ? problemOf(field, read.value) : `“${typed}” is not a number.`;
-    if (read.ok && problem === null) entry[field] = read.value;
-    else {
-      faults.push({
-        code: 'not-usable',
-        path: ['row', row, column],
-        message: `Row ${row}, “${column}”: ${problem}`,
-      });
-    }
+    if (problem !== null) {
+      faults.push({ code: 'not-usable', path: ['row', row, column], message: problem });
+    } else if (read.ok) entry[field] = read.value;
   }
   return entry;
 }

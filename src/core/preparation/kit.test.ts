@@ -264,10 +264,10 @@ test('the cupboard goes out as CSV and comes back the same', () => {
 test('a broken cupboard file is refused whole, each fault with its row and column', () => {
   const text = 'part,stock,price of a pack\r\nkiwi,many,1\r\nplutonium,1,1\r\nlemon,3,-2\r\n';
   const read = withCsvCupboard(EMPTY_CUPBOARD, text);
-  expect(read.ok ? [] : read.faults.map(({ message }) => message)).toEqual([
-    'Row 2, “stock”: “many” is not a number.',
-    'Row 3, “part”: “plutonium” is no part that Grozer knows.',
-    'Row 4, “price of a pack”: A price cannot be negative.',
+  expect(read.ok ? [] : read.faults.map(({ path, message }) => [...path, message])).toEqual([
+    ['row', 2, 'stock', '“many” is not a number.'],
+    ['row', 3, 'part', '“plutonium” is no part that Grozer knows.'],
+    ['row', 4, 'price of a pack', 'A price cannot be negative.'],
   ]);
   const nameless = withCsvCupboard(EMPTY_CUPBOARD, 'thing,stock\r\nkiwi,1\r\n');
   expect(nameless.ok ? '' : nameless.faults[0]?.code).toBe('missing-column');

@@ -7,7 +7,8 @@ import { FAIR_TEST_DOCUMENT, fairTestSchema, type FairTest } from '@/core/fairTe
 import { DocumentFrame } from '@/ui/document/DocumentFrame';
 import { useDocument } from '@/ui/document/useDocument';
 import { WordsField } from '@/ui/WordsField';
-import { CsvButtons } from './CsvButtons';
+import { fairTestCsv, withCsvReadings } from '@/core/fairTest/fairTestCsv';
+import { CsvButtons } from '@/ui/CsvButtons';
 import type { EditFairTest } from './editFairTest';
 import { FairTestPlan } from './FairTestPlan';
 import { FairTestResult } from './FairTestResult';
@@ -46,7 +47,15 @@ export function FairTestPage({ id, initial, initialRevision }: FairTestPageProps
           />
         </Box>
       }
-      actions={<CsvButtons test={test} onTest={(next) => edit(() => next)} />}
+      actions={
+        <CsvButtons
+          label="Readings as CSV"
+          fileName="fair-test.csv"
+          text={() => fairTestCsv(test)}
+          read={(text) => withCsvReadings(test, text)}
+          onRead={(next) => edit(() => next)}
+        />
+      }
     >
       <Box
         sx={{

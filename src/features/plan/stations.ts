@@ -1,8 +1,10 @@
 import { cellAmpsAt } from '@/core/chemistry/cellAmpsAt';
 import { DEVICE_PRESETS } from '@/core/circuit/devicePresets';
+import { cellsOf } from '@/core/desk/desk';
 import { nameOfTarget } from '@/core/plan/needOfTarget';
 import type { Plan } from '@/core/plan/planSchema';
 import type { PlanEvaluation } from '@/core/planning/evaluatePlan';
+import { sparesOf } from '@/core/preparation/kitOfPlan';
 import { verdictOf } from '@/core/planning/verdict';
 import { formatAmps, formatMinutes, formatVolts } from '@/core/units';
 
@@ -24,7 +26,7 @@ export const STATIONS: readonly Station[] = [
   { slug: 'power', name: 'Power what?', built: true, answer: powerAnswer, answered: always },
   { slug: 'cell', name: 'Which cell?', built: true, answer: cellAnswer, answered: always },
   { slug: 'arrange', name: 'Arrange', built: true, answer: arrangeAnswer, answered: meetsTarget },
-  { slug: 'ready', name: 'Get ready', built: false, answer: () => NOT_BUILT, answered: never },
+  { slug: 'ready', name: 'Get ready', built: true, answer: readyAnswer, answered: hasDate },
   { slug: 'build', name: 'Build & measure', built: true, answer: buildAnswer, answered: allRead },
   { slug: 'run', name: 'Leave it running', built: false, answer: () => NOT_BUILT, answered: never },
 ];
@@ -45,6 +47,17 @@ function allRead(plan: Plan, { wiring }: PlanEvaluation): boolean {
   return plan.readings.some(
     (one) => one.kind === 'open-circuit' && one.cells === wiring.cellsInSeries,
   );
+}
+
+function hasDate({ lessonDate }: Plan): boolean {
+  return lessonDate !== null;
+}
+
+function readyAnswer({ lesson, lessonDate }: Plan, { desk, cell }: PlanEvaluation): string {
+  const cells = cellsOf(desk).length * lesson.groups;
+  const total = cells + sparesOf(cells, lesson);
+  const groups = lesson.groups === 1 ? '1 group' : `${lesson.groups} groups`;
+  return `${groups} · ${total} ${total === 1 ? cell.body.name : cell.body.plural} · ${lessonDate ?? 'no date yet'}`;
 }
 
 function powerAnswer({ target, minutes }: Plan): string {

@@ -4,6 +4,7 @@ import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
 
 const PLACES = [
+  { href: '/cupboard', name: 'Cupboard', what: 'stock and prices, what is out for lessons' },
   { href: '/recipes', name: 'Recipes', what: 'all cells, and your own' },
   { href: '/fair-tests', name: 'Fair tests', what: 'compare fruit, metals, liquids' },
   { href: '/metals', name: 'Metals and potentials', what: 'which is +, how many volts, why' },

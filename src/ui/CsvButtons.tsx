@@ -10,23 +10,26 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { useRef, useState } from 'react';
-import { fairTestCsv, withCsvReadings } from '@/core/fairTest/fairTestCsv';
-import type { FairTest } from '@/core/fairTest/fairTestSchema';
-import type { Fault } from '@/core/result';
-import { saveFile } from '@/ui/saveFile';
+import type { Fault, Result } from '@/core/result';
+import { saveFile } from './saveFile';
 
-interface CsvButtonsProps {
-  readonly test: FairTest;
-  readonly onTest: (test: FairTest) => void;
+interface CsvButtonsProps<T> {
+  /** What the file holds: “Readings as CSV”. */
+  readonly label: string;
+  readonly fileName: string;
+  readonly text: () => string;
+  /** Reads a file; a refused one leaves everything as it is. */
+  readonly read: (text: string) => Result<T>;
+  readonly onRead: (value: T) => void;
 }
 
-/** The plan and its readings as a CSV file, and readings from one. */
-export function CsvButtons({ test, onTest }: CsvButtonsProps) {
+/** Something as a CSV file, and back from one. */
+export function CsvButtons<T>({ label, fileName, text, read, onRead }: CsvButtonsProps<T>) {
   const input = useRef<HTMLInputElement>(null);
   const [faults, setFaults] = useState<readonly Fault[]>([]);
-  const read = async (file: File): Promise<void> => {
-    const next = withCsvReadings(test, await file.text());
-    if (next.ok) onTest(next.value);
+  const take = async (file: File): Promise<void> => {
+    const next = read(await file.text());
+    if (next.ok) onRead(next.value);
     else setFaults(next.faults);
     // The same file can be chosen again after it was mended.
     if (input.current !== null) input.current.value = '';
@@ -38,10 +41,10 @@ export function CsvButtons({ test, onTest }: CsvButtonsProps) {
         type="file"
         accept=".csv,text/csv"
         hidden
-        aria-label="Readings as CSV: file"
+        aria-label={`${label}: file`}
         onChange={(event) => {
           const file = event.target.files?.[0];
-          if (file !== undefined) void read(file);
+          if (file !== undefined) void take(file);
         }}
       />
       <Button size="small" startIcon={<UploadIcon />} onClick={() => input.current?.click()}>
@@ -50,12 +53,7 @@ export function CsvButtons({ test, onTest }: CsvButtonsProps) {
       <Button
         size="small"
         startIcon={<DownloadIcon />}
-        onClick={() =>
-          saveFile(
-            'fair-test.csv',
-            new Blob([fairTestCsv(test)], { type: 'text/csv;charset=utf-8' }),
-          )
-        }
+        onClick={() => saveFile(fileName, new Blob([text()], { type: 'text/csv;charset=utf-8' }))}
       >
         CSV out
       </Button>

@@ -1,0 +1,110 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { CUPBOARD_DOCUMENT } from '@/core/documents/benchDocuments';
+import { cupboardCsv, withCsvCupboard } from '@/core/preparation/cupboardCsv';
+import { cupboardSchema, withEntry, type CupboardState } from '@/core/preparation/cupboardSchema';
+import { PART_IDS, PARTS } from '@/core/preparation/parts';
+import { Card } from '@/ui/Card';
+import { CsvButtons } from '@/ui/CsvButtons';
+import { DocumentFrame } from '@/ui/document/DocumentFrame';
+import { useBench, type FoundBench } from '@/ui/document/useBench';
+import { WordsField } from '@/ui/WordsField';
+import { PartRow } from './PartRow';
+import { TakenOutList } from './TakenOutList';
+
+/** Materials, stock and prices; what is out for lessons; CSV both ways. */
+export function CupboardPage({ found }: { found: FoundBench<CupboardState> }) {
+  const { open, state: cupboard, change } = useBench('cupboard', CUPBOARD_DOCUMENT, found);
+  const [search, setSearch] = useState('');
+  const shown = PART_IDS.filter((part) =>
+    PARTS[part].name.toLowerCase().includes(search.trim().toLowerCase()),
+  );
+  return (
+    <DocumentFrame
+      open={open}
+      heading="Cupboard"
+      back={{ href: '/', name: 'Back to the shelf' }}
+      actions={
+        <CsvButtons
+          label="Cupboard as CSV"
+          fileName="cupboard.csv"
+          text={() => cupboardCsv(cupboard)}
+          read={(text) => withCsvCupboard(cupboard, text)}
+          onRead={(next) => change(next)}
+        />
+      }
+    >
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 2,
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 300px' },
+          alignItems: 'start',
+        }}
+      >
+        <Card
+          title="What is there, and what it costs"
+          actions={
+            <TextField
+              label="Find a part"
+              value={search}
+              onChange={(event) => setSearch(event.target.value)}
+            />
+          }
+        >
+          <Box sx={{ overflowX: 'auto' }}>
+            <Table size="small" aria-label="Parts in the cupboard">
+              <TableHead>
+                <TableRow>
+                  <TableCell>Part</TableCell>
+                  <TableCell>In stock</TableCell>
+                  <TableCell>In a pack</TableCell>
+                  <TableCell>Price of a pack</TableCell>
+                </TableRow>
+              </TableHead>
+              <TableBody>
+                {shown.map((part) => (
+                  <PartRow
+                    key={part}
+                    part={part}
+                    cupboard={cupboard}
+                    onChange={(entry, field) =>
+                      change(withEntry(cupboard, part, entry), `${part} ${field}`)
+                    }
+                  />
+                ))}
+              </TableBody>
+            </Table>
+          </Box>
+          {shown.length === 0 ? (
+            <Typography variant="body2" sx={{ mt: 1 }}>
+              No part is called that.
+            </Typography>
+          ) : null}
+        </Card>
+        <Box sx={{ display: 'grid', gap: 2 }}>
+          <Card title="Money">
+            <WordsField
+              label="Currency"
+              value={cupboard.currency}
+              schema={cupboardSchema.shape.currency}
+              onCommit={(currency) => change({ currency }, 'currency')}
+              helperText="Shown beside prices, for example EUR. Prices and packs are round figures from memory until you set yours."
+              fullWidth
+            />
+          </Card>
+          <TakenOutList cupboard={cupboard} onChange={(next) => change(next)} />
+        </Box>
+      </Box>
+    </DocumentFrame>
+  );
+}

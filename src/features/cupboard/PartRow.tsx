@@ -1,0 +1,71 @@
+import TableCell from '@mui/material/TableCell';
+import TableRow from '@mui/material/TableRow';
+import Typography from '@mui/material/Typography';
+import { memo } from 'react';
+import { problemOf } from '@/core/preparation/cupboardCsv';
+import { entryOf, type CupboardEntry, type CupboardState } from '@/core/preparation/cupboardSchema';
+import { PARTS, type PartId } from '@/core/preparation/parts';
+import { formatNumber } from '@/core/units';
+import { QuantityField } from '@/ui/QuantityField';
+
+interface PartRowProps {
+  readonly part: PartId;
+  readonly cupboard: CupboardState;
+  readonly onChange: (entry: Partial<CupboardEntry>, field: keyof CupboardEntry) => void;
+}
+
+const FIELDS = [
+  ['stock', 'Stock'],
+  ['pack', 'Pack'],
+  ['packPrice', 'Price'],
+] as const;
+
+/** Six digits: prices in cents and grams by the kilogram. */
+const shown = (value: number): string => formatNumber(value, 6);
+
+/** One part: how many there are, how it is sold, what that costs. */
+export const PartRow = memo(
+  function PartRow({ part, cupboard, onChange }: PartRowProps) {
+    const entry = entryOf(cupboard, part);
+    const { name, unit, reusable } = PARTS[part];
+    return (
+      <TableRow>
+        <TableCell>
+          {name}
+          <Typography variant="caption" color="textSecondary" component="div">
+            {unit === 'piece' ? '' : `in ${unit === 'sheet' ? 'sheets' : unit}; `}
+            {reusable ? 'comes back after the lesson' : 'used up'}
+          </Typography>
+        </TableCell>
+        {FIELDS.map(([field, label]) => (
+          <TableCell key={field}>
+            <QuantityField
+              label={`${label} of ${name}`}
+              kind="count"
+              value={entry[field]}
+              format={shown}
+              check={(value) => problemOf(field, value)}
+              onCommit={(value) => {
+                if (value !== null) onChange({ [field]: value }, field);
+              }}
+              slotProps={{ inputLabel: { sx: HIDDEN_LABEL } }}
+              sx={{ width: 110, '& legend': { display: 'none' }, '& fieldset': { top: 0 } }}
+            />
+          </TableCell>
+        ))}
+      </TableRow>
+    );
+  },
+  (before, after) =>
+    before.part === after.part &&
+    before.cupboard.entries[before.part] === after.cupboard.entries[after.part],
+);
+
+/** The column heads name the fields for the eye; the labels stay for screen readers. */
+const HIDDEN_LABEL = {
+  position: 'absolute',
+  width: 1,
+  height: 1,
+  overflow: 'hidden',
+  clipPath: 'inset(50%)',
+} as const;

@@ -1,0 +1,161 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import {
+  AGE_BAND_NAMES,
+  AGE_BANDS,
+  lessonSchema,
+  type AgeBand,
+  type Lesson,
+} from '@/core/plan/lessonSchema';
+import type { LessonFacts } from '@/core/preparation/sheets/lessonFacts';
+import { sparesOf } from '@/core/preparation/kitOfPlan';
+import { formatNumber } from '@/core/units';
+import { Card } from '@/ui/Card';
+import { Choice } from '@/ui/Choice';
+import { QuantityField } from '@/ui/QuantityField';
+import { useEdit } from '../../PlanProvider';
+import { LessonDate } from '../LessonDate';
+import { ClockField } from './ClockField';
+import { withLesson } from './lessonEdits';
+import { LessonCourseCard } from './LessonCourseCard';
+import { MeterQueueCard } from './MeterQueueCard';
+
+type Count = 'pupils' | 'groups' | 'meters' | 'minutes' | 'mostWaitMinutes';
+
+/** Whom the lesson is for, and what follows for groups, cells and the meter. */
+export function ClassPart({ facts }: { facts: LessonFacts }) {
+  const edit = useEdit();
+  const { plan, kit } = facts;
+  const { lesson } = plan;
+  const change = (part: Partial<Lesson>, typing?: string): void =>
+    edit((before) => withLesson(before, part), typing);
+  const count = (label: string, key: Count) => (
+    <QuantityField
+      label={label}
+      kind="count"
+      value={lesson[key]}
+      format={String}
+      check={(value) => problemWith(lesson, { [key]: value })}
+      onCommit={(value) => {
+        if (value !== null) change({ [key]: value }, key);
+      }}
+    />
+  );
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gap: 1.5,
+        gridTemplateColumns: { lg: '1fr 1fr' },
+        alignItems: 'start',
+      }}
+    >
+      <Card title="The class">
+        <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { sm: '1fr 1fr 1fr' }, mt: 1 }}>
+          {count('Pupils', 'pupils')}
+          {count('Groups', 'groups')}
+          {count('Meters', 'meters')}
+          {count('Minutes of the lesson', 'minutes')}
+          <ClockField
+            label="Begins at"
+            value={lesson.startsAt}
+            onCommit={(startsAt) => change({ startsAt }, 'startsAt')}
+          />
+          <TextField
+            select
+            label="Age"
+            value={lesson.ageBand}
+            onChange={(event) => change({ ageBand: event.target.value as AgeBand })}
+          >
+            {AGE_BANDS.map((band) => (
+              <MenuItem key={band} value={band}>
+                {AGE_BAND_NAMES[band]}
+              </MenuItem>
+            ))}
+          </TextField>
+        </Box>
+        <LessonDate />
+        <GroupWords facts={facts} />
+        <OneCellAPupil facts={facts} onGroups={(groups) => change({ groups })} />
+        <Typography variant="h3" sx={{ mt: 2, mb: 1 }}>
+          Spare cells
+        </Typography>
+        <Choice
+          label="Spare cells"
+          value={lesson.spares}
+          options={[
+            ['one-in-six', 'one in six, as is usual'],
+            ['from-chance', 'enough in 95 of 100 classes'],
+          ]}
+          onChange={(spares) => change({ spares })}
+        />
+        <Typography variant="body2" color="textSecondary">
+          {kit.spareCells} for {kit.cellsInGroup * kit.groups} cells. The other way it would be{' '}
+          {sparesOf(kit.cellsInGroup * kit.groups, {
+            spares: lesson.spares === 'one-in-six' ? 'from-chance' : 'one-in-six',
+          })}
+          .
+        </Typography>
+      </Card>
+      <Box sx={{ display: 'grid', gap: 1.5 }}>
+        <MeterQueueCard facts={facts}>
+          {count('Nobody waits longer than, minutes', 'mostWaitMinutes')}
+        </MeterQueueCard>
+        <LessonCourseCard facts={facts} />
+      </Box>
+    </Box>
+  );
+}
+
+/** What is wrong with a lesson after a change, in the schema's words, or `null`. */
+function problemWith(lesson: Lesson, change: Partial<Lesson>): string | null {
+  const parsed = lessonSchema.safeParse({ ...lesson, ...change });
+  return parsed.success ? null : (parsed.error.issues[0]?.message ?? null);
+}
+
+function GroupWords({ facts: { plan, kit, groupNames } }: { facts: LessonFacts }) {
+  const { least, most } = kit.pupilsInGroup;
+  const pupils = least === most ? `${most}` : `${least} or ${most}`;
+  const each = kit.cellsInGroup / Math.max(1, least);
+  return (
+    <Typography variant="body2" sx={{ mt: 2 }} data-testid="group-words">
+      {plan.lesson.groups} groups of {pupils} pupils, each with {kit.cellsInGroup} cells to build:{' '}
+      {each <= 1 ? 'one a pupil, or fewer' : `about ${formatNumber(each, 2)} a pupil`}. Groups:{' '}
+      {groupNames.slice(0, 12).join(', ')}
+      {groupNames.length > 12 ? ', …' : ''}.
+    </Typography>
+  );
+}
+
+/** The number of groups in which every pupil builds one cell, offered where it is another one. */
+function OneCellAPupil({
+  facts: { plan, kit },
+  onGroups,
+}: {
+  facts: LessonFacts;
+  onGroups: (groups: number) => void;
+}) {
+  const groups = Math.max(1, Math.round(plan.lesson.pupils / kit.cellsInGroup));
+  if (groups === plan.lesson.groups) return null;
+  return (
+    <Alert
+      severity="info"
+      icon={false}
+      sx={{ mt: 1.5 }}
+      action={
+        <Button color="inherit" size="small" onClick={() => onGroups(groups)}>
+          Do that
+        </Button>
+      }
+    >
+      With one cell a pupil it would be {groups === 1 ? 'one group' : `${groups} groups`} and{' '}
+      {groups * kit.cellsInGroup} cells instead of {kit.groups * kit.cellsInGroup}.
+    </Alert>
+  );
+}

@@ -1,0 +1,153 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import LinearProgress from '@mui/material/LinearProgress';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import {
+  SHEET_NAMES,
+  WORDING_NAMES,
+  WORDINGS,
+  type SheetId,
+  type Wording,
+} from '@/core/preparation/sheets/sheet';
+import type { LessonFacts } from '@/core/preparation/sheets/lessonFacts';
+import { sheetsAllowed } from '@/core/preparation/sheets/sheetsOfLesson';
+import { Card } from '@/ui/Card';
+import { Choice } from '@/ui/Choice';
+import { useEdit, usePlanContext } from '../../PlanProvider';
+import { newJoinCode } from './joinCode';
+import { withLesson } from './lessonEdits';
+
+/** Sheets to hand out, made on the server as PDF and shown before they are printed. */
+export function PrintsPart({ facts }: { facts: LessonFacts }) {
+  const { open } = usePlanContext();
+  const edit = useEdit();
+  const allowed = sheetsAllowed(facts);
+  const [chosen, setChosen] = useState<SheetId | 'all'>('pupil');
+  const [wording, setWording] = useState<Wording>('standard');
+  const { lesson } = facts.plan;
+  const sheet = chosen === 'all' || allowed.includes(chosen) ? chosen : (allowed[0] ?? null);
+  if (sheet === null) {
+    return <Alert severity="error">No sheet is made for this class. {facts.gate.reason}</Alert>;
+  }
+  const address = `/api/lessons/${open.id}/print?sheet=${sheet}&wording=${wording}&paper=${lesson.paper}`;
+  const saved = open.saveState.status === 'saved';
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gap: 1.5,
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '300px minmax(0, 1fr)' },
+        alignItems: 'start',
+      }}
+    >
+      <Card title="Which sheet?">
+        <TextField
+          select
+          fullWidth
+          label="Sheet"
+          value={sheet}
+          onChange={(event) => setChosen(event.target.value as SheetId | 'all')}
+          sx={{ my: 1 }}
+        >
+          {allowed.map((id) => (
+            <MenuItem key={id} value={id}>
+              {SHEET_NAMES[id]}
+            </MenuItem>
+          ))}
+          <MenuItem value="all">All of them</MenuItem>
+        </TextField>
+        <TextField
+          select
+          fullWidth
+          label="Wording for pupils"
+          value={wording}
+          onChange={(event) => setWording(event.target.value as Wording)}
+          sx={{ my: 1 }}
+        >
+          {WORDINGS.map((id) => (
+            <MenuItem key={id} value={id}>
+              {WORDING_NAMES[id]}
+            </MenuItem>
+          ))}
+        </TextField>
+        <Choice
+          label="Paper"
+          value={lesson.paper}
+          options={[
+            ['A4', 'A4'],
+            ['Letter', 'US Letter'],
+          ]}
+          onChange={(paper) => edit((before) => withLesson(before, { paper }))}
+        />
+        <Typography variant="body2" sx={{ mb: 1 }}>
+          Join code on the group cards: <strong>{lesson.joinCode ?? 'a blank'}</strong>
+        </Typography>
+        <Button
+          size="small"
+          onClick={() => edit((before) => withLesson(before, { joinCode: newJoinCode() }))}
+        >
+          {lesson.joinCode === null ? 'Make a code' : 'Make a new code'}
+        </Button>
+        <Box sx={{ mt: 2 }}>
+          <Button
+            variant="contained"
+            component="a"
+            href={address}
+            target="_blank"
+            disabled={!saved}
+          >
+            Open to print
+          </Button>
+        </Box>
+        <Typography variant="caption" color="textSecondary" component="p" sx={{ mt: 1 }}>
+          Black lines on white: a copier keeps copper plain, zinc hatched, carbon dotted.
+        </Typography>
+      </Card>
+      {/* Made anew from what is saved, whenever something else is asked for. */}
+      {saved ? (
+        <Preview key={`${address} ${JSON.stringify(lesson)}`} address={address} />
+      ) : (
+        <Making />
+      )}
+    </Box>
+  );
+}
+
+function Making() {
+  return (
+    <Box>
+      <Typography variant="body2" sx={{ mb: 1 }}>
+        Making the sheets …
+      </Typography>
+      <LinearProgress aria-label="Making the sheets" />
+    </Box>
+  );
+}
+
+function Preview({ address }: { address: string }) {
+  const [made, setMade] = useState(false);
+  return (
+    <Box sx={{ minWidth: 0 }}>
+      {made ? null : <Making />}
+      <Box
+        component="iframe"
+        src={address}
+        title="Preview of the sheet"
+        onLoad={() => setMade(true)}
+        sx={{
+          width: '100%',
+          height: { xs: 420, md: 'calc(100vh - 170px)' },
+          border: 1,
+          borderColor: 'divider',
+          bgcolor: 'background.paper',
+        }}
+      />
+    </Box>
+  );
+}

@@ -1,0 +1,82 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Typography from '@mui/material/Typography';
+import { AGE_BAND_NAMES } from '@/core/plan/lessonSchema';
+import { checklistOf } from '@/core/preparation/sheets/checklist';
+import type { LessonFacts } from '@/core/preparation/sheets/lessonFacts';
+import { sheetsAllowed } from '@/core/preparation/sheets/sheetsOfLesson';
+import { SHEET_IDS, SHEET_NAMES } from '@/core/preparation/sheets/sheet';
+import { DEFERRAL } from '@/core/safety/cautions';
+import { Card } from '@/ui/Card';
+import { useEdit } from '../../PlanProvider';
+import { withTicked } from './lessonEdits';
+
+/** Every caution with where it comes from, to be ticked; what is not made for this class, and why. */
+export function SafetyPart({ facts }: { facts: LessonFacts }) {
+  const edit = useEdit();
+  const { ticked, ageBand } = facts.plan.lesson;
+  const points = checklistOf(facts);
+  const done = points.filter(({ id }) => ticked.includes(id)).length;
+  const allowed = sheetsAllowed(facts);
+  const withheld = SHEET_IDS.filter((id) => !allowed.includes(id));
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gap: 1.5,
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 320px' },
+        alignItems: 'start',
+      }}
+    >
+      <Card title={`Checklist: ${done} of ${points.length}`}>
+        <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }} aria-label="Checklist">
+          {points.map(({ id, text, from }) => (
+            <Box component="li" key={id} sx={{ borderBottom: 1, borderColor: 'divider', py: 0.5 }}>
+              <FormControlLabel
+                control={
+                  <Checkbox
+                    size="small"
+                    checked={ticked.includes(id)}
+                    onChange={(_, checked) => edit((before) => withTicked(before, id, checked))}
+                  />
+                }
+                label={text}
+                slotProps={{ typography: { variant: 'body2' } }}
+              />
+              {from === '' ? null : (
+                <Typography variant="caption" color="textSecondary" component="p" sx={{ pl: 4 }}>
+                  {sourcesOf(facts, id)}
+                </Typography>
+              )}
+            </Box>
+          ))}
+        </Box>
+      </Card>
+      <Box sx={{ display: 'grid', gap: 1.5 }}>
+        <Card title="Who may do it">
+          <Typography variant="body2">
+            {facts.gate.verdict === 'class'
+              ? `Pupils of this class (${AGE_BAND_NAMES[ageBand]}) can build it.`
+              : facts.gate.reason}
+          </Typography>
+          {withheld.length === 0 ? null : (
+            <Typography variant="body2" sx={{ mt: 1 }}>
+              Not made for this class: {withheld.map((id) => SHEET_NAMES[id]).join(', ')}.
+            </Typography>
+          )}
+        </Card>
+        <Card title="What stays with your school">
+          <Typography variant="body2">{DEFERRAL}</Typography>
+        </Card>
+      </Box>
+    </Box>
+  );
+}
+
+/** Where a caution of the checklist applies: `recipe: …; material: …`. */
+function sourcesOf({ cautions }: LessonFacts, id: string): string {
+  return cautions.find((caution) => caution.id === id)?.from.join('; ') ?? '';
+}

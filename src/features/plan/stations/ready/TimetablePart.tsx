@@ -1,0 +1,148 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import type { Lesson } from '@/core/plan/lessonSchema';
+import type { LessonFacts } from '@/core/preparation/sheets/lessonFacts';
+import { timetable, type Timetable } from '@/core/preparation/timetable';
+import { Card } from '@/ui/Card';
+import { useEdit, usePlanContext } from '../../PlanProvider';
+import { LessonDate } from '../LessonDate';
+import { ClockField } from './ClockField';
+import { withLesson, withTaskMoved } from './lessonEdits';
+import { Timeline } from './Timeline';
+
+/** What is done when before the lesson; tasks are dragged, conflicts told, a calendar file saved. */
+export function TimetablePart({ facts }: { facts: LessonFacts }) {
+  const edit = useEdit();
+  const { open } = usePlanContext();
+  const { plan, kit, evaluation } = facts;
+  const { lesson, lessonDate } = plan;
+  // Asked once: a timetable does not change under the hand because a minute has passed.
+  const [now] = useState(localNow);
+  const times =
+    lessonDate === null
+      ? null
+      : timetable(
+          { lesson, date: lessonDate, kit, minutesPerCell: evaluation.cell.recipe.minutesToBuild },
+          now,
+        );
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gap: 1.5,
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 286px' },
+        alignItems: 'start',
+      }}
+    >
+      <Card
+        title="Before the lesson"
+        actions={
+          times === null ? null : (
+            <Button
+              size="small"
+              component="a"
+              href={`/api/lessons/${open.id}/calendar`}
+              disabled={open.saveState.status !== 'saved'}
+              download
+            >
+              Save as calendar file
+            </Button>
+          )
+        }
+      >
+        {times === null ? (
+          <Alert severity="info">Give the lesson a date: everything is planned back from it.</Alert>
+        ) : (
+          <>
+            <Typography variant="body2" color="textSecondary" sx={{ mb: 1 }}>
+              Drag a task to another hour or day, or press the arrow keys on it: left and right by a
+              quarter of an hour, up and down by a day.
+            </Typography>
+            <Timeline
+              times={times}
+              workingHours={lesson.workingHours}
+              onMove={(task, start) => edit((before) => withTaskMoved(before, task, start))}
+            />
+          </>
+        )}
+        {times === null ? null : <Conflicts times={times} />}
+      </Card>
+      <Box sx={{ display: 'grid', gap: 1.5 }}>
+        <Card title="When">
+          <LessonDate />
+          <WorkingHours
+            value={lesson.workingHours}
+            onChange={(workingHours) =>
+              edit((before) => withLesson(before, { workingHours }), 'workingHours')
+            }
+          />
+          {Object.keys(lesson.moved).length === 0 ? null : (
+            <Button
+              size="small"
+              sx={{ mt: 1 }}
+              onClick={() => edit((before) => withLesson(before, { moved: {} }))}
+            >
+              Put every task back where it was planned
+            </Button>
+          )}
+        </Card>
+      </Box>
+    </Box>
+  );
+}
+
+function localNow(): string {
+  const date = new Date();
+  return new Date(date.getTime() - date.getTimezoneOffset() * 60_000).toISOString().slice(0, 19);
+}
+
+function Conflicts({ times }: { times: Timetable }) {
+  if (times.conflicts.length === 0) {
+    return (
+      <Typography variant="body2" sx={{ mt: 1 }} data-testid="conflicts">
+        Nothing is in the way of anything.
+      </Typography>
+    );
+  }
+  return (
+    <Alert severity="warning" sx={{ mt: 1 }} data-testid="conflicts">
+      <Box component="ul" sx={{ pl: 2, m: 0 }}>
+        {times.conflicts.map(({ task, message }) => (
+          <li key={`${task} ${message}`}>{message}</li>
+        ))}
+      </Box>
+    </Alert>
+  );
+}
+
+interface WorkingHoursProps {
+  readonly value: Lesson['workingHours'];
+  readonly onChange: (hours: Lesson['workingHours']) => void;
+}
+
+function WorkingHours({ value, onChange }: WorkingHoursProps) {
+  const [refused, setRefused] = useState(false);
+  const change = (part: Partial<Lesson['workingHours']>): void => {
+    const hours = { ...value, ...part };
+    setRefused(hours.from >= hours.to);
+    if (hours.from < hours.to) onChange(hours);
+  };
+  return (
+    <>
+      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1, mt: 2 }}>
+        <ClockField label="Working from" value={value.from} onCommit={(from) => change({ from })} />
+        <ClockField label="until" value={value.to} onCommit={(to) => change({ to })} />
+      </Box>
+      {refused ? (
+        <Typography variant="caption" color="error" role="alert">
+          Working hours must end after they begin; the last usable ones stay.
+        </Typography>
+      ) : null}
+    </>
+  );
+}

@@ -1,0 +1,18 @@
+import type { Lesson } from '@/core/plan/lessonSchema';
+import type { Plan } from '@/core/plan/planSchema';
+
+/** The plan with part of its lesson changed. */
+export function withLesson(plan: Plan, change: Partial<Lesson>): Plan {
+  return { ...plan, lesson: { ...plan.lesson, ...change } };
+}
+
+/** A point of the checklist ticked, or no longer. */
+export function withTicked(plan: Plan, id: string, ticked: boolean): Plan {
+  const others = plan.lesson.ticked.filter((one) => one !== id);
+  return withLesson(plan, { ticked: ticked ? [...others, id] : others });
+}
+
+/** A task of the timetable put elsewhere. */
+export function withTaskMoved(plan: Plan, task: string, start: string): Plan {
+  return withLesson(plan, { moved: { ...plan.lesson.moved, [task]: start } });
+}
