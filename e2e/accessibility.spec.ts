@@ -17,7 +17,9 @@ const VIEWS = [
   '/plans/demo-lamp/cell',
   '/plans/demo-lamp/arrange',
   '/plans/demo-tide-clock/arrange',
+  '/plans/demo-lamp/ready',
   '/plans/demo-lamp/build',
+  '/cupboard',
   '/mixing',
   '/two-solutions',
   '/recipes',
@@ -39,6 +41,14 @@ for (const view of VIEWS) {
     });
   }
 }
+
+test('the parts of getting ready', async ({ page }) => {
+  await page.goto('/plans/demo-tide-clock/ready');
+  for (const name of ['Shopping', 'Cut and mix', 'Timetable', 'Safety']) {
+    await page.getByRole('tab', { name }).click();
+    await expectNoViolations(page);
+  }
+});
 
 test('dialogs', async ({ page }) => {
   await page.goto('/');

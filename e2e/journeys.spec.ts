@@ -138,7 +138,7 @@ test('every figure opens to show its sum', async ({ page }) => {
 test('stations that are not built yet say so and cannot be opened', async ({ page }) => {
   await page.goto('/plans/demo-lamp/arrange');
   const rail = page.getByRole('navigation', { name: 'Stations of the plan' });
-  await expect(rail.getByText('not in this version yet')).toHaveCount(2);
-  await expect(rail.getByRole('link')).toHaveCount(4);
-  expect((await page.goto('/plans/demo-lamp/ready'))?.status()).toBe(404);
+  await expect(rail.getByText('not in this version yet')).toHaveCount(1);
+  await expect(rail.getByRole('link')).toHaveCount(5);
+  expect((await page.goto('/plans/demo-lamp/run'))?.status()).toBe(404);
 });

@@ -1,6 +1,8 @@
 import { rmSync } from 'node:fs';
 import { createDocumentRepository } from '@/data/documentRepository';
 import { openDatabase } from '@/data/openDatabase';
+import { BENCH_ID } from '@/core/documents/benchDocuments';
+import { DEMO_CUPBOARD } from './demoCupboard';
 import { DEMO_FAIR_TEST } from './demoFairTest';
 import { DEMO_PLANS } from './demoPlans';
 import { DEMO_RECIPE } from './demoRecipe';
@@ -19,4 +21,5 @@ createDocumentRepository(database, 'fair-tests').insert(
   DEMO_FAIR_TEST.test,
   start,
 );
+createDocumentRepository(database, 'cupboard').insert(BENCH_ID, DEMO_CUPBOARD, start);
 database.$client.close();

@@ -4,6 +4,7 @@ import { cellsOf } from '@/core/desk/desk';
 import { nameOfTarget } from '@/core/plan/needOfTarget';
 import type { Plan } from '@/core/plan/planSchema';
 import type { PlanEvaluation } from '@/core/planning/evaluatePlan';
+import { dayWords } from '@/core/preparation/dayWords';
 import { sparesOf } from '@/core/preparation/kitOfPlan';
 import { verdictOf } from '@/core/planning/verdict';
 import { formatAmps, formatMinutes, formatVolts } from '@/core/units';
@@ -57,7 +58,7 @@ function readyAnswer({ lesson, lessonDate }: Plan, { desk, cell }: PlanEvaluatio
   const cells = cellsOf(desk).length * lesson.groups;
   const total = cells + sparesOf(cells, lesson);
   const groups = lesson.groups === 1 ? '1 group' : `${lesson.groups} groups`;
-  return `${groups} · ${total} ${total === 1 ? cell.body.name : cell.body.plural} · ${lessonDate ?? 'no date yet'}`;
+  return `${groups} · ${total} ${total === 1 ? cell.body.name : cell.body.plural} · ${lessonDate === null ? 'no date yet' : dayWords(lessonDate)}`;
 }
 
 function powerAnswer({ target, minutes }: Plan): string {

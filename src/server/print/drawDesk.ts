@@ -137,8 +137,8 @@ function drawLoad(pdf: Pdf, geometry: DeskGeometry, loadName: string): void {
     .lineTo(leftBusX, bottom)
     .stroke();
   pdf.rect(loadX - 24, loadY - 18, 48, 36).fillAndStroke('#FFFFFF', INK);
-  pdf.fillColor(INK).fontSize(10);
+  pdf.fillColor(INK).fontSize(9);
   pdf.text('+', loadX - 22, loadY - 16, { lineBreak: false });
   pdf.text('−', loadX + 14, loadY - 16, { lineBreak: false });
-  pdf.text(loadName, loadX - 22, loadY - 2, { width: 44, height: 20, align: 'center' });
+  pdf.text(loadName, loadX - 22, loadY - 6, { width: 44, height: 24, align: 'center' });
 }

@@ -49,7 +49,7 @@ function addFooters(pdf: PDFKit.PDFDocument, title: string): void {
     const { width, height, margins } = pdf.page;
     // Text below the lower margin would begin a new page.
     margins.bottom = 0;
-    pdf.font(FONTS.text).fontSize(7.5).fillColor('#444444');
+    pdf.font(FONTS.text).fontSize(7).fillColor('#444444');
     pdf.text(DEFERRAL, margins.left, height - 44, { width: width - margins.left - margins.right });
     pdf.text(`${title} · page ${page - start + 1} of ${count}`, margins.left, height - 22, {
       width: width - margins.left - margins.right,

@@ -140,6 +140,8 @@ function renderTable(pdf: Pdf, block: Extract<Block, { kind: 'table' }>): void {
     pdf.x = left(pdf);
     if (!writable) rule(pdf, pdf.y, '#999999');
   };
+  // A header alone at the foot of a page helps nobody.
+  keepTogether(pdf, 3 * WRITABLE_ROW);
   row(header, FONTS.bold);
   for (const cells of rows) row(cells, FONTS.text);
   pdf.moveDown(0.4);

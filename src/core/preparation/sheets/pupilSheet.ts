@@ -1,6 +1,7 @@
 import { cellAmpsAt } from '../../chemistry/cellAmpsAt';
 import { placesOfString } from '../../desk/placesOfString';
 import { nameOfTarget } from '../../plan/needOfTarget';
+import type { CautionId } from '../../safety/cautions';
 import { formatAmps, formatOhms, formatVolts } from '../../units';
 import type { LessonFacts } from './lessonFacts';
 import type { Block, Sheet, Wording } from './sheet';
@@ -83,11 +84,14 @@ const QUESTIONS: Readonly<Record<Wording, readonly string[]>> = {
   ],
 };
 
+/** Cautions that the teacher acts on beforehand. */
+const FOR_TEACHERS: readonly CautionId[] = ['allergies', 'short-circuit'];
+
 /** What the pupils get: drawing, steps, a table with blanks, questions. No answers. */
 export function pupilSheet(facts: LessonFacts, wording: Wording): Sheet {
   const { plan, evaluation, cautions } = facts;
   const device = nameOfTarget(plan.target);
-  const own = cautions.filter(({ id }) => id !== 'short-circuit').map(({ text }) => text);
+  const own = cautions.filter(({ id }) => !FOR_TEACHERS.includes(id)).map(({ text }) => text);
   const blocks: Block[] = [
     { kind: 'desk' },
     ...own.slice(0, wording === 'simple' ? 3 : 5).map((text): Block => ({ kind: 'caution', text })),
@@ -95,7 +99,11 @@ export function pupilSheet(facts: LessonFacts, wording: Wording): Sheet {
     {
       kind: 'list',
       style: 'number',
-      items: [...evaluation.cell.recipe.steps, ...BUILDING[wording](device)],
+      items: [
+        // Measuring is told below, in the words of the level.
+        ...evaluation.cell.recipe.steps.filter((step) => !/^Measure/.test(step)),
+        ...BUILDING[wording](device),
+      ],
     },
     { kind: 'heading', text: 'Predict, then measure' },
     {

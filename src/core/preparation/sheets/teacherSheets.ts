@@ -3,7 +3,9 @@ import { AGE_BAND_NAMES } from '../../plan/lessonSchema';
 import { formatNumber } from '../../units';
 import { DEFERRAL } from '../../safety/cautions';
 import { PARTS } from '../parts';
-import { amountWords } from '../shoppingList';
+import { dayWords } from '../dayWords';
+import { dayOf } from '../localTime';
+import { amountWords, type ShoppingLine } from '../shoppingList';
 import type { Timetable } from '../timetable';
 import { checklistOf } from './checklist';
 import type { LessonFacts } from './lessonFacts';
@@ -72,7 +74,7 @@ function timetableBlocks(times: Timetable | null): Block[] {
       header: ['When', 'What', 'Minutes'],
       widths: [0.3, 0.5, 0.2],
       rows: times.tasks.map(({ start, name, minutes }) => [
-        `${start.slice(0, 10)} ${start.slice(11, 16)}`,
+        `${dayWords(dayOf(start))}, ${start.slice(11, 16)}`,
         name,
         formatNumber(minutes),
       ]),
@@ -116,18 +118,22 @@ export function shoppingSheet({ plan, shopping, cupboard, cautions }: LessonFact
         strong: true,
         text: `Together ${money(shopping.price)}: ${money(shopping.pricePerGroup)} a group, ${money(shopping.pricePerPupil)} a pupil.`,
       },
-      { kind: 'heading', text: 'From the cupboard' },
-      {
-        kind: 'list',
-        style: 'box',
-        items: have.map(({ part, needed }) => amountWords(part, needed)),
-      },
+      ...haveBlocks(have),
       { kind: 'heading', text: 'Take care with' },
       ...cautions
         .filter(({ from }) => from.some((place) => place.startsWith('material')))
         .map(({ text }): Block => ({ kind: 'caution', text })),
     ],
   };
+}
+
+function haveBlocks(have: readonly ShoppingLine[]): Block[] {
+  if (have.length === 0) return [];
+  const items = have.map(({ part, needed }) => amountWords(part, needed));
+  return [
+    { kind: 'heading', text: 'From the cupboard' },
+    { kind: 'list', style: 'box', items },
+  ];
 }
 
 /** Cards to cut out: separators, sanding, wire; liquids with order, label, storage and disposal. */

@@ -119,6 +119,9 @@ export function PrintsPart({ facts }: { facts: LessonFacts }) {
   );
 }
 
+/** Hints to the browser's own viewer: no side bar, as wide as there is room. */
+const VIEWER = '#navpanes=0&view=FitH';
+
 function Making() {
   return (
     <Box>
@@ -137,7 +140,7 @@ function Preview({ address }: { address: string }) {
       {made ? null : <Making />}
       <Box
         component="iframe"
-        src={address}
+        src={`${address}${VIEWER}`}
         title="Preview of the sheet"
         onLoad={() => setMade(true)}
         sx={{

@@ -107,12 +107,14 @@ function Line({ line, facts, money }: LineProps) {
       <TableCell align="right">{perGroup === 0 ? 'shared' : formatNumber(perGroup)}</TableCell>
       <TableCell align="right">{Math.ceil(needed - 1e-9)}</TableCell>
       <TableCell align="right">{inCupboard === 0 ? '–' : formatNumber(inCupboard)}</TableCell>
-      <TableCell align="right">
+      <TableCell align="right" sx={{ whiteSpace: 'nowrap' }}>
         {packs === 0
           ? 'nothing'
           : `${packs} × ${formatNumber(pack)}${unit === 'piece' || unit === 'sheet' ? '' : ` ${unit}`}`}
       </TableCell>
-      <TableCell align="right">{packs === 0 ? '–' : money(price)}</TableCell>
+      <TableCell align="right" sx={{ whiteSpace: 'nowrap' }}>
+        {packs === 0 ? '–' : money(price)}
+      </TableCell>
     </TableRow>
   );
 }

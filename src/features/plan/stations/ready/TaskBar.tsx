@@ -7,7 +7,7 @@ import Typography from '@mui/material/Typography';
 import { dayOf, minuteOfDay } from '@/core/preparation/localTime';
 import type { Task } from '@/core/preparation/timetable';
 import { formatNumber } from '@/core/units';
-import { dayWords } from './dayWords';
+import { dayWords } from '@/core/preparation/dayWords';
 import type { Span } from './Timeline';
 
 interface TaskBarProps {
@@ -28,7 +28,7 @@ export function TaskBar({ task, span, top, wrong, onKey }: TaskBarProps) {
   });
   const percent = (part: number): string => `${(100 * part) / span.minutes}%`;
   const begins = minuteOfDay(start.slice(11, 16)) - span.from;
-  const late = begins > 0.62 * span.minutes;
+  const late = begins > 0.5 * span.minutes;
   const text = `${name}, ${dayWords(dayOf(start))} ${start.slice(11, 16)}, ${formatNumber(minutes)} minutes${moved ? ', moved by hand' : ''}${wrong ? ', in conflict' : ''}`;
   return (
     <Box

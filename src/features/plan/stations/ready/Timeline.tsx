@@ -21,7 +21,7 @@ import {
   minutesBetween,
 } from '@/core/preparation/localTime';
 import type { Task, Timetable } from '@/core/preparation/timetable';
-import { dayWords } from './dayWords';
+import { dayWords } from '@/core/preparation/dayWords';
 import { TaskBar } from './TaskBar';
 
 interface TimelineProps {

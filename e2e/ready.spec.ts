@@ -1,0 +1,207 @@
+import { expect, test, type Page } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+import { goToStation, newPlan, saved } from './helpers';
+import { pdfText } from './pdfText';
+
+const part = (page: Page, name: string) => page.getByRole('tab', { name }).click();
+
+/** A plan for thirty pupils, prepared for a Friday far ahead. */
+async function lesson(page: Page, title: string): Promise<string> {
+  await newPlan(page, title);
+  await goToStation(page, 'Get ready');
+  await page.getByLabel('Lesson on').fill('2031-01-31');
+  await saved(page);
+  return new URL(page.url()).pathname.split('/')[2] ?? '';
+}
+
+test('the class: groups, cells a pupil, spares and the meter queue follow, each undoable', async ({
+  page,
+}) => {
+  await lesson(page, 'Class');
+  const words = page.getByTestId('group-words');
+  await expect(words).toContainText('6 groups of 5 pupils');
+  await page.getByLabel('Groups', { exact: true }).fill('5');
+  await expect(words).toContainText('5 groups of 6 pupils');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(words).toContainText('6 groups of 5 pupils');
+  await page.getByLabel('Pupils').fill('0');
+  await expect(page.getByText('Give at least 1 for the pupils.')).toBeVisible();
+  await expect(words).toContainText('6 groups of 5 pupils');
+  await page.getByLabel('Groups', { exact: true }).fill('31');
+  await expect(page.getByText('There cannot be more groups than pupils.')).toBeVisible();
+  await page.getByLabel('Nobody waits longer than, minutes').fill('2');
+  await expect(page.getByText(/it takes 2, or a longer wait/)).toBeVisible();
+  await page.getByLabel('Meters').fill('6');
+  await expect(page.getByTestId('queue-words')).toContainText(
+    'the longest wait between two turns is 0',
+  );
+});
+
+// There is one cupboard: these two take turns with it.
+test.describe.serial('cupboard', () => {
+  test('shopping: the cupboard counts down and back, cheaper ways are offered', async ({
+    page,
+  }) => {
+    await lesson(page, 'Shopping');
+    await part(page, 'Shopping');
+    const list = page.getByRole('table', { name: 'Shopping list' });
+    await expect(list.getByRole('row', { name: /lemons/ })).toContainText('× 4');
+    await expect(page.getByTestId('shopping-total')).toContainText('a pupil');
+    await expect(page.getByTestId('substitutes')).toContainText('instead of');
+    await page.getByRole('button', { name: 'Take the kit out' }).click();
+    await expect(page.getByRole('button', { name: 'Put it back' })).toBeVisible();
+    await page.getByRole('alert').getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByRole('button', { name: 'Take the kit out' })).toBeVisible();
+    const download = page.waitForEvent('download');
+    await page.getByRole('button', { name: 'CSV out' }).click();
+    const csv = readFileSync(await (await download).path(), 'utf8');
+    expect(csv).toContain('part,unit,a group,class,in stock,packs,in a pack,price');
+    expect(csv).toContain('lemon,piece');
+  });
+
+  test('the cupboard: stock and prices are typed, undone, saved; CSV both ways with clear faults', async ({
+    page,
+  }) => {
+    await page.goto('/cupboard');
+    await page.getByLabel('Find a part').fill('potassium');
+    const price = page.getByLabel('Price of potassium chloride');
+    await price.fill('9,5');
+    await price.blur();
+    await expect(price).toHaveValue('9.5');
+    await price.fill('-1');
+    await expect(page.getByText('A price cannot be negative.')).toBeVisible();
+    await price.fill('9.5');
+    await saved(page);
+    await page.reload();
+    await page.getByLabel('Find a part').fill('potassium');
+    await expect(page.getByLabel('Price of potassium chloride')).toHaveValue('9.5');
+    await page.getByLabel('Cupboard as CSV: file').setInputFiles({
+      name: 'cupboard.csv',
+      mimeType: 'text/csv',
+      buffer: Buffer.from('part,stock\r\npotassium chloride,many\r\nmoon dust,3\r\n'),
+    });
+    const refused = page.getByRole('dialog');
+    await expect(refused).toContainText('Row 2, “stock”: “many” is not a number.');
+    await expect(refused).toContainText('Row 3, “part”: “moon dust” is no part');
+    await page.getByRole('button', { name: 'Close' }).click();
+    await page.getByLabel('Cupboard as CSV: file').setInputFiles({
+      name: 'cupboard.csv',
+      mimeType: 'text/csv',
+      buffer: Buffer.from('part;stock\r\npotassium chloride;120\r\n'),
+    });
+    await expect(page.getByLabel('Stock of potassium chloride')).toHaveValue('120');
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByLabel('Stock of potassium chloride')).toHaveValue('0');
+  });
+});
+
+test('the timetable: moved by key and pointer, conflicts told, saved as a calendar file', async ({
+  page,
+}) => {
+  const id = await lesson(page, 'Timetable');
+  await part(page, 'Timetable');
+  const buy = page.locator('[data-task="buy"]');
+  const conflicts = page.getByTestId('conflicts');
+  await expect(conflicts).toHaveText('Nothing is in the way of anything.');
+  await expect(buy).toHaveAttribute('data-start', '2031-01-29T16:15:00');
+  await buy.press('ArrowLeft');
+  await expect(buy).toHaveAttribute('data-start', '2031-01-29T16:00:00');
+  await expect(buy).toBeFocused();
+  await buy.press('ArrowDown');
+  await buy.press('ArrowDown');
+  await expect(buy).toHaveAttribute('data-start', '2031-01-31T16:00:00');
+  await expect(conflicts).toContainText('comes after what needs it');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(buy).toHaveAttribute('data-start', '2031-01-30T16:00:00');
+
+  const from = await buy.boundingBox();
+  const lane = await page.getByRole('group', { name: 'Tue 28 Jan' }).boundingBox();
+  if (from === null || lane === null) throw new Error('the timeline is not there');
+  await page.mouse.move(from.x + 5, from.y + 8);
+  await page.mouse.down();
+  await page.mouse.move(from.x - 30, from.y + 2, { steps: 4 });
+  await page.mouse.move(from.x + 5, lane.y + 10, { steps: 8 });
+  await page.mouse.up();
+  await expect(buy).toHaveAttribute('data-start', '2031-01-28T16:00:00');
+  await saved(page);
+
+  const file = await page.request.get(`/api/lessons/${id}/calendar`);
+  expect(file.headers()['content-type']).toContain('text/calendar');
+  expect(await file.text()).toContain('DTSTART:20310128T160000');
+  await page.getByRole('button', { name: /Put every task back/ }).click();
+  await expect(buy).toHaveAttribute('data-start', '2031-01-29T16:15:00');
+  await page.getByLabel('Lesson on').fill('2020-01-31');
+  await expect(conflicts).toContainText('The lesson lies in the past.');
+});
+
+test('safety: ticks stay, every caution says where it comes from, gates withhold sheets', async ({
+  page,
+}) => {
+  await lesson(page, 'Safety');
+  await part(page, 'Safety');
+  const food = page.getByRole('checkbox', { name: /nobody eats it/ });
+  await food.check();
+  await expect(page.getByText('recipe: Fruit, copper and zinc; material:').first()).toBeVisible();
+  await saved(page);
+  await page.reload();
+  await part(page, 'Safety');
+  await expect(food).toBeChecked();
+  await goToStation(page, 'Which cell?');
+  await page.getByRole('radio', { name: /Magnesium–graphite/ }).check();
+  await goToStation(page, 'Get ready');
+  await expect(page.getByTestId('gate')).toContainText('14 and over');
+  await part(page, 'Safety');
+  await expect(page.getByText('Not made for this class: Pupil sheet, Group cards.')).toBeVisible();
+  await goToStation(page, 'Which cell?');
+  await page.getByRole('radio', { name: /Dilute sulfuric acid/ }).check();
+  await goToStation(page, 'Get ready');
+  await expect(page.getByTestId('gate')).toContainText('trained staff');
+});
+
+test('prints: what is on paper is what the screen computes, and the pupil sheet gives nothing away', async ({
+  page,
+}) => {
+  const id = await lesson(page, 'Printed lamp');
+  await part(page, 'Prints');
+  await page.getByRole('button', { name: 'Make a code' }).click();
+  await saved(page);
+  await expect(page.getByTitle('Preview of the sheet')).toBeVisible();
+  const code =
+    (await page
+      .getByText(/Join code on the group cards/)
+      .locator('strong')
+      .textContent()) ?? '';
+  expect(code).toMatch(/^[A-HJ-NP-Z2-9]{6}$/);
+  const print = async (sheet: string, wording = 'standard'): Promise<string> => {
+    const answer = await page.request.get(
+      `/api/lessons/${id}/print?sheet=${sheet}&wording=${wording}`,
+    );
+    expect(answer.headers()['content-type']).toBe('application/pdf');
+    return (await pdfText(await answer.body())).join(' ');
+  };
+  const pupil = await print('pupil');
+  expect(pupil).toContain('Printed lamp');
+  expect(pupil).toContain('never touching');
+  expect(pupil).toContain('I predict');
+  expect(pupil).not.toMatch(/\d[.,]\d+ ?(V|mA)/);
+  expect(pupil).toContain('risk assessment');
+  expect(await print('pupil', 'simple')).toContain('Make one cell.');
+  expect(await print('pupil', 'full')).toContain('internal resistance r = E / I');
+  await goToStation(page, 'Arrange');
+  const open = ((await page.getByRole('button', { name: /V open/ }).textContent()) ?? '').replace(
+    /\s/g,
+    ' ',
+  );
+  expect(await print('answers')).toContain(open.replace(' open', ''));
+  expect(await print('shopping')).toContain('lemons');
+  expect(await print('labels')).toContain('Contains metal, do not eat');
+  const cards = await print('groups');
+  expect(cards).toContain('Curlew');
+  expect(cards).toContain(code);
+  const teacher = await print('teacher');
+  expect(teacher).toContain('Who has the meter');
+  expect(teacher).toContain('Fri 31 Jan');
+  const refused = await page.request.get(`/api/lessons/${id}/print?sheet=poster`);
+  expect(refused.status()).toBe(400);
+  expect(await refused.text()).toContain('There is no such sheet.');
+});
