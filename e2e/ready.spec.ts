@@ -48,6 +48,16 @@ test.describe.serial('cupboard', () => {
     await expect(list.getByRole('row', { name: /lemons/ })).toContainText('× 4');
     await expect(page.getByTestId('shopping-total')).toContainText('a pupil');
     await expect(page.getByTestId('substitutes')).toContainText('instead of');
+    await expect(list.getByRole('row', { name: /clip leads/ })).toBeVisible();
+    await page
+      .getByRole('listitem')
+      .filter({ hasText: 'doorbell wire' })
+      .getByRole('button', { name: 'Use it' })
+      .click();
+    await expect(list.getByRole('row', { name: /doorbell wire/ })).toBeVisible();
+    await part(page, 'Cut and mix');
+    await expect(page.getByRole('heading', { name: /pieces of wire/ })).toBeVisible();
+    await part(page, 'Shopping');
     await page.getByRole('button', { name: 'Take the kit out' }).click();
     await expect(page.getByRole('button', { name: 'Put it back' })).toBeVisible();
     await page.getByRole('alert').getByRole('button', { name: 'Undo' }).click();
@@ -162,7 +172,8 @@ test('prints: what is on paper is what the screen computes, and the pupil sheet 
   page,
 }) => {
   const id = await lesson(page, 'Printed lamp');
-  await part(page, 'Prints');
+  await page.locator('body').press('p');
+  await expect(page.getByRole('tab', { name: 'Prints', selected: true })).toBeVisible();
   await page.getByRole('button', { name: 'Make a code' }).click();
   await saved(page);
   await expect(page.getByTitle('Preview of the sheet')).toBeVisible();

@@ -17,6 +17,10 @@ export type Paper = (typeof PAPERS)[number];
 export const SEPARATOR_SCHOOLS = ['smaller', 'same', 'larger'] as const;
 export type SeparatorSchool = (typeof SEPARATOR_SCHOOLS)[number];
 
+/** Parts that can be replaced by something cheaper. */
+export const SWAPPABLE = ['clip-lead', 'copper-strip', 'zinc-strip'] as const;
+export type Swappable = (typeof SWAPPABLE)[number];
+
 /** Bounds that fields and schema share. */
 export const LESSON_LIMITS = {
   mostPupils: 400,
@@ -55,6 +59,10 @@ export const lessonSchema = z
       .refine(({ from, to }) => from < to, 'Working hours must end after they begin.')
       .describe('Preparing is planned on working days between these.'),
     separatorSchool: z.enum(SEPARATOR_SCHOOLS),
+    swapped: z
+      .array(z.enum(SWAPPABLE))
+      .max(SWAPPABLE.length)
+      .describe('Parts that are replaced by their cheaper substitute.'),
     paper: z.enum(PAPERS, 'Choose one of the paper sizes.'),
     moved: z
       .record(z.string().max(40), z.iso.datetime({ local: true }))
@@ -85,6 +93,7 @@ export const USUAL_LESSON: Lesson = {
   mostWaitMinutes: 8,
   workingHours: { from: '08:00', to: '17:00' },
   separatorSchool: 'same',
+  swapped: [],
   paper: 'A4',
   moved: {},
   ticked: [],

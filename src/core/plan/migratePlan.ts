@@ -13,6 +13,7 @@ const LESSON_OF_VERSION_5 = {
   mostWaitMinutes: 8,
   workingHours: { from: '08:00', to: '17:00' },
   separatorSchool: 'same',
+  swapped: [],
   paper: 'A4',
   moved: {},
   ticked: [],

@@ -281,3 +281,16 @@ test('every part has a price, a pack and a name of its own', () => {
     expect(PARTS[part].packPrice).toBeGreaterThan(0);
   }
 });
+
+test('wire instead of leads: as many pieces, cut from the roll, and the offer turns round', () => {
+  const wanted = { body: 'lemon', lesson: { swapped: ['clip-lead' as const] } };
+  const kit = kitOf(wanted);
+  expect(amounts(kit)).toMatchObject({ 'bell-wire': 10 });
+  expect(amounts(kit)['clip-lead']).toBeUndefined();
+  const wire = kit.cutting.find(({ id }) => id === 'wire');
+  // 10 pieces of 30 cm.
+  expect(wire?.lines[0]).toContain('3 m from the roll');
+  const plan = planOf(wanted);
+  const offers = substitutesFor(kit, plan, evaluatePlan(plan).cell, EMPTY_CUPBOARD);
+  expect(offers.find(({ by }) => by === 'bell-wire')?.used).toBe(true);
+});

@@ -4,10 +4,17 @@ import type { Lesson } from '../plan/lessonSchema';
 import type { Plan } from '../plan/planSchema';
 import type { PlanEvaluation } from '../planning/evaluatePlan';
 import { billOfCell, billOfString, separatorSource } from './bills';
-import { clockMinutes, foilStep, sandingStep, separatorStep, type CuttingStep } from './cutting';
+import {
+  clockMinutes,
+  foilStep,
+  sandingStep,
+  separatorStep,
+  wireStep,
+  type CuttingStep,
+} from './cutting';
 import { liquidsOfCell, type CellLiquid } from './liquids';
 import { mixingCards, type MixingCard } from './mixingCards';
-import type { PartId } from './parts';
+import { SUBSTITUTE_OF, type PartId } from './parts';
 
 /** So much of a part for a group and for the class. */
 export interface KitLine {
@@ -45,7 +52,7 @@ export function kitOfPlan(
   const { groups, pupils } = lesson;
   const spareCells = sparesOf(cells.length * groups, lesson);
   const pairs = cell.size?.pairs ?? 1;
-  const counter = partCounter(groups);
+  const counter = partCounter(groups, lesson.swapped);
 
   for (const { kind, count, spares } of kindsOf(cells, spareCells)) {
     for (const { part, amount } of billOfCell(
@@ -58,7 +65,11 @@ export function kitOfPlan(
   }
   for (const items of desk.strings) addString(items, counter);
   addGroupThings(counter, cells, lesson, target);
-  const cutting = cuttingOf(cells, spareCells, cell, lesson);
+  const pieces = counter.lines().find(({ part }) => part === 'bell-wire')?.total ?? 0;
+  const cutting = [
+    ...cuttingOf(cells, spareCells, cell, lesson),
+    ...(pieces === 0 ? [] : [wireStep(pieces)]),
+  ];
   for (const step of cutting) {
     if (step.id === 'separators' && step.from !== null)
       counter.share(step.from.part, step.from.amount);
@@ -124,9 +135,11 @@ interface PartCounter {
   readonly lines: () => KitLine[];
 }
 
-function partCounter(groups: number): PartCounter {
+function partCounter(groups: number, swapped: Lesson['swapped']): PartCounter {
   const counts = new Map<PartId, { perGroup: number; more: number }>();
-  const at = (part: PartId) => {
+  const at = (wanted: PartId) => {
+    const instead = swapped.find((one) => one === wanted);
+    const part = instead === undefined ? wanted : SUBSTITUTE_OF[instead];
     const found = counts.get(part) ?? { perGroup: 0, more: 0 };
     counts.set(part, found);
     return found;

@@ -1,3 +1,4 @@
+import type { Swappable } from '../plan/lessonSchema';
 import type { CautionId } from '../safety/cautions';
 
 export const PART_UNITS = ['piece', 'g', 'mL', 'cm', 'sheet'] as const;
@@ -200,3 +201,10 @@ const CATALOGUE = {
 export type PartId = keyof typeof CATALOGUE;
 export const PART_IDS = Object.keys(CATALOGUE) as PartId[];
 export const PARTS: Readonly<Record<PartId, Part>> = CATALOGUE;
+
+/** What stands in for what. */
+export const SUBSTITUTE_OF: Readonly<Record<Swappable, PartId>> = {
+  'clip-lead': 'bell-wire',
+  'copper-strip': 'coupler',
+  'zinc-strip': 'galvanised-nail',
+};

@@ -1,4 +1,5 @@
 import { chemistryWith, type PlannedCell } from '../plan/cellOfPlan';
+import type { Swappable } from '../plan/lessonSchema';
 import type { Plan } from '../plan/planSchema';
 import { cellAmpsAt } from '../chemistry/cellAmpsAt';
 import { geometryOf } from '../chemistry/electrodeSize';
@@ -9,12 +10,14 @@ import type { CupboardState } from './cupboardSchema';
 import { entryOf } from './cupboardSchema';
 import { WIRE_PIECE_METRES } from './cutting';
 import type { Kit } from './kitOfPlan';
-import { PARTS, type PartId } from './parts';
+import { PARTS, SUBSTITUTE_OF, type PartId } from './parts';
 
 /** A cheaper part in place of another, and what that does. */
 export interface Substitute {
-  readonly instead: PartId;
+  readonly instead: Swappable;
   readonly by: PartId;
+  /** Whether the plan uses it already. */
+  readonly used: boolean;
   /** What is saved on the class's kit, in the educator's currency. */
   readonly saving: number;
   /** What it changes electrically, with the figures of this plan. */
@@ -30,24 +33,26 @@ const BELL_WIRE_AWG = 24;
 /** Cheaper ways to the same kit, the largest saving first. */
 export function substitutesFor(
   kit: Pick<Kit, 'lines'>,
-  plan: Pick<Plan, 'cell'>,
+  plan: Pick<Plan, 'cell' | 'lesson'>,
   cell: PlannedCell,
   cupboard: Pick<CupboardState, 'entries'>,
 ): Substitute[] {
   const offers: Substitute[] = [];
-  const offer = (instead: PartId, by: PartId, effect: () => string): void => {
-    const line = kit.lines.find(({ part }) => part === instead);
+  const offer = (instead: Swappable, effect: () => string): void => {
+    const by = SUBSTITUTE_OF[instead];
+    const used = plan.lesson.swapped.includes(instead);
+    const line = kit.lines.find(({ part }) => part === (used ? by : instead));
     if (line === undefined) return;
     const unit = (part: PartId): number => {
       const { pack, packPrice } = entryOf(cupboard, part);
       return packPrice / pack;
     };
     const saving = line.total * (unit(instead) - unit(by));
-    if (saving > 0) offers.push({ instead, by, saving, effect: effect() });
+    if (saving > 0) offers.push({ instead, by, used, saving, effect: effect() });
   };
-  offer('clip-lead', 'bell-wire', wireEffect);
-  offer('copper-strip', 'coupler', () => areaEffect(plan, cell, COUPLER_MILLIMETRES));
-  offer('zinc-strip', 'galvanised-nail', () => areaEffect(plan, cell, NAIL_MILLIMETRES));
+  offer('clip-lead', wireEffect);
+  offer('copper-strip', () => areaEffect(plan, cell, COUPLER_MILLIMETRES));
+  offer('zinc-strip', () => areaEffect(plan, cell, NAIL_MILLIMETRES));
   return offers.sort((a, b) => b.saving - a.saving);
 }
 

@@ -18,6 +18,7 @@ export const SHORTCUTS: readonly Shortcut[] = [
   { keys: '[  ]', what: 'fewer, more cells in a string' },
   { keys: '{  }', what: 'fewer, more strings' },
   { keys: 'L', what: 'turn the LED round' },
+  { keys: 'P', what: 'prints' },
   { keys: 'B', what: 'projector view' },
   { keys: 'Ctrl/⌘ Z', what: 'undo' },
   { keys: 'Ctrl/⌘ Shift Z', what: 'redo' },
@@ -50,6 +51,8 @@ export function useShortcuts(onHelp: () => void, onProject: () => void): void {
         documentStore.edit((plan) =>
           plan.target.kind === 'led' ? withLoadTurned(plan, { cellsInSeries, strings }) : plan,
         );
+      } else if (event.key === 'p' || event.key === 'P') {
+        router.push(`/plans/${id}/ready?part=prints`);
       } else if (event.key === 'b' || event.key === 'B') onProject();
       else if (event.key === '?') onHelp();
     },

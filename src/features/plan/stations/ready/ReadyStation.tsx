@@ -4,7 +4,8 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Tab from '@mui/material/Tab';
 import Tabs from '@mui/material/Tabs';
-import { useMemo, useState } from 'react';
+import { useSearchParams } from 'next/navigation';
+import { useMemo } from 'react';
 import { CUPBOARD_DOCUMENT } from '@/core/documents/benchDocuments';
 import type { CupboardState } from '@/core/preparation/cupboardSchema';
 import { lessonFacts } from '@/core/preparation/sheets/lessonFacts';
@@ -32,7 +33,8 @@ export function ReadyStation({ cupboardFound }: { cupboardFound: FoundBench<Cupb
   const plan = usePlan();
   const { evaluation } = usePlanContext();
   const bench = useBench('cupboard', CUPBOARD_DOCUMENT, cupboardFound);
-  const [part, setPart] = useState<PartName>('class');
+  const asked = useSearchParams().get('part');
+  const part: PartName = PARTS.find(([id]) => id === asked)?.[0] ?? 'class';
   const facts = useMemo(
     () => lessonFacts(plan, evaluation, bench.state),
     [plan, evaluation, bench.state],
@@ -41,7 +43,8 @@ export function ReadyStation({ cupboardFound }: { cupboardFound: FoundBench<Cupb
     <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
       <Tabs
         value={part}
-        onChange={(_, chosen: PartName) => setPart(chosen)}
+        // The address names the part, so that it can be linked to; nothing is asked of the server.
+        onChange={(_, chosen: PartName) => window.history.replaceState(null, '', `?part=${chosen}`)}
         variant="scrollable"
         allowScrollButtonsMobile
         aria-label="Parts of getting ready"

@@ -23,7 +23,8 @@ import { formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';
 import type { useBench } from '@/ui/document/useBench';
 import { saveFile } from '@/ui/saveFile';
-import { usePlanContext } from '../../PlanProvider';
+import { useEdit, usePlanContext } from '../../PlanProvider';
+import { withSwapped } from './lessonEdits';
 
 interface ShoppingPartProps {
   readonly facts: LessonFacts;
@@ -140,6 +141,7 @@ function saveShoppingCsv({ shopping, kit, plan }: LessonFacts): void {
 
 function Cheaper({ facts, money }: Omit<LineProps, 'line'>) {
   const { kit, plan, evaluation, cupboard } = facts;
+  const edit = useEdit();
   const offers = substitutesFor(kit, plan, evaluation.cell, cupboard);
   if (offers.length === 0) return null;
   return (
@@ -148,7 +150,13 @@ function Cheaper({ facts, money }: Omit<LineProps, 'line'>) {
         {offers.map((offer) => (
           <Typography key={offer.by} component="li" variant="body2" sx={{ mb: 1 }}>
             <strong>{substituteWords(offer)}</strong>: saves about {money(offer.saving)}.{' '}
-            {offer.effect}
+            {offer.effect}{' '}
+            <Button
+              size="small"
+              onClick={() => edit((before) => withSwapped(before, offer.instead, !offer.used))}
+            >
+              {offer.used ? 'Take the usual part again' : 'Use it'}
+            </Button>
           </Typography>
         ))}
       </Box>

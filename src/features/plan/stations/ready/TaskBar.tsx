@@ -8,7 +8,12 @@ import { dayOf, minuteOfDay } from '@/core/preparation/localTime';
 import type { Task } from '@/core/preparation/timetable';
 import { formatNumber } from '@/core/units';
 import { dayWords } from '@/core/preparation/dayWords';
-import type { Span } from './Timeline';
+
+/** Minutes since midnight at the left edge of a lane, and how many there are to its right one. */
+export interface Span {
+  readonly from: number;
+  readonly minutes: number;
+}
 
 interface TaskBarProps {
   readonly task: Task;

@@ -22,18 +22,12 @@ import {
 } from '@/core/preparation/localTime';
 import type { Task, Timetable } from '@/core/preparation/timetable';
 import { dayWords } from '@/core/preparation/dayWords';
-import { TaskBar } from './TaskBar';
+import { TaskBar, type Span } from './TaskBar';
 
 interface TimelineProps {
   readonly times: Timetable;
   readonly workingHours: Lesson['workingHours'];
   readonly onMove: (task: string, start: string) => void;
-}
-
-/** Minutes since midnight at the left edge, and how many there are to the right one. */
-export interface Span {
-  readonly from: number;
-  readonly minutes: number;
 }
 
 const LABEL = 84;

@@ -1,4 +1,4 @@
-import type { Lesson } from '@/core/plan/lessonSchema';
+import type { Lesson, Swappable } from '@/core/plan/lessonSchema';
 import type { Plan } from '@/core/plan/planSchema';
 
 /** The plan with part of its lesson changed. */
@@ -10,6 +10,12 @@ export function withLesson(plan: Plan, change: Partial<Lesson>): Plan {
 export function withTicked(plan: Plan, id: string, ticked: boolean): Plan {
   const others = plan.lesson.ticked.filter((one) => one !== id);
   return withLesson(plan, { ticked: ticked ? [...others, id] : others });
+}
+
+/** A part replaced by its cheaper substitute, or no longer. */
+export function withSwapped(plan: Plan, part: Swappable, swapped: boolean): Plan {
+  const others = plan.lesson.swapped.filter((one) => one !== part);
+  return withLesson(plan, { swapped: swapped ? [...others, part] : others });
 }
 
 /** A task of the timetable put elsewhere. */
