@@ -159,6 +159,15 @@ test('the ways: sorted, limited, from every recipe, and why not', async ({ page 
       ),
     )
     .toBeLessThanOrEqual(8);
+  await page.getByLabel('Bodies there are').fill('4');
+  await expect
+    .poll(async () =>
+      Math.max(
+        ...(await ways.allInnerTexts()).map((text) => Number(/(\d+) lemons/.exec(text)?.[1])),
+      ),
+    )
+    .toBeLessThanOrEqual(4);
+  await page.getByLabel('Bodies there are').fill('');
   await page.getByLabel('Most cells').fill('0');
   await expect(page.getByText('Give a whole number from 1 to 200.')).toBeVisible();
   await page.getByLabel('Every recipe').check();
@@ -194,8 +203,10 @@ test('from the cupboard: the best that can be lit, and common beliefs answered',
   await page.getByRole('menuitem', { name: /From the cupboard/ }).click();
   const dialog = page.getByRole('dialog', { name: 'What is in the cupboard?' });
   await expect(dialog.getByRole('listitem').first()).toContainText('works in');
+  await dialog.getByLabel('Lit at once').fill('2');
+  await expect(dialog.getByRole('listitem').first()).toContainText('2 × ');
   await dialog.getByLabel('Lemons').fill('1');
-  await expect(dialog).toContainText('No LED of any colour glows with so few');
+  await expect(dialog).toContainText('No LED that is there glows with so few');
   await dialog.getByLabel('Lemons').fill('9');
   await dialog.getByRole('button', { name: 'Plan that' }).first().click();
   expect(await cells(page).count()).toBeLessThanOrEqual(9);

@@ -61,6 +61,8 @@ export const theme = createTheme({
         },
       },
     },
+    // The usual grey of a choice not taken is too pale on our paper.
+    MuiToggleButton: { styleOverrides: { root: { color: 'var(--mui-palette-text-secondary)' } } },
     MuiButton: { defaultProps: { disableElevation: true } },
     MuiPaper: { defaultProps: { elevation: 0 } },
     MuiTextField: { defaultProps: { size: 'small' } },

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { LED_COLOURS } from '../circuit/load/ledPresets';
 import { MOST_CELLS } from '../desk/limits';
 import type { PlannedCell } from '../plan/cellOfPlan';
 import type { Plan } from '../plan/planSchema';
@@ -17,22 +18,25 @@ export const cupboardSchema = z.strictObject({
   bodies: count,
   plusMetals: count,
   minusMetals: count,
+  colours: z.array(z.enum(LED_COLOURS)),
+  leds: z.number().int().min(1).max(20),
 });
 export type Cupboard = z.infer<typeof cupboardSchema>;
 
-/** The brightest light in each colour that these parts make with the plan's cell, best first. */
+/** The brightest light in each colour that is there that these parts make with the plan's cell, best first. */
 export function bestFromCupboard(
   cell: PlannedCell,
   size: Plan['cell']['size'],
-  { bodies, plusMetals, minusMetals }: Cupboard,
+  { bodies, plusMetals, minusMetals, colours, leds }: Cupboard,
 ): BestFromStock[] {
-  return bestFromStock({
+  const input = {
     families: [familyOfPlan(cell, size)],
-    objective: 'brightest',
+    objective: 'brightest' as const,
     stock: { bodies, pairs: Math.min(plusMetals, minusMetals) },
     mostCells: Math.min(MOST_CELLS, Math.max(1, bodies)),
     mostPairs: PLANNER_DEFAULTS.mostPairs,
     mostPrice: null,
     mostCandidates: 1,
-  });
+  };
+  return bestFromStock(input, { colours, sideBySide: leds });
 }

@@ -1,8 +1,16 @@
 import { WANTED_BRIGHTNESSES } from '../circuit/brightness';
-import { LED_COLOURS, LED_PRESETS } from '../circuit/load/ledPresets';
-import { needOfTarget } from '../plan/needOfTarget';
+import { LED_COLOURS, LED_PRESETS, type LedColour } from '../circuit/load/ledPresets';
+import { needOfTarget, type TargetNeed } from '../plan/needOfTarget';
 import type { PlanTarget } from '../plan/planSchema';
 import { planBatteries, type BatteryCandidate, type PlannerInput } from './planBatteries';
+
+/** LEDs that there are: colours, and how many shine at once, side by side. */
+export interface LedStock {
+  readonly colours: readonly LedColour[];
+  readonly sideBySide: number;
+}
+
+const EVERY_LED: LedStock = { colours: LED_COLOURS, sideBySide: 1 };
 
 /** The best that can be lit with what there is. */
 export interface BestFromStock {
@@ -11,13 +19,17 @@ export interface BestFromStock {
 }
 
 /** For each visible colour the brightest light that the stock allows, brightest and bluest first. */
-export function bestFromStock(input: Omit<PlannerInput, 'need'>): BestFromStock[] {
+export function bestFromStock(
+  input: Omit<PlannerInput, 'need'>,
+  { colours, sideBySide }: LedStock = EVERY_LED,
+): BestFromStock[] {
   const found: (BestFromStock & { rank: number })[] = [];
-  for (const colour of LED_COLOURS) {
+  for (const colour of colours) {
     if (!LED_PRESETS[colour].visible) continue;
     for (const brightness of [...WANTED_BRIGHTNESSES].reverse()) {
       const target: PlanTarget = { kind: 'led', colour, brightness };
-      const [candidate] = planBatteries({ ...input, need: needOfTarget(target) }).candidates;
+      const need = needOfSeveral(needOfTarget(target), sideBySide);
+      const [candidate] = planBatteries({ ...input, need }).candidates;
       if (candidate === undefined) continue;
       const rank = WANTED_BRIGHTNESSES.indexOf(brightness);
       found.push({ target, candidate, rank });
@@ -27,4 +39,16 @@ export function bestFromStock(input: Omit<PlannerInput, 'need'>): BestFromStock[
   return found
     .sort((a, b) => b.rank - a.rank || a.candidate.cells - b.candidate.cells)
     .map(({ target, candidate }) => ({ target, candidate }));
+}
+
+/** Equal LEDs side by side act as one with so many times the current at the same volts. */
+function needOfSeveral(need: TargetNeed, count: number): TargetNeed {
+  if (need.load.kind !== 'led' || count === 1) return need;
+  const { saturationAmps, seriesOhms, idealityFactor } = need.load.led;
+  const led = {
+    idealityFactor,
+    saturationAmps: saturationAmps * count,
+    seriesOhms: seriesOhms / count,
+  };
+  return { ...need, amps: need.amps * count, load: { kind: 'led', led } };
 }

@@ -6,6 +6,7 @@ import { solveDesk } from '../desk/solveDesk';
 import { boosterOnSource, TYPICAL_BOOSTER } from '../circuit/load/booster';
 import { gridCurve } from '../circuit/battery/gridCurve';
 import { addCompared } from './addCompared';
+import { LED_COLOURS } from '../circuit/load/ledPresets';
 import { bestFromCupboard } from './bestFromCupboard';
 import { chanceOfDesk } from './chanceOfDesk';
 import { combinationsFor } from './combinations';
@@ -131,7 +132,14 @@ test('other loads: LEDs in the order of their colours, small electronics run, a 
 });
 
 test('nine kiwis, fourteen nails and ten copper strips: within the parts, brightest first', () => {
-  const best = bestFromCupboard(cell, null, { bodies: 9, plusMetals: 10, minusMetals: 14 });
+  const parts = {
+    bodies: 9,
+    plusMetals: 10,
+    minusMetals: 14,
+    colours: LED_COLOURS.slice(),
+    leds: 1,
+  };
+  const best = bestFromCupboard(cell, null, parts);
   expect(best.length).toBeGreaterThan(0);
   for (const { candidate, target } of best) {
     expect(candidate.cells).toBeLessThanOrEqual(9);
@@ -139,7 +147,12 @@ test('nine kiwis, fourteen nails and ten copper strips: within the parts, bright
     const load = needOfTarget(target);
     expect(candidate.amps).toBeGreaterThanOrEqual(load.amps);
   }
-  expect(bestFromCupboard(cell, null, { bodies: 0, plusMetals: 5, minusMetals: 5 })).toEqual([]);
+  expect(bestFromCupboard(cell, null, { ...parts, bodies: 0 })).toEqual([]);
+  const amber = bestFromCupboard(cell, null, { ...parts, colours: ['amber'], leds: 2 });
+  expect(amber.map(({ target }) => target)).toEqual([expect.objectContaining({ colour: 'amber' })]);
+  // Two LEDs side by side want twice the current of one.
+  const [two] = amber;
+  expect(two!.candidate.amps).toBeGreaterThanOrEqual(2 * needOfTarget(two!.target).amps);
 });
 
 test('common beliefs are answered with the plan’s own figures', () => {

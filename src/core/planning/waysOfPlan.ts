@@ -14,6 +14,7 @@ import {
   type Objective,
   type PlannerFamily,
   type PlannerOutcome,
+  type Stock,
 } from './planBatteries';
 import { planGrids } from './planGrids';
 
@@ -25,6 +26,8 @@ export interface WaysWish {
   /** Most cells, e.g. one a pupil of the group. */
   readonly mostCells: number;
   readonly mostPrice: number | null;
+  /** What there is at most; `null` where there is enough. */
+  readonly stock: Stock;
 }
 
 export const WAYS_DEFAULTS: WaysWish = {
@@ -32,6 +35,7 @@ export const WAYS_DEFAULTS: WaysWish = {
   everyRecipe: false,
   mostCells: PLANNER_DEFAULTS.mostCells,
   mostPrice: null,
+  stock: { bodies: null, pairs: null },
 };
 
 const SHOWN = 12;
@@ -52,7 +56,7 @@ export function waysOfPlan(
     families: wish.everyRecipe ? [own, ...others] : [own],
     need,
     objective: wish.objective,
-    stock: { bodies: null, pairs: null },
+    stock: wish.stock,
     mostCells: wish.mostCells,
     mostPairs: PLANNER_DEFAULTS.mostPairs,
     mostPrice: wish.mostPrice,
@@ -69,7 +73,7 @@ function surest(
   family: PlannerFamily,
   pairsPerBody: number,
   need: TargetNeed,
-  { mostCells, mostPrice }: WaysWish,
+  { mostCells, mostPrice, stock }: WaysWish,
 ): BatteryCandidate[] {
   const grids = planGrids(cell.model, need);
   if (grids.status === 'impossible') return [];
@@ -77,7 +81,12 @@ function surest(
     .map(({ cellsInSeries, strings }) =>
       batteryOf(family, { cellsInSeries, strings, pairsPerBody }, need),
     )
-    .filter(({ cells, price }) => cells <= mostCells && (mostPrice === null || price <= mostPrice));
+    .filter(
+      ({ cells, pairs, price }) =>
+        cells <= Math.min(mostCells, stock.bodies ?? Infinity) &&
+        pairs <= (stock.pairs ?? Infinity) &&
+        price <= (mostPrice ?? Infinity),
+    );
 }
 
 function alike(one: BatteryCandidate, other: BatteryCandidate): boolean {

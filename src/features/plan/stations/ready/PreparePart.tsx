@@ -25,7 +25,15 @@ export function PreparePart({ facts }: { facts: LessonFacts }) {
   const separators = kit.cutting.some(({ id }) => id === 'separators');
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 2 }}>
+      <Box
+        sx={{
+          display: 'flex',
+          flexWrap: 'wrap',
+          alignItems: 'center',
+          gap: 2,
+          '& .MuiToggleButtonGroup-root': { mb: 0 },
+        }}
+      >
         <CountStepper
           label="pairs of hands"
           value={lesson.hands}

@@ -6,8 +6,11 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useEffect, useState } from 'react';
+import { LED_COLOURS, LED_PRESETS, type LedColour } from '@/core/circuit/load/ledPresets';
 import type { Cupboard } from '@/core/planning/bestFromCupboard';
 import type { BestFromStock } from '@/core/planning/bestFromStock';
 import { nameOfTarget } from '@/core/plan/needOfTarget';
@@ -18,11 +21,15 @@ import { plannerClient } from '@/workers/plannerClient';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 import { withWay } from './withWay';
 
+const VISIBLE = LED_COLOURS.filter((colour) => LED_PRESETS[colour].visible);
 const MOST = 1000;
 const checkCount = (count: number): string | null =>
   Number.isInteger(count) && count >= 0 && count <= MOST
     ? null
     : `Give a whole number up to ${MOST}.`;
+
+const checkLeds = (count: number): string | null =>
+  Number.isInteger(count) && count >= 1 && count <= 20 ? null : 'Give a whole number from 1 to 20.';
 
 /** “I have so many of these”: the best thing that can be lit with them. */
 export function FromCupboard({ onClose }: { onClose: () => void }) {
@@ -33,6 +40,8 @@ export function FromCupboard({ onClose }: { onClose: () => void }) {
     bodies: 9,
     plusMetals: 10,
     minusMetals: 14,
+    colours: VISIBLE,
+    leds: 1,
   });
   const [best, setBest] = useState<readonly BestFromStock[] | null>(null);
   const { size } = plan.cell;
@@ -47,7 +56,7 @@ export function FromCupboard({ onClose }: { onClose: () => void }) {
       outdated = true;
     };
   }, [cell, size, cupboard]);
-  const field = (label: string, key: keyof Cupboard) => (
+  const field = (label: string, key: 'bodies' | 'plusMetals' | 'minusMetals') => (
     <QuantityField
       label={label}
       kind="count"
@@ -68,6 +77,33 @@ export function FromCupboard({ onClose }: { onClose: () => void }) {
           {field(`− ${cell.recipe.minus.material} parts`, 'minusMetals')}
           {field(`+ ${cell.recipe.plus.material} parts`, 'plusMetals')}
         </Box>
+        <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { sm: '2fr 1fr' }, mb: 1 }}>
+          <TextField
+            select
+            label="LEDs that are there"
+            value={cupboard.colours}
+            onChange={(event) =>
+              setCupboard({ ...cupboard, colours: coloursOf(event.target.value) })
+            }
+            slotProps={{ select: { multiple: true } }}
+          >
+            {VISIBLE.map((colour) => (
+              <MenuItem key={colour} value={colour}>
+                {LED_PRESETS[colour].name}
+              </MenuItem>
+            ))}
+          </TextField>
+          <QuantityField
+            label="Lit at once"
+            kind="count"
+            value={cupboard.leds}
+            format={String}
+            check={checkLeds}
+            onCommit={(leds) => {
+              if (leds !== null) setCupboard({ ...cupboard, leds });
+            }}
+          />
+        </Box>
         <Box component="ul" aria-label="What can be lit" sx={{ listStyle: 'none', p: 0, m: 0 }}>
           {best?.map(({ target, candidate }) => (
             <Box
@@ -84,7 +120,9 @@ export function FromCupboard({ onClose }: { onClose: () => void }) {
             >
               <Typography variant="body2" sx={{ flex: 1 }}>
                 <strong>
-                  {capital(nameOfTarget(target))}, {candidate.brightness}
+                  {cupboard.leds === 1 ? '' : `${cupboard.leds} × `}
+                  {capital(nameOfTarget(target))}
+                  {target.kind === 'led' ? `, ${target.brightness}` : ''}
                 </strong>
                 : {candidate.cellsInSeries} in series × {candidate.strings}
                 {candidate.pairsPerBody === 1 ? '' : `, ${candidate.pairsPerBody} pairs each`};{' '}
@@ -104,7 +142,7 @@ export function FromCupboard({ onClose }: { onClose: () => void }) {
         </Box>
         {best?.length === 0 ? (
           <Typography variant="body2">
-            No LED of any colour glows with so few: more bodies, or more metal in them, are needed.
+            No LED that is there glows with so few: more bodies, or more metal in them, are needed.
           </Typography>
         ) : null}
       </DialogContent>
@@ -113,6 +151,12 @@ export function FromCupboard({ onClose }: { onClose: () => void }) {
       </DialogActions>
     </Dialog>
   );
+}
+
+/** What a field with several choices gives, as colours. */
+function coloursOf(value: unknown): LedColour[] {
+  const chosen: unknown[] = Array.isArray(value) ? value : [];
+  return VISIBLE.filter((colour) => chosen.includes(colour));
 }
 
 function capital(text: string): string {

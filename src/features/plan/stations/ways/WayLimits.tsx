@@ -7,6 +7,7 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { MOST_CELLS } from '@/core/desk/limits';
+import type { Stock } from '@/core/planning/planBatteries';
 import type { WaysWish } from '@/core/planning/waysOfPlan';
 import { formatNumber } from '@/core/units';
 import { QuantityField } from '@/ui/QuantityField';
@@ -22,12 +23,26 @@ const checkCells = (cells: number): string | null =>
   Number.isInteger(cells) && cells >= 1 && cells <= MOST_CELLS
     ? null
     : `Give a whole number from 1 to ${MOST_CELLS}.`;
+const checkStock = (count: number): string | null =>
+  Number.isInteger(count) && count >= 0 && count <= 1000 ? null : 'Give a whole number up to 1000.';
 const checkPrice = (price: number): string | null =>
   price > 0 && price <= MOST_PRICE ? null : `Give more than 0 and at most ${MOST_PRICE}.`;
 
 /** What the ways are limited by: the size of the group, the cost, the plan's recipe. */
 export function WayLimits({ wish, onWish }: WayLimitsProps) {
   const [shown, setShown] = useState(false);
+  const stockField = (label: string, key: keyof Stock) => (
+    <QuantityField
+      label={label}
+      kind="count"
+      emptyAllowed
+      value={wish.stock[key]}
+      format={String}
+      check={checkStock}
+      onCommit={(count) => onWish({ ...wish, stock: { ...wish.stock, [key]: count } })}
+      helperText="Empty: enough"
+    />
+  );
   return (
     <Box sx={{ mt: 1 }}>
       <FormControlLabel
@@ -57,6 +72,8 @@ export function WayLimits({ wish, onWish }: WayLimitsProps) {
             }}
             helperText="One a pupil: the size of a group"
           />
+          {stockField('Bodies there are', 'bodies')}
+          {stockField('Pairs of metals there are', 'pairs')}
           <QuantityField
             label="Most cost"
             kind="count"
