@@ -9,7 +9,9 @@ const part = (page: Page, name: string) => page.getByRole('tab', { name }).click
 async function lesson(page: Page, title: string): Promise<string> {
   await newPlan(page, title);
   await goToStation(page, 'Get ready');
-  await page.getByLabel('Lesson on').fill('2031-01-31');
+  const date = page.getByLabel('Lesson on');
+  await date.fill('2031-01-31');
+  await date.blur();
   await saved(page);
   return new URL(page.url()).pathname.split('/')[2] ?? '';
 }

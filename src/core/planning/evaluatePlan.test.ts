@@ -1,3 +1,4 @@
+import { laidOutGrid } from '../desk/deskEdits';
 import { newPlan } from '../plan/newPlan';
 import type { Plan } from '../plan/planSchema';
 import { deskNetwork } from '../desk/deskNetwork';
@@ -175,4 +176,17 @@ test('reasons follow the ratio of open volts to what the load holds', () => {
 
 test('certainty is never overstated', () => {
   expect([0, 0.001, 0.5, 0.996, 1].map(inHundred)).toEqual([0, 1, 50, 99, 100]);
+});
+
+test('a fault that is tried out leaves the chances of the battery as they are, another battery does not', () => {
+  const plan = newPlan('x');
+  const grid = { ...plan, arrangement: { kind: 'own' as const, cellsInSeries: 4, strings: 2 } };
+  const sound = evaluatePlan(grid);
+  const turned = { ...laidOutGrid(4, 2), loadReversed: true };
+  const faulty = evaluatePlan({ ...grid, arrangement: turned }, sound);
+  expect(faulty.wrong).toBe(1);
+  expect(faulty.classes).toBe(sound.classes);
+  expect(evaluatePlan({ ...grid, arrangement: turned }).classes).toEqual(sound.classes);
+  const longer = { ...grid, arrangement: { ...grid.arrangement, cellsInSeries: 5 } };
+  expect(evaluatePlan(longer, faulty).classes).not.toEqual(sound.classes);
 });

@@ -2,6 +2,7 @@ import { cellAmpsAt } from '../chemistry/cellAmpsAt';
 import type { ClassesOutcome } from '../chance/simulateClasses';
 import { brightnessOf, type BrightnessBand } from '../circuit/brightness';
 import { deskOf, gridDesk, soundDesk, wrongThings, type Desk } from '../desk/desk';
+import { laidOutGrid, withoutFaults } from '../desk/deskEdits';
 import { solveDesk, type DeskSolution } from '../desk/solveDesk';
 import { cellOfPlan, type PlannedCell } from '../plan/cellOfPlan';
 import { needOfTarget, type TargetNeed } from '../plan/needOfTarget';
@@ -23,6 +24,8 @@ export interface PlanEvaluation {
   readonly desk: Desk;
   /** Number of things that are wrong on the desk, as a what-if. */
   readonly wrong: number;
+  /** The battery with nothing wrong, as text: equal where it is the same battery. */
+  readonly meant: string;
   /** Volts and currents of each string. */
   readonly strings: DeskSolution['strings'];
   /** What the strings do to each other, in words. */
@@ -65,6 +68,7 @@ export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null)
       ? deskOf(plan.arrangement, cell)
       : gridDesk(cell, wiring.cellsInSeries, wiring.strings);
   const wrong = wrongThings(desk);
+  const meant = meantBy(plan.arrangement, wiring);
   return {
     cellInput: plan.cell,
     target: plan.target,
@@ -75,7 +79,12 @@ export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null)
     wiring,
     desk,
     wrong,
-    classes: chanceOfDesk(wrong === 0 ? desk : soundDesk(desk), need),
+    meant,
+    // A fault that is tried out changes nothing about the battery as it is meant.
+    classes:
+      before?.meant === meant
+        ? before.classes
+        : chanceOfDesk(wrong === 0 ? desk : soundDesk(desk), need),
     ...evaluateDesk(desk, need),
   };
 }
@@ -89,6 +98,14 @@ type OnTheDesk = Pick<
 export function evaluateDesk(desk: Desk, need: TargetNeed): OnTheDesk {
   const solution = solveDesk(desk, need.load);
   return { ...solution, brightness: need.load.kind === 'led' ? brightnessOf(solution.amps) : null };
+}
+
+function meantBy(arrangement: Plan['arrangement'], wiring: Wiring): string {
+  const desk =
+    arrangement.kind === 'desk'
+      ? withoutFaults(arrangement)
+      : laidOutGrid(wiring.cellsInSeries, wiring.strings);
+  return JSON.stringify(desk.strings);
 }
 
 function wiringOf(plan: Plan, ways: GridPlan, cell: PlannedCell, need: TargetNeed): Wiring {

@@ -29,7 +29,9 @@ export function useDoubts({ classes, desk, need, wrong }: PlanEvaluation): Doubt
     void plannerClient().stopDoubts();
     setProgress(null);
   }, []);
+  const done = many?.of === classes;
   useEffect(() => {
+    if (done) return;
     let outdated = false;
     const report = proxy((share: number) => {
       if (!outdated) setProgress(share);
@@ -49,6 +51,6 @@ export function useDoubts({ classes, desk, need, wrong }: PlanEvaluation): Doubt
       clearTimeout(timer);
       setProgress(null);
     };
-  }, [classes, desk, need, wrong]);
+  }, [done, classes, desk, need, wrong]);
   return { classes: many?.of === classes ? many.outcome : classes, progress, cancel };
 }

@@ -11,10 +11,11 @@ import {
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates } from '@dnd-kit/sortable';
 import Box from '@mui/material/Box';
-import { useCallback, useDeferredValue, useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { withItemMoved, withoutCell, type DeskPlace } from '@/core/desk/deskEdits';
 import { deskGeometry, type PlacedCell } from '@/core/desk/deskGeometry';
 import { DeskPicture } from '@/ui/desk/DeskPicture';
+import { useSettled } from '@/ui/useSettled';
 import { withDesk } from '../../arrangementEdits';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 import { announcements, SCREEN_READER_HELP } from './announcements';
@@ -26,6 +27,8 @@ import { idOf, placeOf } from './dragIds';
 
 /** Moves start after the pointer went this far, so that a click stays a click; drawing pixels. */
 const DRAG_DISTANCE = 6;
+/** Rest after an edit before the places to grasp are laid anew, milliseconds: less than a hand needs. */
+const GRASP_MS = 60;
 const KEYS = { start: ['Space'], cancel: ['Escape'], end: ['Space'] };
 /** No other cell moves aside while one is dragged: the picture stays still. */
 const stayPut = () => null;
@@ -37,8 +40,8 @@ export function DeskBoard({ zoom }: { zoom: number }) {
   const { evaluation } = usePlanContext();
   const { desk, wiring, need } = evaluation;
   const geometry = useMemo(() => deskGeometry(desk), [desk]);
-  // The picture follows an edit at once; what can be grasped may take the next frame.
-  const graspable = useDeferredValue(geometry);
+  // The picture follows an edit at once; what can be grasped follows when the edits rest.
+  const graspable = useSettled(geometry, GRASP_MS);
   const items = useMemo(() => topLevel(graspable.cells).map(idOf), [graspable]);
   const [opened, setOpened] = useState<{ anchor: HTMLElement; name: string } | null>(null);
   const openCell = useCallback(
