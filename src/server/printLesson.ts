@@ -32,7 +32,10 @@ export async function printLesson(
   if (!opened.ok) return opened;
   const { facts, times } = opened.value;
   const allowed = sheetsAllowed(facts);
-  const wanted: readonly SheetId[] = sheet === 'all' ? allowed : [sheet];
+  const { cutting, mixing } = facts.kit;
+  const empty = cutting.length + mixing.length === 0;
+  const wanted: readonly SheetId[] =
+    sheet === 'all' ? allowed.filter((one) => one !== 'cards' || !empty) : [sheet];
   const withheld = wanted.find((one) => !allowed.includes(one));
   if (withheld !== undefined || wanted.length === 0) {
     const name = withheld === undefined ? 'Any sheet' : SHEET_NAMES[withheld];

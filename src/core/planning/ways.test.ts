@@ -129,6 +129,17 @@ test('other loads: LEDs in the order of their colours, small electronics run, a 
   expect(of('lcd-clock').verdict).toBe('runs');
   expect(of('bulb').works).toBe(false);
   expect(of('usb').verdict).toMatch(/^never/);
+  // Two side by side share the current, two in series want twice the volts.
+  expect(of('two-red-parallel').amps).toBeGreaterThan(of('red').amps);
+  expect(of('two-red-series').volts).toBeGreaterThan(1.8 * of('red').volts);
+  expect(of('motor').verdict).toMatch(/^stands still/);
+  // ½CV² of 4.7 mF at 3.72 V: 32.5 mJ; 5 τ = 5 × 872 Ω × 4.7 mF = 20.5 s.
+  expect(of('capacitor').verdict).toMatch(/20\.5\ss: 32\.5 mJ/);
+  const { volts: boostedVolts, amps: boostedAmps, works } = of('booster');
+  expect(works).toBe(true);
+  // 1.7 mW at 60 %: 2.83 mW from the battery, at a sample of its curve.
+  expect(1000 * boostedVolts * boostedAmps).toBeGreaterThanOrEqual(2.83);
+  expect(boostedVolts).toBeGreaterThan(evaluation.source.emfVolts / 2);
 });
 
 test('nine kiwis, fourteen nails and ten copper strips: within the parts, brightest first', () => {
