@@ -168,6 +168,9 @@ test('safety: ticks stay, every caution says where it comes from, gates withhold
   await page.getByRole('radio', { name: /Dilute sulfuric acid/ }).check();
   await goToStation(page, 'Get ready');
   await expect(page.getByTestId('gate')).toContainText('trained staff');
+  await part(page, 'Shopping');
+  await expect(page.getByTestId('withheld')).toBeVisible();
+  await expect(page.getByRole('table', { name: 'Shopping list' })).toHaveCount(0);
 });
 
 test('prints: what is on paper is what the screen computes, and the pupil sheet gives nothing away', async ({

@@ -65,6 +65,8 @@ test('no pupil sheet of strong acid, and nothing at all above 60 V', async () =>
   const pupil = await printLesson(withAcid, 'p', asked({ sheet: 'pupil' }));
   expect(pupil !== null && !pupil.ok && pupil.faults[0]?.message).toContain('trained staff');
   expect((await printLesson(withAcid, 'p', asked({ sheet: 'teacher' })))?.ok).toBe(true);
+  const calendar = lessonCalendar(withPlan({ cell: acid, lessonDate: '2027-01-29' }), 'p');
+  expect(calendar !== null && !calendar.ok && calendar.faults[0]?.code).toBe('withheld');
   const cell = { ...newPlan('x').cell, recipe: 'magnesium-graphite', body: 'epsom-salt' } as const;
   const tall = withPlan({ cell, arrangement: { kind: 'own', cellsInSeries: 45, strings: 1 } });
   const all = await printLesson(tall, 'p', asked({}));

@@ -11,6 +11,9 @@ export function lessonCalendar(context: ServerContext, id: string): Result<strin
   if (opened === null) return null;
   if (!opened.ok) return opened;
   const { facts, times } = opened.value;
+  if (!facts.gate.preparing) {
+    return fail({ code: 'withheld', path: [], message: facts.gate.reason });
+  }
   if (times === null) {
     return fail({
       code: 'no-date',

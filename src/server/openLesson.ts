@@ -1,5 +1,6 @@
 import { evaluatePlan } from '@/core/planning/evaluatePlan';
 import { lessonFacts, type LessonFacts } from '@/core/preparation/sheets/lessonFacts';
+import { localTimeAt } from '@/core/preparation/localTime';
 import { timetable, type Timetable } from '@/core/preparation/timetable';
 import type { Result } from '@/core/result';
 import { succeed } from '@/core/result';
@@ -8,7 +9,7 @@ import { openBench } from './openBench';
 
 export interface OpenLesson {
   readonly facts: LessonFacts;
-  /** `null` while the plan has no date. */
+  /** `null` while the plan has no date, or where nothing is prepared for a class. */
   readonly times: Timetable | null;
 }
 
@@ -19,21 +20,16 @@ export function openLesson(context: ServerContext, id: string): Result<OpenLesso
   if (!found.document.ok) return found.document;
   const plan = found.document.value;
   const evaluation = evaluatePlan(plan);
-  const facts = lessonFacts(plan, evaluation, openBench(context, 'cupboard').initial.state);
+  const cupboard = openBench(context, 'cupboard').initial.state;
+  const facts = lessonFacts(plan, evaluation, { cupboard, planId: id });
   return succeed({ facts, times: timesOf(facts, context.now()) });
 }
 
-function timesOf({ plan, kit, evaluation }: LessonFacts, now: number): Timetable | null {
-  if (plan.lessonDate === null) return null;
+function timesOf({ plan, kit, evaluation, gate }: LessonFacts, now: number): Timetable | null {
+  if (plan.lessonDate === null || !gate.preparing) return null;
   const { minutesToBuild } = evaluation.cell.recipe;
   return timetable(
     { lesson: plan.lesson, date: plan.lessonDate, kit, minutesPerCell: minutesToBuild },
-    localTimeOf(new Date(now)),
+    localTimeAt(now, new Date(now).getTimezoneOffset()),
   );
-}
-
-/** What the clock on the wall shows where the server stands. */
-function localTimeOf(date: Date): string {
-  const shifted = new Date(date.getTime() - date.getTimezoneOffset() * 60_000);
-  return shifted.toISOString().slice(0, 19);
 }

@@ -1,3 +1,4 @@
+import { capital } from '../words';
 import type { CellLook } from '../chemistry/recipe';
 import { cellsOf, type Desk, type StandingCell } from './desk';
 import type { FaultKind } from './deskEdits';
@@ -95,8 +96,4 @@ export function whatIsWrong(desk: Desk): { readonly what: string; readonly reaso
     });
   }
   return lines;
-}
-
-function capital(text: string): string {
-  return `${text.slice(0, 1).toUpperCase()}${text.slice(1)}`;
 }

@@ -1,3 +1,4 @@
+import { capital } from '../words';
 import { formatNumber } from '../units';
 import type { Difference, Ranked } from './analyseFairTest';
 
@@ -41,10 +42,6 @@ function inHundred(p: number): string {
 
 function formatP(p: number): string {
   return p < 0.0001 ? 'below 0.0001' : `= ${formatNumber(p, 2)}`;
-}
-
-function capital(text: string): string {
-  return `${text.slice(0, 1).toUpperCase()}${text.slice(1)}`;
 }
 
 function listed(names: readonly string[]): string {

@@ -41,14 +41,10 @@ export function bestFromStock(
     .map(({ target, candidate }) => ({ target, candidate }));
 }
 
-/** Equal LEDs side by side act as one with so many times the current at the same volts. */
+/** Equal LEDs side by side share the current. */
 function needOfSeveral(need: TargetNeed, count: number): TargetNeed {
   if (need.load.kind !== 'led' || count === 1) return need;
-  const { saturationAmps, seriesOhms, idealityFactor } = need.load.led;
-  const led = {
-    idealityFactor,
-    saturationAmps: saturationAmps * count,
-    seriesOhms: seriesOhms / count,
-  };
-  return { ...need, amps: need.amps * count, load: { kind: 'led', led } };
+  const { led } = need.load;
+  const load = { kind: 'led-group', led, inSeries: 1, inParallel: count } as const;
+  return { ...need, amps: need.amps * count, load };
 }

@@ -108,6 +108,9 @@ const BODY_PARTS: Readonly<Partial<Record<string, PartId>>> = {
   'salt-bridge': 'salt-bridge',
 };
 
+/** Bodies that were added to an own recipe; what they are made of only their name says. */
+const OWN_BODY = /^own-\d+$/;
+
 /** What separators of a body are cut from. */
 const SEPARATOR_SHEETS: Readonly<Partial<Record<string, SeparatorSource>>> = {
   felt: { sheet: 'felt-sheet', what: 'felt' },
@@ -128,7 +131,7 @@ const SEPARATOR_SHEETS: Readonly<Partial<Record<string, SeparatorSource>>> = {
 /** Parts of one cell: body and metals, so many pairs in the same body. Separators and liquids are not in it. */
 export function billOfCell(recipe: Pick<Recipe, 'id'>, bodyId: string, pairs: number): BillLine[] {
   const { cell, pair } = FAMILY_BILLS[recipe.id];
-  const bodyPart = BODY_PARTS[bodyId];
+  const bodyPart = BODY_PARTS[bodyId] ?? (OWN_BODY.test(bodyId) ? 'own-body' : undefined);
   const more = pair.map((line) => ({ ...line, amount: line.amount * (pairs - 1) }));
   return [
     ...(bodyPart === undefined ? [] : [{ part: bodyPart, amount: 1 }]),

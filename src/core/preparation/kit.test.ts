@@ -5,6 +5,7 @@ import { USUAL_LESSON, type Lesson } from '../plan/lessonSchema';
 import { newPlan } from '../plan/newPlan';
 import type { Plan } from '../plan/planSchema';
 import { evaluatePlan } from '../planning/evaluatePlan';
+import { billOfCell } from './bills';
 import { cupboardCsv, withCsvCupboard } from './cupboardCsv';
 import { EMPTY_CUPBOARD, entryOf, withEntry } from './cupboardSchema';
 import { clockMinutes, separatorPlan } from './cutting';
@@ -293,4 +294,23 @@ test('wire instead of leads: as many pieces, cut from the roll, and the offer tu
   const plan = planOf(wanted);
   const offers = substitutesFor(kit, plan, evaluatePlan(plan).cell, EMPTY_CUPBOARD);
   expect(offers.find(({ by }) => by === 'bell-wire')?.used).toBe(true);
+});
+
+test('pairs belong to the plan’s own cell, wherever it stands; a typical one among them has one', () => {
+  const plan = planOf({ body: 'lemon', pairs: 3 });
+  const plain = { kind: 'cell' as const, mix: null, faults: [], sharedBody: null };
+  const sponge = { ...plain, mix: { recipe: 'aluminium-air-brine' as const, body: 'sponge' } };
+  const typical = { ...plain, mix: { recipe: 'copper-zinc-fruit' as const, body: 'lemon' } };
+  const strings = [[sponge, plain, typical, plain]];
+  const laidOut: Plan = { ...plan, arrangement: { kind: 'desk', loadReversed: false, strings } };
+  const kit = amounts(kitOfPlan(laidOut, evaluatePlan(laidOut)));
+  // Two groups: 2 sponges, 4 lemons with three pairs, 2 with one; one spare of each kind.
+  expect(kit).toMatchObject({ sponge: 3, 'graphite-rod': 3, lemon: 8, 'copper-strip': 18 });
+});
+
+test('a body that was added to an own recipe is on the list', () => {
+  expect(billOfCell({ id: 'copper-zinc-fruit' }, 'own-2', 1)[0]).toEqual({
+    part: 'own-body',
+    amount: 1,
+  });
 });

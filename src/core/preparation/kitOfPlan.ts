@@ -39,13 +39,13 @@ export interface Kit {
 
 /** How sure spares from the chance calculation are to be enough. */
 const SURE_OF_SPARES = 0.95;
-/** Paper towels for a group, and coins in a pile that a label names (common practice, no source). */
+/** Paper towels for a group (common practice, no source). */
 const TOWELS_PER_GROUP = 4;
 
 /** Counts every part of a plan for its class. Things that are wrong on purpose count as sound. */
 export function kitOfPlan(
   { cell, lesson, target }: Pick<Plan, 'cell' | 'lesson' | 'target'>,
-  evaluation: Pick<PlanEvaluation, 'desk'>,
+  evaluation: Pick<PlanEvaluation, 'desk' | 'cell'>,
 ): Kit {
   const desk = soundDesk(evaluation.desk);
   const cells = cellsOf(desk);
@@ -54,29 +54,24 @@ export function kitOfPlan(
   const pairs = cell.size?.pairs ?? 1;
   const counter = partCounter(groups, lesson.swapped);
 
-  for (const { kind, count, spares } of kindsOf(cells, spareCells)) {
-    for (const { part, amount } of billOfCell(
-      kind.recipe,
-      kind.body.id,
-      isPlanned(kind, cells) ? pairs : 1,
-    )) {
+  const kinds = kindsOf(cells, spareCells, evaluation);
+  for (const { kind, planned, count, spares } of kinds) {
+    const bill = billOfCell(kind.recipe, kind.body.id, planned ? pairs : 1);
+    for (const { part, amount } of bill) {
       counter.add(part, amount * count, amount * spares);
     }
   }
   for (const items of desk.strings) addString(items, counter);
   addGroupThings(counter, cells, lesson, target);
   const pieces = counter.lines().find(({ part }) => part === 'bell-wire')?.total ?? 0;
-  const cutting = [
-    ...cuttingOf(cells, spareCells, cell, lesson),
-    ...(pieces === 0 ? [] : [wireStep(pieces)]),
-  ];
+  const cutting = [...cuttingOf(kinds, cell, lesson), ...(pieces === 0 ? [] : [wireStep(pieces)])];
   for (const step of cutting) {
-    if (step.id === 'separators' && step.from !== null)
-      counter.share(step.from.part, step.from.amount);
-    if (step.id === 'sanding' && step.from !== null)
-      counter.share(step.from.part, step.from.amount);
+    const { from } = step;
+    if (from !== null && (step.id === 'separators' || step.id === 'sanding')) {
+      counter.share(from.part, from.amount);
+    }
   }
-  const mixing = mixingCards(liquidsOf(cells, spareCells, groups));
+  const mixing = mixingCards(liquidsOf(kinds, groups));
   for (const { ingredients } of mixing) {
     for (const { part, amount } of ingredients) if (part !== null) counter.share(part, amount);
   }
@@ -100,6 +95,8 @@ export function sparesOf(cells: number, { spares }: Pick<Lesson, 'spares'>): num
 
 interface CellKind {
   readonly kind: StandingCell;
+  /** The plan's own cell, which may have a size and pairs of its own; others on the desk are typical ones. */
+  readonly planned: boolean;
   /** On one desk. */
   readonly count: number;
   /** For the class. */
@@ -107,24 +104,23 @@ interface CellKind {
 }
 
 /** Different cells on a desk, and the class's spares shared out among them by how many there are. */
-function kindsOf(cells: readonly StandingCell[], spareCells: number): CellKind[] {
-  const kinds = new Map<string, { kind: StandingCell; count: number }>();
+function kindsOf(
+  cells: readonly StandingCell[],
+  spareCells: number,
+  { cell }: Pick<PlanEvaluation, 'cell'>,
+): CellKind[] {
+  const kinds = new Map<string, { kind: StandingCell; planned: boolean; count: number }>();
   for (const one of cells) {
-    const key = `${one.recipe.id} ${one.recipe.name} ${one.body.id}`;
+    const planned = one.model === cell.model;
+    const key = JSON.stringify([planned, one.recipe.id, one.body.id]);
     const known = kinds.get(key);
-    if (known === undefined) kinds.set(key, { kind: one, count: 1 });
+    if (known === undefined) kinds.set(key, { kind: one, planned, count: 1 });
     else known.count += 1;
   }
-  return [...kinds.values()].map(({ kind, count }) => ({
-    kind,
-    count,
-    spares: Math.ceil((spareCells * count) / cells.length),
+  return [...kinds.values()].map((one) => ({
+    ...one,
+    spares: Math.ceil((spareCells * one.count) / cells.length),
   }));
-}
-
-/** Only the plan's own cell has several pairs; it is the one whose model most cells share. */
-function isPlanned(cell: StandingCell, cells: readonly StandingCell[]): boolean {
-  return cell.model === cells[0]?.model;
 }
 
 interface PartCounter {
@@ -209,19 +205,14 @@ function addGroupThings(
 
 const LOAD_PARTS = { led: 'led', resistor: 'resistor', device: 'device' } as const;
 
-function cuttingOf(
-  cells: readonly StandingCell[],
-  spareCells: number,
-  cell: Plan['cell'],
-  lesson: Lesson,
-): CuttingStep[] {
+function cuttingOf(kinds: readonly CellKind[], cell: Plan['cell'], lesson: Lesson): CuttingStep[] {
   const steps: CuttingStep[] = [];
   let coins = 0;
   let foil = 0;
-  for (const { kind, count, spares } of kindsOf(cells, spareCells)) {
+  for (const { kind, planned, count, spares } of kinds) {
     const total = count * lesson.groups + spares;
     const source = separatorSource(kind.body.id);
-    const size = isPlanned(kind, cells) && cell.size !== null ? cell.size : kind.recipe.usualSize;
+    const size = planned && cell.size !== null ? cell.size : kind.recipe.usualSize;
     if (source !== null) steps.push(separatorStep(total, size, source, lesson));
     const bill = billOfCell(kind.recipe, kind.body.id, 1);
     if (bill.some(({ part }) => part === 'coin-to-sand')) coins += total;
@@ -233,12 +224,11 @@ function cuttingOf(
 }
 
 function liquidsOf(
-  cells: readonly StandingCell[],
-  spareCells: number,
+  kinds: readonly CellKind[],
   groups: number,
 ): { liquid: CellLiquid; cells: number }[] {
   const found = new Map<string, { liquid: CellLiquid; cells: number }>();
-  for (const { kind, count, spares } of kindsOf(cells, spareCells)) {
+  for (const { kind, count, spares } of kinds) {
     for (const liquid of liquidsOfCell(kind.recipe, kind.body.id)) {
       const key = JSON.stringify(liquid);
       const known = found.get(key) ?? { liquid, cells: 0 };

@@ -8,6 +8,14 @@ function millisecondsOf(time: LocalTime): number {
   return Date.parse(`${time}Z`);
 }
 
+/**
+ * What the clock on the wall shows.
+ * @param offsetMinutes by which the wall is behind UTC, as `Date` gives it
+ */
+export function localTimeAt(milliseconds: number, offsetMinutes: number): LocalTime {
+  return new Date(milliseconds - offsetMinutes * MINUTE_MS).toISOString().slice(0, 19);
+}
+
 export function addMinutes(time: LocalTime, minutes: number): LocalTime {
   return new Date(millisecondsOf(time) + minutes * MINUTE_MS).toISOString().slice(0, 19);
 }

@@ -1,3 +1,4 @@
+import { capital } from '../words';
 import {
   ELECTROLYTE_RECIPES,
   mixForClass,
@@ -119,7 +120,7 @@ function plainCard(
   const amount = cells * millilitres * (1 + MIXING_SPARE_SHARE);
   const { name, cautions } = PARTS[part];
   return {
-    title: `${name.slice(0, 1).toUpperCase()}${name.slice(1)}, as it is`,
+    title: `${capital(name)}, as it is`,
     millilitres: amount,
     ingredients: [{ part, amount, words: `${formatNumber(amount)} mL of ${name}` }],
     order: `Pour out ${formatNumber(millilitres)} mL for each cell.`,
@@ -140,7 +141,7 @@ function saltCard(
   const grams = saltGrams(salt, molPerLitre, amount);
   const name = salt === 'copper-sulfate' ? 'copper sulfate' : 'zinc sulfate';
   return {
-    title: `${name.slice(0, 1).toUpperCase()}${name.slice(1)}, ${formatNumber(molPerLitre)} mol/L`,
+    title: `${capital(name)}, ${formatNumber(molPerLitre)} mol/L`,
     millilitres: amount,
     ingredients: [
       { part: 'distilled-water', amount, words: `${formatNumber(amount)} mL of distilled water` },

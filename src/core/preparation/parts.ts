@@ -121,6 +121,7 @@ const CATALOGUE = {
     reusable: true,
   }),
   'zinc-foil': metal('piece of zinc foil', 'pieces of zinc foil', 12, { pack: 10 }),
+  'own-body': part('cell', 'body of your own recipe', 'bodies of your own recipe', 1),
   cup: part('cell', 'cup', 'cups', 3, { pack: 50 }),
   beaker: part('cell', 'beaker', 'beakers', 4, reuse),
   sponge: part('cell', 'sponge', 'sponges', 2, { pack: 10, reusable: true }),

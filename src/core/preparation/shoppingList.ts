@@ -33,7 +33,7 @@ export function shoppingList(
   const lines = kit.lines.map(({ part, total }): ShoppingLine => {
     const { stock, pack, packPrice } = entryOf(cupboard, part);
     const missing = Math.max(0, total - stock);
-    const packs = Math.ceil(missing / pack - ROUNDING);
+    const packs = Math.max(0, wholeUnits(missing / pack));
     return {
       part,
       needed: total,
@@ -50,10 +50,18 @@ export function shoppingList(
 
 /** `12 kiwis`, `250 g table salt`, `1 sheet of felt`. */
 export function amountWords(part: PartId, amount: number): string {
-  const { name, plural, unit } = PARTS[part];
-  const rounded = unit === 'g' || unit === 'mL' ? Math.ceil(amount) : Math.ceil(amount - ROUNDING);
-  const words = rounded === 1 ? name : plural;
-  return unit === 'piece' || unit === 'sheet'
-    ? `${rounded} ${words}`
-    : `${rounded} ${unit} ${words}`;
+  const { unit } = PARTS[part];
+  const counted = unit === 'piece' || unit === 'sheet' ? '' : ` ${unit}`;
+  return `${wholeUnits(amount)}${counted} ${partWords(part, amount)}`;
+}
+
+/** A part by its name for so many of it: `kiwi`, `kiwis`. */
+export function partWords(part: PartId, amount: number): string {
+  const { name, plural } = PARTS[part];
+  return wholeUnits(amount) === 1 ? name : plural;
+}
+
+/** Whole units that hold an amount. */
+export function wholeUnits(amount: number): number {
+  return Math.ceil(amount - ROUNDING);
 }

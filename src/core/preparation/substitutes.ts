@@ -1,3 +1,4 @@
+import { capital } from '../words';
 import { chemistryWith, type PlannedCell } from '../plan/cellOfPlan';
 import type { Swappable } from '../plan/lessonSchema';
 import type { Plan } from '../plan/planSchema';
@@ -89,5 +90,5 @@ function areaEffect(
 /** `Copper plumbing coupler instead of copper strip`. */
 export function substituteWords({ instead, by }: Substitute): string {
   const { name } = PARTS[by];
-  return `${name.slice(0, 1).toUpperCase()}${name.slice(1)} instead of ${PARTS[instead].name}`;
+  return `${capital(name)} instead of ${PARTS[instead].name}`;
 }

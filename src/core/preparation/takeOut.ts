@@ -36,3 +36,16 @@ export function putBack(cupboard: CupboardState, planId: string): CupboardState 
   }
   return after;
 }
+
+/** The cupboard as a plan sees it: what was taken out for it is still there for it. */
+export function cupboardOf(cupboard: CupboardState, planId: string): CupboardState {
+  let seen = cupboard;
+  for (const one of cupboard.taken) {
+    if (one.planId !== planId) continue;
+    for (const part of PART_IDS) {
+      const amount = one.parts[part] ?? 0;
+      if (amount > 0) seen = withEntry(seen, part, { stock: entryOf(seen, part).stock + amount });
+    }
+  }
+  return seen;
+}

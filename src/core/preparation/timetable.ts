@@ -119,7 +119,7 @@ function preparingTasks(kit: Kit, lesson: Lesson, minutesPerCell: number): Wante
     {
       id: 'test-loads',
       name: 'Test every LED or device',
-      minutes: Math.ceil(lesson.groups * TEST_MINUTES_PER_LOAD),
+      minutes: Math.ceil(kit.groups * TEST_MINUTES_PER_LOAD),
       daysBefore: 0,
     },
     {

@@ -1,5 +1,6 @@
 'use client';
 
+import { mainAndSide } from '@/ui/mainAndSide';
 import Box from '@mui/material/Box';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
@@ -43,14 +44,7 @@ export function CupboardPage({ found }: { found: FoundBench<CupboardState> }) {
         />
       }
     >
-      <Box
-        sx={{
-          display: 'grid',
-          gap: 2,
-          gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 300px' },
-          alignItems: 'start',
-        }}
-      >
+      <Box sx={mainAndSide(300, 2)}>
         <Card
           title="What is there, and what it costs"
           actions={

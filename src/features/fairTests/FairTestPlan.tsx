@@ -1,5 +1,6 @@
 'use client';
 
+import { capital } from '@/core/words';
 import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -173,8 +174,4 @@ function Variants({ test, edit }: FairTestPlanProps) {
       </Box>
     </Box>
   );
-}
-
-function capital(text: string): string {
-  return `${text.slice(0, 1).toUpperCase()}${text.slice(1)}`;
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { capital } from '@/core/words';
 import { firstWrongRow } from '@/core/diagnosis/judgeReadings';
 import { verdictOf } from '@/core/planning/verdict';
 import { formatAmps, formatVolts } from '@/core/units';
@@ -19,7 +20,7 @@ export function PlanVerdict({ station }: { station: string }) {
       <VerdictPill
         live
         tone="marginal"
-        headline={`${wording.slice(0, 1).toUpperCase()}${wording.slice(1)}.`}
+        headline={`${capital(wording)}.`}
         details={[`${wrong.label}: expected ${format(wrong.expected)}, read ${format(wrong.read)}`]}
       />
     );

@@ -1,3 +1,4 @@
+import { capital } from '@/core/words';
 import { cellAmpsAt } from '@/core/chemistry/cellAmpsAt';
 import { DEVICE_PRESETS } from '@/core/circuit/devicePresets';
 import { cellsOf } from '@/core/desk/desk';
@@ -6,6 +7,7 @@ import type { Plan } from '@/core/plan/planSchema';
 import type { PlanEvaluation } from '@/core/planning/evaluatePlan';
 import { dayWords } from '@/core/preparation/dayWords';
 import { sparesOf } from '@/core/preparation/kitOfPlan';
+import { safetyGate } from '@/core/preparation/safetyOfPlan';
 import { verdictOf } from '@/core/planning/verdict';
 import { formatAmps, formatMinutes, formatVolts } from '@/core/units';
 
@@ -54,23 +56,29 @@ function hasDate({ lessonDate }: Plan): boolean {
   return lessonDate !== null;
 }
 
-function readyAnswer({ lesson, lessonDate }: Plan, { desk, cell }: PlanEvaluation): string {
-  const cells = cellsOf(desk).length * lesson.groups;
+function readyAnswer(plan: Plan, evaluation: PlanEvaluation): string {
+  const { preparing, pupilSheet } = safetyGate(plan, evaluation);
+  if (!preparing) return 'nothing for a class';
+  const { lesson, lessonDate } = plan;
+  const { body } = evaluation.cell;
+  const groups = pupilSheet ? lesson.groups : 1;
+  const cells = cellsOf(evaluation.desk).length * groups;
   const total = cells + sparesOf(cells, lesson);
-  const groups = lesson.groups === 1 ? '1 group' : `${lesson.groups} groups`;
-  return `${groups} · ${total} ${total === 1 ? cell.body.name : cell.body.plural} · ${lessonDate === null ? 'no date yet' : dayWords(lessonDate)}`;
+  const who = !pupilSheet ? 'demonstration' : groups === 1 ? '1 group' : `${groups} groups`;
+  const date = lessonDate === null ? 'no date yet' : dayWords(lessonDate);
+  return `${who} · ${total} ${total === 1 ? body.name : body.plural} · ${date}`;
 }
 
 function powerAnswer({ target, minutes }: Plan): string {
   const what = target.kind === 'device' ? DEVICE_PRESETS[target.device].name : nameOfTarget(target);
-  const name = `${what.slice(0, 1).toUpperCase()}${what.slice(1)}`;
+  const name = capital(what);
   const how = target.kind === 'led' ? `${target.brightness}, ` : '';
   return `${name}, ${how}${formatMinutes(minutes)}`;
 }
 
 function cellAnswer(plan: Plan, { cell }: PlanEvaluation): string {
   const { emfVolts } = cell.model;
-  const name = `${cell.body.name.slice(0, 1).toUpperCase()}${cell.body.name.slice(1)}`;
+  const name = capital(cell.body.name);
   const { own } = plan.cell;
   const shorted =
     cell.origin === 'own' && own?.shortCircuit ? own.shortCircuit.amps : cellAmpsAt(cell.model, 0);

@@ -11,7 +11,7 @@ export interface ChecklistPoint {
 }
 
 /** What to have done and thought of, cautions first. */
-export function checklistOf({ cautions, kit, plan }: LessonFacts): ChecklistPoint[] {
+export function checklistOf({ cautions, kit, gate }: LessonFacts): ChecklistPoint[] {
   const tools = kit.lines.filter(({ part }) => part === 'goggles' || part === 'gloves');
   return [
     {
@@ -27,7 +27,9 @@ export function checklistOf({ cautions, kit, plan }: LessonFacts): ChecklistPoin
     })),
     {
       id: 'trial',
-      text: `One cell was built and measured beforehand; ${plan.lesson.groups} kits are complete.`,
+      text: gate.preparing
+        ? `One cell was built and measured beforehand; ${kit.groups === 1 ? 'the kit is' : `${kit.groups} kits are`} complete.`
+        : 'It was tried beforehand by those trained for it.',
       from: '',
     },
     { id: 'waste', text: 'It is clear where food, liquids and metals go afterwards.', from: '' },

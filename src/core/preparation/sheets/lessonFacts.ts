@@ -3,6 +3,7 @@ import { kitOfPlan, type Kit } from '../kitOfPlan';
 import { lessonPhases, type LessonCourse } from '../lessonPhases';
 import { meterQueue, type MeterQueue } from '../meterQueue';
 import { cautionsOfPlan, safetyGate, type PlacedCaution, type SafetyGate } from '../safetyOfPlan';
+import { cupboardOf } from '../takeOut';
 import { shoppingList, type ShoppingList } from '../shoppingList';
 import type { CupboardState } from '../cupboardSchema';
 import type { Plan } from '../../plan/planSchema';
@@ -12,6 +13,7 @@ import type { PlanEvaluation } from '../../planning/evaluatePlan';
 export interface LessonFacts {
   readonly plan: Plan;
   readonly evaluation: PlanEvaluation;
+  /** As this plan sees it: what was taken out for it is still there. */
   readonly cupboard: CupboardState;
   readonly kit: Kit;
   readonly shopping: ShoppingList;
@@ -22,14 +24,21 @@ export interface LessonFacts {
   readonly groupNames: readonly string[];
 }
 
+/**
+ * @param planId under which the plan is stored: what the cupboard gave out for it counts as there
+ */
 export function lessonFacts(
   plan: Plan,
   evaluation: PlanEvaluation,
-  cupboard: CupboardState,
+  stored: { readonly cupboard: CupboardState; readonly planId: string },
 ): LessonFacts {
   const { lesson } = plan;
-  const kit = kitOfPlan(plan, evaluation);
-  const queue = meterQueue(lesson.groups, lesson.meters, lesson.mostWaitMinutes);
+  const gate = safetyGate(plan, evaluation);
+  // What pupils do not build is built once, by the adult who shows it.
+  const groups = gate.pupilSheet ? lesson.groups : 1;
+  const cupboard = cupboardOf(stored.cupboard, stored.planId);
+  const kit = kitOfPlan({ ...plan, lesson: { ...lesson, groups } }, evaluation);
+  const queue = meterQueue(groups, lesson.meters, lesson.mostWaitMinutes);
   return {
     plan,
     evaluation,
@@ -39,7 +48,9 @@ export function lessonFacts(
     queue,
     course: lessonPhases(kit, queue, evaluation.cell.recipe.minutesToBuild, lesson.minutes),
     cautions: cautionsOfPlan(evaluation, kit),
-    gate: safetyGate(plan, evaluation),
-    groupNames: Array.from({ length: lesson.groups }, (_, index) => groupName(index)),
+    gate,
+    groupNames: gate.pupilSheet
+      ? Array.from({ length: groups }, (_, index) => groupName(index))
+      : ['Demonstration'],
   };
 }

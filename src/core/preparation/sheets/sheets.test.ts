@@ -6,6 +6,7 @@ import type { Plan } from '../../plan/planSchema';
 import { evaluatePlan } from '../../planning/evaluatePlan';
 import { EMPTY_CUPBOARD, withEntry, type CupboardState } from '../cupboardSchema';
 import { groupName } from '../groupNames';
+import { takeOut } from '../takeOut';
 import { timetable } from '../timetable';
 import { checklistOf } from './checklist';
 import { lessonFacts, type LessonFacts } from './lessonFacts';
@@ -30,7 +31,7 @@ function factsOf({ recipe, body, lesson, cupboard = EMPTY_CUPBOARD }: Wanted = {
     arrangement: { kind: 'own', cellsInSeries: 4, strings: 2 },
     lesson: { ...USUAL_LESSON, ...lesson },
   };
-  return lessonFacts(plan, evaluatePlan(plan), cupboard);
+  return lessonFacts(plan, evaluatePlan(plan), { cupboard, planId: 'p' });
 }
 
 const textOfBlock = (block: Block): string[] => {
@@ -171,4 +172,26 @@ test('groups are named after shore birds, however many there are', () => {
   const names = Array.from({ length: 60 }, (_, index) => groupName(index));
   expect(names.slice(0, 6)).toEqual(['Curlew', 'Knot', 'Dunlin', 'Avocet', 'Plover', 'Tern']);
   expect(new Set(names).size).toBe(60);
+});
+
+test('what pupils do not build is one demonstration, and strong acid is figures only', () => {
+  const shown = factsOf({ recipe: 'two-solution', lesson: { ageBand: 'under-11' } });
+  // 8 cells and 2 spare ones, once: two beakers each.
+  expect(shown.kit.lines.find(({ part }) => part === 'beaker')?.total).toBe(20);
+  const text = textOf('teacher', shown);
+  expect(text).toContain('A demonstration for 30 pupils');
+  expect(text).not.toContain('Who has the meter');
+  const acid = textOf('teacher', factsOf({ recipe: 'dilute-sulfuric-acid' }));
+  expect(acid).toContain('Figures only');
+  expect(acid).not.toContain('each group builds');
+});
+
+test('what was taken out for a plan is still there for it, and for no other', () => {
+  const full = withEntry(EMPTY_CUPBOARD, 'kiwi', { stock: 60 });
+  const lesson = { planId: 'p', title: 'Lamp', takenAt: '2027-01-29T08:00:00Z' };
+  const missing = (cupboard: CupboardState): number =>
+    factsOf({ cupboard }).shopping.lines.find(({ part }) => part === 'kiwi')!.missing;
+  expect(missing(full)).toBe(0);
+  expect(missing(takeOut(full, factsOf().kit, lesson))).toBe(0);
+  expect(missing(takeOut(full, factsOf().kit, { ...lesson, planId: 'other' }))).toBe(52);
 });

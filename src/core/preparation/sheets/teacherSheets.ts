@@ -13,20 +13,43 @@ import type { Block, Sheet } from './sheet';
 
 /** Everything the teacher needs on one sheet: verdict, class, timetable, meter queue, checklist to sign. */
 export function teacherSheet(facts: LessonFacts, times: Timetable | null): Sheet {
-  const { plan, evaluation, kit, course, queue, groupNames, gate } = facts;
+  const { plan, evaluation, gate } = facts;
   const { headline, details } = verdictOf(evaluation);
-  const { lesson } = plan;
-  const { least, most } = kit.pupilsInGroup;
-  const pupils = least === most ? `${least}` : `${least} or ${most}`;
   const blocks: Block[] = [
     { kind: 'text', strong: true, text: [headline, ...details].join(', ') },
     { kind: 'desk' },
-    {
-      kind: 'text',
-      text: `${lesson.pupils} pupils (${AGE_BAND_NAMES[lesson.ageBand]}) in ${lesson.groups} groups of ${pupils}; each group builds ${kit.cellsInGroup} cells; ${kit.spareCells} cells in spare for the class.`,
-    },
+    { kind: 'text', text: whoBuilds(facts) },
     ...(gate.reason === '' ? [] : [{ kind: 'caution', text: gate.reason } as const]),
     ...timetableBlocks(times),
+    ...(gate.pupilSheet ? lessonBlocks(facts) : []),
+    { kind: 'heading', text: 'Checklist' },
+    {
+      kind: 'list',
+      style: 'box',
+      items: checklistOf(facts).map(({ text, from }) => (from === '' ? text : `${text} (${from})`)),
+    },
+    { kind: 'text', text: DEFERRAL },
+    { kind: 'text', text: 'Checked by: ______________________   Date: ______________' },
+  ];
+  return { id: 'teacher', title: plan.title, subtitle: 'Teacher sheet', blocks };
+}
+
+/** Who builds what: the groups, or one adult who shows it, or nobody in class. */
+function whoBuilds({ plan, kit, gate }: LessonFacts): string {
+  const { pupils, ageBand, groups } = plan.lesson;
+  const { least, most } = kit.pupilsInGroup;
+  const size = least === most ? `${least}` : `${least} or ${most}`;
+  if (!gate.preparing) return 'Figures only: nothing is prepared for a class.';
+  return gate.pupilSheet
+    ? `${pupils} pupils (${AGE_BAND_NAMES[ageBand]}) in ${groups} groups of ${size}; each group builds ${kit.cellsInGroup} cells; ${kit.spareCells} cells in spare for the class.`
+    : `A demonstration for ${pupils} pupils (${AGE_BAND_NAMES[ageBand]}): an adult builds ${kit.cellsInGroup} cells, with ${kit.spareCells} in spare.`;
+}
+
+/** The lesson by phase, and who has the meter. */
+function lessonBlocks(facts: LessonFacts): Block[] {
+  const { plan, course, queue, groupNames } = facts;
+  const { lesson } = plan;
+  return [
     { kind: 'heading', text: `The lesson, ${lesson.minutes} minutes from ${lesson.startsAt}` },
     {
       kind: 'table',
@@ -53,16 +76,7 @@ export function teacherSheet(facts: LessonFacts, times: Timetable | null): Sheet
         groupNames[group] ?? '',
       ]),
     },
-    { kind: 'heading', text: 'Checklist' },
-    {
-      kind: 'list',
-      style: 'box',
-      items: checklistOf(facts).map(({ text, from }) => (from === '' ? text : `${text} (${from})`)),
-    },
-    { kind: 'text', text: DEFERRAL },
-    { kind: 'text', text: 'Checked by: ______________________   Date: ______________' },
   ];
-  return { id: 'teacher', title: plan.title, subtitle: 'Teacher sheet', blocks };
 }
 
 function timetableBlocks(times: Timetable | null): Block[] {

@@ -1,5 +1,6 @@
 'use client';
 
+import { mainAndSide } from '@/ui/mainAndSide';
 import Box from '@mui/material/Box';
 import { cautionsOfVolts } from '@/core/safety/cautions';
 import Alert from '@mui/material/Alert';
@@ -37,14 +38,7 @@ export function ArrangeStation() {
   const [drawn, setDrawn] = useState<string[]>([]);
   const others = useMemo(() => loads.filter(({ id }) => drawn.includes(id)), [loads, drawn]);
   return (
-    <Box
-      sx={{
-        display: 'grid',
-        gap: 1.5,
-        gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 286px' },
-        alignItems: 'start',
-      }}
-    >
+    <Box sx={mainAndSide(286)}>
       <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { sm: '1fr 1fr' }, minWidth: 0 }}>
         <Card
           title="On the desk"

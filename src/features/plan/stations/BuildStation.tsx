@@ -1,5 +1,6 @@
 'use client';
 
+import { mainAndSide } from '@/ui/mainAndSide';
 import Box from '@mui/material/Box';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
@@ -22,14 +23,7 @@ export function BuildStation() {
   const rows = benchOfPlan(plan, evaluation);
   const { cell, source } = evaluation;
   return (
-    <Box
-      sx={{
-        display: 'grid',
-        gap: 1.5,
-        gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 286px' },
-        alignItems: 'start',
-      }}
-    >
+    <Box sx={mainAndSide(286)}>
       <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
         <ReadingStairs rows={rows} />
         <Card

@@ -1,5 +1,6 @@
 'use client';
 
+import { capital } from '@/core/words';
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { memo } from 'react';
@@ -79,5 +80,5 @@ function labelOf({ cell }: PlacedCell): string {
   const wrong = cell.faults.map(({ kind }) => FAULT_WORDS[kind].name);
   if (cell.sharedBody !== null) wrong.push(SHARED_BODY_WORDS.name);
   const faults = wrong.length === 0 ? '' : `: ${wrong.join(', ')}`;
-  return `${cell.name.slice(0, 1).toUpperCase()}${cell.name.slice(1)}, ${cell.body.name}${faults}`;
+  return `${capital(cell.name)}, ${cell.body.name}${faults}`;
 }

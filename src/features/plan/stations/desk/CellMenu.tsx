@@ -1,5 +1,6 @@
 'use client';
 
+import { capital } from '@/core/words';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
@@ -68,7 +69,7 @@ export function CellMenu({ anchor, name, onClose }: CellMenuProps) {
       }}
     >
       <Typography variant="h3">
-        {name.slice(0, 1).toUpperCase() + name.slice(1)}, {cell.body.name}
+        {capital(name)}, {cell.body.name}
       </Typography>
       <Typography variant="body2" color="textSecondary" sx={{ mt: 0.5 }}>
         What if it were …

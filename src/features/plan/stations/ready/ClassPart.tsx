@@ -82,7 +82,9 @@ export function ClassPart({ facts }: { facts: LessonFacts }) {
         </Box>
         <LessonDate />
         <GroupWords facts={facts} />
-        <OneCellAPupil facts={facts} onGroups={(groups) => change({ groups })} />
+        {facts.gate.pupilSheet ? (
+          <OneCellAPupil facts={facts} onGroups={(groups) => change({ groups })} />
+        ) : null}
         <Typography variant="h3" sx={{ mt: 2, mb: 1 }}>
           Spare cells
         </Typography>
@@ -103,12 +105,14 @@ export function ClassPart({ facts }: { facts: LessonFacts }) {
           .
         </Typography>
       </Card>
-      <Box sx={{ display: 'grid', gap: 1.5 }}>
-        <MeterQueueCard facts={facts}>
-          {count('Nobody waits longer than, minutes', 'mostWaitMinutes')}
-        </MeterQueueCard>
-        <LessonCourseCard facts={facts} />
-      </Box>
+      {facts.gate.pupilSheet ? (
+        <Box sx={{ display: 'grid', gap: 1.5 }}>
+          <MeterQueueCard facts={facts}>
+            {count('Nobody waits longer than, minutes', 'mostWaitMinutes')}
+          </MeterQueueCard>
+          <LessonCourseCard facts={facts} />
+        </Box>
+      ) : null}
     </Box>
   );
 }
@@ -119,10 +123,19 @@ function problemWith(lesson: Lesson, change: Partial<Lesson>): string | null {
   return parsed.success ? null : (parsed.error.issues[0]?.message ?? null);
 }
 
-function GroupWords({ facts: { plan, kit, groupNames } }: { facts: LessonFacts }) {
+function GroupWords({ facts: { plan, kit, groupNames, gate } }: { facts: LessonFacts }) {
   const { least, most } = kit.pupilsInGroup;
   const pupils = least === most ? `${most}` : `${least} or ${most}`;
   const each = kit.cellsInGroup / Math.max(1, least);
+  if (!gate.pupilSheet) {
+    return (
+      <Typography variant="body2" sx={{ mt: 2 }} data-testid="group-words">
+        {gate.preparing
+          ? `A demonstration: an adult builds the ${kit.cellsInGroup} cells once.`
+          : 'Figures only: pupils build nothing of this.'}
+      </Typography>
+    );
+  }
   return (
     <Typography variant="body2" sx={{ mt: 2 }} data-testid="group-words">
       {plan.lesson.groups} groups of {pupils} pupils, each with {kit.cellsInGroup} cells to build:{' '}

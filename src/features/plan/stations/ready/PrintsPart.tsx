@@ -111,7 +111,7 @@ export function PrintsPart({ facts }: { facts: LessonFacts }) {
       </Card>
       {/* Made anew from what is saved, whenever something else is asked for. */}
       {saved ? (
-        <Preview key={`${address} ${JSON.stringify(lesson)}`} address={address} />
+        <Preview key={`${address} ${JSON.stringify(facts.plan)}`} address={address} />
       ) : (
         <Making />
       )}

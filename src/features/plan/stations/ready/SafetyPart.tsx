@@ -1,5 +1,6 @@
 'use client';
 
+import { mainAndSide } from '@/ui/mainAndSide';
 import Box from '@mui/material/Box';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
@@ -23,14 +24,7 @@ export function SafetyPart({ facts }: { facts: LessonFacts }) {
   const allowed = sheetsAllowed(facts);
   const withheld = SHEET_IDS.filter((id) => !allowed.includes(id));
   return (
-    <Box
-      sx={{
-        display: 'grid',
-        gap: 1.5,
-        gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 320px' },
-        alignItems: 'start',
-      }}
-    >
+    <Box sx={mainAndSide(320)}>
       <Card title={`Checklist: ${done} of ${points.length}`}>
         <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }} aria-label="Checklist">
           {points.map(({ id, text, from }) => (

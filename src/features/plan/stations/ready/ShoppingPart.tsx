@@ -1,5 +1,6 @@
 'use client';
 
+import { mainAndSide } from '@/ui/mainAndSide';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from '@mui/material/Link';
@@ -12,9 +13,9 @@ import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
 import { useSnackbar } from 'notistack';
 import type { CupboardState } from '@/core/preparation/cupboardSchema';
-import { PARTS } from '@/core/preparation/parts';
+import { PARTS, type PartUnit } from '@/core/preparation/parts';
 import type { LessonFacts } from '@/core/preparation/sheets/lessonFacts';
-import { amountWords, type ShoppingLine } from '@/core/preparation/shoppingList';
+import { partWords, wholeUnits, type ShoppingLine } from '@/core/preparation/shoppingList';
 import { substitutesFor, substituteWords } from '@/core/preparation/substitutes';
 import { putBack, takeOut } from '@/core/preparation/takeOut';
 import { cautionsOf } from '@/core/safety/cautions';
@@ -36,14 +37,7 @@ export function ShoppingPart({ facts, bench }: ShoppingPartProps) {
   const { shopping, cupboard } = facts;
   const money = (price: number): string => `${formatNumber(price)} ${cupboard.currency}`.trim();
   return (
-    <Box
-      sx={{
-        display: 'grid',
-        gap: 1.5,
-        gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 320px' },
-        alignItems: 'start',
-      }}
-    >
+    <Box sx={mainAndSide(320)}>
       <Card
         title="Kit and shopping list"
         actions={
@@ -98,20 +92,30 @@ interface LineProps {
   readonly money: (price: number) => string;
 }
 
+/** How units stand behind a number; pieces and sheets are named by the part. */
+const UNITS: Readonly<Record<PartUnit, string>> = {
+  piece: '',
+  sheet: '',
+  g: ' g',
+  mL: ' mL',
+  cm: ' cm',
+};
+
 function Line({ line, facts, money }: LineProps) {
   const { part, needed, inCupboard, packs, pack, price } = line;
   const perGroup = facts.kit.lines.find((one) => one.part === part)?.perGroup ?? 0;
   const { unit } = PARTS[part];
   return (
     <TableRow>
-      <TableCell>{amountWords(part, needed).replace(/^[\d.,]+ /, '')}</TableCell>
+      <TableCell>{partWords(part, needed)}</TableCell>
       <TableCell align="right">{perGroup === 0 ? 'shared' : formatNumber(perGroup)}</TableCell>
-      <TableCell align="right">{Math.ceil(needed - 1e-9)}</TableCell>
+      <TableCell align="right">
+        {wholeUnits(needed)}
+        {UNITS[unit]}
+      </TableCell>
       <TableCell align="right">{inCupboard === 0 ? '–' : formatNumber(inCupboard)}</TableCell>
       <TableCell align="right" sx={{ whiteSpace: 'nowrap' }}>
-        {packs === 0
-          ? 'nothing'
-          : `${packs} × ${formatNumber(pack)}${unit === 'piece' || unit === 'sheet' ? '' : ` ${unit}`}`}
+        {packs === 0 ? 'nothing' : `${packs} × ${formatNumber(pack)}${UNITS[unit]}`}
       </TableCell>
       <TableCell align="right" sx={{ whiteSpace: 'nowrap' }}>
         {packs === 0 ? '–' : money(price)}

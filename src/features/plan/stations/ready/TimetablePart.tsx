@@ -1,5 +1,6 @@
 'use client';
 
+import { mainAndSide } from '@/ui/mainAndSide';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -7,6 +8,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Lesson } from '@/core/plan/lessonSchema';
 import type { LessonFacts } from '@/core/preparation/sheets/lessonFacts';
+import { localTimeAt } from '@/core/preparation/localTime';
 import { timetable, type Timetable } from '@/core/preparation/timetable';
 import { Card } from '@/ui/Card';
 import { useEdit, usePlanContext } from '../../PlanProvider';
@@ -31,14 +33,7 @@ export function TimetablePart({ facts }: { facts: LessonFacts }) {
           now,
         );
   return (
-    <Box
-      sx={{
-        display: 'grid',
-        gap: 1.5,
-        gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 286px' },
-        alignItems: 'start',
-      }}
-    >
+    <Box sx={mainAndSide(286)}>
       <Card
         title="Before the lesson"
         actions={
@@ -97,8 +92,8 @@ export function TimetablePart({ facts }: { facts: LessonFacts }) {
 }
 
 function localNow(): string {
-  const date = new Date();
-  return new Date(date.getTime() - date.getTimezoneOffset() * 60_000).toISOString().slice(0, 19);
+  const now = new Date();
+  return localTimeAt(now.getTime(), now.getTimezoneOffset());
 }
 
 function Conflicts({ times }: { times: Timetable }) {

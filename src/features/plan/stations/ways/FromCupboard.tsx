@@ -1,5 +1,6 @@
 'use client';
 
+import { capital } from '@/core/words';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
@@ -157,8 +158,4 @@ export function FromCupboard({ onClose }: { onClose: () => void }) {
 function coloursOf(value: unknown): LedColour[] {
   const chosen: unknown[] = Array.isArray(value) ? value : [];
   return VISIBLE.filter((colour) => chosen.includes(colour));
-}
-
-function capital(text: string): string {
-  return `${text.slice(0, 1).toUpperCase()}${text.slice(1)}`;
 }
