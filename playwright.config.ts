@@ -23,6 +23,8 @@ export default defineConfig({
   fullyParallel: true,
   forbidOnly: process.env['CI'] !== undefined,
   timeout: 60_000,
+  // A page may take its time on two busy cores; what never comes still fails.
+  expect: { timeout: 15_000 },
   reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,

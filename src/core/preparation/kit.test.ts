@@ -244,9 +244,11 @@ test('half a mole of copper sulfate in 80 mL by hand: 9.99 g', () => {
 });
 
 test('substitutes: wire for leads, a coupler for strips, each with what it changes', () => {
-  const plan = planOf({ body: 'lemon' });
+  // Six groups: thirty leads are three packs, thirty pieces of wire one roll.
+  const wanted = { body: 'lemon', lesson: { groups: 6 } };
+  const plan = planOf(wanted);
   const { cell } = evaluatePlan(plan);
-  const offers = substitutesFor(kitOf({ body: 'lemon' }), plan, cell, EMPTY_CUPBOARD);
+  const offers = substitutesFor(kitOf(wanted), plan, cell, EMPTY_CUPBOARD);
   const words = offers.map(substituteWords);
   expect(words).toContain('Piece of doorbell wire, 30 cm instead of clip lead');
   expect(words).toContain('Copper plumbing coupler instead of copper strip');
@@ -313,4 +315,19 @@ test('a body that was added to an own recipe is on the list', () => {
     part: 'own-body',
     amount: 1,
   });
+});
+
+test('what the cupboard has already is not saved on', () => {
+  const plan = planOf({ body: 'lemon' });
+  const { cell } = evaluatePlan(plan);
+  const savingOn = (stock: number): number | undefined =>
+    substitutesFor(
+      kitOf({ body: 'lemon' }),
+      plan,
+      cell,
+      withEntry(EMPTY_CUPBOARD, 'copper-strip', { stock }),
+    ).find(({ instead }) => instead === 'copper-strip')?.saving;
+  // Ten strips are one pack of 12, ten couplers one of 5.
+  expect(savingOn(0)).toBe(7);
+  expect(savingOn(10)).toBeUndefined();
 });

@@ -30,22 +30,29 @@ export function shoppingList(
   cupboard: Pick<CupboardState, 'entries'>,
   pupils: number,
 ): ShoppingList {
-  const lines = kit.lines.map(({ part, total }): ShoppingLine => {
-    const { stock, pack, packPrice } = entryOf(cupboard, part);
-    const missing = Math.max(0, total - stock);
-    const packs = Math.max(0, wholeUnits(missing / pack));
-    return {
-      part,
-      needed: total,
-      inCupboard: stock,
-      missing,
-      packs,
-      pack,
-      price: packs * packPrice,
-    };
-  });
+  const lines = kit.lines.map(({ part, total }) => lineOf(part, total, cupboard));
   const price = lines.reduce((sum, line) => sum + line.price, 0);
   return { lines, price, pricePerGroup: price / kit.groups, pricePerPupil: price / pupils };
+}
+
+function lineOf(
+  part: PartId,
+  needed: number,
+  cupboard: Pick<CupboardState, 'entries'>,
+): ShoppingLine {
+  const { stock, pack, packPrice } = entryOf(cupboard, part);
+  const missing = Math.max(0, needed - stock);
+  const packs = Math.max(0, wholeUnits(missing / pack));
+  return { part, needed, inCupboard: stock, missing, packs, pack, price: packs * packPrice };
+}
+
+/** What so much of a part costs in whole packs, after the cupboard gave what it has. */
+export function priceOf(
+  part: PartId,
+  needed: number,
+  cupboard: Pick<CupboardState, 'entries'>,
+): number {
+  return lineOf(part, needed, cupboard).price;
 }
 
 /** `12 kiwis`, `250 g table salt`, `1 sheet of felt`. */

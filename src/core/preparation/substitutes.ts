@@ -8,7 +8,7 @@ import { familyCell } from '../chemistry/families';
 import { wireOhms } from '../circuit/wire';
 import { formatAmps, formatNumber, formatOhms } from '../units';
 import type { CupboardState } from './cupboardSchema';
-import { entryOf } from './cupboardSchema';
+import { priceOf } from './shoppingList';
 import { WIRE_PIECE_METRES } from './cutting';
 import type { Kit } from './kitOfPlan';
 import { PARTS, SUBSTITUTE_OF, type PartId } from './parts';
@@ -19,7 +19,7 @@ export interface Substitute {
   readonly by: PartId;
   /** Whether the plan uses it already. */
   readonly used: boolean;
-  /** What is saved on the class's kit, in the educator's currency. */
+  /** What is saved on the class's kit, in the educator's currency; below zero where it costs more. */
   readonly saving: number;
   /** What it changes electrically, with the figures of this plan. */
   readonly effect: string;
@@ -44,12 +44,10 @@ export function substitutesFor(
     const used = plan.lesson.swapped.includes(instead);
     const line = kit.lines.find(({ part }) => part === (used ? by : instead));
     if (line === undefined) return;
-    const unit = (part: PartId): number => {
-      const { pack, packPrice } = entryOf(cupboard, part);
-      return packPrice / pack;
-    };
-    const saving = line.total * (unit(instead) - unit(by));
-    if (saving > 0) offers.push({ instead, by, used, saving, effect: effect() });
+    // In whole packs, after the cupboard gave what it has: what is there already costs nothing.
+    const price = (part: PartId): number => priceOf(part, line.total, cupboard);
+    const saving = price(instead) - price(by);
+    if (saving > 0 || used) offers.push({ instead, by, used, saving, effect: effect() });
   };
   offer('clip-lead', wireEffect);
   offer('copper-strip', () => areaEffect(plan, cell, COUPLER_MILLIMETRES));

@@ -153,7 +153,10 @@ function Cheaper({ facts, money }: Omit<LineProps, 'line'>) {
       <Box component="ul" sx={{ pl: 2.25, m: 0 }} data-testid="substitutes">
         {offers.map((offer) => (
           <Typography key={offer.by} component="li" variant="body2" sx={{ mb: 1 }}>
-            <strong>{substituteWords(offer)}</strong>: saves about {money(offer.saving)}.{' '}
+            <strong>{substituteWords(offer)}</strong>:{' '}
+            {offer.saving > 0
+              ? `saves ${money(offer.saving)}.`
+              : `costs ${money(-offer.saving)} more with what the cupboard has.`}{' '}
             {offer.effect}{' '}
             <Button
               size="small"
