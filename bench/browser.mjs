@@ -44,7 +44,15 @@ export async function benchBrowser() {
     );
     const turns = { fewer: 'l', more: 'l' };
     printTimes(
-      'LED turned round, 60 cells as a network',
+      'LED turned round, 60 cells',
+      await page.evaluate(measureEdits, [EDITS, REST_MS, turns]),
+    );
+    await page.locator('[data-cell="string 1 cell 1"]').click();
+    await page.getByLabel('dry').check();
+    await page.keyboard.press('Escape');
+    await page.waitForTimeout(SETTLE_MS);
+    printTimes(
+      'the same with a dry cell among them',
       await page.evaluate(measureEdits, [EDITS, REST_MS, turns]),
     );
     await page.waitForTimeout(SETTLE_MS);

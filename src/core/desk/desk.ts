@@ -30,7 +30,7 @@ export type StandingItem = StandingCell | StandingGroup;
 export interface Desk {
   readonly strings: readonly (readonly StandingItem[])[];
   readonly loadReversed: boolean;
-  /** Nothing but equal sound cells, all strings equally long: what the short formulas are for. */
+  /** Nothing but equal sound cells, all strings equally long: what the short formulas are for, whichever way round the load is. */
   readonly plainGrid: boolean;
 }
 
@@ -54,7 +54,7 @@ export function deskOf({ strings, loadReversed }: DeskArrangement, cell: Planned
       items.map((item, place) => standingItem(item, cell, placeName(index + 1, place + 1))),
     ),
     loadReversed,
-    plainGrid: !loadReversed && isPlainGrid(strings),
+    plainGrid: isPlainGrid(strings),
   };
 }
 

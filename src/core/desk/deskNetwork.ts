@@ -17,11 +17,15 @@ export function deskNetwork(desk: Desk, load: Load | null): NetworkDocument {
   return { temperatureCelsius: ROOM_CELSIUS, components };
 }
 
-/** The load between the battery's ends; only LEDs mind being turned round. */
+/** Only LEDs mind being turned round. */
+export function mindsTurning({ kind }: Load): boolean {
+  return kind === 'led' || kind === 'led-group';
+}
+
+/** The load between the battery's ends. */
 function loadComponents(load: Load, reversed: boolean): NetworkComponent[] {
-  const lights = load.kind === 'led' || load.kind === 'led-group';
   const [plus, minus] =
-    lights && reversed ? [BATTERY_MINUS, BATTERY_PLUS] : [BATTERY_PLUS, BATTERY_MINUS];
+    reversed && mindsTurning(load) ? [BATTERY_MINUS, BATTERY_PLUS] : [BATTERY_PLUS, BATTERY_MINUS];
   switch (load.kind) {
     case 'led':
       return [{ type: 'led', name: LOAD, anode: plus, cathode: minus, ...load.led }];

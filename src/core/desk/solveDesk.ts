@@ -5,11 +5,17 @@ import type { LinearSource } from '../circuit/battery/reduceBattery';
 import { nodeAfter, stringName } from '../circuit/faults/batteryNetwork';
 import type { Load } from '../circuit/load/load';
 import { solveNetwork, type NetworkOutcome } from '../circuit/network/solveNetwork';
-import { operatingPoint, type OperatingPoint } from '../circuit/operatingPoint';
+import {
+  linearCurve,
+  operatingPoint,
+  type OperatingPoint,
+  type SourceCurve,
+} from '../circuit/operatingPoint';
 import { ROOM_THERMAL_VOLTS } from '../constants';
 import { formatAmps } from '../units';
 import { cellsOf, specOf, type Desk } from './desk';
-import { deskNetwork, LOAD } from './deskNetwork';
+import { deskNetwork, LOAD, mindsTurning } from './deskNetwork';
+import { reduceDesk, type ReducedDesk } from './reduceDesk';
 
 /** Volts and amperes of one string. */
 export interface StringState {
@@ -42,7 +48,48 @@ const NOTHING_AMPS = 1e-6;
 
 /** Volts and currents everywhere on the desk, with the load and with nothing connected. */
 export function solveDesk(desk: Desk, load: Load): DeskSolution {
-  return desk.plainGrid ? solveGrid(desk, load) : solveLaidOut(desk, load);
+  if (desk.plainGrid) return solveGrid(desk, load);
+  const reduced = reduceDesk(desk);
+  return reduced !== null && reduced.whole.emfVolts > 0 && reduced.whole.resistanceOhms > 0
+    ? solveReduced(reduced, desk, load)
+    : solveLaidOut(desk, load);
+}
+
+/** Where nothing but local faults is wrong with straight cells, the short formulas hold for every string. */
+function solveReduced(
+  { places, strings, whole }: ReducedDesk,
+  desk: Desk,
+  load: Load,
+): DeskSolution {
+  const point = pointOf(linearCurve(whole), desk, load);
+  const through = point.status === 'solved' ? point.amps : 0;
+  const amps = through > NOTHING_AMPS / 1000 ? through : 0;
+  const volts = whole.emfVolts - through * whole.resistanceOhms;
+  const states = strings.map(({ emfVolts, resistanceOhms }, index): StringState => {
+    const ampsAt = (ends: number): number => (emfVolts - ends) / resistanceOhms;
+    const stepsOf = (through: number): number[] => {
+      let at = 0;
+      return (places[index] ?? []).map(
+        (place) => (at += place.emfVolts - through * place.resistanceOhms),
+      );
+    };
+    const openAmps = ampsAt(whole.emfVolts);
+    const loadedAmps = ampsAt(volts);
+    return {
+      openVolts: stepsOf(openAmps),
+      loadedVolts: stepsOf(loadedAmps),
+      amps: loadedAmps,
+      openAmps,
+    };
+  });
+  return {
+    source: whole,
+    point: amps > 0 ? point : { status: 'no-current', openVolts: whole.emfVolts },
+    amps,
+    volts: amps > 0 ? volts : whole.emfVolts,
+    strings: states,
+    warnings: warningsOf(states),
+  };
 }
 
 function solveGrid(desk: Desk, load: Load): DeskSolution {
@@ -52,7 +99,7 @@ function solveGrid(desk: Desk, load: Load): DeskSolution {
   if (first === undefined || first.kind !== 'cell') throw new Error('a plain grid has cells');
   const { model } = first;
   const curve = gridCurve(model, cellsInSeries, strings);
-  const point = operatingPoint(curve, load, ROOM_THERMAL_VOLTS);
+  const point = pointOf(curve, desk, load);
   const emfVolts = cellsInSeries * model.emfVolts;
   const amps = point.status === 'solved' ? point.amps : 0;
   const volts = point.status === 'solved' ? point.volts : emfVolts;
@@ -77,6 +124,13 @@ function solveGrid(desk: Desk, load: Load): DeskSolution {
     strings: desk.strings.map(() => state),
     warnings: [],
   };
+}
+
+/** An LED the wrong way round carries nothing. */
+function pointOf(curve: SourceCurve, { loadReversed }: Desk, load: Load): OperatingPoint {
+  return loadReversed && mindsTurning(load)
+    ? { status: 'no-current', openVolts: curve.voltsAt(0) }
+    : operatingPoint(curve, load, ROOM_THERMAL_VOLTS);
 }
 
 function solveLaidOut(desk: Desk, load: Load): DeskSolution {
@@ -174,7 +228,10 @@ export function deskShortAmps(desk: Desk): number {
     const [first] = desk.strings[0] ?? [];
     return first?.kind === 'cell' ? desk.strings.length * cellAmpsAt(first.model, 0) : 0;
   }
-  return solved(solveNetwork(deskNetwork(desk, SHORT))).componentAmps[LOAD] ?? 0;
+  const reduced = reduceDesk(desk);
+  return reduced === null
+    ? (solved(solveNetwork(deskNetwork(desk, SHORT))).componentAmps[LOAD] ?? 0)
+    : reduced.whole.emfVolts / reduced.whole.resistanceOhms;
 }
 
 /** Points of the battery's curve from nothing connected to shorted: volts and amperes. */

@@ -118,7 +118,7 @@ function cellComponents(
 }
 
 /** An open joint leaks through air and damp wood; far above a voltmeter, so that a meter reads nothing. */
-const OPEN_JOINT_OHMS = 1e12;
+export const OPEN_JOINT_OHMS = 1e12;
 
 function contactOhms(faults: readonly CellFault[]): number {
   return faults.reduce((sum, fault) => {

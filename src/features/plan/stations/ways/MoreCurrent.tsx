@@ -16,7 +16,7 @@ interface MoreCurrentProps {
 /** One more string against more metal in the same bodies, side by side. */
 export function MoreCurrent({ evaluation, edit }: MoreCurrentProps) {
   const { desk, amps, wiring, cellInput } = evaluation;
-  const compared = desk.plainGrid ? addCompared(evaluation) : null;
+  const compared = desk.plainGrid && !desk.loadReversed ? addCompared(evaluation) : null;
   if (compared === null || wiring.strings >= countLimits(wiring).mostStrings) return null;
   const pairs = cellInput.size?.pairs ?? 1;
   return (
