@@ -24,7 +24,6 @@ export const DEMO_PLANS: readonly { readonly id: string; readonly plan: Plan }[]
       cell: { recipe: 'coin-pile-brine', ownRecipe: null, body: 'felt', size: null, own: null },
       arrangement: { kind: 'own', cellsInSeries: 3, strings: 1 },
       lesson: LESSON,
-      readings: [],
     },
   },
   {
@@ -39,7 +38,6 @@ export const DEMO_PLANS: readonly { readonly id: string; readonly plan: Plan }[]
       cell: { recipe: 'juice-cup', ownRecipe: null, body: 'rhubarb-juice', size: null, own: null },
       arrangement: { kind: 'suggested' },
       lesson: LESSON,
-      readings: [],
     },
   },
   {
@@ -65,12 +63,6 @@ export const DEMO_PLANS: readonly { readonly id: string; readonly plan: Plan }[]
       },
       arrangement: { kind: 'suggested' },
       lesson: LESSON,
-      readings: [
-        { kind: 'open-circuit', cells: 1, volts: 0.94, takenAt: '2027-01-22T14:02:00Z' },
-        { kind: 'short-circuit', amps: 1.31e-3, takenAt: '2027-01-22T14:03:00Z' },
-        { kind: 'open-circuit', cells: 2, volts: 1.86, takenAt: '2027-01-22T14:09:00Z' },
-        { kind: 'open-circuit', cells: 3, volts: 1.91, takenAt: '2027-01-22T14:15:00Z' },
-      ],
     },
   },
 ];

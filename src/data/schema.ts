@@ -1,4 +1,11 @@
-import { integer, primaryKey, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import {
+  index,
+  integer,
+  primaryKey,
+  sqliteTable,
+  text,
+  uniqueIndex,
+} from 'drizzle-orm/sqlite-core';
 
 /** Everything stored, as JSON documents; only what is queried is a column. Times are milliseconds since 1970. */
 export const documents = sqliteTable(
@@ -16,3 +23,40 @@ export const documents = sqliteTable(
   },
   (table) => [primaryKey({ columns: [table.kind, table.id] })],
 );
+
+/** What happens at the bench, line by line; a line is never changed, an edit is a further line of the same entry. */
+export const logLines = sqliteTable(
+  'log_lines',
+  {
+    seq: integer('seq').primaryKey({ autoIncrement: true }),
+    planId: text('plan_id').notNull(),
+    group: text('group_name').notNull(),
+    entryId: text('entry_id').notNull(),
+    revision: integer('revision').notNull(),
+    entry: text('entry').notNull(),
+    struck: integer('struck', { mode: 'boolean' }).notNull(),
+    author: text('author', { enum: ['teacher', 'group'] }).notNull(),
+    at: integer('at').notNull(),
+  },
+  (table) => [
+    uniqueIndex('log_lines_entry').on(table.planId, table.entryId, table.revision),
+    index('log_lines_plan').on(table.planId, table.seq),
+  ],
+);
+
+/** A class that was opened for a plan: how groups join, and until when. */
+export const classes = sqliteTable('classes', {
+  planId: text('plan_id').primaryKey(),
+  code: text('code').notNull(),
+  openedAt: integer('opened_at').notNull(),
+  /** Ends by itself at this time. */
+  endsAt: integer('ends_at').notNull(),
+  /** When the teacher ended it; null while it runs. */
+  closedAt: integer('closed_at'),
+});
+
+/** Secrets of this installation, made at first use. */
+export const secrets = sqliteTable('secrets', {
+  name: text('name').primaryKey(),
+  value: text('value').notNull(),
+});

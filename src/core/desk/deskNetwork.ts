@@ -23,7 +23,7 @@ export function mindsTurning({ kind }: Load): boolean {
 }
 
 /** The load between the battery's ends. */
-function loadComponents(load: Load, reversed: boolean): NetworkComponent[] {
+export function loadComponents(load: Load, reversed: boolean): NetworkComponent[] {
   const [plus, minus] =
     reversed && mindsTurning(load) ? [BATTERY_MINUS, BATTERY_PLUS] : [BATTERY_PLUS, BATTERY_MINUS];
   switch (load.kind) {

@@ -1,22 +1,19 @@
-import type { PlanReading } from '../plan/planSchema';
-import { benchRows, firstWrongRow, type BenchInput } from './judgeReadings';
+import { benchRows, firstWrongRow, type BenchInput, type BenchReading } from './judgeReadings';
 
-const takenAt = '2027-01-22T14:02:00Z';
-const open = (cells: number, volts: number): PlanReading => ({
+const open = (cells: number, volts: number): BenchReading => ({
   kind: 'open-circuit',
   cells,
   volts,
-  takenAt,
 });
-const short = (amps: number): PlanReading => ({ kind: 'short-circuit', amps, takenAt });
-const bench = (...readings: PlanReading[]): BenchInput => ({
+const short = (amps: number): BenchReading => ({ kind: 'short-circuit', amps });
+const bench = (...readings: BenchReading[]): BenchInput => ({
   places: Array.from({ length: 4 }, () => ({ emfVolts: 0.93, ceilingVolts: 1.15 })),
   shortAmps: 1.4e-3,
   readings,
   voltsShare: 0.05,
   ampsLog: 0.3,
 });
-const meanings = (...readings: PlanReading[]) =>
+const meanings = (...readings: BenchReading[]) =>
   benchRows(bench(...readings)).map((row) => row.meaning?.code ?? null);
 
 test('one row for each step, the current after the first', () => {

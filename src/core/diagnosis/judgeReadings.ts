@@ -1,9 +1,13 @@
-import type { PlanReading } from '../plan/planSchema';
 import { formatAmps, formatVolts } from '../units';
+
+/** A reading of the stairs: volts across the first cells of a string, or the first cell's current. */
+export type BenchReading =
+  | { readonly kind: 'open-circuit'; readonly cells: number; readonly volts: number }
+  | { readonly kind: 'short-circuit'; readonly amps: number };
 
 /** A row of the bench table: what to read, what is expected, what was read and what that means. */
 export interface BenchRow {
-  readonly kind: PlanReading['kind'];
+  readonly kind: BenchReading['kind'];
   /** Cells 1 to this one lie between the probes. */
   readonly cells: number;
   readonly label: string;
@@ -47,7 +51,7 @@ export interface BenchInput {
   readonly places: readonly BenchPlace[];
   /** Current that the first cell should read through the meter, amperes. */
   readonly shortAmps: number;
-  readonly readings: readonly PlanReading[];
+  readonly readings: readonly BenchReading[];
   /** Scatter of one cell: share of the volts, and of the logarithm of the current. */
   readonly voltsShare: number;
   readonly ampsLog: number;

@@ -19,6 +19,5 @@ export function newPlan(title: string): Plan {
     },
     arrangement: { kind: 'suggested' },
     lesson: USUAL_LESSON,
-    readings: [],
   };
 }

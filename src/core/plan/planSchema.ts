@@ -12,7 +12,7 @@ import { LONGEST_TITLE } from '../documents/documentFormat';
 import { lessonSchema } from './lessonSchema';
 
 /** Version that this build writes. Older documents are migrated on reading, newer ones are refused. */
-export const PLAN_VERSION = 5;
+export const PLAN_VERSION = 6;
 export const PLAN_FORMAT = 'grozer-plan';
 
 const amps = (most: number) =>
@@ -31,8 +31,6 @@ const count = (most: number) =>
     .int('Give a whole number.')
     .min(1, 'There must be at least one.')
     .max(most, `There can be at most ${most}.`);
-/** A reading may be negative (probes swapped, a cell backwards) or zero. */
-const readVolts = z.number('Give a voltage in volts.').min(-100).max(100);
 
 const target = z.discriminatedUnion(
   'kind',
@@ -94,57 +92,26 @@ const arrangement = z.discriminatedUnion('kind', [
   deskArrangementSchema.describe('Laid out by hand: mixed cells, groups, what-if faults.'),
 ]);
 
-const reading = z.discriminatedUnion('kind', [
-  z.strictObject({
-    kind: z.literal('open-circuit'),
-    cells: count(LONGEST_STRING).describe('Volts across cells 1 to this one of the string.'),
-    volts: readVolts,
-    takenAt: z.iso.datetime('Give the time in ISO 8601.'),
-  }),
-  z.strictObject({
-    kind: z.literal('short-circuit'),
-    amps: z.number('Give a current in amperes.').min(-20).max(20),
-    takenAt: z.iso.datetime('Give the time in ISO 8601.'),
-  }),
-]);
-
-/** The plan document: what the educator decided and read. Results are computed again, never stored. */
-export const planSchema = z
-  .strictObject({
-    format: z.literal(PLAN_FORMAT, 'This is not a Grozer plan.'),
-    version: z.literal(PLAN_VERSION),
-    title: z
-      .string('Give the plan a title.')
-      .trim()
-      .min(1, 'Give the plan a title.')
-      .max(LONGEST_TITLE, `The title can have at most ${LONGEST_TITLE} characters.`),
-    lessonDate: z.iso.date('Give the date as year-month-day.').nullable(),
-    target,
-    minutes: z
-      .number('Give a time in minutes.')
-      .min(1, 'The time must be at least one minute.')
-      .max(43200, 'The time must be at most 30 days.')
-      .describe('How long it must run.'),
-    cell,
-    arrangement,
-    lesson: lessonSchema.describe('The class that it is prepared for.'),
-    readings: z.array(reading).max(500),
-  })
-  .superRefine((plan, context) => {
-    const seen = new Set<string>();
-    plan.readings.forEach((one, index) => {
-      const key = one.kind === 'open-circuit' ? `${one.kind} ${one.cells}` : one.kind;
-      if (seen.has(key)) {
-        context.addIssue({
-          code: 'custom',
-          path: ['readings', index],
-          message: 'This was already read once; keep one reading of each.',
-        });
-      }
-      seen.add(key);
-    });
-  });
+/** The plan document: what the educator decided. What is read at the bench stands in the log; results are computed again, never stored. */
+export const planSchema = z.strictObject({
+  format: z.literal(PLAN_FORMAT, 'This is not a Grozer plan.'),
+  version: z.literal(PLAN_VERSION),
+  title: z
+    .string('Give the plan a title.')
+    .trim()
+    .min(1, 'Give the plan a title.')
+    .max(LONGEST_TITLE, `The title can have at most ${LONGEST_TITLE} characters.`),
+  lessonDate: z.iso.date('Give the date as year-month-day.').nullable(),
+  target,
+  minutes: z
+    .number('Give a time in minutes.')
+    .min(1, 'The time must be at least one minute.')
+    .max(43200, 'The time must be at most 30 days.')
+    .describe('How long it must run.'),
+  cell,
+  arrangement,
+  lesson: lessonSchema.describe('The class that it is prepared for.'),
+});
 
 export type Plan = z.infer<typeof planSchema>;
 export type PlanTarget = Plan['target'];
-export type PlanReading = Plan['readings'][number];

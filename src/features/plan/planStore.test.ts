@@ -3,7 +3,6 @@ import type { Plan } from '@/core/plan/planSchema';
 import { countLimits, withOwnWiring } from './arrangementEdits';
 import { PLAN_DOCUMENT } from '@/core/plan/planDocument';
 import { createDocumentStore, type DocumentStore } from '@/ui/document/documentStore';
-import { withReading } from './stations/readingEdits';
 
 const titleOf = (store: DocumentStore<Plan>): string => store.store.getState().document.title;
 
@@ -69,22 +68,3 @@ test('counts stay within what a plan can hold', () => {
   });
 });
 
-test('a reading is set, replaced and taken out', () => {
-  const now = new Date('2027-01-22T14:02:00Z');
-  const row = { kind: 'open-circuit', cells: 2 } as const;
-  const once = withReading(newPlan('A'), row, 1.86, now);
-  const twice = withReading(
-    withReading(once, row, 1.9, now),
-    { kind: 'short-circuit', cells: 1 },
-    1e-3,
-    now,
-  );
-  expect(twice.readings).toHaveLength(2);
-  expect(twice.readings).toContainEqual({
-    kind: 'open-circuit',
-    cells: 2,
-    volts: 1.9,
-    takenAt: now.toISOString(),
-  });
-  expect(withReading(twice, row, null, now).readings).toHaveLength(1);
-});

@@ -1,0 +1,62 @@
+import { measurementKey } from './measurement';
+import type { LogEntry, LoggedReading, LogLine } from './logEntry';
+
+/** An entry as it stands now, with what it was before. */
+export interface Logged {
+  readonly current: LogLine;
+  /** Oldest first; the last is `current`. */
+  readonly history: readonly LogLine[];
+}
+
+/** The entries of a log in the order in which they were first written; struck ones among them. */
+export function foldLog(lines: readonly LogLine[]): Logged[] {
+  const entries = new Map<string, LogLine[]>();
+  for (const line of lines) {
+    const known = entries.get(line.entryId);
+    if (known === undefined) entries.set(line.entryId, [line]);
+    else known.push(line);
+  }
+  return [...entries.values()].map((history) => {
+    const sorted = [...history].sort((a, b) => a.revision - b.revision);
+    return { current: sorted.at(-1)!, history: sorted };
+  });
+}
+
+/** Lines of the log, old and new, each once, in order: what a page keeps while news come in. */
+export function withLines(lines: readonly LogLine[], more: readonly LogLine[]): LogLine[] {
+  const bySeq = new Map([...lines, ...more].map((line) => [line.seq, line]));
+  return [...bySeq.values()].sort((a, b) => a.seq - b.seq);
+}
+
+/** What stands in the log of one group, struck entries left out. */
+export function standingOf(lines: readonly LogLine[], group: string): Logged[] {
+  return foldLog(lines.filter((line) => line.group === group)).filter(
+    ({ current }) => !current.struck,
+  );
+}
+
+/** Readings of a group, each measurement once: the last one taken counts. */
+export function readingsOfGroup(lines: readonly LogLine[], group: string): LoggedReading[] {
+  const last = new Map<string, LoggedReading>();
+  for (const { current } of standingOf(lines, group)) {
+    const { entry } = current;
+    if (entry.kind !== 'reading') continue;
+    const key = measurementKey(entry.measurement);
+    // A repeated measurement moves to the end.
+    last.delete(key);
+    last.set(key, entry);
+  }
+  return [...last.values()];
+}
+
+/** The state of every step that a group has touched. */
+export function stepStates(
+  lines: readonly LogLine[],
+  group: string,
+): ReadonlyMap<string, Extract<LogEntry, { kind: 'step' }>['state']> {
+  return new Map(
+    standingOf(lines, group).flatMap(({ current: { entry } }) =>
+      entry.kind === 'step' ? [[entry.step, entry.state] as const] : [],
+    ),
+  );
+}

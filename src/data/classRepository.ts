@@ -1,0 +1,61 @@
+import { and, desc, eq, gt, isNull } from 'drizzle-orm';
+import type { GrozerDatabase } from './openDatabase';
+import { classes, secrets } from './schema';
+
+/** A class that runs. */
+export interface OpenClass {
+  readonly planId: string;
+  readonly code: string;
+  readonly endsAt: number;
+}
+
+/** Classes that groups can join. */
+export interface ClassRepository {
+  open(planId: string, code: string, now: number, endsAt: number): void;
+  close(planId: string, now: number): void;
+  find(planId: string, now: number): OpenClass | null;
+  findByCode(code: string, now: number): OpenClass | null;
+  running(now: number): OpenClass[];
+  /** A secret of this installation; made by `make` at first use. */
+  secret(name: string, make: () => string): string;
+  replaceSecret(name: string, value: string): void;
+}
+
+export function createClassRepository(db: GrozerDatabase): ClassRepository {
+  const runs = (now: number) => and(isNull(classes.closedAt), gt(classes.endsAt, now));
+  const opened = ({ planId, code, endsAt }: typeof classes.$inferSelect): OpenClass => ({
+    planId,
+    code,
+    endsAt,
+  });
+  const list = (now: number): OpenClass[] =>
+    db.select().from(classes).where(runs(now)).orderBy(desc(classes.openedAt)).all().map(opened);
+  return {
+    open: (planId, code, now, endsAt) => {
+      const values = { planId, code, openedAt: now, endsAt, closedAt: null };
+      db.insert(classes)
+        .values(values)
+        .onConflictDoUpdate({ target: classes.planId, set: values })
+        .run();
+    },
+    close: (planId, now) => {
+      db.update(classes).set({ closedAt: now }).where(eq(classes.planId, planId)).run();
+    },
+    find: (planId, now) => list(now).find((one) => one.planId === planId) ?? null,
+    findByCode: (code, now) => list(now).find((one) => one.code === code) ?? null,
+    running: list,
+    secret: (name, make) => {
+      const found = db.select().from(secrets).where(eq(secrets.name, name)).get();
+      if (found !== undefined) return found.value;
+      const value = make();
+      db.insert(secrets).values({ name, value }).run();
+      return value;
+    },
+    replaceSecret: (name, value) => {
+      db.insert(secrets)
+        .values({ name, value })
+        .onConflictDoUpdate({ target: secrets.name, set: { value } })
+        .run();
+    },
+  };
+}

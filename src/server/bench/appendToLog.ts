@@ -1,0 +1,26 @@
+import type { LogAuthor, LogLine, LogRequest } from '@/core/logbook/logEntry';
+import type { BenchContext } from './benchContext';
+
+export type AppendedLog =
+  | { readonly status: 'logged'; readonly lines: readonly LogLine[] }
+  | { readonly status: 'no-plan' }
+  /** Somebody changed the entry in between; `line` is what stands. Nothing was written. */
+  | { readonly status: 'conflict'; readonly line: LogLine | null };
+
+/** Writes lines to the log of a plan, all or none, and tells everybody who watches. Sending the same again is harmless. */
+export function appendToLog(
+  { documents, log, bus, now }: Pick<BenchContext, 'documents' | 'log' | 'bus' | 'now'>,
+  planId: string,
+  requests: readonly LogRequest[],
+  author: LogAuthor,
+): AppendedLog {
+  if (documents('plans').find(planId) === null) return { status: 'no-plan' };
+  const outcomes = log.appendAll(planId, requests, author, now());
+  const refused = outcomes.find(({ status }) => status === 'conflict');
+  if (refused !== undefined) return { status: 'conflict', line: refused.line };
+  if (outcomes.some((one) => one.status === 'logged' && one.fresh)) bus.grew(planId);
+  return {
+    status: 'logged',
+    lines: outcomes.flatMap((one) => (one.status === 'logged' ? [one.line] : [])),
+  };
+}

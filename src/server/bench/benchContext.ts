@@ -1,0 +1,22 @@
+import 'server-only';
+import { createClassRepository, type ClassRepository } from '@/data/classRepository';
+import { database } from '@/data/database';
+import { createLogRepository, type LogRepository } from '@/data/logRepository';
+import { serverContext, type ServerContext } from '../context';
+import { logBus, type LogBus } from './logBus';
+
+/** What use cases at the bench need from outside; tests pass their own. */
+export interface BenchContext extends ServerContext {
+  readonly log: LogRepository;
+  readonly classes: ClassRepository;
+  readonly bus: LogBus;
+}
+
+export function benchContext(): BenchContext {
+  return {
+    ...serverContext(),
+    log: createLogRepository(database()),
+    classes: createClassRepository(database()),
+    bus: logBus(),
+  };
+}

@@ -1,0 +1,72 @@
+import { randomInt } from 'node:crypto';
+import { groupName } from '@/core/preparation/groupNames';
+import { safetyGate } from '@/core/preparation/safetyOfPlan';
+import { evaluatePlan } from '@/core/planning/evaluatePlan';
+import type { Plan } from '@/core/plan/planSchema';
+import { fail, succeed, type Result } from '@/core/result';
+import type { BenchContext } from './benchContext';
+
+/** Letters and digits that nobody mixes up when they are read aloud. */
+const ALPHABET = 'ABCDEFGHJKLMNPQRSTUVWXYZ23456789';
+const CODE_LENGTH = 6;
+/** A class that nobody ends, ends by itself. */
+const LONGEST_CLASS_MS = 6 * 60 * 60 * 1000;
+
+export interface RunningClass {
+  readonly planId: string;
+  readonly code: string;
+  readonly endsAt: number;
+}
+
+/** The class of a plan while it runs; `null` while nobody can join. */
+export function runningClass(
+  { classes, now }: Pick<BenchContext, 'classes' | 'now'>,
+  planId: string,
+): RunningClass | null {
+  return classes.find(planId, now());
+}
+
+/** Opens the class of a plan: from now on groups can join with its code. Plans that are no pupils’ work are refused. */
+export function openClass(context: BenchContext, planId: string): Result<RunningClass> | null {
+  const found = context.documents('plans').find(planId);
+  if (found === null) return null;
+  if (!found.document.ok) return found.document;
+  const plan = found.document.value;
+  const gate = safetyGate(plan, evaluatePlan(plan));
+  if (!gate.pupilSheet) return fail({ code: 'withheld', path: [], message: gate.reason });
+  const now = context.now();
+  const code = freeCode(context, plan, planId);
+  context.classes.open(planId, code, now, now + LONGEST_CLASS_MS);
+  context.bus.grew(planId);
+  return succeed({ planId, code, endsAt: now + LONGEST_CLASS_MS });
+}
+
+export function closeClass(
+  { classes, now, bus }: Pick<BenchContext, 'classes' | 'now' | 'bus'>,
+  planId: string,
+): void {
+  classes.close(planId, now());
+  // Streams of groups look whether they may still run.
+  bus.grew(planId);
+}
+
+/** The code on the printed cards where there is one and no other class uses it. */
+function freeCode({ classes, now }: BenchContext, { lesson }: Plan, planId: string): string {
+  const taken = (code: string): boolean => {
+    const user = classes.findByCode(code, now());
+    return user !== null && user.planId !== planId;
+  };
+  if (lesson.joinCode !== null && !taken(lesson.joinCode)) return lesson.joinCode;
+  for (;;) {
+    const code = Array.from(
+      { length: CODE_LENGTH },
+      () => ALPHABET[randomInt(ALPHABET.length)],
+    ).join('');
+    if (!taken(code)) return code;
+  }
+}
+
+/** Names of a plan’s groups: birds, never persons. */
+export function groupsOf({ lesson }: Plan): string[] {
+  return Array.from({ length: lesson.groups }, (_, index) => groupName(index));
+}

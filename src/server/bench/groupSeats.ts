@@ -1,0 +1,90 @@
+import { randomBytes } from 'node:crypto';
+import { sealData, unsealData } from 'iron-session';
+import { z } from 'zod';
+import type { Plan } from '@/core/plan/planSchema';
+import { fail, succeed, type Result } from '@/core/result';
+import type { BenchContext } from './benchContext';
+import { groupsOf } from './classes';
+
+/** Cookie of a group’s device. */
+export const SEAT_COOKIE = 'grozer-group';
+const SEAT_SECONDS = 8 * 60 * 60;
+const SECRET_NAME = 'seats';
+
+const seatSchema = z.strictObject({
+  planId: z.string(),
+  code: z.string(),
+  group: z.string(),
+});
+type Seat = z.infer<typeof seatSchema>;
+
+/** A group’s device in a running class. */
+export interface SeatedGroup {
+  readonly planId: string;
+  readonly group: string;
+  readonly plan: Plan;
+}
+
+export const joinRequestSchema = z.strictObject({
+  code: z
+    .string('Type the code of the class.')
+    .transform((text) => text.toUpperCase().replace(/[\s-]/g, ''))
+    .pipe(z.string().regex(/^[A-HJ-NP-Z2-9]{6}$/, 'The code has six letters or digits.')),
+  group: z.string().min(1).max(30).nullable(),
+});
+
+export interface JoinOutcome {
+  readonly title: string;
+  readonly groups: readonly string[];
+  /** The sealed seat where a group was chosen. */
+  readonly seat: string | null;
+}
+
+type SeatContext = Pick<BenchContext, 'classes' | 'documents' | 'now'>;
+
+/** Looks a code up and, where a group is named, gives its device a seat. */
+export async function joinClass(
+  context: SeatContext,
+  { code, group }: z.infer<typeof joinRequestSchema>,
+): Promise<Result<JoinOutcome>> {
+  const running = context.classes.findByCode(code, context.now());
+  const found = running === null ? null : context.documents('plans').find(running.planId);
+  if (running === null || found === null || !found.document.ok) {
+    return fail({
+      code: 'no-class',
+      path: ['code'],
+      message: 'No class with this code is running. Check the code with your teacher.',
+    });
+  }
+  const plan = found.document.value;
+  const groups = groupsOf(plan);
+  if (group === null) return succeed({ title: plan.title, groups, seat: null });
+  if (!groups.includes(group)) {
+    return fail({ code: 'no-group', path: ['group'], message: 'Choose one of the groups.' });
+  }
+  const seat: Seat = { planId: running.planId, code, group };
+  const sealed = await sealData(seat, { password: secretOf(context), ttl: SEAT_SECONDS });
+  return succeed({ title: plan.title, groups, seat: sealed });
+}
+
+/** Who holds a seat; `null` where it is forged, too old, or its class has ended. */
+export async function seatOf(
+  context: SeatContext,
+  sealed: string | undefined,
+): Promise<SeatedGroup | null> {
+  if (sealed === undefined || sealed === '') return null;
+  const opened = seatSchema.safeParse(
+    await unsealData<unknown>(sealed, { password: secretOf(context), ttl: SEAT_SECONDS }),
+  );
+  if (!opened.success) return null;
+  const { planId, code, group } = opened.data;
+  const running = context.classes.find(planId, context.now());
+  const found = context.documents('plans').find(planId);
+  if (running?.code !== code || found === null || !found.document.ok) return null;
+  return { planId, group, plan: found.document.value };
+}
+
+/** Kept in the database, so that a restart leaves every group in its seat. */
+function secretOf({ classes }: SeatContext): string {
+  return classes.secret(SECRET_NAME, () => randomBytes(32).toString('hex'));
+}

@@ -1,0 +1,64 @@
+import type { LogLine } from '@/core/logbook/logEntry';
+import type { BenchContext } from './benchContext';
+
+/** News are gathered for this long, so that sixty groups make a few messages a second, not sixty. */
+const GATHER_MS = 150;
+/** Keeps proxies and phones from dropping a quiet connection. */
+const HEARTBEAT_MS = 15_000;
+
+interface StreamOptions {
+  readonly planId: string;
+  /** Only lines after this sequence number are sent. */
+  readonly after: number;
+  /** Only this group's lines; `undefined` for all. */
+  readonly group?: string | undefined;
+  /** Asked before every message; the stream ends where it says no. */
+  readonly allowed: () => boolean;
+}
+
+/**
+ * The log of a plan as server-sent events (WHATWG HTML, 9.2): first what is missing, then news as they come. Every
+ * message carries its last sequence number as its id, so that a dropped connection goes on where it was.
+ */
+export function logStream(
+  { log, bus }: Pick<BenchContext, 'log' | 'bus'>,
+  { planId, after, group, allowed }: StreamOptions,
+): ReadableStream<Uint8Array> {
+  const encoder = new TextEncoder();
+  let last = after;
+  let gathering: NodeJS.Timeout | null = null;
+  let heartbeat: NodeJS.Timeout | null = null;
+  let unlisten: () => void = () => undefined;
+  const stop = (): void => {
+    unlisten();
+    if (gathering !== null) clearTimeout(gathering);
+    if (heartbeat !== null) clearInterval(heartbeat);
+  };
+  return new ReadableStream({
+    start(controller) {
+      const say = (text: string): void => controller.enqueue(encoder.encode(text));
+      const flush = (first: boolean): void => {
+        gathering = null;
+        if (!allowed()) {
+          say('event: ended\ndata: {}\n\n');
+          stop();
+          controller.close();
+          return;
+        }
+        const lines = log.linesAfter(planId, last, group);
+        last = lines.at(-1)?.seq ?? last;
+        if (lines.length > 0 || first) say(message(last, lines));
+      };
+      unlisten = bus.listen(planId, () => {
+        gathering ??= setTimeout(() => flush(false), GATHER_MS);
+      });
+      heartbeat = setInterval(() => say(': still here\n\n'), HEARTBEAT_MS);
+      flush(true);
+    },
+    cancel: stop,
+  });
+}
+
+function message(id: number, lines: readonly LogLine[]): string {
+  return `id: ${id}\nevent: lines\ndata: ${JSON.stringify(lines)}\n\n`;
+}

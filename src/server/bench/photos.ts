@@ -1,0 +1,70 @@
+import { mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
+import { dirname, join, resolve } from 'node:path';
+import { imageSize } from 'image-size';
+import { z } from 'zod';
+import type { PhotoType } from '@/core/logbook/logEntry';
+import { fail, succeed, type Result } from '@/core/result';
+
+export const LARGEST_PHOTO_BYTES = 8_000_000;
+const LONGEST_SIDE = 12_000;
+const TYPES: Readonly<Record<string, PhotoType>> = {
+  jpg: 'image/jpeg',
+  png: 'image/png',
+  webp: 'image/webp',
+};
+
+/** Photos lie as files in a folder beside the database. */
+export function photosFolder(): string {
+  const file = process.env['GROZER_DB'] ?? 'data/grozer.db';
+  return join(dirname(resolve(file)), 'photos');
+}
+
+/** Stores a photo after a look at what it really is, whatever its name says. */
+export function storePhoto(
+  folder: string,
+  id: string,
+  bytes: Uint8Array,
+): Result<{ photo: string; type: PhotoType; bytes: number }> {
+  if (bytes.byteLength === 0) return refuse('empty', 'The photo is empty.');
+  if (bytes.byteLength > LARGEST_PHOTO_BYTES) {
+    return refuse('too-large', 'The photo is larger than 8 MB: send a smaller one.');
+  }
+  const type = typeOf(bytes);
+  if (type === null) return refuse('not-a-photo', 'This is no JPEG, PNG or WebP photo.');
+  mkdirSync(folder, { recursive: true });
+  // Written beside and moved, so that a broken-off upload leaves nothing behind.
+  const file = join(folder, id);
+  writeFileSync(`${file}.part`, bytes);
+  renameSync(`${file}.part`, file);
+  return succeed({ photo: id, type, bytes: bytes.byteLength });
+}
+
+/** A stored photo; `null` where there is none. */
+export function readPhoto(
+  folder: string,
+  id: string,
+): { readonly type: PhotoType; readonly bytes: Uint8Array<ArrayBuffer> } | null {
+  if (!z.uuid().safeParse(id).success) return null;
+  try {
+    const bytes = new Uint8Array(readFileSync(join(folder, id)));
+    const type = typeOf(bytes);
+    return type === null ? null : { type, bytes };
+  } catch (error) {
+    if (error instanceof Error && 'code' in error && error.code === 'ENOENT') return null;
+    throw error;
+  }
+}
+
+function typeOf(bytes: Uint8Array): PhotoType | null {
+  try {
+    const { type = '', width, height } = imageSize(bytes);
+    return Math.max(width, height) <= LONGEST_SIDE ? (TYPES[type] ?? null) : null;
+  } catch {
+    // The library throws on anything that it does not know as a picture.
+    return null;
+  }
+}
+
+function refuse<T>(code: string, message: string): Result<T> {
+  return fail({ code, path: ['photo'], message });
+}
