@@ -6,7 +6,7 @@ export function serve(port, env) {
   const [node, next] = binary('next/dist/bin/next');
   const child = spawn(node, [next, 'start', '-H', '127.0.0.1', '-p', String(port)], {
     cwd: ROOT,
-    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env },
+    env: { ...process.env, PORT: String(port), NEXT_TELEMETRY_DISABLED: '1', ...env },
     stdio: 'inherit',
   });
   for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal));

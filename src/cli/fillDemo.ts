@@ -1,9 +1,11 @@
 import { rmSync } from 'node:fs';
 import { createDocumentRepository } from '@/data/documentRepository';
+import { createLogRepository } from '@/data/logRepository';
 import { openDatabase } from '@/data/openDatabase';
 import { BENCH_ID } from '@/core/documents/benchDocuments';
 import { DEMO_CUPBOARD } from './demoCupboard';
 import { DEMO_FAIR_TEST } from './demoFairTest';
+import { DEMO_LOG } from './demoLog';
 import { DEMO_PLANS } from './demoPlans';
 import { DEMO_RECIPE } from './demoRecipe';
 
@@ -22,4 +24,5 @@ createDocumentRepository(database, 'fair-tests').insert(
   start,
 );
 createDocumentRepository(database, 'cupboard').insert(BENCH_ID, DEMO_CUPBOARD, start);
+createLogRepository(database).appendAll(DEMO_LOG.planId, DEMO_LOG.requests, 'teacher', start);
 database.$client.close();

@@ -3,6 +3,7 @@ import type { Desk } from '@/core/desk/desk';
 import type { TargetNeed } from '@/core/plan/needOfTarget';
 import { chanceOfDesk } from '@/core/planning/chanceOfDesk';
 import { bestFromCupboard } from '@/core/planning/bestFromCupboard';
+import { findFaults } from '@/core/diagnosis/findFaults';
 import { otherLoads } from '@/core/planning/otherLoads';
 import { waysOfPlan } from '@/core/planning/waysOfPlan';
 
@@ -18,6 +19,7 @@ export const plannerJobs = {
   ways: waysOfPlan,
   otherLoads,
   bestFromCupboard,
+  findFaults,
 
   /**
    * Simulates many classes in parts and reports the share that is done. A newer call, or `stopDoubts`, ends an older

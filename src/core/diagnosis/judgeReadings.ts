@@ -167,7 +167,8 @@ function meaningOfAmps(read: number, expected: number, ampsLog: number): Reading
   );
 }
 
-function meaningOfDeviation(deviations: number, advice: string): ReadingMeaning {
+/** Where a reading lies in ordinary scatter, in standard deviations. */
+export function meaningOfDeviation(deviations: number, advice: string): ReadingMeaning {
   if (Math.abs(deviations) <= 1) return fine('as-planned', 'as planned');
   if (Math.abs(deviations) <= ORDINARY_DEVIATIONS) return fine('within-scatter', 'within scatter');
   return deviations < 0

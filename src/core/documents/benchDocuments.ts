@@ -3,6 +3,7 @@ import { metalPairSchema, type MetalPairQuestion } from '../chemistry/metalPair'
 import { mixingRequestSchema, type MixingRequest } from '../chemistry/mixingBench';
 import { twoSolutionsSchema, type TwoSolutions } from '../chemistry/twoSolutions';
 import { coinTestSchema, type CoinTest } from '../coins/identifyCoin';
+import { meterSettingsSchema, USUAL_METER, type MeterSettings } from '../meter/meterSettings';
 import { cupboardSchema, EMPTY_CUPBOARD, type CupboardState } from '../preparation/cupboardSchema';
 import { documentFormat, LONGEST_TITLE, type DocumentFormat } from './documentFormat';
 
@@ -79,4 +80,10 @@ export const CUPBOARD_DOCUMENT = benchDocument<CupboardState>(
   'cupboard',
   cupboardSchema,
   EMPTY_CUPBOARD,
+);
+
+export const METER_DOCUMENT = benchDocument<MeterSettings>(
+  'meter address',
+  meterSettingsSchema,
+  USUAL_METER,
 );

@@ -5,6 +5,7 @@ import type { MixingRequest } from '../chemistry/mixingBench';
 import type { TwoSolutions } from '../chemistry/twoSolutions';
 import type { CoinTest } from '../coins/identifyCoin';
 import { FAIR_TEST_DOCUMENT, type FairTest } from '../fairTest/fairTestSchema';
+import type { MeterSettings } from '../meter/meterSettings';
 import { PLAN_DOCUMENT } from '../plan/planDocument';
 import type { CupboardState } from '../preparation/cupboardSchema';
 import type { Plan } from '../plan/planSchema';
@@ -12,6 +13,7 @@ import {
   COINS_DOCUMENT,
   CUPBOARD_DOCUMENT,
   METALS_DOCUMENT,
+  METER_DOCUMENT,
   MIXING_DOCUMENT,
   TWO_SOLUTIONS_DOCUMENT,
   type BenchOf,
@@ -25,6 +27,7 @@ interface BenchTypes {
   metals: BenchOf<MetalPairQuestion>;
   coins: BenchOf<CoinTest>;
   cupboard: BenchOf<CupboardState>;
+  meter: BenchOf<MeterSettings>;
 }
 
 /** Everything that is stored, by the kind that routes and tables call it. */
@@ -43,6 +46,7 @@ export const DOCUMENT_KINDS = [
   'metals',
   'coins',
   'cupboard',
+  'meter',
 ] as const;
 export type DocumentKind = (typeof DOCUMENT_KINDS)[number];
 export type DocumentOf<Kind extends DocumentKind> = DocumentTypes[Kind];
@@ -59,4 +63,5 @@ export const DOCUMENT_FORMATS: {
   metals: METALS_DOCUMENT,
   coins: COINS_DOCUMENT,
   cupboard: CUPBOARD_DOCUMENT,
+  meter: METER_DOCUMENT,
 };

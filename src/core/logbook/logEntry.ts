@@ -84,13 +84,13 @@ export const logRequestSchema = z.strictObject({
 export type LogRequest = z.infer<typeof logRequestSchema>;
 
 /** Who wrote a line. */
-export type LogAuthor = 'teacher' | 'group';
+const LOG_AUTHORS = ['teacher', 'group'] as const;
+export type LogAuthor = (typeof LOG_AUTHORS)[number];
 
 /** One line of the log, never changed: every edit is a further line of the same entry. */
-export interface LogLine extends LogRequest {
-  /** Grows by one with every line of the database. */
-  readonly seq: number;
-  readonly author: LogAuthor;
-  /** Milliseconds since 1970. */
-  readonly at: number;
-}
+export const logLineSchema = logRequestSchema.extend({
+  seq: z.number().int().describe('Grows by one with every line of the database.'),
+  author: z.enum(LOG_AUTHORS),
+  at: z.number().describe('Milliseconds since 1970.'),
+});
+export type LogLine = Readonly<z.infer<typeof logLineSchema>>;

@@ -4,6 +4,8 @@ import { CLASS_SCATTER } from '../chance/scatter';
 import type { CellFault, SpecCell } from '../circuit/faults/batterySpec';
 import { CURRENT_RANGES, VOLT_RANGES, type CurrentRange, type VoltRange } from '../circuit/meter';
 import type { Load } from '../circuit/load/load';
+import { LinearString } from '../diagnosis/linearString';
+import type { MeantBattery } from '../diagnosis/meantOfPlan';
 import { meterOnBattery, type BuiltBattery } from '../diagnosis/simulatedBench';
 import { usualFault, type FaultKind } from '../desk/deskEdits';
 import { measurementSchema, quantityOf, type Measurement } from '../logbook/measurement';
@@ -32,6 +34,21 @@ export const simulatedBatterySchema = z.strictObject({
     .nullable(),
 });
 export type SimulatedBattery = z.infer<typeof simulatedBatterySchema>;
+
+/** A plan’s battery for the stand-in; every group’s cells are its own. */
+export function simulatedOf({ strings, load }: MeantBattery, group: string): SimulatedBattery {
+  const seed = [...group].reduce((sum, letter) => (sum * 31 + letter.charCodeAt(0)) % 2 ** 31, 7);
+  return {
+    strings: strings.map((items) =>
+      items.map((item) => {
+        const alone = new LinearString([item], null).voltsBetween(0, 1);
+        return { emfVolts: alone.value, resistanceOhms: Math.max(0.001, alone.ohms) };
+      }),
+    ),
+    seed,
+    led: load.kind === 'led' ? load.led : null,
+  };
+}
 
 /** A fault that is hidden in the first string. */
 export interface HiddenFault {

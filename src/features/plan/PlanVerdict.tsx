@@ -1,29 +1,39 @@
 'use client';
 
-import { capital } from '@/core/words';
 import { firstWrongRow } from '@/core/diagnosis/judgeReadings';
 import { verdictOf } from '@/core/planning/verdict';
 import { formatAmps, formatVolts } from '@/core/units';
+import { capital } from '@/core/words';
+import { useReadings } from '@/ui/bench/LogProvider';
 import { VerdictPill } from '@/ui/VerdictPill';
-import { benchOfPlan } from './benchOfPlan';
-import { usePlan, usePlanContext } from './PlanProvider';
+import { usePlanContext } from './PlanProvider';
+import { useBenchChoice, useBenchFacts } from './useBenchFacts';
 
 /** The verdict line: the plan's own, or at the bench the first reading that is not as it should be. */
 export function PlanVerdict({ station }: { station: string }) {
+  return station === 'build' ? <BenchVerdict /> : <OwnVerdict />;
+}
+
+function OwnVerdict() {
   const { evaluation } = usePlanContext();
-  const plan = usePlan();
-  const wrong = station === 'build' ? firstWrongRow(benchOfPlan(plan, evaluation)) : null;
-  if (wrong !== null && wrong.meaning !== null && wrong.read !== null) {
-    const format = wrong.kind === 'open-circuit' ? formatVolts : formatAmps;
-    const wording = wrong.meaning.wording;
-    return (
-      <VerdictPill
-        live
-        tone="marginal"
-        headline={`${capital(wording)}.`}
-        details={[`${wrong.label}: expected ${format(wrong.expected)}, read ${format(wrong.read)}`]}
-      />
-    );
-  }
   return <VerdictPill live {...verdictOf(evaluation)} />;
+}
+
+function BenchVerdict() {
+  const facts = useBenchFacts();
+  const { group, string } = useBenchChoice();
+  const readings = useReadings(group);
+  const wrong = firstWrongRow(facts.rows(string, readings));
+  if (wrong === null || wrong.meaning === null || wrong.read === null) return <OwnVerdict />;
+  const format = wrong.kind === 'open-circuit' ? formatVolts : formatAmps;
+  return (
+    <VerdictPill
+      live
+      tone="marginal"
+      headline={`${capital(wrong.meaning.wording)}.`}
+      details={[
+        `Group ${group}, ${wrong.label}: expected ${format(wrong.expected)}, read ${format(wrong.read)}`,
+      ]}
+    />
+  );
 }

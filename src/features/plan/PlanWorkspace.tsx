@@ -5,15 +5,19 @@ import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
 import { useSelectedLayoutSegment } from 'next/navigation';
-import { useCallback, useState, type ReactNode } from 'react';
+import { useCallback, useMemo, useState, type ReactNode } from 'react';
+import type { LogLine } from '@/core/logbook/logEntry';
 import type { Plan } from '@/core/plan/planSchema';
+import { groupName } from '@/core/preparation/groupNames';
 import { DEFERRAL } from '@/core/safety/cautions';
+import { LogProvider } from '@/ui/bench/LogProvider';
 import { PlanHeader } from './PlanHeader';
 import { ProjectorView } from './ProjectorView';
 import { PlanProvider } from './PlanProvider';
 import type { RecipeOnOffer } from './recipeOnOffer';
 import { ShortcutList } from './ShortcutList';
 import { StationRail } from './StationRail';
+import { BenchChoiceContext } from './useBenchFacts';
 import { useShortcuts } from './useShortcuts';
 
 interface PlanWorkspaceProps {
@@ -21,16 +25,35 @@ interface PlanWorkspaceProps {
   readonly initialPlan: Plan;
   readonly initialRevision: number;
   readonly ownRecipes: readonly RecipeOnOffer[];
+  readonly initialLog: readonly LogLine[];
   readonly children: ReactNode;
 }
 
 /** An open plan: header with the verdict, rail with the six stations, and the station itself. */
-export function PlanWorkspace({ children, ...plan }: PlanWorkspaceProps) {
+export function PlanWorkspace({ children, initialLog, ...plan }: PlanWorkspaceProps) {
   return (
     <PlanProvider key={plan.id} {...plan}>
-      <Frame>{children}</Frame>
+      <LogProvider initial={initialLog} author="teacher" postUrl={`/api/lessons/${plan.id}/log`}>
+        <BenchChoiceProvider>
+          <Frame>{children}</Frame>
+        </BenchChoiceProvider>
+      </LogProvider>
     </PlanProvider>
   );
+}
+
+/** The bench keeps showing the same group while other stations are visited. */
+function BenchChoiceProvider({ children }: { children: ReactNode }) {
+  const [choice, setChoice] = useState({ group: groupName(0), string: 1 });
+  const value = useMemo(
+    () => ({
+      ...choice,
+      choose: (change: { readonly group?: string; readonly string?: number }) =>
+        setChoice((before) => ({ ...before, ...change })),
+    }),
+    [choice],
+  );
+  return <BenchChoiceContext value={value}>{children}</BenchChoiceContext>;
 }
 
 function Frame({ children }: { children: ReactNode }) {

@@ -6,12 +6,17 @@ import NextLink from 'next/link';
 import type { ReactNode } from 'react';
 import { HEADING_FONT } from '@/ui/theme';
 import { usePlan, usePlanContext } from './PlanProvider';
+import { useReadings } from '@/ui/bench/LogProvider';
+import { useBenchChoice } from './useBenchFacts';
 import { STATIONS, type Station } from './stations';
 
 /** All six stations, each with its answer so far. */
 export function StationRail({ current }: { current: string }) {
   const { open, evaluation } = usePlanContext();
   const plan = usePlan();
+  const { group } = useBenchChoice();
+  const readings = useReadings(group);
+  const bench = { group, readings };
   return (
     <Box component="nav" aria-label="Stations of the plan">
       <Box
@@ -31,9 +36,9 @@ export function StationRail({ current }: { current: string }) {
               station={station}
               number={index + 1}
               current={station.slug === current}
-              answered={station.answered(plan, evaluation)}
+              answered={station.answered(plan, evaluation, bench)}
             >
-              {station.answer(plan, evaluation)}
+              {station.answer(plan, evaluation, bench)}
             </StationLink>
           </li>
         ))}

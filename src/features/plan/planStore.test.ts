@@ -67,4 +67,3 @@ test('counts stay within what a plan can hold', () => {
     mostStrings: 20,
   });
 });
-

@@ -2,6 +2,7 @@ import { capital } from '@/core/words';
 import { cellAmpsAt } from '@/core/chemistry/cellAmpsAt';
 import { DEVICE_PRESETS } from '@/core/circuit/devicePresets';
 import { cellsOf } from '@/core/desk/desk';
+import type { LoggedReading } from '@/core/logbook/logEntry';
 import { nameOfTarget } from '@/core/plan/needOfTarget';
 import type { Plan } from '@/core/plan/planSchema';
 import type { PlanEvaluation } from '@/core/planning/evaluatePlan';
@@ -17,9 +18,15 @@ export interface Station {
   /** Whether it can be opened in this version. */
   readonly built: boolean;
   /** Its answer so far, in a few words. */
-  readonly answer: (plan: Plan, evaluation: PlanEvaluation) => string;
+  readonly answer: (plan: Plan, evaluation: PlanEvaluation, bench: BenchSoFar) => string;
   /** Whether nothing is left to do there. */
-  readonly answered: (plan: Plan, evaluation: PlanEvaluation) => boolean;
+  readonly answered: (plan: Plan, evaluation: PlanEvaluation, bench: BenchSoFar) => boolean;
+}
+
+/** What the group that the bench shows has read. */
+export interface BenchSoFar {
+  readonly group: string;
+  readonly readings: readonly LoggedReading[];
 }
 
 const NOT_BUILT = 'not in this version yet';
@@ -46,9 +53,15 @@ function meetsTarget(_plan: Plan, evaluation: PlanEvaluation): boolean {
   return verdictOf(evaluation).tone !== 'wrong';
 }
 
-function allRead(plan: Plan, { wiring }: PlanEvaluation): boolean {
-  return plan.readings.some(
-    (one) => one.kind === 'open-circuit' && one.cells === wiring.cellsInSeries,
+function allRead(_plan: Plan, { wiring }: PlanEvaluation, bench: BenchSoFar): boolean {
+  return furthestCell(bench) >= wiring.cellsInSeries;
+}
+
+/** Cells of a string that volts were read of. */
+function furthestCell({ readings }: BenchSoFar): number {
+  return Math.max(
+    0,
+    ...readings.map(({ measurement }) => (measurement.kind === 'volts' ? measurement.to : 0)),
   );
 }
 
@@ -92,12 +105,9 @@ function arrangeAnswer(_plan: Plan, { wiring }: PlanEvaluation): string {
   return `${wiring.cellsInSeries} in series × ${strings}`;
 }
 
-function buildAnswer(plan: Plan, { wiring }: PlanEvaluation): string {
-  const furthest = Math.max(
-    0,
-    ...plan.readings.map((one) => (one.kind === 'open-circuit' ? one.cells : 1)),
-  );
+function buildAnswer(_plan: Plan, { wiring }: PlanEvaluation, bench: BenchSoFar): string {
+  const furthest = furthestCell(bench);
   return furthest === 0
     ? 'not begun'
-    : `cell ${Math.min(furthest, wiring.cellsInSeries)} of ${wiring.cellsInSeries}`;
+    : `Group ${bench.group} · cell ${Math.min(furthest, wiring.cellsInSeries)} of ${wiring.cellsInSeries}`;
 }

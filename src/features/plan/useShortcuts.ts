@@ -18,6 +18,7 @@ export const SHORTCUTS: readonly Shortcut[] = [
   { keys: '[  ]', what: 'fewer, more cells in a string' },
   { keys: '{  }', what: 'fewer, more strings' },
   { keys: 'L', what: 'turn the LED round' },
+  { keys: 'R', what: 'take a reading from the bench meter' },
   { keys: 'P', what: 'prints' },
   { keys: 'B', what: 'projector view' },
   { keys: 'Ctrl/⌘ Z', what: 'undo' },

@@ -3,6 +3,7 @@ import { notFound } from 'next/navigation';
 import { connection } from 'next/server';
 import type { ReactNode } from 'react';
 import { PlanWorkspace } from '@/features/plan/PlanWorkspace';
+import { benchContext } from '@/server/bench/benchContext';
 import { serverContext } from '@/server/context';
 import { listOwnRecipes } from '@/server/listOwnRecipes';
 
@@ -28,6 +29,7 @@ export default async function PlanLayout({ params, children }: PlanLayoutProps) 
       initialPlan={found.document.value}
       initialRevision={found.revision}
       ownRecipes={listOwnRecipes(serverContext())}
+      initialLog={benchContext().log.linesAfter(id, 0)}
     >
       {children}
     </PlanWorkspace>

@@ -1,5 +1,7 @@
 import { NextResponse } from 'next/server';
 import { DOCUMENT_FORMATS } from '@/core/documents/documentKinds';
+import { benchContext } from '@/server/bench/benchContext';
+import { logReadingsOfOldPlan } from '@/server/bench/logReadingsOfOldPlan';
 import { serverContext } from '@/server/context';
 import { importDocument } from '@/server/documents';
 import { documentMissing, kindOf } from '../../kindOf';
@@ -20,8 +22,11 @@ export async function POST(request: Request, { params }: Context): Promise<NextR
     const { noun } = DOCUMENT_FORMATS[kind];
     return refuse(413, `The file is larger than 1 MB; a ${noun} is never that large.`);
   }
-  const imported = importDocument(serverContext(), kind, new TextDecoder().decode(bytes));
-  return imported.ok
-    ? NextResponse.json(imported.value, { status: 201 })
-    : refuse(422, 'The file was not imported; nothing has changed.', imported.faults);
+  const text = new TextDecoder().decode(bytes);
+  const imported = importDocument(serverContext(), kind, text);
+  if (!imported.ok) {
+    return refuse(422, 'The file was not imported; nothing has changed.', imported.faults);
+  }
+  if (kind === 'plans') logReadingsOfOldPlan(benchContext(), imported.value.id, text);
+  return NextResponse.json(imported.value, { status: 201 });
 }

@@ -1,5 +1,9 @@
-import { BuildStation } from '@/features/plan/stations/BuildStation';
+import { connection } from 'next/server';
+import { BuildStation } from '@/features/plan/stations/build/BuildStation';
+import { serverContext } from '@/server/context';
+import { openBench } from '@/server/openBench';
 
-export default function BuildPage() {
-  return <BuildStation />;
+export default async function BuildPage() {
+  await connection();
+  return <BuildStation meterFound={openBench(serverContext(), 'meter')} />;
 }

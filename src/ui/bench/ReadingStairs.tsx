@@ -2,7 +2,8 @@
 
 import type { BenchRow } from '@/core/diagnosis/judgeReadings';
 import { formatFixed, formatNumber } from '@/core/units';
-import { Card } from '@/ui/Card';
+import type { ReactNode } from 'react';
+import { Card } from '../Card';
 
 const WIDTH = 690;
 const HEIGHT = 210;
@@ -13,7 +14,15 @@ const TOP = 14;
 const BAND_DEVIATIONS = 2;
 
 /** The expected steps as bands, the readings as bars on them. */
-export function ReadingStairs({ rows }: { rows: readonly BenchRow[] }) {
+export function ReadingStairs({
+  rows,
+  title = 'Volts, cell by cell',
+  actions,
+}: {
+  readonly rows: readonly BenchRow[];
+  readonly title?: string;
+  readonly actions?: ReactNode;
+}) {
   const steps = rows.filter(({ kind }) => kind === 'open-circuit');
   const highest = Math.max(
     0.1,
@@ -26,7 +35,7 @@ export function ReadingStairs({ rows }: { rows: readonly BenchRow[] }) {
   const ticks = Array.from({ length: Math.floor(highest / tick) + 1 }, (_, index) => index * tick);
   const done = steps.filter(({ read }) => read !== null).length;
   return (
-    <Card title="Volts, cell by cell">
+    <Card title={title} actions={actions}>
       <svg
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         width="100%"

@@ -1,0 +1,31 @@
+import { cookies } from 'next/headers';
+import { NextResponse } from 'next/server';
+import { faultsOfZod } from '@/core/faultsOfZod';
+import { benchContext } from '@/server/bench/benchContext';
+import { joinClass, joinRequestSchema, SEAT_COOKIE } from '@/server/bench/groupSeats';
+import { attempts } from '@/server/door/attempts';
+import { addressOf } from '../../addressOf';
+import { jsonBody, refuse } from '../../respond';
+
+export async function POST(request: Request): Promise<NextResponse> {
+  const body = joinRequestSchema.safeParse(await jsonBody(request));
+  if (!body.success) {
+    const faults = faultsOfZod(body.error);
+    return refuse(422, faults[0]?.message ?? 'This is no code.', faults);
+  }
+  const context = benchContext();
+  const address = addressOf(request);
+  if (!attempts().mayTry(address, context.now())) {
+    return refuse(429, 'Too many wrong codes: wait a minute.');
+  }
+  const joined = await joinClass(context, body.data);
+  if (!joined.ok) {
+    attempts().failed(address, context.now());
+    return refuse(404, joined.faults[0]?.message ?? 'No such class.', joined.faults);
+  }
+  const { seat, ...shown } = joined.value;
+  if (seat !== null) {
+    (await cookies()).set(SEAT_COOKIE, seat, { httpOnly: true, sameSite: 'lax', path: '/' });
+  }
+  return NextResponse.json({ ...shown, seated: seat !== null });
+}

@@ -1,0 +1,29 @@
+import { NextResponse } from 'next/server';
+import { z } from 'zod';
+import { faultsOfZod } from '@/core/faultsOfZod';
+import { benchContext } from '@/server/bench/benchContext';
+import { classStatus, endClass, startClass } from '@/server/bench/classStatus';
+import { jsonBody, refuse } from '../../../respond';
+
+interface Context {
+  params: Promise<{ id: string }>;
+}
+
+const bodySchema = z.strictObject({ running: z.boolean() });
+
+export async function GET(_request: Request, { params }: Context): Promise<NextResponse> {
+  return NextResponse.json(classStatus(benchContext(), (await params).id));
+}
+
+export async function POST(request: Request, { params }: Context): Promise<NextResponse> {
+  const { id } = await params;
+  const body = bodySchema.safeParse(await jsonBody(request));
+  if (!body.success) {
+    return refuse(422, 'Say whether the class runs.', faultsOfZod(body.error));
+  }
+  if (!body.data.running) return NextResponse.json(endClass(benchContext(), id));
+  const started = await startClass(benchContext(), id);
+  return started.ok
+    ? NextResponse.json(started.value)
+    : refuse(422, 'The class cannot be opened.', started.faults);
+}

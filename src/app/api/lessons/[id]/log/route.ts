@@ -1,0 +1,33 @@
+import { NextResponse } from 'next/server';
+import { z } from 'zod';
+import { faultsOfZod } from '@/core/faultsOfZod';
+import { logRequestSchema } from '@/core/logbook/logEntry';
+import { appendToLog } from '@/server/bench/appendToLog';
+import { benchContext } from '@/server/bench/benchContext';
+import { jsonBody, refuse } from '../../../respond';
+import { answerOfLog } from '../../../answerOfLog';
+
+interface Context {
+  params: Promise<{ id: string }>;
+}
+
+/** A file of a whole class at once. */
+const MOST_AT_ONCE = 20_000;
+const bodySchema = z.union([
+  logRequestSchema.transform((one) => [one]),
+  z.array(logRequestSchema).min(1).max(MOST_AT_ONCE),
+]);
+
+export async function GET(_request: Request, { params }: Context): Promise<NextResponse> {
+  const { id } = await params;
+  return NextResponse.json(benchContext().log.linesAfter(id, 0));
+}
+
+export async function POST(request: Request, { params }: Context): Promise<NextResponse> {
+  const { id } = await params;
+  const body = bodySchema.safeParse(await jsonBody(request));
+  if (!body.success) {
+    return refuse(422, 'This cannot be logged.', faultsOfZod(body.error));
+  }
+  return answerOfLog(appendToLog(benchContext(), id, body.data, 'teacher'));
+}

@@ -1,0 +1,28 @@
+import { z } from 'zod';
+import { faultsOfZod } from '@/core/faultsOfZod';
+import { benchContext } from '@/server/bench/benchContext';
+import { exportResults, RESULT_FORMATS } from '@/server/bench/exportResults';
+import { documentMissing } from '../../../kindOf';
+import { refuse } from '../../../respond';
+
+interface Context {
+  params: Promise<{ id: string }>;
+}
+
+const querySchema = z.object({
+  format: z.enum(RESULT_FORMATS, 'Choose csv or package.').default('csv'),
+});
+
+export async function GET(request: Request, { params }: Context): Promise<Response> {
+  const query = querySchema.safeParse(Object.fromEntries(new URL(request.url).searchParams));
+  if (!query.success) return refuse(400, 'There is no such file.', faultsOfZod(query.error));
+  const file = exportResults(benchContext(), (await params).id, query.data.format);
+  if (file === null) return documentMissing('plans');
+  return new Response(file.bytes, {
+    headers: {
+      'content-type': file.type,
+      'content-disposition': `attachment; filename="${file.name}"`,
+      'cache-control': 'no-store',
+    },
+  });
+}

@@ -1,0 +1,40 @@
+import { cookies } from 'next/headers';
+import { NextResponse } from 'next/server';
+import { faultsOfZod } from '@/core/faultsOfZod';
+import { benchContext } from '@/server/bench/benchContext';
+import { attempts } from '@/server/door/attempts';
+import {
+  passcodeRequestSchema,
+  TEACHER_COOKIE,
+  TEACHER_SECONDS,
+  teacherSeal,
+} from '@/server/door/passcode';
+import { addressOf } from '../addressOf';
+import { jsonBody, refuse } from '../respond';
+
+export async function POST(request: Request): Promise<NextResponse> {
+  const body = passcodeRequestSchema.safeParse(await jsonBody(request));
+  if (!body.success) {
+    return refuse(422, 'The passcode has six digits.', faultsOfZod(body.error));
+  }
+  const context = benchContext();
+  const address = addressOf(request);
+  if (!attempts().mayTry(address, context.now())) {
+    return refuse(429, 'Too many wrong passcodes: wait a minute.');
+  }
+  const seal = await teacherSeal(context, body.data.passcode);
+  if (seal === null) {
+    attempts().failed(address, context.now());
+    return refuse(
+      403,
+      'That is not the passcode. It stands on the class page of the teacher’s computer.',
+    );
+  }
+  (await cookies()).set(TEACHER_COOKIE, seal, {
+    httpOnly: true,
+    sameSite: 'lax',
+    path: '/',
+    maxAge: TEACHER_SECONDS,
+  });
+  return NextResponse.json({ right: true });
+}

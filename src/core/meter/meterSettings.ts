@@ -1,0 +1,19 @@
+import { z } from 'zod';
+import { METER_PORT } from './scpi';
+
+/** Where the bench meter listens. */
+export const meterSettingsSchema = z.strictObject({
+  host: z
+    .string('Give the meter’s address.')
+    .trim()
+    .regex(/^[a-z0-9]([a-z0-9.:-]{0,251}[a-z0-9])?$/i, 'Give a name or an address like 127.0.0.1.'),
+  port: z
+    .number('Give the port as a whole number.')
+    .int('Give the port as a whole number.')
+    .min(1, 'Ports begin at 1.')
+    .max(65_535, 'Ports end at 65535.'),
+});
+export type MeterSettings = z.infer<typeof meterSettingsSchema>;
+
+/** The stand-in on this machine. */
+export const USUAL_METER: MeterSettings = { host: '127.0.0.1', port: METER_PORT };

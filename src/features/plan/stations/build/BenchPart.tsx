@@ -1,0 +1,134 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { currentStep } from '@/core/guide/guideOfPlan';
+import { stepStates } from '@/core/logbook/foldLog';
+import type { Measurement } from '@/core/logbook/measurement';
+import { groupName } from '@/core/preparation/groupNames';
+import { cautionsOf, cautionsOfVolts } from '@/core/safety/cautions';
+import { GuideCard } from '@/ui/bench/GuideCard';
+import { useLog, useReadings } from '@/ui/bench/LogProvider';
+import { ReadingStairs } from '@/ui/bench/ReadingStairs';
+import { Card } from '@/ui/Card';
+import { CautionList } from '@/ui/CautionList';
+import { KEYS_WHILE_NOT_TYPING } from '@/ui/document/useUndoKeys';
+import { mainAndSide } from '@/ui/mainAndSide';
+import { usePlan, usePlanContext } from '../../PlanProvider';
+import { useBenchChoice, useBenchFacts } from '../../useBenchFacts';
+import { CalibrateCard } from './CalibrateCard';
+import { MeterCard, type MeterBench } from './MeterCard';
+import { NextCard } from './NextCard';
+import { ReadingsTable } from './ReadingsTable';
+import { useDiagnosis } from './useDiagnosis';
+import { useMeter } from './useMeter';
+import { WrongCard } from './WrongCard';
+
+/** One group at the bench: the step it is at, the stairs of its readings, what is wrong and what to measure next. */
+export function BenchPart({ meter }: { readonly meter: MeterBench }) {
+  const plan = usePlan();
+  const { evaluation } = usePlanContext();
+  const facts = useBenchFacts();
+  const { group, string, choose } = useBenchChoice();
+  const { lines } = useLog();
+  const readings = useReadings(group);
+  const { diagnosis, working } = useDiagnosis(facts, readings);
+  const taking = useMeter(group, facts);
+  const [skipped, setSkipped] = useState<readonly string[]>([]);
+  const telling = diagnosis?.next.find(
+    ({ measurement }) => !skipped.includes(JSON.stringify(measurement)),
+  );
+  const step = currentStep(facts.steps, stepStates(lines, group));
+  // A fault is looked for before anything is built on top of it.
+  const next: Measurement | null = telling?.measurement ?? step?.measurement ?? null;
+  useHotkeys(
+    'r',
+    () => {
+      if (next !== null) taking.take(next);
+    },
+    KEYS_WHILE_NOT_TYPING,
+    [next, taking.take],
+  );
+  const rows = facts.rows(string, readings);
+  const { cell, source } = evaluation;
+  const strings = facts.lengths.length;
+  return (
+    <Box sx={mainAndSide(314)}>
+      <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+        <ReadingStairs
+          rows={rows}
+          title={strings > 1 ? `Group ${group}, string ${string}` : `Group ${group}`}
+          actions={
+            <Box sx={{ display: 'flex', gap: 1 }}>
+              <TextField
+                select
+                size="small"
+                label="Group"
+                value={group}
+                onChange={(event) => choose({ group: event.target.value })}
+                sx={{ minWidth: 130 }}
+              >
+                {Array.from({ length: plan.lesson.groups }, (_, index) => groupName(index)).map(
+                  (name) => (
+                    <MenuItem key={name} value={name}>
+                      {name}
+                    </MenuItem>
+                  ),
+                )}
+              </TextField>
+              {strings > 1 ? (
+                <TextField
+                  select
+                  size="small"
+                  label="String"
+                  value={string}
+                  onChange={(event) => choose({ string: Number(event.target.value) })}
+                  sx={{ minWidth: 80 }}
+                >
+                  {facts.lengths.map((_, index) => (
+                    <MenuItem key={index + 1} value={index + 1}>
+                      {index + 1}
+                    </MenuItem>
+                  ))}
+                </TextField>
+              ) : null}
+              <Button
+                variant="outlined"
+                onClick={() => window.history.replaceState(null, '', '?part=board')}
+              >
+                All groups
+              </Button>
+            </Box>
+          }
+        />
+        <GuideCard facts={facts} group={group} withoutCautions />
+        <ReadingsTable facts={facts} rows={rows} next={telling?.measurement ?? null} />
+      </Box>
+      <Box sx={{ display: 'grid', gap: 1.5 }}>
+        <WrongCard diagnosis={diagnosis} working={working} facts={facts} readings={readings} />
+        <NextCard
+          measurement={next}
+          telling={telling !== undefined}
+          facts={facts}
+          taking={taking}
+          onSkip={
+            telling === undefined
+              ? null
+              : () => setSkipped([...skipped, JSON.stringify(telling.measurement)])
+          }
+        />
+        <MeterCard meter={meter} />
+        <CalibrateCard readings={readings} />
+        <Card title="Before you go on">
+          <CautionList
+            cautions={[...cautionsOfVolts(source.emfVolts), ...cautionsOf(cell.recipe.cautions)]}
+          />
+        </Card>
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,194 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import MenuItem from '@mui/material/MenuItem';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useMemo, useState } from 'react';
+import type { LogRequest } from '@/core/logbook/logEntry';
+import { measurementName } from '@/core/logbook/measurement';
+import {
+  columnsOfFile,
+  NEEDED_COLUMNS,
+  readResults,
+  RESULT_COLUMNS,
+  type ColumnMapping,
+  type FileRow,
+} from '@/core/logbook/resultsCsv';
+import { now, useLog } from '@/ui/bench/LogProvider';
+import { newEntryId } from '@/ui/bench/logStore';
+import { readingText } from '@/ui/bench/readingEntry';
+
+const NONE = '(none)';
+const MOST_SHOWN = 60;
+
+/** Readings of a file: which column is what, what every row becomes, and what is wrong with which; nothing is taken before it is confirmed. */
+export function ImportDialog({
+  text,
+  onClose,
+}: {
+  readonly text: string;
+  readonly onClose: () => void;
+}) {
+  const { sendMany } = useLog();
+  const columns = useMemo(() => columnsOfFile(text), [text]);
+  const [chosen, setChosen] = useState<ColumnMapping | null>(null);
+  const [time] = useState(now);
+  const [problem, setProblem] = useState<string | null>(null);
+  const [sending, setSending] = useState(false);
+  const mapping = chosen ?? (columns.ok ? columns.value.mapping : null);
+  const rows = useMemo(
+    () => (mapping === null ? null : readResults(text, mapping, time)),
+    [text, mapping, time],
+  );
+  const good = rows?.ok === true ? rows.value.flatMap(({ reading }) => reading ?? []) : [];
+  const bad = rows?.ok === true ? rows.value.filter(({ reading }) => reading === null) : [];
+  const missing = mapping === null ? [] : NEEDED_COLUMNS.filter((one) => mapping[one] === null);
+  const faults = [columns, rows].flatMap((one) => (one?.ok === false ? one.faults : []));
+  const take = async (): Promise<void> => {
+    setSending(true);
+    const requests = good.map(({ group, entry }): LogRequest => ({
+      entryId: newEntryId(),
+      revision: 1,
+      group,
+      entry,
+      struck: false,
+    }));
+    const result = await sendMany(requests);
+    setSending(false);
+    if (result.status === 'logged') onClose();
+    else {
+      setProblem(
+        result.status === 'refused'
+          ? result.message
+          : 'Grozer’s server does not answer; nothing was taken. Try again.',
+      );
+    }
+  };
+  return (
+    <Dialog open onClose={onClose} maxWidth="md" fullWidth aria-labelledby="import-title">
+      <DialogTitle id="import-title">Readings from a file</DialogTitle>
+      <DialogContent>
+        {faults.length > 0 ? (
+          <Alert severity="error">{faults.map(({ message }) => message).join(' ')}</Alert>
+        ) : null}
+        {columns.ok && mapping !== null ? (
+          <Box
+            sx={{
+              display: 'grid',
+              gap: 1.25,
+              gridTemplateColumns: 'repeat(auto-fill, minmax(150px, 1fr))',
+              pt: 1,
+            }}
+          >
+            {RESULT_COLUMNS.map((column) => (
+              <TextField
+                key={column}
+                select
+                size="small"
+                label={column}
+                value={mapping[column] ?? NONE}
+                error={NEEDED_COLUMNS.includes(column) && mapping[column] === null}
+                onChange={({ target }) =>
+                  setChosen({ ...mapping, [column]: target.value === NONE ? null : target.value })
+                }
+              >
+                {[NONE, ...columns.value.columns].map((name) => (
+                  <MenuItem key={name} value={name}>
+                    {name}
+                  </MenuItem>
+                ))}
+              </TextField>
+            ))}
+          </Box>
+        ) : null}
+        {rows?.ok === true ? (
+          <>
+            <Typography sx={{ mt: 1.5 }} role="status">
+              {good.length} {good.length === 1 ? 'row' : 'rows'} can be taken
+              {bad.length > 0 ? `, ${bad.length} cannot` : ''}.
+            </Typography>
+            {missing.length > 0 ? (
+              <Alert severity="warning">Choose the column for: {missing.join(', ')}.</Alert>
+            ) : null}
+            <PreviewTable
+              rows={[...bad, ...rows.value.filter(({ reading }) => reading !== null)]}
+            />
+          </>
+        ) : null}
+        {problem === null ? null : <Alert severity="error">{problem}</Alert>}
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Take nothing</Button>
+        <Button
+          variant="contained"
+          disabled={good.length === 0 || sending}
+          onClick={() => void take()}
+        >
+          {sending
+            ? 'Taking …'
+            : `Take ${good.length} ${good.length === 1 ? 'reading' : 'readings'}`}
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}
+
+function PreviewTable({ rows }: { readonly rows: readonly FileRow[] }) {
+  return (
+    <Box
+      sx={{ maxHeight: 260, overflow: 'auto' }}
+      tabIndex={0}
+      role="region"
+      aria-label="Rows of the file"
+    >
+      <Table size="small" stickyHeader aria-label="What the rows become">
+        <TableHead>
+          <TableRow>
+            <TableCell>row</TableCell>
+            <TableCell>group</TableCell>
+            <TableCell>measured</TableCell>
+            <TableCell>value</TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
+          {rows.slice(0, MOST_SHOWN).map(({ row, reading, faults, cells }) => (
+            <TableRow key={row} sx={{ bgcolor: reading === null ? 'error.light' : undefined }}>
+              <TableCell>{row}</TableCell>
+              {reading === null ? (
+                <TableCell colSpan={3}>
+                  {faults.map(({ path, message }) => `“${path[2]}”: ${message}`).join(' ')}{' '}
+                  <Typography component="span" variant="caption" color="textSecondary">
+                    ({Object.values(cells).join(' · ')})
+                  </Typography>
+                </TableCell>
+              ) : (
+                <>
+                  <TableCell>{reading.group}</TableCell>
+                  <TableCell>{measurementName(reading.entry.measurement)}</TableCell>
+                  <TableCell>
+                    {readingText(reading.entry.measurement, reading.entry.value)}
+                  </TableCell>
+                </>
+              )}
+            </TableRow>
+          ))}
+        </TableBody>
+      </Table>
+      {rows.length > MOST_SHOWN ? (
+        <Typography variant="caption">… and {rows.length - MOST_SHOWN} more rows.</Typography>
+      ) : null}
+    </Box>
+  );
+}

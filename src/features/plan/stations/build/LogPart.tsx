@@ -1,0 +1,168 @@
+'use client';
+
+import HistoryIcon from '@mui/icons-material/History';
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Collapse from '@mui/material/Collapse';
+import Typography from '@mui/material/Typography';
+import { useMemo, useState } from 'react';
+import { foldLog, type Logged } from '@/core/logbook/foldLog';
+import type { LogEntry, LogLine } from '@/core/logbook/logEntry';
+import { measurementName } from '@/core/logbook/measurement';
+import { useLog } from '@/ui/bench/LogProvider';
+import { NoteFields } from '@/ui/bench/NoteFields';
+import { readingText } from '@/ui/bench/readingEntry';
+import { Card } from '@/ui/Card';
+import { mainAndSide } from '@/ui/mainAndSide';
+import { usePlanContext } from '../../PlanProvider';
+import { useBenchChoice } from '../../useBenchFacts';
+
+/** Everything that a group has logged, newest first, each entry with what it was before. */
+export function LogPart() {
+  const { open } = usePlanContext();
+  const { group } = useBenchChoice();
+  const { lines, waiting, problem, dismiss } = useLog();
+  const entries = useMemo(
+    () =>
+      foldLog(lines.filter((line) => line.group === group))
+        .filter(({ current: { entry } }) => entry.kind !== 'step' && entry.kind !== 'help')
+        .reverse(),
+    [lines, group],
+  );
+  return (
+    <Box sx={mainAndSide(314)}>
+      <Card
+        title={`Logbook of group ${group}`}
+        actions={
+          <Typography variant="caption" color="textSecondary" role="status">
+            {waiting === 0 ? 'all saved' : `${waiting} waiting to be saved`}
+          </Typography>
+        }
+      >
+        {problem === null ? null : (
+          <Alert severity="error" onClose={dismiss} sx={{ mb: 1 }}>
+            {problem}
+          </Alert>
+        )}
+        {entries.length === 0 ? (
+          <Typography variant="body2" color="textSecondary">
+            Nothing yet. Readings come from the bench, notes and photos from the right.
+          </Typography>
+        ) : (
+          <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+            {entries.map((one) => (
+              <LogItem key={one.current.entryId} logged={one} planId={open.id} />
+            ))}
+          </Box>
+        )}
+      </Card>
+      <NoteFields group={group} photosUrl={`/api/lessons/${open.id}/photos`} />
+    </Box>
+  );
+}
+
+function LogItem({ logged, planId }: { readonly logged: Logged; readonly planId: string }) {
+  const { current, history } = logged;
+  const { revise } = useLog();
+  const [open, setOpen] = useState(false);
+  const { entry, struck } = current;
+  return (
+    <Box component="li" sx={{ py: 1, borderTop: 1, borderColor: 'divider' }}>
+      <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
+        <Typography variant="caption" color="textSecondary" sx={{ minWidth: 92 }}>
+          {timeText(entry.takenAt)}
+        </Typography>
+        <Box sx={{ flex: 1, minWidth: 200, textDecoration: struck ? 'line-through' : 'none' }}>
+          {entry.kind === 'photo' ? (
+            <Box>
+              {/* Photos are private to this machine: the image service of the framework is no use for them. */}
+              {/* eslint-disable-next-line @next/next/no-img-element */}
+              <img
+                src={`/api/lessons/${planId}/photos/${entry.photo}`}
+                alt={entry.caption || 'Photo from the bench'}
+                style={{ maxWidth: 260, maxHeight: 180, borderRadius: 4, display: 'block' }}
+              />
+              <Typography variant="body2">{entry.caption}</Typography>
+            </Box>
+          ) : (
+            <Typography variant="body2">{textOf(entry)}</Typography>
+          )}
+        </Box>
+        <Typography variant="caption" color="textSecondary">
+          {sourceOf(current)}
+        </Typography>
+        {history.length > 1 ? (
+          <Button
+            size="small"
+            startIcon={<HistoryIcon />}
+            aria-expanded={open}
+            onClick={() => setOpen(!open)}
+          >
+            {history.length - 1} {history.length === 2 ? 'change' : 'changes'}
+          </Button>
+        ) : null}
+        <Button size="small" onClick={() => revise(current, { struck: !struck })}>
+          {struck ? 'Put back' : 'Take out'}
+        </Button>
+      </Box>
+      <Collapse in={open}>
+        <Box component="ul" sx={{ my: 0.5, pl: 14 }}>
+          {history.map((line) => (
+            <Typography key={line.revision} component="li" variant="body2" color="textSecondary">
+              {line.struck ? 'taken out' : textOf(line.entry)} ({sourceOf(line)})
+              {line.revision === current.revision ? (
+                ' stands now'
+              ) : (
+                <Button
+                  size="small"
+                  onClick={() => revise(current, { entry: line.entry, struck: line.struck })}
+                >
+                  Take this again
+                </Button>
+              )}
+            </Typography>
+          ))}
+        </Box>
+      </Collapse>
+    </Box>
+  );
+}
+
+function textOf(entry: LogEntry): string {
+  switch (entry.kind) {
+    case 'reading': {
+      const typed = entry.typed === null ? '' : `, typed “${entry.typed}”`;
+      const range = entry.range === null ? '' : `, range ${entry.range}`;
+      return `${measurementName(entry.measurement)}: ${readingText(entry.measurement, entry.value)}${range}${typed}`;
+    }
+    case 'note':
+      return entry.text;
+    case 'photo':
+      return `photo ${entry.caption}`;
+    case 'step':
+      return `${entry.step}: ${entry.state}`;
+    case 'help':
+      return entry.wanted ? 'asked for help' : 'needs no help any more';
+  }
+}
+
+function sourceOf({ entry, author, at }: LogLine): string {
+  const who = author === 'group' ? 'the group' : 'the teacher';
+  const by =
+    entry.kind === 'reading' && entry.meter !== null
+      ? entry.meter
+      : entry.kind === 'reading' && entry.source === 'file'
+        ? 'from a file'
+        : who;
+  return at === 0 ? `${by}, being saved` : by;
+}
+
+function timeText(iso: string): string {
+  return new Date(iso).toLocaleString(undefined, {
+    day: 'numeric',
+    month: 'short',
+    hour: '2-digit',
+    minute: '2-digit',
+  });
+}

@@ -1,0 +1,136 @@
+'use client';
+
+import DownloadIcon from '@mui/icons-material/FileDownloadOutlined';
+import UploadIcon from '@mui/icons-material/FileUploadOutlined';
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import Typography from '@mui/material/Typography';
+import { useMemo, useRef, useState } from 'react';
+import { readingsOfGroup } from '@/core/logbook/foldLog';
+import { measurementKey, measurementName, type Measurement } from '@/core/logbook/measurement';
+import { groupName } from '@/core/preparation/groupNames';
+import { useLog } from '@/ui/bench/LogProvider';
+import { readingText } from '@/ui/bench/readingEntry';
+import { Card } from '@/ui/Card';
+import { usePlan, usePlanContext } from '../../PlanProvider';
+import { ImportDialog } from './ImportDialog';
+
+const LARGEST_FILE = 5_000_000;
+
+/** Everything that the class read, group by group, as a table and as files; and readings from a file. */
+export function ResultsPart() {
+  const plan = usePlan();
+  const { open } = usePlanContext();
+  const { lines } = useLog();
+  const input = useRef<HTMLInputElement>(null);
+  const [file, setFile] = useState<string | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const url = `/api/lessons/${open.id}/results`;
+  const { groups, measurements, values } = useMemo(() => {
+    const own = Array.from({ length: plan.lesson.groups }, (_, index) => groupName(index));
+    const others = lines.map(({ group }) => group).filter((group) => !own.includes(group));
+    const everyone = [...own, ...new Set(others)];
+    const known = new Map<string, Measurement>();
+    const read = new Map<string, string>();
+    for (const group of everyone) {
+      for (const { measurement, value } of readingsOfGroup(lines, group)) {
+        const key = measurementKey(measurement);
+        known.set(key, measurement);
+        read.set(`${group} ${key}`, readingText(measurement, value));
+      }
+    }
+    return { groups: everyone, measurements: known, values: read };
+  }, [plan.lesson.groups, lines]);
+  return (
+    <Card
+      title="Results"
+      actions={
+        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+          <Button size="small" startIcon={<UploadIcon />} onClick={() => input.current?.click()}>
+            CSV in
+          </Button>
+          <Button
+            size="small"
+            startIcon={<DownloadIcon />}
+            component="a"
+            href={`${url}?format=csv`}
+            download
+          >
+            CSV out
+          </Button>
+          <Button
+            size="small"
+            startIcon={<DownloadIcon />}
+            component="a"
+            href={`${url}?format=package`}
+            download
+          >
+            Data package
+          </Button>
+          <input
+            ref={input}
+            type="file"
+            accept=".csv,text/csv"
+            hidden
+            aria-label="Readings as CSV: file"
+            onChange={(event) => {
+              const chosen = event.target.files?.[0];
+              if (chosen === undefined) return;
+              setProblem(null);
+              if (chosen.size > LARGEST_FILE)
+                setProblem('The file is larger than 5 MB; a class never reads that much.');
+              else void chosen.text().then(setFile);
+              event.target.value = '';
+            }}
+          />
+        </Box>
+      }
+    >
+      {problem === null ? null : <Alert severity="error">{problem}</Alert>}
+      {measurements.size === 0 ? (
+        <Typography variant="body2" color="textSecondary">
+          Nothing was read yet.
+        </Typography>
+      ) : (
+        <Box sx={{ overflowX: 'auto' }}>
+          <Table size="small" aria-label="Readings of all groups">
+            <TableHead>
+              <TableRow>
+                <TableCell>group</TableCell>
+                {[...measurements].map(([key, measurement]) => (
+                  <TableCell key={key} align="right">
+                    {'string' in measurement && measurement.string > 1
+                      ? `string ${measurement.string}, `
+                      : ''}
+                    {measurementName(measurement)}
+                  </TableCell>
+                ))}
+              </TableRow>
+            </TableHead>
+            <TableBody>
+              {groups.map((group) => (
+                <TableRow key={group} data-testid={`results-${group}`}>
+                  <TableCell component="th" scope="row">
+                    {group}
+                  </TableCell>
+                  {[...measurements.keys()].map((key) => (
+                    <TableCell key={key} align="right" sx={{ whiteSpace: 'nowrap' }}>
+                      {values.get(`${group} ${key}`) ?? ''}
+                    </TableCell>
+                  ))}
+                </TableRow>
+              ))}
+            </TableBody>
+          </Table>
+        </Box>
+      )}
+      {file === null ? null : <ImportDialog text={file} onClose={() => setFile(null)} />}
+    </Card>
+  );
+}

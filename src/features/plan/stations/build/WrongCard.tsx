@@ -1,0 +1,78 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Paper from '@mui/material/Paper';
+import Typography from '@mui/material/Typography';
+import { wordsOfCause } from '@/core/diagnosis/causeWords';
+import type { Diagnosis } from '@/core/diagnosis/diagnose';
+import type { BenchFacts } from '@/core/guide/benchFacts';
+import type { LoggedReading } from '@/core/logbook/logEntry';
+import { Card } from '@/ui/Card';
+
+/** Causes below this chance are not listed. */
+const LEAST_CHANCE = 0.02;
+const MOST_CAUSES = 4;
+
+interface WrongCardProps {
+  readonly diagnosis: Diagnosis | null;
+  readonly working: boolean;
+  readonly facts: BenchFacts;
+  readonly readings: readonly LoggedReading[];
+}
+
+/** Causes by how likely they are, the likeliest with its remedy. */
+export function WrongCard({ diagnosis, working, facts, readings }: WrongCardProps) {
+  return (
+    <Card title="What is wrong?">
+      <Box aria-live="polite" aria-busy={working} data-testid="causes">
+        {diagnosis === null ? (
+          <Typography variant="body2" color="textSecondary">
+            {readings.length === 0
+              ? 'Nothing was read yet. Build one cell and read its volts.'
+              : 'Working it out …'}
+          </Typography>
+        ) : diagnosis.verdict === 'fine' ? (
+          <Typography variant="body2">
+            Nothing: all readings are within ordinary scatter. Go on with the next step.
+          </Typography>
+        ) : (
+          <Box sx={{ display: 'grid', gap: 1 }}>
+            {diagnosis.causes
+              .filter(({ chance }, index) => index === 0 || chance >= LEAST_CHANCE)
+              .slice(0, MOST_CAUSES)
+              .map((cause, index) => {
+                const { what, remedy } = wordsOfCause(cause, facts.words, readings);
+                return (
+                  <Paper
+                    key={cause.cause}
+                    variant="outlined"
+                    sx={{
+                      p: 1.25,
+                      ...(index === 0 ? { borderColor: 'primary.main', borderWidth: 1.5 } : {}),
+                    }}
+                  >
+                    <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 1 }}>
+                      <Typography sx={{ fontWeight: 600, fontSize: '0.87rem' }}>{what}</Typography>
+                      <Typography sx={{ fontSize: '0.87rem', whiteSpace: 'nowrap' }}>
+                        {chanceText(cause.chance)}
+                      </Typography>
+                    </Box>
+                    {index === 0 ? (
+                      <Typography variant="body2" color="textSecondary" sx={{ mt: 0.5 }}>
+                        {remedy}
+                      </Typography>
+                    ) : null}
+                  </Paper>
+                );
+              })}
+          </Box>
+        )}
+      </Box>
+    </Card>
+  );
+}
+
+function chanceText(chance: number): string {
+  const percent = Math.round(100 * chance);
+  return percent >= 100 ? 'over 99 %' : percent < 1 ? 'under 1 %' : `${percent} %`;
+}

@@ -1,0 +1,44 @@
+'use client';
+
+import { createContext, useContext } from 'react';
+import type { Desk } from '@/core/desk/desk';
+import { benchFacts, type BenchFacts } from '@/core/guide/benchFacts';
+import type { Plan } from '@/core/plan/planSchema';
+import { usePlan, usePlanContext } from './PlanProvider';
+
+interface Known {
+  readonly target: Plan['target'];
+  readonly cell: Plan['cell'];
+  readonly facts: BenchFacts;
+}
+
+/** Several parts of the page ask for the same facts: they are worked out once for a desk. */
+const known = new WeakMap<Desk, Known>();
+
+/** What the bench of the open plan is about; only asked where it is shown, so that edits elsewhere stay quick. */
+export function useBenchFacts(): BenchFacts {
+  const plan = usePlan();
+  const { evaluation } = usePlanContext();
+  const found = known.get(evaluation.desk);
+  if (found !== undefined && found.target === plan.target && found.cell === plan.cell) {
+    return found.facts;
+  }
+  const facts = benchFacts(plan, evaluation);
+  known.set(evaluation.desk, { target: plan.target, cell: plan.cell, facts });
+  return facts;
+}
+
+/** The group and string that the bench shows. */
+export interface BenchChoice {
+  readonly group: string;
+  readonly string: number;
+  readonly choose: (choice: { readonly group?: string; readonly string?: number }) => void;
+}
+
+export const BenchChoiceContext = createContext<BenchChoice | null>(null);
+
+export function useBenchChoice(): BenchChoice {
+  const value = useContext(BenchChoiceContext);
+  if (value === null) throw new Error('a bench component stands outside the plan');
+  return value;
+}

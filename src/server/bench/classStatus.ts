@@ -1,0 +1,53 @@
+import 'server-only';
+import { fail, succeed, type Result } from '@/core/result';
+import { closeTheDoor, openDoorNow, openTheDoor, type OpenDoor } from '../door/doorKeeper';
+import { passcodeOf, renewPasscode } from '../door/passcode';
+import type { BenchContext } from './benchContext';
+import { closeClass, openClass, runningClass, type RunningClass } from './classes';
+
+/** Everything that the teacher’s class page shows about joining. */
+export interface ClassStatus {
+  readonly running: RunningClass | null;
+  readonly door: OpenDoor | null;
+  /** Only while the door is open. */
+  readonly passcode: string | null;
+}
+
+export function classStatus(context: BenchContext, planId: string): ClassStatus {
+  const door = openDoorNow();
+  return {
+    running: runningClass(context, planId),
+    door,
+    passcode: door === null ? null : passcodeOf(context),
+  };
+}
+
+/** Starts a plan’s class and opens the door to the local network. */
+export async function startClass(
+  context: BenchContext,
+  planId: string,
+): Promise<Result<ClassStatus>> {
+  if (openDoorNow() === null) renewPasscode(context);
+  const door = await openTheDoor();
+  if (!door.ok) return door;
+  const opened = openClass(context, planId);
+  if (opened === null) {
+    return fail({ code: 'no-plan', path: [], message: 'This plan is not here any more.' });
+  }
+  return opened.ok ? succeed(classStatus(context, planId)) : opened;
+}
+
+/** Ends a plan’s class; the door closes with the last one. */
+export function endClass(context: BenchContext, planId: string): ClassStatus {
+  closeClass(context, planId);
+  if (context.classes.running(context.now()).length === 0) closeTheDoor();
+  return classStatus(context, planId);
+}
+
+/** At the start of the app: goes on with classes that a stop of the app cut short. */
+export async function reopenDoor(context: BenchContext, always: boolean): Promise<OpenDoor | null> {
+  if (!always && context.classes.running(context.now()).length === 0) return null;
+  const opened = await openTheDoor();
+  if (!opened.ok) throw new Error(opened.faults[0]?.message ?? 'the door cannot be opened');
+  return opened.value;
+}

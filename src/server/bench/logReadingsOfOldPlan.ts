@@ -1,0 +1,16 @@
+import { readingsOfOldPlan } from '@/core/plan/migratePlan';
+import { groupName } from '@/core/preparation/groupNames';
+import { appendToLog } from './appendToLog';
+import type { BenchContext } from './benchContext';
+
+/** An old plan’s file carried its readings; they go to the log, under the first group. */
+export function logReadingsOfOldPlan(context: BenchContext, planId: string, text: string): void {
+  const requests = readingsOfOldPlan(text).map((entry) => ({
+    entryId: context.newId(),
+    revision: 1,
+    group: groupName(0),
+    entry,
+    struck: false,
+  }));
+  if (requests.length > 0) appendToLog(context, planId, requests, 'teacher');
+}

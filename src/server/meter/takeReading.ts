@@ -1,0 +1,36 @@
+import { z } from 'zod';
+import { meantOfPlan } from '@/core/diagnosis/meantOfPlan';
+import { CURRENT_RANGES, VOLT_RANGES } from '@/core/circuit/meter';
+import { groupNameSchema } from '@/core/logbook/logEntry';
+import { measurementSchema } from '@/core/logbook/measurement';
+import { fullScale, simulatedOf } from '@/core/meter/standIn';
+import { evaluatePlan } from '@/core/planning/evaluatePlan';
+import type { Result } from '@/core/result';
+import type { ServerContext } from '../context';
+import { openBench } from '../openBench';
+import { readMeter, type MeterReading } from './readMeter';
+
+export const meterRequestSchema = z.strictObject({
+  measurement: measurementSchema,
+  group: groupNameSchema,
+  range: z.enum([...VOLT_RANGES, ...CURRENT_RANGES], 'Choose one of the ranges.').nullable(),
+});
+
+/** One reading of a plan’s battery from the meter at the configured address; `null` where there is no such plan. */
+export async function takeReading(
+  context: ServerContext,
+  planId: string,
+  { measurement, group, range }: z.infer<typeof meterRequestSchema>,
+): Promise<Result<MeterReading> | null> {
+  const found = context.documents('plans').find(planId);
+  if (found === null) return null;
+  if (!found.document.ok) return found.document;
+  const { host, port } = openBench(context, 'meter').initial.state;
+  const meant = meantOfPlan(evaluatePlan(found.document.value));
+  return readMeter({
+    address: { host, port },
+    measurement,
+    fullScale: range === null ? null : fullScale(range),
+    simulated: simulatedOf(meant, group),
+  });
+}

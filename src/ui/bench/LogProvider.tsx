@@ -1,0 +1,178 @@
+'use client';
+
+import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { useStore } from 'zustand';
+import { z } from 'zod';
+import { readingsOfGroup } from '@/core/logbook/foldLog';
+import {
+  logLineSchema,
+  type LogAuthor,
+  type LogEntry,
+  type LoggedReading,
+  type LogLine,
+  type LogRequest,
+} from '@/core/logbook/logEntry';
+import { createLogStore, newEntryId, shownLines, type LogStore, type SendResult } from './logStore';
+
+interface LogContextValue {
+  readonly lines: readonly LogLine[];
+  /** Lines that the server has not taken yet. */
+  readonly waiting: number;
+  readonly problem: string | null;
+  readonly dismiss: () => void;
+  /** Logs new entries for a group. */
+  readonly log: (group: string, entries: readonly LogEntry[]) => void;
+  /** A further line of an entry: another value, taken out, put back. */
+  readonly revise: (
+    current: LogLine,
+    change: Partial<Pick<LogRequest, 'entry' | 'struck'>>,
+  ) => void;
+  /** Marks a step of the guide. */
+  readonly markStep: (group: string, step: string, state: 'open' | 'done' | 'skipped') => void;
+  /** Sends many lines at once; resolves with what the server says. */
+  readonly sendMany: (requests: readonly LogRequest[]) => Promise<SendResult>;
+  readonly postUrl: string;
+}
+
+const LogContext = createContext<LogContextValue | null>(null);
+
+interface LogProviderProps {
+  readonly initial: readonly LogLine[];
+  readonly author: LogAuthor;
+  /** Where lines are sent to. */
+  readonly postUrl: string;
+  readonly children: ReactNode;
+}
+
+const answerSchema = z.object({ lines: z.array(logLineSchema) });
+const refusalSchema = z.object({
+  message: z.string(),
+  faults: z.array(z.object({ message: z.string() })).default([]),
+});
+const REFUSED_FOR_GOOD = [403, 404, 409, 413, 422];
+
+/** The log of a plan on this page: what the server has, what waits, and how to add to it. */
+export function LogProvider({ initial, author, postUrl, children }: LogProviderProps) {
+  const [logStore] = useState(() => storeFor(initial, author, postUrl));
+  const state = useStore(logStore.store);
+  const value = useMemo((): LogContextValue => {
+    const lines = shownLines(state, author, 0);
+    return {
+      lines,
+      waiting: state.waiting.length,
+      problem: state.problem,
+      dismiss: logStore.dismiss,
+      log: (group, entries) =>
+        logStore.append(
+          entries.map((entry) => ({
+            entryId: newEntryId(),
+            revision: 1,
+            group,
+            entry,
+            struck: false,
+          })),
+        ),
+      revise: (current, change) => {
+        const { entryId, revision, group, entry, struck } = current;
+        logStore.append([{ entryId, revision: revision + 1, group, entry, struck, ...change }]);
+      },
+      markStep: (group, step, stepState) => {
+        const entryId = `step ${group} ${step}`;
+        const last = lines.filter((line) => line.entryId === entryId).length;
+        const entry = { kind: 'step', step, state: stepState, takenAt: now() } as const;
+        logStore.append([{ entryId, revision: last + 1, group, entry, struck: false }]);
+      },
+      sendMany: async (requests) => {
+        const result = await sendTo(postUrl, requests, true);
+        if (result.status === 'logged') logStore.receive(result.lines);
+        return result;
+      },
+      postUrl,
+    };
+  }, [state, logStore, author, postUrl]);
+  const holder = useMemo(() => ({ value, logStore }), [value, logStore]);
+  return (
+    <StoreContext value={holder.logStore}>
+      <LogContext value={value}>{children}</LogContext>
+    </StoreContext>
+  );
+}
+
+const StoreContext = createContext<LogStore | null>(null);
+
+export function useLog(): LogContextValue {
+  const value = useContext(LogContext);
+  if (value === null) throw new Error('a log component stands outside LogProvider');
+  return value;
+}
+
+/** The readings of a group, each measurement once. */
+export function useReadings(group: string): readonly LoggedReading[] {
+  const { lines } = useLog();
+  return useMemo(() => readingsOfGroup(lines, group), [lines, group]);
+}
+
+/** Follows the log live while the component is on screen; answers whether the class has ended. */
+export function useLiveLog(eventsUrl: string): { readonly ended: boolean } {
+  const logStore = useContext(StoreContext);
+  const [ended, setEnded] = useState(false);
+  useEffect(() => {
+    if (logStore === null) return;
+    const last = logStore.store.getState().lines.at(-1)?.seq ?? 0;
+    const source = new EventSource(`${eventsUrl}?after=${last}`);
+    source.addEventListener('lines', (event: MessageEvent<string>) => {
+      const news = z.array(logLineSchema).safeParse(JSON.parse(event.data));
+      if (news.success) logStore.receive(news.data);
+    });
+    source.addEventListener('ended', () => {
+      setEnded(true);
+      source.close();
+    });
+    return () => source.close();
+  }, [logStore, eventsUrl]);
+  return { ended };
+}
+
+export function now(): string {
+  return new Date().toISOString();
+}
+
+function storeFor(initial: readonly LogLine[], author: LogAuthor, postUrl: string): LogStore {
+  const key = `grozer waiting ${postUrl}`;
+  return createLogStore({
+    initial,
+    author,
+    send: (requests) => sendTo(postUrl, requests, author === 'teacher'),
+    keep: {
+      read: () => (typeof window === 'undefined' ? null : window.localStorage.getItem(key)),
+      write: (text) => window.localStorage.setItem(key, text),
+    },
+  });
+}
+
+/** Groups send one line at a time; a teacher may send many. */
+async function sendTo(
+  url: string,
+  requests: readonly LogRequest[],
+  many: boolean,
+): Promise<SendResult> {
+  let response: Response;
+  try {
+    response = await fetch(url, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(many ? requests : requests[0]),
+    });
+  } catch {
+    return { status: 'unreachable' };
+  }
+  const body: unknown = await response.json().catch(() => null);
+  const answer = answerSchema.safeParse(body);
+  if (response.ok && answer.success) return { status: 'logged', lines: answer.data.lines };
+  if (!REFUSED_FOR_GOOD.includes(response.status)) return { status: 'unreachable' };
+  const refusal = refusalSchema.safeParse(body);
+  const what = refusal.success
+    ? [refusal.data.message, ...refusal.data.faults.map(({ message }) => message)].join(' ')
+    : 'The server did not take this.';
+  return { status: 'refused', message: what };
+}
