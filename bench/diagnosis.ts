@@ -58,7 +58,7 @@ function hide(kind: Kind, sound: BuiltString, random: RandomStream): Hidden {
     ['open', () => ({ kind: 'open' })],
     ['dry', () => ({ kind: 'dry', factor: logUniform(random, 5, 50) })],
     ['poor-contact', () => ({ kind: 'poor-contact', ohms: logUniform(random, 4 * r, 40 * r) })],
-    ['shorted', () => ({ kind: 'shorted', ohms: 0.5 })],
+    ['shorted', () => ({ kind: 'shorted', ohms: logUniform(random, 0.3, 30) })],
     ['bridged', () => ({ kind: 'rim-leak', ohms: 0.3 })],
     ['same-metal', () => ({ kind: 'same-metal' })],
   ];

@@ -62,7 +62,7 @@ const CONTACT_OHMS = steps(100, 40_000, 16);
 const RIM_OHMS = steps(400, 6_000, 8);
 const DRIP_OHMS = steps(800, 9_000, 7);
 const DRIP_SPANS = [2, 3] as const;
-const SHORTED_OHMS = 0.5;
+const SHORTED_OHMS = steps(0.3, 60, 6);
 /** A clip or lead lying across both metals, ohms (from memory). */
 export const BRIDGE_OHMS = 0.3;
 
@@ -92,8 +92,8 @@ export interface CauseInput {
   /** Strings that were measured or stand; others are left out. */
   readonly concerned: readonly number[];
   readonly lightsMindTurning: boolean;
-  /** Number of readings. */
-  readonly readings: number;
+  /** Numbers of the readings that a slip of the meter could have spoilt: what eyes see does not slip. */
+  readonly readings: readonly number[];
 }
 
 /** Every single cause, with its chance before anything was read. */
@@ -128,7 +128,10 @@ export function singleCauses(input: CauseInput): Hypothesis[] {
       DRY_FACTORS.map((factor) => [{ kind: 'dry', factor }]),
     );
     at('same-metal', [[{ kind: 'same-metal' }]]);
-    at('shorted', [[{ kind: 'shorted', ohms: Math.min(SHORTED_OHMS, cellOhms / 10) }]]);
+    at(
+      'shorted',
+      SHORTED_OHMS.map((ohms) => [{ kind: 'shorted', ohms: Math.min(ohms, cellOhms / 10) }]),
+    );
     at('bridged', [[{ kind: 'rim-leak', ohms: Math.min(BRIDGE_OHMS, cellOhms / 10) }]]);
     // A joint that adds less than the cell itself has does no harm that could be told from scatter.
     const contacts = CONTACT_OHMS.filter((ohms) => ohms > cellOhms);
@@ -167,8 +170,8 @@ export function singleCauses(input: CauseInput): Hypothesis[] {
     }
     add('load-broken', 1, { cause: 'load-broken', load: 'broken' });
   }
-  for (let slip = 0; slip < input.readings; slip += 1) {
-    add('slip', 1 / input.readings, { cause: `slip ${slip}`, slip });
+  for (const slip of input.readings) {
+    add('slip', 1 / input.readings.length, { cause: `slip ${slip}`, slip });
   }
   const total = weighed.reduce((sum, { prior }) => sum + prior, 0);
   const faulty = weighed.map((one) => ({ ...one, prior: (ANY_FAULT_CHANCE * one.prior) / total }));

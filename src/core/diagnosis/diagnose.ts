@@ -91,7 +91,7 @@ function causeInput(input: DiagnosisInput): CauseInput {
     joined,
     concerned: joined ? strings : strings.filter((string) => named.has(string)),
     lightsMindTurning: input.lightsMindTurning,
-    readings: input.readings.length,
+    readings: measured.flatMap(({ kind }, index) => (kind === 'lights' ? [] : [index])),
   };
 }
 

@@ -16,7 +16,7 @@ const TYPES: Readonly<Record<string, PhotoType>> = {
 /** Photos lie as files in a folder beside the database. */
 export function photosFolder(): string {
   const file = process.env['GROZER_DB'] ?? 'data/grozer.db';
-  return join(dirname(resolve(file)), 'photos');
+  return join(dirname(resolve(/* turbopackIgnore: true */ file)), 'photos');
 }
 
 /** Stores a photo after a look at what it really is, whatever its name says. */

@@ -69,13 +69,21 @@ function turnAway({ url = '/', headers }: IncomingMessage, outgoing: ServerRespo
 }
 
 function pass(incoming: IncomingMessage, outgoing: ServerResponse, appPort: number): void {
+  const own = `127.0.0.1:${appPort}`;
+  const { origin, host = '' } = incoming.headers;
   const upstream = forward(
     {
       host: '127.0.0.1',
       port: appPort,
       method: incoming.method,
       path: incoming.url,
-      headers: { ...incoming.headers, 'x-forwarded-for': incoming.socket.remoteAddress ?? '' },
+      headers: {
+        ...incoming.headers,
+        // The app answers under its own name only; a page of another site keeps its origin and is refused there.
+        host: own,
+        ...(origin === `http://${host}` ? { origin: `http://${own}` } : {}),
+        'x-forwarded-for': incoming.socket.remoteAddress ?? '',
+      },
     },
     (answer) => {
       outgoing.writeHead(answer.statusCode ?? 502, answer.headers);

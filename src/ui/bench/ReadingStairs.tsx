@@ -60,7 +60,7 @@ export function ReadingStairs({
         {steps.map((row, index) => (
           <Step key={row.cells} row={row} x={LEFT + room * (index + 0.5)} half={half} y={y} />
         ))}
-        <text x={LEFT} y={HEIGHT - 2} fill="var(--mui-palette-text-secondary)" fontSize="11">
+        <text x={LEFT} y={HEIGHT - 5} fill="var(--mui-palette-text-secondary)" fontSize="11">
           green band: expected, with ordinary scatter · bar: what was read
         </text>
       </svg>

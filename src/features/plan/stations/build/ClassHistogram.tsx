@@ -11,6 +11,8 @@ const BINS = 16;
 /** Expected band: two standard deviations either way. */
 const BAND_DEVIATIONS = 2;
 const DOT = 13;
+/** More groups than these would not find room for their names. */
+const MOST_NAMED = 16;
 
 /** Every group as a named dot over the value that it read, stacked where they agree; the expected band behind them. */
 export function ClassHistogram(props: {
@@ -72,9 +74,12 @@ export function ClassHistogram(props: {
                 r={Math.max(2.5, step / 2 - 1.5)}
                 fill="var(--mui-palette-primary-main)"
               />
-              {step > 12 && tallest < 6 ? (
-                <text x={centre + 9} y={height + 4} fill="var(--mui-palette-text-primary)">
-                  {values.length <= 12 ? group : ''}
+              {index === groups.length - 1 && values.length <= MOST_NAMED ? (
+                <text
+                  transform={`translate(${centre + 2} ${height - 9}) rotate(-38)`}
+                  fill="var(--mui-palette-text-primary)"
+                >
+                  {groups.join(', ')}
                 </text>
               ) : null}
             </g>
