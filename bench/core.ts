@@ -20,6 +20,7 @@ import { planBatteries, PLANNER_DEFAULTS } from '@/core/planning/planBatteries';
 import { verdictOf } from '@/core/planning/verdict';
 import { discharge } from '@/core/time/discharge';
 import { DEMO_PLANS } from '@/cli/demoPlans';
+import { benchDiagnosis } from './diagnosis';
 import { printRow } from './print.mjs';
 
 const NGSPICE = '/usr/bin/ngspice';
@@ -269,3 +270,5 @@ function benchTime(): void {
 benchCircuits();
 benchPlanning();
 benchTime();
+
+benchDiagnosis();

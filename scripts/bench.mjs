@@ -16,3 +16,5 @@ await runOrExit('The core bench', process.execPath, [
 // Imported late: it needs the dependencies.
 const { benchBrowser } = await import('../bench/browser.mjs');
 await benchBrowser();
+const { benchLoad } = await import('../bench/load.mjs');
+await benchLoad();

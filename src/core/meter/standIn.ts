@@ -71,6 +71,8 @@ const FIRST_BATTERY: SimulatedBattery = {
   led: null,
 };
 const MOST_ERRORS = 20;
+/** Not a number (SCPI-1999, volume 1, 7.2.1.5): there is no such string, or no such device is simulated. */
+const NOTHING_TO_READ = '+9.91E37';
 
 /**
  * The bench meter’s stand-in: takes one line of SCPI, gives the answer or `null` where there is none. Pure but for its
@@ -141,7 +143,7 @@ function read({ battery, probe, quantity, range }: State): string {
   // Probes that lie for the other quantity: the meter shows what it shows, close to nothing.
   if (wanted !== quantity) return '0.000E+00';
   const shown = meterOnBattery(battery, probe, range);
-  if (shown === null) return '0.000E+00';
+  if (shown === null) return NOTHING_TO_READ;
   return shown.status === 'reads'
     ? shown.value.toExponential(4).toUpperCase()
     : `+${OVERLOAD.toExponential(1).toUpperCase().replace('E+', 'E')}`;

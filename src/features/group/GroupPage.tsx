@@ -89,6 +89,7 @@ function GroupBench({ group, plan }: Omit<GroupPageProps, 'initialLog'>) {
       </Button>
       <ReadingStairs
         rows={rows}
+        room="phone"
         title={facts.lengths.length > 1 ? `String ${string}` : 'Your stairs'}
       />
       <NoteFields group={group} photosUrl="/api/class/photos" />

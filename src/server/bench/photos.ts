@@ -1,4 +1,4 @@
-import { mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 import { imageSize } from 'image-size';
 import { z } from 'zod';
@@ -45,14 +45,11 @@ export function readPhoto(
   id: string,
 ): { readonly type: PhotoType; readonly bytes: Uint8Array<ArrayBuffer> } | null {
   if (!z.uuid().safeParse(id).success) return null;
-  try {
-    const bytes = new Uint8Array(readFileSync(join(folder, id)));
-    const type = typeOf(bytes);
-    return type === null ? null : { type, bytes };
-  } catch (error) {
-    if (error instanceof Error && 'code' in error && error.code === 'ENOENT') return null;
-    throw error;
-  }
+  const file = join(folder, id);
+  if (!existsSync(file)) return null;
+  const bytes = new Uint8Array(readFileSync(file));
+  const type = typeOf(bytes);
+  return type === null ? null : { type, bytes };
 }
 
 function typeOf(bytes: Uint8Array): PhotoType | null {

@@ -2,6 +2,7 @@
 
 import BackIcon from '@mui/icons-material/ArrowBack';
 import CheckIcon from '@mui/icons-material/Check';
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
@@ -24,10 +25,12 @@ interface GuideCardProps {
   readonly group: string;
   /** Whether the cautions stand elsewhere on the page. */
   readonly withoutCautions?: boolean;
+  /** Why the step should wait; `null` where it need not. */
+  readonly hold?: string | null;
 }
 
 /** The step that a group is at: what to do, where the probes go, what the meter should read. */
-export function GuideCard({ facts, group, withoutCautions = false }: GuideCardProps) {
+export function GuideCard({ facts, group, withoutCautions = false, hold = null }: GuideCardProps) {
   const { lines, log, markStep } = useLog();
   const readings = useReadings(group);
   const states = useMemo(() => stepStates(lines, group), [lines, group]);
@@ -69,6 +72,11 @@ export function GuideCard({ facts, group, withoutCautions = false }: GuideCardPr
         </Typography>
       ) : (
         <Box sx={{ display: 'grid', gap: 1.25 }}>
+          {hold === null ? null : (
+            <Alert severity="warning" sx={{ py: 0 }}>
+              {hold}
+            </Alert>
+          )}
           <Typography data-testid="step-text">{step.text}</Typography>
           {step.measurement === null ? null : (
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center' }}>

@@ -5,7 +5,8 @@ import { formatFixed, formatNumber } from '@/core/units';
 import type { ReactNode } from 'react';
 import { Card } from '../Card';
 
-const WIDTH = 690;
+/** Widths in which it is drawn: on a page, and on a phone, where the letters must not shrink. */
+const WIDTHS = { page: 690, phone: 350 } as const;
 const HEIGHT = 210;
 const LEFT = 52;
 const BASE = 176;
@@ -18,11 +19,14 @@ export function ReadingStairs({
   rows,
   title = 'Volts, cell by cell',
   actions,
+  room = 'page',
 }: {
   readonly rows: readonly BenchRow[];
   readonly title?: string;
   readonly actions?: ReactNode;
+  readonly room?: keyof typeof WIDTHS;
 }) {
+  const width = WIDTHS[room];
   const steps = rows.filter(({ kind }) => kind === 'open-circuit');
   const highest = Math.max(
     0.1,
@@ -30,14 +34,14 @@ export function ReadingStairs({
   );
   const tick = tickOf(highest);
   const y = (volts: number): number => BASE - (Math.max(volts, 0) / highest) * (BASE - TOP);
-  const room = (WIDTH - LEFT - 10) / steps.length;
-  const half = Math.min(54, room * 0.42);
+  const stepRoom = (width - LEFT - 10) / steps.length;
+  const half = Math.min(54, stepRoom * 0.42);
   const ticks = Array.from({ length: Math.floor(highest / tick) + 1 }, (_, index) => index * tick);
   const done = steps.filter(({ read }) => read !== null).length;
   return (
     <Card title={title} actions={actions}>
       <svg
-        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+        viewBox={`0 0 ${width} ${HEIGHT}`}
         width="100%"
         role="img"
         fontFamily="inherit"
@@ -46,7 +50,7 @@ export function ReadingStairs({
       >
         {ticks.map((volts) => (
           <g key={volts}>
-            <path d={`M${LEFT} ${y(volts)} H${WIDTH - 10}`} stroke="var(--mui-palette-divider)" />
+            <path d={`M${LEFT} ${y(volts)} H${width - 10}`} stroke="var(--mui-palette-divider)" />
             <text
               x={LEFT - 8}
               y={y(volts) + 4}
@@ -58,10 +62,12 @@ export function ReadingStairs({
           </g>
         ))}
         {steps.map((row, index) => (
-          <Step key={row.cells} row={row} x={LEFT + room * (index + 0.5)} half={half} y={y} />
+          <Step key={row.cells} row={row} x={LEFT + stepRoom * (index + 0.5)} half={half} y={y} />
         ))}
         <text x={LEFT} y={HEIGHT - 5} fill="var(--mui-palette-text-secondary)" fontSize="11">
-          green band: expected, with ordinary scatter · bar: what was read
+          {room === 'phone'
+            ? 'green: expected · bar: read'
+            : 'green band: expected, with ordinary scatter · bar: what was read'}
         </text>
       </svg>
     </Card>

@@ -9,7 +9,6 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { currentStep } from '@/core/guide/guideOfPlan';
 import { stepStates } from '@/core/logbook/foldLog';
 import type { Measurement } from '@/core/logbook/measurement';
-import { groupName } from '@/core/preparation/groupNames';
 import { cautionsOf, cautionsOfVolts } from '@/core/safety/cautions';
 import { GuideCard } from '@/ui/bench/GuideCard';
 import { useLog, useReadings } from '@/ui/bench/LogProvider';
@@ -18,8 +17,9 @@ import { Card } from '@/ui/Card';
 import { CautionList } from '@/ui/CautionList';
 import { KEYS_WHILE_NOT_TYPING } from '@/ui/document/useUndoKeys';
 import { mainAndSide } from '@/ui/mainAndSide';
-import { usePlan, usePlanContext } from '../../PlanProvider';
+import { usePlanContext } from '../../PlanProvider';
 import { useBenchChoice, useBenchFacts } from '../../useBenchFacts';
+import { GroupChoice } from './GroupChoice';
 import { CalibrateCard } from './CalibrateCard';
 import { MeterCard, type MeterBench } from './MeterCard';
 import { NextCard } from './NextCard';
@@ -30,7 +30,6 @@ import { WrongCard } from './WrongCard';
 
 /** One group at the bench: the step it is at, the stairs of its readings, what is wrong and what to measure next. */
 export function BenchPart({ meter }: { readonly meter: MeterBench }) {
-  const plan = usePlan();
   const { evaluation } = usePlanContext();
   const facts = useBenchFacts();
   const { group, string, choose } = useBenchChoice();
@@ -64,22 +63,7 @@ export function BenchPart({ meter }: { readonly meter: MeterBench }) {
           title={strings > 1 ? `Group ${group}, string ${string}` : `Group ${group}`}
           actions={
             <Box sx={{ display: 'flex', gap: 1 }}>
-              <TextField
-                select
-                size="small"
-                label="Group"
-                value={group}
-                onChange={(event) => choose({ group: event.target.value })}
-                sx={{ minWidth: 130 }}
-              >
-                {Array.from({ length: plan.lesson.groups }, (_, index) => groupName(index)).map(
-                  (name) => (
-                    <MenuItem key={name} value={name}>
-                      {name}
-                    </MenuItem>
-                  ),
-                )}
-              </TextField>
+              <GroupChoice />
               {strings > 1 ? (
                 <TextField
                   select
@@ -105,7 +89,16 @@ export function BenchPart({ meter }: { readonly meter: MeterBench }) {
             </Box>
           }
         />
-        <GuideCard facts={facts} group={group} withoutCautions />
+        <GuideCard
+          facts={facts}
+          group={group}
+          withoutCautions
+          hold={
+            diagnosis !== null && diagnosis.verdict !== 'fine'
+              ? 'Before you go on: a reading is not as it should be. See what is wrong, mend it, read again.'
+              : null
+          }
+        />
         <ReadingsTable facts={facts} rows={rows} next={telling?.measurement ?? null} />
       </Box>
       <Box sx={{ display: 'grid', gap: 1.5 }}>

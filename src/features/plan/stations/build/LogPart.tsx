@@ -16,6 +16,7 @@ import { readingText } from '@/ui/bench/readingEntry';
 import { Card } from '@/ui/Card';
 import { mainAndSide } from '@/ui/mainAndSide';
 import { usePlanContext } from '../../PlanProvider';
+import { GroupChoice } from './GroupChoice';
 import { useBenchChoice } from '../../useBenchFacts';
 
 /** Everything that a group has logged, newest first, each entry with what it was before. */
@@ -35,9 +36,12 @@ export function LogPart() {
       <Card
         title={`Logbook of group ${group}`}
         actions={
-          <Typography variant="caption" color="textSecondary" role="status">
-            {waiting === 0 ? 'all saved' : `${waiting} waiting to be saved`}
-          </Typography>
+          <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center' }}>
+            <Typography variant="caption" color="textSecondary" role="status">
+              {waiting === 0 ? 'all saved' : `${waiting} waiting to be saved`}
+            </Typography>
+            <GroupChoice />
+          </Box>
         }
       >
         {problem === null ? null : (

@@ -1,0 +1,136 @@
+import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import Database from 'better-sqlite3';
+import type { LogRequest } from '@/core/logbook/logEntry';
+import { newPlan } from '@/core/plan/newPlan';
+import { createClassRepository } from './classRepository';
+import { createDocumentRepository } from './documentRepository';
+import { createLogRepository } from './logRepository';
+import { openDatabase } from './openDatabase';
+
+const folder = mkdtempSync(join(tmpdir(), 'grozer-log-'));
+afterAll(() => rmSync(folder, { recursive: true }));
+
+const note = (entryId: string, text: string, change: Partial<LogRequest> = {}): LogRequest => ({
+  entryId,
+  revision: 1,
+  group: 'Tern',
+  entry: { kind: 'note', text, takenAt: '2027-01-22T14:02:00Z' },
+  struck: false,
+  ...change,
+});
+
+test('the same line sent again is logged once; another one of the same number is refused', () => {
+  const log = createLogRepository(openDatabase(':memory:'));
+  const first = log.append('p', note('a', 'bubbles'), 'group', 1);
+  expect(first).toMatchObject({ status: 'logged', fresh: true });
+  expect(log.append('p', note('a', 'bubbles'), 'group', 2)).toMatchObject({
+    status: 'logged',
+    fresh: false,
+  });
+  expect(log.append('p', note('a', 'smoke'), 'group', 3)).toMatchObject({
+    status: 'conflict',
+    line: { entry: { text: 'bubbles' } },
+  });
+  expect(log.append('p', note('a', 'froth', { revision: 2 }), 'teacher', 4)).toMatchObject({
+    status: 'logged',
+  });
+  expect(log.append('p', note('a', 'late', { revision: 5 }), 'group', 5).status).toBe('conflict');
+  expect(log.append('p', note('b', 'never begun', { revision: 2 }), 'group', 5)).toEqual({
+    status: 'conflict',
+    line: null,
+  });
+  // The first line sent again after an edit is still the line that it was.
+  expect(log.append('p', note('a', 'bubbles'), 'group', 6)).toMatchObject({ fresh: false });
+  expect(log.linesAfter('p', 0).map(({ revision, author }) => [revision, author])).toEqual([
+    [1, 'group'],
+    [2, 'teacher'],
+  ]);
+});
+
+test('lines come in order, from a number on, and of one group', () => {
+  const log = createLogRepository(openDatabase(':memory:'));
+  log.append('p', note('a', 'one'), 'group', 1);
+  log.append('q', note('a', 'elsewhere'), 'group', 1);
+  log.append('p', note('b', 'two', { group: 'Knot' }), 'group', 1);
+  const lines = log.linesAfter('p', 0);
+  expect(lines.map(({ group }) => group)).toEqual(['Tern', 'Knot']);
+  expect(log.linesAfter('p', lines[0]?.seq ?? 0)).toHaveLength(1);
+  expect(log.linesAfter('p', 0, 'Knot').map(({ entryId }) => entryId)).toEqual(['b']);
+});
+
+test('many lines are all or none where the writing breaks', () => {
+  const database = openDatabase(':memory:');
+  const log = createLogRepository(database);
+  database.$client.exec(
+    "CREATE TRIGGER full BEFORE INSERT ON log_lines WHEN NEW.entry_id = 'c' BEGIN SELECT RAISE(ABORT, 'disk full'); END",
+  );
+  expect(() =>
+    log.appendAll('p', [note('a', 'x'), note('b', 'y'), note('c', 'z')], 'teacher', 1),
+  ).toThrow('disk full');
+  expect(log.linesAfter('p', 0)).toEqual([]);
+});
+
+test('a class runs until it is closed or its time is over', () => {
+  const classes = createClassRepository(openDatabase(':memory:'));
+  classes.open('p', 'ABCDEF', 100, 200);
+  expect(classes.find('p', 150)).toEqual({ planId: 'p', code: 'ABCDEF', endsAt: 200 });
+  expect(classes.findByCode('ABCDEF', 150)?.planId).toBe('p');
+  expect(classes.find('p', 200)).toBeNull();
+  classes.close('p', 160);
+  expect(classes.running(165)).toEqual([]);
+  classes.open('p', 'GHJKLM', 170, 300);
+  expect(classes.running(180)).toHaveLength(1);
+  expect(classes.secret('x', () => 'made')).toBe('made');
+  expect(classes.secret('x', () => 'again')).toBe('made');
+  classes.replaceSecret('x', 'new');
+  expect(classes.secret('x', () => 'again')).toBe('new');
+});
+
+test('readings of plans from before there was a log are found in it', () => {
+  const file = join(folder, 'old.db');
+  const old = new Database(file);
+  const before = readdirSync('drizzle')
+    .filter((name) => /^000[0-3]_.*\.sql$/.test(name))
+    .sort();
+  for (const name of before) {
+    for (const statement of readFileSync(`drizzle/${name}`, 'utf8').split(
+      '--> statement-breakpoint',
+    )) {
+      old.exec(statement);
+    }
+  }
+  old.exec(
+    'CREATE TABLE __drizzle_migrations (id INTEGER PRIMARY KEY, hash text NOT NULL, created_at numeric)',
+  );
+  const journal = JSON.parse(readFileSync('drizzle/meta/_journal.json', 'utf8')) as {
+    entries: { when: number }[];
+  };
+  old
+    .prepare('INSERT INTO __drizzle_migrations (hash, created_at) VALUES (?, ?)')
+    .run('before', journal.entries[3]?.when);
+  const readings = [
+    { kind: 'open-circuit', cells: 2, volts: 1.86, takenAt: '2027-01-22T14:09:00Z' },
+    { kind: 'short-circuit', amps: 1.31e-3, takenAt: '2027-01-22T14:03:00Z' },
+  ];
+  old
+    .prepare("INSERT INTO documents VALUES ('plans', 'lamp', ?, 3, 1, 2, NULL)")
+    .run(JSON.stringify({ ...newPlan('Lamp'), version: 5, readings }));
+  old.close();
+  const db = openDatabase(file);
+  const lines = createLogRepository(db).linesAfter('lamp', 0);
+  expect(
+    lines.map(({ group, entry }) => [
+      group,
+      entry.kind === 'reading' && [entry.measurement, entry.value],
+    ]),
+  ).toEqual([
+    ['Curlew', [{ kind: 'volts', string: 1, from: 1, to: 2, built: 2 }, 1.86]],
+    ['Curlew', [{ kind: 'short', string: 1, built: 1 }, 1.31e-3]],
+  ]);
+  expect(createDocumentRepository(db, 'plans').find('lamp')).toMatchObject({
+    document: { ok: true, value: { version: 6, title: 'Lamp' } },
+  });
+  db.$client.close();
+});

@@ -1,0 +1,313 @@
+import { existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { request } from 'node:http';
+import { createServer, type Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { unzipSync, strFromU8 } from 'fflate';
+import type { LogLine, LogRequest } from '@/core/logbook/logEntry';
+import { newPlan } from '@/core/plan/newPlan';
+import { createClassRepository } from '@/data/classRepository';
+import { createDocumentRepository } from '@/data/documentRepository';
+import { createLogRepository } from '@/data/logRepository';
+import { openDatabase } from '@/data/openDatabase';
+import { createAttempts } from '../door/attempts';
+import { createDoor } from '../door/door';
+import {
+  isTeacherCookie,
+  passcodeOf,
+  renewPasscode,
+  TEACHER_COOKIE,
+  teacherSeal,
+} from '../door/passcode';
+import { appendToLog } from './appendToLog';
+import type { BenchContext } from './benchContext';
+import { closeClass, openClass, runningClass } from './classes';
+import { exportResults } from './exportResults';
+import { joinClass, joinRequestSchema, seatOf } from './groupSeats';
+import { createLogBus } from './logBus';
+import { logReadingsOfOldPlan } from './logReadingsOfOldPlan';
+import { logStream } from './logStream';
+import { readPhoto, storePhoto } from './photos';
+
+const NOW = Date.parse('2027-01-29T14:00:00Z');
+
+const fresh = (): BenchContext & { time: number } => {
+  const db = openDatabase(':memory:');
+  createDocumentRepository(db, 'plans').insert('p', newPlan('Lamp'), NOW);
+  let ids = 0;
+  const context = {
+    documents: ((kind) => createDocumentRepository(db, kind)) as BenchContext['documents'],
+    log: createLogRepository(db),
+    classes: createClassRepository(db),
+    bus: createLogBus(),
+    time: NOW,
+    now: () => context.time,
+    newId: () => `id-${(ids += 1)}`,
+  };
+  return context;
+};
+const note = (entryId: string, group = 'Tern'): LogRequest => ({
+  entryId,
+  revision: 1,
+  group,
+  entry: { kind: 'note', text: entryId, takenAt: '2027-01-29T14:02:00Z' },
+  struck: false,
+});
+
+test('who watches is told of fresh lines only', () => {
+  const context = fresh();
+  let told = 0;
+  const stop = context.bus.listen('p', () => (told += 1));
+  expect(appendToLog(context, 'p', [note('a')], 'group').status).toBe('logged');
+  expect(appendToLog(context, 'p', [note('a')], 'group').status).toBe('logged');
+  expect(appendToLog(context, 'none', [note('a')], 'group').status).toBe('no-plan');
+  expect(told).toBe(1);
+  stop();
+  appendToLog(context, 'p', [note('b')], 'group');
+  expect(told).toBe(1);
+});
+
+const read = async (stream: ReadableStream<Uint8Array>, until: RegExp): Promise<string> => {
+  const reader = stream.getReader();
+  let text = '';
+  while (!until.test(text)) {
+    const { value, done } = await reader.read();
+    if (done) return `${text}[closed]`;
+    text += new TextDecoder().decode(value);
+  }
+  await reader.cancel();
+  return text;
+};
+
+test('a stream begins with what is missing, goes on with news of its own group, and carries numbers', async () => {
+  const context = fresh();
+  appendToLog(context, 'p', [note('a'), note('x', 'Knot')], 'group');
+  const stream = logStream(context, { planId: 'p', after: 0, group: 'Tern', allowed: () => true });
+  setTimeout(() => appendToLog(context, 'p', [note('b'), note('y', 'Knot')], 'group'), 20);
+  const text = await read(stream, /"b"/);
+  const lines = [...text.matchAll(/^data: (.*)$/gm)].flatMap(
+    ([, json = '[]']) => JSON.parse(json) as LogLine[],
+  );
+  expect(lines.map(({ entryId }) => entryId)).toEqual(['a', 'b']);
+  expect(text).toMatch(/^id: 1\nevent: lines/);
+});
+
+test('a group’s stream ends with its class', async () => {
+  const context = fresh();
+  openClass(context, 'p');
+  const stream = logStream(context, {
+    planId: 'p',
+    after: 0,
+    group: 'Tern',
+    allowed: () => runningClass(context, 'p') !== null,
+  });
+  setTimeout(() => closeClass(context, 'p'), 20);
+  expect(await read(stream, /never/)).toMatch(/event: ended\ndata: \{\}\n\n\[closed\]$/);
+});
+
+test('a group joins with the code only while the class runs, and keeps its seat only so long', async () => {
+  const context = fresh();
+  const asked = (code: string, group: string | null = null) =>
+    joinClass(context, joinRequestSchema.parse({ code, group }));
+  expect((await asked('ABCDEF')).ok).toBe(false);
+  const opened = openClass(context, 'p');
+  if (opened?.ok !== true) throw new Error('not opened');
+  const { code } = opened.value;
+  expect(code).toMatch(/^[A-HJ-NP-Z2-9]{6}$/);
+  const looked = await asked(` ${code.toLowerCase().slice(0, 3)}-${code.slice(3)}`);
+  expect(looked).toMatchObject({ ok: true, value: { title: 'Lamp', seat: null } });
+  expect((await asked(code, 'Somebody')).ok).toBe(false);
+  const seated = await asked(code, 'Tern');
+  const seat = seated.ok ? seated.value.seat : null;
+  expect(await seatOf(context, seat ?? '')).toMatchObject({ planId: 'p', group: 'Tern' });
+  expect(await seatOf(context, `${seat?.slice(0, -3)}abc`)).toBeNull();
+  expect(await seatOf(context, undefined)).toBeNull();
+  closeClass(context, 'p');
+  expect(await seatOf(context, seat ?? '')).toBeNull();
+  const again = openClass(context, 'p');
+  if (again?.ok !== true || again.value.code === code)
+    throw new Error('a new class needs a new code');
+  expect(await seatOf(context, seat ?? '')).toBeNull();
+  context.time += 7 * 60 * 60 * 1000;
+  expect(runningClass(context, 'p')).toBeNull();
+});
+
+test('the printed code is used where nobody else uses it; what is no pupils’ work has no class', () => {
+  const context = fresh();
+  const plan = newPlan('Printed');
+  const withCode = { ...plan, lesson: { ...plan.lesson, joinCode: 'PQRSTU' } };
+  context.documents('plans').insert('q', withCode, NOW);
+  context.documents('plans').insert('r', withCode, NOW);
+  expect(openClass(context, 'q')).toMatchObject({ ok: true, value: { code: 'PQRSTU' } });
+  const other = openClass(context, 'r');
+  expect(other?.ok === true && other.value.code).not.toBe('PQRSTU');
+  const acid = {
+    ...plan,
+    cell: { ...plan.cell, recipe: 'dilute-sulfuric-acid', body: 'sulfuric-acid' },
+  } as const;
+  context.documents('plans').insert('acid', acid, NOW);
+  expect(openClass(context, 'acid')?.ok).toBe(false);
+  expect(openClass(context, 'none')).toBeNull();
+});
+
+test('the passcode lets a teacher in until it is renewed', async () => {
+  const context = fresh();
+  const passcode = passcodeOf(context);
+  expect(passcode).toMatch(/^\d{6}$/);
+  expect(await teacherSeal(context, '12345')).toBeNull();
+  const seal = await teacherSeal(context, passcode);
+  const cookies = `a=b; ${TEACHER_COOKIE}=${encodeURIComponent(seal ?? '')}`;
+  expect(await isTeacherCookie(context, cookies)).toBe(true);
+  expect(await isTeacherCookie(context, `${TEACHER_COOKIE}=forged`)).toBe(false);
+  expect(await isTeacherCookie(context, '')).toBe(false);
+  while (passcodeOf(context) === passcode) renewPasscode(context);
+  expect(await isTeacherCookie(context, cookies)).toBe(false);
+});
+
+test('after ten wrong tries an address waits a minute', () => {
+  const attempts = createAttempts();
+  for (let wrong = 0; wrong < 10; wrong += 1) attempts.failed('a', wrong);
+  expect(attempts.mayTry('a', 100)).toBe(false);
+  expect(attempts.mayTry('b', 100)).toBe(true);
+  expect(attempts.mayTry('a', 60_100)).toBe(true);
+});
+
+describe('the door', () => {
+  let app: Server;
+  let door: Server;
+  const seen: { url: string; host: string | undefined; origin: string | undefined }[] = [];
+  beforeAll(async () => {
+    app = createServer(({ url = '', headers }, response) => {
+      seen.push({ url, host: headers.host, origin: headers.origin });
+      response.end(`app ${url}`);
+    });
+    await new Promise<void>((resolve) => app.listen(0, '127.0.0.1', resolve));
+    door = await createDoor({
+      appPort: (app.address() as AddressInfo).port,
+      host: '127.0.0.1',
+      port: 0,
+      isTeacher: (cookies) => Promise.resolve(cookies === 'teacher=yes'),
+    });
+  });
+  afterAll(() => {
+    door.close();
+    app.close();
+  });
+  const ask = (
+    path: string,
+    headers: Record<string, string> = {},
+  ): Promise<{ status: number; body: string; location: string | undefined }> =>
+    new Promise((resolve, reject) => {
+      const { port } = door.address() as AddressInfo;
+      request({ host: '127.0.0.1', port, path, headers }, (answer) => {
+        let body = '';
+        answer.on('data', (chunk: Buffer) => (body += chunk.toString()));
+        answer.on('end', () =>
+          resolve({ status: answer.statusCode ?? 0, body, location: answer.headers.location }),
+        );
+      })
+        .on('error', reject)
+        .end();
+    });
+
+  test.each([
+    '/join',
+    '/join?code=ABCDEF',
+    '/group',
+    '/api/class/log',
+    '/_next/static/x.js',
+    '/passcode',
+  ])('groups come to %s', async (path) => {
+    expect(await ask(path)).toMatchObject({ status: 200, body: `app ${path}` });
+  });
+
+  test.each([
+    '/plans/demo-lamp/build',
+    '/api/lessons/p/log',
+    '/api/plans/p',
+    '/groups',
+    '/join/../plans/p',
+    '/_next/static/../../api/plans/p',
+    '/_next/static/%2e%2e/%2e%2e/api/plans/p',
+    '//plans',
+    '/api/class/..%2flessons/p/log',
+  ])('%s is for the teacher', async (path) => {
+    expect((await ask(path)).status).toBe(401);
+    expect(await ask(path, { accept: 'text/html' })).toMatchObject({
+      status: 307,
+      location: '/passcode',
+    });
+  });
+
+  test('a teacher comes in everywhere but to crooked paths, a stranger at the root is shown to the groups’ page', async () => {
+    expect((await ask('/plans/p', { cookie: 'teacher=yes' })).status).toBe(200);
+    expect((await ask('/join/../plans/p', { cookie: 'teacher=yes' })).status).toBe(401);
+    expect((await ask('/')).location).toBe('/join');
+  });
+
+  test('the app sees its own name, and a foreign origin stays foreign', async () => {
+    const { port } = door.address() as AddressInfo;
+    const own = (app.address() as AddressInfo).port;
+    await ask('/join', { host: `tablet:${port}`, origin: `http://tablet:${port}` });
+    expect(seen.at(-1)).toEqual({
+      url: '/join',
+      host: `127.0.0.1:${own}`,
+      origin: `http://127.0.0.1:${own}`,
+    });
+    await ask('/join', { host: `tablet:${port}`, origin: 'http://evil.example' });
+    expect(seen.at(-1)?.origin).toBe('http://evil.example');
+  });
+});
+
+test('photos are what they are, not what they are called', () => {
+  const folder = mkdtempSync(join(tmpdir(), 'grozer-photos-'));
+  const id = '0b9f6a52-7a52-4c8e-9a3e-0d7b3f6f5a11';
+  const png = Buffer.from(
+    'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+    'base64',
+  );
+  expect(storePhoto(folder, id, png)).toEqual({
+    ok: true,
+    value: { photo: id, type: 'image/png', bytes: png.byteLength },
+  });
+  expect(readPhoto(folder, id)?.type).toBe('image/png');
+  expect(readPhoto(folder, '../../etc/passwd')).toBeNull();
+  expect(readPhoto(folder, '0b9f6a52-7a52-4c8e-9a3e-0d7b3f6f5a12')).toBeNull();
+  const refused = (bytes: Uint8Array): string => {
+    const stored = storePhoto(folder, '0b9f6a52-7a52-4c8e-9a3e-0d7b3f6f5a13', bytes);
+    return stored.ok ? 'ok' : (stored.faults[0]?.code ?? '');
+  };
+  expect(
+    refused(Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="1" height="1"/>')),
+  ).toBe('not-a-photo');
+  expect(refused(Buffer.from('hello'))).toBe('not-a-photo');
+  expect(refused(new Uint8Array())).toBe('empty');
+  expect(refused(Buffer.concat([png, Buffer.alloc(8_000_001)]))).toBe('too-large');
+  expect(existsSync(join(folder, '0b9f6a52-7a52-4c8e-9a3e-0d7b3f6f5a13'))).toBe(false);
+  rmSync(folder, { recursive: true });
+});
+
+test('results go out as one table or as a package of tables', () => {
+  const context = fresh();
+  appendToLog(context, 'p', [note('a')], 'group');
+  expect(exportResults(context, 'none', 'csv')).toBeNull();
+  expect(exportResults(context, 'p', 'csv')?.name).toBe('lamp.readings.csv');
+  const zipped = exportResults(context, 'p', 'package');
+  const files = unzipSync(zipped?.bytes ?? new Uint8Array());
+  expect(Object.keys(files)).toEqual(['datapackage.json', 'readings.csv', 'notes.csv']);
+  expect(strFromU8(files['notes.csv'] ?? new Uint8Array())).toContain('Tern,a,');
+});
+
+test('an old plan file brings its readings along', () => {
+  const context = fresh();
+  const readings = [
+    { kind: 'open-circuit', cells: 1, volts: 0.94, takenAt: '2027-01-22T14:02:00Z' },
+  ];
+  logReadingsOfOldPlan(context, 'p', JSON.stringify({ version: 5, readings }));
+  expect(context.log.linesAfter('p', 0)).toMatchObject([
+    { group: 'Curlew', entry: { value: 0.94 } },
+  ]);
+  logReadingsOfOldPlan(context, 'p', JSON.stringify({ version: 6 }));
+  expect(context.log.linesAfter('p', 0)).toHaveLength(1);
+});

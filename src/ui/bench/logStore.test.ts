@@ -1,0 +1,118 @@
+import type { LogLine, LogRequest } from '@/core/logbook/logEntry';
+import { createLogStore, newEntryId, shownLines, type SendResult } from './logStore';
+
+const note = (entryId: string): LogRequest => ({
+  entryId,
+  revision: 1,
+  group: 'Tern',
+  entry: { kind: 'note', text: entryId, takenAt: '2027-01-29T14:02:00Z' },
+  struck: false,
+});
+const keeper = (text: string | null = null) => {
+  const kept = { text };
+  return {
+    kept,
+    keep: { read: () => kept.text, write: (next: string) => void (kept.text = next) },
+  };
+};
+const settle = () => new Promise((resolve) => setTimeout(resolve, 30));
+let seq = 0;
+const logged = (requests: readonly LogRequest[]): SendResult => ({
+  status: 'logged',
+  lines: requests.map((one): LogLine => ({ ...one, seq: (seq += 1), author: 'group', at: 1 })),
+});
+
+test('a line is shown at once and sent once', async () => {
+  const sent: string[] = [];
+  const { kept, keep } = keeper();
+  const { store, append } = createLogStore({
+    initial: [],
+    author: 'group',
+    keep,
+    send: (requests) => {
+      sent.push(...requests.map(({ entryId }) => entryId));
+      return Promise.resolve(logged(requests));
+    },
+  });
+  append([note('a'), note('b')]);
+  expect(shownLines(store.getState(), 'group', 0).map(({ entryId }) => entryId)).toEqual([
+    'a',
+    'b',
+  ]);
+  await settle();
+  expect(sent).toEqual(['a', 'b']);
+  expect(store.getState().waiting).toEqual([]);
+  expect(store.getState().lines).toHaveLength(2);
+  expect(kept.text).toBe('[]');
+});
+
+test('while nobody answers everything waits, in order, and goes out later', async () => {
+  let reachable = false;
+  const { kept, keep } = keeper();
+  const { store, append } = createLogStore({
+    initial: [],
+    author: 'group',
+    keep,
+    retryMs: 5,
+    send: (requests) => Promise.resolve(reachable ? logged(requests) : { status: 'unreachable' }),
+  });
+  append([note('a')]);
+  append([note('b')]);
+  await settle();
+  expect(store.getState().waiting.map(({ entryId }) => entryId)).toEqual(['a', 'b']);
+  expect(kept.text).toContain('"b"');
+  reachable = true;
+  await settle();
+  expect(store.getState().lines.map(({ entryId }) => entryId)).toEqual(['a', 'b']);
+});
+
+test('what waited before a reload is sent after it; what cannot be read is left out', async () => {
+  const { keep } = keeper(JSON.stringify([note('kept')]));
+  const kept = createLogStore({
+    initial: [],
+    author: 'group',
+    keep,
+    send: (all) => Promise.resolve(logged(all)),
+  });
+  await settle();
+  expect(kept.store.getState().lines.map(({ entryId }) => entryId)).toEqual(['kept']);
+  const broken = createLogStore({
+    initial: [],
+    author: 'group',
+    keep: keeper('{"no": "list"').keep,
+    send: (all) => Promise.resolve(logged(all)),
+  });
+  expect(broken.store.getState().waiting).toEqual([]);
+});
+
+test('what the server refuses is said and does not hold up the rest', async () => {
+  const { store, append, dismiss } = createLogStore({
+    initial: [],
+    author: 'group',
+    keep: keeper().keep,
+    send: (requests) =>
+      Promise.resolve(
+        requests[0]?.entryId === 'bad' ? { status: 'refused', message: 'No.' } : logged(requests),
+      ),
+  });
+  append([note('bad'), note('good')]);
+  await settle();
+  expect(store.getState().problem).toBe('No.');
+  expect(store.getState().lines.map(({ entryId }) => entryId)).toEqual(['good']);
+  dismiss();
+  expect(store.getState().problem).toBeNull();
+});
+
+test('news from the server come in once, and ids differ', () => {
+  const { store, receive } = createLogStore({
+    initial: [],
+    author: 'teacher',
+    keep: keeper().keep,
+    send: (all) => Promise.resolve(logged(all)),
+  });
+  const line: LogLine = { ...note('a'), seq: 9, author: 'group', at: 1 };
+  receive([line]);
+  receive([line]);
+  expect(store.getState().lines).toEqual([line]);
+  expect(newEntryId()).not.toBe(newEntryId());
+});
