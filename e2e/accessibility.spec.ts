@@ -42,6 +42,18 @@ for (const view of VIEWS) {
   }
 }
 
+test('the parts of building and measuring, joining and a group’s way in', async ({ page }) => {
+  await page.goto('/plans/demo-lamp/build');
+  for (const name of ['Logbook', 'Class board', 'Results']) {
+    await page.getByRole('tab', { name }).click();
+    await expectNoViolations(page);
+  }
+  for (const path of ['/join', '/passcode']) {
+    await page.goto(path);
+    await expectNoViolations(page);
+  }
+});
+
 test('the parts of getting ready', async ({ page }) => {
   await page.goto('/plans/demo-tide-clock/ready');
   for (const name of ['Shopping', 'Cut and mix', 'Timetable', 'Safety']) {

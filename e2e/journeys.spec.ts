@@ -31,6 +31,7 @@ test('first run: from a wish to a saved plan with a first reading', async ({ pag
   await expect(page.getByRole('button', { pressed: true })).toContainText('4 in series × 3');
   await goToStation(page, 'Build & measure');
   await page.getByLabel('Read: cell 1, open').fill('940 mV');
+  await page.getByLabel('Read: cell 1, open').press('Enter');
   await expect(page.getByTestId('bench-cell 1, open')).toContainText('as planned');
   await saved(page);
   await page.reload();

@@ -58,6 +58,7 @@ test('a plan is made, changed and measured without a pointer', async ({ page }) 
   await expect(page).toHaveURL(/\/build$/);
   await tabTo(page, /Read: cell 1, open/);
   await page.keyboard.type('0.2');
+  await page.keyboard.press('Enter');
   await expect(verdict(page)).toContainText('Cell 1');
 });
 

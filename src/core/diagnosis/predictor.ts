@@ -28,7 +28,7 @@ export interface BatteryMeant {
 }
 
 /** How far a class’s cells differ together from the plan’s: volts as a share, resistance as a logarithm (from memory). */
-const COMMON = {
+export const COMMON_SCATTER = {
   measured: { volts: 0.02, ohms: 0.15 },
   typical: { volts: 0.04, ohms: 0.4 },
 } as const;
@@ -217,7 +217,7 @@ export class Predictor {
     cell?: number,
   ): Float64Array {
     const spread = new Float64Array(this.sourceCount);
-    const common = COMMON[this.meant.measured ? 'measured' : 'typical'];
+    const common = COMMON_SCATTER[this.meant.measured ? 'measured' : 'typical'];
     const put = (
       slopes: Readonly<Record<string, number>>,
       what: string,

@@ -11,7 +11,7 @@ import {
   type ReadingMeaning,
 } from '../diagnosis/judgeReadings';
 import { meantOfPlan, type MeantBattery } from '../diagnosis/meantOfPlan';
-import { Predictor } from '../diagnosis/predictor';
+import { COMMON_SCATTER, Predictor } from '../diagnosis/predictor';
 import type { LoggedReading } from '../logbook/logEntry';
 import { measurementName, quantityOf, type Measurement } from '../logbook/measurement';
 import { nameOfTarget } from '../plan/needOfTarget';
@@ -53,6 +53,7 @@ export function benchFacts(plan: Plan, evaluation: PlanEvaluation): BenchFacts {
     return { value: mean, deviation: Math.hypot(noise, ...spread) };
   };
   const { recipe, body } = evaluation.cell;
+  const together = COMMON_SCATTER[meant.measured ? 'measured' : 'typical'];
   return {
     meant,
     steps: guideOfPlan(plan, evaluation),
@@ -71,8 +72,8 @@ export function benchFacts(plan: Plan, evaluation: PlanEvaluation): BenchFacts {
         places: places[string - 1] ?? [],
         shortAmps: expected({ kind: 'short', string, built: 1 }).value,
         readings: readings.flatMap(({ measurement, value }) => stairs(string, measurement, value)),
-        voltsShare: CLASS_SCATTER.emfShare,
-        ampsLog: CLASS_SCATTER.resistanceLog,
+        voltsShare: Math.hypot(CLASS_SCATTER.emfShare, together.volts),
+        ampsLog: Math.hypot(CLASS_SCATTER.resistanceLog, together.ohms),
       }),
     others: (string, readings) =>
       readings.flatMap(({ measurement, value }) => {

@@ -5,6 +5,9 @@ import { passcodeOf, renewPasscode } from '../door/passcode';
 import type { BenchContext } from './benchContext';
 import { closeClass, openClass, runningClass, type RunningClass } from './classes';
 
+/** Time in which groups are told that their class has ended, before the door closes. */
+const GOODBYE_MS = 2000;
+
 /** Everything that the teacher’s class page shows about joining. */
 export interface ClassStatus {
   readonly running: RunningClass | null;
@@ -40,7 +43,9 @@ export async function startClass(
 /** Ends a plan’s class; the door closes with the last one. */
 export function endClass(context: BenchContext, planId: string): ClassStatus {
   closeClass(context, planId);
-  if (context.classes.running(context.now()).length === 0) closeTheDoor();
+  setTimeout(() => {
+    if (context.classes.running(context.now()).length === 0) closeTheDoor();
+  }, GOODBYE_MS);
   return classStatus(context, planId);
 }
 

@@ -43,7 +43,11 @@ export function BenchPart({ meter }: { readonly meter: MeterBench }) {
   );
   const step = currentStep(facts.steps, stepStates(lines, group));
   // A fault is looked for before anything is built on top of it.
-  const next: Measurement | null = telling?.measurement ?? step?.measurement ?? null;
+  const ahead = step === null ? [] : facts.steps.slice(facts.steps.indexOf(step));
+  const next: Measurement | null =
+    telling?.measurement ??
+    ahead.find(({ measurement }) => measurement !== null)?.measurement ??
+    null;
   useHotkeys(
     'r',
     () => {

@@ -72,7 +72,11 @@ function LogItem({ logged, planId }: { readonly logged: Logged; readonly planId:
   const [open, setOpen] = useState(false);
   const { entry, struck } = current;
   return (
-    <Box component="li" sx={{ py: 1, borderTop: 1, borderColor: 'divider' }}>
+    <Box
+      component="li"
+      data-testid="log-entry"
+      sx={{ py: 1, borderTop: 1, borderColor: 'divider' }}
+    >
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
         <Typography variant="caption" color="textSecondary" sx={{ minWidth: 92 }}>
           {timeText(entry.takenAt)}

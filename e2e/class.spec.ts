@@ -1,0 +1,92 @@
+import { expect, test } from '@playwright/test';
+import { PORT } from '../playwright.config';
+import { goToStation, newPlan, saved } from './helpers';
+
+const DOOR = `http://127.0.0.1:${PORT + 1}`;
+
+test('a class: groups join through the door, the board sees them live, and it ends with the lesson', async ({
+  page,
+  browser,
+}) => {
+  await newPlan(page, 'Class of two');
+  await saved(page);
+  await goToStation(page, 'Build & measure');
+  await page.getByRole('tab', { name: 'Class board' }).click();
+  await page.getByRole('button', { name: 'Start the class' }).click();
+  const code = (await page.getByTestId('join-code').textContent()) ?? '';
+
+  const phone = await browser.newPage({ viewport: { width: 390, height: 844 } });
+  await phone.goto(DOOR);
+  await expect(phone).toHaveURL(/\/join$/);
+  await phone.getByLabel('Code of the class').fill('AAAAAA');
+  await phone.getByRole('button', { name: 'Go on' }).click();
+  await expect(phone.getByText('No class with this code is running.')).toBeVisible();
+  await phone.getByLabel('Code of the class').fill(code);
+  await phone.getByRole('button', { name: 'Go on' }).click();
+  await phone.getByRole('button', { name: 'Dunlin' }).click();
+  await expect(phone.getByRole('heading', { name: 'Group Dunlin' })).toBeVisible();
+
+  // A group has its own page and nothing else.
+  await phone.request
+    .get(`${DOOR}/api/plans/demo-lamp`)
+    .then((answer) => expect(answer.status()).toBe(401));
+  const other = {
+    entryId: 'x',
+    revision: 1,
+    group: 'Knot',
+    entry: { kind: 'note', text: 'x', takenAt: '2027-01-29T14:00:00Z' },
+  };
+  const written = await phone.request.post(`${DOOR}/api/class/log`, {
+    data: other,
+    headers: { origin: DOOR },
+  });
+  expect(written.status()).toBe(403);
+
+  await phone.getByRole('button', { name: 'Done' }).click();
+  await phone.getByRole('button', { name: 'Done' }).click();
+  await phone.getByLabel('Reading: Volts of cell 1').fill('0.9');
+  await phone.getByLabel('Reading: Volts of cell 1').press('Enter');
+  const tile = page.getByTestId('board-Dunlin');
+  await expect(tile).toContainText('cell 1, open: 0.90 V');
+  await expect(tile).toContainText('Milliamps of cell 1');
+  await expect(page.getByTestId('class-average')).toContainText('1 group, average 0.90 V');
+
+  await phone.getByRole('button', { name: 'Call your teacher' }).click();
+  await expect(page.getByText('Dunlin calls for help.')).toBeVisible();
+  await phone.getByRole('button', { name: /Your teacher is called/ }).click();
+  await expect(page.getByText('Dunlin calls for help.')).toBeHidden();
+
+  // While nobody answers, what is typed waits on the phone and goes out later.
+  await phone.context().setOffline(true);
+  await phone.getByLabel('Reading: Milliamps of cell 1, briefly').fill('1.2');
+  await phone.getByLabel('Reading: Milliamps of cell 1, briefly').press('Enter');
+  await expect(phone.getByText(/waiting to be sent/)).toBeVisible();
+  await phone.context().setOffline(false);
+  await expect(phone.getByText('all sent')).toBeVisible();
+  await expect(tile).toContainText('cell 1, current: 1.2 mA');
+
+  await page.getByRole('button', { name: 'End the class' }).click();
+  await expect(phone.getByText('The class has ended.')).toBeVisible();
+  await phone.close();
+});
+
+test('from another device a teacher needs the passcode', async ({ page, browser }) => {
+  await newPlan(page, 'Passcode');
+  await saved(page);
+  await goToStation(page, 'Build & measure');
+  await page.getByRole('tab', { name: 'Class board' }).click();
+  await page.getByRole('button', { name: 'Start the class' }).click();
+  const words = await page.getByText('Your own tablet needs the passcode').textContent();
+  const passcode = /passcode (\d{6})/.exec(words ?? '')?.[1] ?? '';
+  const tablet = await browser.newPage();
+  await tablet.goto(`${DOOR}/plans/demo-lamp/build`);
+  await expect(tablet).toHaveURL(/\/passcode$/);
+  await tablet.getByLabel('Passcode').fill(passcode === '000000' ? '000001' : '000000');
+  await tablet.getByRole('button', { name: 'Come in' }).click();
+  await expect(tablet.getByText('That is not the passcode.')).toBeVisible();
+  await tablet.getByLabel('Passcode').fill(passcode);
+  await tablet.getByRole('button', { name: 'Come in' }).click();
+  await expect(tablet.getByRole('link', { name: /Lamp for the model lighthouse/ })).toBeVisible();
+  await tablet.close();
+  await page.getByRole('button', { name: 'End the class' }).click();
+});
