@@ -1,5 +1,5 @@
 import type { LogEntry, LogRequest } from '@/core/logbook/logEntry';
-import type { Measurement } from '@/core/logbook/measurement';
+import { readingEntry } from '@/core/logbook/readingEntry';
 
 /** What the club’s groups have read so far at the lamp: one has a cell that gives nothing, the others go on. */
 const VOLTS: Readonly<Record<string, readonly number[]>> = {
@@ -25,16 +25,6 @@ const CELL_MINUTES = 6;
 function entriesOf(group: string): LogEntry[] {
   const at = (minutes: number): string =>
     new Date(FIRST_MINUTE + minutes * MINUTE_MS).toISOString();
-  const reading = (measurement: Measurement, value: number, takenAt: string): LogEntry => ({
-    kind: 'reading',
-    measurement,
-    value,
-    range: null,
-    source: 'typed',
-    typed: null,
-    meter: null,
-    takenAt,
-  });
   const done = (step: string, takenAt: string): LogEntry => ({
     kind: 'step',
     step,
@@ -46,7 +36,7 @@ function entriesOf(group: string): LogEntry[] {
     const time = at(index * CELL_MINUTES);
     return [
       done(`build 1 ${cell}`, time),
-      reading({ kind: 'volts', string: 1, from: 1, to: cell, built: cell }, value, time),
+      readingEntry({ kind: 'volts', string: 1, from: 1, to: cell, built: cell }, value, time),
       done(`volts 1 ${cell}`, time),
     ];
   });
@@ -54,7 +44,7 @@ function entriesOf(group: string): LogEntry[] {
   return [
     done('prepare', at(0)),
     ...volts.slice(0, 3),
-    reading({ kind: 'short', string: 1, built: 1 }, amps, at(1)),
+    readingEntry({ kind: 'short', string: 1, built: 1 }, amps, at(1)),
     done('short 1 1', at(1)),
     ...volts.slice(3),
   ];

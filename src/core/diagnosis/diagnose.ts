@@ -1,4 +1,4 @@
-import { measurementKey, type Measurement } from '../logbook/measurement';
+import type { Measurement } from '../logbook/measurement';
 import {
   pairOf,
   singleCauses,
@@ -146,10 +146,4 @@ function addedUp(weighed: readonly Weighed[], unexplained: number): Cause[] {
   });
   list.push({ cause: 'unexplained', kind: 'unexplained', hypothesis: null, chance: unexplained });
   return list.sort((a, b) => b.chance - a.chance);
-}
-
-/** Whether a measurement was already taken. */
-export function wasTaken(readings: readonly Reading[], measurement: Measurement): boolean {
-  const key = measurementKey(measurement);
-  return readings.some((one) => measurementKey(one.measurement) === key);
 }

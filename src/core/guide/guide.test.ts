@@ -3,6 +3,7 @@ import type { Plan } from '../plan/planSchema';
 import { evaluatePlan } from '../planning/evaluatePlan';
 import type { LoggedReading } from '../logbook/logEntry';
 import type { Measurement } from '../logbook/measurement';
+import { readingEntry } from '../logbook/readingEntry';
 import { benchFacts, measurementOfRow } from './benchFacts';
 import { calibratedPlan } from './calibratedPlan';
 import { currentStep, guideOfPlan } from './guideOfPlan';
@@ -20,16 +21,8 @@ const measured: Plan = {
     },
   },
 };
-const reading = (measurement: Measurement, value: number): LoggedReading => ({
-  kind: 'reading',
-  measurement,
-  value,
-  range: null,
-  source: 'typed',
-  typed: null,
-  meter: null,
-  takenAt: '2027-01-22T14:02:00Z',
-});
+const reading = (measurement: Measurement, value: number): LoggedReading =>
+  readingEntry(measurement, value, '2027-01-22T14:02:00Z');
 
 test('the guide goes from one cell to the device, volts before milliamps, one cell at a time', () => {
   const steps = guideOfPlan(measured, evaluatePlan(measured));

@@ -6,7 +6,13 @@ import { evaluatePlan } from '../planning/evaluatePlan';
 import { boardRows, classFigures } from './board';
 import { dataPackage } from './dataPackage';
 import { foldLog, readingsOfGroup, standingOf, stepStates, withLines } from './foldLog';
-import { logEntrySchema, logRequestSchema, type LogEntry, type LogLine } from './logEntry';
+import {
+  logEntrySchema,
+  logRequestSchema,
+  type LogEntry,
+  type LoggedReading,
+  type LogLine,
+} from './logEntry';
 import {
   howToMeasure,
   measurementKey,
@@ -15,20 +21,13 @@ import {
   type Measurement,
 } from './measurement';
 import { columnsOfFile, readResults, resultRows, resultsCsv, RESULT_COLUMNS } from './resultsCsv';
+import { readingEntry } from './readingEntry';
 import { slipIn } from './slips';
 
 const AT = '2027-01-22T14:02:00.000Z';
 const volts = (to: number): Measurement => ({ kind: 'volts', string: 1, from: 1, to, built: to });
-const reading = (measurement: Measurement, value: number): LogEntry => ({
-  kind: 'reading',
-  measurement,
-  value,
-  range: null,
-  source: 'typed',
-  typed: null,
-  meter: null,
-  takenAt: AT,
-});
+const reading = (measurement: Measurement, value: number): LoggedReading =>
+  readingEntry(measurement, value, AT);
 let seq = 0;
 const line = (
   group: string,

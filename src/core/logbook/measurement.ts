@@ -72,11 +72,6 @@ export function measurementKey(measurement: Measurement): string {
   return Object.values(measurement).join(' ');
 }
 
-/** The string that is measured; `null` for the whole battery. */
-export function stringOf(measurement: Measurement): number | null {
-  return 'string' in measurement ? measurement.string : null;
-}
-
 /** What is measured in a few words: “cells 1–3, open”. */
 export function measurementName(measurement: Measurement): string {
   switch (measurement.kind) {

@@ -17,7 +17,7 @@ import { Card } from '../Card';
 import { CautionList } from '../CautionList';
 import { now, useLog, useReadings } from './LogProvider';
 import { ProbePicture } from './ProbePicture';
-import { readingEntry, readingText } from './readingEntry';
+import { readingEntry, readingText } from '@/core/logbook/readingEntry';
 import { ReadingField } from './ReadingField';
 
 interface GuideCardProps {

@@ -53,20 +53,8 @@ export function ProbePicture({ measurement, built }: ProbePictureProps) {
               fill="var(--mui-palette-success-light)"
               stroke="var(--mui-palette-success-main)"
             />
-            <rect
-              x={x(cell) + 9}
-              y="40"
-              width="7"
-              height="30"
-              fill="var(--mui-palette-secondary-main)"
-            />
-            <rect
-              x={x(cell) + 40}
-              y="40"
-              width="7"
-              height="30"
-              fill="var(--mui-palette-primary-main)"
-            />
+            <Metal x={x(cell) + 9} colour="secondary" sign="−" />
+            <Metal x={x(cell) + 40} colour="primary" sign="+" />
             <text
               x={x(cell) + 28}
               y="74"
@@ -74,12 +62,6 @@ export function ProbePicture({ measurement, built }: ProbePictureProps) {
               fill="var(--mui-palette-text-primary)"
             >
               {cell}
-            </text>
-            <text x={x(cell) + 4} y="36" fill="var(--mui-palette-text-secondary)">
-              −
-            </text>
-            <text x={x(cell) + 48} y="36" fill="var(--mui-palette-text-secondary)">
-              +
             </text>
           </g>
         );
@@ -101,6 +83,23 @@ export function ProbePicture({ measurement, built }: ProbePictureProps) {
         red
       </text>
     </svg>
+  );
+}
+
+/** A strip of metal that stands out of its cell, with its sign. */
+function Metal(props: {
+  readonly x: number;
+  readonly colour: 'primary' | 'secondary';
+  readonly sign: string;
+}) {
+  const { x, colour, sign } = props;
+  return (
+    <>
+      <rect x={x} y="40" width="7" height="30" fill={`var(--mui-palette-${colour}-main)`} />
+      <text x={x - 6} y="36" fill="var(--mui-palette-text-secondary)">
+        {sign}
+      </text>
+    </>
   );
 }
 

@@ -10,7 +10,7 @@ import type { BenchFacts } from '@/core/guide/benchFacts';
 import { READING_LIMITS } from '@/core/logbook/logEntry';
 import { quantityOf, type Measurement } from '@/core/logbook/measurement';
 import { slipIn, type Slip } from '@/core/logbook/slips';
-import { readingText } from './readingEntry';
+import { readingText } from '@/core/logbook/readingEntry';
 
 interface ReadingFieldProps {
   readonly measurement: Measurement;

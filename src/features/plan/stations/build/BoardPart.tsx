@@ -11,7 +11,7 @@ import { boardRows, classFigures, type BoardRow } from '@/core/logbook/board';
 import { measurementName } from '@/core/logbook/measurement';
 import { groupName } from '@/core/preparation/groupNames';
 import { useLog } from '@/ui/bench/LogProvider';
-import { readingText } from '@/ui/bench/readingEntry';
+import { readingText } from '@/core/logbook/readingEntry';
 import { mainAndSide } from '@/ui/mainAndSide';
 import { usePlan } from '../../PlanProvider';
 import { useBenchChoice, useBenchFacts } from '../../useBenchFacts';

@@ -28,7 +28,7 @@ import {
 } from '@/core/logbook/resultsCsv';
 import { now, useLog } from '@/ui/bench/LogProvider';
 import { newEntryId } from '@/ui/bench/logStore';
-import { readingText } from '@/ui/bench/readingEntry';
+import { readingText } from '@/core/logbook/readingEntry';
 
 const NONE = '(none)';
 const MOST_SHOWN = 60;

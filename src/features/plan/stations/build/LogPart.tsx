@@ -12,7 +12,7 @@ import type { LogEntry, LogLine } from '@/core/logbook/logEntry';
 import { measurementName } from '@/core/logbook/measurement';
 import { useLog } from '@/ui/bench/LogProvider';
 import { NoteFields } from '@/ui/bench/NoteFields';
-import { readingText } from '@/ui/bench/readingEntry';
+import { readingText } from '@/core/logbook/readingEntry';
 import { Card } from '@/ui/Card';
 import { mainAndSide } from '@/ui/mainAndSide';
 import { usePlanContext } from '../../PlanProvider';

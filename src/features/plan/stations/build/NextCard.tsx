@@ -7,7 +7,7 @@ import Typography from '@mui/material/Typography';
 import type { BenchFacts } from '@/core/guide/benchFacts';
 import { howToMeasure, quantityOf, type Measurement } from '@/core/logbook/measurement';
 import { now, useLog } from '@/ui/bench/LogProvider';
-import { readingEntry } from '@/ui/bench/readingEntry';
+import { readingEntry } from '@/core/logbook/readingEntry';
 import { ReadingField } from '@/ui/bench/ReadingField';
 import { Card } from '@/ui/Card';
 import { useBenchChoice } from '../../useBenchFacts';

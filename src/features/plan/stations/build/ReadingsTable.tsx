@@ -13,7 +13,7 @@ import { standingOf } from '@/core/logbook/foldLog';
 import { measurementKey, measurementName, type Measurement } from '@/core/logbook/measurement';
 import { formatFixed } from '@/core/units';
 import { now, useLog, useReadings } from '@/ui/bench/LogProvider';
-import { readingEntry, readingText } from '@/ui/bench/readingEntry';
+import { readingEntry, readingText } from '@/core/logbook/readingEntry';
 import { ReadingField } from '@/ui/bench/ReadingField';
 import { Card } from '@/ui/Card';
 import { useBenchChoice } from '../../useBenchFacts';

@@ -16,7 +16,7 @@ import { readingsOfGroup } from '@/core/logbook/foldLog';
 import { measurementKey, measurementName, type Measurement } from '@/core/logbook/measurement';
 import { groupName } from '@/core/preparation/groupNames';
 import { useLog } from '@/ui/bench/LogProvider';
-import { readingText } from '@/ui/bench/readingEntry';
+import { readingText } from '@/core/logbook/readingEntry';
 import { Card } from '@/ui/Card';
 import { usePlan, usePlanContext } from '../../PlanProvider';
 import { ImportDialog } from './ImportDialog';

@@ -6,7 +6,7 @@ import { useSnackbar } from 'notistack';
 import type { BenchFacts } from '@/core/guide/benchFacts';
 import { quantityOf, type Measurement } from '@/core/logbook/measurement';
 import { now, useLog } from '@/ui/bench/LogProvider';
-import { readingEntry, readingText } from '@/ui/bench/readingEntry';
+import { readingEntry, readingText } from '@/core/logbook/readingEntry';
 import { usePlanContext } from '../../PlanProvider';
 
 export interface Taking {

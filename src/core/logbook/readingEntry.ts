@@ -1,7 +1,7 @@
-import type { CurrentRange, VoltRange } from '@/core/circuit/meter';
-import type { LoggedReading } from '@/core/logbook/logEntry';
-import { quantityOf, type Measurement } from '@/core/logbook/measurement';
-import { formatAmps, formatVolts } from '@/core/units';
+import type { CurrentRange, VoltRange } from '../circuit/meter';
+import type { LoggedReading } from './logEntry';
+import { quantityOf, type Measurement } from './measurement';
+import { formatAmps, formatVolts } from '../units';
 
 /** A reading as it goes into the log. */
 export function readingEntry(
