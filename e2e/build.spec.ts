@@ -1,6 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import { spawn } from 'node:child_process';
 import { readFileSync } from 'node:fs';
+import { connect } from 'node:net';
 import { strFromU8, unzipSync } from 'fflate';
 import type { Plan } from '@/core/plan/planSchema';
 
@@ -34,6 +35,23 @@ async function bench(page: Page, title: string): Promise<void> {
   });
   expect(put.status()).toBe(200);
   await page.goto(`/plans/${id}/build`);
+}
+
+/** What a meter answers to lines that are sent to it over a plain socket. */
+async function dialogue(port: number, lines: readonly string[]): Promise<string[]> {
+  const socket = connect(port, '127.0.0.1');
+  let received = '';
+  const asked = lines.filter((line) => line.endsWith('?')).length;
+  await new Promise<void>((resolve, reject) => {
+    socket.on('error', reject);
+    socket.on('data', (chunk: Buffer) => {
+      received += chunk.toString();
+      if (received.split('\n').length > asked) resolve();
+    });
+    for (const line of lines) socket.write(`${line}\n`);
+  });
+  socket.destroy();
+  return received.trim().split('\n');
 }
 
 test('readings are typed as people type, slips are asked about, edits keep what was', async ({
@@ -148,6 +166,15 @@ test('R takes a reading from the bench meter; without a meter it says so and log
       if (found?.[1] !== undefined) resolve(found[1]);
     });
   });
+  // A plain client first: what the app will say, said by hand.
+  expect(await dialogue(Number(port), ['*IDN?', 'CONF:VOLT:DC 20', 'READ?', 'SYST:ERR?'])).toEqual([
+    expect.stringContaining('SIMULATED BENCH METER'),
+    expect.stringMatching(/^[89]\.\d+E-1$|^1\.0\d+E\+0$/),
+    '0,"No error"',
+  ]);
+  expect(await dialogue(Number(port), ['CONF:CURR:DC 99', 'SYST:ERR?'])).toEqual([
+    '-222,"Data out of range"',
+  ]);
   await bench(page, 'Meter');
   await page.getByRole('button', { name: 'Address' }).click();
   await page.getByLabel('Port', { exact: true }).fill('0');

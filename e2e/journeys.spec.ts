@@ -135,11 +135,3 @@ test('every figure opens to show its sum', async ({ page }) => {
   await page.getByRole('button', { name: /inside/ }).click();
   await expect(page.getByRole('dialog', { name: 'Internal resistance' })).toContainText('4 × 654');
 });
-
-test('stations that are not built yet say so and cannot be opened', async ({ page }) => {
-  await page.goto('/plans/demo-lamp/arrange');
-  const rail = page.getByRole('navigation', { name: 'Stations of the plan' });
-  await expect(rail.getByText('not in this version yet')).toHaveCount(1);
-  await expect(rail.getByRole('link')).toHaveCount(5);
-  expect((await page.goto('/plans/demo-lamp/run'))?.status()).toBe(404);
-});

@@ -7,6 +7,7 @@ const VIEWS = [
   ['arrange', '/plans/demo-lamp/arrange'],
   ['ready', '/plans/demo-lamp/ready'],
   ['build', '/plans/demo-lamp/build'],
+  ['run', '/plans/demo-lamp/run'],
   ['board', '/plans/demo-lamp/build?part=board'],
   ['cupboard', '/cupboard'],
   ['two-solutions', '/two-solutions'],

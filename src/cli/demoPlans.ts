@@ -1,4 +1,5 @@
 import { USUAL_LESSON } from '@/core/plan/lessonSchema';
+import { USUAL_RUNNING } from '@/core/running/runningSchema';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan } from '@/core/plan/planSchema';
 
 /** The club of the scenario: six groups named after shore birds, two meters, an hour in the afternoon. */
@@ -24,6 +25,7 @@ export const DEMO_PLANS: readonly { readonly id: string; readonly plan: Plan }[]
       cell: { recipe: 'coin-pile-brine', ownRecipe: null, body: 'felt', size: null, own: null },
       arrangement: { kind: 'own', cellsInSeries: 3, strings: 1 },
       lesson: LESSON,
+      running: USUAL_RUNNING,
     },
   },
   {
@@ -38,6 +40,7 @@ export const DEMO_PLANS: readonly { readonly id: string; readonly plan: Plan }[]
       cell: { recipe: 'juice-cup', ownRecipe: null, body: 'rhubarb-juice', size: null, own: null },
       arrangement: { kind: 'suggested' },
       lesson: LESSON,
+      running: USUAL_RUNNING,
     },
   },
   {
@@ -63,6 +66,7 @@ export const DEMO_PLANS: readonly { readonly id: string; readonly plan: Plan }[]
       },
       arrangement: { kind: 'suggested' },
       lesson: LESSON,
+      running: USUAL_RUNNING,
     },
   },
 ];

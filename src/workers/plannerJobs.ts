@@ -5,6 +5,8 @@ import { chanceOfDesk } from '@/core/planning/chanceOfDesk';
 import { bestFromCupboard } from '@/core/planning/bestFromCupboard';
 import { findFaults } from '@/core/diagnosis/findFaults';
 import { otherLoads } from '@/core/planning/otherLoads';
+import { compareRuns } from '@/core/running/compareRuns';
+import { runBattery } from '@/core/running/runBattery';
 import { waysOfPlan } from '@/core/planning/waysOfPlan';
 
 /** Classes between two looks at the messages. */
@@ -19,6 +21,8 @@ export const plannerJobs = {
   ways: waysOfPlan,
   otherLoads,
   bestFromCupboard,
+  runBattery,
+  compareRuns,
   findFaults,
 
   /**

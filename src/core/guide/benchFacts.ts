@@ -14,6 +14,7 @@ import { meantOfPlan, type MeantBattery } from '../diagnosis/meantOfPlan';
 import { COMMON_SCATTER, Predictor } from '../diagnosis/predictor';
 import type { LoggedReading } from '../logbook/logEntry';
 import { measurementName, quantityOf, type Measurement } from '../logbook/measurement';
+import type { PlannedCell } from '../plan/cellOfPlan';
 import { nameOfTarget } from '../plan/needOfTarget';
 import type { Plan } from '../plan/planSchema';
 import type { PlanEvaluation } from '../planning/evaluatePlan';
@@ -33,6 +34,8 @@ export interface BenchFacts {
   readonly meant: MeantBattery;
   readonly steps: readonly GuideStep[];
   readonly words: BatteryWords;
+  /** What one cell is made of, for its drawing. */
+  readonly cell: Pick<PlannedCell, 'recipe' | 'body'>;
   /** Cells (or groups of them) in each string. */
   readonly lengths: readonly number[];
   readonly expected: (measurement: Measurement) => ExpectedReading;
@@ -57,6 +60,7 @@ export function benchFacts(plan: Plan, evaluation: PlanEvaluation): BenchFacts {
   return {
     meant,
     steps: guideOfPlan(plan, evaluation),
+    cell: { recipe, body },
     words: {
       body: body.name,
       plus: recipe.plus.part,

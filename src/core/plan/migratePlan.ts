@@ -21,10 +21,14 @@ const LESSON_OF_VERSION_5 = {
   joinCode: null,
 };
 
+/** Written out for the same reason. */
+const RUNNING_OF_VERSION_7 = { wrap: null, humidity: 0.5, celsius: 20 };
+
 /**
  * 1 → 2: the cell got a size of its own; older plans have the recipe's usual one.
  * 3 → 4: arrangements laid out by hand; nothing to change.
  * 4 → 5: the class that it is prepared for.
+ * 6 → 7: how it is left running.
  * 5 → 6: readings left the plan for the log ({@link readingsOfOldPlan} finds them in an old file).
  * 2 → 3: own recipes, and more than two readings of the built cell. Two readings were used whatever they said, so they
  * count as kept.
@@ -32,6 +36,7 @@ const LESSON_OF_VERSION_5 = {
 export const PLAN_MIGRATIONS: Migrations = {
   1: (document) => withCell(document, (cell) => ({ ...cell, size: null })),
   3: (document) => ({ ...document }),
+  6: (document) => ({ ...document, running: RUNNING_OF_VERSION_7 }),
   5: ({ readings: _moved, ...document }) => ({ ...document }),
   4: (document) => ({ ...document, lesson: LESSON_OF_VERSION_5 }),
   2: (document) =>

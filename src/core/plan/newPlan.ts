@@ -1,5 +1,6 @@
 import { USUAL_LESSON } from './lessonSchema';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan } from './planSchema';
+import { USUAL_RUNNING } from '../running/runningSchema';
 
 /** What a new plan starts from: the commonest wish and the commonest cell. */
 export function newPlan(title: string): Plan {
@@ -19,5 +20,6 @@ export function newPlan(title: string): Plan {
     },
     arrangement: { kind: 'suggested' },
     lesson: USUAL_LESSON,
+    running: USUAL_RUNNING,
   };
 }

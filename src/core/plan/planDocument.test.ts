@@ -11,6 +11,7 @@ import { CURRENT_RANGES } from '../circuit/meter';
 import { migrateDocument } from '../documents/migrateDocument';
 import { USUAL_LESSON } from './lessonSchema';
 import { readingsOfOldPlan } from './migratePlan';
+import { WRAPS } from '../time/drying';
 import { newPlan } from './newPlan';
 import { PLAN_DOCUMENT } from './planDocument';
 import { MOST_CELLS } from '../desk/limits';
@@ -39,7 +40,7 @@ const targets: fc.Arbitrary<Plan['target']> = fc.oneof(
 
 const plans: fc.Arbitrary<Plan> = fc.record({
   format: fc.constant('grozer-plan' as const),
-  version: fc.constant(6 as const),
+  version: fc.constant(7 as const),
   title: fc.string({ minLength: 1, maxLength: 80 }).map((text) => text.trim() || 'Plan'),
   lessonDate: fc.option(fc.constantFrom('2027-01-29', '2028-02-29')),
   target: targets,
@@ -92,6 +93,11 @@ const plans: fc.Arbitrary<Plan> = fc.record({
   lesson: fc
     .record({ pupils: fc.integer({ min: 60, max: 400 }), groups: fc.integer({ min: 1, max: 60 }) })
     .map((counts) => ({ ...USUAL_LESSON, ...counts })),
+  running: fc.record({
+    wrap: fc.constantFrom(null, ...WRAPS),
+    humidity: amount(0.05, 0.99),
+    celsius: amount(0, 45),
+  }),
 });
 
 test('an exported plan comes back the same', () => {

@@ -7,12 +7,13 @@ import { WANTED_BRIGHTNESSES } from '../circuit/brightness';
 import { DEVICE_KINDS } from '../circuit/devicePresets';
 import { LED_COLOURS } from '../circuit/load/ledPresets';
 import { deskArrangementSchema } from '../desk/deskSchema';
+import { runningSchema } from '../running/runningSchema';
 import { LONGEST_STRING, MOST_CELLS } from '../desk/limits';
 import { LONGEST_TITLE } from '../documents/documentFormat';
 import { lessonSchema } from './lessonSchema';
 
 /** Version that this build writes. Older documents are migrated on reading, newer ones are refused. */
-export const PLAN_VERSION = 6;
+export const PLAN_VERSION = 7;
 export const PLAN_FORMAT = 'grozer-plan';
 
 const amps = (most: number) =>
@@ -111,6 +112,7 @@ export const planSchema = z.strictObject({
   cell,
   arrangement,
   lesson: lessonSchema.describe('The class that it is prepared for.'),
+  running: runningSchema.describe('How it is left running.'),
 });
 
 export type Plan = z.infer<typeof planSchema>;

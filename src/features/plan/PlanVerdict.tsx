@@ -2,21 +2,32 @@
 
 import { firstWrongRow } from '@/core/diagnosis/judgeReadings';
 import { verdictOf } from '@/core/planning/verdict';
+import { runVerdict } from '@/core/running/runWords';
 import { formatAmps, formatVolts } from '@/core/units';
 import { capital } from '@/core/words';
 import { useReadings } from '@/ui/bench/LogProvider';
 import { VerdictPill } from '@/ui/VerdictPill';
-import { usePlanContext } from './PlanProvider';
+import { usePlan, usePlanContext } from './PlanProvider';
+import { useBatteryRun } from './useBatteryRun';
 import { useBenchChoice, useBenchFacts } from './useBenchFacts';
 
 /** The verdict line: the plan's own, or at the bench the first reading that is not as it should be. */
 export function PlanVerdict({ station }: { station: string }) {
-  return station === 'build' ? <BenchVerdict /> : <OwnVerdict />;
+  if (station === 'build') return <BenchVerdict />;
+  return station === 'run' ? <RunVerdict /> : <OwnVerdict />;
 }
 
 function OwnVerdict() {
   const { evaluation } = usePlanContext();
   return <VerdictPill live {...verdictOf(evaluation)} />;
+}
+
+/** On leaving it running; the plan’s own until that is worked out. */
+function RunVerdict() {
+  const { minutes } = usePlan();
+  const { need } = usePlanContext().evaluation;
+  const run = useBatteryRun();
+  return run === null ? <OwnVerdict /> : <VerdictPill live {...runVerdict(run, need, minutes)} />;
 }
 
 function BenchVerdict() {

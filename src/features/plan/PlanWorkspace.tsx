@@ -18,6 +18,7 @@ import type { RecipeOnOffer } from './recipeOnOffer';
 import { ShortcutList } from './ShortcutList';
 import { StationRail } from './StationRail';
 import { BenchChoiceContext } from './useBenchFacts';
+import { BatteryRunContext, useWorkedRun } from './useBatteryRun';
 import { useShortcuts } from './useShortcuts';
 
 interface PlanWorkspaceProps {
@@ -35,11 +36,18 @@ export function PlanWorkspace({ children, initialLog, ...plan }: PlanWorkspacePr
     <PlanProvider key={plan.id} {...plan}>
       <LogProvider initial={initialLog} author="teacher" postUrl={`/api/lessons/${plan.id}/log`}>
         <BenchChoiceProvider>
-          <Frame>{children}</Frame>
+          <RunProvider>
+            <Frame>{children}</Frame>
+          </RunProvider>
         </BenchChoiceProvider>
       </LogProvider>
     </PlanProvider>
   );
+}
+
+/** Rail, verdict and the last station share one run. */
+function RunProvider({ children }: { children: ReactNode }) {
+  return <BatteryRunContext value={useWorkedRun()}>{children}</BatteryRunContext>;
 }
 
 /** The bench keeps showing the same group while other stations are visited. */

@@ -7,6 +7,7 @@ import type { ReactNode } from 'react';
 import { HEADING_FONT } from '@/ui/theme';
 import { usePlan, usePlanContext } from './PlanProvider';
 import { useReadings } from '@/ui/bench/LogProvider';
+import { useBatteryRun } from './useBatteryRun';
 import { useBenchChoice } from './useBenchFacts';
 import { STATIONS, type Station } from './stations';
 
@@ -16,7 +17,7 @@ export function StationRail({ current }: { current: string }) {
   const plan = usePlan();
   const { group } = useBenchChoice();
   const readings = useReadings(group);
-  const bench = { group, readings };
+  const bench = { group, readings, run: useBatteryRun() };
   return (
     <Box component="nav" aria-label="Stations of the plan">
       <Box
@@ -98,13 +99,6 @@ function StationLink({ href, station, number, current, answered, children }: Sta
     borderColor: current ? 'primary.main' : 'transparent',
     bgcolor: current ? 'background.paper' : 'transparent',
   } as const;
-  if (!station.built) {
-    return (
-      <Box aria-disabled="true" sx={look} title="This station comes in a later version.">
-        {content}
-      </Box>
-    );
-  }
   return (
     <ButtonBase
       component={NextLink}

@@ -9,44 +9,40 @@ import type { PlanEvaluation } from '@/core/planning/evaluatePlan';
 import { dayWords } from '@/core/preparation/dayWords';
 import { sparesOf } from '@/core/preparation/kitOfPlan';
 import { safetyGate } from '@/core/preparation/safetyOfPlan';
+import type { BatteryRun } from '@/core/running/runBattery';
+import { aboutTime } from '@/core/running/runWords';
 import { verdictOf } from '@/core/planning/verdict';
 import { formatAmps, formatMinutes, formatVolts } from '@/core/units';
 
 export interface Station {
   readonly slug: string;
   readonly name: string;
-  /** Whether it can be opened in this version. */
-  readonly built: boolean;
   /** Its answer so far, in a few words. */
   readonly answer: (plan: Plan, evaluation: PlanEvaluation, bench: BenchSoFar) => string;
   /** Whether nothing is left to do there. */
   readonly answered: (plan: Plan, evaluation: PlanEvaluation, bench: BenchSoFar) => boolean;
 }
 
-/** What the group that the bench shows has read. */
+/** What the group that the bench shows has read, and how the battery runs down. */
 export interface BenchSoFar {
   readonly group: string;
   readonly readings: readonly LoggedReading[];
+  /** `null` while it is being worked out. */
+  readonly run: BatteryRun | null;
 }
-
-const NOT_BUILT = 'not in this version yet';
 
 /** The six stations in the order people work. */
 export const STATIONS: readonly Station[] = [
-  { slug: 'power', name: 'Power what?', built: true, answer: powerAnswer, answered: always },
-  { slug: 'cell', name: 'Which cell?', built: true, answer: cellAnswer, answered: always },
-  { slug: 'arrange', name: 'Arrange', built: true, answer: arrangeAnswer, answered: meetsTarget },
-  { slug: 'ready', name: 'Get ready', built: true, answer: readyAnswer, answered: hasDate },
-  { slug: 'build', name: 'Build & measure', built: true, answer: buildAnswer, answered: allRead },
-  { slug: 'run', name: 'Leave it running', built: false, answer: () => NOT_BUILT, answered: never },
+  { slug: 'power', name: 'Power what?', answer: powerAnswer, answered: always },
+  { slug: 'cell', name: 'Which cell?', answer: cellAnswer, answered: always },
+  { slug: 'arrange', name: 'Arrange', answer: arrangeAnswer, answered: meetsTarget },
+  { slug: 'ready', name: 'Get ready', answer: readyAnswer, answered: hasDate },
+  { slug: 'build', name: 'Build & measure', answer: buildAnswer, answered: allRead },
+  { slug: 'run', name: 'Leave it running', answer: runAnswer, answered: runsLongEnough },
 ];
 
 function always(): boolean {
   return true;
-}
-
-function never(): boolean {
-  return false;
 }
 
 function meetsTarget(_plan: Plan, evaluation: PlanEvaluation): boolean {
@@ -103,6 +99,15 @@ function cellAnswer(plan: Plan, { cell }: PlanEvaluation): string {
 function arrangeAnswer(_plan: Plan, { wiring }: PlanEvaluation): string {
   const strings = wiring.strings === 1 ? '1 string' : `${wiring.strings} strings`;
   return `${wiring.cellsInSeries} in series × ${strings}`;
+}
+
+function runsLongEnough({ minutes }: Plan, _: PlanEvaluation, { run }: BenchSoFar): boolean {
+  return run !== null && run.endSeconds >= 60 * minutes;
+}
+
+function runAnswer(_plan: Plan, _: PlanEvaluation, { run }: BenchSoFar): string {
+  if (run === null) return '…';
+  return run.end.reason === 'time-is-up' ? 'for weeks' : `≈ ${aboutTime(run.endSeconds)}`;
 }
 
 function buildAnswer(_plan: Plan, { wiring }: PlanEvaluation, bench: BenchSoFar): string {

@@ -43,7 +43,7 @@ export function useShortcuts(onHelp: () => void, onProject: () => void): void {
     (event) => {
       if (event.ctrlKey || event.metaKey || event.altKey) return;
       const station = STATIONS[Number(event.key) - 1];
-      if (station?.built === true) router.push(`/plans/${id}/${station.slug}`);
+      if (station !== undefined) router.push(`/plans/${id}/${station.slug}`);
       else if (event.key === '[') rewire(cellsInSeries - 1, strings);
       else if (event.key === ']') rewire(cellsInSeries + 1, strings);
       else if (event.key === '{') rewire(cellsInSeries, strings - 1);

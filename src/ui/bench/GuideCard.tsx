@@ -15,6 +15,7 @@ import { quantityOf } from '@/core/logbook/measurement';
 import { formatMinutes, formatNumber } from '@/core/units';
 import { Card } from '../Card';
 import { CautionList } from '../CautionList';
+import { CellPortrait } from '../desk/CellPortrait';
 import { now, useLog, useReadings } from './LogProvider';
 import { ProbePicture } from './ProbePicture';
 import { readingEntry, readingText } from '@/core/logbook/readingEntry';
@@ -78,6 +79,11 @@ export function GuideCard({ facts, group, withoutCautions = false, hold = null }
             </Alert>
           )}
           <Typography data-testid="step-text">{step.text}</Typography>
+          {step.kind === 'build' ? (
+            <Box sx={{ width: 190 }}>
+              <CellPortrait {...facts.cell} />
+            </Box>
+          ) : null}
           {step.measurement === null ? null : (
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center' }}>
               {'string' in step.measurement ? (

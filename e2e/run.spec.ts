@@ -1,0 +1,44 @@
+import { expect, test } from '@playwright/test';
+import { goToStation, newPlan, saved, verdict } from './helpers';
+
+test('left running: how long, what ends it, and the desk at any moment', async ({ page }) => {
+  await page.goto('/plans/demo-lamp/run');
+  await expect(verdict(page)).toContainText(/Runs for about \d+ h/);
+  await expect(page.getByTestId('run-end')).toContainText(
+    'the − metal of cell 1 of string 1 is used up',
+  );
+  const now = page.getByTestId('run-now');
+  const first = await now.textContent();
+  const slider = page.getByRole('slider', { name: 'Time since it was connected' });
+  await slider.focus();
+  await page.keyboard.press('End');
+  await expect(slider).toHaveAttribute('aria-valuetext', /after \d+ h/);
+  await expect(now).not.toHaveText(first ?? '');
+  await page.keyboard.press('Home');
+  await expect(now).toHaveText(first ?? '');
+  const table = page.getByRole('table', { name: 'How long other ways run' });
+  await expect(table.getByRole('row', { name: /4 in series × 4/ })).toBeVisible();
+  await expect(page.getByRole('navigation', { name: 'Stations of the plan' })).toContainText(
+    /≈ \d+ h/,
+  );
+});
+
+test('cover and air change how long it runs, each undoable', async ({ page }) => {
+  await newPlan(page, 'Left');
+  await goToStation(page, 'Which cell?');
+  await page.getByRole('radio', { name: /Coin pile in brine/ }).check();
+  await goToStation(page, 'Leave it running');
+  const end = page.getByTestId('run-end');
+  await expect(end).toBeVisible();
+  const taped = await end.textContent();
+  await page.getByRole('button', { name: 'open', exact: true }).click();
+  await expect(end).toContainText('has dried out');
+  await page.getByLabel('Humidity, %').fill('200');
+  await expect(page.getByText('Give at most 99 %.')).toBeVisible();
+  await page.getByLabel('Humidity, %').fill('90');
+  await page.getByLabel('Humidity, %').blur();
+  await saved(page);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(end).toHaveText(taped ?? '');
+});

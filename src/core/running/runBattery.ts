@@ -1,0 +1,160 @@
+import { cellAmpsAt } from '../chemistry/cellAmpsAt';
+import type { CellModel } from '../chemistry/cellModel';
+import { familyOf } from '../chemistry/families';
+import { DEFAULT_UTILISATION } from '../chemistry/potentials';
+import { sideBySide } from '../chemistry/sideBySide';
+import { brightnessOf, BRIGHTNESS_FROM_AMPS, type BrightnessBand } from '../circuit/brightness';
+import { ROOM_THERMAL_VOLTS } from '../constants';
+import { soundDesk, type Desk, type StandingCell, type StandingItem } from '../desk/desk';
+import type { TargetNeed } from '../plan/needOfTarget';
+import { filmPairs, type AgeingCell } from '../time/ageingCell';
+import { discharge } from '../time/discharge';
+import type { DischargeEnd, DischargeSample } from '../time/dischargeRun';
+import { dryingPerSecond } from '../time/drying';
+import { wrapOf, type Running } from './runningSchema';
+
+/** A battery left running into its load. */
+export interface BatteryRun {
+  readonly samples: readonly RunSample[];
+  /** When it is over, seconds; the horizon where it is not. */
+  readonly endSeconds: number;
+  readonly end: DischargeEnd;
+  /** Energy given to the load, joules. */
+  readonly joules: number;
+  /** From when on it gives less than is wanted, seconds; `null`: it never gave that, or still does. */
+  readonly wantedUntil: number | null;
+}
+
+export interface RunSample extends DischargeSample {
+  /** Only for LEDs. */
+  readonly brightness: BrightnessBand | null;
+}
+
+/** A month: longer than any classroom battery is watched. */
+export const HORIZON_SECONDS = 30 * 86_400;
+const POINTS = 140;
+const FIRST_SECONDS = 1;
+/** Corrosion beside the useful current, as a share of the short-circuit current (from memory). */
+const PARASITIC_SHARE = 0.01;
+/** Below this share of the wanted current a device that is no LED counts as stopped (from memory). */
+const STOPS_AT_SHARE = 0.5;
+
+/**
+ * The arranged battery running down, as it is meant, with nothing wrong: films that build up, metal that dissolves, water
+ * that dries. A group of cells side by side counts as one cell of their summed size.
+ */
+export function runBattery(
+  desk: Desk,
+  need: TargetNeed,
+  running: Running,
+  horizonSeconds = HORIZON_SECONDS,
+): BatteryRun {
+  const strings = soundDesk(desk).strings.map((items) =>
+    items.flatMap((item) => agedItem(item, running)),
+  );
+  const isLed = need.load.kind === 'led' || need.load.kind === 'led-group';
+  const leastAmps = isLed ? BRIGHTNESS_FROM_AMPS.glimmer : STOPS_AT_SHARE * need.amps;
+  const outcome = discharge({
+    strings,
+    load: need.load,
+    thermalVolts: ROOM_THERMAL_VOLTS,
+    seconds: horizonSeconds,
+    atSeconds: timesUpTo(horizonSeconds),
+    leastAmps,
+  });
+  if (outcome.status !== 'finished') throw new Error('the run took too many steps');
+  const samples = outcome.samples.map((sample): RunSample => ({
+    ...sample,
+    brightness: isLed ? brightnessOf(sample.amps) : null,
+  }));
+  const { endSeconds, end, joules } = outcome;
+  return {
+    samples,
+    endSeconds,
+    end,
+    joules,
+    wantedUntil: wantedUntil(samples, need.amps, endSeconds),
+  };
+}
+
+function agedItem(item: StandingItem, running: Running): AgeingCell[] {
+  if (item.kind === 'cell') return [agedCell(item, item.model, 1, running)];
+  const shortest = item.strings.reduce((least, one) => (one.length < least.length ? one : least));
+  return shortest.map((cell) =>
+    agedCell(cell, sideBySide(cell.model, item.strings.length), item.strings.length, running),
+  );
+}
+
+function agedCell(
+  { recipe }: StandingCell,
+  cell: CellModel,
+  count: number,
+  running: Running,
+): AgeingCell {
+  const { supplies } = familyOf(recipe.family);
+  const shortAmps = cellAmpsAt(cell, 0);
+  return {
+    cell,
+    ...filmPairs(cell, shortAmps),
+    metalCoulombs: DEFAULT_UTILISATION * supplies.metalCoulombs * count,
+    parasiticAmps: PARASITIC_SHARE * shortAmps,
+    dryingPerSecond: dryingPerSecond({
+      ...supplies,
+      wrap: wrapOf(running, recipe),
+      humidity: running.humidity,
+      celsius: running.celsius,
+    }),
+  };
+}
+
+/** Zero, then evenly over the decades: seconds matter at the beginning, days at the end. */
+function timesUpTo(horizon: number): number[] {
+  const ratio = horizon / FIRST_SECONDS;
+  return [
+    0,
+    ...Array.from(
+      { length: POINTS },
+      (_, index) => FIRST_SECONDS * ratio ** (index / (POINTS - 1)),
+    ),
+  ];
+}
+
+/** A wanted current counts as given down to this share of it. */
+const GIVEN_SHARE = 0.999;
+
+function wantedUntil(
+  samples: readonly RunSample[],
+  amps: number,
+  endSeconds: number,
+): number | null {
+  const enough = (one: RunSample): boolean => one.amps >= GIVEN_SHARE * amps;
+  const first = samples[0];
+  if (first === undefined || !enough(first)) return null;
+  const below = samples.findIndex((one) => !enough(one));
+  if (below < 0) return endSeconds < HORIZON_SECONDS ? endSeconds : null;
+  const before = samples[below - 1]!;
+  const after = samples[below]!;
+  const share = (before.amps - GIVEN_SHARE * amps) / (before.amps - after.amps);
+  return before.seconds + share * (after.seconds - before.seconds);
+}
+
+/** State at any moment, between two samples in proportion; the last one after the end. */
+export function runAt({ samples }: Pick<BatteryRun, 'samples'>, seconds: number): RunSample {
+  const after = samples.findIndex((one) => one.seconds >= seconds);
+  const last = samples.at(-1);
+  if (last === undefined) throw new Error('a run has samples');
+  if (after < 0) return last;
+  const next = samples[after]!;
+  const before = samples[after - 1];
+  if (before === undefined) return next;
+  const share = (seconds - before.seconds) / (next.seconds - before.seconds);
+  const between = (a: number, b: number): number => a + share * (b - a);
+  const amps = between(before.amps, next.amps);
+  return {
+    seconds,
+    volts: between(before.volts, next.volts),
+    amps,
+    stringAmps: before.stringAmps.map((one, index) => between(one, next.stringAmps[index] ?? one)),
+    brightness: next.brightness === null ? null : brightnessOf(amps),
+  };
+}

@@ -1,0 +1,95 @@
+import type { BrightnessBand } from '../circuit/brightness';
+import type { TargetNeed } from '../plan/needOfTarget';
+import type { Verdict } from '../planning/verdict';
+import { formatMinutes } from '../units';
+import { HORIZON_SECONDS, type BatteryRun } from './runBattery';
+
+const MINUTE = 60;
+const HOUR = 3600;
+const DAY = 86_400;
+
+/** A time as people say it: seconds, minutes, hours, days, to two figures. */
+export function aboutTime(seconds: number): string {
+  if (seconds < 1) return 'no time';
+  if (seconds < 90) return `${Math.round(seconds)} s`;
+  const [unit, size] =
+    seconds < 90 * MINUTE ? ['min', MINUTE] : seconds < 48 * HOUR ? ['h', HOUR] : ['days', DAY];
+  const value = seconds / (size as number);
+  return `${value < 10 ? value.toFixed(1).replace(/\.0$/, '') : Math.round(value)} ${unit}`;
+}
+
+/** One stretch of a run in which an LED looks the same. */
+export interface BrightnessStretch {
+  readonly band: BrightnessBand;
+  readonly from: number;
+  readonly until: number;
+}
+
+/** How bright an LED is, one stretch after the other; none for other loads. */
+export function brightnessStretches({ samples, endSeconds }: BatteryRun): BrightnessStretch[] {
+  const stretches: BrightnessStretch[] = [];
+  for (const { seconds, brightness } of samples) {
+    if (brightness === null) return [];
+    const last = stretches.at(-1);
+    if (last?.band === brightness) continue;
+    if (last !== undefined) stretches[stretches.length - 1] = { ...last, until: seconds };
+    stretches.push({ band: brightness, from: seconds, until: endSeconds });
+  }
+  return stretches.filter(({ band, from, until }) => band !== 'dark' && until > from);
+}
+
+/** What ends the run and why, as a sentence. */
+export function endWords(
+  { end, endSeconds }: Pick<BatteryRun, 'end' | 'endSeconds'>,
+  strings: number,
+): string {
+  const when = aboutTime(endSeconds);
+  switch (end.reason) {
+    case 'time-is-up':
+      return `It still runs after ${aboutTime(HORIZON_SECONDS)}, as far as is looked ahead.`;
+    case 'too-little-current':
+      return `After ${when} the current is too small, though metal and water are left: films have grown on the metals, and the cells have dried in part.`;
+    case 'dried-out':
+      return `After ${when} ${placeWords(end, strings)} has dried out.`;
+    case 'metal-used-up':
+      return `After ${when} the − metal of ${placeWords(end, strings)} is used up.`;
+  }
+}
+
+function placeWords(
+  { string, cell }: { readonly string: number; readonly cell: number },
+  strings: number,
+): string {
+  return strings > 1 ? `cell ${cell} of string ${string}` : `cell ${cell}`;
+}
+
+/** The verdict on leaving it running: long enough, and bright enough all the time. */
+export function runVerdict(run: BatteryRun, need: TargetNeed, minutes: number): Verdict {
+  const wanted = minutes * MINUTE;
+  const first = run.samples[0]?.amps ?? 0;
+  const stillWanted =
+    first >= 0.999 * need.amps && (run.wantedUntil === null || run.wantedUntil >= wanted);
+  const stretches = brightnessStretches(run);
+  const course =
+    stretches.length > 1
+      ? stretches.map(({ band, until }) => `${band} until ${aboutTime(until)}`).join(', ')
+      : '';
+  const details = [course, `${formatMinutes(minutes)} wanted`].filter((one) => one !== '');
+  if (run.samples.length === 0 || run.endSeconds < 1) {
+    return { tone: 'wrong', headline: `The ${need.name} does not run`, details };
+  }
+  if (run.endSeconds < wanted) {
+    return { tone: 'wrong', headline: `Runs only about ${aboutTime(run.endSeconds)}`, details };
+  }
+  const long =
+    run.end.reason === 'time-is-up'
+      ? 'Runs for weeks'
+      : `Runs for about ${aboutTime(run.endSeconds)}`;
+  return stillWanted
+    ? { tone: 'fine', headline: long, details }
+    : {
+        tone: 'marginal',
+        headline: `${long}, but soon with less than is wanted`,
+        details,
+      };
+}

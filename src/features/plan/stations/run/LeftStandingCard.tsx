@@ -1,0 +1,68 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import {
+  runningSchema,
+  WRAP_NAMES,
+  wrapOf,
+  wrapsFor,
+  type Running,
+} from '@/core/running/runningSchema';
+import { Card } from '@/ui/Card';
+import { Choice } from '@/ui/Choice';
+import { QuantityField } from '@/ui/QuantityField';
+import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
+
+/** How the battery is left: covered or not, in which air. */
+export function LeftStandingCard() {
+  const { running } = usePlan();
+  const edit = useEdit();
+  const { recipe } = usePlanContext().evaluation.cell;
+  const change = (part: Partial<Running>, typing: string | null = null): void =>
+    edit((plan) => ({ ...plan, running: { ...plan.running, ...part } }), typing);
+  const problemOf = (field: 'humidity' | 'celsius', value: number): string | null =>
+    runningSchema.shape[field].safeParse(value).error?.issues[0]?.message ?? null;
+  const wraps = wrapsFor(recipe);
+  return (
+    <Card title="How it is left">
+      {wraps.length > 1 ? (
+        <Choice
+          label="Cover"
+          value={wrapOf(running, recipe)}
+          options={wraps.map((wrap) => [wrap, WRAP_NAMES[wrap]] as const)}
+          onChange={(wrap) => change({ wrap })}
+        />
+      ) : null}
+      {recipe.breathes ? (
+        <Alert severity="warning" sx={{ mb: 1.5 }}>
+          This cell breathes: never tape its carbon side shut, it would stop.
+        </Alert>
+      ) : null}
+      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5 }}>
+        <QuantityField
+          label="Humidity, %"
+          kind="count"
+          size="small"
+          value={Math.round(100 * running.humidity)}
+          format={(value) => String(Math.round(value))}
+          check={(value) => problemOf('humidity', value / 100)}
+          onCommit={(value) => {
+            if (value !== null) change({ humidity: value / 100 }, 'humidity');
+          }}
+        />
+        <QuantityField
+          label="Warmth, °C"
+          kind="count"
+          size="small"
+          value={running.celsius}
+          format={(value) => String(value)}
+          check={(value) => problemOf('celsius', value)}
+          onCommit={(value) => {
+            if (value !== null) change({ celsius: value }, 'celsius');
+          }}
+        />
+      </Box>
+    </Card>
+  );
+}

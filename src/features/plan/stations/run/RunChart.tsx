@@ -1,0 +1,153 @@
+'use client';
+
+import { useMemo } from 'react';
+import { foldLog } from '@/core/logbook/foldLog';
+import type { LogLine } from '@/core/logbook/logEntry';
+import type { BatteryRun } from '@/core/running/runBattery';
+import { aboutTime } from '@/core/running/runWords';
+import { formatNumber } from '@/core/units';
+import { useLog } from '@/ui/bench/LogProvider';
+import { Chart } from '@/ui/chart/Chart';
+import type { Roles } from '@/ui/roles';
+import { useRoles } from '@/ui/useRoles';
+import { useBenchChoice } from '../../useBenchFacts';
+
+interface RunChartProps {
+  readonly run: BatteryRun;
+  /** Moment that is looked at; `null`: none. */
+  readonly atSeconds: number | null;
+}
+
+/** Volts and current over time, decades wide; what the group read over time as points on them. */
+export function RunChart({ run, atSeconds }: RunChartProps) {
+  const roles = useRoles();
+  const { lines } = useLog();
+  const { group } = useBenchChoice();
+  const read = useMemo(() => readInTime(lines, group), [lines, group]);
+  const option = useMemo(
+    () => optionOf(run, read, atSeconds, roles),
+    [run, read, atSeconds, roles],
+  );
+  const first = run.samples[0];
+  const last = run.samples.at(-1);
+  const label =
+    first === undefined || last === undefined
+      ? 'Nothing runs.'
+      : `From ${formatNumber(1000 * first.amps)} mA at ${formatNumber(first.volts)} V to ${formatNumber(1000 * last.amps)} mA at ${formatNumber(last.volts)} V after ${aboutTime(run.endSeconds)}; ${read.length} points read.`;
+  return <Chart option={option} label={label} height={210} />;
+}
+
+interface ReadPoint {
+  readonly seconds: number;
+  readonly volts: number | null;
+  readonly amps: number | null;
+}
+
+/** Readings at the device since it was connected; the first of them is taken for the connection where no step says when. */
+function readInTime(lines: readonly LogLine[], group: string): ReadPoint[] {
+  const entries = foldLog(lines.filter((line) => line.group === group)).flatMap(
+    ({ current: { entry, struck } }) => (struck ? [] : [entry]),
+  );
+  const atDevice = entries.flatMap((entry) =>
+    entry.kind === 'reading' &&
+    (entry.measurement.kind === 'load-volts' || entry.measurement.kind === 'load-amps')
+      ? [{ at: Date.parse(entry.takenAt), entry }]
+      : [],
+  );
+  const connected = entries.find((entry) => entry.kind === 'step' && entry.step === 'device');
+  const start = Math.min(
+    ...atDevice.map(({ at }) => at),
+    connected === undefined ? Infinity : Date.parse(connected.takenAt),
+  );
+  return atDevice.map(({ at, entry }) => ({
+    seconds: Math.max(1, (at - start) / 1000),
+    volts: entry.measurement.kind === 'load-volts' ? entry.value : null,
+    amps: entry.measurement.kind === 'load-amps' ? entry.value : null,
+  }));
+}
+
+function optionOf(
+  { samples, endSeconds }: BatteryRun,
+  read: readonly ReadPoint[],
+  atSeconds: number | null,
+  roles: Roles,
+) {
+  const text = { color: roles.softInk, fontFamily: 'inherit', fontSize: 12 };
+  const shown = samples.filter(({ seconds }) => seconds >= 1);
+  const line = { silent: true, symbol: 'none', label: { show: false } };
+  const moment =
+    atSeconds === null
+      ? undefined
+      : { ...line, lineStyle: { color: roles.ink, type: 'solid' }, data: [{ xAxis: atSeconds }] };
+  return {
+    animation: false,
+    grid: { left: 46, right: 52, top: 28, bottom: 26 },
+    tooltip: {
+      trigger: 'axis',
+      formatter: (points: { value: [number, number]; seriesName: string }[]) =>
+        [
+          `after ${aboutTime(points[0]?.value[0] ?? 0)}`,
+          ...points.map(({ value, seriesName }) => `${seriesName}: ${formatNumber(value[1])}`),
+        ].join('<br/>'),
+    },
+    xAxis: {
+      type: 'log',
+      min: 1,
+      max: Math.max(10, endSeconds),
+      axisLabel: { ...text, formatter: (seconds: number) => aboutTime(seconds) },
+      splitLine: { lineStyle: { color: roles.rule } },
+    },
+    yAxis: [
+      {
+        type: 'value',
+        name: 'V',
+        nameTextStyle: text,
+        axisLabel: text,
+        splitLine: { show: false },
+        min: 0,
+      },
+      {
+        type: 'value',
+        name: 'mA',
+        nameTextStyle: text,
+        axisLabel: text,
+        splitLine: { show: false },
+        min: 0,
+      },
+    ],
+    series: [
+      {
+        name: 'volts at the device (V)',
+        type: 'line',
+        showSymbol: false,
+        data: shown.map(({ seconds, volts }) => [seconds, volts]),
+        lineStyle: { color: roles.zinc, width: 2.5, type: 'dashed' },
+        itemStyle: { color: roles.zinc },
+        markLine: moment,
+      },
+      {
+        name: 'current (mA)',
+        type: 'line',
+        yAxisIndex: 1,
+        showSymbol: false,
+        data: shown.map(({ seconds, amps }) => [seconds, 1000 * amps]),
+        lineStyle: { color: roles.copper, width: 2.5 },
+        itemStyle: { color: roles.copper },
+      },
+      {
+        name: 'read (V)',
+        type: 'scatter',
+        symbol: 'rect',
+        data: read.flatMap(({ seconds, volts }) => (volts === null ? [] : [[seconds, volts]])),
+        itemStyle: { color: roles.zinc },
+      },
+      {
+        name: 'read (mA)',
+        type: 'scatter',
+        yAxisIndex: 1,
+        data: read.flatMap(({ seconds, amps }) => (amps === null ? [] : [[seconds, 1000 * amps]])),
+        itemStyle: { color: roles.copper },
+      },
+    ],
+  };
+}
