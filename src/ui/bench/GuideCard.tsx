@@ -78,12 +78,16 @@ export function GuideCard({ facts, group, withoutCautions = false, hold = null }
               {hold}
             </Alert>
           )}
-          <Typography data-testid="step-text">{step.text}</Typography>
-          {step.kind === 'build' ? (
-            <Box sx={{ width: 190 }}>
-              <CellPortrait {...facts.cell} />
-            </Box>
-          ) : null}
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'flex-start' }}>
+            <Typography data-testid="step-text" sx={{ flex: '1 1 260px' }}>
+              {step.text}
+            </Typography>
+            {step.kind === 'build' ? (
+              <Box sx={{ width: 150, mt: -2 }}>
+                <CellPortrait {...facts.cell} />
+              </Box>
+            ) : null}
+          </Box>
           {step.measurement === null ? null : (
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center' }}>
               {'string' in step.measurement ? (
