@@ -44,20 +44,27 @@ function countRun(succeeded, counts) {
   failed += succeeded ? 0 : Math.max(0, counts.failed - 1);
 }
 
-await check('lint', binary('eslint/bin/eslint.js'), ['.', '--max-warnings', '0']);
-await check('import directions', binary('dependency-cruiser/bin/dependency-cruise.mjs'), [
-  'src',
-  '--config',
-  '.dependency-cruiser.cjs',
+// None of these uses more than one core: two at a time.
+await Promise.all([
+  check('lint', binary('eslint/bin/eslint.js'), ['.', '--max-warnings', '0']),
+  otherStaticChecks(),
 ]);
-await check('unused code', binary('knip/bin/knip.js'), ['--no-config-hints']);
-await check('formatting', binary('prettier/bin/prettier.cjs'), [
-  '--check',
-  '--log-level',
-  'warn',
-  '.',
-]);
-await check('types', binary('typescript/bin/tsc'), ['--noEmit']);
+
+async function otherStaticChecks() {
+  await check('types', binary('typescript/bin/tsc'), ['--noEmit']);
+  await check('import directions', binary('dependency-cruiser/bin/dependency-cruise.mjs'), [
+    'src',
+    '--config',
+    '.dependency-cruiser.cjs',
+  ]);
+  await check('unused code', binary('knip/bin/knip.js'), ['--no-config-hints']);
+  await check('formatting', binary('prettier/bin/prettier.cjs'), [
+    '--check',
+    '--log-level',
+    'warn',
+    '.',
+  ]);
+}
 
 const unit = await check('unit tests', binary('jest/bin/jest.js'), [
   '--ci',

@@ -23,7 +23,7 @@ test('chances add up to one and the same readings give the same answer', () => {
         );
       },
     ),
-    { numRuns: 15 },
+    { numRuns: 6 },
   );
 });
 
@@ -143,7 +143,7 @@ test('readings that nothing explains are called so', () => {
 test('the fault finder helps: most hidden faults are on top after three more readings', () => {
   const random = randomStream(7);
   let found = 0;
-  const rounds = 24;
+  const rounds = 12;
   for (let round = 0; round < rounds; round += 1) {
     const cell = 1 + (round % 4);
     const [kind, fault] = (
@@ -172,7 +172,7 @@ test('the fault finder helps: most hidden faults are on top after three more rea
     }
     if (diagnosis?.causes[0]?.cause === `${kind} 1 ${cell} `) found += 1;
   }
-  expect(found).toBeGreaterThanOrEqual(rounds - 2);
+  expect(found).toBeGreaterThanOrEqual(rounds - 1);
 });
 
 test('a string joined backwards and a group of cells side by side are places like others', () => {

@@ -13,6 +13,7 @@ import { formatAmps, formatMillimetres, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { CautionList } from '@/ui/CautionList';
 import { CellPortrait } from '@/ui/desk/CellPortrait';
+import { ThemeSwitch } from '@/ui/ThemeSwitch';
 import { RefusalAlert } from '@/ui/document/RefusalAlert';
 import { useDocumentList } from '@/ui/document/useDocumentList';
 import { Explained } from '@/ui/Explained';
@@ -67,6 +68,7 @@ export function ShippedRecipe({ id }: { id: RecipeId }) {
         >
           Make it my own
         </Button>
+        <ThemeSwitch />
       </Box>
       <RefusalAlert refusal={refusal} onClose={clearRefusal} />
       <Box
