@@ -1,6 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import { expect, test } from '@playwright/test';
 import { newPlan } from './helpers';
+import { PLAN_VERSION } from '@/core/plan/planSchema';
 
 test('duplicate, delete and undo', async ({ page }) => {
   await newPlan(page, 'Twin');
@@ -59,7 +60,7 @@ test('an exported plan can be imported again', async ({ page }) => {
   await page.getByRole('link', { name: 'Export this plan as a file' }).click();
   const file = await (await download).path();
   const text = await readFile(file, 'utf8');
-  expect(JSON.parse(text)).toMatchObject({ format: 'grozer-plan', version: 5 });
+  expect(JSON.parse(text)).toMatchObject({ format: 'grozer-plan', version: PLAN_VERSION });
   await page.goto('/');
   await page.getByLabel('Import a plan: file').setInputFiles({
     name: 'lamp.grozer.json',
