@@ -29,7 +29,7 @@ export function NextCard({ measurement, telling, facts, taking, onSkip }: NextCa
   if (measurement === null) return null;
   const light = quantityOf(measurement) === 'light';
   return (
-    <Card title="Measure next" sx={{ bgcolor: 'action.hover' }}>
+    <Card title="Measure next" sx={{ bgcolor: 'background.default' }}>
       <Typography variant="body2" data-testid="measure-next">
         {howToMeasure(measurement)}
         {telling ? ' This tells the causes apart best.' : ''}
