@@ -1,6 +1,9 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
 
+// Colours are looked at where they rest, not half-way through a fade.
+test.use({ contextOptions: { reducedMotion: 'reduce' } });
+
 async function expectNoViolations(page: Page, rules: string[] = []): Promise<void> {
   const axe = new AxeBuilder({ page });
   const { violations } = await (rules.length === 0 ? axe : axe.withRules(rules)).analyze();

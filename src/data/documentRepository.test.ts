@@ -1,9 +1,9 @@
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import Database from 'better-sqlite3';
 import { RECIPE_DOCUMENT } from '@/core/chemistry/ownRecipe';
 import { newPlan } from '@/core/plan/newPlan';
+import { oldDatabase } from './oldDatabase';
 import { openDatabase } from './openDatabase';
 import { createDocumentRepository } from './documentRepository';
 import { documents } from './schema';
@@ -93,18 +93,7 @@ test('kinds are kept apart', () => {
 
 test('plans of a database from before there were other documents are found again', () => {
   const file = join(folder, 'old.db');
-  const old = new Database(file);
-  const first = readFileSync('drizzle/0000_plans.sql', 'utf8');
-  old.exec(first);
-  old.exec(
-    'CREATE TABLE __drizzle_migrations (id INTEGER PRIMARY KEY, hash text NOT NULL, created_at numeric)',
-  );
-  const journal = JSON.parse(readFileSync('drizzle/meta/_journal.json', 'utf8')) as {
-    entries: { when: number }[];
-  };
-  old
-    .prepare('INSERT INTO __drizzle_migrations (hash, created_at) VALUES (?, ?)')
-    .run('first', journal.entries[0]?.when);
+  const old = oldDatabase(file, 1);
   old
     .prepare('INSERT INTO plans VALUES (?, ?, 3, 1, 2, NULL)')
     .run('lamp', JSON.stringify(newPlan('Lamp')));

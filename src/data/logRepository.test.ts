@@ -1,12 +1,12 @@
-import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import Database from 'better-sqlite3';
 import type { LogRequest } from '@/core/logbook/logEntry';
 import { newPlan } from '@/core/plan/newPlan';
 import { createClassRepository } from './classRepository';
 import { createDocumentRepository } from './documentRepository';
 import { createLogRepository } from './logRepository';
+import { oldDatabase } from './oldDatabase';
 import { openDatabase } from './openDatabase';
 
 const folder = mkdtempSync(join(tmpdir(), 'grozer-log-'));
@@ -90,26 +90,7 @@ test('a class runs until it is closed or its time is over', () => {
 
 test('readings of plans from before there was a log are found in it', () => {
   const file = join(folder, 'old.db');
-  const old = new Database(file);
-  const before = readdirSync('drizzle')
-    .filter((name) => /^000[0-3]_.*\.sql$/.test(name))
-    .sort();
-  for (const name of before) {
-    for (const statement of readFileSync(`drizzle/${name}`, 'utf8').split(
-      '--> statement-breakpoint',
-    )) {
-      old.exec(statement);
-    }
-  }
-  old.exec(
-    'CREATE TABLE __drizzle_migrations (id INTEGER PRIMARY KEY, hash text NOT NULL, created_at numeric)',
-  );
-  const journal = JSON.parse(readFileSync('drizzle/meta/_journal.json', 'utf8')) as {
-    entries: { when: number }[];
-  };
-  old
-    .prepare('INSERT INTO __drizzle_migrations (hash, created_at) VALUES (?, ?)')
-    .run('before', journal.entries[3]?.when);
+  const old = oldDatabase(file, 4);
   const readings = [
     { kind: 'open-circuit', cells: 2, volts: 1.86, takenAt: '2027-01-22T14:09:00Z' },
     { kind: 'short-circuit', amps: 1.31e-3, takenAt: '2027-01-22T14:03:00Z' },

@@ -50,6 +50,18 @@ export const theme = createTheme({
     caption: { fontSize: '0.78rem' },
   },
   components: {
+    // The library's own shades of these roles end near black in the dark theme.
+    MuiAlert: {
+      styleOverrides: {
+        root: {
+          color: 'var(--mui-palette-text-primary)',
+          '&.MuiAlert-colorWarning': { backgroundColor: 'var(--mui-palette-warning-light)' },
+          '&.MuiAlert-colorError': { backgroundColor: 'var(--mui-palette-error-light)' },
+          '&.MuiAlert-colorSuccess': { backgroundColor: 'var(--mui-palette-success-light)' },
+          '&.MuiAlert-colorInfo': { backgroundColor: 'var(--mui-palette-action-hover)' },
+        },
+      },
+    },
     MuiCssBaseline: {
       styleOverrides: {
         body: { fontVariantNumeric: 'tabular-nums' },

@@ -77,7 +77,7 @@ export function evidenceOf(
   };
 }
 
-/** Readings that nothing explains: anything between far too low and far too high. */
+/** Readings that nothing explains: anything between far too low and far too high (spread from memory). */
 export function unexplainedLikelihood(predictor: Predictor, readings: readonly Reading[]): number {
   return readings.reduce((sum, { measurement, value }) => {
     if (measurement.kind === 'lights') return sum + Math.log(0.5);

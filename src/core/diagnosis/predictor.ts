@@ -1,5 +1,5 @@
 import { CLASS_SCATTER } from '../chance/scatter';
-import type { CellFault, SpecCell, SpecItem } from '../circuit/faults/batterySpec';
+import type { SpecItem } from '../circuit/faults/batterySpec';
 import { loadSlopeOhms, type Load } from '../circuit/load/load';
 import { CURRENT_RANGE_FACTS, suitableRange, VOLTMETER_OHMS } from '../circuit/meter';
 import { linearCurve, operatingPoint } from '../circuit/operatingPoint';
@@ -7,6 +7,7 @@ import { ROOM_THERMAL_VOLTS } from '../constants';
 import { measurementKey, type Measurement } from '../logbook/measurement';
 import { changedString, SOUND, type Hypothesis } from './causes';
 import { LinearString, type Sensitive } from './linearString';
+import { clipsOff, LEAD, LEAD_OHMS, standingItems } from './probed';
 
 /** What a measurement should read: its middle, and how every source of scatter moves it (one standard deviation each). */
 export interface Prediction {
@@ -34,11 +35,8 @@ export const COMMON_SCATTER = {
 } as const;
 /** A reading while things settle, as a share of it (from memory). */
 const SETTLING = { volts: 0.006, amps: 0.04 } as const;
+/** What the last digit and the touch of the probes are worth, volts (from memory). */
 const VOLT_DIGIT = 0.004;
-/** A lead across the ends of a string, ohms (from memory). */
-export const LEAD_OHMS = 0.1;
-/** Faults that stay with a cell whose clips were taken off. */
-const INNER_FAULTS: readonly CellFault['kind'][] = ['dry', 'shorted', 'same-metal'];
 /** Spread of the logarithm of the current at which eyes see a light (from memory). */
 const SEEN_LOG = 0.6;
 
@@ -73,7 +71,7 @@ export class Predictor {
   }
 
   /** Shunt of the range that the meter should be on for a current, ohms. */
-  shuntOhms(measurement: Extract<Measurement, { kind: 'short' | 'cell-short' }>): number {
+  private shuntOhms(measurement: Extract<Measurement, { kind: 'short' | 'cell-short' }>): number {
     const items = this.meant.strings[measurement.string - 1] ?? [];
     const sound = new LinearString(
       measurement.kind === 'short'
@@ -144,7 +142,7 @@ export class Predictor {
     const found = of.get(key);
     if (found !== undefined) return found;
     const all = changedString(this.meant.strings[string - 1] ?? [], string, hypothesis);
-    const items = all.slice(0, built).map((item, index) => withoutLongDrips(item, built - index));
+    const items = standingItems(all, built);
     of.set(key, items);
     return items;
   }
@@ -163,13 +161,7 @@ export class Predictor {
   ): SpecItem {
     const item = changedString(this.meant.strings[string - 1] ?? [], string, hypothesis)[cell - 1];
     if (item === undefined) throw new Error(`string ${string} has no cell ${cell}`);
-    return 'strings' in item
-      ? item
-      : {
-          ...item,
-          body: null,
-          faults: item.faults.filter(({ kind }) => INNER_FAULTS.includes(kind)),
-        };
+    return 'strings' in item ? item : clipsOff(item);
   }
 
   private network(items: readonly SpecItem[], endsOhms: number | null): LinearString {
@@ -342,15 +334,6 @@ function remembered<Key extends object, Value>(
 
 function cellsOf(item: SpecItem): number {
   return 'strings' in item ? item.strings.flat().reduce((sum, one) => sum + cellsOf(one), 0) : 1;
-}
-
-const LEAD: SpecCell = { cell: { emfVolts: 0, resistanceOhms: LEAD_OHMS }, faults: [], body: null };
-
-/** A drip reaches only as far as cells stand. */
-function withoutLongDrips(item: SpecItem, room: number): SpecItem {
-  if ('strings' in item) return item;
-  const faults = item.faults.filter((fault) => fault.kind !== 'drip' || fault.over <= room);
-  return faults.length === item.faults.length ? item : { ...item, faults };
 }
 
 function ampsNoise(amps: number, shunt: number): number {

@@ -6,7 +6,7 @@ import {
   batteryNetwork,
   nodeAfter,
 } from '../circuit/faults/batteryNetwork';
-import type { CellFault, SpecCell, SpecItem } from '../circuit/faults/batterySpec';
+import type { CellFault, SpecCell } from '../circuit/faults/batterySpec';
 import {
   CURRENT_RANGE_FACTS,
   CURRENT_RANGES,
@@ -25,7 +25,7 @@ import type { Load } from '../circuit/load/load';
 import { ROOM_CELSIUS } from '../constants';
 import type { Measurement } from '../logbook/measurement';
 import { LOAD, loadComponents } from '../desk/deskNetwork';
-import { LEAD_OHMS } from './predictor';
+import { clipsOff, LEAD, LEAD_OHMS, standingItems } from './probed';
 
 /** One string as somebody built it: every cell a little different, and with what is wrong. */
 export interface BuiltString {
@@ -104,21 +104,10 @@ export function meterOn(
     case 'cell-short':
       return ampsOn(own === undefined ? [] : [clipsOff(own)], range);
     case 'volts-without': {
-      const lead: SpecCell = {
-        cell: { emfVolts: 0, resistanceOhms: LEAD_OHMS },
-        faults: [],
-        body: null,
-      };
-      const left = items.slice(0, measurement.built).map((one, at) => (at === place ? lead : one));
+      const left = items.slice(0, measurement.built).map((one, at) => (at === place ? LEAD : one));
       return voltsOn(left, 0, measurement.built, null, range);
     }
   }
-}
-
-/** With its clips off nothing outside the cell matters, and the probes go to its own metals. */
-function clipsOff(item: SpecCell): SpecCell {
-  const inner = ['dry', 'shorted', 'same-metal'];
-  return { ...item, body: null, faults: item.faults.filter(({ kind }) => inner.includes(kind)) };
 }
 
 /** A whole battery as it was built. */
@@ -168,15 +157,6 @@ function currentRange(range: VoltRange | CurrentRange | null): CurrentRange | nu
   return CURRENT_RANGES.find((one) => one === range) ?? null;
 }
 
-function reachable(items: readonly SpecCell[]): SpecItem[] {
-  return items.map((item, index) => ({
-    ...item,
-    faults: item.faults.filter(
-      (fault) => fault.kind !== 'drip' || fault.over <= items.length - index,
-    ),
-  }));
-}
-
 function solve(
   items: readonly SpecCell[],
   extra: readonly NetworkComponent[],
@@ -184,7 +164,7 @@ function solve(
   readonly volts: (places: number) => number;
   readonly amps: (name: string) => number;
 } {
-  const strings = [reachable(items)];
+  const strings = [standingItems(items, items.length)];
   const outcome = solveNetwork({
     temperatureCelsius: ROOM_CELSIUS,
     components: [...batteryNetwork({ strings }), ...extra],
@@ -204,7 +184,7 @@ function voltsOn(
   endsOhms: number | null,
   range: VoltRange | CurrentRange | null,
 ): MeterDisplay {
-  const strings = [reachable(items)];
+  const strings = [standingItems(items, items.length)];
   const probe = (places: number): string => nodeAfter({ strings }, 1, places);
   const between = (a: string, b: string, name: string, ohms: number): NetworkComponent => ({
     type: 'resistor',

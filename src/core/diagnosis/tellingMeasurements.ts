@@ -5,8 +5,6 @@ export interface NextMeasurement {
   readonly measurement: Measurement;
   /** Bits that it is expected to tell about the cause. */
   readonly bits: number;
-  /** What it should read if the battery were sound, and under the likeliest cause. */
-  readonly expected: number;
 }
 
 interface Weighed {
@@ -67,7 +65,7 @@ export function tellingMeasurements(
               causes.length,
             )
           : bitsOfReading(foretold, priors, causeOf, causes.length);
-      return { measurement, bits, expected: foretold[0]?.mean ?? 0 };
+      return { measurement, bits };
     })
     .filter(({ bits }) => bits > LEAST_BITS)
     .sort((a, b) => b.bits / EFFORT[b.measurement.kind] - a.bits / EFFORT[a.measurement.kind]);

@@ -7,6 +7,8 @@ const takenAt = z.iso.datetime('Give the time in ISO 8601.');
 /** Largest values that a reading may have; anything beyond is a slip of the unit. */
 export const READING_LIMITS = { volts: 100, amps: 20 } as const;
 export const LONGEST_NOTE = 600;
+/** Longest name of a meter that is kept. */
+export const LONGEST_METER = 120;
 export const PHOTO_TYPES = ['image/jpeg', 'image/png', 'image/webp'] as const;
 export type PhotoType = (typeof PHOTO_TYPES)[number];
 
@@ -22,7 +24,7 @@ const readingSchema = z
     range: z.enum([...VOLT_RANGES, ...CURRENT_RANGES]).nullable(),
     source: z.enum(['typed', 'meter', 'file']),
     typed: z.string().max(40).nullable().describe('What was typed, letter by letter.'),
-    meter: z.string().max(120).nullable().describe('How the meter names itself.'),
+    meter: z.string().max(LONGEST_METER).nullable().describe('How the meter names itself.'),
     takenAt,
   })
   .refine(

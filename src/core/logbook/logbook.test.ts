@@ -108,6 +108,16 @@ test('results go out as CSV and come back the same', () => {
   );
 });
 
+test('a file keeps which meter read, and says that it is a file', () => {
+  const taken = { ...reading(volts(1), 0.93), source: 'meter' as const, meter: 'ACME,BENCH' };
+  const csv = resultsCsv([line('Tern', 'a', taken)]);
+  const columns = columnsOfFile(csv);
+  const back = columns.ok ? readResults(csv, columns.value.mapping, AT) : columns;
+  expect(back.ok && back.value[0]).toMatchObject({
+    reading: { entry: { meter: 'ACME,BENCH', source: 'file' } },
+  });
+});
+
 test('a foreign file is mapped by its columns, and every bad row says why', () => {
   const text =
     'Team;Cells;Reading;Unit\nCurlew;1;0,94;V\nKnot;2;940 mV;\n;1;0.9;V\nTern;two;0.9;V\nTern;1;lots;V\nTern;1;1.3;mA\n';

@@ -67,9 +67,16 @@ export function quantityOf({ kind }: Measurement): 'volts' | 'amps' | 'light' {
   }
 }
 
-/** Equal for equal measurements. */
+/** Equal for equal measurements, in whatever order their fields stand. */
 export function measurementKey(measurement: Measurement): string {
-  return Object.values(measurement).join(' ');
+  return Object.keys(measurement)
+    .sort()
+    .map((field) => measurement[field as keyof Measurement])
+    .join(' ');
+}
+
+export function isSame(first: Measurement, second: Measurement): boolean {
+  return measurementKey(first) === measurementKey(second);
 }
 
 /** What is measured in a few words: “cells 1–3, open”. */

@@ -3,7 +3,13 @@ import { parseQuantity } from '../formats/parseQuantity';
 import { CURRENT_RANGES, VOLT_RANGES } from '../circuit/meter';
 import { succeed, type Fault, type Result } from '../result';
 import { foldLog } from './foldLog';
-import { groupNameSchema, logEntrySchema, type LoggedReading, type LogLine } from './logEntry';
+import {
+  groupNameSchema,
+  logEntrySchema,
+  LONGEST_METER,
+  type LoggedReading,
+  type LogLine,
+} from './logEntry';
 import { measurementSchema, quantityOf, type Measurement } from './measurement';
 
 /** Columns of the results, in order; units stand in a column of their own because volts and amperes share one table. */
@@ -67,6 +73,9 @@ export function resultsCsv(lines: readonly LogLine[]): string {
     rows.map((row) => RESULT_COLUMNS.map((column) => row[column])),
   );
 }
+
+/** What a row of a file can say; that it comes from a file needs no column. */
+export const FILE_COLUMNS = RESULT_COLUMNS.filter((column) => column !== 'source');
 
 /** Which column of a file stands for which of ours; `null` where none does. */
 export type ColumnMapping = Readonly<Record<ResultColumn, string | null>>;
@@ -167,7 +176,7 @@ function fileRow({ row, cells }: CsvRow, mapping: ColumnMapping, now: string): F
     range,
     source: 'file',
     typed: null,
-    meter: null,
+    meter: cell('meter').slice(0, LONGEST_METER) || null,
     takenAt: time,
   });
   if (!entry.success || entry.data.kind !== 'reading') {

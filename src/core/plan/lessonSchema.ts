@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { joinCodeSchema } from '../preparation/joinCode';
 
 /** Who is in the room: what may be offered follows from it (handbook of the trade, safety; common practice, no source). */
 export const AGE_BANDS = ['under-11', '11-to-13', '14-and-over', 'adults'] as const;
@@ -68,10 +69,7 @@ export const lessonSchema = z
       .record(z.string().max(40), z.iso.datetime({ local: true }))
       .describe('Tasks that were put elsewhere: their local beginning.'),
     ticked: z.array(z.string().max(80)).max(200).describe('Points of the checklist that are done.'),
-    joinCode: z
-      .string()
-      .regex(/^[A-HJ-NP-Z2-9]{6}$/, 'A join code has six letters or digits.')
-      .nullable(),
+    joinCode: joinCodeSchema.nullable(),
   })
   .refine(({ pupils, groups }) => groups <= pupils, {
     path: ['groups'],

@@ -1,5 +1,6 @@
 import { cellAmpsAt } from '../chemistry/cellAmpsAt';
-import { familyCell, type CellFamily } from '../chemistry/families';
+import type { CellModel } from '../chemistry/cellModel';
+import { familyCell, type CellFamily, type CellSupplies } from '../chemistry/families';
 import { DEFAULT_UTILISATION } from '../chemistry/potentials';
 import type { Load } from '../circuit/load/load';
 import { ROOM_THERMAL_VOLTS } from '../constants';
@@ -30,13 +31,22 @@ export function ageingCellOf(
   run: Pick<GridRun, 'pairsPerBody' | 'wrap' | 'humidity' | 'celsius'>,
 ): AgeingCell {
   const cell = familyCell(family, { pairs: run.pairsPerBody }, run.celsius);
+  return ageingCell(cell, family.supplies, { ...run, count: run.pairsPerBody });
+}
+
+/** Any cell with its films, its metal and its water; `count` pairs have so much more metal. */
+export function ageingCell(
+  cell: CellModel,
+  supplies: CellSupplies,
+  left: Pick<GridRun, 'wrap' | 'humidity' | 'celsius'> & { readonly count: number },
+): AgeingCell {
   const shortAmps = cellAmpsAt(cell, 0);
   return {
     cell,
     ...filmPairs(cell, shortAmps),
-    metalCoulombs: DEFAULT_UTILISATION * family.supplies.metalCoulombs * run.pairsPerBody,
+    metalCoulombs: DEFAULT_UTILISATION * supplies.metalCoulombs * left.count,
     parasiticAmps: PARASITIC_SHARE * shortAmps,
-    dryingPerSecond: dryingPerSecond({ ...family.supplies, ...run }),
+    dryingPerSecond: dryingPerSecond({ ...supplies, ...left }),
   };
 }
 

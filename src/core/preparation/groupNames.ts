@@ -14,6 +14,11 @@ const BIRDS = [
   'Godwit',
 ] as const;
 
+/** Names of so many groups. */
+export function groupNames(count: number): string[] {
+  return Array.from({ length: count }, (_, index) => groupName(index));
+}
+
 /** Name of a group by its number from 0; after twelve they begin again with a number behind. */
 export function groupName(index: number): string {
   const bird = BIRDS[index % BIRDS.length] ?? 'Group';

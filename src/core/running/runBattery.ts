@@ -1,16 +1,14 @@
-import { cellAmpsAt } from '../chemistry/cellAmpsAt';
 import type { CellModel } from '../chemistry/cellModel';
 import { familyOf } from '../chemistry/families';
-import { DEFAULT_UTILISATION } from '../chemistry/potentials';
 import { sideBySide } from '../chemistry/sideBySide';
 import { brightnessOf, BRIGHTNESS_FROM_AMPS, type BrightnessBand } from '../circuit/brightness';
 import { ROOM_THERMAL_VOLTS } from '../constants';
 import { soundDesk, type Desk, type StandingCell, type StandingItem } from '../desk/desk';
 import type { TargetNeed } from '../plan/needOfTarget';
-import { filmPairs, type AgeingCell } from '../time/ageingCell';
+import { ageingCell } from '../planning/dischargeOfGrid';
+import type { AgeingCell } from '../time/ageingCell';
 import { discharge } from '../time/discharge';
 import type { DischargeEnd, DischargeSample } from '../time/dischargeRun';
-import { dryingPerSecond } from '../time/drying';
 import { wrapOf, type Running } from './runningSchema';
 
 /** A battery left running into its load. */
@@ -34,8 +32,6 @@ export interface RunSample extends DischargeSample {
 export const HORIZON_SECONDS = 30 * 86_400;
 const POINTS = 140;
 const FIRST_SECONDS = 1;
-/** Corrosion beside the useful current, as a share of the short-circuit current (from memory). */
-const PARASITIC_SHARE = 0.01;
 /** Below this share of the wanted current a device that is no LED counts as stopped (from memory). */
 const STOPS_AT_SHARE = 0.5;
 
@@ -91,20 +87,8 @@ function agedCell(
   count: number,
   running: Running,
 ): AgeingCell {
-  const { supplies } = familyOf(recipe.family);
-  const shortAmps = cellAmpsAt(cell, 0);
-  return {
-    cell,
-    ...filmPairs(cell, shortAmps),
-    metalCoulombs: DEFAULT_UTILISATION * supplies.metalCoulombs * count,
-    parasiticAmps: PARASITIC_SHARE * shortAmps,
-    dryingPerSecond: dryingPerSecond({
-      ...supplies,
-      wrap: wrapOf(running, recipe),
-      humidity: running.humidity,
-      celsius: running.celsius,
-    }),
-  };
+  const wrap = wrapOf(running, recipe);
+  return ageingCell(cell, familyOf(recipe.family).supplies, { ...running, wrap, count });
 }
 
 /** Zero, then evenly over the decades: seconds matter at the beginning, days at the end. */

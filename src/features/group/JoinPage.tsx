@@ -9,7 +9,7 @@ import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { z } from 'zod';
-import { askJson } from './askJson';
+import { askJson } from '@/ui/askJson';
 
 const joinedSchema = z.object({
   title: z.string(),
@@ -26,7 +26,7 @@ export function JoinPage({ initialCode }: { readonly initialCode: string }) {
   const [busy, setBusy] = useState(false);
   const ask = async (group: string | null): Promise<void> => {
     setBusy(true);
-    const answer = await askJson('/api/class/join', { code, group }, joinedSchema);
+    const answer = await askJson('/api/class/join', joinedSchema, { code, group });
     setBusy(false);
     if (!answer.ok) {
       setProblem(answer.message);

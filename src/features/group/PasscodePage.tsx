@@ -9,7 +9,7 @@ import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { z } from 'zod';
-import { askJson } from './askJson';
+import { askJson } from '@/ui/askJson';
 
 /** Where a teacher’s own tablet comes in; groups are shown the way to their page. */
 export function PasscodePage() {
@@ -17,7 +17,7 @@ export function PasscodePage() {
   const [passcode, setPasscode] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
   const enter = async (): Promise<void> => {
-    const answer = await askJson('/api/passcode', { passcode }, z.object({ right: z.boolean() }));
+    const answer = await askJson('/api/passcode', z.object({ right: z.boolean() }), { passcode });
     if (answer.ok) router.push('/');
     else setProblem(answer.message);
   };

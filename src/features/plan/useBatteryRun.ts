@@ -4,7 +4,7 @@ import { createContext, useContext, useEffect, useState } from 'react';
 import type { Desk } from '@/core/desk/desk';
 import type { BatteryRun } from '@/core/running/runBattery';
 import type { Running } from '@/core/running/runningSchema';
-import { plannerClient } from '@/workers/plannerClient';
+import { patientClient } from '@/workers/plannerClient';
 import { usePlan, usePlanContext } from './PlanProvider';
 
 /** Rest after an edit before the run is worked out, milliseconds: the edit itself comes first. */
@@ -24,7 +24,7 @@ export function useWorkedRun(): BatteryRun | null {
   useEffect(() => {
     let outdated = false;
     const timer = setTimeout(() => {
-      void plannerClient()
+      void patientClient()
         .runBattery(desk, need, running)
         .then((run) => {
           if (!outdated) setWorked({ desk, running, run });

@@ -2,15 +2,16 @@ import 'server-only';
 import { fail, succeed, type Result } from '@/core/result';
 import { closeTheDoor, openDoorNow, openTheDoor, type OpenDoor } from '../door/doorKeeper';
 import { passcodeOf, renewPasscode } from '../door/passcode';
+import type { OpenClass } from '@/data/classRepository';
 import type { BenchContext } from './benchContext';
-import { closeClass, openClass, runningClass, type RunningClass } from './classes';
+import { closeClass, openClass, runningClass } from './classes';
 
 /** Time in which groups are told that their class has ended, before the door closes. */
 const GOODBYE_MS = 2000;
 
 /** Everything that the teacher’s class page shows about joining. */
 export interface ClassStatus {
-  readonly running: RunningClass | null;
+  readonly running: OpenClass | null;
   readonly door: OpenDoor | null;
   /** Only while the door is open. */
   readonly passcode: string | null;

@@ -1,33 +1,25 @@
-import { randomInt } from 'node:crypto';
-import { groupName } from '@/core/preparation/groupNames';
+import { randomBytes } from 'node:crypto';
+import { JOIN_CODE_LENGTH, joinCodeOf } from '@/core/preparation/joinCode';
 import { safetyGate } from '@/core/preparation/safetyOfPlan';
 import { evaluatePlan } from '@/core/planning/evaluatePlan';
 import type { Plan } from '@/core/plan/planSchema';
 import { fail, succeed, type Result } from '@/core/result';
+import type { OpenClass } from '@/data/classRepository';
 import type { BenchContext } from './benchContext';
 
-/** Letters and digits that nobody mixes up when they are read aloud. */
-const ALPHABET = 'ABCDEFGHJKLMNPQRSTUVWXYZ23456789';
-const CODE_LENGTH = 6;
 /** A class that nobody ends, ends by itself. */
 const LONGEST_CLASS_MS = 6 * 60 * 60 * 1000;
-
-export interface RunningClass {
-  readonly planId: string;
-  readonly code: string;
-  readonly endsAt: number;
-}
 
 /** The class of a plan while it runs; `null` while nobody can join. */
 export function runningClass(
   { classes, now }: Pick<BenchContext, 'classes' | 'now'>,
   planId: string,
-): RunningClass | null {
+): OpenClass | null {
   return classes.find(planId, now());
 }
 
 /** Opens the class of a plan: from now on groups can join with its code. Plans that are no pupils’ work are refused. */
-export function openClass(context: BenchContext, planId: string): Result<RunningClass> | null {
+export function openClass(context: BenchContext, planId: string): Result<OpenClass> | null {
   const found = context.documents('plans').find(planId);
   if (found === null) return null;
   if (!found.document.ok) return found.document;
@@ -58,15 +50,7 @@ function freeCode({ classes, now }: BenchContext, { lesson }: Plan, planId: stri
   };
   if (lesson.joinCode !== null && !taken(lesson.joinCode)) return lesson.joinCode;
   for (;;) {
-    const code = Array.from(
-      { length: CODE_LENGTH },
-      () => ALPHABET[randomInt(ALPHABET.length)],
-    ).join('');
+    const code = joinCodeOf(randomBytes(JOIN_CODE_LENGTH));
     if (!taken(code)) return code;
   }
-}
-
-/** Names of a plan’s groups: birds, never persons. */
-export function groupsOf({ lesson }: Plan): string[] {
-  return Array.from({ length: lesson.groups }, (_, index) => groupName(index));
 }

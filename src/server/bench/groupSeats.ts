@@ -2,9 +2,10 @@ import { randomBytes } from 'node:crypto';
 import { sealData, unsealData } from 'iron-session';
 import { z } from 'zod';
 import type { Plan } from '@/core/plan/planSchema';
+import { joinCodeSchema } from '@/core/preparation/joinCode';
+import { groupNames } from '@/core/preparation/groupNames';
 import { fail, succeed, type Result } from '@/core/result';
 import type { BenchContext } from './benchContext';
-import { groupsOf } from './classes';
 
 /** Cookie of a group’s device. */
 export const SEAT_COOKIE = 'grozer-group';
@@ -29,7 +30,7 @@ export const joinRequestSchema = z.strictObject({
   code: z
     .string('Type the code of the class.')
     .transform((text) => text.toUpperCase().replace(/[\s-]/g, ''))
-    .pipe(z.string().regex(/^[A-HJ-NP-Z2-9]{6}$/, 'The code has six letters or digits.')),
+    .pipe(joinCodeSchema),
   group: z.string().min(1).max(30).nullable(),
 });
 
@@ -57,7 +58,7 @@ export async function joinClass(
     });
   }
   const plan = found.document.value;
-  const groups = groupsOf(plan);
+  const groups = groupNames(plan.lesson.groups);
   if (group === null) return succeed({ title: plan.title, groups, seat: null });
   if (!groups.includes(group)) {
     return fail({ code: 'no-group', path: ['group'], message: 'Choose one of the groups.' });

@@ -8,6 +8,7 @@ import {
   STAND_IN_NAME,
 } from '@/core/meter/scpi';
 import type { SimulatedBattery } from '@/core/meter/standIn';
+import { LONGEST_METER } from '@/core/logbook/logEntry';
 import { quantityOf, type Measurement } from '@/core/logbook/measurement';
 import { fail, succeed, type Result } from '@/core/result';
 
@@ -61,7 +62,9 @@ export async function readMeter(
     const reading = readingOf(await line.ask(SCPI.read));
     const error = errorOf(await line.ask(SCPI.error));
     if (!error.ok) return error;
-    return reading.ok ? succeed({ value: reading.value, meter: meter.slice(0, 120) }) : reading;
+    return reading.ok
+      ? succeed({ value: reading.value, meter: meter.slice(0, LONGEST_METER) })
+      : reading;
   } catch (problem) {
     if (!(problem instanceof MeterProblem)) throw problem;
     return fail({ code: problem.code, path: ['address'], message: problem.message });

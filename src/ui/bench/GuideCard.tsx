@@ -11,7 +11,7 @@ import { useMemo } from 'react';
 import type { BenchFacts } from '@/core/guide/benchFacts';
 import { currentStep, type GuideStep } from '@/core/guide/guideOfPlan';
 import { stepStates } from '@/core/logbook/foldLog';
-import { quantityOf } from '@/core/logbook/measurement';
+import { isSame, quantityOf } from '@/core/logbook/measurement';
 import { formatMinutes, formatNumber } from '@/core/units';
 import { Card } from '../Card';
 import { CautionList } from '../CautionList';
@@ -49,7 +49,7 @@ export function GuideCard({ facts, group, withoutCautions = false, hold = null }
     ({ measurement }) =>
       step?.measurement !== null &&
       step?.measurement !== undefined &&
-      JSON.stringify(measurement) === JSON.stringify(step.measurement),
+      isSame(measurement, step.measurement),
   );
   return (
     <Card

@@ -12,6 +12,7 @@ import {
   type LogLine,
   type LogRequest,
 } from '@/core/logbook/logEntry';
+import { askJson } from '../askJson';
 import { createLogStore, newEntryId, shownLines, type LogStore, type SendResult } from './logStore';
 
 interface LogContextValue {
@@ -31,7 +32,6 @@ interface LogContextValue {
   readonly markStep: (group: string, step: string, state: 'open' | 'done' | 'skipped') => void;
   /** Sends many lines at once; resolves with what the server says. */
   readonly sendMany: (requests: readonly LogRequest[]) => Promise<SendResult>;
-  readonly postUrl: string;
 }
 
 const LogContext = createContext<LogContextValue | null>(null);
@@ -45,10 +45,6 @@ interface LogProviderProps {
 }
 
 const answerSchema = z.object({ lines: z.array(logLineSchema) });
-const refusalSchema = z.object({
-  message: z.string(),
-  faults: z.array(z.object({ message: z.string() })).default([]),
-});
 const REFUSED_FOR_GOOD = [403, 404, 409, 413, 422];
 
 /** The log of a plan on this page: what the server has, what waits, and how to add to it. */
@@ -87,12 +83,10 @@ export function LogProvider({ initial, author, postUrl, children }: LogProviderP
         if (result.status === 'logged') logStore.receive(result.lines);
         return result;
       },
-      postUrl,
     };
   }, [state, logStore, author, postUrl]);
-  const holder = useMemo(() => ({ value, logStore }), [value, logStore]);
   return (
-    <StoreContext value={holder.logStore}>
+    <StoreContext value={logStore}>
       <LogContext value={value}>{children}</LogContext>
     </StoreContext>
   );
@@ -156,23 +150,10 @@ async function sendTo(
   requests: readonly LogRequest[],
   many: boolean,
 ): Promise<SendResult> {
-  let response: Response;
-  try {
-    response = await fetch(url, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(many ? requests : requests[0]),
-    });
-  } catch {
-    return { status: 'unreachable' };
-  }
-  const body: unknown = await response.json().catch(() => null);
-  const answer = answerSchema.safeParse(body);
-  if (response.ok && answer.success) return { status: 'logged', lines: answer.data.lines };
-  if (!REFUSED_FOR_GOOD.includes(response.status)) return { status: 'unreachable' };
-  const refusal = refusalSchema.safeParse(body);
-  const what = refusal.success
-    ? [refusal.data.message, ...refusal.data.faults.map(({ message }) => message)].join(' ')
-    : 'The server did not take this.';
-  return { status: 'refused', message: what };
+  const answer = await askJson(url, answerSchema, many ? requests : (requests[0] ?? {}));
+  if (answer.ok) return { status: 'logged', lines: answer.value.lines };
+  const { status, message } = answer;
+  return status !== null && REFUSED_FOR_GOOD.includes(status)
+    ? { status: 'refused', message }
+    : { status: 'unreachable' };
 }

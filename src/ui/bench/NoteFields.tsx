@@ -8,6 +8,7 @@ import TextField from '@mui/material/TextField';
 import { useRef, useState } from 'react';
 import { z } from 'zod';
 import { LONGEST_NOTE, PHOTO_TYPES } from '@/core/logbook/logEntry';
+import { askJson } from '../askJson';
 import { Card } from '../Card';
 import { now, useLog } from './LogProvider';
 
@@ -20,10 +21,6 @@ const storedSchema = z.object({
   photo: z.string(),
   type: z.enum(PHOTO_TYPES),
   bytes: z.number(),
-});
-const refusalSchema = z.object({
-  message: z.string(),
-  faults: z.array(z.object({ message: z.string() })).default([]),
 });
 
 /** A note or a photo for the logbook. Never of people: the page says so where the photo is chosen. */
@@ -41,12 +38,12 @@ export function NoteFields({ group, photosUrl }: NoteFieldsProps) {
   const photo = async (file: File): Promise<void> => {
     setSending(true);
     setProblem(null);
-    const stored = await sendPhoto(photosUrl, file);
+    const stored = await askJson(photosUrl, storedSchema, file);
     setSending(false);
-    if ('problem' in stored) setProblem(stored.problem);
+    if (!stored.ok) setProblem(stored.message);
     else {
       log(group, [
-        { kind: 'photo', ...stored, caption: text.trim().slice(0, 120), takenAt: now() },
+        { kind: 'photo', ...stored.value, caption: text.trim().slice(0, 120), takenAt: now() },
       ]);
       setText('');
     }
@@ -94,24 +91,4 @@ export function NoteFields({ group, photosUrl }: NoteFieldsProps) {
       </Box>
     </Card>
   );
-}
-
-async function sendPhoto(
-  url: string,
-  file: File,
-): Promise<z.infer<typeof storedSchema> | { readonly problem: string }> {
-  try {
-    const response = await fetch(url, { method: 'POST', body: file });
-    const answer: unknown = await response.json();
-    const stored = storedSchema.safeParse(answer);
-    if (response.ok && stored.success) return stored.data;
-    const refusal = refusalSchema.safeParse(answer);
-    return {
-      problem: refusal.success
-        ? (refusal.data.faults[0]?.message ?? refusal.data.message)
-        : 'The photo was not taken.',
-    };
-  } catch {
-    return { problem: 'Grozer’s server does not answer: the photo was not sent. Try again.' };
-  }
 }

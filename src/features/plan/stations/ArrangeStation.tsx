@@ -12,6 +12,7 @@ import { useEdit, usePlan, usePlanContext } from '../PlanProvider';
 import { BatteryFigures } from './BatteryFigures';
 import { ClassesChart } from './ClassesChart';
 import { CurvesChart } from './CurvesChart';
+import { BeliefLine } from './desk/BeliefLine';
 import { DeskMenu } from './desk/DeskMenu';
 import { DeskBoard } from './desk/DeskBoard';
 import { WrongThings } from './desk/WrongThings';
@@ -80,6 +81,7 @@ export function ArrangeStation() {
           <WrongThings />
           <DeskBoard zoom={zoom} />
           <BatteryFigures evaluation={evaluation} />
+          <BeliefLine />
         </Card>
         <CurvesChart evaluation={settled} others={others} />
         <ClassesChart evaluation={settled} />

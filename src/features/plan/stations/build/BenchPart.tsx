@@ -8,7 +8,7 @@ import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { currentStep } from '@/core/guide/guideOfPlan';
 import { stepStates } from '@/core/logbook/foldLog';
-import type { Measurement } from '@/core/logbook/measurement';
+import { measurementKey, type Measurement } from '@/core/logbook/measurement';
 import { cautionsOf, cautionsOfVolts } from '@/core/safety/cautions';
 import { GuideCard } from '@/ui/bench/GuideCard';
 import { useLog, useReadings } from '@/ui/bench/LogProvider';
@@ -16,6 +16,7 @@ import { ReadingStairs } from '@/ui/bench/ReadingStairs';
 import { Card } from '@/ui/Card';
 import { CautionList } from '@/ui/CautionList';
 import { KEYS_WHILE_NOT_TYPING } from '@/ui/document/useUndoKeys';
+import { showPart } from '@/ui/PartTabs';
 import { mainAndSide } from '@/ui/mainAndSide';
 import { usePlanContext } from '../../PlanProvider';
 import { useBenchChoice, useBenchFacts } from '../../useBenchFacts';
@@ -39,7 +40,7 @@ export function BenchPart({ meter }: { readonly meter: MeterBench }) {
   const taking = useMeter(group, facts);
   const [skipped, setSkipped] = useState<readonly string[]>([]);
   const telling = diagnosis?.next.find(
-    ({ measurement }) => !skipped.includes(JSON.stringify(measurement)),
+    ({ measurement }) => !skipped.includes(measurementKey(measurement)),
   );
   const step = currentStep(facts.steps, stepStates(lines, group));
   // A fault is looked for before anything is built on top of it.
@@ -84,10 +85,7 @@ export function BenchPart({ meter }: { readonly meter: MeterBench }) {
                   ))}
                 </TextField>
               ) : null}
-              <Button
-                variant="outlined"
-                onClick={() => window.history.replaceState(null, '', '?part=board')}
-              >
+              <Button variant="outlined" onClick={() => showPart('board')}>
                 All groups
               </Button>
             </Box>
@@ -115,7 +113,7 @@ export function BenchPart({ meter }: { readonly meter: MeterBench }) {
           onSkip={
             telling === undefined
               ? null
-              : () => setSkipped([...skipped, JSON.stringify(telling.measurement)])
+              : () => setSkipped([...skipped, measurementKey(telling.measurement)])
           }
         />
         <MeterCard meter={meter} />

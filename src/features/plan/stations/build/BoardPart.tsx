@@ -9,9 +9,10 @@ import Typography from '@mui/material/Typography';
 import { useEffect, useMemo, useState } from 'react';
 import { boardRows, classFigures, type BoardRow } from '@/core/logbook/board';
 import { measurementName } from '@/core/logbook/measurement';
-import { groupName } from '@/core/preparation/groupNames';
+import { groupNames } from '@/core/preparation/groupNames';
 import { useLog } from '@/ui/bench/LogProvider';
 import { readingText } from '@/core/logbook/readingEntry';
+import { showPart } from '@/ui/PartTabs';
 import { mainAndSide } from '@/ui/mainAndSide';
 import { usePlan } from '../../PlanProvider';
 import { useBenchChoice, useBenchFacts } from '../../useBenchFacts';
@@ -28,10 +29,7 @@ export function BoardPart() {
   const facts = useBenchFacts();
   const { lines } = useLog();
   const now = useNow();
-  const groups = useMemo(
-    () => Array.from({ length: plan.lesson.groups }, (_, index) => groupName(index)),
-    [plan.lesson.groups],
-  );
+  const groups = useMemo(() => groupNames(plan.lesson.groups), [plan.lesson.groups]);
   const rows = useMemo(() => boardRows(facts, groups, lines), [facts, groups, lines]);
   const figures = useMemo(() => classFigures(groups, lines), [groups, lines]);
   const calling = rows.filter(({ helpWanted }) => helpWanted).map(({ group }) => group);
@@ -86,7 +84,7 @@ function GroupTile({ row, now }: { readonly row: BoardRow; readonly now: number 
       <ButtonBase
         onClick={() => {
           choose({ group });
-          window.history.replaceState(null, '', '?part=bench');
+          showPart('bench');
         }}
         sx={{
           display: 'block',

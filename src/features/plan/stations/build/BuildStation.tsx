@@ -1,13 +1,10 @@
 'use client';
 
-import Box from '@mui/material/Box';
-import Tab from '@mui/material/Tab';
-import Tabs from '@mui/material/Tabs';
-import { useSearchParams } from 'next/navigation';
 import { METER_DOCUMENT } from '@/core/documents/benchDocuments';
 import type { MeterSettings } from '@/core/meter/meterSettings';
 import { useLiveLog } from '@/ui/bench/LogProvider';
 import { useBench, type FoundBench } from '@/ui/document/useBench';
+import { PartTabs } from '@/ui/PartTabs';
 import { usePlanContext } from '../../PlanProvider';
 import { BenchPart } from './BenchPart';
 import { BoardPart } from './BoardPart';
@@ -20,7 +17,6 @@ const PARTS = [
   ['board', 'Class board'],
   ['results', 'Results'],
 ] as const;
-type PartName = (typeof PARTS)[number][0];
 
 interface BuildStationProps {
   readonly meterFound: FoundBench<MeterSettings>;
@@ -31,35 +27,20 @@ export function BuildStation({ meterFound }: BuildStationProps) {
   const { open } = usePlanContext();
   const meter = useBench('meter', METER_DOCUMENT, meterFound);
   useLiveLog(`/api/lessons/${open.id}/events`);
-  const asked = useSearchParams().get('part');
-  const part: PartName = PARTS.find(([id]) => id === asked)?.[0] ?? 'bench';
   return (
-    <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
-      <Tabs
-        value={part}
-        onChange={(_, chosen: PartName) => window.history.replaceState(null, '', `?part=${chosen}`)}
-        variant="scrollable"
-        allowScrollButtonsMobile
-        aria-label="Parts of building and measuring"
-        sx={{ minHeight: 40 }}
-      >
-        {PARTS.map(([id, name]) => (
-          <Tab
-            key={id}
-            value={id}
-            label={name}
-            id={`build-tab-${id}`}
-            aria-controls={`build-${id}`}
-            sx={{ minHeight: 40 }}
-          />
-        ))}
-      </Tabs>
-      <Box role="tabpanel" id={`build-${part}`} aria-labelledby={`build-tab-${part}`}>
-        {part === 'bench' ? <BenchPart meter={meter} /> : null}
-        {part === 'log' ? <LogPart /> : null}
-        {part === 'board' ? <BoardPart /> : null}
-        {part === 'results' ? <ResultsPart /> : null}
-      </Box>
-    </Box>
+    <PartTabs label="Parts of building and measuring" prefix="build" parts={PARTS}>
+      {(part) => {
+        switch (part) {
+          case 'bench':
+            return <BenchPart meter={meter} />;
+          case 'log':
+            return <LogPart />;
+          case 'board':
+            return <BoardPart />;
+          case 'results':
+            return <ResultsPart />;
+        }
+      }}
+    </PartTabs>
   );
 }

@@ -2,7 +2,7 @@
 
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { groupName } from '@/core/preparation/groupNames';
+import { groupNames } from '@/core/preparation/groupNames';
 import { usePlan } from '../../PlanProvider';
 import { useBenchChoice } from '../../useBenchFacts';
 
@@ -19,7 +19,7 @@ export function GroupChoice() {
       onChange={(event) => choose({ group: event.target.value })}
       sx={{ minWidth: 130 }}
     >
-      {Array.from({ length: plan.lesson.groups }, (_, index) => groupName(index)).map((name) => (
+      {groupNames(plan.lesson.groups).map((name) => (
         <MenuItem key={name} value={name}>
           {name}
         </MenuItem>

@@ -22,7 +22,7 @@ import {
   columnsOfFile,
   NEEDED_COLUMNS,
   readResults,
-  RESULT_COLUMNS,
+  FILE_COLUMNS,
   type ColumnMapping,
   type FileRow,
 } from '@/core/logbook/resultsCsv';
@@ -92,7 +92,7 @@ export function ImportDialog({
               pt: 1,
             }}
           >
-            {RESULT_COLUMNS.map((column) => (
+            {FILE_COLUMNS.map((column) => (
               <TextField
                 key={column}
                 select

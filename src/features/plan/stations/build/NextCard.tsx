@@ -5,7 +5,12 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { BenchFacts } from '@/core/guide/benchFacts';
-import { howToMeasure, quantityOf, type Measurement } from '@/core/logbook/measurement';
+import {
+  howToMeasure,
+  measurementKey,
+  quantityOf,
+  type Measurement,
+} from '@/core/logbook/measurement';
 import { now, useLog } from '@/ui/bench/LogProvider';
 import { readingEntry } from '@/core/logbook/readingEntry';
 import { ReadingField } from '@/ui/bench/ReadingField';
@@ -37,7 +42,7 @@ export function NextCard({ measurement, telling, facts, taking, onSkip }: NextCa
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1, alignItems: 'flex-start' }}>
         {telling ? (
           <ReadingField
-            key={JSON.stringify(measurement)}
+            key={measurementKey(measurement)}
             measurement={measurement}
             facts={facts}
             value={null}

@@ -14,7 +14,7 @@ import Typography from '@mui/material/Typography';
 import { useMemo, useRef, useState } from 'react';
 import { readingsOfGroup } from '@/core/logbook/foldLog';
 import { measurementKey, measurementName, type Measurement } from '@/core/logbook/measurement';
-import { groupName } from '@/core/preparation/groupNames';
+import { groupNames } from '@/core/preparation/groupNames';
 import { useLog } from '@/ui/bench/LogProvider';
 import { readingText } from '@/core/logbook/readingEntry';
 import { Card } from '@/ui/Card';
@@ -33,7 +33,7 @@ export function ResultsPart() {
   const [problem, setProblem] = useState<string | null>(null);
   const url = `/api/lessons/${open.id}/results`;
   const { groups, measurements, values } = useMemo(() => {
-    const own = Array.from({ length: plan.lesson.groups }, (_, index) => groupName(index));
+    const own = groupNames(plan.lesson.groups);
     const others = lines.map(({ group }) => group).filter((group) => !own.includes(group));
     const everyone = [...own, ...new Set(others)];
     const known = new Map<string, Measurement>();

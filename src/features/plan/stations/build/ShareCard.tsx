@@ -7,6 +7,7 @@ import Typography from '@mui/material/Typography';
 import { QRCodeSVG } from 'qrcode.react';
 import { useCallback, useEffect, useState } from 'react';
 import { z } from 'zod';
+import { askJson } from '@/ui/askJson';
 import { Card } from '@/ui/Card';
 import { usePlanContext } from '../../PlanProvider';
 
@@ -16,10 +17,6 @@ const statusSchema = z.object({
   passcode: z.string().nullable(),
 });
 type Status = z.infer<typeof statusSchema>;
-const refusalSchema = z.object({
-  message: z.string(),
-  faults: z.array(z.object({ message: z.string() })).default([]),
-});
 
 /** Lets groups join from their own devices: off until it is started, and off again when the lesson ends. */
 export function ShareCard() {
@@ -31,10 +28,10 @@ export function ShareCard() {
   const ask = useCallback(
     async (running: boolean | null): Promise<void> => {
       setBusy(true);
-      const answer = await askClass(url, running);
+      const answer = await askJson(url, statusSchema, running === null ? undefined : { running });
       setBusy(false);
-      setProblem('problem' in answer ? answer.problem : null);
-      if (!('problem' in answer)) setStatus(answer);
+      setProblem(answer.ok ? null : answer.message);
+      if (answer.ok) setStatus(answer.value);
     },
     [url],
   );
@@ -110,33 +107,4 @@ function timeOf(milliseconds: number): string {
     hour: '2-digit',
     minute: '2-digit',
   });
-}
-
-async function askClass(
-  url: string,
-  running: boolean | null,
-): Promise<Status | { readonly problem: string }> {
-  try {
-    const response = await fetch(
-      url,
-      running === null
-        ? {}
-        : {
-            method: 'POST',
-            headers: { 'content-type': 'application/json' },
-            body: JSON.stringify({ running }),
-          },
-    );
-    const answer: unknown = await response.json();
-    const status = statusSchema.safeParse(answer);
-    if (response.ok && status.success) return status.data;
-    const refusal = refusalSchema.safeParse(answer);
-    return {
-      problem: refusal.success
-        ? [refusal.data.message, ...refusal.data.faults.map(({ message }) => message)].join(' ')
-        : 'The class could not be started.',
-    };
-  } catch {
-    return { problem: 'Grozer’s server does not answer. Is it still running?' };
-  }
 }

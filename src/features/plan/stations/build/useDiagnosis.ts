@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react';
 import type { Diagnosis } from '@/core/diagnosis/diagnose';
 import type { BenchFacts } from '@/core/guide/benchFacts';
 import type { LoggedReading } from '@/core/logbook/logEntry';
-import { plannerClient } from '@/workers/plannerClient';
+import { patientClient } from '@/workers/plannerClient';
 
 interface Found {
   readonly of: readonly LoggedReading[];
@@ -20,7 +20,7 @@ export function useDiagnosis(
   const [found, setFound] = useState<Found | null>(null);
   useEffect(() => {
     let outdated = false;
-    void plannerClient()
+    void patientClient()
       .findFaults(
         facts.meant,
         readings.map(({ measurement, value }) => ({ measurement, value })),

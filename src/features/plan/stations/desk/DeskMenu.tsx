@@ -14,17 +14,13 @@ import { pngBlob, svgText } from '@/ui/desk/pictureFile';
 import { saveFile } from '@/ui/saveFile';
 import { usePlanContext } from '../../PlanProvider';
 import { FromCupboard } from '../ways/FromCupboard';
-import { MISBELIEFS, type MisbeliefId } from './misbeliefs';
-import { MisbeliefDialog } from './MisbeliefDialog';
 
-type Opened = 'cupboard' | MisbeliefId | null;
-
-/** What else can be done with the desk: the cupboard, common beliefs, files. */
+/** What else can be done with the desk: the cupboard, files. */
 export function DeskMenu() {
   const { open, evaluation } = usePlanContext();
   const { enqueueSnackbar } = useSnackbar();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const [opened, setOpened] = useState<Opened>(null);
+  const [cupboard, setCupboard] = useState(false);
   const close = (): void => setAnchor(null);
   const picture = (): SVGSVGElement | null => document.querySelector('svg[data-desk-picture]');
   const saveSvg = (): void => {
@@ -55,7 +51,7 @@ export function DeskMenu() {
   );
   return (
     <>
-      <Tooltip title="Cupboard, beliefs, files">
+      <Tooltip title="Cupboard, files">
         <IconButton
           size="small"
           aria-label="More about the desk"
@@ -66,20 +62,7 @@ export function DeskMenu() {
         </IconButton>
       </Tooltip>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={close}>
-        {item('From the cupboard: what can I light?', () => setOpened('cupboard'))}
-        <Divider />
-        {MISBELIEFS.map(({ id, claim }) => (
-          <MenuItem
-            key={id}
-            dense
-            onClick={() => {
-              close();
-              setOpened(id);
-            }}
-          >
-            Is it true? “{claim}”
-          </MenuItem>
-        ))}
+        {item('From the cupboard: what can I light?', () => setCupboard(true))}
         <Divider />
         {item('Save the picture as SVG', saveSvg)}
         {item('Save the picture as PNG', () => void savePng())}
@@ -94,10 +77,7 @@ export function DeskMenu() {
           Save the plan as JSON
         </MenuItem>
       </Menu>
-      {opened === 'cupboard' ? <FromCupboard onClose={() => setOpened(null)} /> : null}
-      {opened === null || opened === 'cupboard' ? null : (
-        <MisbeliefDialog id={opened} onClose={() => setOpened(null)} />
-      )}
+      {cupboard ? <FromCupboard onClose={() => setCupboard(false)} /> : null}
     </>
   );
 }

@@ -1,16 +1,13 @@
 'use client';
 
 import Alert from '@mui/material/Alert';
-import Box from '@mui/material/Box';
-import Tab from '@mui/material/Tab';
-import Tabs from '@mui/material/Tabs';
 import Typography from '@mui/material/Typography';
-import { useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
 import { CUPBOARD_DOCUMENT } from '@/core/documents/benchDocuments';
 import type { CupboardState } from '@/core/preparation/cupboardSchema';
-import { lessonFacts } from '@/core/preparation/sheets/lessonFacts';
+import { lessonFacts, type LessonFacts } from '@/core/preparation/sheets/lessonFacts';
 import { useBench, type FoundBench } from '@/ui/document/useBench';
+import { PartTabs } from '@/ui/PartTabs';
 import { usePlan, usePlanContext } from '../../PlanProvider';
 import { ClassPart } from './ClassPart';
 import { PreparePart } from './PreparePart';
@@ -38,51 +35,55 @@ export function ReadyStation({ cupboardFound }: { cupboardFound: FoundBench<Cupb
   const { evaluation, open } = usePlanContext();
   const planId = open.id;
   const bench = useBench('cupboard', CUPBOARD_DOCUMENT, cupboardFound);
-  const asked = useSearchParams().get('part');
-  const part: PartName = PARTS.find(([id]) => id === asked)?.[0] ?? 'class';
   const facts = useMemo(
     () => lessonFacts(plan, evaluation, { cupboard: bench.state, planId }),
     [plan, evaluation, bench.state, planId],
   );
-  const isWithheld = !facts.gate.preparing && PREPARING.includes(part);
   return (
-    <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
-      <Tabs
-        value={part}
-        // The address names the part, so that it can be linked to; nothing is asked of the server.
-        onChange={(_, chosen: PartName) => window.history.replaceState(null, '', `?part=${chosen}`)}
-        variant="scrollable"
-        allowScrollButtonsMobile
-        aria-label="Parts of getting ready"
-      >
-        {PARTS.map(([id, name]) => (
-          <Tab
-            key={id}
-            value={id}
-            label={name}
-            id={`ready-tab-${id}`}
-            aria-controls={`ready-${id}`}
-          />
-        ))}
-      </Tabs>
-      {facts.gate.reason === '' ? null : (
-        <Alert severity="warning" data-testid="gate">
-          {facts.gate.reason}
-        </Alert>
-      )}
-      <Box role="tabpanel" id={`ready-${part}`} aria-labelledby={`ready-tab-${part}`}>
-        {part === 'class' ? <ClassPart facts={facts} /> : null}
-        {isWithheld ? (
+    <PartTabs
+      label="Parts of getting ready"
+      prefix="ready"
+      parts={PARTS}
+      notice={
+        facts.gate.reason === '' ? null : (
+          <Alert severity="warning" data-testid="gate">
+            {facts.gate.reason}
+          </Alert>
+        )
+      }
+    >
+      {(part) =>
+        !facts.gate.preparing && PREPARING.includes(part) ? (
           <Typography data-testid="withheld">
             Nothing is bought, mixed or planned here for a class.
           </Typography>
-        ) : null}
-        {part === 'shopping' && !isWithheld ? <ShoppingPart facts={facts} bench={bench} /> : null}
-        {part === 'prepare' && !isWithheld ? <PreparePart facts={facts} /> : null}
-        {part === 'timetable' && !isWithheld ? <TimetablePart facts={facts} /> : null}
-        {part === 'safety' ? <SafetyPart facts={facts} /> : null}
-        {part === 'prints' ? <PrintsPart facts={facts} /> : null}
-      </Box>
-    </Box>
+        ) : (
+          <Part part={part} facts={facts} bench={bench} />
+        )
+      }
+    </PartTabs>
   );
+}
+
+interface PartProps {
+  readonly part: PartName;
+  readonly facts: LessonFacts;
+  readonly bench: ReturnType<typeof useBench<CupboardState>>;
+}
+
+function Part({ part, facts, bench }: PartProps) {
+  switch (part) {
+    case 'class':
+      return <ClassPart facts={facts} />;
+    case 'shopping':
+      return <ShoppingPart facts={facts} bench={bench} />;
+    case 'prepare':
+      return <PreparePart facts={facts} />;
+    case 'timetable':
+      return <TimetablePart facts={facts} />;
+    case 'safety':
+      return <SafetyPart facts={facts} />;
+    case 'prints':
+      return <PrintsPart facts={facts} />;
+  }
 }

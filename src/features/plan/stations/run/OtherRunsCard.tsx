@@ -6,7 +6,7 @@ import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
-import { boughtCells } from '@/core/running/compareRuns';
+import { AA_JOULES, boughtCells } from '@/core/running/compareRuns';
 import { aboutTime } from '@/core/running/runWords';
 import { formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';
@@ -61,7 +61,9 @@ export function OtherRunsCard() {
                 <TableCell align="right" colSpan={2}>
                   {aboutTime(bought.seconds)}
                 </TableCell>
-                <TableCell align="right">{formatNumber(9 * bought.cells)} kJ in them</TableCell>
+                <TableCell align="right">
+                  {formatNumber((AA_JOULES * bought.cells) / 1000)} kJ in them
+                </TableCell>
               </TableRow>
             )}
           </TableBody>

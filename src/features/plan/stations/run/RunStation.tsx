@@ -7,6 +7,7 @@ import Typography from '@mui/material/Typography';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { deskGeometry } from '@/core/desk/deskGeometry';
 import { cautionsOf } from '@/core/safety/cautions';
+import { AA_JOULES } from '@/core/running/compareRuns';
 import { HORIZON_SECONDS, runAt, type BatteryRun } from '@/core/running/runBattery';
 import { aboutTime, endWords } from '@/core/running/runWords';
 import { formatAmps, formatNumber, formatVolts } from '@/core/units';
@@ -20,9 +21,6 @@ import { useBatteryRun } from '../../useBatteryRun';
 import { LeftStandingCard } from './LeftStandingCard';
 import { OtherRunsCard } from './OtherRunsCard';
 import { RunChart } from './RunChart';
-
-/** A fresh AA cell holds about this much, joules (handbook of the trade, from memory). */
-const AA_JOULES = 9000;
 
 /** Station 6: what becomes of it when it is left on, from the first second to the last day. */
 export function RunStation() {

@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react';
 import type { Desk } from '@/core/desk/desk';
 import type { ComparedRun } from '@/core/running/compareRuns';
 import type { Running } from '@/core/running/runningSchema';
-import { plannerClient } from '@/workers/plannerClient';
+import { patientClient } from '@/workers/plannerClient';
 import { usePlan, usePlanContext } from '../../PlanProvider';
 
 interface Compared {
@@ -20,7 +20,7 @@ export function useOtherRuns(): readonly ComparedRun[] | null {
   const [compared, setCompared] = useState<Compared | null>(null);
   useEffect(() => {
     let outdated = false;
-    void plannerClient()
+    void patientClient()
       .compareRuns({ cell, desk, need, wiring }, running)
       .then((rows) => {
         if (!outdated) setCompared({ desk, running, rows });
