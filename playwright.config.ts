@@ -30,6 +30,8 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
     launchOptions: chromium,
+    // Nothing is waited for that only fades; colours are looked at where they rest.
+    contextOptions: { reducedMotion: 'reduce' },
   },
   webServer: {
     command: 'node scripts/serveFilled.mjs data/e2e.db',

@@ -19,6 +19,7 @@ import { evaluateDesk, evaluatePlan } from '@/core/planning/evaluatePlan';
 import { planBatteries, PLANNER_DEFAULTS } from '@/core/planning/planBatteries';
 import { verdictOf } from '@/core/planning/verdict';
 import { discharge } from '@/core/time/discharge';
+import { UseInTurns } from '@/core/time/useInTurns';
 import { DEMO_PLANS } from '@/cli/demoPlans';
 import { benchDiagnosis } from './diagnosis';
 import { printRow } from './print.mjs';
@@ -265,6 +266,44 @@ function benchTime(): void {
     );
     printRow(name, `${time.toFixed(0)} ms`, 'budget 100 ms');
   }
+  const felt = { ...run, wrap: 'open' as const };
+  const steady = ageingCellOf(familyOf('fruit'), felt);
+  for (const [name, strings, load] of [
+    ['24 unlike cells, LED, three days', [cells], { kind: 'led', led: red }],
+    [
+      '24 unlike cells, device, three days',
+      [cells],
+      { kind: 'device', amps: 5e-5, leastVolts: 1.5 },
+    ],
+    [
+      '24 equal cells in four strings, device, three days',
+      Array.from({ length: 4 }, () => Array.from({ length: 6 }, () => steady)),
+      { kind: 'device', amps: 5e-5, leastVolts: 1.5 },
+    ],
+  ] as const) {
+    const time = timed(1, () =>
+      discharge({
+        strings,
+        load,
+        thermalVolts: ROOM_THERMAL_VOLTS,
+        seconds: 3 * 86_400,
+        atSeconds: Array.from({ length: 140 }, (_, index) => (3 * 86_400 * index) / 139),
+        leastAmps: 1e-6,
+      }),
+    );
+    printRow(name, `${time.toFixed(0)} ms`, 'budget 300 ms');
+  }
+  const use = new UseInTurns({ strings: [cells], thermalVolts: ROOM_THERMAL_VOLTS, leastAmps: 0 });
+  const start = performance.now();
+  while (use.end === null && use.seconds < 3 * 86_400) {
+    use.go({ load: { kind: 'led', led: red }, seconds: 300 }, 4);
+    use.go({ load: null, seconds: 600 }, 4);
+  }
+  printRow(
+    `24 unlike cells, on 5 min and off 10 min, three days`,
+    `${(performance.now() - start).toFixed(0)} ms`,
+    'with progress, can be stopped',
+  );
 }
 
 benchCircuits();

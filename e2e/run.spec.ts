@@ -16,6 +16,10 @@ test('left running: how long, what ends it, and the desk at any moment', async (
   await expect(now).not.toHaveText(first ?? '');
   await page.keyboard.press('Home');
   await expect(now).toHaveText(first ?? '');
+  await expect(
+    page.getByRole('table', { name: 'Metal and water left in each cell' }),
+  ).toContainText('cells 1–4 of strings 1–3');
+  await page.getByRole('tab', { name: 'Against other ways' }).click();
   const table = page.getByRole('table', { name: 'How long other ways run' });
   await expect(table.getByRole('row', { name: /4 in series × 4/ })).toBeVisible();
   await expect(page.getByRole('navigation', { name: 'Stations of the plan' })).toContainText(
@@ -41,4 +45,34 @@ test('cover and air change how long it runs, each undoable', async ({ page }) =>
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(end).toHaveText(taped ?? '');
+});
+
+test('used in turns, shorted, charging a bank: each worked out, wrong values told at their field', async ({
+  page,
+}) => {
+  await page.goto('/plans/demo-lamp/run?part=turns');
+  const headline = page.getByTestId('turns-headline');
+  await expect(headline).toContainText(/\d+ turns, \d+ h of use/);
+  const before = await headline.textContent();
+  await page.getByLabel('Rest for').fill('0');
+  await expect(page.getByText('Give at least one second.')).toBeVisible();
+  await page.getByLabel('Rest for').fill('1 min');
+  await expect(headline).not.toHaveText(before ?? '');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(headline).toHaveText(before ?? '');
+
+  await page.getByRole('tab', { name: 'After a short' }).click();
+  await expect(page.getByTestId('short-headline')).toContainText(
+    /nine tenths of its fresh volts again after \d+ s/,
+  );
+
+  await page.getByRole('tab', { name: 'Capacitor bank' }).click();
+  // ½ · 10 mF · (3.72 V)² = 69.2 mJ.
+  await expect(page.getByTestId('bank-headline')).toContainText('holds 69.2 mJ');
+  await expect(page.getByTestId('bank-flashes')).toContainText('times an hour');
+  await page.getByLabel('Rated for').fill('2.5');
+  await expect(page.getByText(/a capacitor could burst/)).toBeVisible();
+  await page.getByRole('button', { name: 'More in series' }).click();
+  await expect(page.getByText(/a capacitor could burst/)).toBeHidden();
+  await saved(page);
 });

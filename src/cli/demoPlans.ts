@@ -26,6 +26,7 @@ export const DEMO_PLANS: readonly { readonly id: string; readonly plan: Plan }[]
       arrangement: { kind: 'own', cellsInSeries: 3, strings: 1 },
       lesson: LESSON,
       running: USUAL_RUNNING,
+      wishes: [],
     },
   },
   {
@@ -41,6 +42,7 @@ export const DEMO_PLANS: readonly { readonly id: string; readonly plan: Plan }[]
       arrangement: { kind: 'suggested' },
       lesson: LESSON,
       running: USUAL_RUNNING,
+      wishes: [],
     },
   },
   {
@@ -67,6 +69,14 @@ export const DEMO_PLANS: readonly { readonly id: string; readonly plan: Plan }[]
       arrangement: { kind: 'suggested' },
       lesson: LESSON,
       running: USUAL_RUNNING,
+      wishes: [],
     },
   },
 ];
+
+/** A plan of the demo scenario by its id. */
+export function demoPlan(id: string): Plan {
+  const found = DEMO_PLANS.find((one) => one.id === id);
+  if (found === undefined) throw new Error(`the scenario has no plan ${id}`);
+  return found.plan;
+}

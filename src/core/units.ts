@@ -25,9 +25,23 @@ const OHMS: readonly Scale[] = [
   { unit: 'Ω', factor: 1, from: 0 },
 ];
 const WATTS: readonly Scale[] = [
+  { unit: 'MW', factor: 1e6, from: 1e6 },
+  { unit: 'kW', factor: 1e3, from: 1e4 },
   { unit: 'W', factor: 1, from: 1 },
   { unit: 'mW', factor: 1e-3, from: 1e-4 },
   { unit: 'µW', factor: 1e-6, from: 0 },
+];
+const FARADS: readonly Scale[] = [
+  { unit: 'F', factor: 1, from: 1 },
+  { unit: 'mF', factor: 1e-3, from: 1e-3 },
+  { unit: 'µF', factor: 1e-6, from: 0 },
+];
+const JOULES: readonly Scale[] = [
+  { unit: 'GJ', factor: 1e9, from: 1e9 },
+  { unit: 'MJ', factor: 1e6, from: 1e6 },
+  { unit: 'kJ', factor: 1e3, from: 1e4 },
+  { unit: 'J', factor: 1, from: 0.1 },
+  { unit: 'mJ', factor: 1e-3, from: 0 },
 ];
 /** Below this many of the smallest unit a quantity is shown as zero. */
 const SHOWN_AS_ZERO_BELOW = 0.005;
@@ -53,6 +67,16 @@ export function formatOhms(ohms: number): string {
 /** `4.2 mW`. */
 export function formatWatts(watts: number): string {
   return formatScaled(watts, WATTS);
+}
+
+/** `4.7 mF`, `470 µF`. */
+export function formatFarads(farads: number): string {
+  return formatScaled(farads, FARADS);
+}
+
+/** `69 mJ`, `1.2 J`, `43 kJ`. */
+export function formatJoules(joules: number): string {
+  return formatScaled(joules, JOULES);
 }
 
 export function formatMillimetres(millimetres: number): string {

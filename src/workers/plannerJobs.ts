@@ -6,7 +6,12 @@ import { bestFromCupboard } from '@/core/planning/bestFromCupboard';
 import { findFaults } from '@/core/diagnosis/findFaults';
 import { otherLoads } from '@/core/planning/otherLoads';
 import { compareRuns } from '@/core/running/compareRuns';
-import { runBattery } from '@/core/running/runBattery';
+import { afterShort } from '@/core/running/afterShort';
+import { bankOfDesk } from '@/core/running/bankOfDesk';
+import { leaveRunning } from '@/core/running/leaveRunning';
+import type { RunFactors } from '@/core/running/runBattery';
+import type { Running } from '@/core/running/runningSchema';
+import { turnsRun, type TurnsRun } from '@/core/running/turnsRun';
 import { waysOfPlan } from '@/core/planning/waysOfPlan';
 
 /** Classes between two looks at the messages. */
@@ -15,13 +20,16 @@ const CHUNK = 500;
 const REPORT_MS = 200;
 
 let newestDoubts = 0;
+let newestTurns = 0;
 
 /** What the planner's worker can be asked. */
 export const plannerJobs = {
   ways: waysOfPlan,
   otherLoads,
   bestFromCupboard,
-  runBattery,
+  leaveRunning,
+  afterShort,
+  bankOfDesk,
   compareRuns,
   findFaults,
 
@@ -54,6 +62,33 @@ export const plannerJobs = {
 
   stopDoubts(): void {
     newestDoubts += 1;
+  },
+
+  /** Works out use in turns and reports the share that is done. A newer call, or `stopTurns`, ends an older one. */
+  async turns(
+    desk: Desk,
+    need: TargetNeed,
+    running: Running,
+    factors: RunFactors,
+    onProgress: (share: number) => void,
+  ): Promise<TurnsRun | null> {
+    newestTurns += 1;
+    const job = newestTurns;
+    const steps = turnsRun(desk, need, running, factors);
+    let rested = performance.now();
+    for (;;) {
+      const step = steps.next();
+      if (step.done === true) return step.value;
+      if (performance.now() - rested <= REPORT_MS) continue;
+      rested = performance.now();
+      onProgress(step.value);
+      await new Promise((resolve) => setTimeout(resolve));
+      if (job !== newestTurns) return null;
+    }
+  },
+
+  stopTurns(): void {
+    newestTurns += 1;
   },
 };
 

@@ -2,7 +2,7 @@ import { fail, succeed, type Result } from '../result';
 
 /** The kinds of quantity that people type, each with the unit meant when they type none. */
 export type QuantityKind =
-  'volts' | 'milliamps' | 'ohms' | 'minutes' | 'seconds' | 'millimetres' | 'count';
+  'volts' | 'milliamps' | 'ohms' | 'farads' | 'minutes' | 'seconds' | 'millimetres' | 'count';
 
 interface QuantityRule {
   readonly what: string;
@@ -40,6 +40,12 @@ const RULES: Readonly<Record<QuantityKind, QuantityRule>> = {
       m: 1e6,
       mohm: 1e6,
     },
+  },
+  farads: {
+    what: 'a capacitance',
+    example: '4700, 4700 µF or 10 mF',
+    defaultUnit: '\u03bcf',
+    factors: { f: 1, farad: 1, farads: 1, mf: 1e-3, '\u03bcf': 1e-6, uf: 1e-6 },
   },
   seconds: {
     what: 'a time in seconds',

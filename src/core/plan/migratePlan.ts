@@ -24,7 +24,16 @@ const LESSON_OF_VERSION_5 = {
 /** Written out for the same reason. */
 const RUNNING_OF_VERSION_7 = { wrap: null, humidity: 0.5, celsius: 20 };
 
+/** And for this. */
+const RUNNING_OF_VERSION_8 = {
+  fromDry: false,
+  turns: { onSeconds: 300, restSeconds: 600 },
+  shortSeconds: 60,
+  bank: { farads: 0.01, ratedVolts: 16, inSeries: 1, inParallel: 1, dischargeOhms: 100 },
+};
+
 /**
+ * 7 → 8: use in turns, shorts, a capacitor bank; wishes.
  * 1 → 2: the cell got a size of its own; older plans have the recipe's usual one.
  * 3 → 4: arrangements laid out by hand; nothing to change.
  * 4 → 5: the class that it is prepared for.
@@ -37,6 +46,11 @@ export const PLAN_MIGRATIONS: Migrations = {
   1: (document) => withCell(document, (cell) => ({ ...cell, size: null })),
   3: (document) => ({ ...document }),
   6: (document) => ({ ...document, running: RUNNING_OF_VERSION_7 }),
+  7: ({ running, ...document }) => ({
+    ...document,
+    running: isRecord(running) ? { ...running, ...RUNNING_OF_VERSION_8 } : running,
+    wishes: [],
+  }),
   5: ({ readings: _moved, ...document }) => ({ ...document }),
   4: (document) => ({ ...document, lesson: LESSON_OF_VERSION_5 }),
   2: (document) =>

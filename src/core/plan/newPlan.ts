@@ -21,5 +21,6 @@ export function newPlan(title: string): Plan {
     arrangement: { kind: 'suggested' },
     lesson: USUAL_LESSON,
     running: USUAL_RUNNING,
+    wishes: [],
   };
 }

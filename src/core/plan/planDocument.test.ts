@@ -40,7 +40,7 @@ const targets: fc.Arbitrary<Plan['target']> = fc.oneof(
 
 const plans: fc.Arbitrary<Plan> = fc.record({
   format: fc.constant('grozer-plan' as const),
-  version: fc.constant(7 as const),
+  version: fc.constant(8 as const),
   title: fc.string({ minLength: 1, maxLength: 80 }).map((text) => text.trim() || 'Plan'),
   lessonDate: fc.option(fc.constantFrom('2027-01-29', '2028-02-29')),
   target: targets,
@@ -97,7 +97,35 @@ const plans: fc.Arbitrary<Plan> = fc.record({
     wrap: fc.constantFrom(null, ...WRAPS),
     humidity: amount(0.05, 0.99),
     celsius: amount(0, 45),
+    fromDry: fc.boolean(),
+    turns: fc.record({ onSeconds: amount(1, 86_400), restSeconds: amount(1, 86_400) }),
+    shortSeconds: amount(1, 600),
+    bank: fc.record({
+      farads: amount(1e-6, 500),
+      ratedVolts: amount(1, 60),
+      inSeries: fc.integer({ min: 1, max: 20 }),
+      inParallel: fc.integer({ min: 1, max: 20 }),
+      dischargeOhms: amount(0.05, 1e6),
+    }),
   }),
+  wishes: fc.array(
+    fc.oneof(
+      fc.record({
+        kind: fc.constant('run' as const),
+        name: fc.constantFrom('Foghorn', 'Ferry'),
+        volts: amount(0.1, 1e6),
+        amps: amount(1e-6, 1e6),
+        seconds: amount(0.1, 1e9),
+      }),
+      fc.record({
+        kind: fc.constant('pulse' as const),
+        name: fc.constantFrom('Spark', 'Weld'),
+        volts: amount(0.1, 1000),
+        farads: amount(1e-6, 1000),
+      }),
+    ),
+    { maxLength: 4 },
+  ),
 });
 
 test('an exported plan comes back the same', () => {

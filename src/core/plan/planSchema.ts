@@ -10,10 +10,11 @@ import { deskArrangementSchema } from '../desk/deskSchema';
 import { runningSchema } from '../running/runningSchema';
 import { LONGEST_STRING, MOST_CELLS } from '../desk/limits';
 import { LONGEST_TITLE } from '../documents/documentFormat';
+import { wishesSchema } from '../reality/wishSchema';
 import { lessonSchema } from './lessonSchema';
 
 /** Version that this build writes. Older documents are migrated on reading, newer ones are refused. */
-export const PLAN_VERSION = 7;
+export const PLAN_VERSION = 8;
 export const PLAN_FORMAT = 'grozer-plan';
 
 const amps = (most: number) =>
@@ -113,6 +114,7 @@ export const planSchema = z.strictObject({
   arrangement,
   lesson: lessonSchema.describe('The class that it is prepared for.'),
   running: runningSchema.describe('How it is left running.'),
+  wishes: wishesSchema.describe('What else was asked of such cells, to be worked out.'),
 });
 
 export type Plan = z.infer<typeof planSchema>;

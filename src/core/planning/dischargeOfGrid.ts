@@ -38,7 +38,11 @@ export function ageingCellOf(
 export function ageingCell(
   cell: CellModel,
   supplies: CellSupplies,
-  left: Pick<GridRun, 'wrap' | 'humidity' | 'celsius'> & { readonly count: number },
+  left: Pick<GridRun, 'wrap' | 'humidity' | 'celsius'> & {
+    readonly count: number;
+    /** Begins dry and soaks up its water in so many seconds. */
+    readonly soakSeconds?: number | null;
+  },
 ): AgeingCell {
   const shortAmps = cellAmpsAt(cell, 0);
   return {
@@ -47,6 +51,7 @@ export function ageingCell(
     metalCoulombs: DEFAULT_UTILISATION * supplies.metalCoulombs * left.count,
     parasiticAmps: PARASITIC_SHARE * shortAmps,
     dryingPerSecond: dryingPerSecond({ ...supplies, ...left }),
+    soakSeconds: left.soakSeconds ?? null,
   };
 }
 

@@ -8,8 +8,8 @@ import type { TargetNeed } from '../plan/needOfTarget';
 import { ageingCell } from '../planning/dischargeOfGrid';
 import type { AgeingCell } from '../time/ageingCell';
 import { discharge } from '../time/discharge';
-import type { DischargeEnd, DischargeSample } from '../time/dischargeRun';
-import { wrapOf, type Running } from './runningSchema';
+import type { CellLeft, DischargeEnd, DischargeSample } from '../time/dischargeRun';
+import { soakSecondsOf, wrapOf, type Running } from './runningSchema';
 
 /** A battery left running into its load. */
 export interface BatteryRun {
@@ -21,7 +21,19 @@ export interface BatteryRun {
   readonly joules: number;
   /** From when on it gives less than is wanted, seconds; `null`: it never gave that, or still does. */
   readonly wantedUntil: number | null;
+  /** What cells that are alike have left at the end. */
+  readonly left: readonly CellLeft[];
 }
+
+/** How cells differ from what their tables and readings say, as found from readings over time. */
+export interface RunFactors {
+  /** Resistance of the films against the usual. */
+  readonly films: number;
+  /** How much they give, as if they were so many times as large. */
+  readonly size: number;
+}
+
+export const USUAL_FACTORS: RunFactors = { films: 1, size: 1 };
 
 export interface RunSample extends DischargeSample {
   /** Only for LEDs. */
@@ -43,33 +55,56 @@ export function runBattery(
   desk: Desk,
   need: TargetNeed,
   running: Running,
-  horizonSeconds = HORIZON_SECONDS,
+  factors = USUAL_FACTORS,
+  atSeconds: readonly number[] = timesUpTo(HORIZON_SECONDS),
 ): BatteryRun {
-  const strings = soundDesk(desk).strings.map((items) =>
-    items.flatMap((item) => agedItem(item, running)),
-  );
-  const isLed = need.load.kind === 'led' || need.load.kind === 'led-group';
-  const leastAmps = isLed ? BRIGHTNESS_FROM_AMPS.glimmer : STOPS_AT_SHARE * need.amps;
   const outcome = discharge({
-    strings,
+    strings: agedStrings(desk, running, factors),
     load: need.load,
     thermalVolts: ROOM_THERMAL_VOLTS,
-    seconds: horizonSeconds,
-    atSeconds: timesUpTo(horizonSeconds),
-    leastAmps,
+    seconds: atSeconds.at(-1) ?? 0,
+    atSeconds,
+    leastAmps: leastAmpsOf(need),
   });
   if (outcome.status !== 'finished') throw new Error('the run took too many steps');
   const samples = outcome.samples.map((sample): RunSample => ({
     ...sample,
-    brightness: isLed ? brightnessOf(sample.amps) : null,
+    brightness: isLed(need) ? brightnessOf(sample.amps) : null,
   }));
-  const { endSeconds, end, joules } = outcome;
+  const { endSeconds, end, joules, left } = outcome;
   return {
     samples,
     endSeconds,
     end,
     joules,
+    left,
     wantedUntil: wantedUntil(samples, need.amps, endSeconds),
+  };
+}
+
+function isLed({ load }: TargetNeed): boolean {
+  return load.kind === 'led' || load.kind === 'led-group';
+}
+
+/** Current below which the device counts as stopped, amperes. */
+export function leastAmpsOf(need: TargetNeed): number {
+  return isLed(need) ? BRIGHTNESS_FROM_AMPS.glimmer : STOPS_AT_SHARE * need.amps;
+}
+
+/** The cells of a desk with what changes in them, string by string. */
+export function agedStrings(desk: Desk, running: Running, factors = USUAL_FACTORS): AgeingCell[][] {
+  return soundDesk(desk).strings.map((items) =>
+    items.flatMap((item) => agedItem(item, running)).map((cell) => withFactors(cell, factors)),
+  );
+}
+
+function withFactors(ageing: AgeingCell, { films, size }: RunFactors): AgeingCell {
+  const { cell, fast, slow } = ageing;
+  return {
+    ...ageing,
+    cell: sideBySide(cell, size),
+    fast: { ...fast, ohms: (fast.ohms * films) / size },
+    slow: { ...slow, ohms: (slow.ohms * films) / size },
   };
 }
 
@@ -88,7 +123,13 @@ function agedCell(
   running: Running,
 ): AgeingCell {
   const wrap = wrapOf(running, recipe);
-  return ageingCell(cell, familyOf(recipe.family).supplies, { ...running, wrap, count });
+  const soakSeconds = soakSecondsOf(running, recipe);
+  return ageingCell(cell, familyOf(recipe.family).supplies, {
+    ...running,
+    wrap,
+    count,
+    soakSeconds,
+  });
 }
 
 /** Zero, then evenly over the decades: seconds matter at the beginning, days at the end. */
@@ -112,9 +153,10 @@ function wantedUntil(
   endSeconds: number,
 ): number | null {
   const enough = (one: RunSample): boolean => one.amps >= GIVEN_SHARE * amps;
-  const first = samples[0];
-  if (first === undefined || !enough(first)) return null;
-  const below = samples.findIndex((one) => !enough(one));
+  // Cells that begin dry take a while until they give it.
+  const first = samples.findIndex(enough);
+  if (first < 0) return null;
+  const below = samples.findIndex((one, index) => index > first && !enough(one));
   if (below < 0) return endSeconds < HORIZON_SECONDS ? endSeconds : null;
   const before = samples[below - 1]!;
   const after = samples[below]!;

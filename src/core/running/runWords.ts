@@ -1,8 +1,11 @@
 import type { BrightnessBand } from '../circuit/brightness';
 import type { TargetNeed } from '../plan/needOfTarget';
 import type { Verdict } from '../planning/verdict';
-import { formatMinutes } from '../units';
+import type { CellLeft } from '../time/dischargeRun';
+import { formatAmps, formatMinutes, formatNumber } from '../units';
+import type { RunFit } from './fitRun';
 import { HORIZON_SECONDS, type BatteryRun } from './runBattery';
+import { TURNS_HORIZON_SECONDS, type TurnsRun } from './turnsRun';
 
 const MINUTE = 60;
 const HOUR = 3600;
@@ -92,4 +95,66 @@ export function runVerdict(run: BatteryRun, need: TargetNeed, minutes: number): 
         headline: `${long}, but soon with less than is wanted`,
         details,
       };
+}
+
+/** Which cells are alike: “all cells”, “cells 1–4 of strings 1 and 2”. */
+export function placesWords({ strings, cells }: Pick<CellLeft, 'strings' | 'cells'>): string {
+  const of = strings.length === 1 && strings[0] === 1 ? '' : ` of ${listed('string', strings)}`;
+  return `${listed('cell', cells)}${of}`;
+}
+
+function listed(noun: string, numbers: readonly number[]): string {
+  const runs: [number, number][] = [];
+  for (const one of numbers) {
+    const last = runs.at(-1);
+    if (last !== undefined && last[1] === one - 1) last[1] = one;
+    else runs.push([one, one]);
+  }
+  const words = runs.map(([from, to]) => (from === to ? String(from) : `${from}–${to}`));
+  return `${noun}${numbers.length === 1 ? '' : 's'} ${words.join(', ')}`;
+}
+
+/** What would end a cell, and when, if the current stayed as it is at the end of the run. */
+export function endsByWords({ endsBy, endsSeconds }: CellLeft): string {
+  if (endsSeconds > 12 * HORIZON_SECONDS) return 'nothing would end it within a year';
+  const what = endsBy === 'dried-out' ? 'dry' : 'metal used up';
+  return `${what} after ${aboutTime(endsSeconds)}`;
+}
+
+/** What the refit to readings over time has found. */
+export function fitWords(
+  { factors, points, misfitBefore, misfitAfter }: RunFit,
+  group: string,
+): string {
+  const times = (factor: number): string => `${formatNumber(factor, 2)} ×`;
+  return (
+    `Refitted to ${points} readings of group ${group}: the films resist ${times(factors.films)} as much as is usual, ` +
+    `the cells give ${times(factors.size)} what was reckoned. ` +
+    `The misfit fell from ${formatNumber(misfitBefore, 2)} to ${formatNumber(misfitAfter, 2)} times the ordinary scatter.`
+  );
+}
+
+/** Use in turns as sentences. */
+export function turnsWords(
+  { turns, usedSeconds, endSeconds, end }: TurnsRun,
+  device: string,
+  strings: number,
+): { readonly headline: string; readonly detail: string } {
+  const goesOn = end.reason === 'time-is-up';
+  const headline = goesOn
+    ? `The ${device} still runs after ${aboutTime(TURNS_HORIZON_SECONDS)} and ${turns.length} turns: ${aboutTime(usedSeconds)} of use`
+    : `${turns.length} turns, ${aboutTime(usedSeconds)} of use, until ${aboutTime(endSeconds)} after the start`;
+  const first = turns[0];
+  const second = turns[1];
+  const course =
+    first === undefined
+      ? ''
+      : `In the first turn the current falls from ${formatAmps(first.firstAmps)} to ${formatAmps(first.lastAmps)}` +
+        (second === undefined
+          ? '.'
+          : `; rested, it starts again at ${formatAmps(second.firstAmps)}.`);
+  return {
+    headline,
+    detail: goesOn ? course : `${course} ${endWords({ end, endSeconds }, strings)}`,
+  };
 }

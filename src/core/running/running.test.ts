@@ -1,21 +1,16 @@
-import { DEMO_PLANS } from '../../cli/demoPlans';
+import { demoPlan } from '../../cli/demoPlans';
 import { FARADAY_C_PER_MOL } from '../constants';
 import { familyOf } from '../chemistry/families';
 import { DEFAULT_UTILISATION } from '../chemistry/potentials';
 import { newPlan } from '../plan/newPlan';
-import type { Plan } from '../plan/planSchema';
+import { EMPTY_CUPBOARD } from '../preparation/cupboardSchema';
 import { evaluatePlan } from '../planning/evaluatePlan';
 import { boughtCells, compareRuns } from './compareRuns';
 import { HORIZON_SECONDS, runAt, runBattery } from './runBattery';
 import { usualWrap, USUAL_RUNNING, wrapOf, wrapsFor } from './runningSchema';
 import { aboutTime, brightnessStretches, endWords, runVerdict } from './runWords';
 
-const demo = (id: string): Plan => {
-  const found = DEMO_PLANS.find((one) => one.id === id);
-  if (found === undefined) throw new Error(id);
-  return found.plan;
-};
-const lamp = evaluatePlan(demo('demo-lamp'));
+const lamp = evaluatePlan(demoPlan('demo-lamp'));
 const run = runBattery(lamp.desk, lamp.need, USUAL_RUNNING);
 
 /** The integrator keeps the state to 1e-5; its samples may wobble by a few of that. */
@@ -51,18 +46,23 @@ test('no cell gives more charge than its metal holds (Faraday)', () => {
 });
 
 test('a taped pile with a load outlasts an open one by far (common practice: over a day against hours)', () => {
-  const { desk, need } = evaluatePlan(demo('demo-tide-clock'));
+  const { desk, need } = evaluatePlan(demoPlan('demo-tide-clock'));
   const taped = runBattery(desk, need, { ...USUAL_RUNNING, wrap: 'taped' });
   const open = runBattery(desk, need, { ...USUAL_RUNNING, wrap: 'open' });
   expect(taped.endSeconds).toBeGreaterThan(24 * 3600);
   expect(open.end.reason).toBe('dried-out');
   expect(open.endSeconds).toBeLessThan(taped.endSeconds / 3);
-  const dryAir = runBattery(desk, need, { wrap: 'open', humidity: 0.2, celsius: 28 });
+  const dryAir = runBattery(desk, need, {
+    ...USUAL_RUNNING,
+    wrap: 'open',
+    humidity: 0.2,
+    celsius: 28,
+  });
   expect(dryAir.endSeconds).toBeLessThan(open.endSeconds);
 });
 
 test('parallel strings last longer at the same load (handbook of the trade)', () => {
-  const rows = compareRuns(lamp, USUAL_RUNNING);
+  const rows = compareRuns(lamp, USUAL_RUNNING, EMPTY_CUPBOARD);
   const [arranged, fewer, more] = rows;
   expect([arranged, fewer, more].map((row) => row?.name)).toEqual([
     'as arranged',
@@ -133,7 +133,12 @@ test('what breathes is never taped, fruit keeps its skin', () => {
 
 test('bought cells: 2.5 Wh each, as many as the volts ask for', () => {
   // 9000 J / (1.5 V · 2 mA) = 3·10⁶ s.
-  expect(boughtCells(1.8, 2e-3)).toEqual({ cells: 2, seconds: 3e6 });
+  expect(boughtCells(1.8, 2e-3)).toEqual({
+    cells: 2,
+    seconds: 3e6,
+    joules: expect.closeTo(1.8 * 2e-3 * 3e6, 6),
+    price: 1.2,
+  });
   expect(boughtCells(1.5, 2e-3)?.cells).toBe(1);
   expect(boughtCells(1.5, 0)).toBeNull();
 });

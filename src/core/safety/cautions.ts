@@ -26,6 +26,12 @@ const CAUTIONS = {
     'Copper and zinc sulfate: goggles and gloves, older pupils; toxic to water life, so collect them as waste by local rules.',
   'strong-acid':
     'Sulfuric acid: trained staff only, in a fume hood, with full protection. Never a pupil experiment.',
+  capacitors:
+    'Capacitors: an adult’s work. Mind + and − and the rated voltage, discharge through a resistor, goggles on; shorting a bank makes sparks and hot metal.',
+  sparks:
+    'Sparks and fire: an adult, outdoors or on a bench with a sand tray. Grozer only does the arithmetic.',
+  devices:
+    'Never wire home-made cells to a phone, a USB device or anything on the mains, and never recharge a bought battery that is not made for it.',
   'over-30': `Over ${ADULT_ONLY_ABOVE_VOLTS} V d.c. with nothing connected: adult only, insulate the ends.`,
   'over-60': `Above ${REFUSED_ABOVE_VOLTS} V d.c. Grozer offers no class plan: shorten the strings.`,
 } as const;

@@ -1,4 +1,4 @@
-import { cellLossSlopeOhms, terminalVoltage, type CellModel } from '../chemistry/cellModel';
+import type { CellModel } from '../chemistry/cellModel';
 
 /** One cell with what changes in it while it runs. */
 export interface AgeingCell {
@@ -12,6 +12,8 @@ export interface AgeingCell {
   readonly parasiticAmps: number;
   /** Share of the water lost in a second. */
   readonly dryingPerSecond: number;
+  /** Time in which it soaks up its water where it begins dry, seconds; `null`: wet from the start. */
+  readonly soakSeconds: number | null;
 }
 
 export interface FilmPair {
@@ -42,65 +44,29 @@ export function filmPairs(cell: CellModel, shortAmps: number): Pick<AgeingCell, 
   };
 }
 
-/** What has changed so far. */
-export interface CellState {
-  readonly fastVolts: number;
-  readonly slowVolts: number;
-  /** Metal dissolved, coulombs. */
-  readonly usedCoulombs: number;
-  /** Share of the water left. */
-  readonly water: number;
-}
-
 /** Which film pairs have caught up with the current, so that they act as plain resistances. */
 export type Settled = 'none' | 'fast' | 'both';
 
-/** Terminal volts at a current in amperes, in this state. */
-export function ageingVolts(
-  ageing: AgeingCell,
-  state: CellState,
-  settled: Settled,
-  amps: number,
-): number {
-  const dryVolts = extraOhms(ageing, state) * amps;
-  const fast = settled === 'none' ? state.fastVolts : ageing.fast.ohms * amps;
-  const slow = settled === 'both' ? ageing.slow.ohms * amps : state.slowVolts;
-  return terminalVoltage(ageing.cell, amps) - dryVolts - fast - slow;
+/** Share of the water left after so many seconds; evaporation is steady. */
+export function waterLeft({ dryingPerSecond }: AgeingCell, seconds: number): number {
+  return Math.max(0, 1 - dryingPerSecond * seconds);
 }
 
-/** How fast those volts fall with the current, ohms. */
-export function ageingSlopeOhms(
-  ageing: AgeingCell,
-  state: CellState,
-  settled: Settled,
-  amps: number,
-): number {
+/** Least wetted share that is reckoned with: no cell is ever quite cut off. */
+const LEAST_WETTED = 1e-3;
+
+/** Share of the electrodes that is wet while a cell soaks up its water; they work in proportion to that. */
+export function wettedShare(soakSeconds: number | null, seconds: number): number {
+  return soakSeconds === null ? 1 : Math.max(LEAST_WETTED, 1 - Math.exp(-seconds / soakSeconds));
+}
+
+/** Ohms beside the cell's own curve: drying thickens the electrolyte, films that have caught up resist. */
+export function addedOhms(ageing: AgeingCell, seconds: number, settled: Settled): number {
+  const { cell, fast, slow } = ageing;
+  const left = Math.max(waterLeft(ageing, seconds), DRY_BELOW / 2);
   return (
-    cellLossSlopeOhms(ageing.cell, amps) +
-    extraOhms(ageing, state) +
-    (settled === 'none' ? 0 : ageing.fast.ohms) +
-    (settled === 'both' ? ageing.slow.ohms : 0)
+    cell.resistanceOhms * (1 / left - 1) +
+    (settled === 'none' ? 0 : fast.ohms) +
+    (settled === 'both' ? slow.ohms : 0)
   );
-}
-
-/** Rates of change per second at a current in amperes. */
-export function ageingRates(
-  ageing: AgeingCell,
-  state: CellState,
-  settled: Settled,
-  amps: number,
-): CellState {
-  const { fast, slow } = ageing;
-  return {
-    fastVolts: settled === 'none' ? (fast.ohms * amps - state.fastVolts) / fast.seconds : 0,
-    slowVolts: settled === 'both' ? 0 : (slow.ohms * amps - state.slowVolts) / slow.seconds,
-    usedCoulombs: Math.max(0, amps) + ageing.parasiticAmps,
-    water: state.water > 0 ? -ageing.dryingPerSecond : 0,
-  };
-}
-
-/** Drying thickens the electrolyte: its resistance grows as the water goes. */
-function extraOhms({ cell }: AgeingCell, { water }: CellState): number {
-  const left = Math.max(water, DRY_BELOW / 2);
-  return cell.resistanceOhms * (1 / left - 1);
 }

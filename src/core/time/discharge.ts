@@ -1,5 +1,11 @@
-import type { AgeingCell, Settled } from './ageingCell';
-import type { DischargeEnd, DischargeInput, DischargeSample } from './dischargeRun';
+import type { Settled } from './ageingCell';
+import {
+  joulesOf,
+  type CellLeft,
+  type DischargeEnd,
+  type DischargeInput,
+  type DischargeSample,
+} from './dischargeRun';
 import { integrate } from './integrate';
 import { RunningCircuit } from './runningCircuit';
 
@@ -10,9 +16,11 @@ export interface DischargeOutcome {
   readonly end: DischargeEnd;
   /** Energy given to the load up to the end, joules (trapezoids over the samples). */
   readonly joules: number;
+  readonly left: readonly CellLeft[];
 }
 
-const TOLERANCE = { relative: 1e-5, absolute: 1e-7 } as const;
+/** Accuracy that the state is kept to. */
+export const RUN_TOLERANCE = { relativeTolerance: 1e-5, absoluteTolerance: 1e-7 } as const;
 /** A film pair counts as caught up after this many of its times. */
 const SETTLED_AFTER = 12;
 
@@ -22,62 +30,44 @@ const SETTLED_AFTER = 12;
  */
 export function discharge(input: DischargeInput): DischargeOutcome {
   const circuit = new RunningCircuit(input);
-  const cells = input.strings.flat();
-  let state: readonly number[] = cells.flatMap(() => [0, 0, 0, 1]);
+  let state: readonly number[] = circuit.fresh();
   const samples: DischargeSample[] = [];
   let from = 0;
-  for (const { settled, until } of phasesOf(cells, input.seconds)) {
+  let settledNow: Settled = 'none';
+  const outcome = (status: DischargeOutcome['status'], end: DischargeEnd): DischargeOutcome => {
+    circuit.settle(from, state, settledNow);
+    const left = circuit.left(from, state);
+    return { status, samples, endSeconds: from, end, joules: joulesOf(samples), left };
+  };
+  for (const { settled, until } of phasesOf(circuit, input.seconds)) {
     if (!(until > from)) continue;
-    if (settled !== 'none') state = circuit.settle(state, settled);
-    const atSeconds = input.atSeconds.filter(
-      (seconds) => seconds <= until && (seconds > from || (from === 0 && seconds === 0)),
-    );
+    settledNow = settled;
+    if (settled !== 'none') state = circuit.settle(from, state, settled);
     const run = integrate({
-      derivative: (_, now) => circuit.rates(now, settled),
+      derivative: (seconds, now) => circuit.rates(seconds, now, settled),
       initial: state,
       startSeconds: from,
       endSeconds: until,
-      atSeconds,
-      relativeTolerance: TOLERANCE.relative,
-      absoluteTolerance: TOLERANCE.absolute,
-      untilNegative: (_, now) => circuit.reserve(now, settled),
+      atSeconds: input.atSeconds.filter(
+        (seconds) => seconds <= until && (seconds > from || (from === 0 && seconds === 0)),
+      ),
+      ...RUN_TOLERANCE,
+      untilNegative: (seconds, now) => circuit.reserve(seconds, now, settled, input.leastAmps),
     });
     for (const sample of run.samples)
       samples.push(circuit.sample(sample.seconds, sample.state, settled));
     state = run.endState;
     from = run.endSeconds;
-    if (run.status === 'too-many-steps') {
-      return outcome('too-many-steps', samples, from, { reason: 'time-is-up' });
-    }
-    if (run.status === 'stopped') {
-      return outcome('finished', samples, from, circuit.endReason(state));
-    }
+    if (run.status === 'too-many-steps') return outcome('too-many-steps', { reason: 'time-is-up' });
+    if (run.status === 'stopped') return outcome('finished', circuit.endReason(from, state));
   }
-  return outcome('finished', samples, from, { reason: 'time-is-up' });
+  return outcome('finished', { reason: 'time-is-up' });
 }
 
-function outcome(
-  status: DischargeOutcome['status'],
-  samples: readonly DischargeSample[],
-  endSeconds: number,
-  end: DischargeEnd,
-): DischargeOutcome {
-  let joules = 0;
-  samples.forEach((sample, index) => {
-    const before = samples[index - 1];
-    if (before === undefined) return;
-    const watts = (sample.volts * sample.amps + before.volts * before.amps) / 2;
-    joules += watts * (sample.seconds - before.seconds);
-  });
-  return { status, samples, endSeconds, end, joules };
-}
-
-function phasesOf(
-  cells: readonly AgeingCell[],
-  seconds: number,
-): { settled: Settled; until: number }[] {
-  const fast = SETTLED_AFTER * Math.max(...cells.map((cell) => cell.fast.seconds));
-  const slow = SETTLED_AFTER * Math.max(...cells.map((cell) => cell.slow.seconds));
+function phasesOf(circuit: RunningCircuit, seconds: number): { settled: Settled; until: number }[] {
+  const films = circuit.filmSeconds();
+  const fast = SETTLED_AFTER * films.fast;
+  const slow = SETTLED_AFTER * films.slow;
   return [
     { settled: 'none', until: Math.min(fast, seconds) },
     { settled: 'fast', until: Math.min(Math.max(fast, slow), seconds) },

@@ -4,7 +4,8 @@ import type { AgeingCell } from './ageingCell';
 export interface DischargeInput {
   /** Strings side by side, each of cells in series. */
   readonly strings: readonly (readonly AgeingCell[])[];
-  readonly load: Load;
+  /** `null`: nothing is connected. */
+  readonly load: Load | null;
   readonly thermalVolts: number;
   readonly seconds: number;
   /** Times at which the state is wanted, rising. */
@@ -30,3 +31,26 @@ export type DischargeEnd =
     }
   /** The current fell below what is wanted while metal and water were left: films and drying built up. */
   | { readonly reason: 'too-little-current' };
+
+/** What is left in cells that are alike, all counted from 1. */
+export interface CellLeft {
+  readonly strings: readonly number[];
+  readonly cells: readonly number[];
+  readonly metalShare: number;
+  readonly waterShare: number;
+  /** When it would end at the current of the moment, seconds from the beginning; infinite where nothing ends it. */
+  readonly endsSeconds: number;
+  readonly endsBy: 'metal-used-up' | 'dried-out';
+}
+
+/** Energy given to the load over samples, joules (trapezoids). */
+export function joulesOf(samples: readonly DischargeSample[]): number {
+  let joules = 0;
+  samples.forEach((sample, index) => {
+    const before = samples[index - 1];
+    if (before === undefined) return;
+    const watts = (sample.volts * sample.amps + before.volts * before.amps) / 2;
+    joules += watts * (sample.seconds - before.seconds);
+  });
+  return joules;
+}

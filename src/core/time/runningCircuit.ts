@@ -1,119 +1,224 @@
-import { loadSlopeOhms, loadVolts } from '../circuit/load/load';
-import {
-  ageingRates,
-  ageingSlopeOhms,
-  ageingVolts,
-  DRY_BELOW,
-  type AgeingCell,
-  type CellState,
-  type Settled,
-} from './ageingCell';
-import type { DischargeEnd, DischargeInput, DischargeSample } from './dischargeRun';
+import { cellLossSlopeOhms, terminalVoltage } from '../chemistry/cellModel';
+import { loadSlopeOhms, loadVolts, type Load } from '../circuit/load/load';
+import { addedOhms, DRY_BELOW, waterLeft, wettedShare, type Settled } from './ageingCell';
+import type { CellLeft, DischargeEnd, DischargeInput, DischargeSample } from './dischargeRun';
+import { foldCells, STATES_OF_CELL, type FoldedString } from './foldCells';
 
-/** Numbers that describe one cell: two film voltages, metal used, water left. */
-const STATES = 4;
 const MOST_ITERATIONS = 100;
+/** A cell counts as soaked after this many of its times. */
+const SOAKED_AFTER = 5;
+
+/** A string at a moment: its curves, and what has built up beside them. */
+interface StringNow {
+  readonly folded: FoldedString;
+  /** Number of such strings side by side. */
+  readonly count: number;
+  /** Wetted share of each curve. */
+  readonly wetted: number[];
+  ohms: number;
+  filmVolts: number;
+  /** Kept as the start of the next search. */
+  amps: number;
+}
 
 /** The circuit at a moment: which currents flow in which string. Keeps the last answer as the next start. */
 export class RunningCircuit {
-  private readonly input: DischargeInput;
-  private readonly offsets: number[] = [];
-  private readonly stringAmps: number[];
+  private readonly thermalVolts: number;
+  private readonly strings: readonly StringNow[];
+  private readonly stringCount: number;
+  /** Before that, cells that began dry give little because they still soak, not because they are spent. */
+  private readonly soakedAfter: number;
+  private load: Load | null;
 
-  constructor(input: DischargeInput) {
-    this.input = input;
-    let offset = 0;
-    for (const string of input.strings) {
-      this.offsets.push(offset);
-      offset += STATES * string.length;
-    }
-    this.stringAmps = input.strings.map(() => 1e-4);
+  constructor({
+    strings,
+    load,
+    thermalVolts,
+  }: Omit<DischargeInput, 'seconds' | 'atSeconds' | 'leastAmps'>) {
+    this.thermalVolts = thermalVolts;
+    this.load = load;
+    this.stringCount = strings.length;
+    this.soakedAfter =
+      SOAKED_AFTER * Math.max(0, ...strings.flat().map(({ soakSeconds }) => soakSeconds ?? 0));
+    this.strings = foldCells(strings).map((folded) => ({
+      folded,
+      count: folded.members.length,
+      wetted: folded.curves.map(() => 1),
+      ohms: 0,
+      filmVolts: 0,
+      amps: 1e-4,
+    }));
   }
 
-  rates(state: readonly number[], settled: Settled): number[] {
-    this.solve(state, settled);
-    const rates = new Array<number>(state.length);
-    this.eachCell((cell, at, string) => {
-      const rate = ageingRates(cell, stateAt(state, at), settled, this.stringAmps[string]!);
-      rates[at] = rate.fastVolts;
-      rates[at + 1] = rate.slowVolts;
-      rates[at + 2] = rate.usedCoulombs;
-      rates[at + 3] = rate.water;
-    });
+  /** What is connected from now on; `null`: nothing, the battery rests. */
+  connect(load: Load | null): void {
+    this.load = load;
+  }
+
+  /** A fresh battery's state. */
+  fresh(): number[] {
+    return this.strings.flatMap(({ folded }) =>
+      folded.cells.flatMap(() => Array.from({ length: STATES_OF_CELL }, () => 0)),
+    );
+  }
+
+  /** Longest time of the fast and of the slow film pairs, seconds. */
+  filmSeconds(): { readonly fast: number; readonly slow: number } {
+    const cells = this.strings.flatMap(({ folded }) => folded.cells.map(({ ageing }) => ageing));
+    return {
+      fast: Math.max(0, ...cells.map(({ fast }) => fast.seconds)),
+      slow: Math.max(0, ...cells.map(({ slow }) => slow.seconds)),
+    };
+  }
+
+  rates(seconds: number, state: readonly number[], settled: Settled): number[] {
+    this.solve(seconds, state, settled);
+    const rates = new Array<number>(state.length).fill(0);
+    for (const { folded, amps } of this.strings) {
+      for (const { ageing, at } of folded.cells) {
+        const { fast, slow } = ageing;
+        if (settled === 'none') rates[at] = (fast.ohms * amps - state[at]!) / fast.seconds;
+        if (settled !== 'both') rates[at + 1] = (slow.ohms * amps - state[at + 1]!) / slow.seconds;
+        rates[at + 2] = Math.max(0, amps) + ageing.parasiticAmps;
+      }
+    }
     return rates;
   }
 
   sample(seconds: number, state: readonly number[], settled: Settled): DischargeSample {
-    const volts = this.solve(state, settled);
-    const stringAmps = [...this.stringAmps];
-    return { seconds, volts, amps: stringAmps.reduce((sum, amps) => sum + amps, 0), stringAmps };
+    const volts = this.solve(seconds, state, settled);
+    const stringAmps = new Array<number>(this.stringCount).fill(0);
+    for (const { folded, amps } of this.strings) {
+      for (const member of folded.members) stringAmps[member] = amps;
+    }
+    return { seconds, volts, amps: this.totalAmps(), stringAmps };
   }
 
   /** The state with the pairs that have caught up set to what the current makes of them. */
-  settle(state: readonly number[], settled: Settled): number[] {
-    this.solve(state, settled);
+  settle(seconds: number, state: readonly number[], settled: Settled): number[] {
+    this.solve(seconds, state, settled);
     const next = [...state];
-    this.eachCell((cell, at, string) => {
-      next[at] = cell.fast.ohms * this.stringAmps[string]!;
-      if (settled === 'both') next[at + 1] = cell.slow.ohms * this.stringAmps[string]!;
-    });
+    for (const { folded, amps } of this.strings) {
+      for (const { ageing, at } of folded.cells) {
+        if (settled !== 'none') next[at] = ageing.fast.ohms * amps;
+        if (settled === 'both') next[at + 1] = ageing.slow.ohms * amps;
+      }
+    }
     return next;
   }
 
   /** Smallest of what is left: metal and water of each cell, current above the least; negative at the end. */
-  reserve(state: readonly number[], settled: Settled): number {
+  reserve(seconds: number, state: readonly number[], settled: Settled, leastAmps: number): number {
     let least = Infinity;
-    this.eachCell((cell, at) => {
-      least = Math.min(least, 1 - state[at + 2]! / cell.metalCoulombs, state[at + 3]! - DRY_BELOW);
-    });
-    if (this.input.leastAmps > 0) {
-      const { amps } = this.sample(0, state, settled);
-      least = Math.min(least, amps / this.input.leastAmps - 1);
+    for (const { folded } of this.strings) {
+      for (const { ageing, at } of folded.cells) {
+        const metal = 1 - state[at + 2]! / ageing.metalCoulombs;
+        least = Math.min(least, metal, waterLeft(ageing, seconds) - DRY_BELOW);
+      }
+    }
+    if (leastAmps > 0 && this.load !== null && seconds >= this.soakedAfter) {
+      this.solve(seconds, state, settled);
+      least = Math.min(least, this.totalAmps() / leastAmps - 1);
     }
     return least;
   }
 
-  endReason(state: readonly number[]): DischargeEnd {
+  endReason(seconds: number, state: readonly number[]): DischargeEnd {
     let end: DischargeEnd = { reason: 'too-little-current' };
     let least = 1e-6;
-    this.input.strings.forEach((cells, string) => {
-      cells.forEach((cell, index) => {
-        const at = this.offsets[string]! + STATES * index;
-        const metal = 1 - state[at + 2]! / cell.metalCoulombs;
-        const water = state[at + 3]! - DRY_BELOW;
-        if (Math.min(metal, water) >= least) return;
-        least = Math.min(metal, water);
-        const reason = metal < water ? 'metal-used-up' : 'dried-out';
-        end = { reason, string: string + 1, cell: index + 1 };
-      });
-    });
+    for (const left of this.left(seconds, state)) {
+      const water = left.waterShare - DRY_BELOW;
+      if (Math.min(left.metalShare, water) >= least) continue;
+      least = Math.min(left.metalShare, water);
+      const reason = left.metalShare < water ? 'metal-used-up' : 'dried-out';
+      end = { reason, string: left.strings[0] ?? 1, cell: left.cells[0] ?? 1 };
+    }
     return end;
   }
 
-  private eachCell(visit: (cell: AgeingCell, at: number, string: number) => void): void {
-    this.input.strings.forEach((cells, string) => {
-      cells.forEach((cell, index) => visit(cell, this.offsets[string]! + STATES * index, string));
-    });
+  /** What each kind of cell has left, and when it would end if the current stayed as it is. */
+  left(seconds: number, state: readonly number[]): CellLeft[] {
+    return this.strings.flatMap(({ folded, amps }) =>
+      folded.cells.map(({ ageing, places, at }): CellLeft => {
+        const used = state[at + 2]!;
+        const rate = Math.max(0, amps) + ageing.parasiticAmps;
+        const metalUntil =
+          rate > 0 ? seconds + Math.max(0, ageing.metalCoulombs - used) / rate : Infinity;
+        const { dryingPerSecond } = ageing;
+        const waterUntil = dryingPerSecond > 0 ? (1 - DRY_BELOW) / dryingPerSecond : Infinity;
+        return {
+          strings: folded.members.map((member) => member + 1),
+          cells: places.map((place) => place + 1),
+          metalShare: 1 - used / ageing.metalCoulombs,
+          waterShare: waterLeft(ageing, seconds),
+          endsSeconds: Math.min(metalUntil, waterUntil),
+          endsBy: metalUntil < waterUntil ? 'metal-used-up' : 'dried-out',
+        };
+      }),
+    );
+  }
+
+  private totalAmps(): number {
+    let sum = 0;
+    for (const { count, amps } of this.strings) sum += count * amps;
+    return sum;
+  }
+
+  /** Brings what has built up beside the curves up to this moment. */
+  private bringTo(seconds: number, state: readonly number[], settled: Settled): void {
+    for (const string of this.strings) {
+      const { cells, curves } = string.folded;
+      let ohms = 0;
+      let filmVolts = 0;
+      for (const { ageing, times, at } of cells) {
+        ohms += times * addedOhms(ageing, seconds, settled);
+        if (settled === 'none') filmVolts += times * state[at]!;
+        if (settled !== 'both') filmVolts += times * state[at + 1]!;
+      }
+      curves.forEach(({ soakSeconds }, index) => {
+        string.wetted[index] = wettedShare(soakSeconds, seconds);
+      });
+      string.ohms = ohms;
+      string.filmVolts = filmVolts;
+    }
   }
 
   /** Finds the terminal volts at which the strings give what the load takes; fills the string currents. */
-  private solve(state: readonly number[], settled: Settled): number {
-    const { load, thermalVolts, strings } = this.input;
-    if (strings.length === 1) return this.solveOneString(state, settled);
+  private solve(seconds: number, state: readonly number[], settled: Settled): number {
+    this.bringTo(seconds, state, settled);
+    const [only] = this.strings;
+    if (only === undefined) throw new Error('a battery has at least one string');
+    if (this.strings.length === 1) return this.solveEqual(only);
+    return this.load === null ? this.solveResting() : this.solveUnequal(this.load);
+  }
+
+  /** All strings are alike: one unknown current. */
+  private solveEqual(string: StringNow): number {
+    const { load, thermalVolts } = this;
+    if (load === null) {
+      string.amps = 0;
+      return voltsOf(string, 0);
+    }
+    const gapAt = (amps: number): number =>
+      loadVolts(load, string.count * amps, thermalVolts) - voltsOf(string, amps);
+    if (gapAt(0) >= 0) {
+      string.amps = 0;
+      return voltsOf(string, 0);
+    }
+    const slopeAt = (amps: number): number =>
+      string.count * loadSlopeOhms(load, string.count * amps, thermalVolts) + slopeOf(string, amps);
+    string.amps = risingRoot(gapAt, slopeAt, string.amps);
+    return voltsOf(string, string.amps);
+  }
+
+  private solveUnequal(load: Load): number {
+    const { thermalVolts } = this;
     let low = 0;
-    let high = 0;
-    strings.forEach(
-      (_, string) => (high = Math.max(high, this.stringVolts(state, settled, string, 0))),
-    );
-    let loadAmps = this.stringAmps.reduce((sum, amps) => sum + amps, 0);
-    let volts = Math.min(high, Math.max(low, loadVolts(load, Math.max(0, loadAmps), thermalVolts)));
+    let high = Math.max(0, ...this.strings.map((string) => voltsOf(string, 0)));
+    const start = loadVolts(load, Math.max(0, this.totalAmps()), thermalVolts);
+    let volts = Math.min(high, start);
     for (let iteration = 0; iteration < MOST_ITERATIONS; iteration += 1) {
-      let given = 0;
-      let siemens = 0;
-      for (let string = 0; string < strings.length; string += 1) {
-        given += this.solveString(state, settled, string, volts);
-        siemens += 1 / this.stringSlope(state, settled, string, this.stringAmps[string]!);
-      }
+      const { given, siemens } = this.givenAt(volts);
       // In the current: the load's voltage at what the strings give, against their voltage.
       const gap = loadVolts(load, Math.max(0, given), thermalVolts) - volts;
       if (gap > 0) low = volts;
@@ -122,80 +227,64 @@ export class RunningCircuit {
       const slope = loadSlopeOhms(load, Math.max(0, given), thermalVolts) * siemens + 1;
       const next = volts + gap / slope;
       volts = next > low && next < high ? next : (low + high) / 2;
-      loadAmps = given;
     }
     return volts;
   }
 
-  private solveOneString(state: readonly number[], settled: Settled): number {
-    const { load, thermalVolts } = this.input;
-    const gapAt = (amps: number): number =>
-      loadVolts(load, amps, thermalVolts) - this.stringVolts(state, settled, 0, amps);
-    const slopeAt = (amps: number): number =>
-      loadSlopeOhms(load, amps, thermalVolts) + this.stringSlope(state, settled, 0, amps);
-    if (gapAt(0) >= 0) {
-      this.stringAmps[0] = 0;
-      return this.stringVolts(state, settled, 0, 0);
+  /** Nothing is connected: unequal strings settle where what one gives another takes. */
+  private solveResting(): number {
+    const open = this.strings.map((string) => voltsOf(string, 0));
+    let low = Math.min(...open);
+    let high = Math.max(...open);
+    let volts = (low + high) / 2;
+    for (let iteration = 0; iteration < MOST_ITERATIONS; iteration += 1) {
+      const { given, siemens } = this.givenAt(volts);
+      if (given > 0) low = volts;
+      else high = volts;
+      if (Math.abs(given) <= 1e-13 || high - low <= 1e-12) break;
+      const next = volts + given / siemens;
+      volts = next > low && next < high ? next : (low + high) / 2;
     }
-    this.stringAmps[0] = risingRoot(gapAt, slopeAt, this.stringAmps[0]!);
-    return this.stringVolts(state, settled, 0, this.stringAmps[0]);
+    return volts;
   }
 
-  /** Current of a string whose ends stand at `volts`. */
-  private solveString(
-    state: readonly number[],
-    settled: Settled,
-    string: number,
-    volts: number,
-  ): number {
-    const amps = risingRoot(
-      (at) => volts - this.stringVolts(state, settled, string, at),
-      (at) => this.stringSlope(state, settled, string, at),
-      this.stringAmps[string]!,
-    );
-    this.stringAmps[string] = amps;
-    return amps;
-  }
-
-  private stringVolts(
-    state: readonly number[],
-    settled: Settled,
-    string: number,
-    amps: number,
-  ): number {
-    return this.sumOver(state, string, (cell, now) => ageingVolts(cell, now, settled, amps));
-  }
-
-  private stringSlope(
-    state: readonly number[],
-    settled: Settled,
-    string: number,
-    amps: number,
-  ): number {
-    return this.sumOver(state, string, (cell, now) => ageingSlopeOhms(cell, now, settled, amps));
-  }
-
-  private sumOver(
-    state: readonly number[],
-    string: number,
-    valueOf: (cell: AgeingCell, now: CellState) => number,
-  ): number {
-    const cells = this.input.strings[string]!;
-    let sum = 0;
-    for (let index = 0; index < cells.length; index += 1) {
-      sum += valueOf(cells[index]!, stateAt(state, this.offsets[string]! + STATES * index));
+  /** Current of all strings whose ends stand at `volts`, and how fast it falls with them. */
+  private givenAt(volts: number): { given: number; siemens: number } {
+    let given = 0;
+    let siemens = 0;
+    for (const string of this.strings) {
+      string.amps = risingRoot(
+        (amps) => volts - voltsOf(string, amps),
+        (amps) => slopeOf(string, amps),
+        string.amps,
+      );
+      given += string.count * string.amps;
+      siemens += string.count / slopeOf(string, string.amps);
     }
-    return sum;
+    return { given, siemens };
   }
 }
 
-function stateAt(state: readonly number[], at: number): CellState {
-  return {
-    fastVolts: state[at]!,
-    slowVolts: state[at + 1]!,
-    usedCoulombs: state[at + 2]!,
-    water: state[at + 3]!,
-  };
+/** Volts of a string at a current: wetted parts of the electrodes carry all of it. */
+function voltsOf({ folded, wetted, ohms, filmVolts }: StringNow, amps: number): number {
+  let volts = -ohms * amps - filmVolts;
+  const { curves } = folded;
+  for (let index = 0; index < curves.length; index += 1) {
+    const { cell, times } = curves[index]!;
+    volts += times * terminalVoltage(cell, amps / wetted[index]!);
+  }
+  return volts;
+}
+
+/** How fast those volts fall with the current, ohms. */
+function slopeOf({ folded, wetted, ohms }: StringNow, amps: number): number {
+  let slope = ohms;
+  const { curves } = folded;
+  for (let index = 0; index < curves.length; index += 1) {
+    const { cell, times } = curves[index]!;
+    slope += (times * cellLossSlopeOhms(cell, amps / wetted[index]!)) / wetted[index]!;
+  }
+  return slope;
 }
 
 /** Zero of a rising function, by Newton from a start that is close, kept inside a bracket that grows as needed. */

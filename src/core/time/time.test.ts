@@ -132,6 +132,7 @@ const ageing = (change: Partial<AgeingCell> = {}): AgeingCell => ({
   metalCoulombs: 50,
   parasiticAmps: 0,
   dryingPerSecond: 0,
+  soakSeconds: null,
   ...change,
 });
 const amber: Load = { kind: 'led', led: ledModelOf('amber') };

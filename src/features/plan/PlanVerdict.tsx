@@ -27,7 +27,11 @@ function RunVerdict() {
   const { minutes } = usePlan();
   const { need } = usePlanContext().evaluation;
   const run = useBatteryRun();
-  return run === null ? <OwnVerdict /> : <VerdictPill live {...runVerdict(run, need, minutes)} />;
+  return run === null ? (
+    <OwnVerdict />
+  ) : (
+    <VerdictPill live {...runVerdict(run.run, need, minutes)} />
+  );
 }
 
 function BenchVerdict() {

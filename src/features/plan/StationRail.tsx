@@ -17,7 +17,7 @@ export function StationRail({ current }: { current: string }) {
   const plan = usePlan();
   const { group } = useBenchChoice();
   const readings = useReadings(group);
-  const bench = { group, readings, run: useBatteryRun() };
+  const bench = { group, readings, run: useBatteryRun()?.run ?? null };
   return (
     <Box component="nav" aria-label="Stations of the plan">
       <Box

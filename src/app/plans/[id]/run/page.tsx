@@ -1,5 +1,9 @@
+import { connection } from 'next/server';
 import { RunStation } from '@/features/plan/stations/run/RunStation';
+import { serverContext } from '@/server/context';
+import { openBench } from '@/server/openBench';
 
-export default function RunPage() {
-  return <RunStation />;
+export default async function RunPage() {
+  await connection();
+  return <RunStation cupboard={openBench(serverContext(), 'cupboard').initial.state} />;
 }

@@ -2,14 +2,19 @@
 
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Switch from '@mui/material/Switch';
 import {
+  isWaterActivated,
   runningSchema,
   WRAP_NAMES,
   wrapOf,
   wrapsFor,
   type Running,
 } from '@/core/running/runningSchema';
+import { cautionsOf } from '@/core/safety/cautions';
 import { Card } from '@/ui/Card';
+import { CautionList } from '@/ui/CautionList';
 import { Choice } from '@/ui/Choice';
 import { QuantityField } from '@/ui/QuantityField';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
@@ -39,6 +44,15 @@ export function LeftStandingCard() {
           This cell breathes: never tape its carbon side shut, it would stop.
         </Alert>
       ) : null}
+      {isWaterActivated(recipe) ? (
+        <FormControlLabel
+          control={
+            <Switch checked={running.fromDry} onChange={(_, fromDry) => change({ fromDry })} />
+          }
+          label="Begins dry: water is poured on at the start"
+          sx={{ mb: 1.5 }}
+        />
+      ) : null}
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5 }}>
         <QuantityField
           label="Humidity, %"
@@ -62,6 +76,9 @@ export function LeftStandingCard() {
             if (value !== null) change({ celsius: value }, 'celsius');
           }}
         />
+      </Box>
+      <Box sx={{ mt: 1.5 }}>
+        <CautionList cautions={cautionsOf(recipe.cautions)} />
       </Box>
     </Card>
   );

@@ -6,18 +6,29 @@ import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
-import { AA_JOULES, boughtCells } from '@/core/running/compareRuns';
+import { useCallback } from 'react';
+import type { CupboardState } from '@/core/preparation/cupboardSchema';
+import { AA_JOULES, AA_PRICE, boughtCells, type ComparedRun } from '@/core/running/compareRuns';
 import { aboutTime } from '@/core/running/runWords';
-import { formatNumber } from '@/core/units';
+import { formatJoules, formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';
-import { usePlanContext } from '../../PlanProvider';
-import { useOtherRuns } from './useOtherRuns';
+import { patientClient } from '@/workers/plannerClient';
+import { useAnswer } from '@/workers/useAnswer';
+import { usePlan, usePlanContext } from '../../PlanProvider';
 
 /** The same load on fewer and more strings, under other covers, and on bought cells. */
-export function OtherRunsCard() {
+export function OtherRunsCard({ cupboard }: { readonly cupboard: CupboardState }) {
+  const { running } = usePlan();
   const { evaluation } = usePlanContext();
-  const rows = useOtherRuns();
+  const { cell, desk, need, wiring } = evaluation;
+  const ask = useCallback(
+    () => patientClient().compareRuns({ cell, desk, need, wiring }, running, cupboard),
+    [cell, desk, need, wiring, running, cupboard],
+  );
+  const rows = useAnswer(ask);
   const bought = boughtCells(evaluation.volts, evaluation.amps);
+  const inMoney = (price: number): string => `${formatNumber(price)} ${cupboard.currency}`.trim();
+  const cheapest = bought === null ? null : perJoule(rows, bought);
   return (
     <Card title="Against other ways">
       {rows === null ? (
@@ -36,10 +47,12 @@ export function OtherRunsCard() {
               <TableCell align="right">enough for</TableCell>
               <TableCell align="right">runs</TableCell>
               <TableCell align="right">gives</TableCell>
+              <TableCell align="right">parts cost</TableCell>
+              <TableCell align="right">of that used up</TableCell>
             </TableRow>
           </TableHead>
           <TableBody>
-            {rows.map(({ name, run, firstAmps }) => (
+            {rows.map(({ name, run, firstAmps, money }) => (
               <TableRow key={name}>
                 <TableCell component="th" scope="row">
                   {name}
@@ -50,7 +63,9 @@ export function OtherRunsCard() {
                 <TableCell align="right">
                   {run.end.reason === 'time-is-up' ? 'weeks' : aboutTime(run.endSeconds)}
                 </TableCell>
-                <TableCell align="right">{formatNumber(run.joules, 2)} J</TableCell>
+                <TableCell align="right">{formatJoules(run.joules)}</TableCell>
+                <TableCell align="right">{inMoney(money.all)}</TableCell>
+                <TableCell align="right">{inMoney(money.usedUp)}</TableCell>
               </TableRow>
             ))}
             {bought === null ? null : (
@@ -58,12 +73,11 @@ export function OtherRunsCard() {
                 <TableCell component="th" scope="row">
                   {bought.cells} bought AA, at the same current
                 </TableCell>
-                <TableCell align="right" colSpan={2}>
-                  {aboutTime(bought.seconds)}
-                </TableCell>
-                <TableCell align="right">
-                  {formatNumber((AA_JOULES * bought.cells) / 1000)} kJ in them
-                </TableCell>
+                <TableCell align="right">{aboutTime(bought.seconds)}</TableCell>
+                <TableCell align="right">{aboutTime(bought.seconds)}</TableCell>
+                <TableCell align="right">{formatJoules(bought.joules)}</TableCell>
+                <TableCell align="right">{inMoney(bought.price)}</TableCell>
+                <TableCell align="right">{inMoney(bought.price)}</TableCell>
               </TableRow>
             )}
           </TableBody>
@@ -71,8 +85,15 @@ export function OtherRunsCard() {
       )}
       <Typography variant="caption" color="textSecondary" component="p" sx={{ mt: 1 }}>
         Enough: as much current as the plan wants. A bought cell pushes far more current: an LED on
-        it needs a resistor.
+        it needs a resistor, which takes its share of the {formatJoules(AA_JOULES)} in each. Parts
+        are counted by the piece at the cupboard’s prices, without liquids and separators; an AA
+        cell at {inMoney(AA_PRICE)} (from memory).
       </Typography>
+      {cheapest === null ? null : (
+        <Typography variant="body2" sx={{ mt: 1, fontWeight: 600 }} data-testid="money-per-joule">
+          {cheapest}
+        </Typography>
+      )}
     </Card>
   );
 }
@@ -83,4 +104,17 @@ function enoughFor(
 ): string {
   if (!atFirst) return 'never';
   return wantedUntil === null ? 'weeks' : aboutTime(wantedUntil);
+}
+
+/** How many times dearer a joule out of the arranged battery is than one out of bought cells. */
+function perJoule(
+  rows: readonly ComparedRun[] | null,
+  bought: { readonly joules: number; readonly price: number },
+): string | null {
+  const own = rows?.[0];
+  if (own === undefined || !(own.run.joules > 0) || !(own.money.usedUp > 0)) return null;
+  const times = own.money.usedUp / own.run.joules / (bought.price / bought.joules);
+  return times > 1
+    ? `A joule out of this battery costs about ${formatNumber(times, 2)} times what it costs out of bought cells: it is worth its lesson, not its energy.`
+    : `A joule out of this battery costs about ${formatNumber(times, 2)} of what it costs out of bought cells.`;
 }

@@ -1,32 +1,29 @@
 'use client';
 
 import { useMemo } from 'react';
-import { foldLog } from '@/core/logbook/foldLog';
-import type { LogLine } from '@/core/logbook/logEntry';
-import type { BatteryRun } from '@/core/running/runBattery';
+import type { LeftRunning } from '@/core/running/leaveRunning';
+import type { ReadPoint } from '@/core/running/readInTime';
 import { aboutTime } from '@/core/running/runWords';
 import { formatNumber } from '@/core/units';
-import { useLog } from '@/ui/bench/LogProvider';
 import { Chart } from '@/ui/chart/Chart';
 import type { Roles } from '@/ui/roles';
 import { useRoles } from '@/ui/useRoles';
-import { useBenchChoice } from '../../useBenchFacts';
+import { useReadInTime } from '../../useBatteryRun';
 
 interface RunChartProps {
-  readonly run: BatteryRun;
+  readonly left: LeftRunning;
   /** Moment that is looked at; `null`: none. */
   readonly atSeconds: number | null;
 }
 
 /** Volts and current over time, decades wide; what the group read over time as points on them. */
-export function RunChart({ run, atSeconds }: RunChartProps) {
+export function RunChart({ left, atSeconds }: RunChartProps) {
   const roles = useRoles();
-  const { lines } = useLog();
-  const { group } = useBenchChoice();
-  const read = useMemo(() => readInTime(lines, group), [lines, group]);
+  const read = useReadInTime();
+  const { run } = left;
   const option = useMemo(
-    () => optionOf(run, read, atSeconds, roles),
-    [run, read, atSeconds, roles],
+    () => optionOf(left, read, atSeconds, roles),
+    [left, read, atSeconds, roles],
   );
   const first = run.samples[0];
   const last = run.samples.at(-1);
@@ -37,37 +34,8 @@ export function RunChart({ run, atSeconds }: RunChartProps) {
   return <Chart option={option} label={label} height={210} />;
 }
 
-interface ReadPoint {
-  readonly seconds: number;
-  readonly volts: number | null;
-  readonly amps: number | null;
-}
-
-/** Readings at the device since it was connected; the first of them is taken for the connection where no step says when. */
-function readInTime(lines: readonly LogLine[], group: string): ReadPoint[] {
-  const entries = foldLog(lines.filter((line) => line.group === group)).flatMap(
-    ({ current: { entry, struck } }) => (struck ? [] : [entry]),
-  );
-  const atDevice = entries.flatMap((entry) =>
-    entry.kind === 'reading' &&
-    (entry.measurement.kind === 'load-volts' || entry.measurement.kind === 'load-amps')
-      ? [{ at: Date.parse(entry.takenAt), entry }]
-      : [],
-  );
-  const connected = entries.find((entry) => entry.kind === 'step' && entry.step === 'device');
-  const start = Math.min(
-    ...atDevice.map(({ at }) => at),
-    connected === undefined ? Infinity : Date.parse(connected.takenAt),
-  );
-  return atDevice.map(({ at, entry }) => ({
-    seconds: Math.max(1, (at - start) / 1000),
-    volts: entry.measurement.kind === 'load-volts' ? entry.value : null,
-    amps: entry.measurement.kind === 'load-amps' ? entry.value : null,
-  }));
-}
-
 function optionOf(
-  { samples, endSeconds }: BatteryRun,
+  { run: { samples, endSeconds }, before }: LeftRunning,
   read: readonly ReadPoint[],
   atSeconds: number | null,
   roles: Roles,
@@ -134,6 +102,21 @@ function optionOf(
         lineStyle: { color: roles.copper, width: 2.5 },
         itemStyle: { color: roles.copper },
       },
+      ...(before === null
+        ? []
+        : [
+            {
+              name: 'current before the refit (mA)',
+              type: 'line',
+              yAxisIndex: 1,
+              showSymbol: false,
+              data: before.samples
+                .filter(({ seconds }) => seconds >= 1)
+                .map(({ seconds, amps }) => [seconds, 1000 * amps]),
+              lineStyle: { color: roles.copper, width: 1, type: 'dotted' },
+              itemStyle: { color: roles.copper },
+            },
+          ]),
       {
         name: 'read (V)',
         type: 'scatter',

@@ -1,132 +1,56 @@
 'use client';
 
-import Alert from '@mui/material/Alert';
-import Box from '@mui/material/Box';
-import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
-import { useDeferredValue, useMemo, useState } from 'react';
-import { deskGeometry } from '@/core/desk/deskGeometry';
-import { cautionsOf } from '@/core/safety/cautions';
-import { AA_JOULES } from '@/core/running/compareRuns';
-import { HORIZON_SECONDS, runAt, type BatteryRun } from '@/core/running/runBattery';
-import { aboutTime, endWords } from '@/core/running/runWords';
-import { formatAmps, formatNumber, formatVolts } from '@/core/units';
+import type { CupboardState } from '@/core/preparation/cupboardSchema';
 import { Card } from '@/ui/Card';
-import { CautionList } from '@/ui/CautionList';
-import { DeskPicture } from '@/ui/desk/DeskPicture';
-import { mainAndSide } from '@/ui/mainAndSide';
-import { usePlan, usePlanContext } from '../../PlanProvider';
-import { useBenchChoice } from '../../useBenchFacts';
+import { PartTabs } from '@/ui/PartTabs';
 import { useBatteryRun } from '../../useBatteryRun';
-import { LeftStandingCard } from './LeftStandingCard';
+import { BankPart } from './BankPart';
+import { LeftOnPart } from './LeftOnPart';
 import { OtherRunsCard } from './OtherRunsCard';
-import { RunChart } from './RunChart';
+import { ShortPart } from './ShortPart';
+import { TurnsPart } from './TurnsPart';
 
-/** Station 6: what becomes of it when it is left on, from the first second to the last day. */
-export function RunStation() {
-  const { evaluation } = usePlanContext();
-  const run = useBatteryRun();
-  const { cell } = evaluation;
-  return (
-    <Box sx={mainAndSide(330)}>
-      <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
-        {run === null ? (
-          <Card title="In time">
-            <Typography role="status">Working it out …</Typography>
-          </Card>
-        ) : (
-          <InTime run={run} />
-        )}
-      </Box>
-      <Box sx={{ display: 'grid', gap: 1.5 }}>
-        <LeftStandingCard />
-        <OtherRunsCard />
-        <Card title="While it runs">
-          <CautionList cautions={cautionsOf(cell.recipe.cautions)} />
-        </Card>
-      </Box>
-    </Box>
-  );
+const PARTS = [
+  ['on', 'Left on'],
+  ['turns', 'On and off'],
+  ['short', 'After a short'],
+  ['bank', 'Capacitor bank'],
+  ['ways', 'Against other ways'],
+] as const;
+
+interface RunStationProps {
+  readonly cupboard: CupboardState;
 }
 
-function InTime({ run }: { readonly run: BatteryRun }) {
-  const plan = usePlan();
-  const { evaluation } = usePlanContext();
-  const { desk, need, volts, strings } = evaluation;
-  const { group } = useBenchChoice();
-  const geometry = useMemo(() => deskGeometry(desk), [desk]);
-  // The slider runs over decades: half of it is the first hour.
-  const [position, setPosition] = useState(0);
-  const drawn = useDeferredValue(position);
-  const seconds = secondsAt(drawn, run.endSeconds);
-  const now = runAt(run, seconds);
-  const share = volts > 0 ? now.volts / volts : 0;
-  const shown = strings.map((one, index) => ({
-    ...one,
-    loadedVolts: one.loadedVolts.map((step) => step * share),
-    amps: now.stringAmps[index] ?? one.amps,
-  }));
-  const words = `${now.brightness === null ? '' : `${now.brightness}, `}${formatAmps(now.amps)} at ${formatVolts(now.volts)}`;
+/** Station 6: what becomes of it when it is left on, used in turns, shorted, or charges a bank. */
+export function RunStation({ cupboard }: RunStationProps) {
   return (
-    <>
-      <Card title={position === 0 ? 'The moment it is connected' : `After ${aboutTime(seconds)}`}>
-        <DeskPicture
-          desk={desk}
-          geometry={geometry}
-          strings={shown}
-          target={plan.target}
-          loadName={need.name}
-          brightness={now.brightness}
-          running={now.amps >= 0.5 * need.amps}
-          amps={now.amps}
-        />
-        <Box sx={{ display: 'flex', gap: 2.5, alignItems: 'center', px: 1 }}>
-          <Slider
-            aria-label="Time since it was connected"
-            value={position}
-            min={0}
-            max={100}
-            step={1}
-            onChange={(_, value) => setPosition(value as number)}
-            getAriaValueText={(value) =>
-              value === 0 ? 'at once' : `after ${aboutTime(secondsAt(value, run.endSeconds))}`
-            }
-          />
-          <Typography
-            variant="body2"
-            data-testid="run-now"
-            sx={{ whiteSpace: 'nowrap', fontWeight: 600, minWidth: 180 }}
-          >
-            {words}
-          </Typography>
-        </Box>
-      </Card>
-      <Card
-        title="Volts and current in time"
-        actions={
-          <Typography variant="caption" color="textSecondary">
-            dashed: volts at the device · line: current · points: what group {group} read
-          </Typography>
+    <PartTabs label="Ways to leave it running" prefix="run" parts={PARTS}>
+      {(part) => {
+        switch (part) {
+          case 'on':
+            return <LeftOn />;
+          case 'turns':
+            return <TurnsPart />;
+          case 'short':
+            return <ShortPart />;
+          case 'bank':
+            return <BankPart />;
+          case 'ways':
+            return <OtherRunsCard cupboard={cupboard} />;
         }
-      >
-        <RunChart run={run} atSeconds={position === 0 ? null : seconds} />
-        <Typography variant="body2" data-testid="run-end">
-          {endWords(run, strings.length)} By then it has given {formatNumber(run.joules)} J: as much
-          as {formatNumber((100 * run.joules) / AA_JOULES, 2)} % of a bought AA cell holds.
-        </Typography>
-        {run.end.reason === 'time-is-up' ? null : (
-          <Alert severity="info" icon={false} sx={{ mt: 1, py: 0 }}>
-            Home-made cells scatter: take times as right within a factor of two. Rates of drying,
-            films and use of the metal are typical, from memory.
-          </Alert>
-        )}
-      </Card>
-    </>
+      }}
+    </PartTabs>
   );
 }
 
-/** Time at a place of the slider, seconds: even steps over the decades from one second to the end. */
-function secondsAt(position: number, endSeconds: number): number {
-  const end = Math.min(Math.max(endSeconds, 2), HORIZON_SECONDS);
-  return position === 0 ? 0 : end ** (position / 100);
+function LeftOn() {
+  const left = useBatteryRun();
+  if (left !== null) return <LeftOnPart left={left} />;
+  return (
+    <Card title="In time">
+      <Typography role="status">Working it out …</Typography>
+    </Card>
+  );
 }

@@ -1,0 +1,168 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { useCallback } from 'react';
+import type { BankRun } from '@/core/running/bankOfDesk';
+import { bankSchema, type RunningBank } from '@/core/running/runningSchema';
+import { aboutTime } from '@/core/running/runWords';
+import { cautionsOf } from '@/core/safety/cautions';
+import {
+  formatAmps,
+  formatFarads,
+  formatJoules,
+  formatNumber,
+  formatOhms,
+  formatVolts,
+} from '@/core/units';
+import { Card } from '@/ui/Card';
+import { CautionList } from '@/ui/CautionList';
+import { CountStepper } from '@/ui/CountStepper';
+import { mainAndSide } from '@/ui/mainAndSide';
+import { QuantityField } from '@/ui/QuantityField';
+import { patientClient } from '@/workers/plannerClient';
+import { useAnswer } from '@/workers/useAnswer';
+import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
+import { TimeChart } from './TimeChart';
+
+/** Capacitors on the battery: how long they fill, what they hold, how they let it go. */
+export function BankPart() {
+  const { bank } = usePlan().running;
+  const { cell, desk, wiring, source, need } = usePlanContext().evaluation;
+  const ask = useCallback(
+    () => patientClient().bankOfDesk({ cell, desk, wiring, source, need }, bank),
+    [cell, desk, wiring, source, need, bank],
+  );
+  const run = useAnswer(ask);
+  return (
+    <Box sx={mainAndSide(330)}>
+      <Card title="A capacitor bank on this battery">
+        {run === null ? (
+          <Typography role="status">Working it out …</Typography>
+        ) : (
+          <BankResult run={run} bank={bank} />
+        )}
+      </Card>
+      <Box sx={{ display: 'grid', gap: 1.5 }}>
+        <BankFields bank={bank} />
+        <Card title="Take care">
+          <CautionList cautions={cautionsOf(['capacitors', 'sparks'])} />
+        </Card>
+      </Box>
+    </Box>
+  );
+}
+
+function BankResult({ run, bank }: { readonly run: BankRun; readonly bank: RunningBank }) {
+  const { facts, openVolts, chargeSeconds, dischargeAmps, dischargeSeconds, flashes } = run;
+  const full = 0.95 * openVolts;
+  return (
+    <>
+      <Typography sx={{ fontWeight: 700 }} data-testid="bank-headline">
+        Full ({formatVolts(full)}) after {aboutTime(chargeSeconds)}; at {formatVolts(openVolts)} it
+        holds {formatJoules(facts.joules)}
+      </Typography>
+      {facts.withinRating ? null : (
+        <Alert severity="error" sx={{ my: 1 }}>
+          {formatVolts(openVolts)} is more than the {formatVolts(facts.ratedVolts)} that this bank
+          may have: a capacitor could burst. Put more in series, or take fewer cells.
+        </Alert>
+      )}
+      <Box component="ul" sx={{ my: 1, pl: 2.5, '& li': { mb: 0.5 } }}>
+        <li>
+          The bank is {formatFarads(facts.farads)}
+          {bank.inSeries > 1
+            ? `: in series the capacity is divided by ${bank.inSeries}, the volts allowed are multiplied`
+            : ''}
+          . ½ × {formatFarads(facts.farads)} × ({formatVolts(openVolts)})² ={' '}
+          {formatJoules(facts.joules)}. At half the volts it holds a quarter:{' '}
+          {formatJoules(run.joulesAtHalf)}.
+        </li>
+        <li>
+          It charges through the battery’s own resistance, quickly at first, then ever more slowly;
+          half of what the battery gives is lost inside it, whatever that resistance is.
+        </li>
+        <li>
+          Let go through {formatOhms(bank.dischargeOhms)}: {formatAmps(dischargeAmps)} at first, and
+          95 % of the volts are gone after {aboutTime(dischargeSeconds)}.
+        </li>
+        {flashes === null ? null : (
+          <li data-testid="bank-flashes">
+            Through the LED and {formatOhms(bank.dischargeOhms)} it flashes{' '}
+            {formatNumber(flashes.perHour, 2)} times an hour: {flashSpan(flashes.flashSeconds)} of
+            light for {aboutTime(flashes.waitSeconds)} of waiting, {formatJoules(flashes.joules)}{' '}
+            each time.
+          </li>
+        )}
+      </Box>
+      <TimeChart
+        label={`Charging: ${formatVolts(full)} after ${aboutTime(chargeSeconds)}.`}
+        lines={[
+          {
+            name: 'at the bank',
+            unit: 'V',
+            points: run.charging.map(({ seconds, volts }) => [seconds, volts] as const),
+          },
+        ]}
+      />
+    </>
+  );
+}
+
+function flashSpan(seconds: number): string {
+  return seconds < 1 ? `${formatNumber(1000 * seconds, 2)} ms` : aboutTime(seconds);
+}
+
+function BankFields({ bank }: { readonly bank: RunningBank }) {
+  const edit = useEdit();
+  const change = (part: Partial<RunningBank>, typing: string | null = null): void =>
+    edit(
+      (plan) => ({
+        ...plan,
+        running: { ...plan.running, bank: { ...plan.running.bank, ...part } },
+      }),
+      typing,
+    );
+  const field = (
+    key: 'farads' | 'ratedVolts' | 'dischargeOhms',
+    label: string,
+    kind: 'farads' | 'volts' | 'ohms',
+    format: (value: number) => string,
+  ) => (
+    <QuantityField
+      label={label}
+      kind={kind}
+      size="small"
+      value={bank[key]}
+      format={format}
+      check={(value) => bankSchema.shape[key].safeParse(value).error?.issues[0]?.message ?? null}
+      onCommit={(value) => {
+        if (value !== null) change({ [key]: value }, key);
+      }}
+    />
+  );
+  return (
+    <Card title="The bank">
+      <Box sx={{ display: 'grid', gap: 1.5, mt: 1.5 }}>
+        {field('farads', 'One capacitor', 'farads', formatFarads)}
+        {field('ratedVolts', 'Rated for', 'volts', formatVolts)}
+        <CountStepper
+          label="side by side"
+          value={bank.inParallel}
+          least={1}
+          most={20}
+          onChange={(inParallel) => change({ inParallel })}
+        />
+        <CountStepper
+          label="in series"
+          value={bank.inSeries}
+          least={1}
+          most={20}
+          onChange={(inSeries) => change({ inSeries })}
+        />
+        {field('dischargeOhms', 'Let go through', 'ohms', formatOhms)}
+      </Box>
+    </Card>
+  );
+}

@@ -1,0 +1,125 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Slider from '@mui/material/Slider';
+import Typography from '@mui/material/Typography';
+import { useDeferredValue, useMemo, useState } from 'react';
+import { deskGeometry } from '@/core/desk/deskGeometry';
+import { AA_JOULES } from '@/core/running/compareRuns';
+import type { LeftRunning } from '@/core/running/leaveRunning';
+import { HORIZON_SECONDS, runAt } from '@/core/running/runBattery';
+import { aboutTime, endWords, fitWords } from '@/core/running/runWords';
+import { formatAmps, formatJoules, formatNumber, formatVolts } from '@/core/units';
+import { Card } from '@/ui/Card';
+import { DeskPicture } from '@/ui/desk/DeskPicture';
+import { mainAndSide } from '@/ui/mainAndSide';
+import { usePlan, usePlanContext } from '../../PlanProvider';
+import { useBenchChoice } from '../../useBenchFacts';
+import { CellsLeftCard } from './CellsLeftCard';
+import { LeftStandingCard } from './LeftStandingCard';
+import { RunChart } from './RunChart';
+
+/** Left on from the first second to the last day: the desk at any moment, the course, what ends it. */
+export function LeftOnPart({ left }: { readonly left: LeftRunning }) {
+  return (
+    <Box sx={mainAndSide(330)}>
+      <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+        <InTime left={left} />
+      </Box>
+      <Box sx={{ display: 'grid', gap: 1.5 }}>
+        <LeftStandingCard />
+        <CellsLeftCard run={left.run} />
+      </Box>
+    </Box>
+  );
+}
+
+function InTime({ left }: { readonly left: LeftRunning }) {
+  const { run, fit } = left;
+  const plan = usePlan();
+  const { evaluation } = usePlanContext();
+  const { desk, need, volts, strings } = evaluation;
+  const { group } = useBenchChoice();
+  const geometry = useMemo(() => deskGeometry(desk), [desk]);
+  // The slider runs over decades: half of it is the first hour.
+  const [position, setPosition] = useState(0);
+  const drawn = useDeferredValue(position);
+  const seconds = secondsAt(drawn, run.endSeconds);
+  const now = runAt(run, seconds);
+  const share = volts > 0 ? now.volts / volts : 0;
+  const shown = strings.map((one, index) => ({
+    ...one,
+    loadedVolts: one.loadedVolts.map((step) => step * share),
+    amps: now.stringAmps[index] ?? one.amps,
+  }));
+  const words = `${now.brightness === null ? '' : `${now.brightness}, `}${formatAmps(now.amps)} at ${formatVolts(now.volts)}`;
+  return (
+    <>
+      <Card title={position === 0 ? 'The moment it is connected' : `After ${aboutTime(seconds)}`}>
+        <DeskPicture
+          desk={desk}
+          geometry={geometry}
+          strings={shown}
+          target={plan.target}
+          loadName={need.name}
+          brightness={now.brightness}
+          running={now.amps >= 0.5 * need.amps}
+          amps={now.amps}
+        />
+        <Box sx={{ display: 'flex', gap: 2.5, alignItems: 'center', px: 1 }}>
+          <Slider
+            aria-label="Time since it was connected"
+            value={position}
+            min={0}
+            max={100}
+            step={1}
+            onChange={(_, value) => setPosition(value as number)}
+            getAriaValueText={(value) =>
+              value === 0 ? 'at once' : `after ${aboutTime(secondsAt(value, run.endSeconds))}`
+            }
+          />
+          <Typography
+            variant="body2"
+            data-testid="run-now"
+            sx={{ whiteSpace: 'nowrap', fontWeight: 600, minWidth: 180 }}
+          >
+            {words}
+          </Typography>
+        </Box>
+      </Card>
+      <Card
+        title="Volts and current in time"
+        actions={
+          <Typography variant="caption" color="textSecondary">
+            dashed: volts at the device · line: current · points: what group {group} read
+          </Typography>
+        }
+      >
+        <RunChart left={left} atSeconds={position === 0 ? null : seconds} />
+        <Typography variant="body2" data-testid="run-end">
+          {endWords(run, strings.length)} By then it has given {formatJoules(run.joules)}: as much
+          as {formatNumber((100 * run.joules) / AA_JOULES, 2)} % of a bought AA cell holds.
+        </Typography>
+        {fit === null ? null : (
+          <Alert severity="success" icon={false} sx={{ mt: 1, py: 0 }} data-testid="run-fit">
+            {fitWords(fit, group)}
+          </Alert>
+        )}
+        {run.end.reason === 'time-is-up' || fit !== null ? null : (
+          <Alert severity="info" icon={false} sx={{ mt: 1, py: 0 }}>
+            Home-made cells scatter: take times as right within a factor of two. Rates of drying,
+            films and use of the metal are typical, from memory. Three readings at the device over
+            time, and the course follows them.
+          </Alert>
+        )}
+      </Card>
+    </>
+  );
+}
+
+/** Time at a place of the slider, seconds: even steps over the decades from one second to the end. */
+function secondsAt(position: number, endSeconds: number): number {
+  const end = Math.min(Math.max(endSeconds, 2), HORIZON_SECONDS);
+  return position === 0 ? 0 : end ** (position / 100);
+}

@@ -1,0 +1,124 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { useCallback } from 'react';
+import { USUAL_FACTORS } from '@/core/running/runBattery';
+import { runningSchema } from '@/core/running/runningSchema';
+import type { AfterShort } from '@/core/running/afterShort';
+import { aboutTime } from '@/core/running/runWords';
+import { cautionsOf, type CautionId } from '@/core/safety/cautions';
+import { formatAmps, formatNumber, formatSeconds, formatVolts } from '@/core/units';
+import { Card } from '@/ui/Card';
+import { CautionList } from '@/ui/CautionList';
+import { mainAndSide } from '@/ui/mainAndSide';
+import { QuantityField } from '@/ui/QuantityField';
+import { patientClient } from '@/workers/plannerClient';
+import { useAnswer } from '@/workers/useAnswer';
+import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
+import { useBatteryRun } from '../../useBatteryRun';
+import { TimeChart } from './TimeChart';
+
+/** Cautions of a recipe that a short touches. */
+const OF_A_SHORT: readonly CautionId[] = ['short-circuit', 'hydrogen'];
+
+/** The ends joined for a while by mistake, and how the battery comes back. */
+export function ShortPart() {
+  const { running } = usePlan();
+  const { desk, cell } = usePlanContext().evaluation;
+  const edit = useEdit();
+  const factors = useBatteryRun()?.fit?.factors ?? USUAL_FACTORS;
+  const ask = useCallback(
+    () => patientClient().afterShort(desk, running, factors),
+    [desk, running, factors],
+  );
+  const run = useAnswer(ask);
+  return (
+    <Box sx={mainAndSide(330)}>
+      <Card title="Shorted, then left alone">
+        {run === null ? (
+          <Typography role="status">Working it out …</Typography>
+        ) : (
+          <ShortResult run={run} />
+        )}
+      </Card>
+      <Card title="The mistake">
+        <QuantityField
+          label="Ends joined for"
+          kind="seconds"
+          size="small"
+          fullWidth
+          sx={{ mt: 1 }}
+          value={running.shortSeconds}
+          format={formatSeconds}
+          check={(seconds) =>
+            runningSchema.shape.shortSeconds.safeParse(seconds).error?.issues[0]?.message ?? null
+          }
+          onCommit={(seconds) => {
+            if (seconds === null) return;
+            edit(
+              (plan) => ({ ...plan, running: { ...plan.running, shortSeconds: seconds } }),
+              'shortSeconds',
+            );
+          }}
+        />
+        <Typography variant="body2" color="textSecondary" sx={{ my: 1.5 }}>
+          A meter left on “current” across the battery is the same short. Nothing is broken: films
+          have grown on the metals, and they dissolve again. Wait before you read it once more.
+        </Typography>
+        <CautionList
+          cautions={cautionsOf(cell.recipe.cautions.filter((id) => OF_A_SHORT.includes(id)))}
+        />
+      </Card>
+    </Box>
+  );
+}
+
+function ShortResult({ run }: { readonly run: AfterShort }) {
+  const { firstAmps, lastAmps, shortSeconds, freshVolts, lifted, recoveredSeconds } = run;
+  const fallen = firstAmps > 0 ? lastAmps / firstAmps : 0;
+  const back =
+    recoveredSeconds === null
+      ? 'It has not come back within half an hour.'
+      : recoveredSeconds < 1
+        ? 'It is back at once.'
+        : `At nine tenths of its fresh volts again after ${aboutTime(recoveredSeconds)}.`;
+  return (
+    <>
+      <Typography sx={{ fontWeight: 700 }} data-testid="short-headline">
+        {back}
+      </Typography>
+      <Typography variant="body2" sx={{ mb: 1 }}>
+        The current falls from {formatAmps(firstAmps)} to {formatAmps(lastAmps)} in{' '}
+        {aboutTime(shortSeconds)} ({formatNumber(100 * fallen, 2)} %). Lifted, the battery reads{' '}
+        {lifted
+          .map(({ seconds, volts }) =>
+            seconds === 0
+              ? `${formatVolts(volts)} at once`
+              : `${formatVolts(volts)} after ${aboutTime(seconds)}`,
+          )
+          .join(', ')}
+        ; fresh it read {formatVolts(freshVolts)}.
+      </Typography>
+      <TimeChart
+        label={`Current while shorted and volts afterwards. ${back}`}
+        height={280}
+        lines={[
+          {
+            name: 'at its ends',
+            unit: 'V',
+            points: run.samples.map(({ seconds, volts }) => [seconds, volts] as const),
+          },
+          {
+            name: 'current',
+            unit: 'mA',
+            points: run.samples.map(({ seconds, amps }) => [seconds, 1000 * amps] as const),
+          },
+        ]}
+      />
+      <Typography variant="caption" color="textSecondary">
+        Dashed: volts · line: current. The lead is lifted after {aboutTime(shortSeconds)}.
+      </Typography>
+    </>
+  );
+}

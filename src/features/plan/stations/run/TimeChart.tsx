@@ -1,0 +1,92 @@
+'use client';
+
+import { useMemo } from 'react';
+import { aboutTime } from '@/core/running/runWords';
+import { formatNumber } from '@/core/units';
+import { Chart } from '@/ui/chart/Chart';
+import type { Roles } from '@/ui/roles';
+import { useRoles } from '@/ui/useRoles';
+
+/** One quantity over time. */
+export interface TimeLine {
+  readonly name: string;
+  readonly unit: 'V' | 'mA';
+  readonly points: readonly (readonly [seconds: number, value: number])[];
+  /** Only its points, not joined. */
+  readonly scattered?: boolean;
+}
+
+interface TimeChartProps {
+  readonly lines: readonly TimeLine[];
+  readonly label: string;
+  readonly height?: number;
+}
+
+/** Volts (dashed, left) and milliamps (line, right) over an even axis of time. */
+export function TimeChart({ lines, label, height = 230 }: TimeChartProps) {
+  const roles = useRoles();
+  const option = useMemo(() => optionOf(lines, roles), [lines, roles]);
+  return <Chart option={option} label={label} height={height} />;
+}
+
+function optionOf(lines: readonly TimeLine[], roles: Roles) {
+  const text = { color: roles.softInk, fontFamily: 'inherit', fontSize: 12 };
+  const units = (['V', 'mA'] as const).filter((unit) => lines.some((line) => line.unit === unit));
+  const last = Math.max(...lines.flatMap(({ points }) => points.map(([seconds]) => seconds)));
+  return {
+    animation: false,
+    grid: { left: 46, right: 52, top: 28, bottom: 26 },
+    tooltip: {
+      trigger: 'axis',
+      formatter: (points: { value: [number, number]; seriesName: string }[]) =>
+        [
+          `after ${aboutTime(points[0]?.value[0] ?? 0)}`,
+          ...points.map(({ value, seriesName }) => `${seriesName}: ${formatNumber(value[1])}`),
+        ].join('<br/>'),
+    },
+    xAxis: {
+      type: 'value',
+      min: 0,
+      max: last,
+      interval: evenStep(last),
+      axisLabel: {
+        ...text,
+        showMaxLabel: false,
+        formatter: (seconds: number) => (seconds === 0 ? '0' : aboutTime(seconds)),
+      },
+      splitLine: { lineStyle: { color: roles.rule } },
+    },
+    yAxis: units.map((unit, index) => ({
+      type: 'value',
+      name: unit,
+      position: index === 0 ? 'left' : 'right',
+      nameTextStyle: text,
+      axisLabel: text,
+      splitLine: { show: false },
+      min: 0,
+    })),
+    series: lines.map(({ name, unit, points, scattered }) => {
+      const color = unit === 'V' ? roles.zinc : roles.copper;
+      return {
+        name: `${name} (${unit})`,
+        type: scattered === true ? 'scatter' : 'line',
+        yAxisIndex: units.indexOf(unit),
+        showSymbol: scattered === true,
+        symbolSize: 6,
+        data: points.map((point) => [...point]),
+        lineStyle: { color, width: 2.5, type: unit === 'V' ? 'dashed' : 'solid' },
+        itemStyle: { color },
+      };
+    }),
+  };
+}
+
+/** Steps that people count time in, seconds. */
+const STEPS = [
+  1, 2, 5, 10, 20, 30, 60, 120, 300, 600, 1200, 1800, 3600, 7200, 14_400, 21_600, 43_200, 86_400,
+];
+const MOST_STEPS = 8;
+
+function evenStep(span: number): number {
+  return STEPS.find((step) => span / step <= MOST_STEPS) ?? span / MOST_STEPS;
+}

@@ -1,0 +1,145 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import LinearProgress from '@mui/material/LinearProgress';
+import Typography from '@mui/material/Typography';
+import { USUAL_FACTORS } from '@/core/running/runBattery';
+import { runningSchema } from '@/core/running/runningSchema';
+import { TURNS_HORIZON_SECONDS, type TurnsRun } from '@/core/running/turnsRun';
+import { aboutTime, turnsWords } from '@/core/running/runWords';
+import { formatMinutes } from '@/core/units';
+import { Card } from '@/ui/Card';
+import { mainAndSide } from '@/ui/mainAndSide';
+import { QuantityField } from '@/ui/QuantityField';
+import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
+import { useBatteryRun } from '../../useBatteryRun';
+import { TimeChart } from './TimeChart';
+import { useTurns } from './useTurns';
+
+/** On for a while, resting for a while, again and again. */
+export function TurnsPart() {
+  const { running } = usePlan();
+  const { desk, need } = usePlanContext().evaluation;
+  const factors = useBatteryRun()?.fit?.factors ?? USUAL_FACTORS;
+  const { run, progress, cancel, again } = useTurns(desk, need, running, factors);
+  return (
+    <Box sx={mainAndSide(330)}>
+      <Card title="On and off in turns">
+        {run !== null ? (
+          <TurnsResult run={run} />
+        ) : progress === null ? (
+          <Box sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
+            <Typography variant="body2">Stopped.</Typography>
+            <Button size="small" onClick={again}>
+              Work it out
+            </Button>
+          </Box>
+        ) : (
+          <Box role="status" sx={{ display: 'grid', gap: 1 }}>
+            <Typography variant="body2">
+              Three days are worked out, turn by turn: {Math.round(100 * progress)} %
+            </Typography>
+            <LinearProgress
+              variant="determinate"
+              value={100 * progress}
+              aria-label="Turns worked out"
+            />
+            <Button size="small" onClick={cancel} sx={{ justifySelf: 'start' }}>
+              Stop
+            </Button>
+          </Box>
+        )}
+      </Card>
+      <TurnsFields />
+    </Box>
+  );
+}
+
+function TurnsResult({ run }: { readonly run: TurnsRun }) {
+  const { need, strings } = usePlanContext().evaluation;
+  const { headline, detail } = turnsWords(run, need.name, strings.length);
+  const lines = [
+    {
+      name: 'at its ends',
+      unit: 'V' as const,
+      points: run.samples.map(({ seconds, volts }) => [seconds, volts] as const),
+    },
+    {
+      name: 'current',
+      unit: 'mA' as const,
+      points: run.samples.map(({ seconds, amps }) => [seconds, 1000 * amps] as const),
+    },
+  ];
+  const course = [
+    {
+      name: 'at the start of each turn',
+      unit: 'mA' as const,
+      scattered: true,
+      points: run.turns.map(({ seconds, firstAmps }) => [seconds, 1000 * firstAmps] as const),
+    },
+  ];
+  return (
+    <>
+      <Typography data-testid="turns-headline" sx={{ fontWeight: 700 }}>
+        {headline}
+      </Typography>
+      <Typography variant="body2" sx={{ mb: 1 }}>
+        {detail}
+      </Typography>
+      <Typography variant="body2" color="textSecondary">
+        The first turns: dashed the volts, line the current
+      </Typography>
+      <TimeChart lines={lines} label={`The first turns of use. ${headline}`} height={210} />
+      <Typography variant="body2" color="textSecondary">
+        Current at the start of each turn, all {run.turns.length} of them
+      </Typography>
+      <TimeChart
+        lines={course}
+        label={`Current at the start of ${run.turns.length} turns. ${detail}`}
+        height={150}
+      />
+    </>
+  );
+}
+
+function TurnsFields() {
+  const { running } = usePlan();
+  const edit = useEdit();
+  const { turns } = running;
+  const field = (key: 'onSeconds' | 'restSeconds', label: string) => (
+    <QuantityField
+      label={label}
+      kind="minutes"
+      size="small"
+      value={turns[key] / 60}
+      format={formatMinutes}
+      check={(minutes) =>
+        runningSchema.shape.turns.shape[key].safeParse(60 * minutes).error?.issues[0]?.message ??
+        null
+      }
+      onCommit={(minutes) => {
+        if (minutes === null) return;
+        edit(
+          (plan) => ({
+            ...plan,
+            running: { ...plan.running, turns: { ...plan.running.turns, [key]: 60 * minutes } },
+          }),
+          key,
+        );
+      }}
+    />
+  );
+  return (
+    <Card title="How it is used">
+      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5, mt: 1.5 }}>
+        {field('onSeconds', 'On for')}
+        {field('restSeconds', 'Rest for')}
+      </Box>
+      <Typography variant="body2" color="textSecondary" sx={{ mt: 1.5 }}>
+        At rest the films on the metals dissolve, so each turn starts brighter than the last one
+        ended. Water dries all the same. Worked out for at most {aboutTime(TURNS_HORIZON_SECONDS)}.
+      </Typography>
+    </Card>
+  );
+}
