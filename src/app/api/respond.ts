@@ -24,3 +24,14 @@ export async function jsonBody(request: Request): Promise<unknown> {
     return undefined;
   }
 }
+
+/** A PDF to be looked at in the browser. */
+export function pdfResponse(pdf: Buffer, fileName: string): Response {
+  return new Response(new Uint8Array(pdf), {
+    headers: {
+      'content-type': 'application/pdf',
+      'content-disposition': `inline; filename="${fileName}.pdf"`,
+      'cache-control': 'no-store',
+    },
+  });
+}

@@ -4,6 +4,7 @@ import { mixingRequestSchema, type MixingRequest } from '../chemistry/mixingBenc
 import { twoSolutionsSchema, type TwoSolutions } from '../chemistry/twoSolutions';
 import { coinTestSchema, type CoinTest } from '../coins/identifyCoin';
 import { meterSettingsSchema, USUAL_METER, type MeterSettings } from '../meter/meterSettings';
+import { realityBenchSchema, USUAL_REALITY, type RealityBench } from '../reality/question';
 import { cupboardSchema, EMPTY_CUPBOARD, type CupboardState } from '../preparation/cupboardSchema';
 import { documentFormat, LONGEST_TITLE, type DocumentFormat } from './documentFormat';
 
@@ -86,4 +87,10 @@ export const METER_DOCUMENT = benchDocument<MeterSettings>(
   'meter address',
   meterSettingsSchema,
   USUAL_METER,
+);
+
+export const REALITY_DOCUMENT = benchDocument<RealityBench>(
+  'reality check',
+  realityBenchSchema,
+  USUAL_REALITY,
 );

@@ -9,11 +9,13 @@ import type { MeterSettings } from '../meter/meterSettings';
 import { PLAN_DOCUMENT } from '../plan/planDocument';
 import type { CupboardState } from '../preparation/cupboardSchema';
 import type { Plan } from '../plan/planSchema';
+import type { RealityBench } from '../reality/question';
 import {
   COINS_DOCUMENT,
   CUPBOARD_DOCUMENT,
   METALS_DOCUMENT,
   METER_DOCUMENT,
+  REALITY_DOCUMENT,
   MIXING_DOCUMENT,
   TWO_SOLUTIONS_DOCUMENT,
   type BenchOf,
@@ -28,6 +30,7 @@ interface BenchTypes {
   coins: BenchOf<CoinTest>;
   cupboard: BenchOf<CupboardState>;
   meter: BenchOf<MeterSettings>;
+  reality: BenchOf<RealityBench>;
 }
 
 /** Everything that is stored, by the kind that routes and tables call it. */
@@ -47,6 +50,7 @@ export const DOCUMENT_KINDS = [
   'coins',
   'cupboard',
   'meter',
+  'reality',
 ] as const;
 export type DocumentKind = (typeof DOCUMENT_KINDS)[number];
 export type DocumentOf<Kind extends DocumentKind> = DocumentTypes[Kind];
@@ -64,4 +68,5 @@ export const DOCUMENT_FORMATS: {
   coins: COINS_DOCUMENT,
   cupboard: CUPBOARD_DOCUMENT,
   meter: METER_DOCUMENT,
+  reality: REALITY_DOCUMENT,
 };

@@ -4,10 +4,13 @@ import { mostWatts } from '../chemistry/mostWatts';
 import { gridDesk, type Desk, type StandingCell } from '../desk/desk';
 import { deskShortAmps, solveDesk } from '../desk/solveDesk';
 import { formatAmps, formatNumber, formatVolts, formatWatts } from '../units';
+import type { PlannedCell } from '../plan/cellOfPlan';
 import type { Explanation } from './explain';
-import type { PlanEvaluation } from './evaluatePlan';
 
-type Given = Pick<PlanEvaluation, 'cell' | 'wiring' | 'desk' | 'source'>;
+interface Given {
+  readonly cell: PlannedCell;
+  readonly wiring: { readonly cellsInSeries: number };
+}
 
 /** So high a resistance that the battery does not notice it. */
 const VOLTMETER = { kind: 'resistor', ohms: 10e6 } as const;

@@ -16,7 +16,7 @@ export interface ComparedRun {
 }
 
 /** A fresh AA cell: 1.5 V and about 2.5 Wh (handbook of the trade, from memory). */
-const AA_VOLTS = 1.5;
+export const AA_VOLTS = 1.5;
 /** The same in joules. */
 export const AA_JOULES = 2.5 * 3600;
 

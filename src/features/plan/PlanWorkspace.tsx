@@ -13,7 +13,7 @@ import { DEFERRAL } from '@/core/safety/cautions';
 import { LogProvider } from '@/ui/bench/LogProvider';
 import { PlanHeader } from './PlanHeader';
 import { ProjectorView } from './ProjectorView';
-import { PlanProvider } from './PlanProvider';
+import { PlanProvider, usePlanContext } from './PlanProvider';
 import type { RecipeOnOffer } from './recipeOnOffer';
 import { ShortcutList } from './ShortcutList';
 import { StationRail } from './StationRail';
@@ -64,8 +64,23 @@ function BenchChoiceProvider({ children }: { children: ReactNode }) {
   return <BenchChoiceContext value={value}>{children}</BenchChoiceContext>;
 }
 
+/** To what asks about this plan from outside its stations, and back to the shelf. */
+function WaysOut({ id }: { readonly id: string }) {
+  return (
+    <Box sx={{ display: 'grid', gap: 0.5, justifyItems: 'start' }}>
+      <Link component={NextLink} href={`/plans/${id}/reality`} color="inherit" variant="body2">
+        Reality check with this cell
+      </Link>
+      <Link component={NextLink} href="/" color="inherit" variant="body2">
+        Back to the shelf
+      </Link>
+    </Box>
+  );
+}
+
 function Frame({ children }: { children: ReactNode }) {
   const station = useSelectedLayoutSegment() ?? 'power';
+  const { id } = usePlanContext().open;
   const [helpOpen, setHelpOpen] = useState(false);
   const openHelp = useCallback(() => setHelpOpen(true), []);
   const [projected, setProjected] = useState(false);
@@ -101,9 +116,7 @@ function Frame({ children }: { children: ReactNode }) {
         >
           <StationRail current={station} />
           <Box sx={{ px: 1, display: { xs: 'none', md: 'block' } }}>
-            <Link component={NextLink} href="/" color="inherit" variant="body2">
-              Back to the shelf
-            </Link>
+            <WaysOut id={id} />
             <Typography variant="caption" color="textSecondary" component="p" sx={{ mt: 1 }}>
               {DEFERRAL}
             </Typography>
@@ -114,9 +127,7 @@ function Frame({ children }: { children: ReactNode }) {
         </Box>
       </Box>
       <Box component="footer" sx={{ display: { xs: 'block', md: 'none' }, p: 2 }}>
-        <Link component={NextLink} href="/" color="inherit" variant="body2">
-          Back to the shelf
-        </Link>
+        <WaysOut id={id} />
         <Typography variant="caption" color="textSecondary" component="p">
           {DEFERRAL}
         </Typography>

@@ -1,7 +1,7 @@
 import { join } from 'node:path';
 import PDFDocument from 'pdfkit';
 import type { Paper } from '@/core/plan/lessonSchema';
-import type { Sheet } from '@/core/preparation/sheets/sheet';
+import type { PrintedSheet } from '@/core/preparation/sheets/sheet';
 import { DEFERRAL } from '@/core/safety/cautions';
 import { FONTS, MARGINS, renderSheet, type Drawn } from './renderSheet';
 
@@ -14,8 +14,8 @@ const fontFile = (weight: number): string =>
 
 /** Sheets one after another as a PDF with the fonts in it; every page carries the deferral to local rules. */
 export async function pdfOfSheets(
-  sheets: readonly Sheet[],
-  drawn: Drawn,
+  sheets: readonly PrintedSheet[],
+  drawn: Drawn | null,
   { title, paper, made }: { title: string; paper: Paper; made: Date },
 ): Promise<Buffer> {
   const pdf = new PDFDocument({

@@ -1,4 +1,4 @@
-import type { Block, Sheet } from '@/core/preparation/sheets/sheet';
+import type { Block, PrintedSheet } from '@/core/preparation/sheets/sheet';
 import type { Desk } from '@/core/desk/desk';
 import { deskCaption, drawDesk } from './drawDesk';
 import { printable } from './printable';
@@ -23,14 +23,18 @@ export interface Drawn {
 }
 
 /** Writes a sheet from the top of the current page; long ones go on over further pages. */
-export function renderSheet(pdf: Pdf, { title, subtitle, blocks }: Sheet, drawn: Drawn): void {
+export function renderSheet(
+  pdf: Pdf,
+  { title, subtitle, blocks }: PrintedSheet,
+  drawn: Drawn | null,
+): void {
   pdf.fillColor('#000000').font(FONTS.bold).fontSize(17).text(printable(title));
   pdf.font(FONTS.text).fontSize(TEXT_SIZE).fillColor(GREY).text(printable(subtitle));
   pdf.moveDown(0.6).fillColor('#000000');
   for (const block of blocks) renderBlock(pdf, block, drawn);
 }
 
-function renderBlock(pdf: Pdf, block: Block, drawn: Drawn): void {
+function renderBlock(pdf: Pdf, block: Block, drawn: Drawn | null): void {
   pdf.font(FONTS.text).fontSize(TEXT_SIZE).fillColor('#000000');
   switch (block.kind) {
     case 'heading':
@@ -51,6 +55,7 @@ function renderBlock(pdf: Pdf, block: Block, drawn: Drawn): void {
       renderCaution(pdf, block.text);
       return;
     case 'desk':
+      if (drawn === null) throw new Error('a sheet with a desk needs one to draw');
       renderDesk(pdf, drawn);
       return;
     case 'lines':

@@ -57,9 +57,13 @@ export type Block =
       readonly cards: readonly { readonly title: string; readonly lines: readonly string[] }[];
     };
 
-export interface Sheet {
-  readonly id: SheetId;
+/** What is put on paper. */
+export interface PrintedSheet {
   readonly title: string;
   readonly subtitle: string;
   readonly blocks: readonly Block[];
+}
+
+export interface Sheet extends PrintedSheet {
+  readonly id: SheetId;
 }

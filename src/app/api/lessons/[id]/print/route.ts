@@ -2,7 +2,7 @@ import { faultsOfZod } from '@/core/faultsOfZod';
 import { serverContext } from '@/server/context';
 import { printLesson, printRequestSchema } from '@/server/printLesson';
 import { documentMissing } from '../../../kindOf';
-import { refuse } from '../../../respond';
+import { pdfResponse, refuse } from '../../../respond';
 
 interface Context {
   params: Promise<{ id: string }>;
@@ -16,12 +16,5 @@ export async function GET(request: Request, { params }: Context): Promise<Respon
   const printed = await printLesson(serverContext(), id, asked.data);
   if (printed === null) return documentMissing('plans');
   if (!printed.ok) return refuse(422, 'This cannot be printed.', printed.faults);
-  const { pdf, fileName } = printed.value;
-  return new Response(new Uint8Array(pdf), {
-    headers: {
-      'content-type': 'application/pdf',
-      'content-disposition': `inline; filename="${fileName}.pdf"`,
-      'cache-control': 'no-store',
-    },
-  });
+  return pdfResponse(printed.value.pdf, printed.value.fileName);
 }

@@ -1,0 +1,14 @@
+import { faultsOfZod } from '@/core/faultsOfZod';
+import { serverContext } from '@/server/context';
+import { answerRequestSchema, printAnswer } from '@/server/printAnswer';
+import { pdfResponse, refuse } from '../../respond';
+
+export async function GET(request: Request): Promise<Response> {
+  const query = Object.fromEntries(new URL(request.url).searchParams);
+  const asked = answerRequestSchema.safeParse(query);
+  if (!asked.success) return refuse(400, 'This cannot be printed.', faultsOfZod(asked.error));
+  const printed = await printAnswer(serverContext(), asked.data);
+  return printed.ok
+    ? pdfResponse(printed.value, 'answer')
+    : refuse(404, 'This cannot be printed.', printed.faults);
+}

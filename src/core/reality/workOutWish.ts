@@ -1,0 +1,275 @@
+import { AA_JOULES, AA_VOLTS } from '../running/compareRuns';
+import { aboutTime } from '../running/runWords';
+import { ADULT_ONLY_ABOVE_VOLTS, REFUSED_ABOVE_VOLTS } from '../constants';
+import type { CautionId } from '../safety/cautions';
+import {
+  formatAmps,
+  formatFarads,
+  formatJoules,
+  formatNumber,
+  formatVolts,
+  formatWatts,
+} from '../units';
+import { capital } from '../words';
+import type { AskedCell } from './askedCell';
+import { groupingFor, type WishGrouping } from './groupingFor';
+import type { SumLine, WorkedAnswer } from './workedAnswer';
+import type { Wish } from './wishSchema';
+
+/** So many cells a class can build; so many fill a hall (from memory). */
+const CLASS_CELLS = 60;
+const HALL_CELLS = 1000;
+/** A fresh AA cell inside, ohms (from memory). */
+const AA_OHMS = 0.3;
+
+/** What a wish comes to with so many of a cell: volts, amps, both together, energy, food, money, room. */
+export function workOutWish(
+  cell: AskedCell,
+  wish: Wish,
+  cautions: readonly CautionId[],
+  currency: string,
+): WorkedAnswer {
+  return wish.kind === 'run'
+    ? workOutRun(cell, wish, cautions, currency)
+    : workOutPulse(cell, wish, cautions, currency);
+}
+
+function workOutRun(
+  cell: AskedCell,
+  wish: Extract<Wish, { kind: 'run' }>,
+  cautions: readonly CautionId[],
+  currency: string,
+): WorkedAnswer {
+  const { volts, amps, seconds } = wish;
+  const { emfVolts, shortAmps, mostWatts, plural } = cell;
+  const watts = volts * amps;
+  const forVolts = Math.ceil(volts / emfVolts);
+  const forAmps = Math.ceil(amps / shortAmps);
+  const naive = Math.ceil(watts / (emfVolts * shortAmps));
+  const grouping = groupingFor(cell, volts, amps);
+  const lasts = cell.coulombs / grouping.cellAmps;
+  // Cells that last too short are replaced by more strings, so that each gives less.
+  const strings = Math.max(grouping.strings, Math.ceil((amps * seconds) / cell.coulombs));
+  const cells = grouping.inSeries * strings;
+  const lines: SumLine[] = [
+    {
+      what: 'Wished',
+      sum: `${formatVolts(volts)} × ${formatAmps(amps)} = ${formatWatts(watts)}, for ${aboutTime(seconds)}`,
+      result: formatJoules(watts * seconds),
+    },
+    {
+      what: 'In series, for the volts alone',
+      sum: `${formatVolts(volts)} ÷ ${formatVolts(emfVolts)}, with nothing connected`,
+      result: count(forVolts, cell),
+    },
+    {
+      what: 'In parallel, for the amps alone',
+      sum: `${formatAmps(amps)} ÷ ${formatAmps(shortAmps)}, shorted, no volts left`,
+      result: count(forAmps, cell),
+    },
+    {
+      what: 'Together',
+      sum: `${number(grouping.inSeries)} in series × ${number(grouping.strings)}: each cell at ${formatVolts(grouping.cellVolts)} gives ${formatAmps(grouping.cellAmps)}`,
+      result: count(grouping.cells, cell),
+    },
+    {
+      what: 'Why not fewer: power',
+      sum: `${formatWatts(watts)} ÷ ${formatWatts(mostWatts)}, the most that one cell gives${cell.linear ? ' (E² ÷ 4r)' : ''}`,
+      result: `at least ${number(Math.ceil(watts / mostWatts))}`,
+    },
+    {
+      what: 'The usual mistake: volts × amps',
+      sum: `${formatVolts(emfVolts)} × ${formatAmps(shortAmps)} = ${formatWatts(emfVolts * shortAmps)} never occur together`,
+      result: `${number(naive)}: ${formatNumber((emfVolts * shortAmps) / mostWatts, 2)} × too few`,
+    },
+    {
+      what: 'How long they last',
+      sum: `${formatNumber(cell.coulombs, 3)} C of metal in each ÷ ${formatAmps(grouping.cellAmps)}`,
+      result: aboutTime(lasts),
+    },
+  ];
+  if (strings > grouping.strings) {
+    lines.push({
+      what: 'For the whole time',
+      sum: `more strings, so that each cell gives less: ${number(grouping.inSeries)} × ${number(strings)}`,
+      result: count(cells, cell),
+    });
+  }
+  lines.push(...inThings(cell, cells, currency), boughtLine(volts, amps, seconds));
+  const openVolts = grouping.inSeries * emfVolts;
+  return {
+    question: `How many ${plural} to ${wish.name}?`,
+    tone: toneOf(cells),
+    headline: `${count(cells, cell)}: ${number(grouping.inSeries)} in series × ${number(strings)}. ${possible(cells)}`,
+    lines,
+    remarks: remarksOf(cell, forVolts, forAmps, grouping, lasts, seconds),
+    origin: `${cell.origin} What is wished: typed, or a round figure from memory. Half of the metal counts as usable.`,
+    cautions: withVolts(cautions, openVolts),
+  };
+}
+
+function remarksOf(
+  cell: AskedCell,
+  forVolts: number,
+  forAmps: number,
+  grouping: WishGrouping,
+  lasts: number,
+  seconds: number,
+): string[] {
+  const { plural } = cell;
+  const short =
+    forAmps > forVolts
+      ? `It is the current that is short, not the voltage: ${number(forVolts)} ${plural} have the volts, but the amps ask for ${number(forAmps)}.`
+      : `The volts ask for most: ${number(forVolts)} ${plural} in a row.`;
+  const power =
+    'Neither count is enough by itself: volts read with nothing connected fall as soon as current flows. ' +
+    `At best a cell works near ${formatVolts(cell.bestVolts)}, so there stand ${formatNumber(grouping.inSeries / forVolts, 2)} times as many in series as the volts alone ask for.`;
+  const energy =
+    lasts < seconds
+      ? `Power is how fast, energy is for how long: at that current the zinc is gone after ${aboutTime(lasts)}.`
+      : `Power is the hard part, not energy: the metal would last for ${aboutTime(lasts)}.`;
+  return [short, power, energy];
+}
+
+function workOutPulse(
+  cell: AskedCell,
+  wish: Extract<Wish, { kind: 'pulse' }>,
+  cautions: readonly CautionId[],
+  currency: string,
+): WorkedAnswer {
+  const { volts, farads } = wish;
+  const { emfVolts, shortAmps, mostWatts, plural } = cell;
+  const joules = 0.5 * farads * volts ** 2;
+  // The last twentieth of the volts takes for ever.
+  const cells = Math.ceil(volts / (FULL_SHARE * emfVolts));
+  const ohms = (cells * emfVolts) / shortAmps;
+  const seconds = -Math.log(1 - volts / (cells * emfVolts)) * ohms * farads;
+  return {
+    question: `How many ${plural} to ${wish.name}?`,
+    tone: toneOf(cells),
+    headline: `${count(cells, cell)} in series, ${aboutTime(seconds)} of charging for one pulse`,
+    lines: [
+      {
+        what: 'Wished',
+        sum: `½ × ${formatFarads(farads)} × (${formatVolts(volts)})²`,
+        result: formatJoules(joules),
+      },
+      {
+        what: 'In series, for the volts',
+        sum: `${formatVolts(volts)} ÷ (95 % of ${formatVolts(emfVolts)})`,
+        result: count(cells, cell),
+      },
+      {
+        what: 'Resistance inside',
+        sum: `${number(cells)} × ${formatVolts(emfVolts)} ÷ ${formatAmps(shortAmps)}`,
+        result: `${formatNumber(ohms, 3)} Ω`,
+      },
+      {
+        what: 'Charging: r × C × ln(E ÷ (E − V))',
+        sum: `${formatNumber(ohms, 3)} Ω × ${formatFarads(farads)} × ${formatNumber(Math.log((cells * emfVolts) / (cells * emfVolts - volts)), 2)}`,
+        result: aboutTime(seconds),
+      },
+      {
+        what: 'Half the volts',
+        sum: `a quarter of the energy`,
+        result: formatJoules(joules / 4),
+      },
+      {
+        what: 'The same at once, without the bank',
+        sum: `${formatJoules(joules)} in a tenth of a second is ${formatWatts(10 * joules)}; ÷ ${formatWatts(mostWatts)} each`,
+        result: count(Math.ceil((10 * joules) / mostWatts), cell),
+      },
+      ...inThings(cell, cells, currency),
+    ],
+    remarks: [
+      'A bank gathers slowly and lets go at once: energy stays what it was, only the power is another. Side by side the cells would charge it faster, in series higher.',
+    ],
+    origin: `${cell.origin} The cell is taken as a straight line through its open-circuit volts and its short-circuit current.`,
+    cautions: withVolts(cautions, cells * emfVolts),
+  };
+}
+
+const FULL_SHARE = 0.95;
+
+/** The same count in kilograms, money and table. */
+function inThings(cell: AskedCell, cells: number, currency: string): SumLine[] {
+  const { kilograms, price, squareMetres } = cell;
+  return [
+    {
+      what: 'Weight',
+      sum: `${number(cells)} × ${formatNumber(1000 * kilograms, 2)} g`,
+      result: mass(cells * kilograms),
+    },
+    {
+      what: 'Parts',
+      sum: `${number(cells)} × ${formatNumber(price, 2)}`,
+      result: `${number(cells * price)} ${currency}`.trim(),
+    },
+    {
+      what: 'Table',
+      sum: `${number(cells)} × ${formatNumber(1e4 * squareMetres, 2)} cm²`,
+      result: area(cells * squareMetres),
+    },
+  ];
+}
+
+function boughtLine(volts: number, amps: number, seconds: number): SumLine {
+  const watts = volts * amps;
+  const forPower = watts / (AA_VOLTS ** 2 / (4 * AA_OHMS));
+  const forEnergy = (watts * seconds) / AA_JOULES;
+  const cells = Math.ceil(Math.max(volts / AA_VOLTS, forPower, forEnergy));
+  return {
+    what: 'In bought AA cells',
+    sum: `volts ${number(Math.ceil(volts / AA_VOLTS))}, power ${number(Math.ceil(forPower))}, energy ${number(Math.ceil(forEnergy))}; the largest counts`,
+    result: number(cells),
+  };
+}
+
+function toneOf(cells: number): WorkedAnswer['tone'] {
+  return cells <= CLASS_CELLS ? 'fine' : cells <= HALL_CELLS ? 'marginal' : 'wrong';
+}
+
+function possible(cells: number): string {
+  if (cells <= CLASS_CELLS) return 'A class can build that.';
+  return cells <= HALL_CELLS
+    ? 'A school day with every class could build that.'
+    : 'Nobody will build that.';
+}
+
+function withVolts(cautions: readonly CautionId[], openVolts: number): CautionId[] {
+  const ofVolts: CautionId[] =
+    openVolts > REFUSED_ABOVE_VOLTS
+      ? ['over-60']
+      : openVolts > ADULT_ONLY_ABOVE_VOLTS
+        ? ['over-30']
+        : [];
+  return [...cautions, ...ofVolts];
+}
+
+function count(cells: number, { name, plural }: AskedCell): string {
+  return `${number(cells)} ${cells === 1 ? name : plural}`;
+}
+
+/** Whole numbers with spaces between thousands; from ten thousand on to three figures, for nobody counts so closely. */
+function number(value: number): string {
+  if (value < 1e6) {
+    const shown = value < 1e4 ? Math.round(value) : Number(value.toPrecision(3));
+    return shown.toLocaleString('en').replaceAll(',', '\u202f');
+  }
+  return value < 1e9
+    ? `${formatNumber(value / 1e6, 3)} million`
+    : `${formatNumber(value / 1e9, 3)} thousand million`;
+}
+
+function mass(kilograms: number): string {
+  if (kilograms < 1) return `${formatNumber(1000 * kilograms, 2)} g`;
+  return kilograms < 1000
+    ? `${formatNumber(kilograms, 2)} kg`
+    : `${capital(number(kilograms / 1000))} t`;
+}
+
+function area(squareMetres: number): string {
+  return squareMetres < 1e5
+    ? `${squareMetres < 1000 ? formatNumber(squareMetres, 2) : number(squareMetres)} m²`
+    : `${formatNumber(squareMetres / 1e6, 2)} km²`;
+}

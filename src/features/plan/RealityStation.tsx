@@ -1,0 +1,35 @@
+'use client';
+
+import Typography from '@mui/material/Typography';
+import type { CupboardState } from '@/core/preparation/cupboardSchema';
+import { formatAmps, formatVolts } from '@/core/units';
+import { cellAmpsAt } from '@/core/chemistry/cellAmpsAt';
+import { capital } from '@/core/words';
+import { Card } from '@/ui/Card';
+import { RealityCheck } from '@/ui/reality/RealityCheck';
+import { useEdit, usePlan, usePlanContext } from './PlanProvider';
+
+/** Wishes and claims worked out with the plan's own cell; own wishes are kept with the plan. */
+export function RealityStation({ cupboard }: { readonly cupboard: CupboardState }) {
+  const { open, evaluation } = usePlanContext();
+  const { wishes } = usePlan();
+  const edit = useEdit();
+  const { cell } = evaluation;
+  return (
+    <RealityCheck
+      cell={cell}
+      cupboard={cupboard}
+      wishes={wishes}
+      onWishes={(changed) => edit((plan) => ({ ...plan, wishes: changed }), null)}
+      printOf={{ plan: open.id }}
+    >
+      <Card title="Reality check">
+        <Typography variant="body2">
+          {capital(cell.body.name)}, {formatVolts(cell.model.emfVolts)} open and{' '}
+          {formatAmps(cellAmpsAt(cell.model, 0))} shorted (
+          {cell.origin === 'own' ? 'measured' : 'typical'}), as in this plan.
+        </Typography>
+      </Card>
+    </RealityCheck>
+  );
+}

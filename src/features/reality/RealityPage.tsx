@@ -1,0 +1,76 @@
+'use client';
+
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Box from '@mui/material/Box';
+import { useMemo } from 'react';
+import { RECIPE_IDS, type RecipeId } from '@/core/chemistry/recipe';
+import { RECIPES } from '@/core/chemistry/recipes';
+import { REALITY_DOCUMENT } from '@/core/documents/benchDocuments';
+import type { CupboardState } from '@/core/preparation/cupboardSchema';
+import { typicalPlannedCell, type RealityBench } from '@/core/reality/question';
+import { formatVolts } from '@/core/units';
+import { Card } from '@/ui/Card';
+import { DocumentFrame } from '@/ui/document/DocumentFrame';
+import { useBench, type FoundBench } from '@/ui/document/useBench';
+import { RealityCheck } from '@/ui/reality/RealityCheck';
+
+interface RealityPageProps {
+  readonly found: FoundBench<RealityBench>;
+  readonly cupboard: CupboardState;
+}
+
+/** Wishes and claims worked out for the usual cell of any recipe. */
+export function RealityPage({ found, cupboard }: RealityPageProps) {
+  const { open, state, change } = useBench('reality', REALITY_DOCUMENT, found);
+  const { recipe, body, wishes } = state;
+  const cell = useMemo(() => typicalPlannedCell({ recipe, body }), [recipe, body]);
+  return (
+    <DocumentFrame
+      open={open}
+      heading="Reality check"
+      back={{ href: '/', name: 'Back to the shelf' }}
+    >
+      <RealityCheck
+        cell={cell}
+        cupboard={cupboard}
+        wishes={wishes}
+        onWishes={(changed) => change({ wishes: changed })}
+        printOf={{ recipe, body }}
+      >
+        <Card title="Of which cell?">
+          <Box sx={{ display: 'grid', gap: 1.5, mt: 1 }}>
+            <TextField
+              select
+              label="Recipe"
+              value={recipe}
+              onChange={(event) => {
+                const chosen = event.target.value as RecipeId;
+                change({ recipe: chosen, body: RECIPES[chosen].bodies[0]?.id ?? body });
+              }}
+            >
+              {RECIPE_IDS.map((id) => (
+                <MenuItem key={id} value={id}>
+                  {RECIPES[id].name}
+                </MenuItem>
+              ))}
+            </TextField>
+            <TextField
+              select
+              label={cell.recipe.bodyLabel}
+              value={cell.body.id}
+              onChange={(event) => change({ body: event.target.value })}
+              helperText={`${formatVolts(cell.model.emfVolts)} typical; for your own readings ask from within a plan`}
+            >
+              {cell.recipe.bodies.map(({ id, name }) => (
+                <MenuItem key={id} value={id}>
+                  {name}
+                </MenuItem>
+              ))}
+            </TextField>
+          </Box>
+        </Card>
+      </RealityCheck>
+    </DocumentFrame>
+  );
+}

@@ -1,0 +1,53 @@
+import { z } from 'zod';
+import { RECIPE_IDS } from '@/core/chemistry/recipe';
+import { cellOfPlan, type PlannedCell } from '@/core/plan/cellOfPlan';
+import { answerSheetOf } from '@/core/reality/answerSheet';
+import { answerOf, askedSchema, typicalPlannedCell } from '@/core/reality/question';
+import { fail, succeed, type Result } from '@/core/result';
+import type { ServerContext } from './context';
+import { openBench } from './openBench';
+import { pdfOfSheets } from './print/pdfOfSheets';
+
+const json = z.string().transform((text, context): unknown => {
+  try {
+    return JSON.parse(text);
+  } catch {
+    context.addIssue({ code: 'custom', message: 'This is no question.' });
+    return z.NEVER;
+  }
+});
+
+/** A question to print: of a plan's own cell, or of a recipe's usual one. */
+export const answerRequestSchema = z.union(
+  [
+    z.strictObject({ asked: json.pipe(askedSchema), plan: z.string().min(1) }),
+    z.strictObject({
+      asked: json.pipe(askedSchema),
+      recipe: z.enum(RECIPE_IDS, 'This recipe is not known.'),
+      body: z.string().min(1).max(40),
+    }),
+  ],
+  'Say what is asked, and of which plan or recipe.',
+);
+export type AnswerRequest = z.infer<typeof answerRequestSchema>;
+
+/** A worked answer as PDF. */
+export async function printAnswer(
+  context: ServerContext,
+  request: AnswerRequest,
+): Promise<Result<Buffer>> {
+  const { state: cupboard } = openBench(context, 'cupboard').initial;
+  const cell = cellAskedOf(context, request);
+  if (cell === null) {
+    return fail({ code: 'not-found', path: ['plan'], message: 'There is no such plan.' });
+  }
+  const sheet = answerSheetOf(answerOf(request.asked, cell, cupboard));
+  const options = { title: sheet.title, paper: 'A4', made: new Date(context.now()) } as const;
+  return succeed(await pdfOfSheets([sheet], null, options));
+}
+
+function cellAskedOf(context: ServerContext, request: AnswerRequest): PlannedCell | null {
+  if (!('plan' in request)) return typicalPlannedCell(request);
+  const found = context.documents('plans').find(request.plan);
+  return found !== null && found.document.ok ? cellOfPlan(found.document.value) : null;
+}

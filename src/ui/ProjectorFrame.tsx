@@ -1,0 +1,50 @@
+import CloseIcon from '@mui/icons-material/Close';
+import Box from '@mui/material/Box';
+import Dialog from '@mui/material/Dialog';
+import IconButton from '@mui/material/IconButton';
+import Typography from '@mui/material/Typography';
+import type { ReactNode } from 'react';
+
+/** Smallest text that is read at arm's length from a projected screen of 1920 × 1080, pixels. */
+export const PROJECTED_TEXT = 28;
+
+interface ProjectorFrameProps {
+  readonly title: string;
+  readonly onClose: () => void;
+  readonly children: ReactNode;
+}
+
+/** The whole screen for what the back row shall read. */
+export function ProjectorFrame({ title, onClose, children }: ProjectorFrameProps) {
+  return (
+    <Dialog
+      open
+      fullScreen
+      onClose={onClose}
+      aria-label={`${title}, for the projector`}
+      slotProps={{ paper: { 'data-testid': 'projector' } as object }}
+    >
+      <Box
+        sx={{
+          height: '100vh',
+          overflowY: 'auto',
+          display: 'flex',
+          flexDirection: 'column',
+          p: 3,
+          gap: 2,
+          fontSize: PROJECTED_TEXT,
+        }}
+      >
+        <Box sx={{ display: 'flex', alignItems: 'center', gap: 3 }}>
+          <Typography variant="h1" sx={{ flex: 1, fontSize: 1.5 * PROJECTED_TEXT }}>
+            {title}
+          </Typography>
+          <IconButton aria-label="Leave the projector view" onClick={onClose}>
+            <CloseIcon fontSize="large" />
+          </IconButton>
+        </Box>
+        {children}
+      </Box>
+    </Dialog>
+  );
+}

@@ -1,0 +1,116 @@
+'use client';
+
+import ProjectorIcon from '@mui/icons-material/CoPresentOutlined';
+import PrintIcon from '@mui/icons-material/PrintOutlined';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import type { WorkedAnswer } from '@/core/reality/workedAnswer';
+import { cautionsOf } from '@/core/safety/cautions';
+import { Card } from '../Card';
+import { CautionList } from '../CautionList';
+import { PROJECTED_TEXT, ProjectorFrame } from '../ProjectorFrame';
+import { VerdictPill } from '../VerdictPill';
+
+interface AnswerCardProps {
+  readonly answer: WorkedAnswer;
+  readonly printHref: string;
+}
+
+/** A question worked out, every line of the sum visible; the same for the projector and on paper. */
+export function AnswerCard({ answer, printHref }: AnswerCardProps) {
+  const [projected, setProjected] = useState(false);
+  return (
+    <Card
+      title={answer.question}
+      actions={
+        <Box sx={{ display: 'flex', gap: 1 }}>
+          <Button size="small" startIcon={<ProjectorIcon />} onClick={() => setProjected(true)}>
+            Projector
+          </Button>
+          <Button
+            size="small"
+            startIcon={<PrintIcon />}
+            component="a"
+            href={printHref}
+            target="_blank"
+            rel="noreferrer"
+          >
+            Print
+          </Button>
+        </Box>
+      }
+    >
+      <Answer answer={answer} />
+      {projected ? (
+        <ProjectorFrame title={answer.question} onClose={() => setProjected(false)}>
+          <Box
+            sx={{
+              '& td, & th, & p, & li, & div, & span': {
+                fontSize: `${PROJECTED_TEXT}px !important`,
+              },
+            }}
+          >
+            <Answer answer={answer} />
+          </Box>
+        </ProjectorFrame>
+      ) : null}
+    </Card>
+  );
+}
+
+function Answer({ answer }: { readonly answer: WorkedAnswer }) {
+  const { tone, headline, lines, remarks, origin, cautions } = answer;
+  return (
+    <Box sx={{ display: 'grid', gap: 1.5 }}>
+      <Box data-testid="answer">
+        <VerdictPill live tone={tone} headline={headline} details={[]} />
+      </Box>
+      {lines.length === 0 ? null : <SumTable lines={lines} />}
+      {remarks.map((remark) => (
+        <Typography key={remark} variant="body2">
+          {remark}
+        </Typography>
+      ))}
+      <CautionList cautions={cautionsOf(cautions)} />
+      <Typography variant="caption" color="textSecondary">
+        {origin}
+      </Typography>
+    </Box>
+  );
+}
+
+function SumTable({ lines }: Pick<WorkedAnswer, 'lines'>) {
+  return (
+    <Box sx={{ overflowX: 'auto' }}>
+      <Table size="small" aria-label="The sum">
+        <TableHead>
+          <TableRow>
+            <TableCell>what</TableCell>
+            <TableCell>the sum</TableCell>
+            <TableCell align="right">comes to</TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
+          {lines.map(({ what, sum, result }) => (
+            <TableRow key={what}>
+              <TableCell component="th" scope="row" sx={{ fontWeight: 600 }}>
+                {what}
+              </TableCell>
+              <TableCell>{sum}</TableCell>
+              <TableCell align="right" sx={{ fontWeight: 700 }}>
+                {result}
+              </TableCell>
+            </TableRow>
+          ))}
+        </TableBody>
+      </Table>
+    </Box>
+  );
+}

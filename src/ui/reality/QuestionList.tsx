@@ -1,0 +1,152 @@
+'use client';
+
+import AddIcon from '@mui/icons-material/Add';
+import DeleteIcon from '@mui/icons-material/DeleteOutlined';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import ButtonBase from '@mui/material/ButtonBase';
+import IconButton from '@mui/material/IconButton';
+import Typography from '@mui/material/Typography';
+import { useState, type ReactNode } from 'react';
+import { CLAIM_IDS, CLAIMS } from '@/core/reality/claims';
+import { EXAMPLE_WISHES } from '@/core/reality/exampleWishes';
+import type { Asked } from '@/core/reality/question';
+import { MOST_WISHES, type Wish } from '@/core/reality/wishSchema';
+import { capital } from '@/core/words';
+import { Card } from '../Card';
+import { addressOf } from './askedInAddress';
+import { WishDialog } from './WishDialog';
+
+interface QuestionListProps {
+  readonly asked: Asked;
+  readonly wishes: readonly Wish[];
+  readonly onWishes: (wishes: Wish[]) => void;
+}
+
+/** What can be asked: wishes, one's own among them, and claims. */
+export function QuestionList({ asked, wishes, onWishes }: QuestionListProps) {
+  const [adding, setAdding] = useState(false);
+  const isAsked = (kind: Asked['kind'], id: string): boolean =>
+    asked.kind === kind && asked.kind !== 'own' && asked.id === id;
+  return (
+    <Card title="How many to …?">
+      <List label="Examples">
+        {EXAMPLE_WISHES.map(({ id, wish }) => (
+          <Question
+            key={id}
+            chosen={isAsked('example', id)}
+            onClick={() => ask(addressOf({ kind: 'example', id }))}
+          >
+            {capital(wish.name)}
+          </Question>
+        ))}
+      </List>
+      <Heading>Your own wishes</Heading>
+      <List label="Your own wishes">
+        {wishes.map((wish, index) => (
+          <Question
+            key={`${index} ${wish.name}`}
+            chosen={asked.kind === 'own' && asked.wish === wish}
+            onClick={() => ask(addressOf({ kind: 'own', index }))}
+            action={
+              <IconButton
+                size="small"
+                aria-label={`Take “${wish.name}” off the list`}
+                onClick={() => onWishes(wishes.filter((_, other) => other !== index))}
+              >
+                <DeleteIcon fontSize="small" />
+              </IconButton>
+            }
+          >
+            {capital(wish.name)}
+          </Question>
+        ))}
+      </List>
+      <Button
+        size="small"
+        startIcon={<AddIcon />}
+        disabled={wishes.length >= MOST_WISHES}
+        onClick={() => setAdding(true)}
+      >
+        A wish of your own
+      </Button>
+      <Heading>Is it so that …?</Heading>
+      <List label="Claims">
+        {CLAIM_IDS.map((id) => (
+          <Question
+            key={id}
+            chosen={isAsked('claim', id)}
+            onClick={() => ask(addressOf({ kind: 'claim', id }))}
+          >
+            {CLAIMS[id]}
+          </Question>
+        ))}
+      </List>
+      {adding ? (
+        <WishDialog
+          onClose={() => setAdding(false)}
+          onWish={(wish) => {
+            setAdding(false);
+            onWishes([...wishes, wish]);
+            ask(addressOf({ kind: 'own', index: wishes.length }));
+          }}
+        />
+      ) : null}
+    </Card>
+  );
+}
+
+/** Names the question in the address, so that its answer can be linked to. */
+function ask(address: string): void {
+  window.history.replaceState(null, '', `?ask=${address}`);
+}
+
+function Heading({ children }: { readonly children: ReactNode }) {
+  return (
+    <Typography variant="h3" sx={{ mt: 2, mb: 0.5, fontSize: '1rem' }}>
+      {children}
+    </Typography>
+  );
+}
+
+function List({ label, children }: { readonly label: string; readonly children: ReactNode }) {
+  return (
+    <Box component="ul" aria-label={label} sx={{ listStyle: 'none', m: 0, p: 0 }}>
+      {children}
+    </Box>
+  );
+}
+
+interface QuestionProps {
+  readonly chosen: boolean;
+  readonly onClick: () => void;
+  readonly action?: ReactNode;
+  readonly children: ReactNode;
+}
+
+function Question({ chosen, onClick, action, children }: QuestionProps) {
+  return (
+    <Box component="li" sx={{ display: 'flex', alignItems: 'center' }}>
+      <ButtonBase
+        aria-pressed={chosen}
+        onClick={onClick}
+        sx={{
+          flex: 1,
+          justifyContent: 'flex-start',
+          textAlign: 'left',
+          fontFamily: 'inherit',
+          fontSize: '0.92rem',
+          fontWeight: chosen ? 700 : 400,
+          px: 1,
+          py: 0.6,
+          borderLeft: 3,
+          borderColor: chosen ? 'primary.main' : 'divider',
+          '&:focus-visible': { outline: 2 },
+        }}
+      >
+        {children}
+      </ButtonBase>
+      {action}
+    </Box>
+  );
+}

@@ -1,0 +1,48 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import { useSearchParams } from 'next/navigation';
+import { useMemo, type ReactNode } from 'react';
+import type { PlannedCell } from '@/core/plan/cellOfPlan';
+import type { CupboardState } from '@/core/preparation/cupboardSchema';
+import { answerOf } from '@/core/reality/question';
+import type { Wish } from '@/core/reality/wishSchema';
+import { AnswerCard } from './AnswerCard';
+import { askedAt } from './askedInAddress';
+import { QuestionList } from './QuestionList';
+
+interface RealityCheckProps {
+  readonly cell: PlannedCell;
+  readonly cupboard: CupboardState;
+  readonly wishes: readonly Wish[];
+  readonly onWishes: (wishes: Wish[]) => void;
+  /** What the print is asked for: the plan, or the recipe and body. */
+  readonly printOf: Readonly<Record<string, string>>;
+  /** Stands above the questions: of which cell they are asked. */
+  readonly children: ReactNode;
+}
+
+/** Wishes and claims at the left, the one that is looked at worked out beside them. */
+export function RealityCheck(props: RealityCheckProps) {
+  const { cell, cupboard, wishes, onWishes, printOf, children } = props;
+  const address = useSearchParams().get('ask');
+  const asked = useMemo(() => askedAt(address, wishes), [address, wishes]);
+  const answer = useMemo(() => answerOf(asked, cell, cupboard), [asked, cell, cupboard]);
+  const print = new URLSearchParams({ asked: JSON.stringify(asked), ...printOf });
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gap: 1.5,
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '290px minmax(0, 1fr)' },
+        alignItems: 'start',
+      }}
+    >
+      <Box sx={{ display: 'grid', gap: 1.5 }}>
+        {children}
+        <QuestionList asked={asked} wishes={wishes} onWishes={onWishes} />
+      </Box>
+      <AnswerCard answer={answer} printHref={`/api/reality/print?${print.toString()}`} />
+    </Box>
+  );
+}
