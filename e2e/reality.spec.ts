@@ -23,7 +23,7 @@ test('a wish is worked out line by line, for the projector and on paper; a claim
 
   const href = await page.getByRole('link', { name: 'Print' }).getAttribute('href');
   const pdf = await page.request.get(href ?? '');
-  const text = await pdfText(await pdf.body());
+  const text = (await pdfText(await pdf.body())).join(' ');
   expect(text).toContain('How many kiwis to charge a phone?');
   expect(text).toContain('The usual mistake');
   expect(text).toContain('Check your school');

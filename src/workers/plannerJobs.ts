@@ -3,6 +3,7 @@ import type { Desk } from '@/core/desk/desk';
 import type { TargetNeed } from '@/core/plan/needOfTarget';
 import { chanceOfDesk } from '@/core/planning/chanceOfDesk';
 import { bestFromCupboard } from '@/core/planning/bestFromCupboard';
+import { drillHint, drillPar } from '@/core/drill/drillHints';
 import { findFaults } from '@/core/diagnosis/findFaults';
 import { otherLoads } from '@/core/planning/otherLoads';
 import { compareRuns } from '@/core/running/compareRuns';
@@ -32,6 +33,8 @@ export const plannerJobs = {
   bankOfDesk,
   compareRuns,
   findFaults,
+  drillHint,
+  drillPar,
 
   /**
    * Simulates many classes in parts and reports the share that is done. A newer call, or `stopDoubts`, ends an older

@@ -94,6 +94,14 @@ export interface CauseInput {
   readonly lightsMindTurning: boolean;
   /** Numbers of the readings that a slip of the meter could have spoilt: what eyes see does not slip. */
   readonly readings: readonly number[];
+  readonly expected?: ExpectedFaults;
+}
+
+/** What is known beforehand where somebody hid a fault on purpose. */
+export interface ExpectedFaults {
+  readonly anyFaultChance: number;
+  /** Nothing else is hidden; all of them equally often. */
+  readonly kinds: readonly CauseKind[];
 }
 
 /** Every single cause, with its chance before anything was read. */
@@ -173,9 +181,17 @@ export function singleCauses(input: CauseInput): Hypothesis[] {
   for (const slip of input.readings) {
     add('slip', 1 / input.readings.length, { cause: `slip ${slip}`, slip });
   }
-  const total = weighed.reduce((sum, { prior }) => sum + prior, 0);
-  const faulty = weighed.map((one) => ({ ...one, prior: (ANY_FAULT_CHANCE * one.prior) / total }));
-  return [SOUND, ...faulty];
+  const { expected } = input;
+  const anyFault = expected?.anyFaultChance ?? ANY_FAULT_CHANCE;
+  const possible =
+    expected === undefined
+      ? weighed
+      : weighed
+          .filter(({ kind }) => expected.kinds.includes(kind))
+          .map((one) => ({ ...one, prior: one.prior / CAUSE_WEIGHTS[one.kind as Faulty] }));
+  const total = possible.reduce((sum, { prior }) => sum + prior, 0);
+  const faulty = possible.map((one) => ({ ...one, prior: (anyFault * one.prior) / total }));
+  return [{ ...SOUND, prior: 1 - anyFault }, ...faulty];
 }
 
 /** Two causes at once, in different places. */

@@ -5,6 +5,7 @@ import {
   UNEXPLAINED_CHANCE,
   type CauseInput,
   type CauseKind,
+  type ExpectedFaults,
   type Hypothesis,
 } from './causes';
 import { evidenceOf, unexplainedLikelihood, type Evidence, type Reading } from './evidence';
@@ -36,6 +37,8 @@ export interface DiagnosisInput extends BatteryMeant {
   readonly readings: readonly Reading[];
   /** What can be measured now. */
   readonly possible: readonly Measurement[];
+  /** Where a fault was hidden on purpose: what it may be; then measurements are proposed until it is plain. */
+  readonly expected?: ExpectedFaults;
 }
 
 /** A single cause that is so much likelier (natural logarithm) than that nothing explains the readings is enough. */
@@ -70,7 +73,10 @@ export function diagnose(input: DiagnosisInput): Diagnosis {
   return {
     causes,
     verdict,
-    next: verdict === 'fine' ? [] : tellingMeasurements(weighed, input.possible, readings),
+    next:
+      verdict === 'fine' && input.expected === undefined
+        ? []
+        : tellingMeasurements(weighed, input.possible, readings),
   };
 }
 
@@ -86,10 +92,14 @@ function causeInput(input: DiagnosisInput): CauseInput {
   const named = new Set(measured.flatMap((one) => ('string' in one ? [one.string] : [])));
   return {
     strings: input.strings,
+    ...(input.expected === undefined ? {} : { expected: input.expected }),
     pile: input.pile,
     bodies: input.bodies,
     joined,
-    concerned: joined ? strings : strings.filter((string) => named.has(string)),
+    concerned:
+      joined || input.expected !== undefined
+        ? strings
+        : strings.filter((string) => named.has(string)),
     lightsMindTurning: input.lightsMindTurning,
     readings: measured.flatMap(({ kind }, index) => (kind === 'lights' ? [] : [index])),
   };

@@ -8,6 +8,7 @@ const PLACES = [
   { href: '/recipes', name: 'Recipes', what: 'all cells, and your own' },
   { href: '/fair-tests', name: 'Fair tests', what: 'compare fruit, metals, liquids' },
   { href: '/reality-check', name: 'Reality check', what: 'how many to …? claims tested' },
+  { href: '/drill', name: 'Fault drill', what: 'a hidden fault, a meter: find it' },
   { href: '/metals', name: 'Metals and potentials', what: 'which is +, how many volts, why' },
   { href: '/coins', name: 'Coins', what: 'which hold zinc, by country and year' },
   { href: '/mixing', name: 'Mixing bench', what: 'grams and spoons for the class' },

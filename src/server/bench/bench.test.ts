@@ -218,6 +218,7 @@ describe('the door', () => {
     '/api/class/log',
     '/_next/static/x.js',
     '/passcode',
+    '/drill?level=2&seed=7',
   ])('groups come to %s', async (path) => {
     expect(await ask(path)).toMatchObject({ status: 200, body: `app ${path}` });
   });
@@ -227,6 +228,7 @@ describe('the door', () => {
     '/api/lessons/p/log',
     '/api/plans/p',
     '/groups',
+    '/drills',
     '/join/../plans/p',
     '/_next/static/../../api/plans/p',
     '/_next/static/%2e%2e/%2e%2e/api/plans/p',

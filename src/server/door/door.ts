@@ -11,6 +11,8 @@ import { networkInterfaces } from 'node:os';
 const FOR_GROUPS = [
   /^\/join(\/|\?|$)/,
   /^\/group(\/|\?|$)/,
+  // The drill is worked out on the device that shows it and stores nothing here.
+  /^\/drill(\?|$)/,
   /^\/api\/class\//,
   /^\/passcode(\/|\?|$)/,
   /^\/api\/passcode(\?|$)/,

@@ -30,6 +30,17 @@ export function nodeAfter(spec: BatterySpec, string: number, items: number): str
   return items === length ? BATTERY_PLUS : innerNode(string, items, null);
 }
 
+/** Node of the upper metal of a cell: under its clip, so that a bad contact lies beyond it. */
+export function metalOf(spec: BatterySpec, string: number, cell: number): string {
+  const item = spec.strings[string - 1]?.[cell - 1];
+  const hidden = item !== undefined && !('strings' in item) && contactOhms(item.faults) > 0;
+  return hidden ? behindContact(placeName(string, cell)) : nodeAfter(spec, string, cell);
+}
+
+function behindContact(name: string): string {
+  return `${name} behind its contact`;
+}
+
 function innerNode(string: number, items: number, within: string | null): string {
   const own = `string ${string} after cell ${items}`;
   return within === null ? own : `${within}, ${own}`;
@@ -99,7 +110,7 @@ function cellComponents(
 ): NetworkComponent[] {
   const reversed = faults.some(({ kind }) => kind === 'reversed');
   const contact = contactOhms(faults);
-  const top = contact === 0 ? above : `${name} behind its contact`;
+  const top = contact === 0 ? above : behindContact(name);
   const [minus, plus] = reversed ? [top, below] : [below, top];
   const faulty = faults.reduce(withFault, cell);
   const components =

@@ -1,0 +1,45 @@
+import { z } from 'zod';
+import type { Drill, HiddenFault } from './makeDrill';
+import { DRILL_FAULTS } from './levels';
+
+/** What the learner says of one string: sound, or this fault at this cell. */
+export const namedSchema = z
+  .strictObject({ cell: z.number().int().min(1).max(20), kind: z.enum(DRILL_FAULTS) })
+  .nullable();
+export type Named = z.infer<typeof namedSchema>;
+
+/** How far an answer is right, string by string. */
+export type StringJudgement = 'right' | 'right-cell' | 'right-kind' | 'wrong';
+
+export function judgeAnswer({ built, hidden }: Drill, named: readonly Named[]): StringJudgement[] {
+  return built.map((_, index) => {
+    const truth = hidden.find(({ string }) => string === index + 1) ?? null;
+    return judgeString(truth, named[index] ?? null);
+  });
+}
+
+function judgeString(truth: HiddenFault | null, named: Named): StringJudgement {
+  if (truth === null || named === null) return truth === null && named === null ? 'right' : 'wrong';
+  if (named.cell === truth.cell && named.kind === truth.kind) return 'right';
+  if (named.cell === truth.cell) return 'right-cell';
+  return named.kind === truth.kind ? 'right-kind' : 'wrong';
+}
+
+/** A hint counts as one measurement, a wrong answer as two. */
+const HINT_COSTS = 1;
+const WRONG_COSTS = 2;
+
+export interface DrillEffort {
+  readonly readings: number;
+  readonly hints: number;
+  readonly wrongAnswers: number;
+}
+
+/** Measurements that count, and the score out of 100 against what the fault finder needs. */
+export function drillScore(
+  { readings, hints, wrongAnswers }: DrillEffort,
+  par: number,
+): { readonly counted: number; readonly score: number } {
+  const counted = readings + HINT_COSTS * hints + WRONG_COSTS * wrongAnswers;
+  return { counted, score: Math.round((100 * par) / Math.max(par, counted, 1)) };
+}

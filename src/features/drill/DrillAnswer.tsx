@@ -1,0 +1,151 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import type { DrillPar } from '@/core/drill/drillHints';
+import { faultName, judgementWords } from '@/core/drill/drillSheets';
+import { drillScore, judgeAnswer, type Named } from '@/core/drill/judgeAnswer';
+import { DRILL_FAULT_NAMES, type DrillFault } from '@/core/drill/levels';
+import type { Drill } from '@/core/drill/makeDrill';
+import { Card } from '@/ui/Card';
+import type { DrillRun, DrillStore } from './drillRun';
+
+interface DrillAnswerProps {
+  readonly drill: Drill;
+  readonly run: DrillRun;
+  readonly store: DrillStore;
+  /** What the fault finder itself needs; `null` while that is worked out. */
+  readonly par: DrillPar | null;
+}
+
+/** Naming the fault, string by string; then whether it is so, and the score. */
+export function DrillAnswer({ drill, run, store, par }: DrillAnswerProps) {
+  const [told, setTold] = useState<string[]>([]);
+  const strings = drill.built.map((_, index) => index);
+  const named = strings.map((index) => run.named[index] ?? null);
+  const change = (index: number, one: Named): void =>
+    store.name(named.map((before, at) => (at === index ? one : before)));
+  const judge = (): void => {
+    const judgements = judgeAnswer(drill, named);
+    if (judgements.every((one) => one === 'right')) {
+      store.end('found');
+      setTold([]);
+    } else {
+      store.wrong();
+      setTold(judgements.map(judgementWords));
+    }
+  };
+  return (
+    <Card title="What is wrong?">
+      {run.over !== 'no' ? (
+        <DrillOver drill={drill} run={run} par={par} />
+      ) : (
+        <Box sx={{ display: 'grid', gap: 1.5, mt: 1 }}>
+          {strings.map((index) => (
+            <NamedFields
+              key={index}
+              drill={drill}
+              title={strings.length > 1 ? `String ${index + 1}` : 'The string'}
+              named={named[index] ?? null}
+              onChange={(one) => change(index, one)}
+            />
+          ))}
+          {told.length === 0 ? null : (
+            <Alert severity="warning" role="status" data-testid="drill-told">
+              {told
+                .map((words, index) =>
+                  told.length > 1 ? `String ${index + 1}: ${words}.` : `${words}.`,
+                )
+                .join(' ')}{' '}
+              It counts as two measurements.
+            </Alert>
+          )}
+          <Button variant="contained" onClick={judge}>
+            That is it
+          </Button>
+          <Button size="small" onClick={() => store.end('shown')}>
+            Give up and show me
+          </Button>
+        </Box>
+      )}
+    </Card>
+  );
+}
+
+function NamedFields(props: {
+  readonly drill: Drill;
+  readonly title: string;
+  readonly named: Named;
+  readonly onChange: (named: Named) => void;
+}) {
+  const { drill, title, named, onChange } = props;
+  const { faults, cells } = drill.level;
+  return (
+    <Box sx={{ display: 'grid', gap: 1 }}>
+      <TextField
+        select
+        label={title}
+        value={named?.kind ?? 'none'}
+        onChange={(event) => {
+          const kind = event.target.value as DrillFault | 'none';
+          onChange(kind === 'none' ? null : { cell: named?.cell ?? 1, kind });
+        }}
+      >
+        <MenuItem value="none">nothing is wrong</MenuItem>
+        {faults.map((kind) => (
+          <MenuItem key={kind} value={kind}>
+            a cell: {DRILL_FAULT_NAMES[kind]}
+          </MenuItem>
+        ))}
+      </TextField>
+      {named === null ? null : (
+        <TextField
+          select
+          label={`Which cell of ${title.toLowerCase()}?`}
+          value={named.cell}
+          onChange={(event) => onChange({ ...named, cell: Number(event.target.value) })}
+        >
+          {Array.from({ length: cells }, (_, index) => (
+            <MenuItem key={index} value={index + 1}>
+              cell {index + 1}
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
+    </Box>
+  );
+}
+
+function DrillOver({ drill, run, par }: Pick<DrillAnswerProps, 'drill' | 'run' | 'par'>) {
+  const { taken, hints, wrongAnswers } = run;
+  const effort = { readings: taken.length, hints, wrongAnswers };
+  const truth =
+    drill.hidden.length === 0
+      ? 'Nothing is wrong.'
+      : `It is ${drill.hidden.map((one) => faultName(drill, one)).join('; ')}.`;
+  return (
+    <Box data-testid="drill-over" role="status">
+      <Typography sx={{ fontWeight: 700, mb: 0.5 }}>
+        {run.over === 'found' ? 'Right. ' : ''}
+        {truth}
+      </Typography>
+      {run.over !== 'found' ? null : par === null ? (
+        <Typography variant="body2">The score is being worked out …</Typography>
+      ) : (
+        <Typography variant="body2">
+          Score {drillScore(effort, par.measurements).score} of 100: {taken.length} measurements
+          {hints > 0 ? `, ${hints} hints` : ''}
+          {wrongAnswers > 0 ? `, ${wrongAnswers} wrong answers (two each)` : ''}, together{' '}
+          {drillScore(effort, par.measurements).counted}. The fault finder needs {par.measurements},
+          always taking the reading that tells most
+          {par.right ? '' : ', and is misled by the scatter of the cells here'}.
+        </Typography>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,184 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useStore } from 'zustand';
+import type { DrillHint } from '@/core/drill/drillHints';
+import { makeDrill, type DrillKey } from '@/core/drill/makeDrill';
+import { readDrill, type Clip, type Probing } from '@/core/drill/probing';
+import { Card } from '@/ui/Card';
+import { mainAndSide } from '@/ui/mainAndSide';
+import { patientClient } from '@/workers/plannerClient';
+import { useAnswer } from '@/workers/useAnswer';
+import { DrillAnswer } from './DrillAnswer';
+import { DrillDesk } from './DrillDesk';
+import { DrillMeter } from './DrillMeter';
+import { createDrillStore } from './drillRun';
+import { DrillRecord, displayWords, probingWords } from './DrillRecord';
+
+/** One drill: desk, probes, meter, record, hint and answer. */
+export function DrillBench({ drillKey }: { readonly drillKey: DrillKey }) {
+  const { level, seed } = drillKey;
+  const drill = useMemo(() => makeDrill({ level, seed }), [level, seed]);
+  const [store] = useState(() => createDrillStore(drillKey));
+  const { run, thrownAway } = useStore(store.store);
+  useEffect(() => {
+    void store.store.persist.rehydrate();
+  }, [store]);
+  const askPar = useCallback(() => patientClient().drillPar({ level, seed }), [level, seed]);
+  const par = useAnswer(askPar);
+  const [probes, setProbes] = useState<{ red: Clip | null; black: Clip | null }>({
+    red: null,
+    black: null,
+  });
+  const [hand, setHand] = useState<'red' | 'black'>('black');
+  const [range, setRange] = useState<Probing['range']>('20 V');
+  const [meanwhile, setMeanwhile] = useState<Probing['meanwhile']>('nothing');
+  const [display, setDisplay] = useState('– – –');
+  const { red, black } = probes;
+  const clearDisplay = (): void => setDisplay('– – –');
+  const read = (): void => {
+    if (red === null || black === null) return;
+    const probing = { red, black, range, meanwhile };
+    const shown = readDrill(drill, probing);
+    store.read({ probing, value: shown.status === 'reads' ? shown.value : null });
+    setDisplay(displayWords(range, shown.status === 'reads' ? shown.value : null));
+  };
+  const put = (probing: Probing): void => {
+    setProbes({ red: probing.red, black: probing.black });
+    setRange(probing.range);
+    setMeanwhile(probing.meanwhile);
+    clearDisplay();
+  };
+  const { cells, strings } = drill.level;
+  return (
+    <Box sx={mainAndSide(320)}>
+      <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
+        <Card
+          title="On the desk"
+          actions={
+            <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center' }}>
+              <Typography variant="body2" role="status">
+                In hand: the <strong>{hand}</strong> probe
+              </Typography>
+              <Button size="small" onClick={() => setHand(hand === 'red' ? 'black' : 'red')}>
+                Take the other
+              </Button>
+            </Box>
+          }
+        >
+          <DrillDesk
+            strings={strings}
+            cells={cells}
+            red={red}
+            black={black}
+            meanwhile={meanwhile}
+            hand={hand}
+            onTouch={(clip) => {
+              setProbes((before) => ({ ...before, [hand]: clip }));
+              setHand(hand === 'red' ? 'black' : 'red');
+              clearDisplay();
+            }}
+          />
+          <TextField
+            select
+            label="Meanwhile"
+            value={meanwhile}
+            onChange={(event) => {
+              const chosen = event.target.value as string | number;
+              setMeanwhile(chosen === 'nothing' || chosen === 'joined' ? chosen : Number(chosen));
+              clearDisplay();
+            }}
+            sx={{ minWidth: 260, mt: 1 }}
+          >
+            <MenuItem value="nothing">nothing is changed</MenuItem>
+            <MenuItem value="joined">a lead joins the ends of the string</MenuItem>
+            {Array.from({ length: cells - 1 }, (_, index) => (
+              <MenuItem key={index} value={index + 1}>
+                the lead after cell {index + 1} is lifted
+              </MenuItem>
+            ))}
+          </TextField>
+        </Card>
+        <DrillRecord
+          taken={run.taken}
+          named={strings > 1}
+          onStartOver={store.startOver}
+          onTakeBack={thrownAway === null ? null : store.takeBack}
+        />
+      </Box>
+      <Box sx={{ display: 'grid', gap: 1.5 }}>
+        <DrillMeter
+          range={range}
+          onRange={(chosen) => {
+            setRange(chosen);
+            clearDisplay();
+          }}
+          display={display}
+          ready={red !== null && black !== null && run.over === 'no'}
+          onRead={read}
+        />
+        <DrillAnswer drill={drill} run={run} store={store} par={par} />
+        {run.over === 'no' ? (
+          <HintCard
+            ask={() => patientClient().drillHint({ level, seed }, run.taken)}
+            readings={run.taken.length}
+            named={strings > 1}
+            onHint={store.hint}
+            onPut={put}
+          />
+        ) : null}
+      </Box>
+    </Box>
+  );
+}
+
+interface HintCardProps {
+  readonly ask: () => Promise<DrillHint | null>;
+  readonly readings: number;
+  readonly named: boolean;
+  readonly onHint: () => void;
+  readonly onPut: (probing: Probing) => void;
+}
+
+/** The fault finder’s next-best measurement, on request. */
+function HintCard({ ask, readings, named, onHint, onPut }: HintCardProps) {
+  const [hint, setHint] = useState<{ after: number; hint: DrillHint | null } | null>(null);
+  const [thinking, setThinking] = useState(false);
+  const shown = hint?.after === readings ? hint : null;
+  const request = (): void => {
+    setThinking(true);
+    onHint();
+    void ask().then((found) => {
+      setHint({ after: readings, hint: found });
+      setThinking(false);
+    });
+  };
+  return (
+    <Card title="Stuck?">
+      {shown === null ? (
+        <Button size="small" onClick={request} disabled={thinking}>
+          {thinking ? 'Thinking …' : 'A hint, for one measurement'}
+        </Button>
+      ) : shown.hint === null ? (
+        <Alert severity="info" role="status">
+          Your readings tell it already: look at them once more.
+        </Alert>
+      ) : (
+        <Box role="status" data-testid="drill-hint" sx={{ display: 'grid', gap: 1 }}>
+          <Typography variant="body2">
+            The reading that tells most now: {probingWords(shown.hint.probing, named)}.
+          </Typography>
+          <Button size="small" onClick={() => onPut(shown.hint!.probing)}>
+            Put the probes there
+          </Button>
+        </Box>
+      )}
+    </Card>
+  );
+}

@@ -1,0 +1,91 @@
+'use client';
+
+import LinkIcon from '@mui/icons-material/Link';
+import PrintIcon from '@mui/icons-material/PrintOutlined';
+import ShuffleIcon from '@mui/icons-material/Shuffle';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { DRILL_LEVELS, drillLevel } from '@/core/drill/levels';
+import { drillKeySchema, type DrillKey } from '@/core/drill/makeDrill';
+import { QuantityField } from '@/ui/QuantityField';
+
+const PRINTED = 6;
+const HIGHEST = 99_999;
+
+/** Shows another drill; its address can be given to a class. */
+export function showDrill({ level, seed }: DrillKey): void {
+  window.history.replaceState(null, '', `?level=${level}&seed=${seed}`);
+}
+
+/** Level and number of the drill, its link and its print. */
+export function DrillChoice({ drillKey }: { readonly drillKey: DrillKey }) {
+  const { level, seed } = drillKey;
+  const [copied, setCopied] = useState<boolean | null>(null);
+  const copy = (): void => {
+    navigator.clipboard.writeText(window.location.href).then(
+      () => setCopied(true),
+      () => setCopied(false),
+    );
+  };
+  return (
+    <Box sx={{ mb: 1.5 }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center' }}>
+        <TextField
+          select
+          label="Level"
+          value={level}
+          onChange={(event) => showDrill({ level: Number(event.target.value), seed })}
+          sx={{ minWidth: 240 }}
+        >
+          {DRILL_LEVELS.map(({ level: one, name }) => (
+            <MenuItem key={one} value={one}>
+              {one} · {name}
+            </MenuItem>
+          ))}
+        </TextField>
+        <QuantityField
+          label="Drill number"
+          kind="count"
+          value={seed}
+          format={String}
+          check={(value) =>
+            drillKeySchema.shape.seed.safeParse(value).error?.issues[0]?.message ?? null
+          }
+          onCommit={(value) => {
+            if (value !== null) showDrill({ level, seed: value });
+          }}
+          sx={{ width: 130 }}
+        />
+        <Button
+          startIcon={<ShuffleIcon />}
+          onClick={() => showDrill({ level, seed: 1 + Math.floor(Math.random() * HIGHEST) })}
+        >
+          Another one
+        </Button>
+        <Button startIcon={<LinkIcon />} onClick={copy}>
+          Copy the link for the class
+        </Button>
+        <Button
+          startIcon={<PrintIcon />}
+          component="a"
+          href={`/api/drill/print?level=${level}&seed=${seed}&count=${PRINTED}`}
+          target="_blank"
+          rel="noreferrer"
+        >
+          Print {PRINTED} with key
+        </Button>
+      </Box>
+      <Typography variant="body2" color="textSecondary" sx={{ mt: 1 }} role="status">
+        {copied === null
+          ? `${drillLevel(level).promise} The metals are hidden under tape: only the meter tells.`
+          : copied
+            ? 'The link is copied: whoever opens it has the same drill.'
+            : 'This browser does not let the link be copied: take it from the address line.'}
+      </Typography>
+    </Box>
+  );
+}
