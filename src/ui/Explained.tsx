@@ -5,6 +5,7 @@ import ButtonBase from '@mui/material/ButtonBase';
 import Popover from '@mui/material/Popover';
 import Typography from '@mui/material/Typography';
 import { useState, type ReactNode } from 'react';
+import { SourceLinks } from './SourceLinks';
 import type { Explanation } from '@/core/planning/explain';
 
 interface ExplainedProps {
@@ -72,6 +73,7 @@ function Sum({ explanation, anchor, onClose }: SumProps) {
         <Typography variant="caption" color="textSecondary">
           {explanation.origin}
         </Typography>
+        <SourceLinks ids={explanation.sources} />
       </Box>
     </Popover>
   );

@@ -29,10 +29,15 @@ test('a figure opens to show its sum and its origin, and closes by key', async (
     title: 'Sum',
     lines: ['4 × 0.93 V = 3.72 V'],
     origin: 'Cell: your own readings.',
+    sources: ['meter'] as const,
   };
   render(<Explained explain={() => explanation}>3.72 V</Explained>);
   await userEvent.click(screen.getByRole('button', { name: '3.72 V' }));
   expect(screen.getByRole('dialog', { name: 'Sum' })).toHaveTextContent('your own readings');
+  expect(screen.getByRole('link', { name: 'The classroom meter' })).toHaveAttribute(
+    'href',
+    '/help?part=sources#meter',
+  );
   await userEvent.keyboard('{Escape}');
   expect(screen.queryByText('4 × 0.93 V = 3.72 V')).not.toBeInTheDocument();
 });

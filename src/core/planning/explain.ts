@@ -2,6 +2,7 @@ import { isLinearCell } from '../chemistry/cellModel';
 import { CLASS_SCATTER } from '../chance/scatter';
 import { quantile } from '../chance/simulateClasses';
 import { CURRENT_RANGE_FACTS } from '../circuit/meter';
+import type { SourceId } from '../help/sources';
 import { mostWattsOfDesk } from '../desk/mostWattsOfDesk';
 import { formatAmps, formatOhms, formatVolts, formatWatts } from '../units';
 import type { PlanEvaluation } from './evaluatePlan';
@@ -11,6 +12,8 @@ export interface Explanation {
   readonly title: string;
   readonly lines: readonly string[];
   readonly origin: string;
+  /** Groups of constants that it rests on, to be looked up. */
+  readonly sources: readonly SourceId[];
 }
 
 /** Open-circuit volts of the battery. */
@@ -24,6 +27,7 @@ export function explainOpenVolts(evaluation: PlanEvaluation): Explanation {
       `${wiring.cellsInSeries} × ${formatVolts(cell.model.emfVolts)} = ${formatVolts(source.emfVolts)}`,
     ],
     origin: originOfCell(evaluation),
+    sources: sourcesOfCell(evaluation),
   };
 }
 
@@ -41,6 +45,7 @@ function explainLaidOut(evaluation: PlanEvaluation, title: string): Explanation 
       `Open: ${formatVolts(source.emfVolts)}. With the load: ${formatVolts(volts)} at ${formatAmps(amps)}, so ${formatOhms(source.resistanceOhms)} inside.`,
     ],
     origin: originOfCell(evaluation),
+    sources: sourcesOfCell(evaluation),
   };
 }
 
@@ -56,6 +61,7 @@ export function explainResistance(evaluation: PlanEvaluation): Explanation {
         `At ${formatAmps(amps)}: (${formatVolts(source.emfVolts)} − ${formatVolts(volts)}) ÷ ${formatAmps(amps)} = ${formatOhms(source.resistanceOhms)}`,
       ],
       origin: originOfCell(evaluation),
+      sources: sourcesOfCell(evaluation),
     };
   }
   return {
@@ -66,6 +72,7 @@ export function explainResistance(evaluation: PlanEvaluation): Explanation {
       ...resistanceOfCell(evaluation),
     ],
     origin: originOfCell(evaluation),
+    sources: sourcesOfCell(evaluation),
   };
 }
 
@@ -86,6 +93,7 @@ export function explainOperatingPoint(evaluation: PlanEvaluation): Explanation {
       `Power: ${formatWatts(volts * amps)} of at most ${formatWatts(most)}${where}.`,
     ],
     origin: `${originOfCell(evaluation)} ${originOfLoad(evaluation)}`,
+    sources: [...sourcesOfCell(evaluation), ...sourcesOfLoad(evaluation)],
   };
 }
 
@@ -101,6 +109,7 @@ export function explainChance(evaluation: PlanEvaluation): Explanation {
       `Nine classes in ten get ${nineInTen(evaluation)}.`,
     ],
     origin: 'Scatter of home-made cells: common practice, no source. Same simulation each time.',
+    sources: ['scatter'],
   };
 }
 
@@ -140,5 +149,21 @@ function originOfLoad({ target }: PlanEvaluation): string {
       return 'Resistor: Ohm’s law.';
     case 'device':
       return 'Device: typical current and least voltage, common practice.';
+  }
+}
+
+/** Own readings need no table but the meter's. */
+function sourcesOfCell({ cell }: PlanEvaluation): SourceId[] {
+  return cell.own?.status === 'used' ? ['meter'] : ['cell-readings'];
+}
+
+function sourcesOfLoad({ target }: PlanEvaluation): SourceId[] {
+  switch (target.kind) {
+    case 'led':
+      return ['led', 'brightness', 'constants'];
+    case 'resistor':
+      return [];
+    case 'device':
+      return ['devices'];
   }
 }

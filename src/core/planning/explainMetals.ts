@@ -37,12 +37,13 @@ export function explainMetals(recipe: Recipe): Explanation {
   const title = 'Why these volts?';
   const origin =
     'Standard potentials: CRC Handbook of Chemistry and Physics, from memory. Readings: common practice, no source.';
+  const sources = ['potentials', 'cell-readings', 'ceilings'] as const;
   if (answer.status === 'identical') {
     const why =
       recipe.id === 'concentration'
         ? 'The same metal twice: only the difference in strength of the two solutions pushes, by the Nernst equation. It is millivolts.'
         : answer.why;
-    return { title, lines: [why], origin };
+    return { title, lines: [why], origin, sources };
   }
   const { openVoltsLow, openVoltsHigh } = recipe.typical;
   return {
@@ -57,5 +58,6 @@ export function explainMetals(recipe: Recipe): Explanation {
       ...answer.reasons,
     ],
     origin,
+    sources,
   };
 }

@@ -24,5 +24,6 @@ export function explainSize(recipe: Recipe, body: CellBody, size: ElectrodeSize)
       'The open-circuit voltage does not depend on the size.',
     ],
     origin: `Physics of the family chosen so that the usual size reads what such cells read (${recipe.typical.source}).`,
+    sources: ['conductivity', 'cell-readings'],
   };
 }

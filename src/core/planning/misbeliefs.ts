@@ -30,6 +30,7 @@ export function pairsInOneBody({ cell, wiring }: Given): Explanation {
       'The liquid joins all the metals inside, so each link between two pairs is shorted through it: one body of electrolyte is one cell. Side by side the pairs do add up, in current.',
     ],
     origin: 'Solved as a network in which all electrodes of a body see one electrolyte.',
+    sources: ['cell-readings', 'faults'],
   };
 }
 
@@ -47,6 +48,7 @@ export function voltsTimesAmps({ cell }: Given): Explanation {
       'For an ideal source with resistance it is exactly a quarter: E² ÷ 4r, at half the open-circuit voltage.',
     ],
     origin: 'The cell’s own curve; the greatest product of volts and amps along it.',
+    sources: ['cell-readings'],
   };
 }
 
@@ -66,6 +68,7 @@ export function largestWins({ cell, wiring }: Given): Explanation {
       `Meanwhile ${formatAmps(Math.abs(solution.strings[1]?.openAmps ?? 0))} runs backwards through the weaker string, with nothing connected: the stronger one empties itself. Only join strings that are alike.`,
     ],
     origin: 'Solved as a network; Millman’s theorem (Proc. IRE 28 (1940) 413).',
+    sources: ['cell-readings'],
   };
 }
 
@@ -82,6 +85,7 @@ export function saltKillsAcid(): Explanation {
     ],
     origin:
       'Conductivities: CRC Handbook, “Electrical Conductivity of Aqueous Solutions”, from memory.',
+    sources: ['conductivity'],
   };
 }
 

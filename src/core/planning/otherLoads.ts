@@ -1,5 +1,6 @@
 import { brightnessOf, type BrightnessBand } from '../circuit/brightness';
 import { DEVICE_KINDS, DEVICE_PRESETS } from '../circuit/devicePresets';
+import { TORCH_BULB } from '../circuit/load/bulb';
 import type { Load } from '../circuit/load/load';
 import { LED_COLOURS, LED_PRESETS, ledModelOf } from '../circuit/load/ledPresets';
 import { TYPICAL_BOOSTER } from '../circuit/load/booster';
@@ -22,8 +23,6 @@ export interface OtherLoad {
   readonly verdict: string;
 }
 
-/** Bulb of a pocket torch (printed values, common practice, no source). */
-const TORCH_BULB = { ratedVolts: 2.5, ratedAmps: 0.2 };
 /** A filament begins to glow from about this share of its rated volts (common practice, no source). */
 const GLOW_SHARE = 0.4;
 const KILO_OHM: Load = { kind: 'resistor', ohms: 1000 };

@@ -37,7 +37,7 @@ export function testClaim(claim: ClaimId, cell: PlannedCell): WorkedAnswer {
   }
 }
 
-function asAnswer(claim: ClaimId, { title, lines, origin }: Explanation): WorkedAnswer {
+function asAnswer(claim: ClaimId, { title, lines, origin, sources }: Explanation): WorkedAnswer {
   return {
     question: `“${CLAIMS[claim]}.” Is that so?`,
     tone: 'wrong',
@@ -45,6 +45,7 @@ function asAnswer(claim: ClaimId, { title, lines, origin }: Explanation): Worked
     lines: [],
     remarks: lines,
     origin,
+    sources,
     cautions: [],
   };
 }
@@ -73,5 +74,6 @@ function fullOfElectricity({ recipe, model }: PlannedCell): Explanation {
     ],
     origin:
       'Faraday’s law with CODATA 2018 constants; food energy about 50 kcal in 100 g, from memory.',
+    sources: ['constants', 'metal'],
   };
 }

@@ -104,6 +104,7 @@ function workOutRun(
     lines,
     remarks: remarksOf(cell, forVolts, forAmps, grouping, lasts, seconds),
     origin: `${cell.origin} What is wished: typed, or a round figure from memory. Half of the metal counts as usable.`,
+    sources: ['cell-readings', 'metal', 'bought', 'limits'],
     cautions: withVolts(cautions, openVolts),
   };
 }
@@ -185,6 +186,7 @@ function workOutPulse(
       'A bank gathers slowly and lets go at once: energy stays what it was, only the power is another. Side by side the cells would charge it faster, in series higher.',
     ],
     origin: `${cell.origin} The cell is taken as a straight line through its open-circuit volts and its short-circuit current.`,
+    sources: ['cell-readings', 'limits'],
     cautions: withVolts(cautions, cells * emfVolts),
   };
 }

@@ -1,3 +1,4 @@
+import type { SourceId } from '../help/sources';
 import type { CautionId } from '../safety/cautions';
 
 /** One line of a sum: what is reckoned, how, and what it comes to. */
@@ -16,5 +17,7 @@ export interface WorkedAnswer {
   /** What the figures mean, as sentences. */
   readonly remarks: readonly string[];
   readonly origin: string;
+  /** Groups of constants that it rests on. */
+  readonly sources: readonly SourceId[];
   readonly cautions: readonly CautionId[];
 }

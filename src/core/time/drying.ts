@@ -2,20 +2,17 @@
 export const WRAPS = ['open', 'skin', 'taped', 'sealed'] as const;
 export type Wrap = (typeof WRAPS)[number];
 
-/** Share of the evaporation that a cover lets through (from memory; fruit skin and tape hold most of it back). */
-const WRAP_SHARE: Readonly<Record<Wrap, number>> = {
-  open: 1,
-  skin: 0.05,
-  taped: 0.02,
-  sealed: 0.002,
-};
-
-/** Still air at 20 °C and half humidity takes about 100 g of water an hour and square metre (from memory). */
-const GRAMS_PER_SQUARE_METRE_HOUR = 100;
-const REFERENCE_CELSIUS = 20;
-const REFERENCE_DRYNESS = 0.5;
-/** The vapour pressure of water doubles with about every 11 K near room temperature (CRC Handbook, from memory). */
-const DOUBLING_KELVIN = 11;
+/** Drying of wet rims; all from memory but for the doubling. */
+export const DRYING_FACTS = {
+  /** Share of the evaporation that a cover lets through (fruit skin and tape hold most of it back). */
+  wrapShare: { open: 1, skin: 0.05, taped: 0.02, sealed: 0.002 } satisfies Record<Wrap, number>,
+  /** Still air at 20 °C and half humidity takes about so much water. */
+  gramsPerSquareMetreHour: 100,
+  referenceCelsius: 20,
+  referenceDryness: 0.5,
+  /** The vapour pressure of water doubles with about so much near room temperature (CRC Handbook, from memory). */
+  doublingKelvin: 11,
+} as const;
 
 export interface DryingInput {
   readonly waterGrams: number;
@@ -30,9 +27,11 @@ export interface DryingInput {
 /** Water lost per second as a share of what was there. */
 export function dryingPerSecond(input: DryingInput): number {
   const { waterGrams, exposedSquareMetres, wrap, humidity, celsius } = input;
-  const dryness = Math.max(0, 1 - humidity) / REFERENCE_DRYNESS;
-  const warmth = 2 ** ((celsius - REFERENCE_CELSIUS) / DOUBLING_KELVIN);
+  const { wrapShare, gramsPerSquareMetreHour, referenceCelsius, referenceDryness, doublingKelvin } =
+    DRYING_FACTS;
+  const dryness = Math.max(0, 1 - humidity) / referenceDryness;
+  const warmth = 2 ** ((celsius - referenceCelsius) / doublingKelvin);
   const gramsPerHour =
-    GRAMS_PER_SQUARE_METRE_HOUR * exposedSquareMetres * dryness * warmth * WRAP_SHARE[wrap];
+    gramsPerSquareMetreHour * exposedSquareMetres * dryness * warmth * wrapShare[wrap];
   return gramsPerHour / 3600 / waterGrams;
 }

@@ -4,13 +4,14 @@ import Box from '@mui/material/Box';
 import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
-import { useSelectedLayoutSegment } from 'next/navigation';
+import { useSearchParams, useSelectedLayoutSegment } from 'next/navigation';
 import { useCallback, useMemo, useState, type ReactNode } from 'react';
 import type { LogLine } from '@/core/logbook/logEntry';
 import type { Plan } from '@/core/plan/planSchema';
 import { groupName } from '@/core/preparation/groupNames';
 import { DEFERRAL } from '@/core/safety/cautions';
 import { LogProvider } from '@/ui/bench/LogProvider';
+import { useTour } from '@/ui/tour/useTour';
 import { PlanHeader } from './PlanHeader';
 import { ProjectorView } from './ProjectorView';
 import { PlanProvider, usePlanContext } from './PlanProvider';
@@ -64,12 +65,20 @@ function BenchChoiceProvider({ children }: { children: ReactNode }) {
   return <BenchChoiceContext value={value}>{children}</BenchChoiceContext>;
 }
 
+/** The address without the tour, so that going back does not begin it again. */
+function leaveTour(): void {
+  window.history.replaceState(null, '', window.location.pathname);
+}
+
 /** To what asks about this plan from outside its stations, and back to the shelf. */
 function WaysOut({ id }: { readonly id: string }) {
   return (
     <Box sx={{ display: 'grid', gap: 0.5, justifyItems: 'start' }}>
       <Link component={NextLink} href={`/plans/${id}/reality`} color="inherit" variant="body2">
         Reality check with this cell
+      </Link>
+      <Link component={NextLink} href="/help" color="inherit" variant="body2">
+        Help
       </Link>
       <Link component={NextLink} href="/" color="inherit" variant="body2">
         Back to the shelf
@@ -86,6 +95,7 @@ function Frame({ children }: { children: ReactNode }) {
   const [projected, setProjected] = useState(false);
   const toggleProjector = useCallback(() => setProjected((before) => !before), []);
   useShortcuts(openHelp, toggleProjector);
+  useTour(useSearchParams().get('tour') === '1', leaveTour);
   return (
     <Box sx={{ minHeight: '100vh', display: 'flex', flexDirection: 'column' }}>
       <PlanHeader station={station} onHelp={openHelp} onProject={toggleProjector} />

@@ -9,6 +9,7 @@ const PLACES = [
   { href: '/fair-tests', name: 'Fair tests', what: 'compare fruit, metals, liquids' },
   { href: '/reality-check', name: 'Reality check', what: 'how many to …? claims tested' },
   { href: '/drill', name: 'Fault drill', what: 'a hidden fault, a meter: find it' },
+  { href: '/series-or-parallel', name: 'Series or parallel?', what: 'why both schools are right' },
   { href: '/metals', name: 'Metals and potentials', what: 'which is +, how many volts, why' },
   { href: '/coins', name: 'Coins', what: 'which hold zinc, by country and year' },
   { href: '/mixing', name: 'Mixing bench', what: 'grams and spoons for the class' },

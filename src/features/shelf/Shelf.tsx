@@ -4,6 +4,7 @@ import AddIcon from '@mui/icons-material/Add';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import NextLink from 'next/link';
 import { useState } from 'react';
 import type { PlanSummary } from '@/core/planning/planSummary';
 import type { Result } from '@/core/result';
@@ -12,6 +13,7 @@ import { ImportButton } from '@/ui/document/ImportButton';
 import { RefusalAlert } from '@/ui/document/RefusalAlert';
 import { useDocumentList } from '@/ui/document/useDocumentList';
 import { ThemeSwitch } from '@/ui/ThemeSwitch';
+import { TourInvite } from '@/ui/tour/TourInvite';
 import { BesideThePlans } from './BesideThePlans';
 import { NewPlanDialog } from './NewPlanDialog';
 import { PlanCard } from './PlanCard';
@@ -48,8 +50,12 @@ export function Shelf({ entries }: ShelfProps) {
         <Button variant="contained" startIcon={<AddIcon />} onClick={() => setNaming(true)}>
           New plan
         </Button>
+        <Button component={NextLink} href="/help">
+          Help
+        </Button>
         <ThemeSwitch />
       </Box>
+      {entries.length === 0 ? null : <TourInvite />}
       <RefusalAlert refusal={refusal} onClose={clearRefusal} />
       <Box component="main">
         <Typography variant="h2" sx={{ mb: 1.5 }}>

@@ -16,6 +16,7 @@ import { cautionsOf } from '@/core/safety/cautions';
 import { Card } from '../Card';
 import { CautionList } from '../CautionList';
 import { PROJECTED_TEXT, ProjectorFrame } from '../ProjectorFrame';
+import { SourceLinks } from '../SourceLinks';
 import { VerdictPill } from '../VerdictPill';
 
 interface AnswerCardProps {
@@ -66,7 +67,7 @@ export function AnswerCard({ answer, printHref }: AnswerCardProps) {
 }
 
 function Answer({ answer }: { readonly answer: WorkedAnswer }) {
-  const { tone, headline, lines, remarks, origin, cautions } = answer;
+  const { tone, headline, lines, remarks, origin, sources, cautions } = answer;
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
       <Box data-testid="answer">
@@ -82,6 +83,7 @@ function Answer({ answer }: { readonly answer: WorkedAnswer }) {
       <Typography variant="caption" color="textSecondary">
         {origin}
       </Typography>
+      <SourceLinks ids={sources} />
     </Box>
   );
 }

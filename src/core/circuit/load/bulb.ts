@@ -4,6 +4,9 @@ export interface BulbModel {
   readonly ratedAmps: number;
 }
 
+/** Bulb of a pocket torch (printed values, common practice, no source). */
+export const TORCH_BULB: BulbModel = { ratedVolts: 2.5, ratedAmps: 0.2 };
+
 /** A cold filament has about a tenth of its hot resistance (common practice, no source). */
 export const COLD_SHARE = 0.1;
 

@@ -24,6 +24,7 @@ export function BatteryFigures({ evaluation }: { evaluation: PlanEvaluation }) {
   ];
   return (
     <Box
+      data-tour="figures"
       sx={{
         display: 'flex',
         flexWrap: 'wrap',

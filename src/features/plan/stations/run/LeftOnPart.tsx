@@ -14,6 +14,7 @@ import { formatAmps, formatJoules, formatNumber, formatVolts } from '@/core/unit
 import { Card } from '@/ui/Card';
 import { DeskPicture } from '@/ui/desk/DeskPicture';
 import { mainAndSide } from '@/ui/mainAndSide';
+import { SourceLinks } from '@/ui/SourceLinks';
 import { usePlan, usePlanContext } from '../../PlanProvider';
 import { useBenchChoice } from '../../useBenchFacts';
 import { CellsLeftCard } from './CellsLeftCard';
@@ -113,6 +114,7 @@ function InTime({ left }: { readonly left: LeftRunning }) {
             time, and the course follows them.
           </Alert>
         )}
+        <SourceLinks ids={['films', 'drying', 'metal', 'brightness']} />
       </Card>
     </>
   );

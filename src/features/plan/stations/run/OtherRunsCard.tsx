@@ -12,6 +12,7 @@ import { AA_JOULES, AA_PRICE, boughtCells, type ComparedRun } from '@/core/runni
 import { aboutTime } from '@/core/running/runWords';
 import { formatJoules, formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';
+import { SourceLinks } from '@/ui/SourceLinks';
 import { patientClient } from '@/workers/plannerClient';
 import { useAnswer } from '@/workers/useAnswer';
 import { usePlan, usePlanContext } from '../../PlanProvider';
@@ -89,6 +90,7 @@ export function OtherRunsCard({ cupboard }: { readonly cupboard: CupboardState }
         are counted by the piece at the cupboard’s prices, without liquids and separators; an AA
         cell at {inMoney(AA_PRICE)} (from memory).
       </Typography>
+      <SourceLinks ids={['bought', 'metal']} />
       {cheapest === null ? null : (
         <Typography variant="body2" sx={{ mt: 1, fontWeight: 600 }} data-testid="money-per-joule">
           {cheapest}

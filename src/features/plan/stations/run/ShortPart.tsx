@@ -13,6 +13,7 @@ import { Card } from '@/ui/Card';
 import { CautionList } from '@/ui/CautionList';
 import { mainAndSide } from '@/ui/mainAndSide';
 import { QuantityField } from '@/ui/QuantityField';
+import { SourceLinks } from '@/ui/SourceLinks';
 import { patientClient } from '@/workers/plannerClient';
 import { useAnswer } from '@/workers/useAnswer';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
@@ -66,6 +67,7 @@ export function ShortPart() {
           A meter left on “current” across the battery is the same short. Nothing is broken: films
           have grown on the metals, and they dissolve again. Wait before you read it once more.
         </Typography>
+        <SourceLinks ids={['films']} />
         <CautionList
           cautions={cautionsOf(cell.recipe.cautions.filter((id) => OF_A_SHORT.includes(id)))}
         />

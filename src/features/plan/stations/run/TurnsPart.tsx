@@ -12,6 +12,7 @@ import { formatMinutes } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { mainAndSide } from '@/ui/mainAndSide';
 import { QuantityField } from '@/ui/QuantityField';
+import { SourceLinks } from '@/ui/SourceLinks';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 import { useBatteryRun } from '../../useBatteryRun';
 import { TimeChart } from './TimeChart';
@@ -140,6 +141,7 @@ function TurnsFields() {
         At rest the films on the metals dissolve, so each turn starts brighter than the last one
         ended. Water dries all the same. Worked out for at most {aboutTime(TURNS_HORIZON_SECONDS)}.
       </Typography>
+      <SourceLinks ids={['films', 'drying']} />
     </Card>
   );
 }

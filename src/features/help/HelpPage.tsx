@@ -1,0 +1,175 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Link from '@mui/material/Link';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableRow from '@mui/material/TableRow';
+import Typography from '@mui/material/Typography';
+import NextLink from 'next/link';
+import { DEFAULT_REASONS } from '@/core/help/defaults';
+import { GLOSSARY } from '@/core/help/glossary';
+import { SOURCE_IDS, SOURCES, TRUST_WORDS, type SourceId } from '@/core/help/sources';
+import { DEFERRAL } from '@/core/safety/cautions';
+import { Card } from '@/ui/Card';
+import { PartTabs } from '@/ui/PartTabs';
+import { ThemeSwitch } from '@/ui/ThemeSwitch';
+import { TOUR_START } from '@/ui/tour/tourSteps';
+
+const PARTS = [
+  ['words', 'Words'],
+  ['defaults', 'Why these defaults'],
+  ['sources', 'Sources of all figures'],
+] as const;
+
+/** Words of the trade, the reasons behind defaults, where every constant comes from, and the tour once more. */
+export function HelpPage() {
+  return (
+    <Box sx={{ maxWidth: 1080, mx: 'auto', p: { xs: 2, md: 3 } }}>
+      <Box
+        component="header"
+        sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1, mb: 1.5 }}
+      >
+        <Box sx={{ flex: 1 }}>
+          <Link component={NextLink} href="/" color="inherit" variant="body2">
+            Back to the shelf
+          </Link>
+          <Typography variant="h1">Help</Typography>
+        </Box>
+        <Button component={NextLink} href={TOUR_START}>
+          Look round in a minute
+        </Button>
+        <ThemeSwitch />
+      </Box>
+      <Box component="main">
+        <PartTabs label="Parts of the help" prefix="help" parts={PARTS}>
+          {(part) => {
+            switch (part) {
+              case 'words':
+                return <Words />;
+              case 'defaults':
+                return <Defaults />;
+              case 'sources':
+                return <Sources />;
+            }
+          }}
+        </PartTabs>
+      </Box>
+      <Typography
+        component="footer"
+        variant="caption"
+        color="textSecondary"
+        sx={{ display: 'block', mt: 3, maxWidth: 760 }}
+      >
+        {DEFERRAL}
+      </Typography>
+    </Box>
+  );
+}
+
+function Words() {
+  return (
+    <Card title="Words in plain words">
+      <Box
+        component="dl"
+        sx={{
+          m: 0,
+          columnGap: 4,
+          columns: { md: 2 },
+          '& > div': { breakInside: 'avoid', mb: 1.25 },
+        }}
+      >
+        {GLOSSARY.map(({ word, meaning }) => (
+          <div key={word}>
+            <Typography component="dt" sx={{ fontWeight: 700 }}>
+              {word}
+            </Typography>
+            <Typography component="dd" variant="body2" sx={{ m: 0 }}>
+              {meaning}
+            </Typography>
+          </div>
+        ))}
+      </Box>
+    </Card>
+  );
+}
+
+function Defaults() {
+  return (
+    <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { md: '1fr 1fr' } }}>
+      {DEFAULT_REASONS.map(({ question, some, others, grozer }) => (
+        <Card key={question} title={question}>
+          <Typography variant="body2">Some say: {some}</Typography>
+          <Typography variant="body2">Others say: {others}</Typography>
+          <Typography variant="body2" sx={{ mt: 1, fontWeight: 600 }}>
+            {grozer}
+          </Typography>
+        </Card>
+      ))}
+    </Box>
+  );
+}
+
+function Sources() {
+  return (
+    <Box sx={{ display: 'grid', gap: 1.5 }}>
+      <Typography variant="body2" color="textSecondary">
+        Every figure that a sum rests on, as it stands in the program. <strong>Published</strong>{' '}
+        can be looked up, <strong>common practice</strong> is what classes read,{' '}
+        <strong>from memory</strong> is a round figure to be corrected. Your own readings replace
+        what is typical.
+      </Typography>
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 1.5,
+          gridTemplateColumns: { md: 'minmax(0, 1fr) minmax(0, 1fr)' },
+          alignItems: 'start',
+        }}
+      >
+        {SOURCE_IDS.map((id) => (
+          <SourceCard key={id} id={id} />
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+function SourceCard({ id }: { readonly id: SourceId }) {
+  const { title, trust, source, values } = SOURCES[id];
+  return (
+    <Box
+      id={id}
+      sx={{ scrollMarginTop: 16, '&:target': { outline: 2, outlineColor: 'primary.main' } }}
+    >
+      <Card
+        title={title}
+        actions={
+          <Typography variant="caption" color="textSecondary">
+            {TRUST_WORDS[trust]}
+          </Typography>
+        }
+      >
+        <Typography variant="body2" sx={{ mb: 1 }}>
+          {source}
+        </Typography>
+        <Table size="small" aria-label={title}>
+          <TableBody>
+            {values.map(({ what, value }, index) => (
+              <TableRow key={`${what} ${index}`}>
+                <TableCell component="th" scope="row" sx={{ px: 0.5 }}>
+                  {what}
+                </TableCell>
+                <TableCell align="right" sx={{ px: 0.5 }}>
+                  {value}
+                </TableCell>
+              </TableRow>
+            ))}
+          </TableBody>
+        </Table>
+      </Card>
+    </Box>
+  );
+}

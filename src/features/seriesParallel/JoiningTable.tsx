@@ -1,0 +1,148 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import MenuItem from '@mui/material/MenuItem';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { aboutTime } from '@/core/running/runWords';
+import {
+  BOUGHT_CELL,
+  compareJoining,
+  HOME_MADE_CELL,
+  LAMPINGS,
+  LED_RESISTOR_OHMS,
+  type ComparedCell,
+  type Lamp,
+  type Lamping,
+} from '@/core/seriesParallel/compareJoining';
+import { joiningWords } from '@/core/seriesParallel/joiningWords';
+import { formatAmps, formatWatts } from '@/core/units';
+import { capital } from '@/core/words';
+import { JoiningPicture } from './JoiningPicture';
+
+interface JoiningTableProps {
+  readonly cell: ComparedCell;
+  readonly lamp: Lamp;
+  readonly lamping: Lamping;
+}
+
+const CELLS: Readonly<Record<ComparedCell['id'], ComparedCell>> = {
+  bought: BOUGHT_CELL,
+  'home-made': HOME_MADE_CELL,
+};
+const LAMP_NAMES: Readonly<Record<Lamp, string>> = {
+  bulb: 'torch bulb, 2.5 V 0.2 A',
+  led: 'red LED',
+};
+
+/** Three ways to join the cells, side by side: brightness, currents, how long they last. */
+export function JoiningTable(props: JoiningTableProps) {
+  const [cellId, setCellId] = useState(props.cell.id);
+  const [lamp, setLamp] = useState(props.lamp);
+  const [lamping, setLamping] = useState(props.lamping);
+  const cell = CELLS[cellId];
+  const results = compareJoining(cell, lamp, lamping);
+  const most = Math.max(...results.map(({ lampWatts }) => lampWatts));
+  return (
+    <Box sx={{ display: 'grid', gap: 1.5 }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5 }}>
+        <Pick
+          label="Cells"
+          value={cellId}
+          options={[
+            ['bought', 'bought AA cells'],
+            ['home-made', 'kiwis, copper and zinc'],
+          ]}
+          onChange={setCellId}
+        />
+        <Pick
+          label="Lamp"
+          value={lamp}
+          options={[
+            ['bulb', LAMP_NAMES.bulb],
+            ['led', LAMP_NAMES.led],
+          ]}
+          onChange={setLamp}
+        />
+        <Pick
+          label="How many lamps"
+          value={lamping}
+          options={LAMPINGS.map((one) => [one, one] as const)}
+          onChange={setLamping}
+        />
+      </Box>
+      <Box sx={{ overflowX: 'auto' }}>
+        <Table size="small" aria-label="Three ways to join the cells">
+          <TableHead>
+            <TableRow>
+              <TableCell>how they are joined</TableCell>
+              <TableCell>the lamp</TableCell>
+              <TableCell align="right">current of a lamp</TableCell>
+              <TableCell align="right">power of a lamp</TableCell>
+              <TableCell align="right">out of each cell</TableCell>
+              <TableCell align="right">lasts</TableCell>
+            </TableRow>
+          </TableHead>
+          <TableBody>
+            {results.map((one) => (
+              <TableRow key={one.name}>
+                <TableCell component="th" scope="row">
+                  <JoiningPicture
+                    cells={cell.id}
+                    inSeries={one.inSeries}
+                    strings={one.strings}
+                    glow={one.looks === 'dark' || most === 0 ? 0 : one.lampWatts / most}
+                  />
+                  {capital(one.name)}
+                </TableCell>
+                <TableCell sx={{ fontWeight: 700 }}>{one.looks}</TableCell>
+                <TableCell align="right">{formatAmps(one.lampAmps)}</TableCell>
+                <TableCell align="right">{formatWatts(one.lampWatts)}</TableCell>
+                <TableCell align="right">{formatAmps(one.cellAmps)}</TableCell>
+                <TableCell align="right">
+                  {Number.isFinite(one.lastsSeconds) ? aboutTime(one.lastsSeconds) : '–'}
+                </TableCell>
+              </TableRow>
+            ))}
+          </TableBody>
+        </Table>
+      </Box>
+      <Alert severity="info" icon={false} role="status" data-testid="joining-words">
+        {joiningWords(results)}
+        {lamp === 'led' && cellId === 'bought'
+          ? ` An LED on bought cells needs a resistor: ${LED_RESISTOR_OHMS} Ω are in the circuit.`
+          : ''}
+      </Alert>
+    </Box>
+  );
+}
+
+function Pick<Value extends string>(props: {
+  readonly label: string;
+  readonly value: Value;
+  readonly options: readonly (readonly [Value, string])[];
+  readonly onChange: (value: Value) => void;
+}) {
+  const { label, value, options, onChange } = props;
+  return (
+    <TextField
+      select
+      label={label}
+      value={value}
+      onChange={(event) => onChange(event.target.value as Value)}
+      sx={{ minWidth: 210 }}
+    >
+      {options.map(([one, name]) => (
+        <MenuItem key={one} value={one}>
+          {name}
+        </MenuItem>
+      ))}
+    </TextField>
+  );
+}

@@ -1,0 +1,108 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Slider from '@mui/material/Slider';
+import Typography from '@mui/material/Typography';
+import { useMemo, useState } from 'react';
+import { wattsOfTwo } from '@/core/seriesParallel/compareJoining';
+import { formatOhms, formatWatts } from '@/core/units';
+import { Chart } from '@/ui/chart/Chart';
+import type { Roles } from '@/ui/roles';
+import { useRoles } from '@/ui/useRoles';
+
+const EMF_VOLTS = 1;
+const LAMP_OHMS = 100;
+const LEAST = 0.1;
+const DECADES = 4.3;
+const POINTS = 80;
+
+const ohmsAt = (position: number): number => LEAST * 10 ** (position * DECADES);
+
+/** Power into one lamp from two cells, both ways, against the resistance inside each cell. */
+export function WhichWins() {
+  const roles = useRoles();
+  const [position, setPosition] = useState(0.1);
+  const ohms = ohmsAt(position);
+  const { series, parallel } = wattsOfTwo(EMF_VOLTS, ohms, LAMP_OHMS);
+  const option = useMemo(() => optionOf(ohms, roles), [ohms, roles]);
+  const words =
+    Math.abs(series / parallel - 1) < 0.03
+      ? 'both ways give the same'
+      : series > parallel
+        ? 'series gives more'
+        : 'parallel gives more';
+  return (
+    <Box>
+      <Chart
+        option={option}
+        height={240}
+        label={`Power of the lamp in series and in parallel. At ${formatOhms(ohms)} in each cell ${words}.`}
+      />
+      <Typography id="cell-ohms" variant="body2">
+        Resistance inside each cell: {formatOhms(ohms)}
+      </Typography>
+      <Slider
+        aria-labelledby="cell-ohms"
+        value={position}
+        min={0}
+        max={1}
+        step={0.01}
+        onChange={(_, value) => setPosition(value as number)}
+        getAriaValueText={(value) => formatOhms(ohmsAt(value))}
+      />
+      <Typography data-testid="which-wins" role="status" sx={{ fontWeight: 700 }}>
+        In series {formatWatts(series)}, in parallel {formatWatts(parallel)}: {words}.
+      </Typography>
+    </Box>
+  );
+}
+
+function optionOf(ohms: number, roles: Roles) {
+  const text = { color: roles.softInk, fontFamily: 'inherit', fontSize: 12 };
+  const points = Array.from({ length: POINTS }, (_, index) => ohmsAt(index / (POINTS - 1)));
+  const line = (name: 'series' | 'parallel', color: string, type: string) => ({
+    name: `in ${name}`,
+    type: 'line',
+    showSymbol: false,
+    data: points.map((one) => [one, 1000 * wattsOfTwo(EMF_VOLTS, one, LAMP_OHMS)[name]]),
+    lineStyle: { color, width: 2.5, type },
+    itemStyle: { color },
+    endLabel: { show: false },
+  });
+  return {
+    animation: false,
+    grid: { left: 56, right: 20, top: 34, bottom: 40 },
+    legend: { top: 0, textStyle: text },
+    xAxis: {
+      type: 'log',
+      name: 'ohms inside each cell',
+      nameLocation: 'middle',
+      nameGap: 26,
+      nameTextStyle: text,
+      min: LEAST,
+      max: ohmsAt(1),
+      axisLabel: { ...text, formatter: (value: number) => formatOhms(value) },
+      splitLine: { lineStyle: { color: roles.rule } },
+    },
+    yAxis: {
+      type: 'value',
+      name: 'mW in the lamp',
+      nameTextStyle: text,
+      axisLabel: text,
+      splitLine: { lineStyle: { color: roles.rule } },
+    },
+    series: [
+      {
+        ...line('series', roles.copper, 'solid'),
+        markLine: {
+          silent: true,
+          symbol: 'none',
+          label: { show: false },
+          lineStyle: { color: roles.ink, type: 'solid' },
+          data: [{ xAxis: ohms }],
+        },
+      },
+      line('parallel', roles.zinc, 'dashed'),
+    ],
+  };
+}
