@@ -21,6 +21,11 @@ const VIEWS = [
   '/plans/demo-lamp/ready',
   '/plans/demo-lamp/build',
   '/plans/demo-lamp/run',
+  '/plans/demo-lamp/reality',
+  '/reality-check?ask=example.weld',
+  '/drill?level=4&seed=3',
+  '/series-or-parallel',
+  '/help?part=sources',
   '/cupboard',
   '/mixing',
   '/two-solutions',
@@ -84,6 +89,16 @@ test('the parts of getting ready', async ({ page }) => {
     await page.getByRole('tab', { name }).click();
     await expectNoViolations(page);
   }
+});
+
+test('the parts of leaving it running, and of the help', async ({ page }) => {
+  await page.goto('/plans/demo-lamp/run');
+  for (const name of ['On and off', 'After a short', 'Capacitor bank', 'Against other ways']) {
+    await page.getByRole('tab', { name }).click();
+    await expectNoViolations(page);
+  }
+  await page.goto('/series-or-parallel?step=4');
+  await expectNoViolations(page);
 });
 
 test('dialogs', async ({ page }) => {

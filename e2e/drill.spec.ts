@@ -30,7 +30,7 @@ test('a drill: probes, ranges, a hint, a wrong answer, the right one with its sc
   await expect(page.getByRole('heading', { name: 'Readings: 3' })).toBeVisible();
 
   await page.getByRole('button', { name: 'That is it' }).click();
-  await expect(page.getByTestId('drill-told')).toContainText('not so');
+  await expect(page.getByTestId('drill-told')).toContainText('Not so.');
   // Nothing is lost with the tab.
   await page.reload();
   await expect(page.getByRole('heading', { name: 'Readings: 3' })).toBeVisible();

@@ -11,7 +11,7 @@ test('series or parallel: four steps, every combination, where one school ends a
   await page.getByRole('combobox', { name: 'Lamp', exact: true }).click();
   await page.getByRole('option', { name: /torch bulb/ }).click();
   await expect(words).toContainText('Dark every way');
-  await page.getByRole('button', { name: 'Why both are right' }).click();
+  await page.getByRole('tab', { name: 'Why both are right' }).click();
   const slider = page.getByRole('slider', { name: /Resistance inside each cell/ });
   const wins = page.getByTestId('which-wins');
   await expect(wins).toContainText('series gives more');

@@ -1,6 +1,5 @@
 import type { Block, PrintedSheet } from '../preparation/sheets/sheet';
 import { formatAmps, formatVolts } from '../units';
-import { capital } from '../words';
 import { DRILL_FAULT_NAMES } from './levels';
 import { makeDrill, type Drill, type DrillKey, type HiddenFault } from './makeDrill';
 import { probingFor, readDrill, type Probing } from './probing';
@@ -122,6 +121,6 @@ export function judgementWords(judgement: 'right' | 'right-cell' | 'right-kind' 
     case 'right-kind':
       return 'the right fault, but at another cell';
     case 'wrong':
-      return capital('not so');
+      return 'not so';
   }
 }

@@ -12,6 +12,7 @@ import { faultName, judgementWords } from '@/core/drill/drillSheets';
 import { drillScore, judgeAnswer, type Named } from '@/core/drill/judgeAnswer';
 import { DRILL_FAULT_NAMES, type DrillFault } from '@/core/drill/levels';
 import type { Drill } from '@/core/drill/makeDrill';
+import { capital } from '@/core/words';
 import { Card } from '@/ui/Card';
 import type { DrillRun, DrillStore } from './drillRun';
 
@@ -59,7 +60,7 @@ export function DrillAnswer({ drill, run, store, par }: DrillAnswerProps) {
             <Alert severity="warning" role="status" data-testid="drill-told">
               {told
                 .map((words, index) =>
-                  told.length > 1 ? `String ${index + 1}: ${words}.` : `${words}.`,
+                  told.length > 1 ? `String ${index + 1}: ${words}.` : `${capital(words)}.`,
                 )
                 .join(' ')}{' '}
               It counts as two measurements.

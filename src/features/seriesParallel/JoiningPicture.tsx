@@ -9,6 +9,8 @@ interface JoiningPictureProps {
   readonly glow: number;
 }
 
+/** Light as it looks; a drawing, not a role, so it stays the same in every theme. */
+const LIGHT = '#FFC233';
 const PITCH = 22;
 const ROW = 20;
 
@@ -46,19 +48,13 @@ export function JoiningPicture({ cells, inSeries, strings, glow }: JoiningPictur
           </g>
         );
       })}
-      <circle
-        cx={right + 12}
-        cy={middle}
-        r={9 + 6 * glow}
-        fill="var(--mui-palette-warning-main)"
-        opacity={0.35 * glow}
-      />
+      <circle cx={right + 12} cy={middle} r={9 + 6 * glow} fill={LIGHT} opacity={0.45 * glow} />
       <circle
         cx={right + 12}
         cy={middle}
         r="8"
-        fill={glow === 0 ? CARD : 'var(--mui-palette-warning-main)'}
-        fillOpacity={glow === 0 ? 1 : 0.25 + 0.75 * glow}
+        fill={glow === 0 ? CARD : LIGHT}
+        fillOpacity={glow === 0 ? 1 : 0.2 + 0.8 * glow}
         stroke={glow === 0 ? RULE : INK}
       />
     </svg>

@@ -93,13 +93,15 @@ export function JoiningTable(props: JoiningTableProps) {
             {results.map((one) => (
               <TableRow key={one.name}>
                 <TableCell component="th" scope="row">
-                  <JoiningPicture
-                    cells={cell.id}
-                    inSeries={one.inSeries}
-                    strings={one.strings}
-                    glow={one.looks === 'dark' || most === 0 ? 0 : one.lampWatts / most}
-                  />
-                  {capital(one.name)}
+                  <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
+                    <JoiningPicture
+                      cells={cell.id}
+                      inSeries={one.inSeries}
+                      strings={one.strings}
+                      glow={one.looks === 'dark' || most === 0 ? 0 : one.lampWatts / most}
+                    />
+                    {capital(one.name)}
+                  </Box>
                 </TableCell>
                 <TableCell sx={{ fontWeight: 700 }}>{one.looks}</TableCell>
                 <TableCell align="right">{formatAmps(one.lampAmps)}</TableCell>

@@ -38,6 +38,9 @@ export function WhichWins() {
         height={240}
         label={`Power of the lamp in series and in parallel. At ${formatOhms(ohms)} in each cell ${words}.`}
       />
+      <Typography variant="caption" color="textSecondary" component="p">
+        Line: in series · dashed: in parallel
+      </Typography>
       <Typography id="cell-ohms" variant="body2">
         Resistance inside each cell: {formatOhms(ohms)}
       </Typography>
@@ -67,12 +70,10 @@ function optionOf(ohms: number, roles: Roles) {
     data: points.map((one) => [one, 1000 * wattsOfTwo(EMF_VOLTS, one, LAMP_OHMS)[name]]),
     lineStyle: { color, width: 2.5, type },
     itemStyle: { color },
-    endLabel: { show: false },
   });
   return {
     animation: false,
     grid: { left: 56, right: 20, top: 34, bottom: 40 },
-    legend: { top: 0, textStyle: text },
     xAxis: {
       type: 'log',
       name: 'ohms inside each cell',
@@ -84,8 +85,9 @@ function optionOf(ohms: number, roles: Roles) {
       axisLabel: { ...text, formatter: (value: number) => formatOhms(value) },
       splitLine: { lineStyle: { color: roles.rule } },
     },
+    // Decades, or what parallel gains at the right would be too small to see.
     yAxis: {
-      type: 'value',
+      type: 'log',
       name: 'mW in the lamp',
       nameTextStyle: text,
       axisLabel: text,
