@@ -15,6 +15,9 @@ const VIEWS = [
   ['recipes', '/recipes'],
   ['recipe', '/recipes/demo-harbour-pile'],
   ['fair-test', '/fair-tests/demo-six-plants'],
+  ['reality', '/reality-check?ask=example.ferry'],
+  ['drill', '/drill?level=4&seed=3'],
+  ['series', '/series-or-parallel?step=2'],
   ['metals', '/metals'],
   ['coins', '/coins'],
 ] as const;

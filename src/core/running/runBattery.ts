@@ -110,10 +110,14 @@ function withFactors(ageing: AgeingCell, { films, size }: RunFactors): AgeingCel
 
 function agedItem(item: StandingItem, running: Running): AgeingCell[] {
   if (item.kind === 'cell') return [agedCell(item, item.model, 1, running)];
-  const shortest = item.strings.reduce((least, one) => (one.length < least.length ? one : least));
-  return shortest.map((cell) =>
+  return shortestOf(item.strings).map((cell) =>
     agedCell(cell, sideBySide(cell.model, item.strings.length), item.strings.length, running),
   );
+}
+
+/** A group is reckoned by its shortest string, so many times as large. */
+function shortestOf<Item>(strings: readonly (readonly Item[])[]): readonly Item[] {
+  return strings.reduce((least, one) => (one.length < least.length ? one : least));
 }
 
 function agedCell(
@@ -181,6 +185,34 @@ export function runAt({ samples }: Pick<BatteryRun, 'samples'>, seconds: number)
     volts: between(before.volts, next.volts),
     amps,
     stringAmps: before.stringAmps.map((one, index) => between(one, next.stringAmps[index] ?? one)),
+    cellVolts: before.cellVolts.map((one, index) => between(one, next.cellVolts[index] ?? one)),
     brightness: next.brightness === null ? null : brightnessOf(amps),
   };
+}
+
+/**
+ * Volts from the − end up to each place of each string of the desk at a moment of a run, place by place: a group counts
+ * as the cells that it stands for.
+ */
+export function loadedStairs(
+  desk: Pick<Desk, 'strings'>,
+  { left }: Pick<BatteryRun, 'left'>,
+  { cellVolts }: Pick<RunSample, 'cellVolts'>,
+): number[][] {
+  return desk.strings.map((items, string) => {
+    let place = 0;
+    let volts = 0;
+    return items.map((item) => {
+      const cells = item.kind === 'cell' ? 1 : shortestOf(item.strings).length;
+      for (let cell = 0; cell < cells; cell += 1) {
+        place += 1;
+        volts += cellVolts[kindAt(left, string + 1, place)] ?? 0;
+      }
+      return volts;
+    });
+  });
+}
+
+function kindAt(left: BatteryRun['left'], string: number, cell: number): number {
+  return left.findIndex((one) => one.strings.includes(string) && one.cells.includes(cell));
 }

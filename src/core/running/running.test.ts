@@ -6,7 +6,7 @@ import { newPlan } from '../plan/newPlan';
 import { EMPTY_CUPBOARD } from '../preparation/cupboardSchema';
 import { evaluatePlan } from '../planning/evaluatePlan';
 import { boughtCells, compareRuns } from './compareRuns';
-import { HORIZON_SECONDS, runAt, runBattery } from './runBattery';
+import { HORIZON_SECONDS, loadedStairs, runAt, runBattery } from './runBattery';
 import { usualWrap, USUAL_RUNNING, wrapOf, wrapsFor } from './runningSchema';
 import { aboutTime, brightnessStretches, endWords, runVerdict } from './runWords';
 
@@ -141,4 +141,30 @@ test('bought cells: 2.5 Wh each, as many as the volts ask for', () => {
   });
   expect(boughtCells(1.5, 2e-3)?.cells).toBe(1);
   expect(boughtCells(1.5, 0)).toBeNull();
+});
+
+test('the stairs at any moment: at first as arranged, later each cell by its own state', () => {
+  const first = loadedStairs(lamp.desk, run, runAt(run, 0));
+  first.forEach((steps, string) => {
+    steps.forEach((volts, place) => {
+      expect(volts).toBeCloseTo(lamp.strings[string]?.loadedVolts[place] ?? NaN, 6);
+    });
+  });
+  const plan = demoPlan('demo-lamp');
+  const sponge = { recipe: 'aluminium-air-brine' as const, body: 'sponge' };
+  const cell = { kind: 'cell' as const, mix: null, faults: [], sharedBody: null };
+  const mixed = evaluatePlan({
+    ...plan,
+    arrangement: {
+      kind: 'desk',
+      loadReversed: false,
+      strings: [[cell, { ...cell, mix: sponge }, cell, cell]],
+    },
+  });
+  const mixedRun = runBattery(mixed.desk, mixed.need, USUAL_RUNNING);
+  const now = runAt(mixedRun, 600);
+  const [steps = []] = loadedStairs(mixed.desk, mixedRun, now);
+  expect(steps.at(-1)).toBeCloseTo(now.volts, 3);
+  // The sponge, far less resistant, keeps more of its volts than the kiwis.
+  expect(steps[1]! - steps[0]!).toBeGreaterThan(steps[2]! - steps[1]! + 0.1);
 });

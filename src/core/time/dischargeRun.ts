@@ -19,6 +19,8 @@ export interface DischargeSample {
   readonly volts: number;
   readonly amps: number;
   readonly stringAmps: readonly number[];
+  /** Volts that each kind of cell keeps, in the order of {@link CellLeft}. */
+  readonly cellVolts: readonly number[];
 }
 
 /** What ends the run, and where. */

@@ -91,7 +91,16 @@ export class RunningCircuit {
     for (const { folded, amps } of this.strings) {
       for (const member of folded.members) stringAmps[member] = amps;
     }
-    return { seconds, volts, amps: this.totalAmps(), stringAmps };
+    const cellVolts = this.strings.flatMap(({ folded, amps }) =>
+      folded.cells.map(({ ageing, at }) => {
+        const wetted = wettedShare(ageing.soakSeconds, seconds);
+        const films =
+          (settled === 'none' ? state[at]! : 0) + (settled === 'both' ? 0 : state[at + 1]!);
+        const ohms = addedOhms(ageing, seconds, settled);
+        return terminalVoltage(ageing.cell, amps / wetted) - ohms * amps - films;
+      }),
+    );
+    return { seconds, volts, amps: this.totalAmps(), stringAmps, cellVolts };
   }
 
   /** The state with the pairs that have caught up set to what the current makes of them. */

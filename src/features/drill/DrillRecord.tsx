@@ -12,6 +12,7 @@ import type { TakenReading } from '@/core/drill/drillHints';
 import type { Probing } from '@/core/drill/probing';
 import { formatAmps, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
+import { SourceLinks } from '@/ui/SourceLinks';
 import { clipName } from './DrillDesk';
 
 interface DrillRecordProps {
@@ -66,6 +67,7 @@ export function DrillRecord({ taken, named, onStartOver, onTakeBack }: DrillReco
           </TableBody>
         </Table>
       )}
+      <SourceLinks ids={['meter', 'scatter', 'faults']} />
     </Card>
   );
 }

@@ -24,6 +24,7 @@ import {
 import { joiningWords } from '@/core/seriesParallel/joiningWords';
 import { formatAmps, formatWatts } from '@/core/units';
 import { capital } from '@/core/words';
+import { SourceLinks } from '@/ui/SourceLinks';
 import { JoiningPicture } from './JoiningPicture';
 
 interface JoiningTableProps {
@@ -121,6 +122,7 @@ export function JoiningTable(props: JoiningTableProps) {
           ? ` An LED on bought cells needs a resistor: ${LED_RESISTOR_OHMS} Ω are in the circuit.`
           : ''}
       </Alert>
+      <SourceLinks ids={['bought', 'cell-readings', 'led', 'brightness']} />
     </Box>
   );
 }

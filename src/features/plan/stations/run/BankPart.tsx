@@ -21,6 +21,7 @@ import { CautionList } from '@/ui/CautionList';
 import { CountStepper } from '@/ui/CountStepper';
 import { mainAndSide } from '@/ui/mainAndSide';
 import { QuantityField } from '@/ui/QuantityField';
+import { SourceLinks } from '@/ui/SourceLinks';
 import { patientClient } from '@/workers/plannerClient';
 import { useAnswer } from '@/workers/useAnswer';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
@@ -48,6 +49,7 @@ export function BankPart() {
         <BankFields bank={bank} />
         <Card title="Take care">
           <CautionList cautions={cautionsOf(['capacitors', 'sparks'])} />
+          <SourceLinks ids={['led', 'brightness']} />
         </Card>
       </Box>
     </Box>

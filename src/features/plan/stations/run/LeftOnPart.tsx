@@ -8,7 +8,7 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import { deskGeometry } from '@/core/desk/deskGeometry';
 import { AA_JOULES } from '@/core/running/compareRuns';
 import type { LeftRunning } from '@/core/running/leaveRunning';
-import { HORIZON_SECONDS, runAt } from '@/core/running/runBattery';
+import { HORIZON_SECONDS, loadedStairs, runAt } from '@/core/running/runBattery';
 import { aboutTime, endWords, fitWords } from '@/core/running/runWords';
 import { formatAmps, formatJoules, formatNumber, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
@@ -40,7 +40,7 @@ function InTime({ left }: { readonly left: LeftRunning }) {
   const { run, fit } = left;
   const plan = usePlan();
   const { evaluation } = usePlanContext();
-  const { desk, need, volts, strings } = evaluation;
+  const { desk, need, strings } = evaluation;
   const { group } = useBenchChoice();
   const geometry = useMemo(() => deskGeometry(desk), [desk]);
   // The slider runs over decades: half of it is the first hour.
@@ -48,10 +48,10 @@ function InTime({ left }: { readonly left: LeftRunning }) {
   const drawn = useDeferredValue(position);
   const seconds = secondsAt(drawn, run.endSeconds);
   const now = runAt(run, seconds);
-  const share = volts > 0 ? now.volts / volts : 0;
+  const stairs = loadedStairs(desk, run, now);
   const shown = strings.map((one, index) => ({
     ...one,
-    loadedVolts: one.loadedVolts.map((step) => step * share),
+    loadedVolts: stairs[index] ?? one.loadedVolts,
     amps: now.stringAmps[index] ?? one.amps,
   }));
   const words = `${now.brightness === null ? '' : `${now.brightness}, `}${formatAmps(now.amps)} at ${formatVolts(now.volts)}`;
