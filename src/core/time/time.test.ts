@@ -5,7 +5,8 @@ import { networkSchema, type NetworkComponent } from '../circuit/network/network
 import { ledModelOf } from '../circuit/load/ledPresets';
 import type { Load } from '../circuit/load/load';
 import { ROOM_THERMAL_VOLTS } from '../constants';
-import { filmPairs, type AgeingCell } from './ageingCell';
+import type { AgeingCell } from './ageingCell';
+import { ageing } from './testCells';
 import { chargeBank } from './chargeBank';
 import { discharge } from './discharge';
 import type { DischargeInput } from './dischargeRun';
@@ -125,16 +126,6 @@ test('a network without capacitors is the same at every moment', () => {
   );
 });
 
-const kiwi = { emfVolts: 0.93, resistanceOhms: 654 };
-const ageing = (change: Partial<AgeingCell> = {}): AgeingCell => ({
-  cell: kiwi,
-  ...filmPairs(kiwi, 1.42e-3),
-  metalCoulombs: 50,
-  parasiticAmps: 0,
-  dryingPerSecond: 0,
-  soakSeconds: null,
-  ...change,
-});
 const amber: Load = { kind: 'led', led: ledModelOf('amber') };
 const run = (change: Partial<DischargeInput>): ReturnType<typeof discharge> =>
   discharge({

@@ -1,20 +1,10 @@
 import type { Load } from '../circuit/load/load';
 import { ROOM_THERMAL_VOLTS } from '../constants';
-import { filmPairs, type AgeingCell } from './ageingCell';
+import { ageing } from './testCells';
 import { discharge } from './discharge';
 import { foldCells } from './foldCells';
 import { UseInTurns } from './useInTurns';
 
-const kiwi = { emfVolts: 0.93, resistanceOhms: 654 };
-const ageing = (change: Partial<AgeingCell> = {}): AgeingCell => ({
-  cell: kiwi,
-  ...filmPairs(kiwi, 1.42e-3),
-  metalCoulombs: 50,
-  parasiticAmps: 0,
-  dryingPerSecond: 0,
-  soakSeconds: null,
-  ...change,
-});
 const thermalVolts = ROOM_THERMAL_VOLTS;
 const resistor = (ohms: number): Load => ({ kind: 'resistor', ohms });
 /** One film pair only, so that closed forms hold. */

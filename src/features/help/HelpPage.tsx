@@ -2,7 +2,6 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Link from '@mui/material/Link';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
@@ -12,10 +11,9 @@ import NextLink from 'next/link';
 import { DEFAULT_REASONS } from '@/core/help/defaults';
 import { GLOSSARY } from '@/core/help/glossary';
 import { SOURCE_IDS, SOURCES, TRUST_WORDS, type SourceId } from '@/core/help/sources';
-import { DEFERRAL } from '@/core/safety/cautions';
 import { Card } from '@/ui/Card';
+import { PageFrame } from '@/ui/PageFrame';
 import { PartTabs } from '@/ui/PartTabs';
-import { ThemeSwitch } from '@/ui/ThemeSwitch';
 import { TOUR_START } from '@/ui/tour/tourSteps';
 
 const PARTS = [
@@ -27,45 +25,28 @@ const PARTS = [
 /** Words of the trade, the reasons behind defaults, where every constant comes from, and the tour once more. */
 export function HelpPage() {
   return (
-    <Box sx={{ maxWidth: 1080, mx: 'auto', p: { xs: 2, md: 3 } }}>
-      <Box
-        component="header"
-        sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1, mb: 1.5 }}
-      >
-        <Box sx={{ flex: 1 }}>
-          <Link component={NextLink} href="/" color="inherit" variant="body2">
-            Back to the shelf
-          </Link>
-          <Typography variant="h1">Help</Typography>
-        </Box>
+    <PageFrame
+      heading="Help"
+      widest={1080}
+      actions={
         <Button component={NextLink} href={TOUR_START}>
           Look round in a minute
         </Button>
-        <ThemeSwitch />
-      </Box>
-      <Box component="main">
-        <PartTabs label="Parts of the help" prefix="help" parts={PARTS}>
-          {(part) => {
-            switch (part) {
-              case 'words':
-                return <Words />;
-              case 'defaults':
-                return <Defaults />;
-              case 'sources':
-                return <Sources />;
-            }
-          }}
-        </PartTabs>
-      </Box>
-      <Typography
-        component="footer"
-        variant="caption"
-        color="textSecondary"
-        sx={{ display: 'block', mt: 3, maxWidth: 760 }}
-      >
-        {DEFERRAL}
-      </Typography>
-    </Box>
+      }
+    >
+      <PartTabs label="Parts of the help" prefix="help" parts={PARTS}>
+        {(part) => {
+          switch (part) {
+            case 'words':
+              return <Words />;
+            case 'defaults':
+              return <Defaults />;
+            case 'sources':
+              return <Sources />;
+          }
+        }}
+      </PartTabs>
+    </PageFrame>
   );
 }
 

@@ -2,17 +2,14 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Link from '@mui/material/Link';
 import Step from '@mui/material/Step';
 import StepButton from '@mui/material/StepButton';
 import Stepper from '@mui/material/Stepper';
 import Typography from '@mui/material/Typography';
-import NextLink from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { z } from 'zod';
-import { DEFERRAL } from '@/core/safety/cautions';
 import { Card } from '@/ui/Card';
-import { ThemeSwitch } from '@/ui/ThemeSwitch';
+import { PageFrame } from '@/ui/PageFrame';
 import { JoiningTable } from './JoiningTable';
 import { STEPS, type GuideStep } from './steps';
 import { WhichWins } from './WhichWins';
@@ -24,17 +21,8 @@ export function SeriesParallelPage() {
   const number = stepSchema.parse(useSearchParams().get('step') ?? 1);
   const step = STEPS[number - 1]!;
   return (
-    <Box sx={{ maxWidth: 1080, mx: 'auto', p: { xs: 2, md: 3 } }}>
-      <Box component="header" sx={{ display: 'flex', alignItems: 'center', gap: 1, mb: 2 }}>
-        <Box sx={{ flex: 1 }}>
-          <Link component={NextLink} href="/" color="inherit" variant="body2">
-            Back to the shelf
-          </Link>
-          <Typography variant="h1">Series or parallel?</Typography>
-        </Box>
-        <ThemeSwitch />
-      </Box>
-      <Box component="main" sx={{ display: 'grid', gap: 2 }}>
+    <PageFrame heading="Series or parallel?" widest={1080}>
+      <Box sx={{ display: 'grid', gap: 2 }}>
         <Stepper nonLinear activeStep={number - 1} alternativeLabel sx={{ overflowX: 'auto' }}>
           {STEPS.map(({ name }, index) => (
             <Step key={name}>
@@ -60,15 +48,7 @@ export function SeriesParallelPage() {
           </Box>
         </Card>
       </Box>
-      <Typography
-        component="footer"
-        variant="caption"
-        color="textSecondary"
-        sx={{ display: 'block', mt: 3, maxWidth: 760 }}
-      >
-        {DEFERRAL}
-      </Typography>
-    </Box>
+    </PageFrame>
   );
 }
 

@@ -1,13 +1,8 @@
 'use client';
 
-import Box from '@mui/material/Box';
-import Link from '@mui/material/Link';
-import Typography from '@mui/material/Typography';
-import NextLink from 'next/link';
 import type { ReactNode } from 'react';
 import type { TitledDocument } from '@/core/documents/documentFormat';
-import { DEFERRAL } from '@/core/safety/cautions';
-import { ThemeSwitch } from '../ThemeSwitch';
+import { PageFrame } from '../PageFrame';
 import { SaveNote } from './SaveNote';
 import { UndoButtons } from './UndoButtons';
 import type { OpenDocument } from './useDocument';
@@ -27,31 +22,18 @@ export function DocumentFrame<T extends TitledDocument>(props: DocumentFrameProp
   const { open, heading, back, actions, children } = props;
   useUndoKeys(open.documentStore);
   return (
-    <Box sx={{ maxWidth: 1240, mx: 'auto', p: { xs: 2, md: 3 } }}>
-      <Box
-        component="header"
-        sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1, mb: 2 }}
-      >
-        <Box sx={{ flex: 1, minWidth: 260 }}>
-          <Link component={NextLink} href={back.href} color="inherit" variant="body2">
-            {back.name}
-          </Link>
-          {typeof heading === 'string' ? <Typography variant="h1">{heading}</Typography> : heading}
-        </Box>
-        <SaveNote {...open} />
-        <UndoButtons documentStore={open.documentStore} />
-        {actions}
-        <ThemeSwitch />
-      </Box>
-      <Box component="main">{children}</Box>
-      <Typography
-        component="footer"
-        variant="caption"
-        color="textSecondary"
-        sx={{ display: 'block', mt: 3, maxWidth: 760 }}
-      >
-        {DEFERRAL}
-      </Typography>
-    </Box>
+    <PageFrame
+      heading={heading}
+      back={back}
+      actions={
+        <>
+          <SaveNote {...open} />
+          <UndoButtons documentStore={open.documentStore} />
+          {actions}
+        </>
+      }
+    >
+      {children}
+    </PageFrame>
   );
 }

@@ -8,6 +8,7 @@ import { formatNumber } from '@/core/units';
 import { Chart } from '@/ui/chart/Chart';
 import type { Roles } from '@/ui/roles';
 import { useRoles } from '@/ui/useRoles';
+import { axisText, quantityAxis, TIME_GRID, TIME_TOOLTIP } from './timeAxis';
 import { useReadInTime } from '../../useBatteryRun';
 
 interface RunChartProps {
@@ -40,7 +41,7 @@ function optionOf(
   atSeconds: number | null,
   roles: Roles,
 ) {
-  const text = { color: roles.softInk, fontFamily: 'inherit', fontSize: 12 };
+  const text = axisText(roles);
   const shown = samples.filter(({ seconds }) => seconds >= 1);
   const line = { silent: true, symbol: 'none', label: { show: false } };
   const moment =
@@ -49,15 +50,8 @@ function optionOf(
       : { ...line, lineStyle: { color: roles.ink, type: 'solid' }, data: [{ xAxis: atSeconds }] };
   return {
     animation: false,
-    grid: { left: 46, right: 52, top: 28, bottom: 26 },
-    tooltip: {
-      trigger: 'axis',
-      formatter: (points: { value: [number, number]; seriesName: string }[]) =>
-        [
-          `after ${aboutTime(points[0]?.value[0] ?? 0)}`,
-          ...points.map(({ value, seriesName }) => `${seriesName}: ${formatNumber(value[1])}`),
-        ].join('<br/>'),
-    },
+    grid: TIME_GRID,
+    tooltip: TIME_TOOLTIP,
     xAxis: {
       type: 'log',
       min: 1,
@@ -65,24 +59,7 @@ function optionOf(
       axisLabel: { ...text, formatter: (seconds: number) => aboutTime(seconds) },
       splitLine: { lineStyle: { color: roles.rule } },
     },
-    yAxis: [
-      {
-        type: 'value',
-        name: 'V',
-        nameTextStyle: text,
-        axisLabel: text,
-        splitLine: { show: false },
-        min: 0,
-      },
-      {
-        type: 'value',
-        name: 'mA',
-        nameTextStyle: text,
-        axisLabel: text,
-        splitLine: { show: false },
-        min: 0,
-      },
-    ],
+    yAxis: [quantityAxis('V', roles), quantityAxis('mA', roles)],
     series: [
       {
         name: 'volts at the device (V)',

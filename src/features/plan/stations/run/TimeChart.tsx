@@ -2,10 +2,10 @@
 
 import { useMemo } from 'react';
 import { aboutTime } from '@/core/running/runWords';
-import { formatNumber } from '@/core/units';
 import { Chart } from '@/ui/chart/Chart';
 import type { Roles } from '@/ui/roles';
 import { useRoles } from '@/ui/useRoles';
+import { axisText, quantityAxis, TIME_GRID, TIME_TOOLTIP } from './timeAxis';
 
 /** One quantity over time. */
 export interface TimeLine {
@@ -30,20 +30,13 @@ export function TimeChart({ lines, label, height = 230 }: TimeChartProps) {
 }
 
 function optionOf(lines: readonly TimeLine[], roles: Roles) {
-  const text = { color: roles.softInk, fontFamily: 'inherit', fontSize: 12 };
+  const text = axisText(roles);
   const units = (['V', 'mA'] as const).filter((unit) => lines.some((line) => line.unit === unit));
   const last = Math.max(...lines.flatMap(({ points }) => points.map(([seconds]) => seconds)));
   return {
     animation: false,
-    grid: { left: 46, right: 52, top: 28, bottom: 26 },
-    tooltip: {
-      trigger: 'axis',
-      formatter: (points: { value: [number, number]; seriesName: string }[]) =>
-        [
-          `after ${aboutTime(points[0]?.value[0] ?? 0)}`,
-          ...points.map(({ value, seriesName }) => `${seriesName}: ${formatNumber(value[1])}`),
-        ].join('<br/>'),
-    },
+    grid: TIME_GRID,
+    tooltip: TIME_TOOLTIP,
     xAxis: {
       type: 'value',
       min: 0,
@@ -57,13 +50,8 @@ function optionOf(lines: readonly TimeLine[], roles: Roles) {
       splitLine: { lineStyle: { color: roles.rule } },
     },
     yAxis: units.map((unit, index) => ({
-      type: 'value',
-      name: unit,
+      ...quantityAxis(unit, roles),
       position: index === 0 ? 'left' : 'right',
-      nameTextStyle: text,
-      axisLabel: text,
-      splitLine: { show: false },
-      min: 0,
     })),
     series: lines.map(({ name, unit, points, scattered }) => {
       const color = unit === 'V' ? roles.zinc : roles.copper;

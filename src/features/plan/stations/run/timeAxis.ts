@@ -1,0 +1,34 @@
+import { aboutTime } from '@/core/running/runWords';
+import { formatNumber } from '@/core/units';
+import type { Roles } from '@/ui/roles';
+
+/** Text of axes in the look of the app. */
+export function axisText(roles: Roles) {
+  return { color: roles.softInk, fontFamily: 'inherit', fontSize: 12 };
+}
+
+/** Room for an axis at either side. */
+export const TIME_GRID = { left: 46, right: 52, top: 28, bottom: 26 } as const;
+
+/** What is pointed at: the time, then every line there. */
+export const TIME_TOOLTIP = {
+  trigger: 'axis',
+  formatter: (points: { value: [number, number]; seriesName: string }[]) =>
+    [
+      `after ${aboutTime(points[0]?.value[0] ?? 0)}`,
+      ...points.map(({ value, seriesName }) => `${seriesName}: ${formatNumber(value[1])}`),
+    ].join('<br/>'),
+} as const;
+
+/** An axis of volts or milliamps from zero on. */
+export function quantityAxis(unit: string, roles: Roles) {
+  const text = axisText(roles);
+  return {
+    type: 'value',
+    name: unit,
+    nameTextStyle: text,
+    axisLabel: text,
+    splitLine: { show: false },
+    min: 0,
+  };
+}

@@ -1,0 +1,50 @@
+import Box from '@mui/material/Box';
+import Link from '@mui/material/Link';
+import Typography from '@mui/material/Typography';
+import NextLink from 'next/link';
+import type { ReactNode } from 'react';
+import { DEFERRAL } from '@/core/safety/cautions';
+import { ThemeSwitch } from './ThemeSwitch';
+
+interface PageFrameProps {
+  readonly heading: ReactNode;
+  readonly back?: { readonly href: string; readonly name: string };
+  /** Controls at the right of the heading. */
+  readonly actions?: ReactNode;
+  /** Widest that the page becomes, pixels. */
+  readonly widest?: number;
+  readonly children: ReactNode;
+}
+
+const TO_THE_SHELF = { href: '/', name: 'Back to the shelf' } as const;
+
+/** A page beside the plans: way back, heading, its controls, and the deferral to local rules below. */
+export function PageFrame(props: PageFrameProps) {
+  const { heading, back = TO_THE_SHELF, actions, widest = 1240, children } = props;
+  return (
+    <Box sx={{ maxWidth: widest, mx: 'auto', p: { xs: 2, md: 3 } }}>
+      <Box
+        component="header"
+        sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1, mb: 2 }}
+      >
+        <Box sx={{ flex: 1, minWidth: 260 }}>
+          <Link component={NextLink} href={back.href} color="inherit" variant="body2">
+            {back.name}
+          </Link>
+          {typeof heading === 'string' ? <Typography variant="h1">{heading}</Typography> : heading}
+        </Box>
+        {actions}
+        <ThemeSwitch />
+      </Box>
+      <Box component="main">{children}</Box>
+      <Typography
+        component="footer"
+        variant="caption"
+        color="textSecondary"
+        sx={{ display: 'block', mt: 3, maxWidth: 760 }}
+      >
+        {DEFERRAL}
+      </Typography>
+    </Box>
+  );
+}
