@@ -4,6 +4,8 @@ const withNext = nextJest({ dir: './' });
 
 const settings = {
   testEnvironment: 'node',
+  // Every core: the usual number leaves one of two idle.
+  maxWorkers: '100%',
   setupFiles: ['<rootDir>/jest.setup.mjs'],
   testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}', '<rootDir>/scripts/**/*.test.mjs'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },

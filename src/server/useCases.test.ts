@@ -20,6 +20,23 @@ const fresh = () => {
   return { db, context };
 };
 
+test('a plan that did not change is not worked out again; a changed one is', () => {
+  const { context } = fresh();
+  createDocument(context, 'plans', 'Pier');
+  const summary = () => {
+    const [entry] = listShelf(context);
+    return entry?.summary.ok === true ? entry.summary.value : null;
+  };
+  const first = summary();
+  expect(summary()).toBe(first);
+  const repository = context.documents('plans');
+  const found = repository.find('plan-1');
+  if (found?.document.ok !== true) throw new Error('the plan is there');
+  const changed = { ...found.document.value, title: 'Jetty' };
+  repository.save('plan-1', changed, found.revision, context.now());
+  expect(summary()?.title).toBe('Jetty');
+});
+
 test('the shelf sums up what each plan will do', () => {
   const { context } = fresh();
   createDocument(context, 'plans', 'Lamp');

@@ -2,6 +2,8 @@ import { gridDesk } from '@/core/desk/desk';
 import { cellOfPlan } from '@/core/plan/cellOfPlan';
 import { needOfTarget } from '@/core/plan/needOfTarget';
 import { newPlan } from '@/core/plan/newPlan';
+import { USUAL_FACTORS } from '@/core/running/runBattery';
+import { USUAL_RUNNING } from '@/core/running/runningSchema';
 import { plannerJobs } from './plannerJobs';
 
 const cell = cellOfPlan(newPlan('x'));
@@ -32,4 +34,38 @@ test('a newer question ends an older one; stopping ends it too', async () => {
   const stopped = plannerJobs.doubts(desk, need, 5000, () => undefined);
   plannerJobs.stopDoubts();
   expect(await stopped).toBeNull();
+});
+
+test('use in turns reports how far it is, and ends where a newer question comes or it is stopped', async () => {
+  let now = 0;
+  const clock = jest.spyOn(performance, 'now').mockImplementation(() => (now += 1000));
+  const shares: number[] = [];
+  const running = { ...USUAL_RUNNING, turns: { onSeconds: 3600, restSeconds: 18_000 } };
+  const ask = (onProgress: (share: number) => void) =>
+    plannerJobs.turns(desk, need, running, USUAL_FACTORS, onProgress);
+  const run = await ask((share) => shares.push(share));
+  expect(run?.turns.length).toBeGreaterThan(1);
+  expect(shares.length).toBeGreaterThan(0);
+  shares.forEach((share, index) => expect(share).toBeGreaterThan(shares[index - 1] ?? 0));
+  const older = ask(() => undefined);
+  const newer = ask(() => undefined);
+  expect(await older).toBeNull();
+  expect(await newer).not.toBeNull();
+  const stopped = ask(() => undefined);
+  plannerJobs.stopTurns();
+  expect(await stopped).toBeNull();
+  clock.mockRestore();
+});
+
+test('a battery left running is refitted only where enough was read', () => {
+  const nothing = plannerJobs.leaveRunning(desk, need, USUAL_RUNNING, []);
+  expect(nothing).toMatchObject({ fit: null, before: null });
+  const read = [1, 100, 1000].map((seconds, index) => ({
+    seconds,
+    volts: null,
+    amps: (nothing.run.samples[0]?.amps ?? 0) / (index + 1),
+  }));
+  const refitted = plannerJobs.leaveRunning(desk, need, USUAL_RUNNING, read);
+  expect(refitted.before?.samples[0]?.amps).toBe(nothing.run.samples[0]?.amps);
+  expect(refitted.fit?.misfitAfter).toBeLessThan(refitted.fit?.misfitBefore ?? 0);
 });
