@@ -19,7 +19,7 @@ export interface BankRun {
   /** Let go through the resistor: current at first, time until 5 % of the volts are left, seconds. */
   readonly dischargeAmps: number;
   readonly dischargeSeconds: number;
-  /** Volts after a pause in which one capacitor of two is left off: twice the volts hold four times as much. */
+  /** Energy at half of those volts, joules: a quarter. */
   readonly joulesAtHalf: number;
   /** Flashes through the plan's LED; `null` where the target is no LED or the volts never reach it. */
   readonly flashes: Flashes | null;

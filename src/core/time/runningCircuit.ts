@@ -1,25 +1,13 @@
-import { cellLossSlopeOhms, terminalVoltage } from '../chemistry/cellModel';
+import { terminalVoltage } from '../chemistry/cellModel';
 import { loadSlopeOhms, loadVolts, type Load } from '../circuit/load/load';
 import { addedOhms, DRY_BELOW, waterLeft, wettedShare, type Settled } from './ageingCell';
 import type { CellLeft, DischargeEnd, DischargeInput, DischargeSample } from './dischargeRun';
-import { foldCells, STATES_OF_CELL, type FoldedString } from './foldCells';
+import { foldCells, STATES_OF_CELL } from './foldCells';
+import { risingRoot, slopeOf, voltsOf, type StringNow } from './stringNow';
 
 const MOST_ITERATIONS = 100;
 /** A cell counts as soaked after this many of its times. */
 const SOAKED_AFTER = 5;
-
-/** A string at a moment: its curves, and what has built up beside them. */
-interface StringNow {
-  readonly folded: FoldedString;
-  /** Number of such strings side by side. */
-  readonly count: number;
-  /** Wetted share of each curve. */
-  readonly wetted: number[];
-  ohms: number;
-  filmVolts: number;
-  /** Kept as the start of the next search. */
-  amps: number;
-}
 
 /** The circuit at a moment: which currents flow in which string. Keeps the last answer as the next start. */
 export class RunningCircuit {
@@ -272,49 +260,4 @@ export class RunningCircuit {
     }
     return { given, siemens };
   }
-}
-
-/** Volts of a string at a current: wetted parts of the electrodes carry all of it. */
-function voltsOf({ folded, wetted, ohms, filmVolts }: StringNow, amps: number): number {
-  let volts = -ohms * amps - filmVolts;
-  const { curves } = folded;
-  for (let index = 0; index < curves.length; index += 1) {
-    const { cell, times } = curves[index]!;
-    volts += times * terminalVoltage(cell, amps / wetted[index]!);
-  }
-  return volts;
-}
-
-/** How fast those volts fall with the current, ohms. */
-function slopeOf({ folded, wetted, ohms }: StringNow, amps: number): number {
-  let slope = ohms;
-  const { curves } = folded;
-  for (let index = 0; index < curves.length; index += 1) {
-    const { cell, times } = curves[index]!;
-    slope += (times * cellLossSlopeOhms(cell, amps / wetted[index]!)) / wetted[index]!;
-  }
-  return slope;
-}
-
-/** Zero of a rising function, by Newton from a start that is close, kept inside a bracket that grows as needed. */
-function risingRoot(
-  valueAt: (x: number) => number,
-  slopeAt: (x: number) => number,
-  start: number,
-): number {
-  let low = -Infinity;
-  let high = Infinity;
-  let x = start;
-  for (let iteration = 0; iteration < MOST_ITERATIONS; iteration += 1) {
-    const value = valueAt(x);
-    if (Math.abs(value) <= 1e-11) break;
-    if (value > 0) high = x;
-    else low = x;
-    const next = x - value / slopeAt(x);
-    if (next > low && next < high) x = next;
-    else if (Number.isFinite(low) && Number.isFinite(high)) x = (low + high) / 2;
-    else x = Number.isFinite(low) ? low + Math.abs(low) + 1e-6 : high - Math.abs(high) - 1e-6;
-    if (high - low <= 1e-15 * Math.abs(x)) break;
-  }
-  return x;
 }
