@@ -6,26 +6,25 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
-import type { DrillPar } from '@/core/drill/drillHints';
+import { useCallback, useState } from 'react';
 import { faultName, judgementWords } from '@/core/drill/drillSheets';
 import { drillScore, judgeAnswer, type Named } from '@/core/drill/judgeAnswer';
 import { DRILL_FAULT_NAMES, type DrillFault } from '@/core/drill/levels';
 import type { Drill } from '@/core/drill/makeDrill';
 import { capital } from '@/core/words';
 import { Card } from '@/ui/Card';
+import { patientClient } from '@/workers/plannerClient';
+import { useAnswer } from '@/workers/useAnswer';
 import type { DrillRun, DrillStore } from './drillRun';
 
 interface DrillAnswerProps {
   readonly drill: Drill;
   readonly run: DrillRun;
   readonly store: DrillStore;
-  /** What the fault finder itself needs; `null` while that is worked out. */
-  readonly par: DrillPar | null;
 }
 
 /** Naming the fault, string by string; then whether it is so, and the score. */
-export function DrillAnswer({ drill, run, store, par }: DrillAnswerProps) {
+export function DrillAnswer({ drill, run, store }: DrillAnswerProps) {
   const [told, setTold] = useState<string[]>([]);
   const strings = drill.built.map((_, index) => index);
   const named = strings.map((index) => run.named[index] ?? null);
@@ -44,7 +43,7 @@ export function DrillAnswer({ drill, run, store, par }: DrillAnswerProps) {
   return (
     <Card title="What is wrong?">
       {run.over !== 'no' ? (
-        <DrillOver drill={drill} run={run} par={par} />
+        <DrillOver drill={drill} run={run} />
       ) : (
         <Box sx={{ display: 'grid', gap: 1.5, mt: 1 }}>
           {strings.map((index) => (
@@ -122,7 +121,11 @@ function NamedFields(props: {
   );
 }
 
-function DrillOver({ drill, run, par }: Pick<DrillAnswerProps, 'drill' | 'run' | 'par'>) {
+/** What was hidden, and the score against what the fault finder itself needs, which is worked out only now. */
+function DrillOver({ drill, run }: Pick<DrillAnswerProps, 'drill' | 'run'>) {
+  const { key } = drill;
+  const ask = useCallback(() => patientClient().drillPar(key), [key]);
+  const par = useAnswer(ask);
   const { taken, hints, wrongAnswers } = run;
   const effort = { readings: taken.length, hints, wrongAnswers };
   const truth =

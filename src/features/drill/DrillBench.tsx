@@ -6,7 +6,7 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
 import type { DrillHint } from '@/core/drill/drillHints';
 import { makeDrill, type DrillKey } from '@/core/drill/makeDrill';
@@ -14,7 +14,6 @@ import { readDrill, type Clip, type Probing } from '@/core/drill/probing';
 import { Card } from '@/ui/Card';
 import { mainAndSide } from '@/ui/mainAndSide';
 import { patientClient } from '@/workers/plannerClient';
-import { useAnswer } from '@/workers/useAnswer';
 import { DrillAnswer } from './DrillAnswer';
 import { DrillDesk } from './DrillDesk';
 import { DrillMeter } from './DrillMeter';
@@ -30,8 +29,6 @@ export function DrillBench({ drillKey }: { readonly drillKey: DrillKey }) {
   useEffect(() => {
     void store.store.persist.rehydrate();
   }, [store]);
-  const askPar = useCallback(() => patientClient().drillPar({ level, seed }), [level, seed]);
-  const par = useAnswer(askPar);
   const [probes, setProbes] = useState<{ red: Clip | null; black: Clip | null }>({
     red: null,
     black: null,
@@ -123,7 +120,7 @@ export function DrillBench({ drillKey }: { readonly drillKey: DrillKey }) {
           ready={red !== null && black !== null && run.over === 'no'}
           onRead={read}
         />
-        <DrillAnswer drill={drill} run={run} store={store} par={par} />
+        <DrillAnswer drill={drill} run={run} store={store} />
         {run.over === 'no' ? (
           <HintCard
             ask={() => patientClient().drillHint({ level, seed }, run.taken)}
