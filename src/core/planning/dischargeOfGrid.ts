@@ -1,10 +1,10 @@
 import { cellAmpsAt } from '../chemistry/cellAmpsAt';
 import type { CellModel } from '../chemistry/cellModel';
-import { familyCell, type CellFamily, type CellSupplies } from '../chemistry/families';
+import { familyCell, type CellFamily, type FamilyId } from '../chemistry/families';
 import { DEFAULT_UTILISATION } from '../chemistry/potentials';
 import type { Load } from '../circuit/load/load';
 import { ROOM_THERMAL_VOLTS } from '../constants';
-import { filmPairs, type AgeingCell } from '../time/ageingCell';
+import { FILM_DEFAULTS, filmPairs, type AgeingCell, type FilmShares } from '../time/ageingCell';
 import { discharge, type DischargeOutcome } from '../time/discharge';
 import { dryingPerSecond, type Wrap } from '../time/drying';
 
@@ -25,19 +25,27 @@ export interface GridRun {
 /** Corrosion beside the useful current, as a share of the short-circuit current (from memory). */
 const PARASITIC_SHARE = 0.01;
 
+/**
+ * Families whose films differ from the usual. Charcoal in acid peaks and settles to under half within a minute (common
+ * practice, no source; the shares are from memory).
+ */
+const FILMS_OF: Readonly<Partial<Record<FamilyId, FilmShares>>> = {
+  'aluminium-air-acid': { ...FILM_DEFAULTS, fastShare: 2 },
+};
+
 /** One cell of a family with its films, its metal and its water. */
 export function ageingCellOf(
   family: CellFamily,
   run: Pick<GridRun, 'pairsPerBody' | 'wrap' | 'humidity' | 'celsius'>,
 ): AgeingCell {
   const cell = familyCell(family, { pairs: run.pairsPerBody }, run.celsius);
-  return ageingCell(cell, family.supplies, { ...run, count: run.pairsPerBody });
+  return ageingCell(cell, family, { ...run, count: run.pairsPerBody });
 }
 
 /** Any cell with its films, its metal and its water; `count` pairs have so much more metal. */
 export function ageingCell(
   cell: CellModel,
-  supplies: CellSupplies,
+  { id, supplies }: Pick<CellFamily, 'id' | 'supplies'>,
   left: Pick<GridRun, 'wrap' | 'humidity' | 'celsius'> & {
     readonly count: number;
     /** Begins dry and soaks up its water in so many seconds. */
@@ -47,7 +55,7 @@ export function ageingCell(
   const shortAmps = cellAmpsAt(cell, 0);
   return {
     cell,
-    ...filmPairs(cell, shortAmps),
+    ...filmPairs(cell, shortAmps, FILMS_OF[id]),
     metalCoulombs: DEFAULT_UTILISATION * supplies.metalCoulombs * left.count,
     parasiticAmps: PARASITIC_SHARE * shortAmps,
     dryingPerSecond: dryingPerSecond({ ...supplies, ...left }),

@@ -128,7 +128,7 @@ function agedCell(
 ): AgeingCell {
   const wrap = wrapOf(running, recipe);
   const soakSeconds = soakSecondsOf(running, recipe);
-  return ageingCell(cell, familyOf(recipe.family).supplies, {
+  return ageingCell(cell, familyOf(recipe.family), {
     ...running,
     wrap,
     count,

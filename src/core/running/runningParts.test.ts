@@ -30,7 +30,8 @@ test('used in turns it lasts longer on the clock, and every start is brighter th
   let shares = 0;
   let last = 0;
   let result: TurnsRun | null = null;
-  const steps = turnsRun(bell.desk, bell.need, USUAL_RUNNING, USUAL_FACTORS);
+  const running = { ...USUAL_RUNNING, turns: { onSeconds: 1800, restSeconds: 3600 } };
+  const steps = turnsRun(bell.desk, bell.need, running, USUAL_FACTORS);
   for (let step = steps.next(); ; step = steps.next()) {
     if (step.done) {
       result = step.value;
@@ -41,7 +42,7 @@ test('used in turns it lasts longer on the clock, and every start is brighter th
     shares += 1;
   }
   expect(result.turns).toHaveLength(shares);
-  expect(result.endSeconds).toBeLessThanOrEqual(TURNS_HORIZON_SECONDS + 900);
+  expect(result.endSeconds).toBeLessThanOrEqual(TURNS_HORIZON_SECONDS + 5400);
   expect(result.usedSeconds / result.endSeconds).toBeCloseTo(1 / 3, 1);
   const [first, second] = result.turns;
   expect(second!.firstAmps).toBeGreaterThanOrEqual(first!.lastAmps * (1 - 1e-9));
@@ -166,4 +167,37 @@ test('cells that are kept dry begin with nothing and run for as long as wet ones
   expect(dry.samples[1]!.amps).toBeLessThan(wet.samples[1]!.amps);
   expect(dry.endSeconds / wet.endSeconds).toBeCloseTo(1, 1);
   expect(dry.left[0]?.cells).toEqual([1, 2, 3]);
+});
+
+test('charcoal and aluminium in acid peak, and settle to under half within a minute (common practice, no source)', () => {
+  const plan = newPlan('Charcoal');
+  const cells = (recipe: 'aluminium-air-acid' | 'aluminium-air-brine', body: string) =>
+    evaluatePlan({
+      ...plan,
+      cell: { ...plan.cell, recipe, body },
+      arrangement: { kind: 'own', cellsInSeries: 1, strings: 1 },
+    });
+  const shares = [
+    cells('aluminium-air-acid', 'vinegar-towel'),
+    cells('aluminium-air-brine', 'sponge'),
+  ].map(({ desk }) => {
+    const { firstAmps, lastAmps } = afterShort(desk, USUAL_RUNNING, USUAL_FACTORS);
+    return lastAmps / firstAmps;
+  });
+  expect(shares[0]!).toBeLessThan(0.5);
+  expect(shares[1]!).toBeGreaterThan(0.5);
+});
+
+test('magnesium and graphite sag while shorted and rebound afterwards (common practice, no source)', () => {
+  const plan = newPlan('Magnesium');
+  const { desk } = evaluatePlan({
+    ...plan,
+    cell: { ...plan.cell, recipe: 'magnesium-graphite', body: plan.cell.body },
+    arrangement: { kind: 'own', cellsInSeries: 1, strings: 1 },
+  });
+  const run = afterShort(desk, USUAL_RUNNING, USUAL_FACTORS);
+  expect(run.freshVolts).toBeGreaterThan(1.45);
+  expect(run.freshVolts).toBeLessThan(1.55);
+  expect(run.lastAmps).toBeLessThan(0.8 * run.firstAmps);
+  expect(run.lifted[2]!.volts).toBeGreaterThan(0.95 * run.freshVolts);
 });

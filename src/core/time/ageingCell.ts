@@ -35,12 +35,18 @@ export const FILM_DEFAULTS = {
 /** Below this share of its water a cell counts as dried out. */
 export const DRY_BELOW = 0.1;
 
+export type FilmShares = Readonly<Record<keyof typeof FILM_DEFAULTS, number>>;
+
 /** Film pairs of a cell from its short-circuit resistance. */
-export function filmPairs(cell: CellModel, shortAmps: number): Pick<AgeingCell, 'fast' | 'slow'> {
+export function filmPairs(
+  cell: CellModel,
+  shortAmps: number,
+  films: FilmShares = FILM_DEFAULTS,
+): Pick<AgeingCell, 'fast' | 'slow'> {
   const ohms = cell.emfVolts / shortAmps;
   return {
-    fast: { ohms: FILM_DEFAULTS.fastShare * ohms, seconds: FILM_DEFAULTS.fastSeconds },
-    slow: { ohms: FILM_DEFAULTS.slowShare * ohms, seconds: FILM_DEFAULTS.slowSeconds },
+    fast: { ohms: films.fastShare * ohms, seconds: films.fastSeconds },
+    slow: { ohms: films.slowShare * ohms, seconds: films.slowSeconds },
   };
 }
 
