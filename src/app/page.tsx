@@ -1,19 +1,12 @@
-import { redirect } from 'next/navigation';
+import { cookies } from 'next/headers';
 import { connection } from 'next/server';
 import { Shelf } from '@/features/shelf/Shelf';
 import { serverContext } from '@/server/context';
 import { listShelf } from '@/server/listShelf';
+import { TOUR_COOKIE } from '@/ui/tour/tourSteps';
 
-interface ShelfPageProps {
-  readonly searchParams: Promise<Readonly<Record<string, string | string[] | undefined>>>;
-}
-
-export default async function ShelfPage({ searchParams }: ShelfPageProps) {
+export default async function ShelfPage() {
   await connection();
-  const entries = listShelf(serverContext());
-  const { tour } = await searchParams;
-  // The tour goes round the first plan that can be read.
-  const first = entries.find(({ summary }) => summary.ok);
-  if (tour !== undefined && first !== undefined) redirect(`/plans/${first.id}/arrange?tour=1`);
-  return <Shelf entries={entries} />;
+  const tourSeen = (await cookies()).has(TOUR_COOKIE);
+  return <Shelf entries={listShelf(serverContext())} tourSeen={tourSeen} />;
 }

@@ -1,11 +1,13 @@
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { HelpPage } from '@/features/help/HelpPage';
+import { serverContext } from '@/server/context';
+import { listShelf } from '@/server/listShelf';
 
 export const metadata: Metadata = { title: 'Help' };
 
 export default async function Page() {
-  // The address names the part, so there is nothing to prepare at build.
   await connection();
-  return <HelpPage />;
+  const first = listShelf(serverContext()).find(({ summary }) => summary.ok);
+  return <HelpPage tourOf={first?.id ?? null} />;
 }

@@ -14,7 +14,7 @@ import { SOURCE_IDS, SOURCES, TRUST_WORDS, type SourceId } from '@/core/help/sou
 import { Card } from '@/ui/Card';
 import { PageFrame } from '@/ui/PageFrame';
 import { PartTabs } from '@/ui/PartTabs';
-import { TOUR_START } from '@/ui/tour/tourSteps';
+import { tourHref } from '@/ui/tour/tourSteps';
 
 const PARTS = [
   ['words', 'Words'],
@@ -22,16 +22,23 @@ const PARTS = [
   ['sources', 'Sources of all figures'],
 ] as const;
 
+interface HelpPageProps {
+  /** Plan that the tour goes round; `null`: there is none. */
+  readonly tourOf: string | null;
+}
+
 /** Words of the trade, the reasons behind defaults, where every constant comes from, and the tour once more. */
-export function HelpPage() {
+export function HelpPage({ tourOf }: HelpPageProps) {
   return (
     <PageFrame
       heading="Help"
       widest={1080}
       actions={
-        <Button component={NextLink} href={TOUR_START}>
-          Look round in a minute
-        </Button>
+        tourOf === null ? null : (
+          <Button component={NextLink} href={tourHref(tourOf)}>
+            Look round in a minute
+          </Button>
+        )
       }
     >
       <PartTabs label="Parts of the help" prefix="help" parts={PARTS}>

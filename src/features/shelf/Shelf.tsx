@@ -21,12 +21,15 @@ import { UnreadableCard } from './UnreadableCard';
 
 interface ShelfProps {
   readonly entries: readonly { id: string; summary: Result<PlanSummary> }[];
+  /** The tour was taken or declined in this browser. */
+  readonly tourSeen: boolean;
 }
 
 /** Home: the plans as cards, and the ways to get a new one. */
-export function Shelf({ entries }: ShelfProps) {
+export function Shelf({ entries, tourSeen }: ShelfProps) {
   const { refusal, clearRefusal, settle, remove, duplicate, openAt } = useDocumentList('plans');
   const [naming, setNaming] = useState(false);
+  const first = entries.find(({ summary }) => summary.ok);
 
   return (
     <Box sx={{ maxWidth: 1180, mx: 'auto', p: { xs: 2, md: 4 } }}>
@@ -55,7 +58,7 @@ export function Shelf({ entries }: ShelfProps) {
         </Button>
         <ThemeSwitch />
       </Box>
-      {entries.length === 0 ? null : <TourInvite />}
+      {first === undefined || tourSeen ? null : <TourInvite planId={first.id} />}
       <RefusalAlert refusal={refusal} onClose={clearRefusal} />
       <Box component="main">
         <Typography variant="h2" sx={{ mb: 1.5 }}>

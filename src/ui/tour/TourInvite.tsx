@@ -3,18 +3,14 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import NextLink from 'next/link';
-import { useState, useSyncExternalStore } from 'react';
-import { TOUR_START } from './tourSteps';
-import { rememberTour, tourSeen } from './useTour';
-
-const noChanges = (): (() => void) => () => undefined;
+import { useState } from 'react';
+import { tourHref } from './tourSteps';
+import { rememberTour } from './useTour';
 
 /** On the first visit: a minute round a plan, to be taken or declined. */
-export function TourInvite() {
-  // The server does not know, so nothing is shown until the browser has said.
-  const seen = useSyncExternalStore(noChanges, tourSeen, () => true);
+export function TourInvite({ planId }: { readonly planId: string }) {
   const [declined, setDeclined] = useState(false);
-  if (seen || declined) return null;
+  if (declined) return null;
   return (
     <Alert
       severity="info"
@@ -22,7 +18,7 @@ export function TourInvite() {
       sx={{ mb: 2 }}
       action={
         <>
-          <Button color="inherit" size="small" component={NextLink} href={TOUR_START}>
+          <Button color="inherit" size="small" component={NextLink} href={tourHref(planId)}>
             Show me
           </Button>
           <Button

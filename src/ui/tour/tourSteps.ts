@@ -1,5 +1,10 @@
-/** Where the tour begins: a plan of the demo scenario, or whichever plan is there. */
-export const TOUR_START = '/?tour=1';
+/** Set once the tour was taken or declined. */
+export const TOUR_COOKIE = 'grozer-tour';
+
+/** Where the tour of a plan begins. */
+export function tourHref(planId: string): string {
+  return `/plans/${planId}/arrange?tour=1`;
+}
 
 /** One stop: what is pointed at (a selector of the page), and what is said. */
 export interface TourStep {

@@ -3,25 +3,11 @@
 import 'driver.js/dist/driver.css';
 import './tour.css';
 import { useEffect } from 'react';
-import { TOUR_STEPS } from './tourSteps';
+import { TOUR_COOKIE, TOUR_STEPS } from './tourSteps';
 
-const SEEN = 'grozer-tour-seen';
-
-/** Whether the tour was taken or declined in this browser; a browser that keeps nothing is asked each time. */
-export function tourSeen(): boolean {
-  try {
-    return window.localStorage.getItem(SEEN) !== null;
-  } catch {
-    return false;
-  }
-}
-
+/** From now on the tour is not offered in this browser. A cookie, so that the server knows and nothing jumps on the page. */
 export function rememberTour(): void {
-  try {
-    window.localStorage.setItem(SEEN, 'yes');
-  } catch {
-    // Nothing is lost: the question is only asked again.
-  }
+  document.cookie = `${TOUR_COOKIE}=seen; max-age=31536000; path=/; samesite=lax`;
 }
 
 /** Runs the tour once on the page that asks for it; Escape and the cross end it at any stop. */
