@@ -1,14 +1,11 @@
-import { existsSync } from 'node:fs';
 import { defineConfig } from '@playwright/test';
+import { chromiumPath } from './scripts/lib/chromium.mjs';
 
 export const PORT = 3210;
 
-/** Debian's headless Chromium without a window: quicker than the whole browser. */
-const SHELL = '/usr/bin/chromium-headless-shell';
-
 /** Settings shared by the browser tests, the screenshots and the bench. */
 export const chromium = {
-  executablePath: existsSync(SHELL) ? SHELL : '/usr/bin/chromium',
+  executablePath: chromiumPath(),
   args: [
     '--no-sandbox',
     '--disable-gpu',

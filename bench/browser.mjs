@@ -1,5 +1,6 @@
 import { spawn } from 'node:child_process';
 import { chromium } from '@playwright/test';
+import { chromiumPath } from '../scripts/lib/chromium.mjs';
 import { binary, ROOT } from '../scripts/lib/run.mjs';
 import { printRow } from './print.mjs';
 
@@ -24,7 +25,7 @@ export async function benchBrowser() {
   try {
     await answering();
     const browser = await chromium.launch({
-      executablePath: '/usr/bin/chromium',
+      executablePath: chromiumPath(),
       args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-sync'],
     });
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });

@@ -1,11 +1,10 @@
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { chromiumPath, CHROMIUMS } from './chromium.mjs';
 import { fingerprint } from './fingerprint.mjs';
 import { binary, ROOT, run, runOrExit } from './run.mjs';
 
 const LEAST_NODE_MAJOR = 20;
-/** Debian's headless Chromium without a window, and the whole browser, which is slower but does as well. */
-const CHROMIUMS = ['chromium-headless-shell', 'chromium'];
 const NGSPICE = '/usr/bin/ngspice';
 /** Everything that a build depends on. */
 const BUILD_INPUTS = ['src', 'public', 'package-lock.json', 'next.config.ts', 'tsconfig.json'];
@@ -57,7 +56,7 @@ async function installPackage(name) {
 
 /** Makes sure that the browser of the browser tests is there; installs it where this process may. */
 export async function ensureChromium() {
-  if (CHROMIUMS.some((name) => existsSync(`/usr/bin/${name}`))) return;
+  if (existsSync(chromiumPath())) return;
   for (const name of CHROMIUMS) {
     if (mayInstall() && (await installPackage(name))) return;
   }
