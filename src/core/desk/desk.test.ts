@@ -258,6 +258,9 @@ test('a cell beside another starts a group; taking it away ends it', () => {
   expect(cellAt(faulty, { ...inGroup, within: { string: 1, cell: 1 } })?.faults).toHaveLength(1);
   expect(withoutCell(grouped, inGroup)).toEqual(laidOutGrid(3, 1));
   expect(withoutCell(laidOutGrid(1, 1), at(0, 0))).toEqual(laidOutGrid(1, 1));
+  // A group that is all there is stays too.
+  const onlyGroup = withCellBeside(laidOutGrid(1, 1), at(0, 0));
+  expect(withoutCell(onlyGroup, at(0, 0))).toEqual(onlyGroup);
 });
 
 test('counts change all strings and keep what was laid out by hand', () => {

@@ -133,11 +133,13 @@ export function withSharedBody(desk: DeskArrangement, string: number): DeskArran
   };
 }
 
-/** Takes a cell away; empty strings and groups of one string go with it. Unchanged where it is the last cell. */
+/**
+ * Takes a cell (or a whole group) away; empty strings and groups of one string go with it. Unchanged where nothing
+ * would be left.
+ */
 export function withoutCell(desk: DeskArrangement, place: DeskPlace): DeskArrangement {
-  if (cellsIn(desk.strings) <= 1) return desk;
   const { within } = place;
-  return tidy(
+  const left = tidy(
     withItem(desk, place, (item) => {
       if (item.kind === 'cell' || within === null) return [];
       const strings = item.strings.map((cells, s) =>
@@ -146,6 +148,7 @@ export function withoutCell(desk: DeskArrangement, place: DeskPlace): DeskArrang
       return ungrouped(strings.filter((cells) => cells.length > 0));
     }),
   );
+  return cellsIn(left.strings) === 0 ? desk : left;
 }
 
 /** Puts a cell beside another one, so that both share the current; starts a group where there is none. */
