@@ -79,6 +79,10 @@ test('two windows on one plan: the second to save is asked', async ({ page, cont
   await other.goto(page.url());
   // The other window has loaded the plan as it is before this one changes it.
   await other.waitForLoadState('networkidle');
+  // It works by itself now: only its own worker knows how long the battery runs.
+  await expect(other.getByRole('navigation', { name: 'Stations of the plan' })).toContainText(
+    /≈|for weeks/,
+  );
   const put = page.waitForResponse((response) => response.request().method() === 'PUT');
   await page.getByRole('radio', { name: /blue/ }).check();
   await put;
