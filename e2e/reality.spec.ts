@@ -43,7 +43,8 @@ test('an own wish is kept with the plan, undone and told what is wrong with it',
   await dialog.getByLabel('To do what').fill('light the pier');
   await dialog.getByLabel('Volts').fill('lots');
   await dialog.getByRole('button', { name: 'Work it out' }).click();
-  await expect(dialog.getByText(/Type|number/).first()).toBeVisible();
+  await expect(dialog.getByText('“lots” is not a voltage.', { exact: false })).toBeVisible();
+  await expect(dialog.getByText('Type a current', { exact: false })).toBeVisible();
   await dialog.getByLabel('Volts').fill('3');
   await dialog.getByLabel('Amps').fill('1 mA');
   await dialog.getByLabel('For how long').fill('2 h');

@@ -4,12 +4,20 @@ import { isLinearCell, terminalVoltage, type CellModel } from './cellModel';
 const SEARCH_STEPS = 80;
 const GOLDEN = (Math.sqrt(5) - 1) / 2;
 
+/** Greatest power of a cell, watts, and the volts at which it gives it. */
+export interface MostPower {
+  readonly watts: number;
+  readonly volts: number;
+}
+
 /**
- * Greatest power in watts that a cell can give: `E²/4r` for an ideal source with resistance, otherwise the top of its
- * volts × amps, found by golden section (the product has one top, since the voltage falls ever faster).
+ * Greatest power that a cell can give: `E²/4r` at half its volts for an ideal source with resistance, otherwise the
+ * top of its volts × amps, found by golden section (the product has one top, since the voltage falls ever faster).
  */
-export function mostWatts(cell: CellModel): number {
-  if (isLinearCell(cell)) return cell.emfVolts ** 2 / (4 * cell.resistanceOhms);
+export function mostPower(cell: CellModel): MostPower {
+  if (isLinearCell(cell)) {
+    return { watts: cell.emfVolts ** 2 / (4 * cell.resistanceOhms), volts: cell.emfVolts / 2 };
+  }
   const watts = (amps: number): number => amps * terminalVoltage(cell, amps);
   let low = 0;
   let high = cellAmpsAt(cell, 0);
@@ -19,5 +27,11 @@ export function mostWatts(cell: CellModel): number {
     if (watts(left) < watts(right)) low = left;
     else high = right;
   }
-  return watts((low + high) / 2);
+  const amps = (low + high) / 2;
+  return { watts: watts(amps), volts: terminalVoltage(cell, amps) };
+}
+
+/** The watts of {@link mostPower}. */
+export function mostWatts(cell: CellModel): number {
+  return mostPower(cell).watts;
 }

@@ -1,9 +1,10 @@
 import { CURRENT_RANGE_FACTS } from '../circuit/meter';
 import { drillHint, drillPar, type TakenReading } from './drillHints';
-import { drillSheets, faultName } from './drillSheets';
+import { drillSheets } from './drillSheets';
+import { faultName } from './drillWords';
 import { drillScore, judgeAnswer } from './judgeAnswer';
 import { DRILL_LEVELS, type DrillFault } from './levels';
-import { drillKeySchema, makeDrill, type Drill } from './makeDrill';
+import { drillKeySchema, HIGHEST_DRILL, makeDrill, type Drill } from './makeDrill';
 import { knownReading, probingFor, readDrill, type Clip, type Probing } from './probing';
 
 const left = (cell: number, string = 1): Clip => ({ string, cell, side: 'left' });
@@ -181,6 +182,11 @@ test('on paper: the readings without the answer, the key on a page of its own', 
   expect(text.match(/Battery \d/g)).toHaveLength(3);
   const rows = key?.blocks[0]?.kind === 'table' ? key.blocks[0].rows : [];
   expect(rows.map(([, number]) => number)).toEqual(['5', '6', '7']);
+  const wrapped = drillSheets({ level: 2, seed: HIGHEST_DRILL }, 2)[1]?.blocks[0];
+  expect(wrapped?.kind === 'table' && wrapped.rows.map(([, number]) => number)).toEqual([
+    String(HIGHEST_DRILL),
+    '1',
+  ]);
   rows.forEach(([, , wrong], index) => {
     const drill = makeDrill({ level: 2, seed: 5 + index });
     const [hidden] = drill.hidden;

@@ -1,13 +1,14 @@
 import type { Block, PrintedSheet } from '../preparation/sheets/sheet';
 import { formatAmps, formatVolts } from '../units';
-import { DRILL_FAULT_NAMES } from './levels';
-import { makeDrill, type Drill, type DrillKey, type HiddenFault } from './makeDrill';
+import { faultName } from './drillWords';
+import { HIGHEST_DRILL, makeDrill, type Drill, type DrillKey, type HiddenFault } from './makeDrill';
 import { probingFor, readDrill, type Probing } from './probing';
 
 /** Drills on paper: the readings that a group took of each, room for the answer; the key on a page of its own. */
 export function drillSheets(first: DrillKey, count: number): PrintedSheet[] {
   const drills = Array.from({ length: count }, (_, index) =>
-    makeDrill({ ...first, seed: first.seed + index }),
+    // After the highest number comes 1 again, so that each is found on the screen.
+    makeDrill({ ...first, seed: 1 + ((first.seed - 1 + index) % HIGHEST_DRILL) }),
   );
   const { name, promise } = drills[0]!.level;
   return [
@@ -47,15 +48,6 @@ const WHERE_IT_SHOWS: Readonly<Record<HiddenFault['kind'], string>> = {
   dry: 'volts right, string current small, and so is the cell’s own',
   'same-metal': 'the step is missing, and volts are lost there with the ends joined',
 };
-
-/** “cell 3 of string 2: dry” */
-export function faultName(
-  { level }: Pick<Drill, 'level'>,
-  { string, cell, kind }: HiddenFault,
-): string {
-  const of = level.strings > 1 ? ` of string ${string}` : '';
-  return `cell ${cell}${of}: ${DRILL_FAULT_NAMES[kind]}`;
-}
 
 function drillBlocks(drill: Drill, index: number): Block[] {
   return [
@@ -109,18 +101,4 @@ function tableRows(drill: Drill, string: number, cells: number): string[][] {
       ...numbers.slice(1).map(() => ''),
     ],
   ];
-}
-
-/** What a judgement means to the learner. */
-export function judgementWords(judgement: 'right' | 'right-cell' | 'right-kind' | 'wrong'): string {
-  switch (judgement) {
-    case 'right':
-      return 'right';
-    case 'right-cell':
-      return 'the right cell, but another fault';
-    case 'right-kind':
-      return 'the right fault, but at another cell';
-    case 'wrong':
-      return 'not so';
-  }
 }

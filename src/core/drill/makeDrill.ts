@@ -6,6 +6,8 @@ import { METER_ACCURACY } from '../circuit/meter';
 import { usualFault } from '../desk/deskEdits';
 import { drillLevel, FIRST_LEVEL, LAST_LEVEL, type DrillFault, type DrillLevel } from './levels';
 
+export const HIGHEST_DRILL = 99_999;
+
 /** Names a drill: the same level and number are the same drill for everybody. */
 export const drillKeySchema = z.strictObject({
   level: z.coerce
@@ -17,7 +19,7 @@ export const drillKeySchema = z.strictObject({
     .number('Give the number of the drill.')
     .int('Give the number of the drill.')
     .min(1, 'Drills are counted from 1.')
-    .max(99_999, 'The highest drill is 99999.'),
+    .max(HIGHEST_DRILL, `The highest drill is ${HIGHEST_DRILL}.`),
 });
 export type DrillKey = z.infer<typeof drillKeySchema>;
 

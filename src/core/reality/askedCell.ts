@@ -1,12 +1,13 @@
 import { cellAmpsAt } from '../chemistry/cellAmpsAt';
-import { isLinearCell, terminalVoltage, type CellModel } from '../chemistry/cellModel';
+import { isLinearCell, type CellModel } from '../chemistry/cellModel';
 import { familyOf } from '../chemistry/families';
-import { mostWatts } from '../chemistry/mostWatts';
+import { mostPower } from '../chemistry/mostWatts';
 import { DEFAULT_UTILISATION } from '../chemistry/potentials';
 import type { CellLook } from '../chemistry/recipe';
 import type { PlannedCell } from '../plan/cellOfPlan';
 import { billOfCell } from '../preparation/bills';
-import { entryOf, type CupboardState } from '../preparation/cupboardSchema';
+import type { CupboardState } from '../preparation/cupboardSchema';
+import { priceOfBill } from '../preparation/priceOfBill';
 
 /** One cell with everything that a wish may be reckoned in. */
 export interface AskedCell {
@@ -48,11 +49,7 @@ export function askedCell(
 ): AskedCell {
   const { supplies } = familyOf(recipe.family);
   const shortAmps = cellAmpsAt(model, 0);
-  const price = billOfCell(recipe, body.id, 1).reduce((sum, { part, amount }) => {
-    const { pack, packPrice } = entryOf(cupboard, part);
-    return sum + (amount / pack) * packPrice;
-  }, 0);
-  const watts = mostWatts(model);
+  const power = mostPower(model);
   return {
     // A pile's body is its separator: there the cell itself is counted.
     name: recipe.look === 'fruit' ? body.name : 'cell',
@@ -60,11 +57,11 @@ export function askedCell(
     model,
     emfVolts: model.emfVolts,
     shortAmps,
-    mostWatts: watts,
-    bestVolts: voltsAtWatts(model, shortAmps, watts),
+    mostWatts: power.watts,
+    bestVolts: power.volts,
     coulombs: DEFAULT_UTILISATION * supplies.metalCoulombs,
     kilograms: Math.max(supplies.foodGrams, supplies.waterGrams) / 1000 + METALS_KILOGRAMS,
-    price,
+    price: priceOfBill(billOfCell(recipe, body.id, 1), cupboard).all,
     squareMetres: TABLE_ROOM[recipe.look],
     linear: isLinearCell(model),
     origin:
@@ -72,23 +69,4 @@ export function askedCell(
         ? 'One cell: your own readings.'
         : `One cell: typical values (${recipe.typical.source}).`,
   };
-}
-
-const STEPS = 400;
-
-/** Volts at which the cell gives its greatest power; half of the open-circuit volts for a straight line. */
-function voltsAtWatts(model: CellModel, shortAmps: number, watts: number): number {
-  if (isLinearCell(model)) return model.emfVolts / 2;
-  let best = model.emfVolts / 2;
-  let off = Infinity;
-  for (let step = 1; step < STEPS; step += 1) {
-    const amps = (shortAmps * step) / STEPS;
-    const volts = terminalVoltage(model, amps);
-    const gap = Math.abs(volts * amps - watts);
-    if (gap < off) {
-      off = gap;
-      best = volts;
-    }
-  }
-  return best;
 }

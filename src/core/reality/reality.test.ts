@@ -73,9 +73,14 @@ test('where the metal would not last, more strings share the current: charge by 
   const seconds = 30 * 86_400;
   const answer = workOutWish(cell, run(1.8, 1e-3, seconds), [], '');
   const whole = answer.lines.find(({ what }) => what === 'For the whole time');
-  const { inSeries } = groupingFor(cell, 1.8, 1e-3);
+  // Faraday: so many strings hold the charge, whatever their length.
   const strings = Math.ceil((1e-3 * seconds) / cell.coulombs);
-  expect(whole?.result.replace(/\D/g, '')).toBe(String(inSeries * strings));
+  expect(whole?.sum).toContain(`× ${strings}`);
+  // Each gives so little that hardly a cell more is needed than for the volts alone.
+  expect(whole?.result.replace(/\D/g, '')).toBe(String(2 * strings));
+  expect(workOutWish(cell, run(1.8, 1e-3, 60), [], '').lines.map(({ what }) => what)).not.toContain(
+    'For the whole time',
+  );
 });
 
 test('a pulse out of a bank: ½CV² and r·C·ln(E ÷ (E − V)) (closed form)', () => {
@@ -88,6 +93,11 @@ test('a pulse out of a bank: ½CV² and r·C·ln(E ÷ (E − V)) (closed form)',
   expect(of('In series')).toBe('13 kiwis');
   // 13 · 500 Ω · 0.2 F · ln 13 = 3334 s.
   expect(of('Charging')).toBe('56 min');
+  const curved = typicalPlannedCell({ recipe: 'copper-zinc-fruit', body: 'kiwi' });
+  const alongCurve = workOutWish(asked(curved), wish, [], '').lines.find(({ what }) =>
+    what.startsWith('Charging'),
+  );
+  expect(alongCurve?.sum).toContain('the cell’s own curve');
   expect(of('Half the volts')).toMatch(/3\.6.J/);
 });
 

@@ -1,16 +1,17 @@
 import { AA_JOULES, AA_VOLTS } from '../running/compareRuns';
 import { aboutTime } from '../running/runWords';
-import { ADULT_ONLY_ABOVE_VOLTS, REFUSED_ABOVE_VOLTS } from '../constants';
-import type { CautionId } from '../safety/cautions';
+import { gridCurve } from '../circuit/battery/gridCurve';
+import { cautionIdsOfVolts, type CautionId } from '../safety/cautions';
+import { chargeTime } from '../time/chargeTime';
 import {
   formatAmps,
   formatFarads,
   formatJoules,
   formatNumber,
+  formatOhms,
   formatVolts,
   formatWatts,
 } from '../units';
-import { capital } from '../words';
 import type { AskedCell } from './askedCell';
 import { groupingFor, type WishGrouping } from './groupingFor';
 import type { SumLine, WorkedAnswer } from './workedAnswer';
@@ -48,9 +49,9 @@ function workOutRun(
   const naive = Math.ceil(watts / (emfVolts * shortAmps));
   const grouping = groupingFor(cell, volts, amps);
   const lasts = cell.coulombs / grouping.cellAmps;
-  // Cells that last too short are replaced by more strings, so that each gives less.
-  const strings = Math.max(grouping.strings, Math.ceil((amps * seconds) / cell.coulombs));
-  const cells = grouping.inSeries * strings;
+  // Where the metal would not last, more strings share the current.
+  const whole = groupingFor(cell, volts, amps, Math.ceil((amps * seconds) / cell.coulombs));
+  const { cells } = whole;
   const lines: SumLine[] = [
     {
       what: 'Wished',
@@ -88,24 +89,23 @@ function workOutRun(
       result: aboutTime(lasts),
     },
   ];
-  if (strings > grouping.strings) {
+  if (lasts < seconds) {
     lines.push({
       what: 'For the whole time',
-      sum: `more strings, so that each cell gives less: ${number(grouping.inSeries)} × ${number(strings)}`,
+      sum: `more strings, so that each cell gives less (${formatAmps(whole.cellAmps)}): ${number(whole.inSeries)} in series × ${number(whole.strings)}`,
       result: count(cells, cell),
     });
   }
   lines.push(...inThings(cell, cells, currency), boughtLine(volts, amps, seconds));
-  const openVolts = grouping.inSeries * emfVolts;
   return {
     question: `How many ${plural} to ${wish.name}?`,
     tone: toneOf(cells),
-    headline: `${count(cells, cell)}: ${number(grouping.inSeries)} in series × ${number(strings)}. ${possible(cells)}`,
+    headline: `${count(cells, cell)}: ${number(whole.inSeries)} in series × ${number(whole.strings)}. ${possible(cells)}`,
     lines,
     remarks: remarksOf(cell, forVolts, forAmps, grouping, lasts, seconds),
     origin: `${cell.origin} What is wished: typed, or a round figure from memory. Half of the metal counts as usable.`,
     sources: ['cell-readings', 'metal', 'bought', 'limits'],
-    cautions: withVolts(cautions, openVolts),
+    cautions: [...cautions, ...cautionIdsOfVolts(whole.inSeries * emfVolts)],
   };
 }
 
@@ -127,7 +127,7 @@ function remarksOf(
     `At best a cell works near ${formatVolts(cell.bestVolts)}, so there stand ${formatNumber(grouping.inSeries / forVolts, 2)} times as many in series as the volts alone ask for.`;
   const energy =
     lasts < seconds
-      ? `Power is how fast, energy is for how long: at that current the zinc is gone after ${aboutTime(lasts)}.`
+      ? `Power is how fast, energy is for how long: at that current the metal is gone after ${aboutTime(lasts)}.`
       : `Power is the hard part, not energy: the metal would last for ${aboutTime(lasts)}.`;
   return [short, power, energy];
 }
@@ -139,12 +139,16 @@ function workOutPulse(
   currency: string,
 ): WorkedAnswer {
   const { volts, farads } = wish;
-  const { emfVolts, shortAmps, mostWatts, plural } = cell;
+  const { emfVolts, mostWatts, plural } = cell;
   const joules = 0.5 * farads * volts ** 2;
   // The last twentieth of the volts takes for ever.
   const cells = Math.ceil(volts / (FULL_SHARE * emfVolts));
-  const ohms = (cells * emfVolts) / shortAmps;
-  const seconds = -Math.log(1 - volts / (cells * emfVolts)) * ohms * farads;
+  const seconds = chargeTime({
+    source: gridCurve(cell.model, cells, 1),
+    farads,
+    fromVolts: 0,
+    toVolts: volts,
+  });
   return {
     question: `How many ${plural} to ${wish.name}?`,
     tone: toneOf(cells),
@@ -160,16 +164,7 @@ function workOutPulse(
         sum: `${formatVolts(volts)} ÷ (95 % of ${formatVolts(emfVolts)})`,
         result: count(cells, cell),
       },
-      {
-        what: 'Resistance inside',
-        sum: `${number(cells)} × ${formatVolts(emfVolts)} ÷ ${formatAmps(shortAmps)}`,
-        result: `${formatNumber(ohms, 3)} Ω`,
-      },
-      {
-        what: 'Charging: r × C × ln(E ÷ (E − V))',
-        sum: `${formatNumber(ohms, 3)} Ω × ${formatFarads(farads)} × ${formatNumber(Math.log((cells * emfVolts) / (cells * emfVolts - volts)), 2)}`,
-        result: aboutTime(seconds),
-      },
+      ...chargingLines(cell, cells, volts, farads, seconds),
       {
         what: 'Half the volts',
         sum: `a quarter of the energy`,
@@ -185,13 +180,46 @@ function workOutPulse(
     remarks: [
       'A bank gathers slowly and lets go at once: energy stays what it was, only the power is another. Side by side the cells would charge it faster, in series higher.',
     ],
-    origin: `${cell.origin} The cell is taken as a straight line through its open-circuit volts and its short-circuit current.`,
+    origin: `${cell.origin} Fresh cells; films that build up make it slower.`,
     sources: ['cell-readings', 'limits'],
-    cautions: withVolts(cautions, cells * emfVolts),
+    cautions: [...cautions, ...cautionIdsOfVolts(cells * emfVolts)],
   };
 }
 
 const FULL_SHARE = 0.95;
+
+/** How long it charges: the formula for a straight line, the cell's own curve for any other. */
+function chargingLines(
+  { model, emfVolts, linear }: AskedCell,
+  cells: number,
+  volts: number,
+  farads: number,
+  seconds: number,
+): SumLine[] {
+  if (!linear) {
+    return [
+      {
+        what: 'Charging',
+        sum: 'C × dV/dt = I(V), along the cell’s own curve: ever more slowly the fuller it is',
+        result: aboutTime(seconds),
+      },
+    ];
+  }
+  const ohms = cells * model.resistanceOhms;
+  const open = cells * emfVolts;
+  return [
+    {
+      what: 'Resistance inside',
+      sum: `${number(cells)} × ${formatOhms(model.resistanceOhms)}`,
+      result: formatOhms(ohms),
+    },
+    {
+      what: 'Charging: r × C × ln(E ÷ (E − V))',
+      sum: `${formatOhms(ohms)} × ${formatFarads(farads)} × ${formatNumber(Math.log(open / (open - volts)), 2)}`,
+      result: aboutTime(seconds),
+    },
+  ];
+}
 
 /** The same count in kilograms, money and table. */
 function inThings(cell: AskedCell, cells: number, currency: string): SumLine[] {
@@ -238,16 +266,6 @@ function possible(cells: number): string {
     : 'Nobody will build that.';
 }
 
-function withVolts(cautions: readonly CautionId[], openVolts: number): CautionId[] {
-  const ofVolts: CautionId[] =
-    openVolts > REFUSED_ABOVE_VOLTS
-      ? ['over-60']
-      : openVolts > ADULT_ONLY_ABOVE_VOLTS
-        ? ['over-30']
-        : [];
-  return [...cautions, ...ofVolts];
-}
-
 function count(cells: number, { name, plural }: AskedCell): string {
   return `${number(cells)} ${cells === 1 ? name : plural}`;
 }
@@ -265,9 +283,7 @@ function number(value: number): string {
 
 function mass(kilograms: number): string {
   if (kilograms < 1) return `${formatNumber(1000 * kilograms, 2)} g`;
-  return kilograms < 1000
-    ? `${formatNumber(kilograms, 2)} kg`
-    : `${capital(number(kilograms / 1000))} t`;
+  return kilograms < 1000 ? `${formatNumber(kilograms, 2)} kg` : `${number(kilograms / 1000)} t`;
 }
 
 function area(squareMetres: number): string {

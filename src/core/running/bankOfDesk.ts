@@ -1,10 +1,13 @@
 import { gridCurve } from '../circuit/battery/gridCurve';
 import { bankAt, type BankFacts } from '../circuit/load/capacitorBank';
 import { loadVolts } from '../circuit/load/load';
-import { linearCurve, type SourceCurve } from '../circuit/operatingPoint';
+import { linearCurve, operatingPoint, type SourceCurve } from '../circuit/operatingPoint';
 import { ROOM_THERMAL_VOLTS } from '../constants';
+import { cellsOf, soundDesk, type Desk } from '../desk/desk';
+import { solveDesk } from '../desk/solveDesk';
 import type { PlanEvaluation } from '../planning/evaluatePlan';
-import { chargeBank } from '../time/chargeBank';
+import { CHARGE_TOLERANCE, chargeBank } from '../time/chargeBank';
+import { chargeTime } from '../time/chargeTime';
 import { integrate } from '../time/integrate';
 import type { RunningBank } from './runningSchema';
 
@@ -37,109 +40,82 @@ export interface Flashes {
 /** A bank counts as full at this share of the open-circuit volts; the rest takes for ever. */
 const FULL_SHARE = 0.95;
 const EMPTY_SHARE = 0.05;
-/** A flash is over when the LED's current falls below this, amperes: there it is still seen (common practice). */
+/** A flash is over when the LED's current falls below this, amperes: there it is still dim (common practice, no source). */
 const FLASH_ENDS_AMPS = 1e-3;
+/** The chart goes on for so long after the bank is full. */
+const SHOWN_SHARE = 1.3;
 const POINTS = 60;
 
-type Given = Pick<PlanEvaluation, 'cell' | 'desk' | 'wiring' | 'source' | 'need'>;
-
-export function bankOfDesk(evaluation: Given, bank: RunningBank): BankRun {
-  const source = curveOf(evaluation);
+/** The battery as it is meant, fresh, with nothing wrong, charges the bank. */
+export function bankOfDesk(
+  { desk, need }: Pick<PlanEvaluation, 'desk' | 'need'>,
+  bank: RunningBank,
+): BankRun {
+  const source = soundCurve(desk);
   const openVolts = source.voltsAt(0);
   const facts = bankAt(bank, openVolts);
-  const ohms = source.slopeOhmsAt(0);
-  // Three to four times `r·C` for a straight line; a curve may need far longer, so the span is widened until it is full.
-  const span = spanUntil(source, facts.farads, 0, FULL_SHARE * openVolts, 4 * ohms * facts.farads);
-  const atSeconds = Array.from({ length: POINTS }, (_, index) => (span * index) / (POINTS - 1));
-  const volts = chargeBank({ source, farads: facts.farads, initialVolts: 0, atSeconds });
-  const charging = atSeconds.map((seconds, index) => ({ seconds, volts: volts[index] ?? 0 }));
+  const { farads } = facts;
+  const full = FULL_SHARE * openVolts;
+  const chargeSeconds = chargeTime({ source, farads, fromVolts: 0, toVolts: full });
+  const atSeconds = Array.from(
+    { length: POINTS },
+    (_, index) => (SHOWN_SHARE * chargeSeconds * index) / (POINTS - 1),
+  );
+  const volts = chargeBank({ source, farads, initialVolts: 0, atSeconds });
   return {
     facts,
     openVolts,
-    charging,
-    chargeSeconds: crossingTime(charging, FULL_SHARE * openVolts),
+    charging: atSeconds.map((seconds, index) => ({ seconds, volts: volts[index] ?? 0 })),
+    chargeSeconds,
     dischargeAmps: openVolts / bank.dischargeOhms,
-    dischargeSeconds: bank.dischargeOhms * facts.farads * Math.log(1 / EMPTY_SHARE),
+    dischargeSeconds: bank.dischargeOhms * farads * Math.log(1 / EMPTY_SHARE),
     joulesAtHalf: bankAt(bank, openVolts / 2).joules,
-    flashes: flashesOf(evaluation, source, facts.farads, bank.dischargeOhms),
+    flashes: flashesOf(need, source, farads, bank.dischargeOhms),
   };
 }
 
-function curveOf({ desk, cell, wiring, source }: Given): SourceCurve {
-  return desk.plainGrid
-    ? gridCurve(cell.model, wiring.cellsInSeries, wiring.strings)
-    : linearCurve(source);
-}
+/** So high a resistance that the battery does not notice it. */
+const NOTHING = { kind: 'resistor', ohms: 1e9 } as const;
 
-/** The span is widened at most so often; by then it is ten million times as long. */
-const MOST_WIDENINGS = 24;
-
-function spanUntil(
-  source: SourceCurve,
-  farads: number,
-  fromVolts: number,
-  toVolts: number,
-  start: number,
-): number {
-  let span = start;
-  for (let times = 0; times < MOST_WIDENINGS; times += 1) {
-    const [, end = 0] = chargeBank({
-      source,
-      farads,
-      initialVolts: fromVolts,
-      atSeconds: [0, span],
-    });
-    if (end >= toVolts) return span;
-    span *= 2;
-  }
-  return span;
-}
-
-/** When rising samples pass a value, in proportion between two of them. */
-function crossingTime(
-  samples: readonly { readonly seconds: number; readonly volts: number }[],
-  volts: number,
-): number {
-  const after = samples.findIndex((one) => one.volts >= volts);
-  const next = samples[after];
-  const before = samples[after - 1];
-  if (next === undefined) return Infinity;
-  if (before === undefined) return next.seconds;
-  const share = (volts - before.volts) / (next.volts - before.volts);
-  return before.seconds + share * (next.seconds - before.seconds);
+/** Curve of the sound battery; of one laid out by hand the straight line at its open end. */
+function soundCurve(desk: Desk): SourceCurve {
+  const sound = soundDesk(desk);
+  const [first] = cellsOf(sound);
+  return sound.plainGrid && first !== undefined
+    ? gridCurve(first.model, sound.strings[0]?.length ?? 0, sound.strings.length)
+    : linearCurve(solveDesk(sound, NOTHING).source);
 }
 
 function flashesOf(
-  { need }: Given,
+  { load }: PlanEvaluation['need'],
   source: SourceCurve,
   farads: number,
   ohms: number,
 ): Flashes | null {
-  const { load } = need;
   if (load.kind !== 'led') return null;
-  const voltsAt = (amps: number): number => loadVolts(load, amps, ROOM_THERMAL_VOLTS) + ohms * amps;
   const fromVolts = FULL_SHARE * source.voltsAt(0);
-  const toVolts = voltsAt(FLASH_ENDS_AMPS);
+  const toVolts = loadVolts(load, FLASH_ENDS_AMPS, ROOM_THERMAL_VOLTS) + ohms * FLASH_ENDS_AMPS;
   if (fromVolts <= toVolts) return null;
-  const slow = ohms * farads;
+  // The bank at a moment is a source of its volts, with the resistor before the LED.
+  const ampsAt = (emfVolts: number): number => {
+    const point = operatingPoint(
+      linearCurve({ emfVolts, resistanceOhms: ohms }),
+      load,
+      ROOM_THERMAL_VOLTS,
+    );
+    return point.status === 'solved' ? point.amps : 0;
+  };
   const flash = integrate({
-    derivative: (_, [volts = 0]) => [-ampsInto(voltsAt, volts) / farads],
+    derivative: (_, [volts = 0]) => [-ampsAt(volts) / farads],
     initial: [fromVolts],
     startSeconds: 0,
-    endSeconds: 1000 * slow,
+    // It never flows less than at the end, so it takes no longer than this.
+    endSeconds: (farads * (fromVolts - toVolts)) / FLASH_ENDS_AMPS,
     atSeconds: [],
-    relativeTolerance: 1e-8,
-    absoluteTolerance: 1e-10,
+    ...CHARGE_TOLERANCE,
     untilNegative: (_, [volts = 0]) => volts - toVolts,
   });
-  const start = source.slopeOhmsAt(0) * farads;
-  const span = spanUntil(source, farads, toVolts, fromVolts, start);
-  const atSeconds = Array.from({ length: POINTS }, (_, index) => (span * index) / (POINTS - 1));
-  const volts = chargeBank({ source, farads, initialVolts: toVolts, atSeconds });
-  const waitSeconds = crossingTime(
-    atSeconds.map((seconds, index) => ({ seconds, volts: volts[index] ?? 0 })),
-    fromVolts,
-  );
+  const waitSeconds = chargeTime({ source, farads, fromVolts: toVolts, toVolts: fromVolts });
   return {
     perHour: 3600 / (flash.endSeconds + waitSeconds),
     flashSeconds: flash.endSeconds,
@@ -148,19 +124,4 @@ function flashesOf(
     toVolts,
     joules: 0.5 * farads * (fromVolts ** 2 - toVolts ** 2),
   };
-}
-
-const BISECTIONS = 80;
-
-/** Current that a rising curve takes at some volts, by halving: it is smooth and asked for rarely. */
-function ampsInto(voltsAt: (amps: number) => number, volts: number): number {
-  let low = 0;
-  let high = 1e-3;
-  while (voltsAt(high) < volts) high *= 4;
-  for (let step = 0; step < BISECTIONS; step += 1) {
-    const middle = (low + high) / 2;
-    if (voltsAt(middle) < volts) low = middle;
-    else high = middle;
-  }
-  return (low + high) / 2;
 }

@@ -1,7 +1,8 @@
 import { gridDesk, type Desk } from '../desk/desk';
 import type { PlanEvaluation } from '../planning/evaluatePlan';
 import type { CupboardState } from '../preparation/cupboardSchema';
-import { moneyOfDesk, type Money } from './moneyOfDesk';
+import type { Money } from '../preparation/priceOfBill';
+import { moneyOfDesk } from './moneyOfDesk';
 import { runBattery, type BatteryRun } from './runBattery';
 import { wrapsFor, WRAP_NAMES, wrapOf, type Running } from './runningSchema';
 
@@ -11,7 +12,7 @@ export interface ComparedRun {
   readonly run: Pick<BatteryRun, 'endSeconds' | 'end' | 'joules' | 'wantedUntil'>;
   /** Current at the beginning, amperes. */
   readonly firstAmps: number;
-  /** What its parts cost by the piece, and the share of that which comes back into the cupboard. */
+  /** What its parts cost by the piece, and how much of that does not come back. */
   readonly money: Money;
 }
 

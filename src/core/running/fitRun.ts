@@ -15,7 +15,7 @@ export interface RunFit {
 }
 
 /** So many points at different times are needed; fewer say too little about a course. */
-export const LEAST_POINTS = 3;
+const LEAST_POINTS = 3;
 /** Scatter of a reading against the course: currents relatively, volts absolutely (from memory). */
 const AMPS_SHARE = 0.05;
 const VOLTS = 0.03;

@@ -54,8 +54,8 @@ test('a bank of 10 mF on the lamp’s kiwis: r·C, ½·C·V², and the discharge
   const run = bankOfDesk(lamp, { ...USUAL_RUNNING.bank, farads, dischargeOhms: 50 });
   const volts = lamp.source.emfVolts;
   expect(run.openVolts).toBeCloseTo(volts, 9);
-  // The kiwis were measured by two readings: a straight line, charging as 1 − e^(−t/rC), full at 3·rC.
-  expect(run.chargeSeconds / (Math.log(20) * ohms * farads)).toBeCloseTo(1, 1);
+  // The kiwis were measured by two readings: a straight line, charging as 1 − e^(−t/rC), full at rC·ln 20.
+  expect(run.chargeSeconds / (Math.log(20) * ohms * farads)).toBeCloseTo(1, 6);
   expect(run.facts.joules).toBeCloseTo(0.5 * farads * volts ** 2, 12);
   expect(run.facts.joules / run.joulesAtHalf).toBeCloseTo(4, 9);
   expect(run.dischargeAmps).toBeCloseTo(volts / 50, 9);
@@ -81,6 +81,20 @@ test('eight fruit fill a bank in about five minutes (common practice, no source)
   expect(minutes).toBeLessThan(10);
 });
 
+test('a bank is charged by the battery as it is meant: a cell turned round on the desk changes nothing', () => {
+  const plan = demoPlan('demo-lamp');
+  const cell = { kind: 'cell' as const, mix: null, faults: [], sharedBody: null };
+  const row = [cell, cell, { ...cell, faults: [{ kind: 'reversed' as const }] }, cell];
+  const turned = evaluatePlan({
+    ...plan,
+    arrangement: { kind: 'desk', loadReversed: false, strings: [row, row, row] },
+  });
+  const { bank } = USUAL_RUNNING;
+  const run = bankOfDesk(turned, bank);
+  expect(run.openVolts).toBeCloseTo(lamp.source.emfVolts, 9);
+  expect(run.chargeSeconds).toBeCloseTo(bankOfDesk(lamp, bank).chargeSeconds, 9);
+});
+
 test('capacitors in series: less capacity, more volts allowed; too many volts are told', () => {
   const { bank } = USUAL_RUNNING;
   const high = bankOfDesk(bell, { ...bank, ratedVolts: 1, inSeries: 1 });
@@ -97,7 +111,7 @@ test('the run is refitted to readings: invented cells with stronger films are fo
   const { samples } = runBattery(lamp.desk, lamp.need, USUAL_RUNNING, truth, times);
   const points: ReadPoint[] = samples.map(({ seconds, amps }) => ({ seconds, amps, volts: null }));
   const fit = fitRun(lamp.desk, lamp.need, USUAL_RUNNING, points);
-  expect(fit?.factors.films).toBeCloseTo(truth.films, 0);
+  expect(Math.abs(fit!.factors.films / truth.films - 1)).toBeLessThan(0.1);
   expect(Math.abs(fit!.factors.size / truth.size - 1)).toBeLessThan(0.05);
   expect(fit!.misfitAfter).toBeLessThan(0.2 * fit!.misfitBefore);
   expect(fitRun(lamp.desk, lamp.need, USUAL_RUNNING, points.slice(0, 2))).toBeNull();

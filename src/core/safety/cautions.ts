@@ -48,8 +48,13 @@ export function cautionsOf(ids: readonly CautionId[]): Caution[] {
   return ids.map((id) => ({ id, text: CAUTIONS[id] }));
 }
 
+/** Ids of the cautions of a battery's open-circuit voltage. */
+export function cautionIdsOfVolts(openVolts: number): CautionId[] {
+  if (openVolts > REFUSED_ABOVE_VOLTS) return ['over-60'];
+  return openVolts > ADULT_ONLY_ABOVE_VOLTS ? ['over-30'] : [];
+}
+
 /** Cautions of a battery's open-circuit voltage. */
 export function cautionsOfVolts(openVolts: number): Caution[] {
-  if (openVolts > REFUSED_ABOVE_VOLTS) return cautionsOf(['over-60']);
-  return openVolts > ADULT_ONLY_ABOVE_VOLTS ? cautionsOf(['over-30']) : [];
+  return cautionsOf(cautionIdsOfVolts(openVolts));
 }

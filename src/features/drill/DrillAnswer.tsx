@@ -7,7 +7,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useCallback, useState } from 'react';
-import { faultName, judgementWords } from '@/core/drill/drillSheets';
+import { faultName, judgementWords } from '@/core/drill/drillWords';
 import { drillScore, judgeAnswer, type Named } from '@/core/drill/judgeAnswer';
 import { DRILL_FAULT_NAMES, type DrillFault } from '@/core/drill/levels';
 import type { Drill } from '@/core/drill/makeDrill';

@@ -10,11 +10,10 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { DRILL_LEVELS, drillLevel } from '@/core/drill/levels';
-import { drillKeySchema, type DrillKey } from '@/core/drill/makeDrill';
+import { drillKeySchema, HIGHEST_DRILL, type DrillKey } from '@/core/drill/makeDrill';
 import { QuantityField } from '@/ui/QuantityField';
 
 const PRINTED = 6;
-const HIGHEST = 99_999;
 
 /** Shows another drill; its address can be given to a class. */
 export function showDrill({ level, seed }: DrillKey): void {
@@ -62,7 +61,7 @@ export function DrillChoice({ drillKey }: { readonly drillKey: DrillKey }) {
         />
         <Button
           startIcon={<ShuffleIcon />}
-          onClick={() => showDrill({ level, seed: 1 + Math.floor(Math.random() * HIGHEST) })}
+          onClick={() => showDrill({ level, seed: 1 + Math.floor(Math.random() * HIGHEST_DRILL) })}
         >
           Another one
         </Button>

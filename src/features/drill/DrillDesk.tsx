@@ -1,5 +1,6 @@
 'use client';
 
+import Box from '@mui/material/Box';
 import { capital } from '@/core/words';
 import type { Clip, Probing } from '@/core/drill/probing';
 import { FruitBody } from '@/ui/desk/FruitBody';
@@ -19,35 +20,44 @@ interface DrillDeskProps {
 
 const SPACING = 128;
 const ROW = 132;
-const LEFT = 70;
+/** On a phone the desk is wider than the screen and scrolls, so that a finger can tell the clips apart. */
+const LEAST_WIDTH = 620;
 const CLIP = 30;
 
 /** The strings on the desk, metals hidden under tape: every clip can be touched by a probe. */
 export function DrillDesk(props: DrillDeskProps) {
   const { strings, cells } = props;
-  const width = LEFT + cells * SPACING + 60;
+  const left = leftOf(strings);
+  const width = left + cells * SPACING + 60;
   const rows = Array.from({ length: strings }, (_, index) => index + 1);
   return (
-    <svg
-      viewBox={`0 0 ${width} ${strings * ROW + 8}`}
-      width="100%"
-      style={{ display: 'block', maxHeight: 330 }}
-      role="group"
-      aria-label={`${strings === 1 ? 'A string' : 'Two strings'} of ${cells} kiwis; touch two clips with the probes`}
-      fontFamily="inherit"
-    >
-      {rows.map((string) => (
-        <DrillString key={string} {...props} string={string} />
-      ))}
-    </svg>
+    <Box sx={{ overflowX: 'auto' }}>
+      <svg
+        viewBox={`0 0 ${width} ${strings * ROW + 8}`}
+        width="100%"
+        style={{ display: 'block', maxHeight: 330, minWidth: LEAST_WIDTH }}
+        role="group"
+        aria-label={`${strings === 1 ? 'A string' : 'Two strings'} of ${cells} kiwis; touch two clips with the probes`}
+        fontFamily="inherit"
+      >
+        {rows.map((string) => (
+          <DrillString key={string} {...props} string={string} />
+        ))}
+      </svg>
+    </Box>
   );
+}
+
+/** Room for the name of a string, where there is more than one. */
+function leftOf(strings: number): number {
+  return strings > 1 ? 70 : 10;
 }
 
 function DrillString({ string, ...props }: DrillDeskProps & { readonly string: number }) {
   const { cells, strings, meanwhile } = props;
   const y = (string - 1) * ROW + 78;
   const numbers = Array.from({ length: cells }, (_, index) => index + 1);
-  const x = (cell: number): number => LEFT + (cell - 0.5) * SPACING;
+  const x = (cell: number): number => leftOf(strings) + (cell - 0.5) * SPACING;
   const endX = x(cells) + SPACING / 2 + 22;
   const joined = meanwhile === 'joined';
   return (

@@ -5,6 +5,7 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
 import { withSharedBody } from '@/core/desk/deskEdits';
+import { SourceLinks } from '@/ui/SourceLinks';
 import { withDesk } from '../../arrangementEdits';
 import { useEdit, usePlanContext } from '../../PlanProvider';
 import { MISBELIEFS, type MisbeliefId } from './misbeliefs';
@@ -15,7 +16,7 @@ export function MisbeliefDialog({ id, onClose }: { id: MisbeliefId; onClose: () 
   const { evaluation } = usePlanContext();
   const belief = MISBELIEFS.find((one) => one.id === id);
   if (belief === undefined) return null;
-  const { title, lines, origin } = belief.answer(evaluation);
+  const { title, lines, origin, sources } = belief.answer(evaluation);
   return (
     <Dialog open onClose={onClose} maxWidth="sm" fullWidth aria-labelledby="belief-title">
       <DialogTitle id="belief-title">{title}</DialogTitle>
@@ -31,6 +32,7 @@ export function MisbeliefDialog({ id, onClose }: { id: MisbeliefId; onClose: () 
         <Typography variant="caption" color="textSecondary">
           {origin}
         </Typography>
+        <SourceLinks ids={sources} />
       </DialogContent>
       <DialogActions>
         {id === 'one-body' ? (

@@ -30,10 +30,10 @@ import { TimeChart } from './TimeChart';
 /** Capacitors on the battery: how long they fill, what they hold, how they let it go. */
 export function BankPart() {
   const { bank } = usePlan().running;
-  const { cell, desk, wiring, source, need } = usePlanContext().evaluation;
+  const { desk, need } = usePlanContext().evaluation;
   const ask = useCallback(
-    () => patientClient().bankOfDesk({ cell, desk, wiring, source, need }, bank),
-    [cell, desk, wiring, source, need, bank],
+    () => patientClient().bankOfDesk({ desk, need }, bank),
+    [desk, need, bank],
   );
   const run = useAnswer(ask);
   return (
