@@ -15,15 +15,19 @@ test('doubts report their progress and add up all classes', async () => {
   let now = 0;
   jest.spyOn(performance, 'now').mockImplementation(() => (now += 1000));
   const shares: number[] = [];
-  const outcome = await plannerJobs.doubts(desk, need, 2000, (share) => shares.push(share));
+  const dim = needOfTarget({ kind: 'led', colour: 'red', brightness: 'dim' });
+  const outcome = await plannerJobs.doubts(desk, dim, 2000, (share) => shares.push(share));
   jest.restoreAllMocks();
   expect(shares).toEqual([0.25, 0.5, 0.75, 1]);
   expect(outcome?.classes).toBe(2000);
   expect(outcome?.sortedAmps).toHaveLength(2000);
   const sorted = [...(outcome?.sortedAmps ?? [])];
   expect([...sorted].sort((a, b) => a - b)).toEqual(sorted);
-  const reached = sorted.filter((amps) => amps >= need.amps).length;
-  expect(outcome?.working).toBe(reached);
+  const reached = sorted.filter((amps) => amps >= dim.amps).length / 2000;
+  // Three standard errors of a share that is counted in 2000 classes.
+  expect(Math.abs((outcome?.chance ?? 0) - reached)).toBeLessThan(
+    3 * Math.sqrt((reached * (1 - reached)) / 2000),
+  );
 });
 
 test('a newer question ends an older one; stopping ends it too', async () => {

@@ -100,9 +100,10 @@ export type PlannerJobs = typeof plannerJobs;
 function joined(parts: readonly ClassesOutcome[]): ClassesOutcome {
   const all = (pick: (part: ClassesOutcome) => Float64Array): Float64Array =>
     Float64Array.from(parts.flatMap((part) => [...pick(part)])).sort();
+  const classes = parts.reduce((sum, part) => sum + part.classes, 0);
   return {
-    classes: parts.reduce((sum, { classes }) => sum + classes, 0),
-    working: parts.reduce((sum, { working }) => sum + working, 0),
+    classes,
+    chance: parts.reduce((sum, part) => sum + part.chance * part.classes, 0) / classes,
     sortedAmps: all(({ sortedAmps }) => sortedAmps),
     sortedVolts: all(({ sortedVolts }) => sortedVolts),
   };

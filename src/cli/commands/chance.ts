@@ -29,8 +29,7 @@ export const chanceCommand = commandOf(
       output: {
         status: 'solved',
         classes: outcome.classes,
-        working: outcome.working,
-        chance: outcome.working / outcome.classes,
+        chance: outcome.chance,
         quantiles,
         brightness: need.load.kind === 'led' ? bands : null,
         spareCells: sparesNeeded(cellsInSeries * strings, certainty),

@@ -24,7 +24,7 @@ export const evaluateCommand: Command = {
         operatingPoint: point.status === 'solved' ? { volts: point.volts, amps: point.amps } : null,
         wanted: { amps: need.amps, volts: need.volts },
         brightness,
-        chance: { classes: classes.classes, working: classes.working },
+        chance: { classes: classes.classes, share: classes.chance },
       },
     };
   },

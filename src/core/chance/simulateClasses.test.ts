@@ -23,9 +23,9 @@ test('the same seed gives the same classes, another seed others', () => {
 });
 
 test('without scatter every class gets the planned current', () => {
-  const { sortedAmps, working } = simulateClasses({ ...input, classes: 5, scatter: exact });
+  const { sortedAmps, chance } = simulateClasses({ ...input, classes: 5, scatter: exact });
   expect(new Set(sortedAmps).size).toBe(1);
-  expect(working).toBe(5);
+  expect(chance).toBe(1);
 });
 
 test('scatter of the open volts: the mean stays, the spread falls with √n', () => {
@@ -59,17 +59,60 @@ test('one joint in thirty is bad: a string of n cells has n + 1 joints', () => {
     badJointLeastOhms: 1e9,
     badJointMostOhms: 1e9,
   };
-  const { working, classes } = simulateClasses({
+  const { chance } = simulateClasses({
     ...input,
     strings: 1,
     scatter,
     wantedAmps: 1e-5,
-    classes: 20000,
   });
-  // (29/30)^5 of the strings have no bad joint.
-  expect(working / classes).toBeGreaterThan((29 / 30) ** 5 - 0.01);
-  expect(working / classes).toBeLessThan((29 / 30) ** 5 + 0.01);
+  // (29/30)^5 of the strings have no bad joint; their number is not left to chance.
+  expect(Math.abs(chance - (29 / 30) ** 5)).toBeLessThan(1 / 2000);
 });
+
+test.each([
+  [0, 0.5],
+  [1.28155, 0.9],
+  [1.64485, 0.95],
+  [2.32635, 0.99],
+])(
+  'volts alone: %f standard deviations to spare are a chance of %f (table of the normal distribution)',
+  (deviations, share) => {
+    // Four cells of 0.93 V ± 5 % on a resistor of 10 kΩ: the deviation of their volts is 2 · 0.0465 V.
+    const spareVolts = deviations * 2 * 0.05 * 0.93;
+    const { chance } = simulateClasses({
+      ...input,
+      strings: 1,
+      load: { kind: 'resistor', ohms: 10_000 },
+      wantedAmps: (4 * 0.93 - spareVolts) / (10_000 + 4 * 654),
+      scatter: { ...exact, emfShare: 0.05 },
+      classes: 10,
+    });
+    expect(chance).toBeCloseTo(share, 4);
+  },
+);
+
+test.each([
+  [5, 1, 0.5e-3],
+  [4, 3, 1.5e-3],
+  [5, 6, 5e-3],
+])(
+  '%i in series × %i: the chance is what counting very many classes gives, and few settle it better than counting',
+  (cellsInSeries, strings, wantedAmps) => {
+    const battery = { ...input, cellsInSeries, strings, wantedAmps };
+    const many = simulateClasses({ ...battery, classes: 40_000 });
+    const counted = many.sortedAmps.filter((amps) => amps >= wantedAmps).length / many.classes;
+    // Three standard errors of a counted share.
+    const open = 3 * Math.sqrt((counted * (1 - counted)) / many.classes);
+    expect(Math.abs(many.chance - counted)).toBeLessThan(open);
+    const few = Array.from(
+      { length: 20 },
+      (_, seed) => simulateClasses({ ...battery, classes: 600, seed }).chance,
+    );
+    const mean = few.reduce((sum, chance) => sum + chance, 0) / few.length;
+    const variance = few.reduce((sum, chance) => sum + (chance - mean) ** 2, 0) / few.length;
+    expect(Math.sqrt(variance)).toBeLessThan(0.75 * Math.sqrt((counted * (1 - counted)) / 600));
+  },
+);
 
 test('quantiles of sorted values', () => {
   const sorted = Float64Array.of(1, 2, 3, 4, 5);

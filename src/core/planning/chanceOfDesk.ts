@@ -1,5 +1,11 @@
 import { CLASS_SCATTER } from '../chance/scatter';
-import { jointOhms, runClasses, type ClassesOutcome } from '../chance/simulateClasses';
+import {
+  runClasses,
+  sideBySideOf,
+  type ClassDraw,
+  type ClassesOutcome,
+  type DrawnSource,
+} from '../chance/simulateClasses';
 import type { RandomStream } from '../chance/random';
 import { tangentOf } from '../circuit/battery/gridCurve';
 import type { LinearSource } from '../circuit/battery/reduceBattery';
@@ -26,8 +32,15 @@ export function chanceOfDesk(
   }
   const strings = straightened(desk, need);
   return runClasses(
-    { load: need.load, wantedAmps: need.amps, thermalVolts: ROOM_THERMAL_VOLTS, ...run },
-    (random) => drawSideBySide(strings, random),
+    {
+      load: need.load,
+      wantedAmps: need.amps,
+      thermalVolts: ROOM_THERMAL_VOLTS,
+      scatter: CLASS_SCATTER,
+      joints: jointsOf(strings),
+      ...run,
+    },
+    (draw) => drawSideBySide(strings, draw),
   );
 }
 
@@ -53,37 +66,41 @@ function straightened(desk: Desk, need: TargetNeed): StraightItem[][] {
   return desk.strings.map((items) => items.map(item));
 }
 
-/** Millman's theorem over scattered strings. */
+/** n items in a string have n + 1 clip joints, counting the two ends; so have the strings of a group. */
+function jointsOf(strings: readonly (readonly StraightItem[])[]): number {
+  return strings
+    .flatMap((items) => [items.length + 1, ...items.map(jointsWithin)])
+    .reduce((sum, joints) => sum + joints, 0);
+}
+
+const jointsWithin = (item: StraightItem): number =>
+  'strings' in item ? jointsOf(item.strings) : 0;
+
 function drawSideBySide(
   strings: readonly (readonly StraightItem[])[],
-  random: RandomStream,
-): LinearSource {
-  let siemens = 0;
-  let shortAmps = 0;
-  for (const items of strings) {
-    const { emfVolts, resistanceOhms } = drawString(items, random);
-    siemens += 1 / resistanceOhms;
-    shortAmps += emfVolts / resistanceOhms;
-  }
-  return { emfVolts: shortAmps / siemens, resistanceOhms: 1 / siemens };
+  draw: ClassDraw,
+): DrawnSource {
+  return sideBySideOf(strings.length, (index) => drawString(strings[index] ?? [], draw));
 }
 
-function drawString(items: readonly StraightItem[], random: RandomStream): LinearSource {
+function drawString(items: readonly StraightItem[], draw: ClassDraw): DrawnSource {
   let emfVolts = 0;
-  // n items have n + 1 clip joints, counting the two ends.
-  let resistanceOhms = jointOhms(CLASS_SCATTER, random);
+  let emfVariance = 0;
+  let resistanceOhms = draw.jointOhms();
   for (const item of items) {
     const source =
-      'strings' in item ? drawSideBySide(item.strings, random) : drawCell(item, random);
+      'strings' in item ? drawSideBySide(item.strings, draw) : drawCell(item, draw.random);
     emfVolts += source.emfVolts;
-    resistanceOhms += source.resistanceOhms + jointOhms(CLASS_SCATTER, random);
+    emfVariance += source.emfVariance;
+    resistanceOhms += source.resistanceOhms + draw.jointOhms();
   }
-  return { emfVolts, resistanceOhms };
+  return { emfVolts, emfVariance, resistanceOhms };
 }
 
-function drawCell({ line, spreadVolts }: Straight, random: RandomStream): LinearSource {
+function drawCell({ line, spreadVolts }: Straight, random: RandomStream): DrawnSource {
   return {
-    emfVolts: line.emfVolts + spreadVolts * random.normal(),
+    emfVolts: line.emfVolts,
+    emfVariance: spreadVolts ** 2,
     resistanceOhms: line.resistanceOhms * Math.exp(CLASS_SCATTER.resistanceLog * random.normal()),
   };
 }

@@ -248,8 +248,8 @@ function measure(wiring: Wiring, need: TargetNeed, chance: number): BatteryCandi
 
 function withChance(candidate: BatteryCandidate, need: TargetNeed): BatteryCandidate {
   const cell = cellWith(candidate.family, candidate.pairsPerBody);
-  const { working, classes } = chanceOfGrid(cell, need, candidate.cellsInSeries, candidate.strings);
-  return { ...candidate, chance: working / classes };
+  const { chance } = chanceOfGrid(cell, need, candidate.cellsInSeries, candidate.strings);
+  return { ...candidate, chance };
 }
 
 /** Hours at a steady current: metal dissolved or water gone, whichever comes first. */

@@ -91,8 +91,7 @@ function sureCandidate(
   for (let strings = least; strings <= least + MOST_ADDED_STRINGS; strings += 1) {
     const cells = cellsInSeries * strings;
     if (cells > Math.min(PLANNING_DEFAULTS.mostCells, MOST_CELLS)) return [];
-    const outcome = chanceOfGrid(cell, need, cellsInSeries, strings);
-    const chance = outcome.working / outcome.classes;
+    const { chance } = chanceOfGrid(cell, need, cellsInSeries, strings);
     if (chance >= PLANNING_DEFAULTS.recommendedFrom) {
       return [{ cellsInSeries, strings, cells, chance }];
     }

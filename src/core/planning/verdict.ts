@@ -56,13 +56,16 @@ export function verdictOf(evaluation: PlanEvaluation): Verdict {
 
 /** `works in 97 of 100 classes`; never claims certainty that the simulation cannot show. */
 export function chanceWording(evaluation: PlanEvaluation): string {
-  return `works in ${inHundred(evaluation.classes.working / evaluation.classes.classes)} of 100 classes`;
+  return `works in ${inHundred(evaluation.classes.chance)} of 100 classes`;
 }
 
-/** Share as a whole number of a hundred; 100 and 0 are kept for shares that are exactly so. */
+/** What is rarer than one in two thousand counts as never. */
+const NEVER = 1 / 2000;
+
+/** Share as a whole number of a hundred; 100 and 0 are kept for what practically always or never happens. */
 export function inHundred(share: number): number {
-  if (share > 0 && share < 0.01) return 1;
-  if (share < 1 && share > 0.99) return 99;
+  if (share > NEVER && share < 0.01) return 1;
+  if (share < 1 - NEVER && share > 0.99) return 99;
   return Math.round(100 * share);
 }
 
@@ -79,7 +82,8 @@ function verdictOnCurrent(target: PlanTarget, evaluation: PlanEvaluation): Verdi
       ],
     };
   }
-  const share = classes.working / classes.classes;
+  // By whole hundredths, as they are shown: what reads as 95 of 100 is judged as such.
+  const hundredths = inHundred(classes.chance);
   const happens = successHeadline(target, evaluation);
   if (evaluation.wrong > 0) {
     return {
@@ -88,10 +92,10 @@ function verdictOnCurrent(target: PlanTarget, evaluation: PlanEvaluation): Verdi
       details: [figures, whatIsWrong(evaluation)],
     };
   }
-  if (share >= PLANNING_DEFAULTS.recommendedFrom) {
+  if (hundredths >= 100 * PLANNING_DEFAULTS.recommendedFrom) {
     return { tone: 'fine', headline: happens, details: [figures, chanceWording(evaluation)] };
   }
-  if (share >= PLANNING_DEFAULTS.marginalFrom) {
+  if (hundredths >= 100 * PLANNING_DEFAULTS.marginalFrom) {
     return {
       tone: 'marginal',
       headline: `${happens}, but with little to spare`,
