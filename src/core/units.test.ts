@@ -1,6 +1,9 @@
 import {
   formatAmps,
+  formatCount,
+  formatFarads,
   formatFixed,
+  formatJoules,
   formatMinutes,
   formatNumber,
   formatOhms,
@@ -8,7 +11,7 @@ import {
   formatWatts,
 } from './units';
 
-const plain = (text: string): string => text.replaceAll('\u00a0', ' ');
+const plain = (text: string): string => text.replaceAll(/[\u00a0\u202f]/g, ' ');
 
 test.each([
   [1.8, '1.80 V'],
@@ -47,6 +50,26 @@ test.each([
   [120, '2 h'],
   [150, '2 h 30 min'],
   [4320, '3 days'],
+  [59.4, '59.4 min'],
+  [59.7, '1 h'],
+  [119.7, '2 h'],
 ])('minutes %p', (minutes, text) => {
   expect(plain(formatMinutes(minutes))).toBe(text);
+});
+
+test.each([
+  [7, '7'],
+  [999.6, '1 000'],
+  [2815, '2 815'],
+  [20_000, '20 000'],
+  [333_250, '333 000'],
+  [4.15e6, '4.15 million'],
+  [2.5e10, '25 thousand million'],
+])('counts %p', (count, text) => {
+  expect(plain(formatCount(count))).toBe(text);
+});
+
+test('farads and joules change their unit with their size', () => {
+  expect([470e-6, 4.7e-3, 1].map(formatFarads).map(plain)).toEqual(['470 µF', '4.7 mF', '1 F']);
+  expect([0.069, 1.2, 43_000].map(formatJoules).map(plain)).toEqual(['69 mJ', '1.2 J', '43 kJ']);
 });

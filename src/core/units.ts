@@ -1,5 +1,7 @@
 /** Conversion and wording of quantities at the edges; inside the core everything is SI. */
 
+/** Between thousands. */
+const NARROW_SPACE = '\u202f';
 const NO_BREAK_SPACE = '\u00a0';
 
 interface Scale {
@@ -91,10 +93,12 @@ export function formatSeconds(seconds: number): string {
 /** `40 min`, `2 h`, `2 h 30 min`, `3 days`. */
 export function formatMinutes(minutes: number): string {
   if (minutes < 1) return `${formatNumber(minutes * 60)}${NO_BREAK_SPACE}s`;
-  if (minutes < 60) return `${formatNumber(minutes)}${NO_BREAK_SPACE}min`;
+  // Rounded first, so that 119.7 min are 2 h and not 1 h 60 min.
+  const whole = Math.round(minutes);
+  if (whole < 60) return `${formatNumber(minutes)}${NO_BREAK_SPACE}min`;
   if (minutes >= 72 * 60) return `${formatNumber(minutes / 1440)}${NO_BREAK_SPACE}days`;
-  const hours = Math.floor(minutes / 60);
-  const rest = Math.round(minutes % 60);
+  const hours = Math.floor(whole / 60);
+  const rest = whole % 60;
   const hoursText = `${hours}${NO_BREAK_SPACE}h`;
   return rest === 0 ? hoursText : `${hoursText} ${rest}${NO_BREAK_SPACE}min`;
 }
@@ -103,6 +107,17 @@ export function formatMinutes(minutes: number): string {
 export function formatNumber(value: number, significant = 3): string {
   if (!Number.isFinite(value)) return value > 0 ? '∞' : '–';
   return formatterOf(significant).format(value).replace('-', '−');
+}
+
+/** Whole numbers with spaces between thousands; from ten thousand on to three figures, for nobody counts so closely. */
+export function formatCount(value: number): string {
+  if (value < 1e6) {
+    const shown = value < 1e4 ? Math.round(value) : Number(value.toPrecision(3));
+    return shown.toLocaleString('en').replaceAll(',', NARROW_SPACE);
+  }
+  return value < 1e9
+    ? `${formatNumber(value / 1e6, 3)} million`
+    : `${formatNumber(value / 1e9, 3)} thousand million`;
 }
 
 const FORMATTERS = new Map<number, Intl.NumberFormat>();

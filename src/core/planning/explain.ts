@@ -4,7 +4,14 @@ import { quantile } from '../chance/simulateClasses';
 import { CURRENT_RANGE_FACTS } from '../circuit/meter';
 import type { SourceId } from '../help/sources';
 import { mostWattsOfDesk } from '../desk/mostWattsOfDesk';
-import { formatAmps, formatNumber, formatOhms, formatVolts, formatWatts } from '../units';
+import {
+  formatAmps,
+  formatCount,
+  formatNumber,
+  formatOhms,
+  formatVolts,
+  formatWatts,
+} from '../units';
 import type { PlanEvaluation } from './evaluatePlan';
 
 /** The sum behind a figure, line by line, and where its inputs come from. */
@@ -104,7 +111,7 @@ export function explainChance(evaluation: PlanEvaluation): Explanation {
   return {
     title: 'How sure is that?',
     lines: [
-      `${classes.classes} classes were simulated: the current reaches ${formatAmps(need.amps)} in ${formatNumber(100 * classes.chance, 3)} of 100.`,
+      `${formatCount(classes.classes)} classes were simulated: the current reaches ${formatAmps(need.amps)} in ${formatNumber(100 * classes.chance, 3)} of 100.`,
       `Each cell’s volts scatter by ${percent(CLASS_SCATTER.emfShare)}, its resistance by ${percent(CLASS_SCATTER.resistanceLog)}, and one joint in ${Math.round(1 / CLASS_SCATTER.badJointChance)} is bad.`,
       `Nine classes in ten get ${nineInTen(evaluation)}.`,
     ],

@@ -59,6 +59,16 @@ export function chanceWording(evaluation: PlanEvaluation): string {
   return `works in ${inHundred(evaluation.classes.chance)} of 100 classes`;
 }
 
+/** Judged by whole hundredths, as they are shown: what reads as 95 of 100 is taken as such. */
+function isAtLeast(chance: number, share: number): boolean {
+  return inHundred(chance) >= Math.round(100 * share);
+}
+
+/** Whether a chance is one that is recommended to a class. */
+export function isRecommended(chance: number): boolean {
+  return isAtLeast(chance, PLANNING_DEFAULTS.recommendedFrom);
+}
+
 /** What is rarer than one in two thousand counts as never. */
 const NEVER = 1 / 2000;
 
@@ -82,8 +92,6 @@ function verdictOnCurrent(target: PlanTarget, evaluation: PlanEvaluation): Verdi
       ],
     };
   }
-  // By whole hundredths, as they are shown: what reads as 95 of 100 is judged as such.
-  const hundredths = inHundred(classes.chance);
   const happens = successHeadline(target, evaluation);
   if (evaluation.wrong > 0) {
     return {
@@ -92,10 +100,10 @@ function verdictOnCurrent(target: PlanTarget, evaluation: PlanEvaluation): Verdi
       details: [figures, whatIsWrong(evaluation)],
     };
   }
-  if (hundredths >= 100 * PLANNING_DEFAULTS.recommendedFrom) {
+  if (isRecommended(classes.chance)) {
     return { tone: 'fine', headline: happens, details: [figures, chanceWording(evaluation)] };
   }
-  if (hundredths >= 100 * PLANNING_DEFAULTS.marginalFrom) {
+  if (isAtLeast(classes.chance, PLANNING_DEFAULTS.marginalFrom)) {
     return {
       tone: 'marginal',
       headline: `${happens}, but with little to spare`,

@@ -5,6 +5,7 @@ import { cautionIdsOfVolts, type CautionId } from '../safety/cautions';
 import { chargeTime } from '../time/chargeTime';
 import {
   formatAmps,
+  formatCount,
   formatFarads,
   formatJoules,
   formatNumber,
@@ -70,18 +71,18 @@ function workOutRun(
     },
     {
       what: 'Together',
-      sum: `${number(grouping.inSeries)} in series × ${number(grouping.strings)}: each cell at ${formatVolts(grouping.cellVolts)} gives ${formatAmps(grouping.cellAmps)}`,
+      sum: `${formatCount(grouping.inSeries)} in series × ${formatCount(grouping.strings)}: each cell at ${formatVolts(grouping.cellVolts)} gives ${formatAmps(grouping.cellAmps)}`,
       result: count(grouping.cells, cell),
     },
     {
       what: 'Why not fewer: power',
       sum: `${formatWatts(watts)} ÷ ${formatWatts(mostWatts)}, the most that one cell gives${cell.linear ? ' (E² ÷ 4r)' : ''}`,
-      result: `at least ${number(Math.ceil(watts / mostWatts))}`,
+      result: `at least ${formatCount(Math.ceil(watts / mostWatts))}`,
     },
     {
       what: 'The usual mistake: volts × amps',
       sum: `${formatVolts(emfVolts)} × ${formatAmps(shortAmps)} = ${formatWatts(emfVolts * shortAmps)} never occur together`,
-      result: `${number(naive)}: ${formatNumber((emfVolts * shortAmps) / mostWatts, 2)} × too few`,
+      result: `${formatCount(naive)}: ${formatNumber((emfVolts * shortAmps) / mostWatts, 2)} × too few`,
     },
     {
       what: 'How long they last',
@@ -92,7 +93,7 @@ function workOutRun(
   if (lasts < seconds) {
     lines.push({
       what: 'For the whole time',
-      sum: `more strings, so that each cell gives less (${formatAmps(whole.cellAmps)}): ${number(whole.inSeries)} in series × ${number(whole.strings)}`,
+      sum: `more strings, so that each cell gives less (${formatAmps(whole.cellAmps)}): ${formatCount(whole.inSeries)} in series × ${formatCount(whole.strings)}`,
       result: count(cells, cell),
     });
   }
@@ -100,7 +101,7 @@ function workOutRun(
   return {
     question: `How many ${plural} to ${wish.name}?`,
     tone: toneOf(cells),
-    headline: `${count(cells, cell)}: ${number(whole.inSeries)} in series × ${number(whole.strings)}. ${possible(cells)}`,
+    headline: `${count(cells, cell)}: ${formatCount(whole.inSeries)} in series × ${formatCount(whole.strings)}. ${possible(cells)}`,
     lines,
     remarks: remarksOf(cell, forVolts, forAmps, grouping, lasts, seconds),
     origin: `${cell.origin} What is wished: typed, or a round figure from memory. Half of the metal counts as usable.`,
@@ -120,8 +121,8 @@ function remarksOf(
   const { plural } = cell;
   const short =
     forAmps > forVolts
-      ? `It is the current that is short, not the voltage: ${number(forVolts)} ${plural} have the volts, but the amps ask for ${number(forAmps)}.`
-      : `The volts ask for most: ${number(forVolts)} ${plural} in a row.`;
+      ? `It is the current that is short, not the voltage: ${formatCount(forVolts)} ${plural} have the volts, but the amps ask for ${formatCount(forAmps)}.`
+      : `The volts ask for most: ${formatCount(forVolts)} ${plural} in a row.`;
   const power =
     'Neither count is enough by itself: volts read with nothing connected fall as soon as current flows. ' +
     `At best a cell works near ${formatVolts(cell.bestVolts)}, so there stand ${formatNumber(grouping.inSeries / forVolts, 2)} times as many in series as the volts alone ask for.`;
@@ -210,7 +211,7 @@ function chargingLines(
   return [
     {
       what: 'Resistance inside',
-      sum: `${number(cells)} × ${formatOhms(model.resistanceOhms)}`,
+      sum: `${formatCount(cells)} × ${formatOhms(model.resistanceOhms)}`,
       result: formatOhms(ohms),
     },
     {
@@ -227,17 +228,17 @@ function inThings(cell: AskedCell, cells: number, currency: string): SumLine[] {
   return [
     {
       what: 'Weight',
-      sum: `${number(cells)} × ${formatNumber(1000 * kilograms, 2)} g`,
+      sum: `${formatCount(cells)} × ${formatNumber(1000 * kilograms, 2)} g`,
       result: mass(cells * kilograms),
     },
     {
       what: 'Parts',
-      sum: `${number(cells)} × ${formatNumber(price, 2)}`,
-      result: `${number(cells * price)} ${currency}`.trim(),
+      sum: `${formatCount(cells)} × ${formatNumber(price, 2)}`,
+      result: `${formatCount(cells * price)} ${currency}`.trim(),
     },
     {
       what: 'Table',
-      sum: `${number(cells)} × ${formatNumber(1e4 * squareMetres, 2)} cm²`,
+      sum: `${formatCount(cells)} × ${formatNumber(1e4 * squareMetres, 2)} cm²`,
       result: area(cells * squareMetres),
     },
   ];
@@ -250,8 +251,8 @@ function boughtLine(volts: number, amps: number, seconds: number): SumLine {
   const cells = Math.ceil(Math.max(volts / AA_VOLTS, forPower, forEnergy));
   return {
     what: 'In bought AA cells',
-    sum: `volts ${number(Math.ceil(volts / AA_VOLTS))}, power ${number(Math.ceil(forPower))}, energy ${number(Math.ceil(forEnergy))}; the largest counts`,
-    result: number(cells),
+    sum: `volts ${formatCount(Math.ceil(volts / AA_VOLTS))}, power ${formatCount(Math.ceil(forPower))}, energy ${formatCount(Math.ceil(forEnergy))}; the largest counts`,
+    result: formatCount(cells),
   };
 }
 
@@ -267,27 +268,18 @@ function possible(cells: number): string {
 }
 
 function count(cells: number, { name, plural }: AskedCell): string {
-  return `${number(cells)} ${cells === 1 ? name : plural}`;
-}
-
-/** Whole numbers with spaces between thousands; from ten thousand on to three figures, for nobody counts so closely. */
-function number(value: number): string {
-  if (value < 1e6) {
-    const shown = value < 1e4 ? Math.round(value) : Number(value.toPrecision(3));
-    return shown.toLocaleString('en').replaceAll(',', '\u202f');
-  }
-  return value < 1e9
-    ? `${formatNumber(value / 1e6, 3)} million`
-    : `${formatNumber(value / 1e9, 3)} thousand million`;
+  return `${formatCount(cells)} ${cells === 1 ? name : plural}`;
 }
 
 function mass(kilograms: number): string {
   if (kilograms < 1) return `${formatNumber(1000 * kilograms, 2)} g`;
-  return kilograms < 1000 ? `${formatNumber(kilograms, 2)} kg` : `${number(kilograms / 1000)} t`;
+  return kilograms < 1000
+    ? `${formatNumber(kilograms, 2)} kg`
+    : `${formatCount(kilograms / 1000)} t`;
 }
 
 function area(squareMetres: number): string {
   return squareMetres < 1e5
-    ? `${squareMetres < 1000 ? formatNumber(squareMetres, 2) : number(squareMetres)} m²`
+    ? `${squareMetres < 1000 ? formatNumber(squareMetres, 2) : formatCount(squareMetres)} m²`
     : `${formatNumber(squareMetres / 1e6, 2)} km²`;
 }

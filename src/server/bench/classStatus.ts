@@ -35,18 +35,20 @@ export async function startClass(
   const door = await openTheDoor();
   if (!door.ok) return door;
   const opened = openClass(context, planId);
-  if (opened === null) {
-    return fail({ code: 'no-plan', path: [], message: 'This plan is not here any more.' });
-  }
-  return opened.ok ? succeed(classStatus(context, planId)) : opened;
+  if (opened?.ok === true) return succeed(classStatus(context, planId));
+  closeUnusedDoor(context);
+  return opened ?? fail({ code: 'no-plan', path: [], message: 'This plan is not here any more.' });
+}
+
+/** Nobody is let in where no class runs. */
+function closeUnusedDoor(context: BenchContext): void {
+  if (context.classes.running(context.now()).length === 0) closeTheDoor();
 }
 
 /** Ends a plan’s class; the door closes with the last one. */
 export function endClass(context: BenchContext, planId: string): ClassStatus {
   closeClass(context, planId);
-  setTimeout(() => {
-    if (context.classes.running(context.now()).length === 0) closeTheDoor();
-  }, GOODBYE_MS);
+  setTimeout(() => closeUnusedDoor(context), GOODBYE_MS);
   return classStatus(context, planId);
 }
 

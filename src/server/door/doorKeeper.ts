@@ -40,13 +40,20 @@ export async function openTheDoor(): Promise<Result<OpenDoor>> {
     holder.grozerDoor = { server, port };
     return succeed({ port, addresses: localAddresses() });
   } catch (error) {
-    const code = error instanceof Error && 'code' in error ? String(error.code) : 'unknown';
+    const code = codeOf(error);
     return fail({
       code: 'no-door',
       path: [],
       message: `Port ${port} cannot be opened for the class (${code}). Choose another with GROZER_DOOR_PORT and start again.`,
     });
   }
+}
+
+/** The system’s name of what went wrong, such as EADDRINUSE. */
+function codeOf(error: unknown): string {
+  return typeof error === 'object' && error !== null && 'code' in error
+    ? String(error.code)
+    : 'unknown';
 }
 
 /** Closes the door, and every connection that came through it. */

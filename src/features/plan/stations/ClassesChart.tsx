@@ -10,7 +10,7 @@ import { cellsOf } from '@/core/desk/desk';
 import type { PlanEvaluation } from '@/core/planning/evaluatePlan';
 import { nineInTen } from '@/core/planning/explain';
 import { chanceWording } from '@/core/planning/verdict';
-import { formatAmps, formatNumber, formatVolts } from '@/core/units';
+import { formatAmps, formatCount, formatNumber, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { Chart } from '@/ui/chart/Chart';
 import type { Roles } from '@/ui/roles';
@@ -37,7 +37,7 @@ export const ClassesChart = memo(function ClassesChart({
   const { format } = measureOf(evaluation);
   const range = `nine in ten get ${nineInTen(evaluation)}`;
   const wanted = need.load.kind === 'device' ? need.volts : need.amps;
-  const label = `${classes.classes} simulated classes: ${range}; ${format(wanted)} is wanted.`;
+  const label = `${formatCount(classes.classes)} simulated classes: ${range}; ${format(wanted)} is wanted.`;
   const cells = cellsOf(desk).length;
   const spares = sparesNeeded(cells, SURE_OF_SPARES);
   return (
@@ -62,7 +62,7 @@ export const ClassesChart = memo(function ClassesChart({
         )}
       </Box>
       <Typography variant="caption" color="textSecondary" component="p" data-testid="doubts">
-        {formatNumber(classes.classes)} classes: {chanceWording(evaluation)}; {range}. Have{' '}
+        {formatCount(classes.classes)} classes: {chanceWording(evaluation)}; {range}. Have{' '}
         {spares === 1 ? '1 cell' : `${spares} cells`} in spare: then {cells} good ones are there in
         95 of 100 classes.
         {evaluation.wrong > 0 ? ' This is the battery with nothing wrong.' : ''}

@@ -2,9 +2,8 @@ import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
 import type { PlanEvaluation } from '@/core/planning/evaluatePlan';
-import { PLANNING_DEFAULTS } from '@/core/planning/planGrids';
 import type { BatteryCandidate } from '@/core/planning/planBatteries';
-import { inHundred } from '@/core/planning/verdict';
+import { inHundred, isRecommended } from '@/core/planning/verdict';
 import { waysReason } from '@/core/planning/reasons';
 import { formatAmps, formatNumber } from '@/core/units';
 import { HEADING_FONT } from '@/ui/theme';
@@ -28,7 +27,7 @@ export function WayCard({ candidate, evaluation, edit }: WayCardProps) {
     wiring.cellsInSeries === cellsInSeries &&
     wiring.strings === strings &&
     (cellInput.size?.pairs ?? 1) === pairsPerBody;
-  const recommended = chance >= PLANNING_DEFAULTS.recommendedFrom;
+  const recommended = isRecommended(chance);
   const bodies = cells === 1 ? cell.body.name : cell.body.plural;
   const pairs = pairsPerBody === 1 ? '' : `, ${pairsPerBody} pairs each`;
   return (

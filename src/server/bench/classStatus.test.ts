@@ -1,0 +1,133 @@
+import { createServer, type AddressInfo, type Server } from 'node:net';
+import { newPlan } from '@/core/plan/newPlan';
+import type { Plan } from '@/core/plan/planSchema';
+import { createClassRepository } from '@/data/classRepository';
+import { createDocumentRepository } from '@/data/documentRepository';
+import { createLogRepository } from '@/data/logRepository';
+import { openDatabase } from '@/data/openDatabase';
+import { closeTheDoor, openDoorNow } from '../door/doorKeeper';
+import type { BenchContext } from './benchContext';
+import { classStatus, endClass, reopenDoor, startClass } from './classStatus';
+import { createLogBus } from './logBus';
+
+const NOW = Date.parse('2027-01-29T14:00:00Z');
+const HOUR = 3_600_000;
+
+const fresh = (plan: Plan = newPlan('Lamp')): BenchContext & { time: number } => {
+  const db = openDatabase(':memory:');
+  createDocumentRepository(db, 'plans').insert('p', plan, NOW);
+  const context = {
+    documents: ((kind) => createDocumentRepository(db, kind)) as BenchContext['documents'],
+    log: createLogRepository(db),
+    classes: createClassRepository(db),
+    bus: createLogBus(),
+    time: NOW,
+    now: () => context.time,
+    newId: () => 'id',
+  };
+  return context;
+};
+
+/** A port that is free at the moment. */
+const freePort = async (): Promise<number> => {
+  const server = createServer();
+  await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
+  const { port } = server.address() as AddressInfo;
+  await new Promise((resolve) => server.close(resolve));
+  return port;
+};
+
+beforeEach(async () => {
+  process.env['GROZER_DOOR_HOST'] = '127.0.0.1';
+  process.env['GROZER_DOOR_PORT'] = String(await freePort());
+});
+afterEach(() => {
+  closeTheDoor();
+  jest.useRealTimers();
+  delete process.env['GROZER_DOOR_HOST'];
+  delete process.env['GROZER_DOOR_PORT'];
+});
+
+test('a class opens the door and has a code and a passcode; while none runs, everything stays shut', async () => {
+  const context = fresh();
+  expect(classStatus(context, 'p')).toEqual({ running: null, door: null, passcode: null });
+  const started = await startClass(context, 'p');
+  if (!started.ok) throw new Error(started.faults[0]?.message);
+  expect(started.value.running?.code).toMatch(/^\w+$/);
+  expect(started.value.door?.port).toBe(Number(process.env['GROZER_DOOR_PORT']));
+  expect(started.value.passcode).not.toBeNull();
+  expect(classStatus(context, 'p')).toEqual(started.value);
+});
+
+test('with each opening of the door the passcode is a new one, with each class behind an open door it stays', async () => {
+  const context = fresh();
+  const first = await startClass(context, 'p');
+  const again = await startClass(context, 'p');
+  closeTheDoor();
+  const later = await startClass(context, 'p');
+  const passcodes = [first, again, later].map((one) => (one.ok ? one.value.passcode : null));
+  expect(passcodes[1]).toBe(passcodes[0]);
+  expect(passcodes[2]).not.toBe(passcodes[0]);
+});
+
+test('groups are told before the door closes with the last class', async () => {
+  const context = fresh();
+  await startClass(context, 'p');
+  jest.useFakeTimers({ doNotFake: ['nextTick', 'setImmediate', 'queueMicrotask'] });
+  expect(endClass(context, 'p')).toMatchObject({ running: null });
+  expect(openDoorNow()).not.toBeNull();
+  jest.runAllTimers();
+  expect(openDoorNow()).toBeNull();
+});
+
+test('the door stays open for a class that begins while another says goodbye', async () => {
+  const context = fresh();
+  await startClass(context, 'p');
+  jest.useFakeTimers({ doNotFake: ['nextTick', 'setImmediate', 'queueMicrotask'] });
+  endClass(context, 'p');
+  await startClass(context, 'p');
+  jest.runAllTimers();
+  expect(openDoorNow()).not.toBeNull();
+});
+
+test('where no class can begin, the door is shut again and the reason is given', async () => {
+  expect(await startClass(fresh(), 'gone')).toMatchObject({
+    ok: false,
+    faults: [{ code: 'no-plan' }],
+  });
+  expect(openDoorNow()).toBeNull();
+  const demonstration = newPlan('Acid');
+  const withheld = await startClass(
+    fresh({
+      ...demonstration,
+      cell: { ...demonstration.cell, recipe: 'dilute-sulfuric-acid', body: 'sulfuric-acid' },
+    }),
+    'p',
+  );
+  expect(withheld).toMatchObject({ ok: false, faults: [{ code: 'withheld' }] });
+  expect(openDoorNow()).toBeNull();
+});
+
+test('a port that is taken is named, with what to do', async () => {
+  const taken: Server = createServer();
+  await new Promise<void>((resolve) => taken.listen(0, '127.0.0.1', resolve));
+  const { port } = taken.address() as AddressInfo;
+  process.env['GROZER_DOOR_PORT'] = String(port);
+  const started = await startClass(fresh(), 'p');
+  expect(started.ok ? '' : started.faults[0]?.message).toMatch(
+    new RegExp(`^Port ${port} cannot be opened .*EADDRINUSE.*GROZER_DOOR_PORT`),
+  );
+  await new Promise((resolve) => taken.close(resolve));
+});
+
+test('after a stop of the app the door opens for classes that still run, and only for them', async () => {
+  const context = fresh();
+  expect(await reopenDoor(context, false)).toBeNull();
+  await startClass(context, 'p');
+  closeTheDoor();
+  expect(await reopenDoor(context, false)).toEqual(openDoorNow());
+  closeTheDoor();
+  context.time += 7 * HOUR;
+  expect(await reopenDoor(context, false)).toBeNull();
+  expect(await reopenDoor(context, true)).not.toBeNull();
+});
