@@ -1,0 +1,38 @@
+import { getContrastRatio } from '@mui/material/styles';
+import { DARK_ROLES, LIGHT_ROLES, type Roles } from './roles';
+
+/** WCAG 2.2, success criterion 1.4.3: text 4.5 : 1; 1.4.11: what must be told apart 3 : 1. */
+const TEXT = 4.5;
+const SHAPE = 3;
+
+const ON_BOTH: readonly (keyof Roles)[] = [
+  'ink',
+  'softInk',
+  'copper',
+  'zinc',
+  'leaf',
+  'amber',
+  'red',
+];
+const ON_SOFT: readonly [keyof Roles, keyof Roles][] = [
+  ['leaf', 'leafSoft'],
+  ['amber', 'amberSoft'],
+  ['red', 'redSoft'],
+  ['copper', 'copperSoft'],
+  ['ink', 'copperSoft'],
+];
+
+describe.each([
+  ['light', LIGHT_ROLES],
+  ['dark', DARK_ROLES],
+])('%s', (_, roles) => {
+  test.each(ON_BOTH)('%s can be read on paper and card', (role) => {
+    expect(getContrastRatio(roles[role], roles.paper)).toBeGreaterThanOrEqual(TEXT);
+    expect(getContrastRatio(roles[role], roles.card)).toBeGreaterThanOrEqual(TEXT);
+  });
+
+  test.each(ON_SOFT)('%s can be read on %s', (role, ground) => {
+    const least = role === 'copper' ? SHAPE : TEXT;
+    expect(getContrastRatio(roles[role], roles[ground])).toBeGreaterThanOrEqual(least);
+  });
+});
