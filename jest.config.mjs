@@ -6,6 +6,8 @@ const settings = {
   testEnvironment: 'node',
   // Every core: the usual number leaves one of two idle.
   maxWorkers: '100%',
+  // Nothing is timed here: a busy machine may take long over a page that is typed into.
+  testTimeout: 30_000,
   setupFiles: ['<rootDir>/jest.setup.mjs'],
   testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}', '<rootDir>/scripts/**/*.test.mjs'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },

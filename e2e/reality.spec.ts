@@ -54,6 +54,12 @@ test('an own wish is kept with the plan, undone and told what is wrong with it',
   await page.reload();
   const own = page.getByRole('list', { name: 'Your own wishes' });
   await expect(own.getByRole('button', { name: 'Light the pier', exact: true })).toBeVisible();
+  await own.getByRole('button', { name: 'Change “light the pier”' }).click();
+  await expect(dialog.getByLabel('For how long')).toHaveValue('2 h');
+  await dialog.getByLabel('Volts').fill('6 V');
+  await dialog.getByRole('button', { name: 'Work it out' }).click();
+  await expect(page.getByTestId('answer')).toContainText('6.00\u00a0V × 1\u00a0mA');
+  await expect(own.getByRole('listitem')).toHaveCount(1);
   await own.getByRole('button', { name: /Take “light the pier”/ }).click();
   await expect(own.getByRole('listitem')).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();

@@ -2,6 +2,7 @@
 
 import AddIcon from '@mui/icons-material/Add';
 import DeleteIcon from '@mui/icons-material/DeleteOutlined';
+import EditIcon from '@mui/icons-material/EditOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import ButtonBase from '@mui/material/ButtonBase';
@@ -25,7 +26,8 @@ interface QuestionListProps {
 
 /** What can be asked: wishes, one's own among them, and claims. */
 export function QuestionList({ asked, wishes, onWishes }: QuestionListProps) {
-  const [adding, setAdding] = useState(false);
+  /** Place of the wish that is typed; the one after the last is a new one. */
+  const [typing, setTyping] = useState<number | null>(null);
   const isAsked = (kind: Asked['kind'], id: string): boolean =>
     asked.kind === kind && asked.kind !== 'own' && asked.id === id;
   return (
@@ -49,13 +51,22 @@ export function QuestionList({ asked, wishes, onWishes }: QuestionListProps) {
             chosen={asked.kind === 'own' && asked.wish === wish}
             onClick={() => ask(addressOf({ kind: 'own', index }))}
             action={
-              <IconButton
-                size="small"
-                aria-label={`Take “${wish.name}” off the list`}
-                onClick={() => onWishes(wishes.filter((_, other) => other !== index))}
-              >
-                <DeleteIcon fontSize="small" />
-              </IconButton>
+              <>
+                <IconButton
+                  size="small"
+                  aria-label={`Change “${wish.name}”`}
+                  onClick={() => setTyping(index)}
+                >
+                  <EditIcon fontSize="small" />
+                </IconButton>
+                <IconButton
+                  size="small"
+                  aria-label={`Take “${wish.name}” off the list`}
+                  onClick={() => onWishes(wishes.filter((_, other) => other !== index))}
+                >
+                  <DeleteIcon fontSize="small" />
+                </IconButton>
+              </>
             }
           >
             {capital(wish.name)}
@@ -66,7 +77,7 @@ export function QuestionList({ asked, wishes, onWishes }: QuestionListProps) {
         size="small"
         startIcon={<AddIcon />}
         disabled={wishes.length >= MOST_WISHES}
-        onClick={() => setAdding(true)}
+        onClick={() => setTyping(wishes.length)}
       >
         A wish of your own
       </Button>
@@ -82,16 +93,17 @@ export function QuestionList({ asked, wishes, onWishes }: QuestionListProps) {
           </Question>
         ))}
       </List>
-      {adding ? (
+      {typing === null ? null : (
         <WishDialog
-          onClose={() => setAdding(false)}
+          {...(wishes[typing] === undefined ? {} : { before: wishes[typing] })}
+          onClose={() => setTyping(null)}
           onWish={(wish) => {
-            setAdding(false);
-            onWishes([...wishes, wish]);
-            ask(addressOf({ kind: 'own', index: wishes.length }));
+            setTyping(null);
+            onWishes([...wishes.slice(0, typing), wish, ...wishes.slice(typing + 1)]);
+            ask(addressOf({ kind: 'own', index: typing }));
           }}
         />
-      ) : null}
+      )}
     </Card>
   );
 }
