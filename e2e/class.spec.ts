@@ -65,6 +65,19 @@ test('a class: groups join through the door, the board sees them live, and it en
   await expect(phone.getByText('all sent')).toBeVisible();
   await expect(tile).toContainText('cell 1, current: 1.2 mA');
 
+  // What the teacher changes about the plan reaches the group at its step.
+  const steps = phone.getByText(/^step \d+ of \d+/);
+  const before = await steps.textContent();
+  await goToStation(page, 'Arrange');
+  await page
+    .getByRole('group', { name: 'strings side by side' })
+    .getByRole('button', { name: /More/ })
+    .click();
+  await expect(steps).not.toHaveText(before ?? '');
+  expect((await steps.textContent())?.split(' of ')[0]).toBe(before?.split(' of ')[0]);
+  await goToStation(page, 'Build & measure');
+  await page.getByRole('tab', { name: 'Class board' }).click();
+
   await page.getByRole('button', { name: 'End the class' }).click();
   await expect(phone.getByText('The class has ended.')).toBeVisible();
   await phone.close();

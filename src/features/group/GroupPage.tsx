@@ -4,6 +4,7 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { useRouter } from 'next/navigation';
 import { useMemo } from 'react';
 import { firstWrongRow } from '@/core/diagnosis/judgeReadings';
 import { benchFacts } from '@/core/guide/benchFacts';
@@ -36,7 +37,9 @@ export function GroupPage({ group, plan, initialLog }: GroupPageProps) {
 
 function GroupBench({ group, plan }: Omit<GroupPageProps, 'initialLog'>) {
   const facts = useMemo(() => benchFacts(plan, evaluatePlan(plan)), [plan]);
-  const { ended } = useLiveLog('/api/class/events');
+  const { refresh } = useRouter();
+  // The page is rendered anew with the plan as it is now; what was typed stays.
+  const { ended } = useLiveLog('/api/class/events', refresh);
   const { lines, waiting, problem, dismiss, log, revise } = useLog();
   const readings = useReadings(group);
   const step = currentStep(facts.steps, stepStates(lines, group));

@@ -93,6 +93,19 @@ test('a stream begins with what is missing, goes on with news of its own group, 
   expect(text).toMatch(/^id: 1\nevent: lines/);
 });
 
+test('who watches hears that the plan was saved anew, after what was logged', async () => {
+  const context = fresh();
+  const stream = logStream(context, { planId: 'p', after: 0, allowed: () => true });
+  setTimeout(() => {
+    context.bus.planSaved('other');
+    appendToLog(context, 'p', [note('a')], 'teacher');
+    context.bus.planSaved('p');
+  }, 20);
+  const text = await read(stream, /event: plan/);
+  expect(text).toMatch(/"a".*\n\nevent: plan\ndata: \{\}\n\n$/);
+  expect(text.match(/event: plan/g)).toHaveLength(1);
+});
+
 test('a group’s stream ends with its class', async () => {
   const context = fresh();
   openClass(context, 'p');

@@ -1,18 +1,24 @@
 import { EventEmitter } from 'node:events';
 
-/** Tells who listens that the log of a plan grew. */
+/** What happens to a plan at the bench: its log grew or its class ended, or the plan itself was saved. */
+export type BenchNews = 'grew' | 'plan';
+
+/** Tells who listens what happens to a plan. */
 export interface LogBus {
   grew(planId: string): void;
-  /** Calls back on every growth until the returned function is called. */
-  listen(planId: string, callback: () => void): () => void;
+  planSaved(planId: string): void;
+  /** Calls back on all news of a plan until the returned function is called. */
+  listen(planId: string, callback: (news: BenchNews) => void): () => void;
 }
 
 export function createLogBus(): LogBus {
   const emitter = new EventEmitter();
   // One listener for every open page.
   emitter.setMaxListeners(0);
+  const tell = (planId: string, news: BenchNews): void => void emitter.emit(planId, news);
   return {
-    grew: (planId) => void emitter.emit(planId),
+    grew: (planId) => tell(planId, 'grew'),
+    planSaved: (planId) => tell(planId, 'plan'),
     listen: (planId, callback) => {
       emitter.on(planId, callback);
       return () => void emitter.off(planId, callback);

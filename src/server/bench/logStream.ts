@@ -17,8 +17,9 @@ interface StreamOptions {
 }
 
 /**
- * The log of a plan as server-sent events (WHATWG HTML, 9.2): first what is missing, then news as they come. Every
- * message carries its last sequence number as its id, so that a dropped connection goes on where it was.
+ * The log of a plan as server-sent events (WHATWG HTML, 9.2): first what is missing, then news as they come, and
+ * that the plan itself was saved anew. Every message of lines carries its last sequence number as its id, so that a
+ * dropped connection goes on where it was.
  */
 export function logStream(
   { log, bus }: Pick<BenchContext, 'log' | 'bus'>,
@@ -26,6 +27,7 @@ export function logStream(
 ): ReadableStream<Uint8Array> {
   const encoder = new TextEncoder();
   let last = after;
+  let planSaved = false;
   let gathering: NodeJS.Timeout | null = null;
   let heartbeat: NodeJS.Timeout | null = null;
   let unlisten: () => void = () => undefined;
@@ -48,8 +50,11 @@ export function logStream(
         const lines = log.linesAfter(planId, last, group);
         last = lines.at(-1)?.seq ?? last;
         if (lines.length > 0 || first) say(message(last, lines));
+        if (planSaved) say('event: plan\ndata: {}\n\n');
+        planSaved = false;
       };
-      unlisten = bus.listen(planId, () => {
+      unlisten = bus.listen(planId, (news) => {
+        if (news === 'plan') planSaved = true;
         gathering ??= setTimeout(() => flush(false), GATHER_MS);
       });
       heartbeat = setInterval(() => say(': still here\n\n'), HEARTBEAT_MS);

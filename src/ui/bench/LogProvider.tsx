@@ -106,8 +106,11 @@ export function useReadings(group: string): readonly LoggedReading[] {
   return useMemo(() => readingsOfGroup(lines, group), [lines, group]);
 }
 
-/** Follows the log live while the component is on screen; answers whether the class has ended. */
-export function useLiveLog(eventsUrl: string): { readonly ended: boolean } {
+/**
+ * Follows the log live while the component is on screen; answers whether the class has ended.
+ * @param onPlan called when the plan may have changed: it was saved, or the connection was gone for a while.
+ */
+export function useLiveLog(eventsUrl: string, onPlan?: () => void): { readonly ended: boolean } {
   const logStore = useContext(StoreContext);
   const [ended, setEnded] = useState(false);
   useEffect(() => {
@@ -118,12 +121,18 @@ export function useLiveLog(eventsUrl: string): { readonly ended: boolean } {
       const news = z.array(logLineSchema).safeParse(JSON.parse(event.data));
       if (news.success) logStore.receive(news.data);
     });
+    let opened = false;
+    source.addEventListener('open', () => {
+      if (opened) onPlan?.();
+      opened = true;
+    });
+    source.addEventListener('plan', () => onPlan?.());
     source.addEventListener('ended', () => {
       setEnded(true);
       source.close();
     });
     return () => source.close();
-  }, [logStore, eventsUrl]);
+  }, [logStore, eventsUrl, onPlan]);
   return { ended };
 }
 

@@ -2,6 +2,7 @@ import { NextResponse } from 'next/server';
 import { z } from 'zod';
 import { DOCUMENT_FORMATS, type DocumentKind } from '@/core/documents/documentKinds';
 import { faultsOfZod } from '@/core/faultsOfZod';
+import { logBus } from '@/server/bench/logBus';
 import { serverContext } from '@/server/context';
 import { documentMissing, kindOf } from '../../kindOf';
 import { jsonBody, refuse } from '../../respond';
@@ -31,6 +32,7 @@ export async function PUT(request: Request, { params }: Context): Promise<NextRe
   const outcome = documents(kind).save(id, body.data.document, body.data.revision, now());
   switch (outcome.status) {
     case 'saved':
+      if (kind === 'plans') logBus().planSaved(id);
       return NextResponse.json({ revision: outcome.revision });
     case 'conflict':
       return refuse(409, `This ${noun} was changed in another window since you opened it.`);
