@@ -1,4 +1,20 @@
 /** Directions of import; docs/architecture.md says why. */
+
+const TESTS = '\\.test\\.tsx?$';
+
+/** What a layer must not import; its tests may use the demo scenario. */
+function layer(name, path, forbidden) {
+  return [
+    { name, severity: 'error', from: { path, pathNot: TESTS }, to: { path: forbidden } },
+    {
+      name: `${name}-tests`,
+      severity: 'error',
+      from: { path: `${path}.*${TESTS}` },
+      to: { path: forbidden, pathNot: '^src/cli/demo' },
+    },
+  ];
+}
+
 module.exports = {
   forbidden: [
     { name: 'no-circular', severity: 'error', from: {}, to: { circular: true } },
@@ -6,7 +22,7 @@ module.exports = {
       name: 'core-is-pure',
       comment: 'The core knows no framework, no interface and no database.',
       severity: 'error',
-      from: { path: '^src/core/', pathNot: '\\.test\\.tsx?$' },
+      from: { path: '^src/core/', pathNot: TESTS },
       to: {
         pathNot: [
           '^src/core/',
@@ -14,24 +30,9 @@ module.exports = {
         ],
       },
     },
-    {
-      name: 'data-on-core',
-      severity: 'error',
-      from: { path: '^src/data/' },
-      to: { path: '^src/(app|features|ui|server|workers|cli)/' },
-    },
-    {
-      name: 'server-on-data-and-core',
-      severity: 'error',
-      from: { path: '^src/server/' },
-      to: { path: '^src/(app|features|ui|workers|cli)/' },
-    },
-    {
-      name: 'features-on-core-ui-workers',
-      severity: 'error',
-      from: { path: '^src/features/' },
-      to: { path: '^src/(app|server|data|cli)/' },
-    },
+    ...layer('data-on-core', '^src/data/', '^src/(app|features|ui|server|workers|cli)/'),
+    ...layer('server-on-data-and-core', '^src/server/', '^src/(app|features|ui|workers|cli)/'),
+    ...layer('features-on-core-ui-workers', '^src/features/', '^src/(app|server|data|cli)/'),
     {
       name: 'features-apart',
       comment: 'What two features share belongs to ui or core.',
@@ -39,18 +40,8 @@ module.exports = {
       from: { path: '^src/features/([^/]+)/' },
       to: { path: '^src/features/', pathNot: '^src/features/$1/' },
     },
-    {
-      name: 'ui-on-core',
-      severity: 'error',
-      from: { path: '^src/ui/' },
-      to: { path: '^src/(app|features|server|data|workers|cli)/' },
-    },
-    {
-      name: 'workers-on-core',
-      severity: 'error',
-      from: { path: '^src/workers/' },
-      to: { path: '^src/(app|features|ui|server|data|cli)/' },
-    },
+    ...layer('ui-on-core', '^src/ui/', '^src/(app|features|server|data|workers|cli)/'),
+    ...layer('workers-on-core', '^src/workers/', '^src/(app|features|ui|server|data|cli)/'),
     {
       name: 'app-not-on-data',
       severity: 'error',
