@@ -6,9 +6,13 @@ import { ledModelOf } from '../circuit/load/ledPresets';
 import { ROOM_THERMAL_VOLTS } from '../constants';
 import { needOfTarget } from '../plan/needOfTarget';
 import type { PlanTarget } from '../plan/planSchema';
+import { cellOfPlan } from '../plan/cellOfPlan';
+import { RECIPES } from '../chemistry/recipes';
+import { chanceOfGrid } from './chanceOfGrid';
 import { whyImpossible } from './impossible';
 import { nearestWish } from './nearest';
 import { planGrids, PLANNING_DEFAULTS } from './planGrids';
+import { isRecommended } from './verdict';
 
 const kiwi = { emfVolts: 0.93, resistanceOhms: 654 };
 const led = (
@@ -44,6 +48,31 @@ test.each(LED_COLOURS)(
     }
   },
 );
+
+test.each([
+  ['copper-zinc-fruit', 'red'],
+  ['copper-zinc-fruit', 'amber'],
+  ['copper-zinc-fruit', 'blue'],
+  ['juice-cup', 'yellow-green'],
+  ['aluminium-air-brine', 'white'],
+  ['one-coin-pile', 'violet'],
+] as const)('what few classes call sure, very many call sure too: %s, %s LED', (recipe, colour) => {
+  const { model } = cellOfPlan({
+    cell: {
+      recipe,
+      ownRecipe: null,
+      body: RECIPES[recipe].bodies[0]?.id ?? '',
+      size: null,
+      own: null,
+    },
+  });
+  const need = led(colour, 'dim');
+  const plan = planGrids(model, need);
+  if (plan.status !== 'possible') throw new Error('not possible');
+  const { cellsInSeries, strings } = plan.suggested;
+  const many = { classes: 20_000, seed: 1 };
+  expect(isRecommended(chanceOfGrid(model, need, cellsInSeries, strings, many).chance)).toBe(true);
+});
 
 test('a bluer LED never takes fewer cells', () => {
   const cells = (['red', 'amber', 'true-green', 'violet'] as const).map((colour) => {
