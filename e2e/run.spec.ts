@@ -3,7 +3,7 @@ import { goToStation, newPlan, saved, verdict } from './helpers';
 
 test('left running: how long, what ends it, and the desk at any moment', async ({ page }) => {
   await page.goto('/plans/demo-lamp/run');
-  await expect(verdict(page)).toContainText(/Runs for about \d+ h/);
+  await expect(verdict(page)).toContainText(/Runs for about \d+\sh/);
   await expect(page.getByTestId('run-end')).toContainText(
     'the − metal of cell 1 of string 1 is used up',
   );
@@ -12,7 +12,7 @@ test('left running: how long, what ends it, and the desk at any moment', async (
   const slider = page.getByRole('slider', { name: 'Time since it was connected' });
   await slider.focus();
   await page.keyboard.press('End');
-  await expect(slider).toHaveAttribute('aria-valuetext', /after \d+ h/);
+  await expect(slider).toHaveAttribute('aria-valuetext', /after \d+\sh/);
   await expect(now).not.toHaveText(first ?? '');
   await page.keyboard.press('Home');
   await expect(now).toHaveText(first ?? '');
@@ -23,7 +23,7 @@ test('left running: how long, what ends it, and the desk at any moment', async (
   const table = page.getByRole('table', { name: 'How long other ways run' });
   await expect(table.getByRole('row', { name: /4 in series × 4/ })).toBeVisible();
   await expect(page.getByRole('navigation', { name: 'Stations of the plan' })).toContainText(
-    /≈ \d+ h/,
+    /≈ \d+\sh/,
   );
 });
 
@@ -52,7 +52,7 @@ test('used in turns, shorted, charging a bank: each worked out, wrong values tol
 }) => {
   await page.goto('/plans/demo-lamp/run?part=turns');
   const headline = page.getByTestId('turns-headline');
-  await expect(headline).toContainText(/\d+ turns, \d+ h of use/);
+  await expect(headline).toContainText(/\d+ turns, \d+\sh of use/);
   const before = await headline.textContent();
   await page.getByLabel('Rest for').fill('0');
   await expect(page.getByText('Give at least one second.')).toBeVisible();
@@ -63,7 +63,7 @@ test('used in turns, shorted, charging a bank: each worked out, wrong values tol
 
   await page.getByRole('tab', { name: 'After a short' }).click();
   await expect(page.getByTestId('short-headline')).toContainText(
-    /nine tenths of its fresh volts again after \d+ s/,
+    /nine tenths of its fresh volts again after \d+\ss/,
   );
 
   await page.getByRole('tab', { name: 'Capacitor bank' }).click();

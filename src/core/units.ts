@@ -2,7 +2,7 @@
 
 /** Between thousands. */
 const NARROW_SPACE = '\u202f';
-const NO_BREAK_SPACE = '\u00a0';
+export const NO_BREAK_SPACE = '\u00a0';
 
 interface Scale {
   readonly unit: string;

@@ -92,7 +92,7 @@ test('a pulse out of a bank: ½CV² and r·C·ln(E ÷ (E − V)) (closed form)',
   expect(of('Wished')).toMatch(/14\.4.J/);
   expect(of('In series')).toBe('13 kiwis');
   // 13 · 500 Ω · 0.2 F · ln 13 = 3334 s.
-  expect(of('Charging')).toBe('56 min');
+  expect(of('Charging')?.replace('\u00a0', ' ')).toBe('56 min');
   const curved = typicalPlannedCell({ recipe: 'copper-zinc-fruit', body: 'kiwi' });
   const alongCurve = workOutWish(asked(curved), wish, [], '').lines.find(({ what }) =>
     what.startsWith('Charging'),

@@ -53,14 +53,14 @@ test.each<[BatteryRun['end'], number, RegExp]>([
   [{ reason: 'too-little-current' }, 1, /current is too small, though metal and water are left/],
   [{ reason: 'time-is-up' }, 1, /^It still runs after/],
 ])('what ends it, in words: %j', (end, strings, words) => {
-  expect(endWords({ end, endSeconds: 10 * HOUR }, strings)).toMatch(words);
+  expect(plain(endWords({ end, endSeconds: 10 * HOUR }, strings))).toMatch(words);
 });
 
 test('long enough and bright enough; long enough but weaker; too short; not at all', () => {
   const bright = { ...RUN, wantedUntil: null };
   expect(runVerdict(bright, NEED, 40)).toMatchObject({
     tone: 'fine',
-    headline: 'Runs for about 10 h',
+    headline: 'Runs for about 10\u00a0h',
   });
   expect(runVerdict(RUN, NEED, 1)).toMatchObject({ tone: 'fine' });
   const weaker = runVerdict(RUN, NEED, 40);
@@ -69,7 +69,7 @@ test('long enough and bright enough; long enough but weaker; too short; not at a
   expect(weaker.details.map(plain)).toEqual(['clear until 60 s, dim until 10 h', '40 min wanted']);
   expect(runVerdict(RUN, NEED, 700)).toMatchObject({
     tone: 'wrong',
-    headline: 'Runs only about 10 h',
+    headline: 'Runs only about 10\u00a0h',
   });
   for (const never of [
     { ...RUN, samples: [] },
@@ -96,13 +96,15 @@ test.each<[CellLeft['strings'], CellLeft['cells'], string]>([
 
 test('what would end a cell; beyond a year nobody says', () => {
   const left = { strings: [1], cells: [1], metalShare: 0.5, waterShare: 0.9 } as const;
-  expect(endsByWords({ ...left, endsBy: 'dried-out', endsSeconds: 2 * HOUR })).toBe(
+  expect(plain(endsByWords({ ...left, endsBy: 'dried-out', endsSeconds: 2 * HOUR }))).toBe(
     'dry after 2 h',
   );
-  expect(endsByWords({ ...left, endsBy: 'metal-used-up', endsSeconds: 14 * HOUR })).toBe(
+  expect(plain(endsByWords({ ...left, endsBy: 'metal-used-up', endsSeconds: 14 * HOUR }))).toBe(
     'metal used up after 14 h',
   );
-  expect(endsByWords({ ...left, endsBy: 'dried-out', endsSeconds: Infinity })).toMatch(/^nothing/);
+  expect(plain(endsByWords({ ...left, endsBy: 'dried-out', endsSeconds: Infinity }))).toMatch(
+    /^nothing/,
+  );
 });
 
 test('a refit says what it changed and by how much it is better', () => {
@@ -129,7 +131,7 @@ test('use in turns: how many, how much use, and that the rest helps', () => {
     joules: 1,
   };
   const { headline, detail } = turnsWords(turns, 'amber LED', 1);
-  expect(headline).toBe('2 turns, 10 min of use, until 20 min after the start');
+  expect(plain(headline)).toBe('2 turns, 10 min of use, until 20 min after the start');
   expect(plain(detail)).toContain('falls from 2 mA to 1 mA; rested, it starts again at 1.6 mA.');
   expect(detail).toContain('cell 2 has dried out');
   const goesOn = turnsWords(

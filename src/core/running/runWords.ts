@@ -2,7 +2,7 @@ import type { BrightnessBand } from '../circuit/brightness';
 import type { TargetNeed } from '../plan/needOfTarget';
 import type { Verdict } from '../planning/verdict';
 import type { CellLeft } from '../time/dischargeRun';
-import { formatAmps, formatMinutes, formatNumber } from '../units';
+import { formatAmps, formatMinutes, formatNumber, NO_BREAK_SPACE } from '../units';
 import type { RunFit } from './fitRun';
 import { HORIZON_SECONDS, type BatteryRun } from './runBattery';
 import { TURNS_HORIZON_SECONDS, type TurnsRun } from './turnsRun';
@@ -14,11 +14,12 @@ const DAY = 86_400;
 /** A time as people say it: seconds, minutes, hours, days, to two figures. */
 export function aboutTime(seconds: number): string {
   if (seconds < 1) return 'no time';
-  if (seconds < 90) return `${Math.round(seconds)} s`;
+  if (seconds < 90) return `${Math.round(seconds)}${NO_BREAK_SPACE}s`;
   const [unit, size] =
     seconds < 90 * MINUTE ? ['min', MINUTE] : seconds < 48 * HOUR ? ['h', HOUR] : ['days', DAY];
   const value = seconds / (size as number);
-  return `${value < 10 ? value.toFixed(1).replace(/\.0$/, '') : Math.round(value)} ${unit}`;
+  const digits = value < 10 ? value.toFixed(1).replace(/\.0$/, '') : Math.round(value);
+  return `${digits}${NO_BREAK_SPACE}${unit}`;
 }
 
 /** One stretch of a run in which an LED looks the same. */
@@ -55,7 +56,7 @@ export function endWords(
     case 'dried-out':
       return `After ${when} ${placeWords(end, strings)} has dried out.`;
     case 'metal-used-up':
-      return `After ${when} the − metal of ${placeWords(end, strings)} is used up.`;
+      return `After ${when} the −${NO_BREAK_SPACE}metal of ${placeWords(end, strings)} is used up.`;
   }
 }
 

@@ -94,7 +94,7 @@ test('brightness comes in stretches from bright to dark that follow on each othe
 test('the verdict says how long, and whether that is enough and bright enough', () => {
   expect(runVerdict(run, lamp.need, 40)).toMatchObject({ tone: 'marginal' });
   expect(runVerdict(run, lamp.need, 40).headline).toMatch(
-    /^Runs for about \d+ h, but soon with less/,
+    /^Runs for about \d+\sh, but soon with less/,
   );
   expect(runVerdict(run, lamp.need, 43_000).tone).toBe('wrong');
   const weak = { ...lamp.need, amps: 1e-4 };
@@ -105,9 +105,9 @@ test('the verdict says how long, and whether that is enough and bright enough', 
   });
   const dark = runBattery(none.desk, none.need, USUAL_RUNNING);
   expect(runVerdict(dark, none.need, 40).tone).toBe('wrong');
-  expect(endWords(run, 3)).toMatch(/the − metal of cell 1 of string 1 is used up/);
+  expect(endWords(run, 3)).toMatch(/the −\smetal of cell 1 of string 1 is used up/);
   expect(endWords({ end: { reason: 'time-is-up' }, endSeconds: HORIZON_SECONDS }, 1)).toContain(
-    '30 days',
+    '30\u00a0days',
   );
 });
 
@@ -120,7 +120,7 @@ test.each<[number, string]>([
   [100_000, '28 h'],
   [864_000, '10 days'],
 ])('%p seconds are %p', (seconds, words) => {
-  expect(aboutTime(seconds)).toBe(words);
+  expect(aboutTime(seconds).replace('\u00a0', ' ')).toBe(words);
 });
 
 test('what breathes is never taped, fruit keeps its skin', () => {
