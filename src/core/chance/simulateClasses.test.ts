@@ -99,7 +99,7 @@ test.each([
   '%i in series × %i: the chance is what counting very many classes gives, and few settle it better than counting',
   (cellsInSeries, strings, wantedAmps) => {
     const battery = { ...input, cellsInSeries, strings, wantedAmps };
-    const many = simulateClasses({ ...battery, classes: 40_000 });
+    const many = simulateClasses({ ...battery, classes: 20_000 });
     const counted = many.sortedAmps.filter((amps) => amps >= wantedAmps).length / many.classes;
     // Three standard errors of a counted share.
     const open = 3 * Math.sqrt((counted * (1 - counted)) / many.classes);

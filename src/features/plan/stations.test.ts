@@ -9,12 +9,16 @@ import { STATIONS, type BenchSoFar } from './stations';
 const lamp = demoPlan('demo-lamp');
 const NOTHING: BenchSoFar = { group: 'Curlew', readings: [], run: null };
 const plain = (text: string): string => text.replaceAll(/[\u00a0\u202f]/g, ' ');
-const answersOf = (plan: Plan, bench: BenchSoFar = NOTHING): string[] =>
-  STATIONS.map(({ answer }) => plain(answer(plan, evaluatePlan(plan), bench)));
-const answeredOf = (plan: Plan, bench: BenchSoFar = NOTHING): string[] =>
-  STATIONS.filter(({ answered }) => answered(plan, evaluatePlan(plan), bench)).map(
+const answersOf = (plan: Plan, bench: BenchSoFar = NOTHING): string[] => {
+  const evaluation = evaluatePlan(plan);
+  return STATIONS.map(({ answer }) => plain(answer(plan, evaluation, bench)));
+};
+const answeredOf = (plan: Plan, bench: BenchSoFar = NOTHING): string[] => {
+  const evaluation = evaluatePlan(plan);
+  return STATIONS.filter(({ answered }) => answered(plan, evaluation, bench)).map(
     ({ slug }) => slug,
   );
+};
 const voltsUpTo = (cell: number) =>
   readingEntry(
     { kind: 'volts', string: 1, from: 1, to: cell, built: cell },
