@@ -3,6 +3,7 @@ import { createStandIn, type HiddenFault } from '@/core/meter/standIn';
 import { LONGEST_LINE, METER_PORT } from '@/core/meter/scpi';
 import { FAULT_WORDS } from '@/core/desk/faultWords';
 import type { FaultKind } from '@/core/desk/deskEdits';
+import { answerLines } from '@/server/meter/answerLines';
 
 const HOST = '127.0.0.1';
 /** A battery description may be long; anything longer is no command. */
@@ -50,22 +51,7 @@ function optionsOf(parameters: readonly string[]): Options {
 
 const { port, fault } = optionsOf(process.argv.slice(2));
 
-const server = createServer((socket) => {
-  const answer = createStandIn(fault);
-  let received = '';
-  socket.setEncoding('latin1');
-  socket.on('data', (chunk: string) => {
-    received += chunk;
-    for (let end = received.indexOf('\n'); end >= 0; end = received.indexOf('\n')) {
-      const reply = answer(received.slice(0, end).replace(/\r$/, ''));
-      received = received.slice(end + 1);
-      if (reply !== null) socket.write(`${reply}\n`);
-    }
-    if (received.length > LONGEST_COMMAND) socket.destroy();
-  });
-  // A client that hangs up in the middle is no trouble for a meter.
-  socket.on('error', () => socket.destroy());
-});
+const server = createServer((socket) => answerLines(socket, createStandIn(fault), LONGEST_COMMAND));
 
 server.on('error', (error: NodeJS.ErrnoException) => {
   console.error(

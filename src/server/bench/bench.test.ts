@@ -7,10 +7,6 @@ import { join } from 'node:path';
 import { unzipSync, strFromU8 } from 'fflate';
 import type { LogLine, LogRequest } from '@/core/logbook/logEntry';
 import { newPlan } from '@/core/plan/newPlan';
-import { createClassRepository } from '@/data/classRepository';
-import { createDocumentRepository } from '@/data/documentRepository';
-import { createLogRepository } from '@/data/logRepository';
-import { openDatabase } from '@/data/openDatabase';
 import { createAttempts } from '../door/attempts';
 import { createDoor } from '../door/door';
 import {
@@ -21,32 +17,14 @@ import {
   teacherSeal,
 } from '../door/passcode';
 import { appendToLog } from './appendToLog';
-import type { BenchContext } from './benchContext';
+import { freshBench, NOW } from './benchForTests';
 import { closeClass, openClass, runningClass } from './classes';
 import { exportResults } from './exportResults';
 import { joinClass, joinRequestSchema, seatOf } from './groupSeats';
-import { createLogBus } from './logBus';
 import { logReadingsOfOldPlan } from './logReadingsOfOldPlan';
 import { logStream } from './logStream';
 import { readPhoto, storePhoto } from './photos';
 
-const NOW = Date.parse('2027-01-29T14:00:00Z');
-
-const fresh = (): BenchContext & { time: number } => {
-  const db = openDatabase(':memory:');
-  createDocumentRepository(db, 'plans').insert('p', newPlan('Lamp'), NOW);
-  let ids = 0;
-  const context = {
-    documents: ((kind) => createDocumentRepository(db, kind)) as BenchContext['documents'],
-    log: createLogRepository(db),
-    classes: createClassRepository(db),
-    bus: createLogBus(),
-    time: NOW,
-    now: () => context.time,
-    newId: () => `id-${(ids += 1)}`,
-  };
-  return context;
-};
 const note = (entryId: string, group = 'Tern'): LogRequest => ({
   entryId,
   revision: 1,
@@ -56,7 +34,7 @@ const note = (entryId: string, group = 'Tern'): LogRequest => ({
 });
 
 test('who watches is told of fresh lines only', () => {
-  const context = fresh();
+  const context = freshBench();
   let told = 0;
   const stop = context.bus.listen('p', () => (told += 1));
   expect(appendToLog(context, 'p', [note('a')], 'group').status).toBe('logged');
@@ -81,7 +59,7 @@ const read = async (stream: ReadableStream<Uint8Array>, until: RegExp): Promise<
 };
 
 test('a stream begins with what is missing, goes on with news of its own group, and carries numbers', async () => {
-  const context = fresh();
+  const context = freshBench();
   appendToLog(context, 'p', [note('a'), note('x', 'Knot')], 'group');
   const stream = logStream(context, { planId: 'p', after: 0, group: 'Tern', allowed: () => true });
   setTimeout(() => appendToLog(context, 'p', [note('b'), note('y', 'Knot')], 'group'), 20);
@@ -94,7 +72,7 @@ test('a stream begins with what is missing, goes on with news of its own group, 
 });
 
 test('who watches hears that the plan was saved anew, after what was logged', async () => {
-  const context = fresh();
+  const context = freshBench();
   const stream = logStream(context, { planId: 'p', after: 0, allowed: () => true });
   setTimeout(() => {
     context.bus.planSaved('other');
@@ -107,7 +85,7 @@ test('who watches hears that the plan was saved anew, after what was logged', as
 });
 
 test('a group’s stream ends with its class', async () => {
-  const context = fresh();
+  const context = freshBench();
   openClass(context, 'p');
   const stream = logStream(context, {
     planId: 'p',
@@ -120,7 +98,7 @@ test('a group’s stream ends with its class', async () => {
 });
 
 test('a group joins with the code only while the class runs, and keeps its seat only so long', async () => {
-  const context = fresh();
+  const context = freshBench();
   const asked = (code: string, group: string | null = null) =>
     joinClass(context, joinRequestSchema.parse({ code, group }));
   expect((await asked('ABCDEF')).ok).toBe(false);
@@ -147,7 +125,7 @@ test('a group joins with the code only while the class runs, and keeps its seat 
 });
 
 test('the printed code is used where nobody else uses it; what is no pupils’ work has no class', () => {
-  const context = fresh();
+  const context = freshBench();
   const plan = newPlan('Printed');
   const withCode = { ...plan, lesson: { ...plan.lesson, joinCode: 'PQRSTU' } };
   context.documents('plans').insert('q', withCode, NOW);
@@ -165,7 +143,7 @@ test('the printed code is used where nobody else uses it; what is no pupils’ w
 });
 
 test('the passcode lets a teacher in until it is renewed', async () => {
-  const context = fresh();
+  const context = freshBench();
   const passcode = passcodeOf(context);
   expect(passcode).toMatch(/^\d{6}$/);
   expect(await teacherSeal(context, '12345')).toBeNull();
@@ -304,7 +282,7 @@ test('photos are what they are, not what they are called', () => {
 });
 
 test('results go out as one table or as a package of tables', () => {
-  const context = fresh();
+  const context = freshBench();
   appendToLog(context, 'p', [note('a')], 'group');
   expect(exportResults(context, 'none', 'csv')).toBeNull();
   expect(exportResults(context, 'p', 'csv')?.name).toBe('lamp.readings.csv');
@@ -315,7 +293,7 @@ test('results go out as one table or as a package of tables', () => {
 });
 
 test('an old plan file brings its readings along', () => {
-  const context = fresh();
+  const context = freshBench();
   const readings = [
     { kind: 'open-circuit', cells: 1, volts: 0.94, takenAt: '2027-01-22T14:02:00Z' },
   ];

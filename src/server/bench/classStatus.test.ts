@@ -1,32 +1,10 @@
 import { createServer, type AddressInfo, type Server } from 'node:net';
 import { newPlan } from '@/core/plan/newPlan';
-import type { Plan } from '@/core/plan/planSchema';
-import { createClassRepository } from '@/data/classRepository';
-import { createDocumentRepository } from '@/data/documentRepository';
-import { createLogRepository } from '@/data/logRepository';
-import { openDatabase } from '@/data/openDatabase';
 import { closeTheDoor, openDoorNow } from '../door/doorKeeper';
-import type { BenchContext } from './benchContext';
+import { freshBench } from './benchForTests';
 import { classStatus, endClass, reopenDoor, startClass } from './classStatus';
-import { createLogBus } from './logBus';
 
-const NOW = Date.parse('2027-01-29T14:00:00Z');
 const HOUR = 3_600_000;
-
-const fresh = (plan: Plan = newPlan('Lamp')): BenchContext & { time: number } => {
-  const db = openDatabase(':memory:');
-  createDocumentRepository(db, 'plans').insert('p', plan, NOW);
-  const context = {
-    documents: ((kind) => createDocumentRepository(db, kind)) as BenchContext['documents'],
-    log: createLogRepository(db),
-    classes: createClassRepository(db),
-    bus: createLogBus(),
-    time: NOW,
-    now: () => context.time,
-    newId: () => 'id',
-  };
-  return context;
-};
 
 /** A port that is free at the moment. */
 const freePort = async (): Promise<number> => {
@@ -49,7 +27,7 @@ afterEach(() => {
 });
 
 test('a class opens the door and has a code and a passcode; while none runs, everything stays shut', async () => {
-  const context = fresh();
+  const context = freshBench();
   expect(classStatus(context, 'p')).toEqual({ running: null, door: null, passcode: null });
   const started = await startClass(context, 'p');
   if (!started.ok) throw new Error(started.faults[0]?.message);
@@ -60,7 +38,7 @@ test('a class opens the door and has a code and a passcode; while none runs, eve
 });
 
 test('with each opening of the door the passcode is a new one, with each class behind an open door it stays', async () => {
-  const context = fresh();
+  const context = freshBench();
   const first = await startClass(context, 'p');
   const again = await startClass(context, 'p');
   closeTheDoor();
@@ -71,7 +49,7 @@ test('with each opening of the door the passcode is a new one, with each class b
 });
 
 test('groups are told before the door closes with the last class', async () => {
-  const context = fresh();
+  const context = freshBench();
   await startClass(context, 'p');
   jest.useFakeTimers({ doNotFake: ['nextTick', 'setImmediate', 'queueMicrotask'] });
   expect(endClass(context, 'p')).toMatchObject({ running: null });
@@ -81,7 +59,7 @@ test('groups are told before the door closes with the last class', async () => {
 });
 
 test('the door stays open for a class that begins while another says goodbye', async () => {
-  const context = fresh();
+  const context = freshBench();
   await startClass(context, 'p');
   jest.useFakeTimers({ doNotFake: ['nextTick', 'setImmediate', 'queueMicrotask'] });
   endClass(context, 'p');
@@ -91,14 +69,14 @@ test('the door stays open for a class that begins while another says goodbye', a
 });
 
 test('where no class can begin, the door is shut again and the reason is given', async () => {
-  expect(await startClass(fresh(), 'gone')).toMatchObject({
+  expect(await startClass(freshBench(), 'gone')).toMatchObject({
     ok: false,
     faults: [{ code: 'no-plan' }],
   });
   expect(openDoorNow()).toBeNull();
   const demonstration = newPlan('Acid');
   const withheld = await startClass(
-    fresh({
+    freshBench({
       ...demonstration,
       cell: { ...demonstration.cell, recipe: 'dilute-sulfuric-acid', body: 'sulfuric-acid' },
     }),
@@ -113,7 +91,7 @@ test('a port that is taken is named, with what to do', async () => {
   await new Promise<void>((resolve) => taken.listen(0, '127.0.0.1', resolve));
   const { port } = taken.address() as AddressInfo;
   process.env['GROZER_DOOR_PORT'] = String(port);
-  const started = await startClass(fresh(), 'p');
+  const started = await startClass(freshBench(), 'p');
   expect(started.ok ? '' : started.faults[0]?.message).toMatch(
     new RegExp(`^Port ${port} cannot be opened .*EADDRINUSE.*GROZER_DOOR_PORT`),
   );
@@ -121,7 +99,7 @@ test('a port that is taken is named, with what to do', async () => {
 });
 
 test('after a stop of the app the door opens for classes that still run, and only for them', async () => {
-  const context = fresh();
+  const context = freshBench();
   expect(await reopenDoor(context, false)).toBeNull();
   await startClass(context, 'p');
   closeTheDoor();

@@ -6,6 +6,7 @@ import { createDocumentRepository } from '@/data/documentRepository';
 import { openDatabase } from '@/data/openDatabase';
 import type { ServerContext } from '../context';
 import { openBench } from '../openBench';
+import { answerLines } from './answerLines';
 import { meterRequestSchema, takeReading } from './takeReading';
 
 const servers: Server[] = [];
@@ -13,19 +14,7 @@ afterAll(() => servers.forEach((server) => server.close()));
 
 /** The stand-in meter behind a socket; its port. */
 const meterWith = async (hidden: HiddenFault | null): Promise<number> => {
-  const server = createServer((socket) => {
-    const answer = createStandIn(hidden);
-    let received = '';
-    socket.on('data', (chunk: Buffer) => {
-      received += chunk.toString('latin1');
-      for (let end = received.indexOf('\n'); end >= 0; end = received.indexOf('\n')) {
-        const reply = answer(received.slice(0, end));
-        received = received.slice(end + 1);
-        if (reply !== null) socket.write(`${reply}\n`);
-      }
-    });
-    socket.on('error', () => socket.destroy());
-  });
+  const server = createServer((socket) => answerLines(socket, createStandIn(hidden)));
   servers.push(server);
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
   return (server.address() as AddressInfo).port;
