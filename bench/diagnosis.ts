@@ -1,16 +1,16 @@
-import { randomStream, type RandomStream } from '@/core/chance/random';
-import type { CellFault, SpecCell } from '@/core/circuit/faults/batterySpec';
-import { ledModelOf } from '@/core/circuit/load/ledPresets';
-import { diagnose, type Diagnosis } from '@/core/diagnosis/diagnose';
-import type { Reading } from '@/core/diagnosis/evidence';
-import { possibleMeasurements } from '@/core/diagnosis/possibleMeasurements';
+import { randomStream, type RandomStream } from '@/core/physics/chance/random';
+import type { CellFault, SpecCell } from '@/core/physics/circuit/faults/batterySpec';
+import { ledModelOf } from '@/core/physics/circuit/load/ledPresets';
+import { diagnose, type Diagnosis } from '@/core/work/diagnosis/diagnose';
+import type { Reading } from '@/core/work/diagnosis/evidence';
+import { possibleMeasurements } from '@/core/work/diagnosis/possibleMeasurements';
 import {
   meterOn,
   scatteredString,
   withFaultAt,
   type BuiltString,
-} from '@/core/diagnosis/simulatedBench';
-import type { Measurement } from '@/core/logbook/measurement';
+} from '@/core/work/measuring/simulatedBench';
+import type { Measurement } from '@/core/records/logbook/measurement';
 import { printRow } from './print.mjs';
 
 const SEED = 20_261_125;

@@ -3,7 +3,7 @@ import { spawn } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { connect } from 'node:net';
 import { strFromU8, unzipSync } from 'fflate';
-import type { Plan } from '@/core/plan/planSchema';
+import type { Plan } from '@/core/records/plan/planSchema';
 
 const part = (page: Page, name: string) => page.getByRole('tab', { name }).click();
 const field = (page: Page, label: string) => page.getByLabel(`Read: ${label}`, { exact: true });

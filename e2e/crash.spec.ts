@@ -3,7 +3,7 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { LogLine } from '@/core/logbook/logEntry';
+import type { LogLine } from '@/core/records/logbook/logEntry';
 
 const PORT = 3212;
 const APP = `http://127.0.0.1:${PORT}`;

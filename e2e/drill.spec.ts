@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { makeDrill } from '../src/core/drill/makeDrill';
+import { makeDrill } from '../src/core/work/drill/makeDrill';
 import { pdfText } from './pdfText';
 
 const display = (page: Page) => page.getByTestId('drill-display');

@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import { expect, test } from '@playwright/test';
 import { newPlan } from './helpers';
-import { PLAN_VERSION } from '@/core/plan/planSchema';
+import { PLAN_VERSION } from '@/core/records/plan/planSchema';
 
 test('duplicate, delete and undo', async ({ page }) => {
   await newPlan(page, 'Twin');

@@ -1,10 +1,10 @@
 import { DOCUMENT_FORMATS } from '@/core/documents/documentKinds';
-import { analyseFairTest } from '@/core/fairTest/analyseFairTest';
-import { logRequestSchema } from '@/core/logbook/logEntry';
-import { PLAN_DOCUMENT } from '@/core/plan/planDocument';
-import { evaluatePlan } from '@/core/planning/evaluatePlan';
-import { verdictOf } from '@/core/planning/verdict';
-import { groupNames } from '@/core/preparation/groupNames';
+import { analyseFairTest } from '@/core/records/fairTest/analyseFairTest';
+import { logRequestSchema } from '@/core/records/logbook/logEntry';
+import { PLAN_DOCUMENT } from '@/core/records/plan/planDocument';
+import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
+import { verdictOf } from '@/core/work/planning/verdict';
+import { groupNames } from '@/core/work/preparation/groupNames';
 import { DEMO_CUPBOARD } from './demoCupboard';
 import { DEMO_FAIR_TEST } from './demoFairTest';
 import { DEMO_LOG } from './demoLog';

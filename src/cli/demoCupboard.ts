@@ -1,6 +1,6 @@
-import { CUPBOARD_DOCUMENT } from '@/core/documents/benchDocuments';
-import type { BenchOf } from '@/core/documents/benchDocuments';
-import type { CupboardState } from '@/core/preparation/cupboardSchema';
+import { CUPBOARD_DOCUMENT } from '@/core/documents/toolDocuments';
+import type { BenchOf } from '@/core/documents/toolDocuments';
+import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
 
 /** The club's cupboard in the invented scenario. */
 export const DEMO_CUPBOARD: BenchOf<CupboardState> = {

@@ -1,4 +1,4 @@
-import { FAIR_TEST_DOCUMENT, type FairTest } from '@/core/fairTest/fairTestSchema';
+import { FAIR_TEST_DOCUMENT, type FairTest } from '@/core/records/fairTest/fairTestSchema';
 
 /** Invented readings of the six plants: volts open and milliamps shorted, three rounds each. */
 const READ: readonly (readonly [

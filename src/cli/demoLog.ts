@@ -1,5 +1,5 @@
-import type { LogEntry, LogRequest } from '@/core/logbook/logEntry';
-import { readingEntry } from '@/core/logbook/readingEntry';
+import type { LogEntry, LogRequest } from '@/core/records/logbook/logEntry';
+import { readingEntry } from '@/core/records/logbook/readingEntry';
 
 /** What the club’s groups have read so far at the lamp: one has a cell that gives nothing, the others go on. */
 const VOLTS: Readonly<Record<string, readonly number[]>> = {

@@ -1,6 +1,6 @@
-import { USUAL_LESSON } from '@/core/plan/lessonSchema';
-import { USUAL_RUNNING } from '@/core/running/runningSchema';
-import { PLAN_FORMAT, PLAN_VERSION, type Plan } from '@/core/plan/planSchema';
+import { USUAL_LESSON } from '@/core/records/plan/lessonSchema';
+import { USUAL_RUNNING } from '@/core/records/plan/runningSchema';
+import { PLAN_FORMAT, PLAN_VERSION, type Plan } from '@/core/records/plan/planSchema';
 
 /** The club of the scenario: six groups named after shore birds, two meters, an hour in the afternoon. */
 const LESSON: Plan['lesson'] = {

@@ -1,8 +1,8 @@
 import { createServer } from 'node:net';
-import { createStandIn, type HiddenFault } from '@/core/meter/standIn';
-import { LONGEST_LINE, METER_PORT } from '@/core/meter/scpi';
-import { FAULT_WORDS } from '@/core/desk/faultWords';
-import type { FaultKind } from '@/core/desk/deskEdits';
+import { createStandIn, type HiddenFault } from '@/core/work/standIn/standIn';
+import { LONGEST_LINE, METER_PORT } from '@/core/physics/instruments/scpi';
+import { FAULT_WORDS } from '@/core/physics/desk/faultWords';
+import type { FaultKind } from '@/core/physics/desk/deskEdits';
 import { answerLines } from '@/server/meter/answerLines';
 
 const HOST = '127.0.0.1';

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import Ajv2020 from 'ajv/dist/2020';
 import { DEMO_PLANS } from './demoPlans';
 import { SCHEMA_FILES } from './schemaFiles';
-import reference from '@/core/circuit/fixtures/referenceNetworks.json';
+import reference from '@/testing/core/referenceNetworks.json';
 
 const validator = (file: string) => {
   const text = SCHEMA_FILES.find((one) => one.file === file)?.text ?? '{}';

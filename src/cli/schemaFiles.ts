@@ -1,14 +1,14 @@
 import { z } from 'zod';
-import { ownRecipeSchema } from '@/core/chemistry/ownRecipeSchema';
-import { networkSchema } from '@/core/circuit/network/networkSchema';
-import { fairTestSchema } from '@/core/fairTest/fairTestSchema';
+import { ownRecipeSchema } from '@/core/physics/chemistry/ownRecipeSchema';
+import { networkSchema } from '@/core/physics/circuit/network/networkSchema';
+import { fairTestSchema } from '@/core/records/fairTest/fairTestSchema';
 import {
   chanceRequestSchema,
   fitRequestSchema,
   planRequestSchema,
   simulateSchema,
-} from '@/core/formats/requests';
-import { planSchema } from '@/core/plan/planSchema';
+} from '@/cli/requests';
+import { planSchema } from '@/core/records/plan/planSchema';
 
 const published = [
   { file: 'plan.schema.json', title: 'Grozer plan', schema: planSchema },

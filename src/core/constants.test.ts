@@ -1,6 +1,6 @@
-import { networkThermalVolts } from './circuit/network/networkThermalVolts';
+import { networkThermalVolts } from './physics/circuit/network/networkThermalVolts';
 import { GAS_J_PER_MOL_K, FARADAY_C_PER_MOL, thermalVoltage } from './constants';
-import { photonElectronvolts } from './circuit/load/photon';
+import { photonElectronvolts } from './physics/circuit/load/photon';
 
 test('thermal voltage: RT/F = 25.693 mV at 25 °C (CODATA 2018)', () => {
   expect(1000 * thermalVoltage(25)).toBeCloseTo(25.693, 3);

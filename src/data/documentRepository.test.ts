@@ -1,9 +1,9 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { RECIPE_DOCUMENT } from '@/core/chemistry/ownRecipe';
-import { newPlan } from '@/core/plan/newPlan';
-import { oldDatabase } from './oldDatabase';
+import { RECIPE_DOCUMENT } from '@/core/physics/chemistry/ownRecipe';
+import { newPlan } from '@/core/records/plan/newPlan';
+import { oldDatabase } from '@/testing/data/oldDatabase';
 import { openDatabase } from './openDatabase';
 import { createDocumentRepository } from './documentRepository';
 import { documents } from './schema';

@@ -1,5 +1,5 @@
 import { and, desc, eq, isNotNull, isNull } from 'drizzle-orm';
-import type { DocumentFormat, TitledDocument } from '@/core/documents/documentFormat';
+import type { DocumentFormat, TitledDocument } from '@/core/formats/documentFormat';
 import {
   DOCUMENT_FORMATS,
   type DocumentKind,

@@ -1,12 +1,12 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { LogRequest } from '@/core/logbook/logEntry';
-import { newPlan } from '@/core/plan/newPlan';
+import type { LogRequest } from '@/core/records/logbook/logEntry';
+import { newPlan } from '@/core/records/plan/newPlan';
 import { createClassRepository } from './classRepository';
 import { createDocumentRepository } from './documentRepository';
 import { createLogRepository } from './logRepository';
-import { oldDatabase } from './oldDatabase';
+import { oldDatabase } from '@/testing/data/oldDatabase';
 import { openDatabase } from './openDatabase';
 
 const folder = mkdtempSync(join(tmpdir(), 'grozer-log-'));

@@ -4,7 +4,7 @@ import {
   type LogAuthor,
   type LogLine,
   type LogRequest,
-} from '@/core/logbook/logEntry';
+} from '@/core/records/logbook/logEntry';
 import type { GrozerDatabase } from './openDatabase';
 import { logLines } from './schema';
 

@@ -1,6 +1,6 @@
 import ICAL from 'ical.js';
-import { newPlan } from '@/core/plan/newPlan';
-import type { Plan } from '@/core/plan/planSchema';
+import { newPlan } from '@/core/records/plan/newPlan';
+import type { Plan } from '@/core/records/plan/planSchema';
 import { openDatabase } from '@/data/openDatabase';
 import { createDocumentRepository } from '@/data/documentRepository';
 import type { ServerContext } from './context';

@@ -1,5 +1,5 @@
 import ical from 'ical-generator';
-import { addMinutes } from '@/core/preparation/localTime';
+import { addMinutes } from '@/core/work/preparation/localTime';
 import type { Result } from '@/core/result';
 import { fail, succeed } from '@/core/result';
 import type { ServerContext } from './context';

@@ -1,4 +1,4 @@
-import type { FairTest } from '@/core/fairTest/fairTestSchema';
+import type { FairTest } from '@/core/records/fairTest/fairTestSchema';
 import type { ServerContext } from './context';
 
 /** Fair tests that can be read, last changed first. */

@@ -1,4 +1,4 @@
-import type { OwnRecipe } from '@/core/chemistry/ownRecipeSchema';
+import type { OwnRecipe } from '@/core/physics/chemistry/ownRecipeSchema';
 import type { ServerContext } from './context';
 
 /** The educator's own recipes that can be read, by name. */

@@ -1,5 +1,5 @@
-import type { Plan } from '@/core/plan/planSchema';
-import { summaryOfPlan, type PlanSummary } from '@/core/planning/planSummary';
+import type { Plan } from '@/core/records/plan/planSchema';
+import { summaryOfPlan, type PlanSummary } from '@/core/work/planning/planSummary';
 import { succeed, type Result } from '@/core/result';
 import type { ServerContext } from './context';
 

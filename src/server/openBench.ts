@@ -1,4 +1,4 @@
-import { BENCH_ID } from '@/core/documents/benchDocuments';
+import { BENCH_ID } from '@/core/documents/toolDocuments';
 import { DOCUMENT_FORMATS, type BenchKind, type DocumentOf } from '@/core/documents/documentKinds';
 import type { ServerContext } from './context';
 

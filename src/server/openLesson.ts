@@ -1,7 +1,7 @@
-import { evaluatePlan } from '@/core/planning/evaluatePlan';
-import { lessonFacts, type LessonFacts } from '@/core/preparation/sheets/lessonFacts';
-import { localTimeAt } from '@/core/preparation/localTime';
-import { timetable, type Timetable } from '@/core/preparation/timetable';
+import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
+import { lessonFacts, type LessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
+import { localTimeAt } from '@/core/work/preparation/localTime';
+import { timetable, type Timetable } from '@/core/work/preparation/timetable';
 import type { Result } from '@/core/result';
 import { succeed } from '@/core/result';
 import type { ServerContext } from './context';

@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { RECIPE_IDS } from '@/core/chemistry/recipe';
-import { cellOfPlan, type PlannedCell } from '@/core/plan/cellOfPlan';
-import { answerSheetOf } from '@/core/reality/answerSheet';
-import { answerOf, askedSchema, typicalPlannedCell } from '@/core/reality/question';
+import { RECIPE_IDS } from '@/core/physics/chemistry/recipe';
+import { cellOfPlan, type PlannedCell } from '@/core/records/plan/cellOfPlan';
+import { answerSheetOf } from '@/core/work/reality/answerSheet';
+import { answerOf, askedSchema, typicalPlannedCell } from '@/core/work/reality/question';
 import { fail, succeed, type Result } from '@/core/result';
 import type { ServerContext } from './context';
 import { openBench } from './openBench';

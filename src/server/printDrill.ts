@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { drillKeySchema } from '@/core/drill/makeDrill';
-import { drillSheets } from '@/core/drill/drillSheets';
+import { drillKeySchema } from '@/core/work/drill/makeDrill';
+import { drillSheets } from '@/core/work/drill/drillSheets';
 import type { ServerContext } from './context';
 import { pdfOfSheets } from './print/pdfOfSheets';
 

@@ -1,7 +1,7 @@
-import { nameOfTarget } from '@/core/plan/needOfTarget';
-import { PAPERS, type Paper } from '@/core/plan/lessonSchema';
-import { sheetOf, sheetsAllowed } from '@/core/preparation/sheets/sheetsOfLesson';
-import { SHEET_IDS, SHEET_NAMES, WORDINGS, type SheetId } from '@/core/preparation/sheets/sheet';
+import { nameOfTarget } from '@/core/records/plan/needOfTarget';
+import { PAPERS, type Paper } from '@/core/records/plan/lessonSchema';
+import { sheetOf, sheetsAllowed } from '@/core/work/preparation/sheets/sheetsOfLesson';
+import { SHEET_IDS, SHEET_NAMES, WORDINGS, type SheetId } from '@/core/work/preparation/sheets/sheet';
 import { fail, succeed, type Result } from '@/core/result';
 import { z } from 'zod';
 import type { ServerContext } from './context';

@@ -1,4 +1,4 @@
-import { newPlan } from '@/core/plan/newPlan';
+import { newPlan } from '@/core/records/plan/newPlan';
 import { createDocumentRepository } from '@/data/documentRepository';
 import { openDatabase } from '@/data/openDatabase';
 import type { ServerContext } from './context';

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import type { Caution } from '@/core/safety/cautions';
+import type { Caution } from '@/core/physics/safety/cautions';
 
 export function CautionList({ cautions }: { cautions: readonly Caution[] }) {
   return (

@@ -6,7 +6,7 @@ import Popover from '@mui/material/Popover';
 import Typography from '@mui/material/Typography';
 import { useState, type ReactNode } from 'react';
 import { SourceLinks } from './SourceLinks';
-import type { Explanation } from '@/core/planning/explain';
+import type { Explanation } from '@/core/work/planning/explain';
 
 interface ExplainedProps {
   /** Works the sum out; asked when the figure is opened, because that may take longer than an edit may. */

@@ -3,7 +3,7 @@ import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
 import type { ReactNode } from 'react';
-import { DEFERRAL } from '@/core/safety/cautions';
+import { DEFERRAL } from '@/core/physics/safety/cautions';
 import { ThemeSwitch } from './ThemeSwitch';
 
 interface PageFrameProps {

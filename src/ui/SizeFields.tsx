@@ -7,8 +7,8 @@ import {
   ELECTRODE_SHAPES,
   type ElectrodeShape,
   type ElectrodeSize,
-} from '@/core/chemistry/electrodeSize';
-import { MOST_MILLIMETRES, MOST_PAIRS } from '@/core/chemistry/electrodeSizeSchema';
+} from '@/core/physics/chemistry/electrodeSize';
+import { MOST_MILLIMETRES, MOST_PAIRS } from '@/core/physics/chemistry/electrodeSizeSchema';
 import { formatMillimetres } from '@/core/units';
 import { CountStepper } from './CountStepper';
 import { QuantityField } from './QuantityField';

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Link from '@mui/material/Link';
 import NextLink from 'next/link';
-import { sourceHref, SOURCES, type SourceId } from '@/core/help/sources';
+import { sourceHref, SOURCES, type SourceId } from '@/core/work/help/sources';
 
 /** From a figure to the constants it rests on, with their values and where they come from. */
 export function SourceLinks({ ids }: { readonly ids: readonly SourceId[] }) {

@@ -7,7 +7,7 @@ import { DeskMiniature } from './desk/DeskMiniature';
 import { LoadDrawing, pinsOf } from './desk/LoadDrawing';
 import { Explained } from './Explained';
 import { VerdictPill } from './VerdictPill';
-import type { PlanTarget } from '@/core/plan/planSchema';
+import type { PlanTarget } from '@/core/records/plan/planSchema';
 
 test('a verdict is told by words and an icon with a name, not by colour alone', () => {
   render(

@@ -1,9 +1,9 @@
-import { gridDesk } from '@/core/desk/desk';
-import { cellOfPlan } from '@/core/plan/cellOfPlan';
-import { needOfTarget } from '@/core/plan/needOfTarget';
-import { newPlan } from '@/core/plan/newPlan';
-import { USUAL_FACTORS } from '@/core/running/runBattery';
-import { USUAL_RUNNING } from '@/core/running/runningSchema';
+import { gridDesk } from '@/core/physics/desk/desk';
+import { cellOfPlan } from '@/core/records/plan/cellOfPlan';
+import { needOfTarget } from '@/core/records/plan/needOfTarget';
+import { newPlan } from '@/core/records/plan/newPlan';
+import { USUAL_FACTORS } from '@/core/work/running/runBattery';
+import { USUAL_RUNNING } from '@/core/records/plan/runningSchema';
 import { plannerJobs } from './plannerJobs';
 
 const cell = cellOfPlan(newPlan('x'));

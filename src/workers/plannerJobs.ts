@@ -1,19 +1,19 @@
-import type { ClassesOutcome } from '@/core/chance/simulateClasses';
-import type { Desk } from '@/core/desk/desk';
-import type { TargetNeed } from '@/core/plan/needOfTarget';
-import { chanceOfDesk } from '@/core/planning/chanceOfDesk';
-import { bestFromCupboard } from '@/core/planning/bestFromCupboard';
-import { drillHint, drillPar } from '@/core/drill/drillHints';
-import { findFaults } from '@/core/diagnosis/findFaults';
-import { otherLoads } from '@/core/planning/otherLoads';
-import { compareRuns } from '@/core/running/compareRuns';
-import { afterShort } from '@/core/running/afterShort';
-import { bankOfDesk } from '@/core/running/bankOfDesk';
-import { leaveRunning } from '@/core/running/leaveRunning';
-import type { RunFactors } from '@/core/running/runBattery';
-import type { Running } from '@/core/running/runningSchema';
-import { turnsRun, type TurnsRun } from '@/core/running/turnsRun';
-import { waysOfPlan } from '@/core/planning/waysOfPlan';
+import type { ClassesOutcome } from '@/core/physics/chance/simulateClasses';
+import type { Desk } from '@/core/physics/desk/desk';
+import type { TargetNeed } from '@/core/records/plan/needOfTarget';
+import { chanceOfDesk } from '@/core/work/planning/chanceOfDesk';
+import { bestFromCupboard } from '@/core/work/planning/bestFromCupboard';
+import { drillHint, drillPar } from '@/core/work/drill/drillHints';
+import { findFaults } from '@/core/work/diagnosis/findFaults';
+import { otherLoads } from '@/core/work/planning/otherLoads';
+import { compareRuns } from '@/core/work/running/compareRuns';
+import { afterShort } from '@/core/work/running/afterShort';
+import { bankOfDesk } from '@/core/work/running/bankOfDesk';
+import { leaveRunning } from '@/core/work/running/leaveRunning';
+import type { RunFactors } from '@/core/work/running/runBattery';
+import type { Running } from '@/core/records/plan/runningSchema';
+import { turnsRun, type TurnsRun } from '@/core/work/running/turnsRun';
+import { waysOfPlan } from '@/core/work/planning/waysOfPlan';
 
 /** Classes between two looks at the messages. */
 const CHUNK = 500;

@@ -1,9 +1,9 @@
-import { quantile } from '@/core/chance/simulateClasses';
-import { sparesNeeded } from '@/core/chance/spares';
-import { brightnessOf, BRIGHTNESS_BANDS } from '@/core/circuit/brightness';
-import { chanceRequestSchema } from '@/core/formats/requests';
-import { needOfTarget } from '@/core/plan/needOfTarget';
-import { chanceOfGrid } from '@/core/planning/chanceOfGrid';
+import { quantile } from '@/core/physics/chance/simulateClasses';
+import { sparesNeeded } from '@/core/physics/chance/spares';
+import { brightnessOf, BRIGHTNESS_BANDS } from '@/core/physics/circuit/brightness';
+import { chanceRequestSchema } from '@/cli/requests';
+import { needOfTarget } from '@/core/records/plan/needOfTarget';
+import { chanceOfGrid } from '@/core/work/planning/chanceOfGrid';
 import { commandOf } from '../command';
 
 const SHARES = [0.05, 0.25, 0.5, 0.75, 0.95];

@@ -1,4 +1,4 @@
-import { newPlan } from '@/core/plan/newPlan';
+import { newPlan } from '@/core/records/plan/newPlan';
 import { DEMO_PLANS } from '../demoPlans';
 import { evaluateCommand } from './evaluate';
 import { chanceCommand } from './chance';
@@ -6,7 +6,7 @@ import { fitCommand } from './fit';
 import { planCommand } from './plan';
 import { simulateCommand } from './simulate';
 import { netlistCommand, solveCommand } from './solve';
-import { PLAN_DOCUMENT } from '@/core/plan/planDocument';
+import { PLAN_DOCUMENT } from '@/core/records/plan/planDocument';
 
 const components = [
   { type: 'cell', name: 'c', plus: 'p', minus: '0', emfVolts: 0.9, resistanceOhms: 1500 },

@@ -1,6 +1,6 @@
-import { PLAN_DOCUMENT } from '@/core/plan/planDocument';
-import { evaluatePlan } from '@/core/planning/evaluatePlan';
-import { verdictOf } from '@/core/planning/verdict';
+import { PLAN_DOCUMENT } from '@/core/records/plan/planDocument';
+import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
+import { verdictOf } from '@/core/work/planning/verdict';
 import type { Command } from '../command';
 
 export const evaluateCommand: Command = {

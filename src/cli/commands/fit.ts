@@ -1,7 +1,7 @@
-import { cellFromReadings } from '@/core/chemistry/cellFromReadings';
-import { fitCell } from '@/core/chemistry/fitCell';
-import { CURRENT_RANGE_FACTS } from '@/core/circuit/meter';
-import { fitRequestSchema } from '@/core/formats/requests';
+import { cellFromReadings } from '@/core/physics/chemistry/cellFromReadings';
+import { fitCell } from '@/core/physics/chemistry/fitCell';
+import { CURRENT_RANGE_FACTS } from '@/core/physics/instruments/meter';
+import { fitRequestSchema } from '@/cli/requests';
 import { commandOf } from '../command';
 
 export const fitCommand = commandOf(

@@ -1,8 +1,8 @@
-import { FAMILIES } from '@/core/chemistry/families';
-import { planRequestSchema } from '@/core/formats/requests';
-import { needOfTarget } from '@/core/plan/needOfTarget';
-import { bestFromStock } from '@/core/planning/bestFromStock';
-import { planBatteries, type BatteryCandidate } from '@/core/planning/planBatteries';
+import { FAMILIES } from '@/core/physics/chemistry/families';
+import { planRequestSchema } from '@/cli/requests';
+import { needOfTarget } from '@/core/records/plan/needOfTarget';
+import { bestFromStock } from '@/core/work/planning/bestFromStock';
+import { planBatteries, type BatteryCandidate } from '@/core/work/planning/planBatteries';
 import { commandOf } from '../command';
 
 export const planCommand = commandOf(

@@ -1,8 +1,8 @@
-import { familyOf } from '@/core/chemistry/families';
-import { simulateSchema } from '@/core/formats/requests';
-import { needOfTarget } from '@/core/plan/needOfTarget';
-import { dischargeOfGrid } from '@/core/planning/dischargeOfGrid';
-import { simulateNetwork } from '@/core/time/simulateNetwork';
+import { familyOf } from '@/core/physics/chemistry/families';
+import { simulateSchema } from '@/cli/requests';
+import { needOfTarget } from '@/core/records/plan/needOfTarget';
+import { dischargeOfGrid } from '@/core/physics/time/dischargeOfGrid';
+import { simulateNetwork } from '@/core/physics/time/simulateNetwork';
 import { commandOf } from '../command';
 
 export const simulateCommand = commandOf(

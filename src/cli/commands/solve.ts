@@ -1,6 +1,6 @@
-import { networkSchema } from '@/core/circuit/network/networkSchema';
-import { solveNetwork } from '@/core/circuit/network/solveNetwork';
-import { netlistOf } from '@/core/circuit/spice/netlistOf';
+import { networkSchema } from '@/core/physics/circuit/network/networkSchema';
+import { solveNetwork } from '@/core/physics/circuit/network/solveNetwork';
+import { netlistOf } from '@/core/physics/circuit/spice/netlistOf';
 import { commandOf } from '../command';
 
 export const solveCommand = commandOf(

@@ -1,15 +1,15 @@
-import { RECIPE_DOCUMENT } from '../chemistry/ownRecipe';
-import type { OwnRecipe } from '../chemistry/ownRecipeSchema';
-import type { MetalPairQuestion } from '../chemistry/metalPair';
-import type { MixingRequest } from '../chemistry/mixingBench';
-import type { TwoSolutions } from '../chemistry/twoSolutions';
-import type { CoinTest } from '../coins/identifyCoin';
-import { FAIR_TEST_DOCUMENT, type FairTest } from '../fairTest/fairTestSchema';
-import type { MeterSettings } from '../meter/meterSettings';
-import { PLAN_DOCUMENT } from '../plan/planDocument';
-import type { CupboardState } from '../preparation/cupboardSchema';
-import type { Plan } from '../plan/planSchema';
-import type { RealityBench } from '../reality/question';
+import { RECIPE_DOCUMENT } from '../physics/chemistry/ownRecipe';
+import type { OwnRecipe } from '../physics/chemistry/ownRecipeSchema';
+import type { MetalPairQuestion } from '../physics/chemistry/metalPair';
+import type { MixingRequest } from '../physics/chemistry/mixingBench';
+import type { TwoSolutions } from '../physics/chemistry/twoSolutions';
+import type { CoinTest } from '../physics/coins/identifyCoin';
+import { FAIR_TEST_DOCUMENT, type FairTest } from '../records/fairTest/fairTestSchema';
+import type { MeterSettings } from '../physics/instruments/meterSettings';
+import { PLAN_DOCUMENT } from '../records/plan/planDocument';
+import type { CupboardState } from '../records/cupboard/cupboardSchema';
+import type { Plan } from '../records/plan/planSchema';
+import type { RealityBench } from '../work/reality/question';
 import {
   COINS_DOCUMENT,
   CUPBOARD_DOCUMENT,
@@ -19,8 +19,8 @@ import {
   MIXING_DOCUMENT,
   TWO_SOLUTIONS_DOCUMENT,
   type BenchOf,
-} from './benchDocuments';
-import type { DocumentFormat } from './documentFormat';
+} from './toolDocuments';
+import type { DocumentFormat } from '../formats/documentFormat';
 
 /** The benches beside the plans, of which there is one each. */
 interface BenchTypes {

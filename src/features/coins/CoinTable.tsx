@@ -5,7 +5,7 @@ import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
-import { useOfCoin, yearsOfCoin, type Coin } from '@/core/coins/coin';
+import { useOfCoin, yearsOfCoin, type Coin } from '@/core/physics/coins/coin';
 import { formatNumber } from '@/core/units';
 import { CoinPicture } from './CoinPicture';
 

@@ -1,8 +1,8 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import type { CupboardState } from '@/core/preparation/cupboardSchema';
-import { putBack } from '@/core/preparation/takeOut';
+import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
+import { putBack } from '@/core/work/preparation/takeOut';
 import { Card } from '@/ui/Card';
 
 interface TakenOutListProps {

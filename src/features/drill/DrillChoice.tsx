@@ -9,8 +9,8 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { DRILL_LEVELS, drillLevel } from '@/core/drill/levels';
-import { drillKeySchema, HIGHEST_DRILL, type DrillKey } from '@/core/drill/makeDrill';
+import { DRILL_LEVELS, drillLevel } from '@/core/work/drill/levels';
+import { drillKeySchema, HIGHEST_DRILL, type DrillKey } from '@/core/work/drill/makeDrill';
 import { QuantityField } from '@/ui/QuantityField';
 
 const PRINTED = 6;

@@ -2,7 +2,7 @@
 
 import Box from '@mui/material/Box';
 import { capital } from '@/core/words';
-import type { Clip, Probing } from '@/core/drill/probing';
+import type { Clip, Probing } from '@/core/work/drill/probing';
 import { FruitBody } from '@/ui/desk/FruitBody';
 import { INK, SOFT_INK } from '@/ui/desk/DeskPatterns';
 import classes from './DrillDesk.module.css';

@@ -5,8 +5,8 @@ import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
-import { CURRENT_RANGES, VOLT_RANGES } from '@/core/circuit/meter';
-import type { Probing } from '@/core/drill/probing';
+import { CURRENT_RANGES, VOLT_RANGES } from '@/core/physics/instruments/meter';
+import type { Probing } from '@/core/work/drill/probing';
 import { Card } from '@/ui/Card';
 
 type Range = Probing['range'];

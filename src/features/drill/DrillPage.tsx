@@ -3,7 +3,7 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { useSearchParams } from 'next/navigation';
-import { drillKeySchema, type DrillKey } from '@/core/drill/makeDrill';
+import { drillKeySchema, type DrillKey } from '@/core/work/drill/makeDrill';
 import { PageFrame } from '@/ui/PageFrame';
 import { DrillBench } from './DrillBench';
 import { DrillChoice, showDrill } from './DrillChoice';

@@ -1,7 +1,7 @@
 /**
  * @jest-environment jsdom
  */
-import type { TakenReading } from '@/core/drill/drillHints';
+import type { TakenReading } from '@/core/work/drill/drillHints';
 import { createDrillStore, FRESH_RUN } from './drillRun';
 
 const KEY = { level: 2, seed: 9 };

@@ -1,10 +1,10 @@
 import { z } from 'zod';
 import { createStore } from 'zustand';
 import { persist } from 'zustand/middleware';
-import { namedSchema, type Named } from '@/core/drill/judgeAnswer';
-import type { DrillKey } from '@/core/drill/makeDrill';
-import { probingSchema } from '@/core/drill/probing';
-import type { TakenReading } from '@/core/drill/drillHints';
+import { namedSchema, type Named } from '@/core/work/drill/judgeAnswer';
+import type { DrillKey } from '@/core/work/drill/makeDrill';
+import { probingSchema } from '@/core/work/drill/probing';
+import type { TakenReading } from '@/core/work/drill/drillHints';
 
 const runSchema = z.object({
   taken: z.array(

@@ -2,12 +2,12 @@
 
 import Box from '@mui/material/Box';
 import { useMemo } from 'react';
-import { analyseFairTest } from '@/core/fairTest/analyseFairTest';
-import { FAIR_TEST_DOCUMENT, fairTestSchema, type FairTest } from '@/core/fairTest/fairTestSchema';
+import { analyseFairTest } from '@/core/records/fairTest/analyseFairTest';
+import { FAIR_TEST_DOCUMENT, fairTestSchema, type FairTest } from '@/core/records/fairTest/fairTestSchema';
 import { DocumentFrame } from '@/ui/document/DocumentFrame';
 import { useDocument } from '@/ui/document/useDocument';
 import { WordsField } from '@/ui/WordsField';
-import { fairTestCsv, withCsvReadings } from '@/core/fairTest/fairTestCsv';
+import { fairTestCsv, withCsvReadings } from '@/core/records/fairTest/fairTestCsv';
 import { CsvButtons } from '@/ui/CsvButtons';
 import type { EditFairTest } from './editFairTest';
 import { FairTestPlan } from './FairTestPlan';

@@ -18,7 +18,7 @@ import {
   type Factor,
   type FairTest,
   type Measure,
-} from '@/core/fairTest/fairTestSchema';
+} from '@/core/records/fairTest/fairTestSchema';
 import { Card } from '@/ui/Card';
 import { CountStepper } from '@/ui/CountStepper';
 import { WordsField } from '@/ui/WordsField';

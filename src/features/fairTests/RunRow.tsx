@@ -10,8 +10,8 @@ import {
   fairTestSchema,
   type Factor,
   type FairTest,
-} from '@/core/fairTest/fairTestSchema';
-import type { Run } from '@/core/fairTest/runOrder';
+} from '@/core/records/fairTest/fairTestSchema';
+import type { Run } from '@/core/records/fairTest/runOrder';
 import { formatAmps, formatVolts } from '@/core/units';
 import { QuantityField } from '@/ui/QuantityField';
 import { WordsField } from '@/ui/WordsField';

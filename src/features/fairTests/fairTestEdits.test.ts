@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { DEMO_FAIR_TEST } from '@/cli/demoFairTest';
-import { FAIR_TEST_DOCUMENT, type FairTest } from '@/core/fairTest/fairTestSchema';
+import { FAIR_TEST_DOCUMENT, type FairTest } from '@/core/records/fairTest/fairTestSchema';
 import { readingOf, withoutVariant, withReading, withRepeats, withVariant } from './fairTestEdits';
 
 const { test: plants } = DEMO_FAIR_TEST;

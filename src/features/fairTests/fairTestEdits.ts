@@ -1,6 +1,6 @@
-import { freeVariantId } from '@/core/fairTest/fairTestCsv';
-import type { FairTest, FairTestReading } from '@/core/fairTest/fairTestSchema';
-import type { Run } from '@/core/fairTest/runOrder';
+import { freeVariantId } from '@/core/records/fairTest/fairTestCsv';
+import type { FairTest, FairTestReading } from '@/core/records/fairTest/fairTestSchema';
+import type { Run } from '@/core/records/fairTest/runOrder';
 
 /** The reading of a run, or `null`. */
 export function readingOf(

@@ -1,5 +1,5 @@
 import { DEMO_FAIR_TEST } from '@/cli/demoFairTest';
-import { analyseFairTest } from '@/core/fairTest/analyseFairTest';
+import { analyseFairTest } from '@/core/records/fairTest/analyseFairTest';
 import { LIGHT_ROLES } from '@/ui/roles';
 import { rankingOption } from './rankingOption';
 

@@ -1,4 +1,4 @@
-import type { Ranked } from '@/core/fairTest/analyseFairTest';
+import type { Ranked } from '@/core/records/fairTest/analyseFairTest';
 import { formatAmps, formatVolts } from '@/core/units';
 import type { Roles } from '@/ui/roles';
 

@@ -1,4 +1,4 @@
-import type { Factor, Measure } from '@/core/fairTest/fairTestSchema';
+import type { Factor, Measure } from '@/core/records/fairTest/fairTestSchema';
 
 export const FACTOR_NAMES: Readonly<Record<Factor, string>> = {
   fruit: 'the fruit or vegetable',

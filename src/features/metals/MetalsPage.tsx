@@ -10,9 +10,9 @@ import {
   solveMetalPair,
   type MetalPairQuestion,
   type Medium,
-} from '@/core/chemistry/metalPair';
-import { METALS, METAL_FACT, type Metal } from '@/core/chemistry/metals';
-import { METALS_DOCUMENT } from '@/core/documents/benchDocuments';
+} from '@/core/physics/chemistry/metalPair';
+import { METALS, METAL_FACT, type Metal } from '@/core/physics/chemistry/metals';
+import { METALS_DOCUMENT } from '@/core/documents/toolDocuments';
 import { Card } from '@/ui/Card';
 import { Choice } from '@/ui/Choice';
 import { DocumentFrame } from '@/ui/document/DocumentFrame';

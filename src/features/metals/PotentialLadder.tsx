@@ -1,7 +1,7 @@
 import Typography from '@mui/material/Typography';
 import { useId } from 'react';
-import type { MetalPairAnswer, MetalPairQuestion } from '@/core/chemistry/metalPair';
-import { METALS, METAL_FACT, tableVolts, type Metal } from '@/core/chemistry/metals';
+import type { MetalPairAnswer, MetalPairQuestion } from '@/core/physics/chemistry/metalPair';
+import { METALS, METAL_FACT, tableVolts, type Metal } from '@/core/physics/chemistry/metals';
 import { formatFixed } from '@/core/units';
 import { CARD, DeskPatterns, INK, materialFill, RULE, SOFT_INK } from '@/ui/desk/DeskPatterns';
 

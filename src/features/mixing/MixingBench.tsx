@@ -13,8 +13,8 @@ import {
   MIXING_SPARE_SHARE,
   type ElectrolyteId,
   type MixingRequest,
-} from '@/core/chemistry/mixingBench';
-import { MIXING_DOCUMENT } from '@/core/documents/benchDocuments';
+} from '@/core/physics/chemistry/mixingBench';
+import { MIXING_DOCUMENT } from '@/core/documents/toolDocuments';
 import { formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { QuantityField } from '@/ui/QuantityField';

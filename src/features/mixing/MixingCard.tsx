@@ -1,8 +1,8 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import type { Electrolyte, MixingAnswer } from '@/core/chemistry/mixingBench';
-import { cautionsOf } from '@/core/safety/cautions';
+import type { Electrolyte, MixingAnswer } from '@/core/physics/chemistry/mixingBench';
+import { cautionsOf } from '@/core/physics/safety/cautions';
 import { formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';
 

@@ -8,7 +8,7 @@ import IconButton from '@mui/material/IconButton';
 import InputBase from '@mui/material/InputBase';
 import Tooltip from '@mui/material/Tooltip';
 import { useState } from 'react';
-import { planSchema } from '@/core/plan/planSchema';
+import { planSchema } from '@/core/records/plan/planSchema';
 import { SaveNote } from '@/ui/document/SaveNote';
 import { UndoButtons } from '@/ui/document/UndoButtons';
 import { HEADING_FONT } from '@/ui/theme';

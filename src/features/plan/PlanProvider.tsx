@@ -1,9 +1,9 @@
 'use client';
 
 import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
-import { PLAN_DOCUMENT } from '@/core/plan/planDocument';
-import type { Plan } from '@/core/plan/planSchema';
-import { evaluatePlan, type PlanEvaluation } from '@/core/planning/evaluatePlan';
+import { PLAN_DOCUMENT } from '@/core/records/plan/planDocument';
+import type { Plan } from '@/core/records/plan/planSchema';
+import { evaluatePlan, type PlanEvaluation } from '@/core/work/planning/evaluatePlan';
 import type { DocumentStore } from '@/ui/document/documentStore';
 import { useDocument, type OpenDocument } from '@/ui/document/useDocument';
 import type { RecipeOnOffer } from './recipeOnOffer';

@@ -1,8 +1,8 @@
 'use client';
 
-import { firstWrongRow } from '@/core/diagnosis/judgeReadings';
-import { verdictOf } from '@/core/planning/verdict';
-import { runVerdict } from '@/core/running/runWords';
+import { firstWrongRow } from '@/core/work/diagnosis/judgeReadings';
+import { verdictOf } from '@/core/work/planning/verdict';
+import { runVerdict } from '@/core/work/running/runWords';
 import { formatAmps, formatVolts } from '@/core/units';
 import { capital } from '@/core/words';
 import { useReadings } from '@/ui/bench/LogProvider';

@@ -2,9 +2,9 @@
 
 import Box from '@mui/material/Box';
 import { useMemo } from 'react';
-import { verdictOf } from '@/core/planning/verdict';
+import { verdictOf } from '@/core/work/planning/verdict';
 import { formatAmps, formatOhms, formatVolts } from '@/core/units';
-import { deskGeometry } from '@/core/desk/deskGeometry';
+import { deskGeometry } from '@/core/physics/desk/deskGeometry';
 import { DeskPicture } from '@/ui/desk/DeskPicture';
 import { PROJECTED_TEXT, ProjectorFrame } from '@/ui/ProjectorFrame';
 import { VerdictPill } from '@/ui/VerdictPill';

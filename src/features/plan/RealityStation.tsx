@@ -1,9 +1,9 @@
 'use client';
 
 import Typography from '@mui/material/Typography';
-import type { CupboardState } from '@/core/preparation/cupboardSchema';
+import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
 import { formatAmps, formatVolts } from '@/core/units';
-import { cellAmpsAt } from '@/core/chemistry/cellAmpsAt';
+import { cellAmpsAt } from '@/core/physics/chemistry/cellAmpsAt';
 import { capital } from '@/core/words';
 import { Card } from '@/ui/Card';
 import { RealityCheck } from '@/ui/reality/RealityCheck';

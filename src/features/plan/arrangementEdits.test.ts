@@ -1,9 +1,9 @@
 import fc from 'fast-check';
-import { laidOutGrid, withFaultToggled } from '@/core/desk/deskEdits';
-import { LONGEST_STRING, MOST_CELLS } from '@/core/desk/limits';
-import { newPlan } from '@/core/plan/newPlan';
-import { PLAN_DOCUMENT } from '@/core/plan/planDocument';
-import type { Plan } from '@/core/plan/planSchema';
+import { laidOutGrid, withFaultToggled } from '@/core/physics/desk/deskEdits';
+import { LONGEST_STRING, MOST_CELLS } from '@/core/physics/desk/limits';
+import { newPlan } from '@/core/records/plan/newPlan';
+import { PLAN_DOCUMENT } from '@/core/records/plan/planDocument';
+import type { Plan } from '@/core/records/plan/planSchema';
 import {
   countLimits,
   deskOfArrangement,

@@ -1,8 +1,8 @@
-import { asGrid, laidOutGrid, withStringCount, withStringsOfLength } from '@/core/desk/deskEdits';
-import type { DeskArrangement } from '@/core/desk/deskSchema';
-import { LONGEST_STRING, MOST_CELLS } from '@/core/desk/limits';
-import type { Plan } from '@/core/plan/planSchema';
-import type { Wiring } from '@/core/planning/evaluatePlan';
+import { asGrid, laidOutGrid, withStringCount, withStringsOfLength } from '@/core/physics/desk/deskEdits';
+import type { DeskArrangement } from '@/core/physics/desk/deskSchema';
+import { LONGEST_STRING, MOST_CELLS } from '@/core/physics/desk/limits';
+import type { Plan } from '@/core/records/plan/planSchema';
+import type { Wiring } from '@/core/work/planning/evaluatePlan';
 
 type Counts = Pick<Wiring, 'cellsInSeries' | 'strings'>;
 

@@ -1,7 +1,7 @@
-import { newPlan } from '@/core/plan/newPlan';
-import type { Plan } from '@/core/plan/planSchema';
+import { newPlan } from '@/core/records/plan/newPlan';
+import type { Plan } from '@/core/records/plan/planSchema';
 import { countLimits, withOwnWiring } from './arrangementEdits';
-import { PLAN_DOCUMENT } from '@/core/plan/planDocument';
+import { PLAN_DOCUMENT } from '@/core/records/plan/planDocument';
 import { createDocumentStore, type DocumentStore } from '@/ui/document/documentStore';
 
 const titleOf = (store: DocumentStore<Plan>): string => store.store.getState().document.title;

@@ -1,4 +1,4 @@
-import type { OwnRecipe } from '@/core/chemistry/ownRecipeSchema';
+import type { OwnRecipe } from '@/core/physics/chemistry/ownRecipeSchema';
 
 /** One of the educator's own recipes, as it is now. */
 export interface RecipeOnOffer {

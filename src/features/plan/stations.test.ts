@@ -1,9 +1,9 @@
 import { demoPlan } from '@/cli/demoPlans';
-import { readingEntry } from '@/core/logbook/readingEntry';
-import { newPlan } from '@/core/plan/newPlan';
-import type { Plan } from '@/core/plan/planSchema';
-import { evaluatePlan } from '@/core/planning/evaluatePlan';
-import { runBattery } from '@/core/running/runBattery';
+import { readingEntry } from '@/core/records/logbook/readingEntry';
+import { newPlan } from '@/core/records/plan/newPlan';
+import type { Plan } from '@/core/records/plan/planSchema';
+import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
+import { runBattery } from '@/core/work/running/runBattery';
 import { STATIONS, type BenchSoFar } from './stations';
 
 const lamp = demoPlan('demo-lamp');

@@ -1,17 +1,17 @@
 import { capital } from '@/core/words';
-import { cellAmpsAt } from '@/core/chemistry/cellAmpsAt';
-import { DEVICE_PRESETS } from '@/core/circuit/devicePresets';
-import { cellsOf } from '@/core/desk/desk';
-import type { LoggedReading } from '@/core/logbook/logEntry';
-import { nameOfTarget } from '@/core/plan/needOfTarget';
-import type { Plan } from '@/core/plan/planSchema';
-import type { PlanEvaluation } from '@/core/planning/evaluatePlan';
-import { dayWords } from '@/core/preparation/dayWords';
-import { sparesOf } from '@/core/preparation/kitOfPlan';
-import { safetyGate } from '@/core/preparation/safetyOfPlan';
-import type { BatteryRun } from '@/core/running/runBattery';
-import { aboutTime } from '@/core/running/runWords';
-import { verdictOf } from '@/core/planning/verdict';
+import { cellAmpsAt } from '@/core/physics/chemistry/cellAmpsAt';
+import { DEVICE_PRESETS } from '@/core/physics/circuit/devicePresets';
+import { cellsOf } from '@/core/physics/desk/desk';
+import type { LoggedReading } from '@/core/records/logbook/logEntry';
+import { nameOfTarget } from '@/core/records/plan/needOfTarget';
+import type { Plan } from '@/core/records/plan/planSchema';
+import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
+import { dayWords } from '@/core/work/preparation/dayWords';
+import { sparesOf } from '@/core/work/preparation/kitOfPlan';
+import { safetyGate } from '@/core/work/preparation/safetyOfPlan';
+import type { BatteryRun } from '@/core/work/running/runBattery';
+import { aboutTime } from '@/core/work/running/runWords';
+import { verdictOf } from '@/core/work/planning/verdict';
 import { formatAmps, formatMinutes, formatVolts } from '@/core/units';
 
 export interface Station {

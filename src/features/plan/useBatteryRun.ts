@@ -1,10 +1,10 @@
 'use client';
 
 import { createContext, useContext, useEffect, useMemo, useState } from 'react';
-import type { Desk } from '@/core/desk/desk';
-import type { LeftRunning } from '@/core/running/leaveRunning';
-import { readInTime, type ReadPoint } from '@/core/running/readInTime';
-import type { Running } from '@/core/running/runningSchema';
+import type { Desk } from '@/core/physics/desk/desk';
+import type { LeftRunning } from '@/core/work/running/leaveRunning';
+import { readInTime, type ReadPoint } from '@/core/work/running/readInTime';
+import type { Running } from '@/core/records/plan/runningSchema';
 import { useLog } from '@/ui/bench/LogProvider';
 import { patientClient } from '@/workers/plannerClient';
 import { usePlan, usePlanContext } from './PlanProvider';

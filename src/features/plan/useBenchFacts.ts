@@ -1,9 +1,9 @@
 'use client';
 
 import { createContext, useContext } from 'react';
-import type { Desk } from '@/core/desk/desk';
-import { benchFacts, type BenchFacts } from '@/core/guide/benchFacts';
-import type { Plan } from '@/core/plan/planSchema';
+import type { Desk } from '@/core/physics/desk/desk';
+import { benchFacts, type BenchFacts } from '@/core/work/guide/benchFacts';
+import type { Plan } from '@/core/records/plan/planSchema';
 import { usePlan, usePlanContext } from './PlanProvider';
 
 interface Known {

@@ -2,9 +2,9 @@
 
 import { proxy } from 'comlink';
 import { useCallback, useEffect, useState } from 'react';
-import type { ClassesOutcome } from '@/core/chance/simulateClasses';
-import { soundDesk } from '@/core/desk/desk';
-import type { PlanEvaluation } from '@/core/planning/evaluatePlan';
+import type { ClassesOutcome } from '@/core/physics/chance/simulateClasses';
+import { soundDesk } from '@/core/physics/desk/desk';
+import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
 import { plannerClient } from '@/workers/plannerClient';
 
 /** Classes that are simulated off the main thread. */

@@ -4,7 +4,7 @@ import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
 import type { ReactNode } from 'react';
-import type { Recipe } from '@/core/chemistry/recipe';
+import type { Recipe } from '@/core/physics/chemistry/recipe';
 import { formatAmps, formatVolts } from '@/core/units';
 import { CellIcon } from '@/ui/desk/CellIcon';
 

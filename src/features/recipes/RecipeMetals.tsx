@@ -1,8 +1,8 @@
 import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { ownRecipeSchema } from '@/core/chemistry/ownRecipeSchema';
-import { CELL_LOOKS, MATERIALS, type CellLook, type Material } from '@/core/chemistry/recipe';
+import { ownRecipeSchema } from '@/core/physics/chemistry/ownRecipeSchema';
+import { CELL_LOOKS, MATERIALS, type CellLook, type Material } from '@/core/physics/chemistry/recipe';
 import { Card } from '@/ui/Card';
 import { SizeFields } from '@/ui/SizeFields';
 import { WordsField } from '@/ui/WordsField';

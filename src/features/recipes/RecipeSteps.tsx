@@ -5,7 +5,7 @@ import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
-import { ownRecipeSchema } from '@/core/chemistry/ownRecipeSchema';
+import { ownRecipeSchema } from '@/core/physics/chemistry/ownRecipeSchema';
 import { Card } from '@/ui/Card';
 import { WordsField } from '@/ui/WordsField';
 import type { RecipePartProps } from './changeRecipe';

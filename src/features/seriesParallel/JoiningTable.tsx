@@ -10,7 +10,7 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import { aboutTime } from '@/core/running/runWords';
+import { aboutTime } from '@/core/work/running/runWords';
 import {
   BOUGHT_CELL,
   compareJoining,
@@ -20,8 +20,8 @@ import {
   type ComparedCell,
   type Lamp,
   type Lamping,
-} from '@/core/seriesParallel/compareJoining';
-import { joiningWords } from '@/core/seriesParallel/joiningWords';
+} from '@/core/work/seriesParallel/compareJoining';
+import { joiningWords } from '@/core/work/seriesParallel/joiningWords';
 import { formatAmps, formatWatts } from '@/core/units';
 import { capital } from '@/core/words';
 import { SourceLinks } from '@/ui/SourceLinks';

@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
-import { wattsOfTwo } from '@/core/seriesParallel/compareJoining';
+import { wattsOfTwo } from '@/core/work/seriesParallel/compareJoining';
 import { formatOhms, formatWatts } from '@/core/units';
 import { Chart } from '@/ui/chart/Chart';
 import type { Roles } from '@/ui/roles';

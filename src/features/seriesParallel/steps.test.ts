@@ -1,4 +1,4 @@
-import { compareJoining } from '@/core/seriesParallel/compareJoining';
+import { compareJoining } from '@/core/work/seriesParallel/compareJoining';
 import { STEPS } from './steps';
 
 const tableOf = (name: string) => {

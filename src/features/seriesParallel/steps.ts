@@ -4,7 +4,7 @@ import {
   type ComparedCell,
   type Lamp,
   type Lamping,
-} from '@/core/seriesParallel/compareJoining';
+} from '@/core/work/seriesParallel/compareJoining';
 
 interface TableStep {
   readonly show: 'table';

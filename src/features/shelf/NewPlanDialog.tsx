@@ -11,7 +11,7 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { z } from 'zod';
-import { planSchema } from '@/core/plan/planSchema';
+import { planSchema } from '@/core/records/plan/planSchema';
 import { createRemote } from '@/ui/document/documentApi';
 
 const formSchema = z.object({ title: planSchema.shape.title });

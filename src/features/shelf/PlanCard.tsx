@@ -9,7 +9,7 @@ import Paper from '@mui/material/Paper';
 import Tooltip from '@mui/material/Tooltip';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
-import type { PlanSummary } from '@/core/planning/planSummary';
+import type { PlanSummary } from '@/core/work/planning/planSummary';
 import { DeskMiniature } from '@/ui/desk/DeskMiniature';
 import { VerdictPill } from '@/ui/VerdictPill';
 

@@ -1,4 +1,4 @@
-import type { LogAuthor, LogLine, LogRequest } from '@/core/logbook/logEntry';
+import type { LogAuthor, LogLine, LogRequest } from '@/core/records/logbook/logEntry';
 import type { BenchContext } from './benchContext';
 
 export type AppendedLog =

@@ -5,8 +5,8 @@ import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { unzipSync, strFromU8 } from 'fflate';
-import type { LogLine, LogRequest } from '@/core/logbook/logEntry';
-import { newPlan } from '@/core/plan/newPlan';
+import type { LogLine, LogRequest } from '@/core/records/logbook/logEntry';
+import { newPlan } from '@/core/records/plan/newPlan';
 import { createAttempts } from '../door/attempts';
 import { createDoor } from '../door/door';
 import {
@@ -17,7 +17,7 @@ import {
   teacherSeal,
 } from '../door/passcode';
 import { appendToLog } from './appendToLog';
-import { freshBench, NOW } from './benchForTests';
+import { freshBench, NOW } from '@/testing/server/benchForTests';
 import { closeClass, openClass, runningClass } from './classes';
 import { exportResults } from './exportResults';
 import { joinClass, joinRequestSchema, seatOf } from './groupSeats';

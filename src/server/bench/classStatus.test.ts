@@ -1,7 +1,7 @@
 import { createServer, type AddressInfo, type Server } from 'node:net';
-import { newPlan } from '@/core/plan/newPlan';
+import { newPlan } from '@/core/records/plan/newPlan';
 import { closeTheDoor, openDoorNow } from '../door/doorKeeper';
-import { freshBench } from './benchForTests';
+import { freshBench } from '@/testing/server/benchForTests';
 import { classStatus, endClass, reopenDoor, startClass } from './classStatus';
 
 const HOUR = 3_600_000;

@@ -1,8 +1,8 @@
 import { randomBytes } from 'node:crypto';
-import { JOIN_CODE_LENGTH, joinCodeOf } from '@/core/preparation/joinCode';
-import { safetyGate } from '@/core/preparation/safetyOfPlan';
-import { evaluatePlan } from '@/core/planning/evaluatePlan';
-import type { Plan } from '@/core/plan/planSchema';
+import { JOIN_CODE_LENGTH, joinCodeOf } from '@/core/records/plan/joinCode';
+import { safetyGate } from '@/core/work/preparation/safetyOfPlan';
+import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
+import type { Plan } from '@/core/records/plan/planSchema';
 import { fail, succeed, type Result } from '@/core/result';
 import type { OpenClass } from '@/data/classRepository';
 import type { BenchContext } from './benchContext';

@@ -1,6 +1,6 @@
 import { strToU8, zipSync } from 'fflate';
-import { dataPackage } from '@/core/logbook/dataPackage';
-import { resultsCsv } from '@/core/logbook/resultsCsv';
+import { dataPackage } from '@/core/records/logbook/dataPackage';
+import { resultsCsv } from '@/core/records/logbook/resultsCsv';
 import type { BenchContext } from './benchContext';
 
 export const RESULT_FORMATS = ['csv', 'package'] as const;

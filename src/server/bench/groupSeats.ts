@@ -1,9 +1,9 @@
 import { randomBytes } from 'node:crypto';
 import { sealData, unsealData } from 'iron-session';
 import { z } from 'zod';
-import type { Plan } from '@/core/plan/planSchema';
-import { joinCodeSchema } from '@/core/preparation/joinCode';
-import { groupNames } from '@/core/preparation/groupNames';
+import type { Plan } from '@/core/records/plan/planSchema';
+import { joinCodeSchema } from '@/core/records/plan/joinCode';
+import { groupNames } from '@/core/work/preparation/groupNames';
 import { fail, succeed, type Result } from '@/core/result';
 import type { BenchContext } from './benchContext';
 

@@ -1,5 +1,5 @@
-import { readingsOfOldPlan } from '@/core/plan/migratePlan';
-import { groupName } from '@/core/preparation/groupNames';
+import { readingsOfOldPlan } from '@/core/records/plan/migratePlan';
+import { groupName } from '@/core/work/preparation/groupNames';
 import { appendToLog } from './appendToLog';
 import type { BenchContext } from './benchContext';
 

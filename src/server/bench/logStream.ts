@@ -1,4 +1,4 @@
-import type { LogLine } from '@/core/logbook/logEntry';
+import type { LogLine } from '@/core/records/logbook/logEntry';
 import type { BenchContext } from './benchContext';
 
 /** News are gathered for this long, so that sixty groups make a few messages a second, not sixty. */

@@ -1,7 +1,7 @@
 import { createServer, type AddressInfo, type Server, type Socket } from 'node:net';
-import { createStandIn } from '@/core/meter/standIn';
-import { STAND_IN_NAME } from '@/core/meter/scpi';
-import type { Measurement } from '@/core/logbook/measurement';
+import { createStandIn } from '@/core/work/standIn/standIn';
+import { STAND_IN_NAME } from '@/core/physics/instruments/scpi';
+import type { Measurement } from '@/core/records/logbook/measurement';
 import { readMeter } from './readMeter';
 
 const PATIENCE = 250;

@@ -6,10 +6,10 @@ import {
   SCPI,
   SIMULATED,
   STAND_IN_NAME,
-} from '@/core/meter/scpi';
-import type { SimulatedBattery } from '@/core/meter/standIn';
-import { LONGEST_METER } from '@/core/logbook/logEntry';
-import { quantityOf, type Measurement } from '@/core/logbook/measurement';
+} from '@/core/physics/instruments/scpi';
+import type { SimulatedBattery } from '@/core/work/standIn/standIn';
+import { LONGEST_METER } from '@/core/records/logbook/logEntry';
+import { quantityOf, type Measurement } from '@/core/records/logbook/measurement';
 import { fail, succeed, type Result } from '@/core/result';
 
 export interface MeterAddress {

@@ -1,7 +1,7 @@
 import { createServer, type AddressInfo, type Server } from 'node:net';
 import { demoPlan } from '@/cli/demoPlans';
-import { BENCH_ID } from '@/core/documents/benchDocuments';
-import { createStandIn, type HiddenFault } from '@/core/meter/standIn';
+import { BENCH_ID } from '@/core/documents/toolDocuments';
+import { createStandIn, type HiddenFault } from '@/core/work/standIn/standIn';
 import { createDocumentRepository } from '@/data/documentRepository';
 import { openDatabase } from '@/data/openDatabase';
 import type { ServerContext } from '../context';

@@ -1,10 +1,10 @@
 import { z } from 'zod';
-import { meantOfPlan } from '@/core/diagnosis/meantOfPlan';
-import { CURRENT_RANGES, VOLT_RANGES } from '@/core/circuit/meter';
-import { groupNameSchema } from '@/core/logbook/logEntry';
-import { measurementSchema } from '@/core/logbook/measurement';
-import { fullScale, simulatedOf } from '@/core/meter/standIn';
-import { evaluatePlan } from '@/core/planning/evaluatePlan';
+import { meantOfPlan } from '@/core/work/diagnosis/meantOfPlan';
+import { CURRENT_RANGES, VOLT_RANGES } from '@/core/physics/instruments/meter';
+import { groupNameSchema } from '@/core/records/logbook/logEntry';
+import { measurementSchema } from '@/core/records/logbook/measurement';
+import { fullScale, simulatedOf } from '@/core/work/standIn/standIn';
+import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
 import type { Result } from '@/core/result';
 import type { ServerContext } from '../context';
 import { openBench } from '../openBench';

@@ -1,6 +1,6 @@
-import type { Material } from '@/core/chemistry/recipe';
-import { cellsOf, soundDesk, type Desk } from '@/core/desk/desk';
-import { deskGeometry, type DeskGeometry, type PlacedCell } from '@/core/desk/deskGeometry';
+import type { Material } from '@/core/physics/chemistry/recipe';
+import { cellsOf, soundDesk, type Desk } from '@/core/physics/desk/desk';
+import { deskGeometry, type DeskGeometry, type PlacedCell } from '@/core/physics/desk/deskGeometry';
 
 type Pdf = PDFKit.PDFDocument;
 

@@ -1,8 +1,8 @@
 import { join } from 'node:path';
 import PDFDocument from 'pdfkit';
-import type { Paper } from '@/core/plan/lessonSchema';
-import type { PrintedSheet } from '@/core/preparation/sheets/sheet';
-import { DEFERRAL } from '@/core/safety/cautions';
+import type { Paper } from '@/core/records/plan/lessonSchema';
+import type { PrintedSheet } from '@/core/work/preparation/sheets/sheet';
+import { DEFERRAL } from '@/core/physics/safety/cautions';
 import { FONTS, MARGINS, renderSheet, type Drawn } from './renderSheet';
 
 const FONT_FOLDER = join(

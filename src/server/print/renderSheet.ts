@@ -1,5 +1,5 @@
-import type { Block, PrintedSheet } from '@/core/preparation/sheets/sheet';
-import type { Desk } from '@/core/desk/desk';
+import type { Block, PrintedSheet } from '@/core/work/preparation/sheets/sheet';
+import type { Desk } from '@/core/physics/desk/desk';
 import { deskCaption, drawDesk } from './drawDesk';
 import { printable } from './printable';
 

@@ -8,17 +8,17 @@ import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
-import type { BenchFacts } from '@/core/guide/benchFacts';
-import { currentStep, type GuideStep } from '@/core/guide/guideOfPlan';
-import { stepStates } from '@/core/logbook/foldLog';
-import { isSame, quantityOf } from '@/core/logbook/measurement';
+import type { BenchFacts } from '@/core/work/guide/benchFacts';
+import { currentStep, type GuideStep } from '@/core/work/guide/guideOfPlan';
+import { stepStates } from '@/core/records/logbook/foldLog';
+import { isSame, quantityOf } from '@/core/records/logbook/measurement';
 import { formatMinutes, formatNumber } from '@/core/units';
 import { Card } from '../Card';
 import { CautionList } from '../CautionList';
 import { CellPortrait } from '../desk/CellPortrait';
 import { now, useLog, useReadings } from './LogProvider';
 import { ProbePicture } from './ProbePicture';
-import { readingEntry, readingText } from '@/core/logbook/readingEntry';
+import { readingEntry, readingText } from '@/core/records/logbook/readingEntry';
 import { ReadingField } from './ReadingField';
 
 interface GuideCardProps {

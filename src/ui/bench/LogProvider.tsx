@@ -3,7 +3,7 @@
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { useStore } from 'zustand';
 import { z } from 'zod';
-import { readingsOfGroup } from '@/core/logbook/foldLog';
+import { readingsOfGroup } from '@/core/records/logbook/foldLog';
 import {
   logLineSchema,
   type LogAuthor,
@@ -11,7 +11,7 @@ import {
   type LoggedReading,
   type LogLine,
   type LogRequest,
-} from '@/core/logbook/logEntry';
+} from '@/core/records/logbook/logEntry';
 import { askJson } from '../askJson';
 import { createLogStore, newEntryId, shownLines, type LogStore, type SendResult } from './logStore';
 

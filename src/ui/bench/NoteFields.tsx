@@ -7,7 +7,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useRef, useState } from 'react';
 import { z } from 'zod';
-import { LONGEST_NOTE, PHOTO_TYPES } from '@/core/logbook/logEntry';
+import { LONGEST_NOTE, PHOTO_TYPES } from '@/core/records/logbook/logEntry';
 import { askJson } from '../askJson';
 import { Card } from '../Card';
 import { now, useLog } from './LogProvider';

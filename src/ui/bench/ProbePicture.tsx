@@ -1,4 +1,4 @@
-import type { Measurement } from '@/core/logbook/measurement';
+import type { Measurement } from '@/core/records/logbook/measurement';
 
 const CELL = 64;
 const HEIGHT = 96;

@@ -6,11 +6,11 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { parseQuantity } from '@/core/formats/parseQuantity';
-import type { BenchFacts } from '@/core/guide/benchFacts';
-import { READING_LIMITS } from '@/core/logbook/logEntry';
-import { quantityOf, type Measurement } from '@/core/logbook/measurement';
-import { slipIn, type Slip } from '@/core/logbook/slips';
-import { readingText } from '@/core/logbook/readingEntry';
+import type { BenchFacts } from '@/core/work/guide/benchFacts';
+import { READING_LIMITS } from '@/core/records/logbook/logEntry';
+import { quantityOf, type Measurement } from '@/core/records/logbook/measurement';
+import { slipIn, type Slip } from '@/core/records/logbook/slips';
+import { readingText } from '@/core/records/logbook/readingEntry';
 
 interface ReadingFieldProps {
   readonly measurement: Measurement;

@@ -1,6 +1,6 @@
 'use client';
 
-import type { BenchRow } from '@/core/diagnosis/judgeReadings';
+import type { BenchRow } from '@/core/work/diagnosis/judgeReadings';
 import { formatFixed, formatNumber } from '@/core/units';
 import type { ReactNode } from 'react';
 import { Card } from '../Card';

@@ -1,4 +1,4 @@
-import type { LogLine, LogRequest } from '@/core/logbook/logEntry';
+import type { LogLine, LogRequest } from '@/core/records/logbook/logEntry';
 import { createLogStore, newEntryId, shownLines, type SendResult } from './logStore';
 
 const note = (entryId: string): LogRequest => ({

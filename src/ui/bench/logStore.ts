@@ -1,12 +1,12 @@
 import { z } from 'zod';
 import { createStore, type StoreApi } from 'zustand/vanilla';
-import { withLines } from '@/core/logbook/foldLog';
+import { withLines } from '@/core/records/logbook/foldLog';
 import {
   logRequestSchema,
   type LogAuthor,
   type LogLine,
   type LogRequest,
-} from '@/core/logbook/logEntry';
+} from '@/core/records/logbook/logEntry';
 
 /** What came of sending lines. */
 export type SendResult =

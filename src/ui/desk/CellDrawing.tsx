@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { CellLook, Material } from '@/core/chemistry/recipe';
+import type { CellLook, Material } from '@/core/physics/chemistry/recipe';
 import { CupBody } from './CupBody';
 import { CARD, COPPER_FILL, INK, materialFill } from './DeskPatterns';
 import { FruitBody } from './FruitBody';

@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import type { Recipe } from '@/core/chemistry/recipe';
+import type { Recipe } from '@/core/physics/chemistry/recipe';
 import { CellDrawing } from './CellDrawing';
 import { DeskPatterns } from './DeskPatterns';
 

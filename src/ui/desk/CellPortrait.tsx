@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import type { CellBody, Recipe } from '@/core/chemistry/recipe';
+import type { CellBody, Recipe } from '@/core/physics/chemistry/recipe';
 import { CellDrawing } from './CellDrawing';
 import { DeskPatterns, MATERIAL_LOOK, SOFT_INK } from './DeskPatterns';
 

@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import type { PlanSummary } from '@/core/planning/planSummary';
+import type { PlanSummary } from '@/core/work/planning/planSummary';
 import { CellDrawing } from './CellDrawing';
 import { DeskPatterns, INK } from './DeskPatterns';
 import { LoadDrawing } from './LoadDrawing';

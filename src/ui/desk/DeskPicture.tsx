@@ -1,11 +1,11 @@
 import { useId } from 'react';
-import type { Desk } from '@/core/desk/desk';
-import type { BrightnessBand } from '@/core/circuit/brightness';
-import type { StringState } from '@/core/desk/solveDesk';
-import type { PlanTarget } from '@/core/plan/planSchema';
+import type { Desk } from '@/core/physics/desk/desk';
+import type { BrightnessBand } from '@/core/physics/circuit/brightness';
+import type { StringState } from '@/core/physics/desk/solveDesk';
+import type { PlanTarget } from '@/core/records/plan/planSchema';
 import { formatAmps } from '@/core/units';
 import { CellDrawing } from './CellDrawing';
-import type { DeskGeometry, Lead, PlacedCell } from '@/core/desk/deskGeometry';
+import type { DeskGeometry, Lead, PlacedCell } from '@/core/physics/desk/deskGeometry';
 import { COPPER_FILL, DeskPatterns, INK, SOFT_INK } from './DeskPatterns';
 import { deskWords } from './deskWords';
 import { FaultMarks } from './FaultMarks';

@@ -1,4 +1,4 @@
-import type { CellFault } from '@/core/circuit/faults/batterySpec';
+import type { CellFault } from '@/core/physics/circuit/faults/batterySpec';
 
 interface FaultMarksProps {
   readonly faults: readonly CellFault[];

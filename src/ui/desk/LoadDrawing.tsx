@@ -1,6 +1,6 @@
-import type { BrightnessBand } from '@/core/circuit/brightness';
-import type { LedColour } from '@/core/circuit/load/ledPresets';
-import type { PlanTarget } from '@/core/plan/planSchema';
+import type { BrightnessBand } from '@/core/physics/circuit/brightness';
+import type { LedColour } from '@/core/physics/circuit/load/ledPresets';
+import type { PlanTarget } from '@/core/records/plan/planSchema';
 import { INK, SOFT_INK } from './DeskPatterns';
 
 /** Colour of the light, as it looks; infrared is drawn as the dark lens that one sees. */

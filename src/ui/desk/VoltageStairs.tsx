@@ -1,5 +1,5 @@
 import { formatFixed, formatVolts } from '@/core/units';
-import type { DeskGeometry } from '@/core/desk/deskGeometry';
+import type { DeskGeometry } from '@/core/physics/desk/deskGeometry';
 import { COPPER_FILL, INK, RULE, SOFT_INK } from './DeskPatterns';
 
 interface VoltageStairsProps {

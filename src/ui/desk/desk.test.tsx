@@ -1,21 +1,21 @@
 /** @jest-environment jsdom */
 import '@testing-library/jest-dom';
 import { render, screen } from '@testing-library/react';
-import { RECIPE_IDS } from '@/core/chemistry/recipe';
-import { RECIPES } from '@/core/chemistry/recipes';
-import { deskOf, gridDesk, type Desk } from '@/core/desk/desk';
+import { RECIPE_IDS } from '@/core/physics/chemistry/recipe';
+import { RECIPES } from '@/core/physics/chemistry/recipes';
+import { deskOf, gridDesk, type Desk } from '@/core/physics/desk/desk';
 import {
   laidOutGrid,
   withCellBeside,
   withFaultToggled,
   withSharedBody,
-} from '@/core/desk/deskEdits';
-import { solveDesk } from '@/core/desk/solveDesk';
-import { cellOfPlan, type PlannedCell } from '@/core/plan/cellOfPlan';
-import { needOfTarget } from '@/core/plan/needOfTarget';
+} from '@/core/physics/desk/deskEdits';
+import { solveDesk } from '@/core/physics/desk/solveDesk';
+import { cellOfPlan, type PlannedCell } from '@/core/records/plan/cellOfPlan';
+import { needOfTarget } from '@/core/records/plan/needOfTarget';
 import { CellDrawing } from './CellDrawing';
 import { materialFill } from './DeskPatterns';
-import { deskGeometry } from '@/core/desk/deskGeometry';
+import { deskGeometry } from '@/core/physics/desk/deskGeometry';
 import { DeskPicture } from './DeskPicture';
 
 const cellOf = (recipe: (typeof RECIPE_IDS)[number]): PlannedCell =>

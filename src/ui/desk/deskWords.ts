@@ -1,4 +1,4 @@
-import { cellsOf, wrongThings, type Desk, type StandingItem } from '@/core/desk/desk';
+import { cellsOf, wrongThings, type Desk, type StandingItem } from '@/core/physics/desk/desk';
 import { formatAmps } from '@/core/units';
 
 /** The desk in words, for those who do not see it. */

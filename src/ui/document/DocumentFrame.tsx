@@ -1,7 +1,7 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import type { TitledDocument } from '@/core/documents/documentFormat';
+import type { TitledDocument } from '@/core/formats/documentFormat';
 import { PageFrame } from '../PageFrame';
 import { SaveNote } from './SaveNote';
 import { UndoButtons } from './UndoButtons';

@@ -1,6 +1,6 @@
-import { newPlan } from '@/core/plan/newPlan';
+import { newPlan } from '@/core/records/plan/newPlan';
 import { createAutosave, type SaveState } from './autosave';
-import { PLAN_DOCUMENT } from '@/core/plan/planDocument';
+import { PLAN_DOCUMENT } from '@/core/records/plan/planDocument';
 import { createDocumentStore } from './documentStore';
 
 const ADDRESS = { address: { kind: 'plans', id: 'x' }, format: PLAN_DOCUMENT } as const;

@@ -1,4 +1,4 @@
-import type { DocumentFormat, TitledDocument } from '@/core/documents/documentFormat';
+import type { DocumentFormat, TitledDocument } from '@/core/formats/documentFormat';
 import { openRemote, saveRemote, type DocumentAddress } from './documentApi';
 import type { DocumentStore } from './documentStore';
 

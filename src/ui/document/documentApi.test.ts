@@ -1,5 +1,5 @@
-import { newPlan } from '@/core/plan/newPlan';
-import { PLAN_DOCUMENT } from '@/core/plan/planDocument';
+import { newPlan } from '@/core/records/plan/newPlan';
+import { PLAN_DOCUMENT } from '@/core/records/plan/planDocument';
 import {
   createRemote,
   deleteRemote,

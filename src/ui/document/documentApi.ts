@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { DocumentFormat, TitledDocument } from '@/core/documents/documentFormat';
+import type { DocumentFormat, TitledDocument } from '@/core/formats/documentFormat';
 import type { DocumentKind } from '@/core/documents/documentKinds';
 import { describePath } from '@/core/result';
 

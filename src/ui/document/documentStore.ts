@@ -1,6 +1,6 @@
 import { temporal } from 'zundo';
 import { createStore } from 'zustand';
-import type { DocumentFormat, TitledDocument } from '@/core/documents/documentFormat';
+import type { DocumentFormat, TitledDocument } from '@/core/formats/documentFormat';
 
 interface DocumentState<T> {
   /** The document as edited; always valid. */

@@ -1,7 +1,7 @@
 'use client';
 
-import { BENCH_ID, type BenchOf } from '@/core/documents/benchDocuments';
-import type { DocumentFormat } from '@/core/documents/documentFormat';
+import { BENCH_ID, type BenchOf } from '@/core/documents/toolDocuments';
+import type { DocumentFormat } from '@/core/formats/documentFormat';
 import type { BenchKind } from '@/core/documents/documentKinds';
 import { useDocument, type OpenDocument } from './useDocument';
 

@@ -2,7 +2,7 @@
 
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useStore } from 'zustand';
-import type { DocumentFormat, TitledDocument } from '@/core/documents/documentFormat';
+import type { DocumentFormat, TitledDocument } from '@/core/formats/documentFormat';
 import type { DocumentKind } from '@/core/documents/documentKinds';
 import { createAutosave, type Autosave, type SaveState } from './autosave';
 import { createDocumentStore, type DocumentStore } from './documentStore';

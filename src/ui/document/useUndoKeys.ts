@@ -1,7 +1,7 @@
 'use client';
 
 import { useHotkeys } from 'react-hotkeys-hook';
-import type { TitledDocument } from '@/core/documents/documentFormat';
+import type { TitledDocument } from '@/core/formats/documentFormat';
 import type { DocumentStore } from './documentStore';
 
 /** Radio buttons and the like are form fields too, but nobody types in them. */

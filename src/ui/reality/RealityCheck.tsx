@@ -3,10 +3,10 @@
 import Box from '@mui/material/Box';
 import { useSearchParams } from 'next/navigation';
 import { useMemo, type ReactNode } from 'react';
-import type { PlannedCell } from '@/core/plan/cellOfPlan';
-import type { CupboardState } from '@/core/preparation/cupboardSchema';
-import { answerOf } from '@/core/reality/question';
-import type { Wish } from '@/core/reality/wishSchema';
+import type { PlannedCell } from '@/core/records/plan/cellOfPlan';
+import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
+import { answerOf } from '@/core/work/reality/question';
+import type { Wish } from '@/core/records/plan/wishSchema';
 import { AnswerCard } from './AnswerCard';
 import { askedAt } from './askedInAddress';
 import { QuestionList } from './QuestionList';

@@ -8,7 +8,7 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import type { Wish } from '@/core/reality/wishSchema';
+import type { Wish } from '@/core/records/plan/wishSchema';
 import { Choice } from '../Choice';
 import {
   typedWish,

@@ -1,4 +1,4 @@
-import type { Wish } from '@/core/reality/wishSchema';
+import type { Wish } from '@/core/records/plan/wishSchema';
 import { addressOf, askedAt } from './askedInAddress';
 
 const pier: Wish = { kind: 'run', name: 'light the pier', volts: 3, amps: 1e-3, seconds: 60 };

@@ -1,6 +1,6 @@
-import { EXAMPLE_WISHES } from '@/core/reality/exampleWishes';
-import { askedSchema, type Asked } from '@/core/reality/question';
-import type { Wish } from '@/core/reality/wishSchema';
+import { EXAMPLE_WISHES } from '@/core/work/reality/exampleWishes';
+import { askedSchema, type Asked } from '@/core/work/reality/question';
+import type { Wish } from '@/core/records/plan/wishSchema';
 
 /** How the address names a question: `example.ferry`, `claim.power`, `own.2`. */
 export function addressOf(asked: Exclude<Asked, { kind: 'own' }> | { kind: 'own'; index: number }) {

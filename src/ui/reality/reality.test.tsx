@@ -4,7 +4,7 @@
 import '@testing-library/jest-dom';
 import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { WorkedAnswer } from '@/core/reality/workedAnswer';
+import type { WorkedAnswer } from '@/core/work/reality/workedAnswer';
 import { AnswerCard } from './AnswerCard';
 import { WishDialog } from './WishDialog';
 

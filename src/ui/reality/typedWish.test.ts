@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { EXAMPLE_WISHES } from '@/core/reality/exampleWishes';
-import type { Wish } from '@/core/reality/wishSchema';
+import { EXAMPLE_WISHES } from '@/core/work/reality/exampleWishes';
+import type { Wish } from '@/core/records/plan/wishSchema';
 import { typedWish, wishFields, wishOf } from './typedWish';
 
 test('the example wishes can be typed out and come back the same', () => {

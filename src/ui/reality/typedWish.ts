@@ -1,5 +1,5 @@
 import { parseQuantity, type QuantityKind } from '@/core/formats/parseQuantity';
-import { wishSchema, type Wish } from '@/core/reality/wishSchema';
+import { wishSchema, type Wish } from '@/core/records/plan/wishSchema';
 import { formatNumber } from '@/core/units';
 
 const MINUTE = 60;

@@ -1,5 +1,5 @@
-import { newPlan } from '@/core/plan/newPlan';
-import { PLAN_DOCUMENT } from '@/core/plan/planDocument';
+import { newPlan } from '@/core/records/plan/newPlan';
+import { PLAN_DOCUMENT } from '@/core/records/plan/planDocument';
 import { POST as create } from './route';
 import { POST as importFile } from './import/route';
 import { DELETE as remove, GET as open, PUT as save } from './[id]/route';

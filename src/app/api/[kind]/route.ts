@@ -2,7 +2,7 @@ import { NextResponse } from 'next/server';
 import { z } from 'zod';
 import { DOCUMENT_FORMATS } from '@/core/documents/documentKinds';
 import { faultsOfZod } from '@/core/faultsOfZod';
-import { planSchema } from '@/core/plan/planSchema';
+import { planSchema } from '@/core/records/plan/planSchema';
 import { serverContext } from '@/server/context';
 import { createDocument } from '@/server/documents';
 import { documentMissing, kindOf } from '../kindOf';

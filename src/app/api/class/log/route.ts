@@ -1,6 +1,6 @@
 import type { NextResponse } from 'next/server';
 import { faultsOfZod } from '@/core/faultsOfZod';
-import { logRequestSchema } from '@/core/logbook/logEntry';
+import { logRequestSchema } from '@/core/records/logbook/logEntry';
 import { appendToLog } from '@/server/bench/appendToLog';
 import { benchContext } from '@/server/bench/benchContext';
 import { answerOfLog } from '../../answerOfLog';

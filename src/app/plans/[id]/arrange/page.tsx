@@ -1,4 +1,4 @@
-import { ArrangeStation } from '@/features/plan/stations/ArrangeStation';
+import { ArrangeStation } from '@/features/plan/stations/arrange/ArrangeStation';
 
 export default function ArrangePage() {
   return <ArrangeStation />;

@@ -1,4 +1,4 @@
-import { CellStation } from '@/features/plan/stations/CellStation';
+import { CellStation } from '@/features/plan/stations/cell/CellStation';
 
 export default function CellPage() {
   return <CellStation />;

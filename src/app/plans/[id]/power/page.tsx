@@ -1,4 +1,4 @@
-import { PowerStation } from '@/features/plan/stations/PowerStation';
+import { PowerStation } from '@/features/plan/stations/power/PowerStation';
 
 export default function PowerPage() {
   return <PowerStation />;

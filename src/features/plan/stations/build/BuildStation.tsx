@@ -1,7 +1,7 @@
 'use client';
 
-import { METER_DOCUMENT } from '@/core/documents/benchDocuments';
-import type { MeterSettings } from '@/core/meter/meterSettings';
+import { METER_DOCUMENT } from '@/core/documents/toolDocuments';
+import type { MeterSettings } from '@/core/physics/instruments/meterSettings';
 import { useLiveLog } from '@/ui/bench/LogProvider';
 import { useBench, type FoundBench } from '@/ui/document/useBench';
 import { PartTabs } from '@/ui/PartTabs';

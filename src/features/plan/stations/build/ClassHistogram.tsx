@@ -1,6 +1,6 @@
-import type { ExpectedReading } from '@/core/guide/guideOfPlan';
-import type { ClassFigure } from '@/core/logbook/board';
-import { quantityOf } from '@/core/logbook/measurement';
+import type { ExpectedReading } from '@/core/work/guide/guideOfPlan';
+import type { ClassFigure } from '@/core/work/guide/board';
+import { quantityOf } from '@/core/records/logbook/measurement';
 import { formatNumber } from '@/core/units';
 
 const WIDTH = 640;

@@ -2,7 +2,7 @@
 
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { groupNames } from '@/core/preparation/groupNames';
+import { groupNames } from '@/core/work/preparation/groupNames';
 import { usePlan } from '../../PlanProvider';
 import { useBenchChoice } from '../../useBenchFacts';
 

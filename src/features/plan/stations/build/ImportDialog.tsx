@@ -16,8 +16,8 @@ import TableRow from '@mui/material/TableRow';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
-import type { LogRequest } from '@/core/logbook/logEntry';
-import { measurementName } from '@/core/logbook/measurement';
+import type { LogRequest } from '@/core/records/logbook/logEntry';
+import { measurementName } from '@/core/records/logbook/measurement';
 import {
   columnsOfFile,
   NEEDED_COLUMNS,
@@ -25,10 +25,10 @@ import {
   FILE_COLUMNS,
   type ColumnMapping,
   type FileRow,
-} from '@/core/logbook/resultsCsv';
+} from '@/core/records/logbook/resultsCsv';
 import { now, useLog } from '@/ui/bench/LogProvider';
 import { newEntryId } from '@/ui/bench/logStore';
-import { readingText } from '@/core/logbook/readingEntry';
+import { readingText } from '@/core/records/logbook/readingEntry';
 
 const NONE = '(none)';
 const MOST_SHOWN = 60;

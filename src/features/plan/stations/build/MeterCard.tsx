@@ -9,7 +9,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { meterSettingsSchema, type MeterSettings } from '@/core/meter/meterSettings';
+import { meterSettingsSchema, type MeterSettings } from '@/core/physics/instruments/meterSettings';
 import { Card } from '@/ui/Card';
 import type { useBench } from '@/ui/document/useBench';
 

@@ -4,15 +4,15 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import type { BenchFacts } from '@/core/guide/benchFacts';
+import type { BenchFacts } from '@/core/work/guide/benchFacts';
 import {
   howToMeasure,
   measurementKey,
   quantityOf,
   type Measurement,
-} from '@/core/logbook/measurement';
+} from '@/core/records/logbook/measurement';
 import { now, useLog } from '@/ui/bench/LogProvider';
-import { readingEntry } from '@/core/logbook/readingEntry';
+import { readingEntry } from '@/core/records/logbook/readingEntry';
 import { ReadingField } from '@/ui/bench/ReadingField';
 import { Card } from '@/ui/Card';
 import { useBenchChoice } from '../../useBenchFacts';

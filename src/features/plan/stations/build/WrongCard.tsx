@@ -3,10 +3,10 @@
 import Box from '@mui/material/Box';
 import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
-import { wordsOfCause } from '@/core/diagnosis/causeWords';
-import type { Diagnosis } from '@/core/diagnosis/diagnose';
-import type { BenchFacts } from '@/core/guide/benchFacts';
-import type { LoggedReading } from '@/core/logbook/logEntry';
+import { wordsOfCause } from '@/core/work/diagnosis/causeWords';
+import type { Diagnosis } from '@/core/work/diagnosis/diagnose';
+import type { BenchFacts } from '@/core/work/guide/benchFacts';
+import type { LoggedReading } from '@/core/records/logbook/logEntry';
 import { Card } from '@/ui/Card';
 
 /** Causes below this chance are not listed. */

@@ -1,9 +1,9 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import type { Diagnosis } from '@/core/diagnosis/diagnose';
-import type { BenchFacts } from '@/core/guide/benchFacts';
-import type { LoggedReading } from '@/core/logbook/logEntry';
+import type { Diagnosis } from '@/core/work/diagnosis/diagnose';
+import type { BenchFacts } from '@/core/work/guide/benchFacts';
+import type { LoggedReading } from '@/core/records/logbook/logEntry';
 import { patientClient } from '@/workers/plannerClient';
 
 interface Found {

@@ -3,10 +3,10 @@
 import { useCallback, useState } from 'react';
 import { z } from 'zod';
 import { useSnackbar } from 'notistack';
-import type { BenchFacts } from '@/core/guide/benchFacts';
-import { isSame, quantityOf, type Measurement } from '@/core/logbook/measurement';
+import type { BenchFacts } from '@/core/work/guide/benchFacts';
+import { isSame, quantityOf, type Measurement } from '@/core/records/logbook/measurement';
 import { now, useLog } from '@/ui/bench/LogProvider';
-import { readingEntry, readingText } from '@/core/logbook/readingEntry';
+import { readingEntry, readingText } from '@/core/records/logbook/readingEntry';
 import { askJson } from '@/ui/askJson';
 import { usePlanContext } from '../../PlanProvider';
 

@@ -12,15 +12,15 @@ import {
   lessonSchema,
   type AgeBand,
   type Lesson,
-} from '@/core/plan/lessonSchema';
-import type { LessonFacts } from '@/core/preparation/sheets/lessonFacts';
-import { sparesOf } from '@/core/preparation/kitOfPlan';
+} from '@/core/records/plan/lessonSchema';
+import type { LessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
+import { sparesOf } from '@/core/work/preparation/kitOfPlan';
 import { formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { Choice } from '@/ui/Choice';
 import { QuantityField } from '@/ui/QuantityField';
 import { useEdit } from '../../PlanProvider';
-import { LessonDate } from '../LessonDate';
+import { LessonDate } from '../power/LessonDate';
 import { ClockField } from './ClockField';
 import { withLesson } from './lessonEdits';
 import { LessonCourseCard } from './LessonCourseCard';

@@ -2,7 +2,7 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
-import type { LessonFacts } from '@/core/preparation/sheets/lessonFacts';
+import type { LessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
 import { formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';
 

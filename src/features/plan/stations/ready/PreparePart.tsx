@@ -3,11 +3,11 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import type { Lesson } from '@/core/plan/lessonSchema';
-import { clockMinutes, type CuttingStep } from '@/core/preparation/cutting';
-import type { MixingCard as MixingCardFacts } from '@/core/preparation/mixingCards';
-import type { LessonFacts } from '@/core/preparation/sheets/lessonFacts';
-import { cautionsOf } from '@/core/safety/cautions';
+import type { Lesson } from '@/core/records/plan/lessonSchema';
+import { clockMinutes, type CuttingStep } from '@/core/work/preparation/cutting';
+import type { MixingCard as MixingCardFacts } from '@/core/work/preparation/mixingCards';
+import type { LessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
+import { cautionsOf } from '@/core/physics/safety/cautions';
 import { formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { CautionList } from '@/ui/CautionList';

@@ -14,9 +14,9 @@ import {
   WORDINGS,
   type SheetId,
   type Wording,
-} from '@/core/preparation/sheets/sheet';
-import type { LessonFacts } from '@/core/preparation/sheets/lessonFacts';
-import { sheetsAllowed } from '@/core/preparation/sheets/sheetsOfLesson';
+} from '@/core/work/preparation/sheets/sheet';
+import type { LessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
+import { sheetsAllowed } from '@/core/work/preparation/sheets/sheetsOfLesson';
 import { Card } from '@/ui/Card';
 import { Choice } from '@/ui/Choice';
 import { useEdit, usePlanContext } from '../../PlanProvider';

@@ -3,9 +3,9 @@
 import Alert from '@mui/material/Alert';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
-import { CUPBOARD_DOCUMENT } from '@/core/documents/benchDocuments';
-import type { CupboardState } from '@/core/preparation/cupboardSchema';
-import { lessonFacts, type LessonFacts } from '@/core/preparation/sheets/lessonFacts';
+import { CUPBOARD_DOCUMENT } from '@/core/documents/toolDocuments';
+import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
+import { lessonFacts, type LessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
 import { useBench, type FoundBench } from '@/ui/document/useBench';
 import { PartTabs } from '@/ui/PartTabs';
 import { usePlan, usePlanContext } from '../../PlanProvider';

@@ -4,10 +4,10 @@ import { useDraggable } from '@dnd-kit/core';
 import { CSS } from '@dnd-kit/utilities';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { dayOf, minuteOfDay } from '@/core/preparation/localTime';
-import type { Task } from '@/core/preparation/timetable';
+import { dayOf, minuteOfDay } from '@/core/work/preparation/localTime';
+import type { Task } from '@/core/work/preparation/timetable';
 import { formatNumber } from '@/core/units';
-import { dayWords } from '@/core/preparation/dayWords';
+import { dayWords } from '@/core/work/preparation/dayWords';
 
 /** Minutes since midnight at the left edge of a lane, and how many there are to its right one. */
 export interface Span {

@@ -12,16 +12,16 @@ import {
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useEffect, useRef } from 'react';
-import type { Lesson } from '@/core/plan/lessonSchema';
+import type { Lesson } from '@/core/records/plan/lessonSchema';
 import {
   addMinutes,
   dayOf,
   isWorkingDay,
   minuteOfDay,
   minutesBetween,
-} from '@/core/preparation/localTime';
-import type { Task, Timetable } from '@/core/preparation/timetable';
-import { dayWords } from '@/core/preparation/dayWords';
+} from '@/core/work/preparation/localTime';
+import type { Task, Timetable } from '@/core/work/preparation/timetable';
+import { dayWords } from '@/core/work/preparation/dayWords';
 import { TaskBar, type Span } from './TaskBar';
 
 interface TimelineProps {

@@ -1,4 +1,4 @@
-import { JOIN_CODE_LENGTH, joinCodeOf } from '@/core/preparation/joinCode';
+import { JOIN_CODE_LENGTH, joinCodeOf } from '@/core/records/plan/joinCode';
 
 /** A code that nobody guesses; the browser's own randomness. */
 export function newJoinCode(): string {

@@ -1,5 +1,5 @@
-import { newPlan } from '@/core/plan/newPlan';
-import { planSchema } from '@/core/plan/planSchema';
+import { newPlan } from '@/core/records/plan/newPlan';
+import { planSchema } from '@/core/records/plan/planSchema';
 import { newJoinCode } from './joinCode';
 import { withLesson, withSwapped, withTaskMoved, withTicked } from './lessonEdits';
 

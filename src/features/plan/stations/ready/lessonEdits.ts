@@ -1,5 +1,5 @@
-import type { Lesson, Swappable } from '@/core/plan/lessonSchema';
-import type { Plan } from '@/core/plan/planSchema';
+import type { Lesson, Swappable } from '@/core/records/plan/lessonSchema';
+import type { Plan } from '@/core/records/plan/planSchema';
 
 /** The plan with part of its lesson changed. */
 export function withLesson(plan: Plan, change: Partial<Lesson>): Plan {

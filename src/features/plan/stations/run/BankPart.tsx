@@ -4,10 +4,10 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useCallback } from 'react';
-import type { BankRun } from '@/core/running/bankOfDesk';
-import { bankSchema, type RunningBank } from '@/core/running/runningSchema';
-import { aboutTime } from '@/core/running/runWords';
-import { cautionsOf } from '@/core/safety/cautions';
+import type { BankRun } from '@/core/work/running/bankOfDesk';
+import { bankSchema, type RunningBank } from '@/core/records/plan/runningSchema';
+import { aboutTime } from '@/core/work/running/runWords';
+import { cautionsOf } from '@/core/physics/safety/cautions';
 import {
   formatAmps,
   formatFarads,

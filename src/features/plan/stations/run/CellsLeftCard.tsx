@@ -4,8 +4,8 @@ import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
-import type { BatteryRun } from '@/core/running/runBattery';
-import { aboutTime, endsByWords, placesWords } from '@/core/running/runWords';
+import type { BatteryRun } from '@/core/work/running/runBattery';
+import { aboutTime, endsByWords, placesWords } from '@/core/work/running/runWords';
 import { formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';
 

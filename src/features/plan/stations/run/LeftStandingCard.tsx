@@ -11,8 +11,8 @@ import {
   wrapOf,
   wrapsFor,
   type Running,
-} from '@/core/running/runningSchema';
-import { cautionsOf } from '@/core/safety/cautions';
+} from '@/core/records/plan/runningSchema';
+import { cautionsOf } from '@/core/physics/safety/cautions';
 import { Card } from '@/ui/Card';
 import { CautionList } from '@/ui/CautionList';
 import { Choice } from '@/ui/Choice';

@@ -1,9 +1,9 @@
 'use client';
 
 import { useMemo } from 'react';
-import type { LeftRunning } from '@/core/running/leaveRunning';
-import type { ReadPoint } from '@/core/running/readInTime';
-import { aboutTime } from '@/core/running/runWords';
+import type { LeftRunning } from '@/core/work/running/leaveRunning';
+import type { ReadPoint } from '@/core/work/running/readInTime';
+import { aboutTime } from '@/core/work/running/runWords';
 import { formatNumber } from '@/core/units';
 import { Chart } from '@/ui/chart/Chart';
 import type { Roles } from '@/ui/roles';

@@ -1,7 +1,7 @@
 'use client';
 
 import Typography from '@mui/material/Typography';
-import type { CupboardState } from '@/core/preparation/cupboardSchema';
+import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
 import { Card } from '@/ui/Card';
 import { PartTabs } from '@/ui/PartTabs';
 import { useBatteryRun } from '../../useBatteryRun';

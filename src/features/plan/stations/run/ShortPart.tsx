@@ -3,11 +3,11 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useCallback } from 'react';
-import { USUAL_FACTORS } from '@/core/running/runBattery';
-import { runningSchema } from '@/core/running/runningSchema';
-import type { AfterShort } from '@/core/running/afterShort';
-import { aboutTime } from '@/core/running/runWords';
-import { cautionsOf, type CautionId } from '@/core/safety/cautions';
+import { USUAL_FACTORS } from '@/core/work/running/runBattery';
+import { runningSchema } from '@/core/records/plan/runningSchema';
+import type { AfterShort } from '@/core/work/running/afterShort';
+import { aboutTime } from '@/core/work/running/runWords';
+import { cautionsOf, type CautionId } from '@/core/physics/safety/cautions';
 import { formatAmps, formatNumber, formatSeconds, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { CautionList } from '@/ui/CautionList';

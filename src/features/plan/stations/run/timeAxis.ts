@@ -1,4 +1,4 @@
-import { aboutTime } from '@/core/running/runWords';
+import { aboutTime } from '@/core/work/running/runWords';
 import { formatNumber } from '@/core/units';
 import type { Roles } from '@/ui/roles';
 

@@ -2,11 +2,11 @@
 
 import { proxy } from 'comlink';
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import type { Desk } from '@/core/desk/desk';
-import type { TargetNeed } from '@/core/plan/needOfTarget';
-import type { RunFactors } from '@/core/running/runBattery';
-import type { Running } from '@/core/running/runningSchema';
-import type { TurnsRun } from '@/core/running/turnsRun';
+import type { Desk } from '@/core/physics/desk/desk';
+import type { TargetNeed } from '@/core/records/plan/needOfTarget';
+import type { RunFactors } from '@/core/work/running/runBattery';
+import type { Running } from '@/core/records/plan/runningSchema';
+import type { TurnsRun } from '@/core/work/running/turnsRun';
 import { patientClient } from '@/workers/plannerClient';
 
 /** Use in turns, worked out off the main thread: the answer, the share that is done, a way to stop and to ask again. */

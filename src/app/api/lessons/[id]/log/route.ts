@@ -1,7 +1,7 @@
 import { NextResponse } from 'next/server';
 import { z } from 'zod';
 import { faultsOfZod } from '@/core/faultsOfZod';
-import { logRequestSchema } from '@/core/logbook/logEntry';
+import { logRequestSchema } from '@/core/records/logbook/logEntry';
 import { appendToLog } from '@/server/bench/appendToLog';
 import { benchContext } from '@/server/bench/benchContext';
 import { jsonBody, refuse } from '../../../respond';

@@ -1,0 +1,111 @@
+import { z } from 'zod';
+import { FAMILY_IDS } from '../core/physics/chemistry/families';
+import { networkSchema } from '../core/physics/circuit/network/networkSchema';
+import { CURRENT_RANGES } from '../core/physics/instruments/meter';
+import { MOST_CELLS } from '../core/physics/desk/limits';
+import { planSchema } from '../core/records/plan/planSchema';
+import { OBJECTIVES, PLANNER_DEFAULTS } from '../core/work/planning/planBatteries';
+import { CHANCE_DEFAULTS } from '../core/work/planning/chanceOfGrid';
+import { WRAPS } from '../core/physics/time/drying';
+
+const positive = z.number('This must be a number.').positive('This must be greater than zero.');
+const notNegative = z.number('This must be a number.').nonnegative('This must not be negative.');
+const count = (most: number) => z.int('Give a whole number.').min(1).max(most);
+const target = planSchema.shape.target;
+
+/** One cell as the core's model of it. */
+const cellSchema = z
+  .strictObject({
+    emfVolts: z.number('This must be a number.'),
+    resistanceOhms: notNegative,
+    activation: z.strictObject({ slopeVolts: positive, exchangeAmps: positive }).optional(),
+    limitingAmps: positive.optional(),
+    concentrationVolts: positive.optional(),
+  })
+  .refine((cell) => (cell.limitingAmps === undefined) === (cell.concentrationVolts === undefined), {
+    path: ['limitingAmps'],
+    message: 'limitingAmps and concentrationVolts belong together; give both or neither.',
+  });
+
+const grid = {
+  cellsInSeries: count(MOST_CELLS),
+  strings: count(MOST_CELLS),
+};
+
+const MOST_SAMPLES = 5000;
+const THIRTY_DAYS = 30 * 86400;
+const atSeconds = z
+  .array(notNegative.max(THIRTY_DAYS, 'At most 30 days.'))
+  .min(1, 'Name at least one time.')
+  .max(MOST_SAMPLES)
+  .describe('Times at which the state is wanted, seconds.');
+
+/** Input of `grozer simulate`: a network with capacitors, or a battery running down. */
+export const simulateSchema = z.union([
+  z.strictObject({ network: networkSchema, atSeconds }),
+  z.strictObject({
+    discharge: z.strictObject({
+      family: z.enum(FAMILY_IDS, 'This family is not known.'),
+      pairsPerBody: count(20).default(1),
+      ...grid,
+      target,
+      wrap: z.enum(WRAPS).default('open'),
+      humidity: z.number().min(0).max(1).default(0.5),
+      celsius: z.number().min(0).max(60).default(20),
+      leastAmps: notNegative.default(0).describe('The run is over below this current.'),
+    }),
+    atSeconds,
+  }),
+]);
+
+/** Input of `grozer plan`. */
+export const planRequestSchema = z.strictObject({
+  target: target
+    .nullable()
+    .default(null)
+    .describe('What to power; null asks for the best that can be lit.'),
+  families: z.array(z.enum(FAMILY_IDS)).min(1).optional(),
+  objective: z.enum(OBJECTIVES).default('fewest-cells'),
+  stock: z
+    .strictObject({
+      bodies: z.int().nonnegative().nullable().default(null),
+      pairs: z.int().nonnegative().nullable().default(null),
+    })
+    .default({ bodies: null, pairs: null }),
+  mostCells: count(MOST_CELLS).default(PLANNER_DEFAULTS.mostCells),
+  mostPairs: count(20).default(PLANNER_DEFAULTS.mostPairs),
+  mostPrice: positive.nullable().default(null),
+  mostCandidates: count(100).default(PLANNER_DEFAULTS.mostCandidates),
+});
+
+/** Input of `grozer chance`. */
+export const chanceRequestSchema = z.strictObject({
+  cell: cellSchema,
+  ...grid,
+  target,
+  classes: count(1_000_000).default(CHANCE_DEFAULTS.classes),
+  seed: z.int().default(CHANCE_DEFAULTS.seed),
+  certainty: z.number().min(0.5).max(0.9999).default(0.95).describe('For the spare cells.'),
+});
+
+/** Input of `grozer fit`: the two readings of one cell, or loaded points. */
+export const fitRequestSchema = z.union([
+  z.strictObject({
+    openVolts: positive,
+    shortAmps: positive,
+    meterRange: z.enum(CURRENT_RANGES, 'Choose one of the meter’s ranges.'),
+  }),
+  z.strictObject({
+    points: z
+      .array(
+        z.union([
+          z.strictObject({ volts: z.number(), amps: notNegative }),
+          z.strictObject({
+            volts: z.number(),
+            ohms: positive.describe('Known resistor across the cell.'),
+          }),
+        ]),
+      )
+      .min(1),
+  }),
+]);

@@ -1,0 +1,237 @@
+import { z } from 'zod';
+import {
+  FARADAY_C_PER_MOL,
+  GAS_J_PER_MOL_K,
+  ROOM_CELSIUS,
+  ZERO_CELSIUS_IN_KELVIN,
+} from '../../constants';
+import { formatVolts } from '../../units';
+import { METAL_FACT, METALS, tableVolts, type Metal } from './metals';
+import { STANDARD_POTENTIAL_VOLTS } from './potentials';
+
+/** What is wet between the metals. */
+export const MEDIA = ['fruit', 'salt-water', 'own-salts'] as const;
+export type Medium = (typeof MEDIA)[number];
+
+export const metalPairSchema = z.strictObject({
+  first: z.enum(METALS),
+  second: z.enum(METALS),
+  medium: z.enum(MEDIA),
+  wording: z.enum(['school', 'university']),
+});
+export type MetalPairQuestion = z.infer<typeof metalPairSchema>;
+
+/** One electrode at work, in both wordings. */
+export interface ElectrodeAtWork {
+  readonly metal: Metal;
+  readonly school: readonly string[];
+  readonly university: readonly string[];
+}
+
+export type MetalPairAnswer =
+  /** The same metal twice. */
+  | { readonly status: 'identical'; readonly why: string }
+  | {
+      readonly status: 'cell';
+      /** + is the cathode, − the anode. */
+      readonly plus: ElectrodeAtWork;
+      readonly minus: ElectrodeAtWork;
+      /** Voltages that thermodynamics allows, each for one reaction at the + side. */
+      readonly allowed: readonly { readonly reaction: string; readonly volts: number }[];
+      /** What such a cell reads in a classroom. */
+      readonly practical: { readonly low: number; readonly high: number; readonly source: string };
+      /** Why the two differ. */
+      readonly reasons: readonly string[];
+    };
+
+/** Acidity of lemon juice (2 to 2.6; common practice, no source); salt water is taken as neutral. */
+const PH: Readonly<Record<Exclude<Medium, 'own-salts'>, number>> = { fruit: 2.5, 'salt-water': 7 };
+
+/** Volts a decade of hydrogen ions shifts a potential at room temperature: RT·ln10/F (Nernst). */
+const VOLTS_PER_PH =
+  (GAS_J_PER_MOL_K * (ROOM_CELSIUS + ZERO_CELSIUS_IN_KELVIN) * Math.LN10) / FARADAY_C_PER_MOL;
+
+/** Readings of pairs that classes build: common practice, no source. */
+const READ_IN_CLASS: readonly {
+  readonly metals: readonly [plus: Metal, minus: Metal];
+  readonly medium: Medium;
+  readonly volts: readonly [number, number];
+}[] = [
+  { metals: ['copper', 'zinc'], medium: 'fruit', volts: [0.85, 1] },
+  { metals: ['copper', 'zinc'], medium: 'salt-water', volts: [0.7, 0.8] },
+  { metals: ['copper', 'zinc'], medium: 'own-salts', volts: [1.08, 1.1] },
+  { metals: ['nickel', 'zinc'], medium: 'fruit', volts: [0.5, 0.6] },
+  { metals: ['graphite', 'aluminium'], medium: 'salt-water', volts: [0.8, 0.95] },
+  { metals: ['graphite', 'magnesium'], medium: 'salt-water', volts: [1.3, 1.55] },
+  { metals: ['graphite', 'zinc'], medium: 'salt-water', volts: [0.9, 1.1] },
+];
+
+const GRAPHITE_HAS_NO_SALT =
+  'There is no salt of graphite: it is reckoned as standing in salt water.';
+
+/** Which is + and what happens at each; what the tables allow and what a class reads. */
+export function solveMetalPair(question: Omit<MetalPairQuestion, 'wording'>): MetalPairAnswer {
+  const { first, second } = question;
+  if (first === second) {
+    return {
+      status: 'identical',
+      why: `Nothing happens. Both sides hold their electrons equally tightly: ${METAL_FACT[first].name} pushes as hard from the left as from the right, so no current flows through the wire. A few millivolts may show where one piece is dirtier or wetter; they light nothing.`,
+    };
+  }
+  const graphite = [first, second].includes('graphite');
+  const medium = graphite && question.medium === 'own-salts' ? 'salt-water' : question.medium;
+  const rank = (metal: Metal): number => standing(metal, medium);
+  const [plus, minus] = rank(first) >= rank(second) ? [first, second] : [second, first];
+  return {
+    status: 'cell',
+    plus: cathode(plus, medium),
+    minus: anode(minus),
+    allowed: allowedVolts(plus, minus, medium),
+    practical: practicalVolts(plus, minus, medium),
+    reasons: [
+      ...(medium === question.medium ? [] : [GRAPHITE_HAS_NO_SALT]),
+      ...reasonsFor(plus, minus, medium),
+    ],
+  };
+}
+
+/** Where a metal stands in this liquid: the higher one becomes +. */
+function standing(metal: Metal, medium: Medium): number {
+  const [low, high] = METAL_FACT[metal].saltWaterVolts;
+  const table = tableVolts(metal);
+  return medium === 'own-salts' && table !== null ? table : (low + high) / 2;
+}
+
+function hydrogenVolts(medium: keyof typeof PH): number {
+  return STANDARD_POTENTIAL_VOLTS['2H+/H2'] - VOLTS_PER_PH * PH[medium];
+}
+
+function oxygenVolts(medium: keyof typeof PH): number {
+  return STANDARD_POTENTIAL_VOLTS['O2/H2O'] - VOLTS_PER_PH * PH[medium];
+}
+
+function allowedVolts(
+  plus: Metal,
+  minus: Metal,
+  medium: Medium,
+): { reaction: string; volts: number }[] {
+  const anodeVolts = tableVolts(minus);
+  const own = METAL_FACT[plus].own;
+  if (anodeVolts === null) return [];
+  const nobler =
+    own === null
+      ? []
+      : [
+          {
+            reaction: `if ${own.ion} ions were there to be taken up`,
+            volts: STANDARD_POTENTIAL_VOLTS[own.couple] - anodeVolts,
+          },
+        ];
+  if (medium === 'own-salts') return nobler;
+  return [
+    { reaction: 'if only hydrogen formed', volts: hydrogenVolts(medium) - anodeVolts },
+    ...nobler,
+    { reaction: 'if oxygen reacted freely', volts: oxygenVolts(medium) - anodeVolts },
+  ];
+}
+
+function practicalVolts(
+  plus: Metal,
+  minus: Metal,
+  medium: Medium,
+): { low: number; high: number; source: string } {
+  const read = READ_IN_CLASS.find(
+    (one) => one.metals[0] === plus && one.metals[1] === minus && one.medium === medium,
+  );
+  if (read !== undefined) {
+    return {
+      low: read.volts[0],
+      high: read.volts[1],
+      source: 'common practice, no source',
+    };
+  }
+  if (medium === 'own-salts') {
+    const volts = standing(plus, medium) - standing(minus, medium);
+    return {
+      low: 0.9 * volts,
+      high: volts,
+      source: 'table value less the losses of a bridge, from memory',
+    };
+  }
+  const [plusLow, plusHigh] = METAL_FACT[plus].saltWaterVolts;
+  const [minusLow, minusHigh] = METAL_FACT[minus].saltWaterVolts;
+  return {
+    low: Math.max(0, plusLow - minusHigh),
+    high: plusHigh - minusLow,
+    source: 'galvanic series in sea water (ASTM G82), from memory; a guide only',
+  };
+}
+
+function reasonsFor(plus: Metal, minus: Metal, medium: Medium): string[] {
+  const facts = [METAL_FACT[plus], METAL_FACT[minus]];
+  const reasons = facts.flatMap(({ film }) => (film === null ? [] : [film]));
+  if (medium === 'own-salts') {
+    return [
+      'Each metal stands in its own ions, so the table applies almost as it is: the voltage follows the Nernst equation.',
+      ...reasons,
+    ];
+  }
+  const own = METAL_FACT[plus].own;
+  return [
+    own === null
+      ? 'Graphite itself does not react: it only hands over electrons, to oxygen and hydrogen ions.'
+      : `There are hardly any ${own.ion} ions in the liquid, so ${METAL_FACT[plus].name} only hands over electrons: to hydrogen ions and to the oxygen dissolved in it. The table’s figure for ${own.ion} does not apply.`,
+    'Both of these are slow at such a surface. The cell settles between what hydrogen and what oxygen would allow, and sags as soon as current flows.',
+    ...reasons,
+  ];
+}
+
+function anode(metal: Metal): ElectrodeAtWork {
+  const { name, own } = METAL_FACT[metal];
+  if (own === null) {
+    return {
+      metal,
+      school: ['Graphite does not dissolve.'],
+      university: ['No anode reaction of its own.'],
+    };
+  }
+  return {
+    metal,
+    school: [
+      `Atoms of ${name} go into the liquid as ions and leave their electrons behind in the metal. The metal is eaten away; the electrons set out through the wire.`,
+    ],
+    university: [
+      `${own.symbol}(s) → ${own.ion}(aq) + ${own.electrons === 1 ? '' : `${own.electrons} `}e⁻  (oxidation; E° of the couple ${formatVolts(STANDARD_POTENTIAL_VOLTS[own.couple])})`,
+    ],
+  };
+}
+
+function cathode(metal: Metal, medium: Medium): ElectrodeAtWork {
+  const { name, own } = METAL_FACT[metal];
+  if (medium === 'own-salts' && own !== null) {
+    return {
+      metal,
+      school: [
+        `Electrons arrive through the wire; ions of ${name} from the solution take them up and settle on the metal, which grows.`,
+      ],
+      university: [
+        `${own.ion}(aq) + ${own.electrons === 1 ? '' : `${own.electrons} `}e⁻ → ${own.symbol}(s)  (reduction; E° = ${formatVolts(STANDARD_POTENTIAL_VOLTS[own.couple])})`,
+      ],
+    };
+  }
+  const acid = medium === 'fruit';
+  return {
+    metal,
+    school: [
+      acid
+        ? `Electrons arrive through the wire; hydrogen ions of the acid and oxygen from the air take them up at the ${name}. It is not used up itself; small bubbles of hydrogen may show.`
+        : `Electrons arrive through the wire; oxygen dissolved in the water takes them up at the ${name}. It is not used up itself.`,
+    ],
+    university: acid
+      ? [
+          '2 H⁺(aq) + 2 e⁻ → H₂(g)  (E° = 0 V)',
+          'O₂(g) + 4 H⁺(aq) + 4 e⁻ → 2 H₂O(l)  (E° = 1.229 V)',
+        ]
+      : ['O₂(g) + 2 H₂O(l) + 4 e⁻ → 4 OH⁻(aq)  (E° = 0.401 V at pH 14, 0.81 V at pH 7)'],
+  };
+}

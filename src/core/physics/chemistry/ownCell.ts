@@ -1,0 +1,105 @@
+import { CURRENT_RANGE_FACTS } from '../instruments/meter';
+import { cellFromReadings } from './cellFromReadings';
+import type { CellModel } from './cellModel';
+import { fitCell, type CellFits, type LoadedPoint } from './fitCell';
+import { judgeCellReadings, type ReadingDoubt } from './judgeCellReadings';
+import type { OwnReadings } from './ownReadings';
+import type { Recipe } from './recipe';
+
+/** One reading as a point of the cell's curve, and which of the readings it came from. */
+export interface OwnPoint extends LoadedPoint {
+  readonly from: 'open' | 'loaded' | 'short';
+}
+
+/** What the educator's readings make of the cell. */
+export type OwnCell =
+  /** Too little was read to tell an internal resistance. */
+  | { readonly status: 'incomplete'; readonly points: readonly OwnPoint[]; readonly need: string }
+  /** The readings contradict each other. */
+  | {
+      readonly status: 'contradictory';
+      readonly points: readonly OwnPoint[];
+      readonly message: string;
+      /** What is odd about them, which may be why. */
+      readonly doubts: readonly ReadingDoubt[];
+    }
+  /** Something is unusual and the educator has not said to keep it: not used. */
+  | (Determined & { readonly status: 'doubtful' })
+  | (Determined & { readonly status: 'used' });
+
+interface Determined {
+  readonly points: readonly OwnPoint[];
+  readonly model: CellModel;
+  /** Fits of both models with their standard errors; `null` where two readings leave no choice. */
+  readonly fits: CellFits | null;
+  readonly doubts: readonly ReadingDoubt[];
+}
+
+/** Cell from whatever was read: open, shorted (the meter's shunt taken into account), at known resistors. */
+export function ownCell(readings: OwnReadings, recipe: Recipe): OwnCell {
+  const points = pointsOf(readings);
+  const need = whatIsMissing(points);
+  if (need !== null) return { status: 'incomplete', points, need };
+  const doubts = judgeCellReadings(recipe, readings);
+  const fitted = cellThrough(readings, points);
+  if ('message' in fitted) return { status: 'contradictory', points, doubts, ...fitted };
+  const status = doubts.length > 0 && !readings.kept ? 'doubtful' : 'used';
+  return { status, points, doubts, ...fitted };
+}
+
+/** All readings as volts at a current in amperes, in order of current. */
+function pointsOf({ openCircuitVolts, shortCircuit, loaded }: OwnReadings): OwnPoint[] {
+  const points: OwnPoint[] = loaded.map(({ ohms, volts }) => ({
+    from: 'loaded',
+    amps: volts / ohms,
+    volts,
+  }));
+  if (openCircuitVolts !== null) points.push({ from: 'open', amps: 0, volts: openCircuitVolts });
+  if (shortCircuit !== null) {
+    const { amps, meterRange } = shortCircuit;
+    // The meter's own resistance is the load of this reading.
+    points.push({ from: 'short', amps, volts: amps * CURRENT_RANGE_FACTS[meterRange].shuntOhms });
+  }
+  return points.sort((a, b) => a.amps - b.amps);
+}
+
+function whatIsMissing(points: readonly OwnPoint[]): string | null {
+  if (new Set(points.map(({ amps }) => amps)).size >= 2) return null;
+  return points.some(({ from }) => from === 'open')
+    ? 'One more reading with a current is needed: milliamps, or volts at a known resistor.'
+    : 'At least two readings are needed, best the open-circuit volts and one with a current.';
+}
+
+function cellThrough(
+  { openCircuitVolts, shortCircuit, loaded }: OwnReadings,
+  points: readonly OwnPoint[],
+): { model: CellModel; fits: CellFits | null } | { message: string } {
+  if (openCircuitVolts !== null && shortCircuit !== null && loaded.length === 0) {
+    const { shuntOhms } = CURRENT_RANGE_FACTS[shortCircuit.meterRange];
+    const cell = cellFromReadings({
+      openVolts: openCircuitVolts,
+      shortAmps: shortCircuit.amps,
+      shuntOhms,
+    });
+    return cell.ok
+      ? { model: cell.value, fits: null }
+      : { message: cell.faults[0]?.message ?? 'These readings contradict each other.' };
+  }
+  const fits = fitCell(points);
+  const model = fits.ok ? fits.value.best.cell : lineThrough(points);
+  return model !== null && model.emfVolts > 0 && model.resistanceOhms > 0
+    ? { model, fits: fits.ok ? fits.value : null }
+    : {
+        message:
+          'The volts do not fall as the current grows, which no cell does. Check the resistors, the ranges and the units.',
+      };
+}
+
+/** Straight line through the first and the last of two or more points in order of current. */
+function lineThrough(points: readonly OwnPoint[]): CellModel | null {
+  const first = points[0];
+  const last = points.at(-1);
+  if (first === undefined || last === undefined || last.amps === first.amps) return null;
+  const resistanceOhms = (first.volts - last.volts) / (last.amps - first.amps);
+  return { emfVolts: first.volts + resistanceOhms * first.amps, resistanceOhms };
+}

@@ -1,0 +1,67 @@
+import { z } from 'zod';
+import { CURRENT_RANGES } from '../instruments/meter';
+
+/** Longest time after connecting that is worth noting, seconds. */
+export const MOST_SECONDS_AFTER = 3600;
+/** Most loaded readings of one cell. */
+export const MOST_LOADED = 20;
+
+const secondsAfter = z
+  .number('Give a time in seconds.')
+  .min(0, 'The time cannot be negative.')
+  .max(MOST_SECONDS_AFTER, 'Give at most an hour.')
+  .nullable()
+  .describe('Seconds after connecting; null: not noted.');
+
+/** What an educator read off one built cell. */
+export const ownReadingsSchema = z
+  .strictObject({
+    openCircuitVolts: z
+      .number('Give a voltage in volts.')
+      .positive('The voltage must be greater than zero.')
+      .max(100, 'The voltage must be at most 100 V.')
+      .nullable(),
+    shortCircuit: z
+      .strictObject({
+        amps: z
+          .number('Give a current in amperes.')
+          .positive('The current must be greater than zero.')
+          .max(20, 'The current must be at most 20 A.'),
+        meterRange: z.enum(CURRENT_RANGES, 'Choose one of the meter’s ranges.'),
+        secondsAfter,
+      })
+      .nullable(),
+    loaded: z
+      .array(
+        z.strictObject({
+          ohms: z
+            .number('Give a resistance in ohms.')
+            .min(0.1, 'The resistance must be at least 0.1 Ω.')
+            .max(1e7, 'The resistance must be at most 10 MΩ.'),
+          volts: z
+            .number('Give a voltage in volts.')
+            .min(0, 'A minus sign means that the probes are swapped.')
+            .max(100, 'The voltage must be at most 100 V.'),
+          secondsAfter,
+        }),
+      )
+      .max(MOST_LOADED, `There can be at most ${MOST_LOADED} loaded readings.`),
+    kept: z
+      .boolean()
+      .describe('The educator keeps these readings although something about them is unusual.'),
+  })
+  .describe('Readings of one cell built by the educator.');
+
+export type OwnReadings = z.infer<typeof ownReadingsSchema>;
+
+export const NO_OWN_READINGS: OwnReadings = {
+  openCircuitVolts: null,
+  shortCircuit: null,
+  loaded: [],
+  kept: false,
+};
+
+/** True where nothing at all was read. */
+export function isUnread({ openCircuitVolts, shortCircuit, loaded }: OwnReadings): boolean {
+  return openCircuitVolts === null && shortCircuit === null && loaded.length === 0;
+}

@@ -1,0 +1,64 @@
+import { thermalVoltage } from '../../../constants';
+
+/**
+ * A light-emitting diode as a Shockley diode with series resistance:
+ * `V = n·V_T·ln(1 + I/I_S) + I·R_s` (W. Shockley, Bell System Technical Journal 28 (1949) 435).
+ */
+export interface LedModel {
+  /** Saturation current I_S, amperes. */
+  readonly saturationAmps: number;
+  /** Ideality factor n. */
+  readonly idealityFactor: number;
+  /** Series resistance R_s, ohms. */
+  readonly seriesOhms: number;
+}
+
+/** A forward voltage at a current, as datasheets print them. */
+export interface DatasheetPoint {
+  readonly amps: number;
+  readonly volts: number;
+}
+
+/** Temperature of the datasheet points: 25 °C is what datasheets use (common practice, no source). */
+const DATASHEET_CELSIUS = 25;
+/** Two points cannot fix three constants: n = 2 is typical of visible LEDs (from memory). */
+const TYPICAL_IDEALITY = 2;
+/** At least this share of the rise between the points is left to the series resistance, so that it stays positive. */
+const LEAST_RESISTIVE_SHARE = 0.1;
+
+/**
+ * Forward volts at a current in amperes; a straight, practically insulating line for reverse currents.
+ * @param thermalVolts V_T of the junction, volts.
+ */
+export function ledVolts(led: LedModel, amps: number, thermalVolts: number): number {
+  const slope = led.idealityFactor * thermalVolts;
+  if (amps < 0) return amps * (slope / led.saturationAmps + led.seriesOhms);
+  return slope * Math.log1p(amps / led.saturationAmps) + amps * led.seriesOhms;
+}
+
+/** Differential resistance in ohms at a current in amperes. */
+export function ledSlopeOhms(led: LedModel, amps: number, thermalVolts: number): number {
+  const slope = led.idealityFactor * thermalVolts;
+  return slope / (led.saturationAmps + Math.max(amps, 0)) + led.seriesOhms;
+}
+
+/**
+ * Diode constants from two datasheet points (low current first or last, any order). The ideality factor is taken
+ * as typical, or smaller where the points lie so close together that no series resistance would be left.
+ * Returns `null` when the points do not rise with the current.
+ */
+export function ledFromDatasheet(one: DatasheetPoint, other: DatasheetPoint): LedModel | null {
+  const [low, high] = one.amps < other.amps ? [one, other] : [other, one];
+  const riseVolts = high.volts - low.volts;
+  if (!(low.amps > 0) || !(high.amps > low.amps) || !(riseVolts > 0)) return null;
+  const thermalVolts = thermalVoltage(DATASHEET_CELSIUS);
+  const eFolds = Math.log(high.amps / low.amps);
+  const idealityFactor = Math.min(
+    TYPICAL_IDEALITY,
+    ((1 - LEAST_RESISTIVE_SHARE) * riseVolts) / (thermalVolts * eFolds),
+  );
+  const seriesOhms = (riseVolts - idealityFactor * thermalVolts * eFolds) / (high.amps - low.amps);
+  const junctionVolts = low.volts - low.amps * seriesOhms;
+  const saturationAmps = low.amps / Math.expm1(junctionVolts / (idealityFactor * thermalVolts));
+  return { saturationAmps, idealityFactor, seriesOhms };
+}

@@ -1,8 +1,0 @@
-import { soundDesk } from '../desk/desk';
-import { solveDesk } from '../desk/solveDesk';
-import type { PlanEvaluation } from '../planning/evaluatePlan';
-
-/** Open-circuit volts of the battery as it is meant, nothing wrong on purpose. */
-export function soundVolts({ desk, need, wrong, source }: PlanEvaluation): number {
-  return wrong === 0 ? source.emfVolts : solveDesk(soundDesk(desk), need.load).source.emfVolts;
-}

@@ -1,0 +1,133 @@
+import { z } from 'zod';
+import { documentFormat, LONGEST_TITLE } from '../../formats/documentFormat';
+
+export const FAIR_TEST_VERSION = 1;
+export const FAIR_TEST_FORMAT = 'grozer-fair-test';
+
+/** What can be varied, or kept the same. */
+export const FACTORS = ['fruit', 'metals', 'electrolyte', 'gap', 'temperature', 'depth'] as const;
+export type Factor = (typeof FACTORS)[number];
+
+export const MEASURES = ['open-circuit-volts', 'short-circuit-amps'] as const;
+export type Measure = (typeof MEASURES)[number];
+
+export const MOST_VARIANTS = 12;
+export const MOST_REPEATS = 10;
+
+const setting = z.string().trim().max(60, 'Use at most 60 characters.');
+
+const reading = z.strictObject({
+  variant: z.string().min(1).max(40).describe('Id of the variant.'),
+  repeat: z.number().int().min(1).max(MOST_REPEATS).describe('Round, from 1.'),
+  volts: z
+    .number('Give a voltage in volts.')
+    .min(-100, 'Give at least −100 V.')
+    .max(100, 'Give at most 100 V.')
+    .nullable(),
+  amps: z
+    .number('Give a current in amperes.')
+    .min(-20, 'Give at least −20 A.')
+    .max(20, 'Give at most 20 A.')
+    .nullable(),
+  changed: z
+    .array(z.strictObject({ factor: z.enum(FACTORS), setting: setting.min(1) }))
+    .max(FACTORS.length)
+    .describe('Kept factors that were different for this reading.'),
+});
+
+/** A comparison in which one thing is varied and everything else is kept. */
+export const fairTestSchema = z
+  .strictObject({
+    format: z.literal(FAIR_TEST_FORMAT, 'This is not a Grozer fair test.'),
+    version: z.literal(FAIR_TEST_VERSION),
+    title: z
+      .string('Give the fair test a title.')
+      .trim()
+      .min(1, 'Give the fair test a title.')
+      .max(LONGEST_TITLE, `The title can have at most ${LONGEST_TITLE} characters.`),
+    factor: z.enum(FACTORS, 'Choose what is varied.'),
+    measure: z.enum(MEASURES, 'Choose what is ranked.'),
+    kept: z
+      .strictObject(
+        Object.fromEntries(FACTORS.map((factor) => [factor, setting])) as Record<
+          Factor,
+          typeof setting
+        >,
+      )
+      .describe('How each other factor is kept; that of the varied one is of no account.'),
+    variants: z
+      .array(
+        z.strictObject({
+          id: z.string().min(1).max(40),
+          name: z.string().trim().min(1, 'Give a name.').max(60, 'Use at most 60 characters.'),
+        }),
+      )
+      .max(MOST_VARIANTS, `There can be at most ${MOST_VARIANTS}.`),
+    repeats: z
+      .number('Give a whole number.')
+      .int('Give a whole number.')
+      .min(1, 'There must be at least one.')
+      .max(MOST_REPEATS, `There can be at most ${MOST_REPEATS}.`),
+    seed: z.number().int().describe('Makes the random order repeatable.'),
+    readings: z.array(reading).max(MOST_VARIANTS * MOST_REPEATS),
+  })
+  .superRefine(({ variants, readings }, context) => {
+    variants.forEach(({ id, name }, index) => {
+      const twice = (same: (one: { id: string; name: string }) => boolean): boolean =>
+        variants.findIndex(same) < index;
+      if (twice((one) => one.id === id || one.name.toLowerCase() === name.toLowerCase())) {
+        context.addIssue({
+          code: 'custom',
+          path: ['variants', index, 'name'],
+          message: `“${name}” is there already.`,
+        });
+      }
+    });
+    const seen = new Set<string>();
+    readings.forEach(({ variant, repeat }, index) => {
+      const key = `${variant} ${repeat}`;
+      if (seen.has(key)) {
+        context.addIssue({
+          code: 'custom',
+          path: ['readings', index],
+          message: 'This was already read once in this round.',
+        });
+      }
+      seen.add(key);
+    });
+  });
+
+export type FairTest = z.infer<typeof fairTestSchema>;
+export type FairTestReading = FairTest['readings'][number];
+
+const NOTHING_KEPT = Object.fromEntries(FACTORS.map((factor) => [factor, ''])) as Record<
+  Factor,
+  string
+>;
+
+/** Fair tests as documents. A copy keeps the plan and leaves the readings behind. */
+export const FAIR_TEST_DOCUMENT = documentFormat<FairTest>({
+  noun: 'fair test',
+  version: FAIR_TEST_VERSION,
+  schema: fairTestSchema,
+  migrations: {},
+  fresh: (title) => ({
+    format: FAIR_TEST_FORMAT,
+    version: FAIR_TEST_VERSION,
+    title,
+    factor: 'fruit',
+    measure: 'open-circuit-volts',
+    kept: {
+      ...NOTHING_KEPT,
+      metals: 'copper strip and galvanised nail',
+      gap: '2 cm',
+      depth: '4 cm',
+      temperature: 'room',
+    },
+    variants: [],
+    repeats: 3,
+    seed: 1,
+    readings: [],
+  }),
+  copied: (test) => ({ ...test, readings: [] }),
+});

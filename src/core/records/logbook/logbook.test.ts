@@ -1,0 +1,285 @@
+import fc from 'fast-check';
+import { csvRows } from '../../formats/csv';
+import { benchFacts } from '../../work/guide/benchFacts';
+import { newPlan } from '../plan/newPlan';
+import { evaluatePlan } from '../../work/planning/evaluatePlan';
+import { boardRows, classFigures } from '../../work/guide/board';
+import { dataPackage } from './dataPackage';
+import { foldLog, readingsOfGroup, standingOf, stepStates, withLines } from './foldLog';
+import {
+  logEntrySchema,
+  logRequestSchema,
+  type LogEntry,
+  type LoggedReading,
+  type LogLine,
+} from './logEntry';
+import {
+  howToMeasure,
+  measurementKey,
+  measurementName,
+  quantityOf,
+  type Measurement,
+} from './measurement';
+import { columnsOfFile, readResults, resultRows, resultsCsv, RESULT_COLUMNS } from './resultsCsv';
+import { readingEntry } from './readingEntry';
+import { slipIn } from './slips';
+
+const AT = '2027-01-22T14:02:00.000Z';
+const volts = (to: number): Measurement => ({ kind: 'volts', string: 1, from: 1, to, built: to });
+const reading = (measurement: Measurement, value: number): LoggedReading =>
+  readingEntry(measurement, value, AT);
+let seq = 0;
+const line = (
+  group: string,
+  entryId: string,
+  entry: LogEntry,
+  change: Partial<LogLine> = {},
+): LogLine => ({
+  seq: (seq += 1),
+  group,
+  entryId,
+  revision: 1,
+  entry,
+  struck: false,
+  author: 'teacher',
+  at: 1000,
+  ...change,
+});
+
+const anyMeasurement: fc.Arbitrary<Measurement> = fc.oneof(
+  fc.record({
+    kind: fc.constant('volts' as const),
+    string: fc.integer({ min: 1, max: 4 }),
+    from: fc.integer({ min: 1, max: 5 }),
+    to: fc.integer({ min: 1, max: 5 }),
+    built: fc.integer({ min: 5, max: 9 }),
+  }),
+  fc.record({
+    kind: fc.constant('short' as const),
+    string: fc.constant(1),
+    built: fc.integer({ min: 1, max: 9 }),
+  }),
+  fc.record({
+    kind: fc.constantFrom('cell-volts' as const, 'cell-short' as const),
+    string: fc.constant(2),
+    cell: fc.integer({ min: 1, max: 9 }),
+  }),
+  fc.constant<Measurement>({ kind: 'shorted-volts', string: 1, to: 2, built: 4 }),
+  fc.constant<Measurement>({ kind: 'volts-without', string: 1, cell: 2, built: 4 }),
+  fc.constantFrom<Measurement>(
+    { kind: 'battery-volts' },
+    { kind: 'load-volts' },
+    { kind: 'load-amps' },
+    { kind: 'lights', turned: false },
+    { kind: 'lights', turned: true },
+  ),
+);
+
+test('results go out as CSV and come back the same', () => {
+  fc.assert(
+    fc.property(
+      fc.uniqueArray(anyMeasurement, { minLength: 1, maxLength: 12, selector: measurementKey }),
+      (measurements) => {
+        const lines = measurements.map((measurement, index) =>
+          line(
+            'Tern',
+            `e${index}`,
+            reading(measurement, quantityOf(measurement) === 'light' ? 1 : 0.25),
+          ),
+        );
+        const columns = columnsOfFile(resultsCsv(lines));
+        if (!columns.ok) throw new Error('no columns');
+        const back = readResults(resultsCsv(lines), columns.value.mapping, AT);
+        expect(back.ok && back.value.map(({ faults }) => faults)).toEqual(lines.map(() => []));
+        expect(
+          back.ok &&
+            back.value.map(({ reading: one }) => [
+              one?.group,
+              one?.entry.measurement,
+              one?.entry.value,
+            ]),
+        ).toEqual(
+          lines.map(({ group, entry }) =>
+            entry.kind === 'reading' ? [group, entry.measurement, entry.value] : [],
+          ),
+        );
+      },
+    ),
+  );
+});
+
+test('a file keeps which meter read, and says that it is a file', () => {
+  const taken = { ...reading(volts(1), 0.93), source: 'meter' as const, meter: 'ACME,BENCH' };
+  const csv = resultsCsv([line('Tern', 'a', taken)]);
+  const columns = columnsOfFile(csv);
+  const back = columns.ok ? readResults(csv, columns.value.mapping, AT) : columns;
+  expect(back.ok && back.value[0]).toMatchObject({
+    reading: { entry: { meter: 'ACME,BENCH', source: 'file' } },
+  });
+});
+
+test('a foreign file is mapped by its columns, and every bad row says why', () => {
+  const text =
+    'Team;Cells;Reading;Unit\nCurlew;1;0,94;V\nKnot;2;940 mV;\n;1;0.9;V\nTern;two;0.9;V\nTern;1;lots;V\nTern;1;1.3;mA\n';
+  const columns = columnsOfFile(text);
+  expect(columns.ok && columns.value.columns).toEqual(['Team', 'Cells', 'Reading', 'Unit']);
+  expect(columns.ok && columns.value.mapping).toMatchObject({
+    group: 'Team',
+    'to cell': 'Cells',
+    value: 'Reading',
+    unit: 'Unit',
+    range: null,
+  });
+  if (!columns.ok) return;
+  const rows = readResults(text, columns.value.mapping, AT);
+  if (!rows.ok) throw new Error('no rows');
+  expect(
+    rows.value.map(({ row, reading: one, faults }) => [
+      row,
+      one?.entry.value ?? null,
+      faults.map(({ path }) => path[2]),
+    ]),
+  ).toEqual([
+    [2, 0.94, []],
+    [3, 0.94, []],
+    [4, null, ['Team']],
+    [5, null, ['Cells']],
+    [6, null, ['Reading']],
+    [7, 1.3e-3, []],
+  ]);
+  expect(rows.value[5]?.reading?.entry.measurement).toEqual({ kind: 'short', string: 1, built: 1 });
+});
+
+test('the data package describes its tables column by column', () => {
+  const lines = [
+    line('Tern', 'a', reading(volts(1), 0.93)),
+    line('Tern', 'b', { kind: 'note', text: '=bubbles', takenAt: AT }),
+  ];
+  const files = dataPackage('Lamp', 'Demo Lamp', lines);
+  const descriptor = JSON.parse(files['datapackage.json'] ?? '') as {
+    profile: string;
+    name: string;
+    resources: { name: string; path: string; schema: { fields: { name: string }[] } }[];
+  };
+  expect(descriptor.profile).toBe('tabular-data-package');
+  expect(descriptor.name).toMatch(/^[a-z0-9._-]+$/);
+  for (const { path, schema } of descriptor.resources) {
+    const header = files[path]?.split('\r\n')[0]?.split(',');
+    expect(schema.fields.map(({ name }) => name)).toEqual(header);
+  }
+  const notes = csvRows(files['notes.csv'] ?? '');
+  expect(notes.ok && notes.value[0]?.cells['note']).toBe('=bubbles');
+  expect(files['notes.csv']).toContain("'=bubbles");
+});
+
+test('an edit is a further line: the last stands, all are kept, a struck one counts no more', () => {
+  const lines = [
+    line('Tern', 'a', reading(volts(1), 1.9)),
+    line('Tern', 'a', reading(volts(1), 0.93), { revision: 2 }),
+    line('Tern', 'b', reading(volts(2), 1.86)),
+    line('Knot', 'c', reading(volts(1), 0.9)),
+  ];
+  expect(readingsOfGroup(lines, 'Tern').map(({ value }) => value)).toEqual([0.93, 1.86]);
+  expect(foldLog(lines)[0]?.history.map(({ revision }) => revision)).toEqual([1, 2]);
+  const struck = [
+    ...lines,
+    line('Tern', 'b', reading(volts(2), 1.86), { revision: 2, struck: true }),
+  ];
+  expect(standingOf(struck, 'Tern')).toHaveLength(1);
+  expect(resultRows(struck).map((row) => [row.group, row.value])).toEqual([
+    ['Tern', 0.93],
+    ['Knot', 0.9],
+  ]);
+  const putBack = [...struck, line('Tern', 'b', reading(volts(2), 1.86), { revision: 3 })];
+  expect(readingsOfGroup(putBack, 'Tern')).toHaveLength(2);
+});
+
+test('a measurement taken twice counts once, the later one', () => {
+  const lines = [
+    line('Tern', 'a', reading(volts(1), 0.9)),
+    line('Tern', 'b', reading(volts(2), 1.8)),
+    line('Tern', 'c', reading(volts(1), 0.95)),
+  ];
+  expect(readingsOfGroup(lines, 'Tern').map(({ value }) => value)).toEqual([1.8, 0.95]);
+});
+
+test('news are merged by their number, in order, each once', () => {
+  const [a, b, c] = [1, 2, 3].map((index) =>
+    line('Tern', `m${index}`, reading(volts(index), index)),
+  );
+  if (!a || !b || !c) throw new Error('three lines');
+  expect(withLines([a, c], [b, c])).toEqual([a, b, c]);
+});
+
+test.each<[string, Measurement, number, number, string | null, number | null]>([
+  ['amps for milliamps', { kind: 'short', string: 1, built: 1 }, 1.3, 1.4e-3, 'unit', 1.3e-3],
+  ['millivolts as volts', volts(1), 940, 0.93, 'unit', 0.94],
+  ['volts as millivolts', volts(1), 0.00094, 0.93, 'unit', 0.94],
+  ['probes swapped', volts(2), -1.86, 1.86, 'sign', 1.86],
+  ['more than the metals give', volts(1), 1.5, 0.93, 'not-believable', null],
+  ['a cell backwards is no slip', volts(2), 0.02, 1.86, null, null],
+  ['a weak current is no slip', { kind: 'short', string: 1, built: 1 }, 0.4e-3, 1.4e-3, null, null],
+])('%s', (_, measurement, value, expected, code, meant) => {
+  const slip = slipIn(
+    measurement,
+    value,
+    expected,
+    1.15 * (measurement.kind === 'volts' ? measurement.to : 1),
+  );
+  expect(slip?.code ?? null).toBe(code);
+  if (meant === null) expect(slip?.meant ?? null).toBeNull();
+  else expect(slip?.meant).toBeCloseTo(meant, 9);
+});
+
+test('a reading out of all bounds, a foreign photo and an empty note are refused by their field', () => {
+  const paths = (entry: unknown): string[] =>
+    logEntrySchema.safeParse(entry).error?.issues.map(({ path }) => path.join('.')) ?? [];
+  expect(paths({ ...reading({ kind: 'short', string: 1, built: 1 }, 40) })).toEqual(['value']);
+  expect(paths({ ...reading(volts(1), 0.9), takenAt: 'now' })).toEqual(['takenAt']);
+  expect(paths({ kind: 'note', text: '  ', takenAt: AT })).toEqual(['text']);
+  expect(
+    paths({ kind: 'photo', photo: 'x', type: 'image/gif', bytes: 1, caption: '', takenAt: AT }),
+  ).toEqual(['photo', 'type']);
+  expect(
+    logRequestSchema
+      .safeParse({ entryId: 'a', revision: 0, group: '', entry: reading(volts(1), 1) })
+      .error?.issues.map(({ path }) => path[0]),
+  ).toEqual(['revision', 'group']);
+});
+
+test('every measurement has a name and tells where the probes go', () => {
+  fc.assert(
+    fc.property(anyMeasurement, (measurement) => {
+      expect(measurementName(measurement).length).toBeGreaterThan(4);
+      expect(howToMeasure(measurement)).toMatch(/\.$/);
+      expect(measurementKey(measurement)).toBe(measurementKey({ ...measurement }));
+    }),
+  );
+});
+
+test('the board tells where groups are, what is wrong and who calls', () => {
+  const plan = newPlan('Lamp');
+  const facts = benchFacts(plan, evaluatePlan(plan));
+  const expected = facts.expected(volts(1)).value;
+  const step = (group: string, id: string): LogLine =>
+    line(group, `step ${group} ${id}`, { kind: 'step', step: id, state: 'done', takenAt: AT });
+  const lines = [
+    step('Curlew', 'prepare'),
+    step('Curlew', 'build 1 1'),
+    line('Curlew', 'r1', reading(volts(1), expected)),
+    step('Curlew', 'volts 1 1'),
+    line('Knot', 'r2', reading(volts(1), -expected)),
+    line('Knot', 'h', { kind: 'help', wanted: true, takenAt: AT }),
+  ];
+  const [curlew, knot, dunlin] = boardRows(facts, ['Curlew', 'Knot', 'Dunlin'], lines);
+  expect(curlew).toMatchObject({ done: 3, wrong: null, helpWanted: false });
+  expect(curlew?.step?.id).toBe('short 1 1');
+  expect(knot?.wrong?.meaning?.code).toBe('subtracts');
+  expect(knot?.helpWanted).toBe(true);
+  expect(dunlin).toMatchObject({ done: 0, last: null, lastAt: null });
+  expect(stepStates(lines, 'Curlew').get('prepare')).toBe('done');
+  const [figure] = classFigures(['Curlew', 'Knot'], lines);
+  expect(figure?.mean).toBeCloseTo(0, 12);
+  expect(figure?.deviation).toBeCloseTo(Math.SQRT2 * expected, 9);
+  expect(RESULT_COLUMNS).toContain('taken at');
+});

@@ -1,0 +1,142 @@
+import { z } from 'zod';
+import { LONGEST_STRING, MOST_CELLS } from '../../physics/desk/limits';
+
+const string = z
+  .number('Give the number of the string.')
+  .int('Give the number of the string.')
+  .min(1, 'Strings are counted from 1.')
+  .max(MOST_CELLS);
+const cell = z
+  .number('Give the number of the cell.')
+  .int('Give the number of the cell.')
+  .min(1, 'Cells are counted from 1.')
+  .max(LONGEST_STRING);
+
+/**
+ * What the probes were put to. Cells of a string are counted from its − end; a group of cells side by side counts as
+ * one. Volts are read red on the + side, black on the − side.
+ */
+export const measurementSchema = z.discriminatedUnion('kind', [
+  z
+    .strictObject({
+      kind: z.literal('volts'),
+      string,
+      from: cell,
+      to: cell,
+      built: cell.describe('How many cells stood in the string.'),
+    })
+    .describe('Volts across cells `from` to `to`, nothing connected.'),
+  z
+    .strictObject({ kind: z.literal('short'), string, built: cell })
+    .describe('Current of the string through the meter, for a second or two.'),
+  z
+    .strictObject({ kind: z.literal('shorted-volts'), string, to: cell, built: cell })
+    .describe('Volts across cells 1 to `to` while a lead joins the ends of the string.'),
+  z
+    .strictObject({ kind: z.literal('cell-volts'), string, cell })
+    .describe('Volts of one cell alone, its clips taken off.'),
+  z
+    .strictObject({ kind: z.literal('cell-short'), string, cell })
+    .describe('Current of one cell alone, its clips taken off, through the meter.'),
+  z
+    .strictObject({ kind: z.literal('volts-without'), string, cell, built: cell })
+    .describe('Volts of the string with this cell lifted out and a lead in its place.'),
+  z.strictObject({ kind: z.literal('battery-volts') }).describe('Volts of all strings joined.'),
+  z
+    .strictObject({ kind: z.literal('load-volts') })
+    .describe('Volts across the device while it is connected.'),
+  z.strictObject({ kind: z.literal('load-amps') }).describe('Current through the device.'),
+  z
+    .strictObject({ kind: z.literal('lights'), turned: z.boolean() })
+    .describe('Whether the device runs; `turned`: after it was turned round.'),
+]);
+
+export type Measurement = z.infer<typeof measurementSchema>;
+
+/** What a measurement is read in. */
+export function quantityOf({ kind }: Measurement): 'volts' | 'amps' | 'light' {
+  switch (kind) {
+    case 'short':
+    case 'cell-short':
+    case 'load-amps':
+      return 'amps';
+    case 'lights':
+      return 'light';
+    default:
+      return 'volts';
+  }
+}
+
+/** Equal for equal measurements, in whatever order their fields stand. */
+export function measurementKey(measurement: Measurement): string {
+  return Object.keys(measurement)
+    .sort()
+    .map((field) => measurement[field as keyof Measurement])
+    .join(' ');
+}
+
+export function isSame(first: Measurement, second: Measurement): boolean {
+  return measurementKey(first) === measurementKey(second);
+}
+
+/** What is measured in a few words: “cells 1–3, open”. */
+export function measurementName(measurement: Measurement): string {
+  switch (measurement.kind) {
+    case 'volts':
+      return `${span(measurement.from, measurement.to)}, open`;
+    case 'short':
+      return `${span(1, measurement.built)}, current`;
+    case 'shorted-volts':
+      return `${span(1, measurement.to)}, ends joined`;
+    case 'cell-volts':
+      return `cell ${measurement.cell} alone`;
+    case 'cell-short':
+      return `cell ${measurement.cell} alone, current`;
+    case 'volts-without':
+      return `without cell ${measurement.cell}`;
+    case 'battery-volts':
+      return 'all strings, open';
+    case 'load-volts':
+      return 'volts at the device';
+    case 'load-amps':
+      return 'current of the device';
+    case 'lights':
+      return measurement.turned ? 'device turned round' : 'does it run?';
+  }
+}
+
+function span(from: number, to: number): string {
+  return from === to ? `cell ${from}` : `cells ${from}–${to}`;
+}
+
+/** Where the probes go and what to take care of, as a sentence. */
+export function howToMeasure(measurement: Measurement): string {
+  switch (measurement.kind) {
+    case 'volts':
+      return measurement.from === measurement.to
+        ? `Volts across cell ${measurement.from} as it stands: red on its + metal, black on its − metal.`
+        : `Volts across ${span(measurement.from, measurement.to)}: red on the + metal of cell ${measurement.to}, black on the − metal of cell ${measurement.from}.`;
+    case 'short':
+      return measurement.built === 1
+        ? 'Milliamps of the cell: red on its + metal, black on its − metal, for a second or two only.'
+        : `Milliamps of the string: red on its + end, black on its − end, for a second or two only.`;
+    case 'shorted-volts':
+      return `Join the two ends of the string with a lead for a moment and read the volts across ${span(1, measurement.to)}.`;
+    case 'cell-volts':
+      return `Take the clips off cell ${measurement.cell} and read its volts alone: red on its + metal, black on its − metal.`;
+    case 'cell-short':
+      return `Take the clips off cell ${measurement.cell} and read its milliamps alone, for a second or two only.`;
+    case 'volts-without':
+      return `Lift cell ${measurement.cell} out, put a lead in its place and read the volts of the string again.`;
+    case 'battery-volts':
+      return 'Volts of the whole battery, nothing connected: red on its + end, black on its − end.';
+    case 'load-volts':
+      return 'Volts across the device while it is connected.';
+    case 'load-amps':
+      return 'Milliamps of the device: open one of its leads and put the meter into the gap.';
+    case 'lights':
+      return measurement.turned
+        ? 'Turn the device round and look whether it runs.'
+        : 'Connect the device and look whether it runs.';
+  }
+}

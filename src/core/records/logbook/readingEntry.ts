@@ -1,0 +1,40 @@
+import type { CurrentRange, VoltRange } from '../../physics/instruments/meter';
+import type { LoggedReading } from './logEntry';
+import { quantityOf, type Measurement } from './measurement';
+import { formatAmps, formatVolts } from '../../units';
+
+/** A reading as it goes into the log. */
+export function readingEntry(
+  measurement: Measurement,
+  value: number,
+  takenAt: string,
+  rest: {
+    readonly typed?: string;
+    readonly meter?: string;
+    readonly range?: VoltRange | CurrentRange | null;
+  } = {},
+): LoggedReading {
+  const { typed = null, meter = null, range = null } = rest;
+  return {
+    kind: 'reading',
+    measurement,
+    value,
+    range,
+    source: meter === null ? 'typed' : 'meter',
+    typed,
+    meter,
+    takenAt,
+  };
+}
+
+/** A value in the words of its quantity. */
+export function readingText(measurement: Measurement, value: number): string {
+  switch (quantityOf(measurement)) {
+    case 'volts':
+      return formatVolts(value);
+    case 'amps':
+      return formatAmps(value);
+    case 'light':
+      return value > 0.5 ? 'it runs' : 'it does not run';
+  }
+}

@@ -1,0 +1,238 @@
+import { csvRows, csvText, type CsvRow } from '../../formats/csv';
+import { parseQuantity } from '../../formats/parseQuantity';
+import { CURRENT_RANGES, VOLT_RANGES } from '../../physics/instruments/meter';
+import { succeed, type Fault, type Result } from '../../result';
+import { foldLog } from './foldLog';
+import {
+  groupNameSchema,
+  logEntrySchema,
+  LONGEST_METER,
+  type LoggedReading,
+  type LogLine,
+} from './logEntry';
+import { measurementSchema, quantityOf, type Measurement } from './measurement';
+
+/** Columns of the results, in order; units stand in a column of their own because volts and amperes share one table. */
+export const RESULT_COLUMNS = [
+  'group',
+  'measured',
+  'string',
+  'from cell',
+  'to cell',
+  'cells built',
+  'value',
+  'unit',
+  'range',
+  'source',
+  'meter',
+  'taken at',
+] as const;
+export type ResultColumn = (typeof RESULT_COLUMNS)[number];
+
+/** Columns without which a row is no reading. */
+export const NEEDED_COLUMNS: readonly ResultColumn[] = ['group', 'value'];
+
+/** Every standing reading of a class, one row each. */
+export function resultRows(
+  lines: readonly LogLine[],
+): Record<ResultColumn, string | number | null>[] {
+  return foldLog(lines).flatMap(({ current: { group, entry, struck } }) => {
+    if (struck || entry.kind !== 'reading') return [];
+    const { measurement, value, range, source, meter, takenAt } = entry;
+    const quantity = quantityOf(measurement);
+    return [
+      {
+        group,
+        measured:
+          measurement.kind === 'lights' && measurement.turned ? 'lights-turned' : measurement.kind,
+        string: 'string' in measurement ? measurement.string : null,
+        'from cell':
+          'from' in measurement
+            ? measurement.from
+            : 'cell' in measurement
+              ? measurement.cell
+              : null,
+        'to cell':
+          'to' in measurement ? measurement.to : 'cell' in measurement ? measurement.cell : null,
+        'cells built': 'built' in measurement ? measurement.built : null,
+        value,
+        unit: quantity === 'volts' ? 'V' : quantity === 'amps' ? 'A' : '',
+        range,
+        source,
+        meter,
+        'taken at': takenAt,
+      },
+    ];
+  });
+}
+
+export function resultsCsv(lines: readonly LogLine[]): string {
+  const rows = resultRows(lines);
+  return csvText(
+    RESULT_COLUMNS,
+    rows.map((row) => RESULT_COLUMNS.map((column) => row[column])),
+  );
+}
+
+/** What a row of a file can say; that it comes from a file needs no column. */
+export const FILE_COLUMNS = RESULT_COLUMNS.filter((column) => column !== 'source');
+
+/** Which column of a file stands for which of ours; `null` where none does. */
+export type ColumnMapping = Readonly<Record<ResultColumn, string | null>>;
+
+/** Columns of a file and a first guess at what they mean. */
+export function columnsOfFile(
+  text: string,
+): Result<{ readonly columns: readonly string[]; readonly mapping: ColumnMapping }> {
+  const rows = csvRows(text);
+  if (!rows.ok) return rows;
+  const columns = [...new Set(rows.value.flatMap(({ cells }) => Object.keys(cells)))];
+  const plain = (name: string): string => name.toLowerCase().replace(/[^a-z]/g, '');
+  const mapping = Object.fromEntries(
+    RESULT_COLUMNS.map((wanted) => [
+      wanted,
+      columns.find((name) => plain(name) === plain(wanted)) ??
+        columns.find((name) => GUESSES[wanted]?.test(name) === true) ??
+        null,
+    ]),
+  ) as ColumnMapping;
+  return succeed({ columns, mapping });
+}
+
+const GUESSES: Partial<Readonly<Record<ResultColumn, RegExp>>> = {
+  group: /group|team|table/i,
+  measured: /measure|what/i,
+  'to cell': /cells?|count|number/i,
+  value: /value|read|volt|amp/i,
+  unit: /unit/i,
+  'taken at': /time|date|when/i,
+};
+
+/** A row of a file: the reading that it becomes, or what is wrong with it. */
+export interface FileRow {
+  readonly row: number;
+  readonly cells: Readonly<Record<string, string>>;
+  readonly reading: { readonly group: string; readonly entry: LoggedReading } | null;
+  readonly faults: readonly Fault[];
+}
+
+/**
+ * Readings of a CSV file by its columns. Every row stands for itself: those with faults name them, by row and column,
+ * and the others can be taken.
+ * @param now time for rows that have none, ISO 8601.
+ */
+export function readResults(text: string, mapping: ColumnMapping, now: string): Result<FileRow[]> {
+  const rows = csvRows(text);
+  if (!rows.ok) return rows;
+  return succeed(rows.value.map((row) => fileRow(row, mapping, now)));
+}
+
+function fileRow({ row, cells }: CsvRow, mapping: ColumnMapping, now: string): FileRow {
+  const faults: Fault[] = [];
+  const cell = (column: ResultColumn): string => {
+    const name = mapping[column];
+    return name === null ? '' : (cells[name] ?? '');
+  };
+  const fault = (column: ResultColumn, message: string): null => {
+    faults.push({ code: 'not-usable', path: ['row', row, mapping[column] ?? column], message });
+    return null;
+  };
+  const count = (column: ResultColumn, otherwise: number): number | null => {
+    const typed = cell(column);
+    if (typed === '') return otherwise;
+    const number = Number(typed);
+    return Number.isInteger(number) && number >= 1
+      ? number
+      : fault(column, `“${typed}” is no whole number from 1.`);
+  };
+  const group = groupNameSchema.safeParse(cell('group'));
+  if (!group.success) fault('group', group.error.issues[0]?.message ?? 'Name the group.');
+  const unit = cell('unit');
+  const string = count('string', 1);
+  const to = count('to cell', 1);
+  const from = count('from cell', 1);
+  const built = count('cells built', to ?? 1);
+  const kind = cell('measured') || (/a$/i.test(unit) ? 'short' : 'volts');
+  const measurement = measurementSchema.safeParse(
+    shapeOf(kind, { string, from, to, built, cell: to }),
+  );
+  if (!measurement.success && string !== null && to !== null && from !== null && built !== null) {
+    fault('measured', `“${kind}” is no measurement that Grozer knows.`);
+  }
+  const value = measurement.success ? valueOf(measurement.data, cell('value'), unit) : null;
+  if (value !== null && !value.ok) fault('value', value.faults[0]?.message ?? 'No value.');
+  const takenAt = cell('taken at');
+  const time = takenAt === '' ? now : isoTime(takenAt);
+  if (time === null)
+    fault('taken at', `“${takenAt}” is no time. Write it like 2027-01-22T14:02:00Z.`);
+  const range = [...VOLT_RANGES, ...CURRENT_RANGES].find((one) => one === cell('range')) ?? null;
+  if (faults.length > 0 || !group.success || !measurement.success || value?.ok !== true) {
+    return { row, cells, reading: null, faults };
+  }
+  const entry = logEntrySchema.safeParse({
+    kind: 'reading',
+    measurement: measurement.data,
+    value: value.value,
+    range,
+    source: 'file',
+    typed: null,
+    meter: cell('meter').slice(0, LONGEST_METER) || null,
+    takenAt: time,
+  });
+  if (!entry.success || entry.data.kind !== 'reading') {
+    fault('value', entry.error?.issues[0]?.message ?? 'The value is out of bounds.');
+    return { row, cells, reading: null, faults };
+  }
+  return { row, cells, reading: { group: group.data, entry: entry.data }, faults };
+}
+
+function valueOf(measurement: Measurement, typed: string, unit: string): Result<number> {
+  const quantity = quantityOf(measurement);
+  if (quantity === 'light') {
+    const runs = /^(1|yes|y|true|lit)$/i.test(typed)
+      ? 1
+      : /^(0|no|n|false|dark)$/i.test(typed)
+        ? 0
+        : null;
+    return runs === null
+      ? {
+          ok: false,
+          faults: [{ code: 'light', path: [], message: 'Write 1 where it runs, 0 where not.' }],
+        }
+      : succeed(runs);
+  }
+  return parseQuantity(
+    /[a-zµμ]\s*$/i.test(typed) ? typed : `${typed} ${unit}`,
+    quantity === 'volts' ? 'volts' : 'milliamps',
+  );
+}
+
+function shapeOf(
+  kind: string,
+  at: Readonly<Record<'string' | 'from' | 'to' | 'built' | 'cell', number | null>>,
+): unknown {
+  const { string, from, to, built, cell } = at;
+  switch (kind) {
+    case 'volts':
+      return { kind, string, from, to, built };
+    case 'short':
+      return { kind, string, built };
+    case 'shorted-volts':
+      return { kind, string, to, built };
+    case 'cell-volts':
+    case 'cell-short':
+      return { kind, string, cell };
+    case 'volts-without':
+      return { kind, string, cell, built };
+    case 'lights':
+    case 'lights-turned':
+      return { kind: 'lights', turned: kind === 'lights-turned' };
+    default:
+      return { kind };
+  }
+}
+
+function isoTime(text: string): string | null {
+  const time = Date.parse(text);
+  return Number.isNaN(time) ? null : new Date(time).toISOString();
+}

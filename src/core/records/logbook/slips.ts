@@ -1,0 +1,57 @@
+import { formatAmps, formatVolts } from '../../units';
+import { quantityOf, type Measurement } from './measurement';
+
+/** A value that was probably not meant as it was typed. */
+export interface Slip {
+  readonly code: 'unit' | 'sign' | 'not-believable';
+  readonly message: string;
+  /** What was probably meant; `null` where only the meter can tell. */
+  readonly meant: number | null;
+}
+
+/** Within this factor of the expected value a thousandfold is taken for a wrong unit (common practice, no source). */
+const NEAR = 4;
+
+/**
+ * Slips of the pen and of the meter: milliamps typed as amps, millivolts as volts, the probes the wrong way round,
+ * more than the metals can give. `null` where the value is believable, wrong though it may be.
+ * @param expected volts or amperes that a sound battery would show.
+ * @param mostVolts the most that the metals can give there.
+ */
+export function slipIn(
+  measurement: Measurement,
+  value: number,
+  expected: number,
+  mostVolts: number,
+): Slip | null {
+  const quantity = quantityOf(measurement);
+  if (quantity === 'light' || expected <= 0) return null;
+  const format = quantity === 'volts' ? formatVolts : formatAmps;
+  const ratio = Math.abs(value) / expected;
+  for (const factor of [1000, 1e-3]) {
+    const near = ratio / factor;
+    if (near > 1 / NEAR && near < NEAR) {
+      const meant = value / factor;
+      return {
+        code: 'unit',
+        message: `${format(value)} is about ${factor > 1 ? 'a thousand times too much' : 'a thousandth of what it should be'}. Is it ${format(meant)}?`,
+        meant,
+      };
+    }
+  }
+  if (value < 0 && ratio > 0.6 && ratio < 1.5) {
+    return {
+      code: 'sign',
+      message: 'The sign is turned: are the probes swapped (red belongs on +)?',
+      meant: -value,
+    };
+  }
+  if (quantity === 'volts' && value > mostVolts) {
+    return {
+      code: 'not-believable',
+      message: `More than these metals can give (${formatVolts(mostVolts)}): check the range and count the cells.`,
+      meant: null,
+    };
+  }
+  return null;
+}

@@ -1,0 +1,99 @@
+import { z } from 'zod';
+import { joinCodeSchema } from './joinCode';
+
+/** Who is in the room: what may be offered follows from it (handbook of the trade, safety; common practice, no source). */
+export const AGE_BANDS = ['under-11', '11-to-13', '14-and-over', 'adults'] as const;
+export type AgeBand = (typeof AGE_BANDS)[number];
+
+export const AGE_BAND_NAMES: Readonly<Record<AgeBand, string>> = {
+  'under-11': 'under 11',
+  '11-to-13': '11 to 13',
+  '14-and-over': '14 and over',
+  adults: 'adults, trained staff',
+};
+
+export const PAPERS = ['A4', 'Letter'] as const;
+export type Paper = (typeof PAPERS)[number];
+
+export const SEPARATOR_SCHOOLS = ['smaller', 'same', 'larger'] as const;
+export type SeparatorSchool = (typeof SEPARATOR_SCHOOLS)[number];
+
+/** Parts that can be replaced by something cheaper. */
+export const SWAPPABLE = ['clip-lead', 'copper-strip', 'zinc-strip'] as const;
+export type Swappable = (typeof SWAPPABLE)[number];
+
+/** Bounds that fields and schema share. */
+export const LESSON_LIMITS = {
+  mostPupils: 400,
+  mostGroups: 60,
+  mostMeters: 60,
+  mostMinutes: 600,
+  mostHands: 40,
+  mostWaitMinutes: 60,
+} as const;
+
+const whole = (what: string, least: number, most: number) =>
+  z
+    .number(`Give ${what} as a whole number.`)
+    .int(`Give ${what} as a whole number.`)
+    .min(least, `Give at least ${least} for ${what}.`)
+    .max(most, `Give at most ${most} for ${what}.`);
+
+const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'Give the time as hours:minutes.');
+
+/** The class that a plan is prepared for. */
+export const lessonSchema = z
+  .strictObject({
+    pupils: whole('the pupils', 1, LESSON_LIMITS.mostPupils),
+    groups: whole('the groups', 1, LESSON_LIMITS.mostGroups),
+    meters: whole('the meters', 1, LESSON_LIMITS.mostMeters),
+    ageBand: z.enum(AGE_BANDS, 'Choose one of the age bands.'),
+    minutes: whole('the minutes of the lesson', 10, LESSON_LIMITS.mostMinutes),
+    startsAt: clock.describe('Local time at which the lesson begins.'),
+    spares: z
+      .enum(['one-in-six', 'from-chance'])
+      .describe('One spare in six, or as many as leave the class whole in 95 of 100.'),
+    hands: whole('the pairs of hands that prepare', 1, LESSON_LIMITS.mostHands),
+    mostWaitMinutes: whole('the longest wait for a meter', 1, LESSON_LIMITS.mostWaitMinutes),
+    workingHours: z
+      .strictObject({ from: clock, to: clock })
+      .refine(({ from, to }) => from < to, 'Working hours must end after they begin.')
+      .describe('Preparing is planned on working days between these.'),
+    separatorSchool: z.enum(SEPARATOR_SCHOOLS),
+    swapped: z
+      .array(z.enum(SWAPPABLE))
+      .max(SWAPPABLE.length)
+      .describe('Parts that are replaced by their cheaper substitute.'),
+    paper: z.enum(PAPERS, 'Choose one of the paper sizes.'),
+    moved: z
+      .record(z.string().max(40), z.iso.datetime({ local: true }))
+      .describe('Tasks that were put elsewhere: their local beginning.'),
+    ticked: z.array(z.string().max(80)).max(200).describe('Points of the checklist that are done.'),
+    joinCode: joinCodeSchema.nullable(),
+  })
+  .refine(({ pupils, groups }) => groups <= pupils, {
+    path: ['groups'],
+    message: 'There cannot be more groups than pupils.',
+  });
+
+export type Lesson = z.infer<typeof lessonSchema>;
+
+/** The class of a new plan: thirty pupils in six groups who share one meter (common practice, no source). */
+export const USUAL_LESSON: Lesson = {
+  pupils: 30,
+  groups: 6,
+  meters: 1,
+  ageBand: '11-to-13',
+  minutes: 45,
+  startsAt: '10:00',
+  spares: 'one-in-six',
+  hands: 1,
+  mostWaitMinutes: 8,
+  workingHours: { from: '08:00', to: '17:00' },
+  separatorSchool: 'same',
+  swapped: [],
+  paper: 'A4',
+  moved: {},
+  ticked: [],
+  joinCode: null,
+};

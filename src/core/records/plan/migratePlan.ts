@@ -1,0 +1,114 @@
+import type { Migrations } from '../../formats/migrateDocument';
+import { logEntrySchema, type LoggedReading } from '../logbook/logEntry';
+
+/** Written out, so that it stays what version 5 had when later versions change. */
+const LESSON_OF_VERSION_5 = {
+  pupils: 30,
+  groups: 6,
+  meters: 1,
+  ageBand: '11-to-13',
+  minutes: 45,
+  startsAt: '10:00',
+  spares: 'one-in-six',
+  hands: 1,
+  mostWaitMinutes: 8,
+  workingHours: { from: '08:00', to: '17:00' },
+  separatorSchool: 'same',
+  swapped: [],
+  paper: 'A4',
+  moved: {},
+  ticked: [],
+  joinCode: null,
+};
+
+/** Written out for the same reason. */
+const RUNNING_OF_VERSION_7 = { wrap: null, humidity: 0.5, celsius: 20 };
+
+/** And for this. */
+const RUNNING_OF_VERSION_8 = {
+  fromDry: false,
+  turns: { onSeconds: 300, restSeconds: 600 },
+  shortSeconds: 60,
+  bank: { farads: 0.01, ratedVolts: 16, inSeries: 1, inParallel: 1, dischargeOhms: 100 },
+};
+
+/**
+ * 7 → 8: use in turns, shorts, a capacitor bank; wishes.
+ * 1 → 2: the cell got a size of its own; older plans have the recipe's usual one.
+ * 3 → 4: arrangements laid out by hand; nothing to change.
+ * 4 → 5: the class that it is prepared for.
+ * 6 → 7: how it is left running.
+ * 5 → 6: readings left the plan for the log ({@link readingsOfOldPlan} finds them in an old file).
+ * 2 → 3: own recipes, and more than two readings of the built cell. Two readings were used whatever they said, so they
+ * count as kept.
+ */
+export const PLAN_MIGRATIONS: Migrations = {
+  1: (document) => withCell(document, (cell) => ({ ...cell, size: null })),
+  3: (document) => ({ ...document }),
+  6: (document) => ({ ...document, running: RUNNING_OF_VERSION_7 }),
+  7: ({ running, ...document }) => ({
+    ...document,
+    running: isRecord(running) ? { ...running, ...RUNNING_OF_VERSION_8 } : running,
+    wishes: [],
+  }),
+  5: ({ readings: _moved, ...document }) => ({ ...document }),
+  4: (document) => ({ ...document, lesson: LESSON_OF_VERSION_5 }),
+  2: (document) =>
+    withCell(document, ({ own, ...cell }) => ({
+      ...cell,
+      ownRecipe: null,
+      own: isRecord(own) ? readingsOfTwo(own) : own,
+    })),
+};
+
+function readingsOfTwo({ openCircuitVolts, shortCircuitAmps, meterRange, ...rest }: Json): Json {
+  return {
+    ...rest,
+    openCircuitVolts,
+    shortCircuit: { amps: shortCircuitAmps, meterRange, secondsAfter: null },
+    loaded: [],
+    kept: true,
+  };
+}
+
+type Json = Readonly<Record<string, unknown>>;
+
+function isRecord(value: unknown): value is Json {
+  return typeof value === 'object' && value !== null;
+}
+
+/** What is no cell at all is left to the schema to name. */
+function withCell(document: Json, change: (cell: Json) => Json): Record<string, unknown> {
+  const { cell } = document;
+  return isRecord(cell) ? { ...document, cell: change(cell) } : { ...document };
+}
+
+/** Readings that a plan of version 5 or older carried, as entries of the log; none where there are none. */
+export function readingsOfOldPlan(text: string): LoggedReading[] {
+  let document: unknown;
+  try {
+    document = JSON.parse(text);
+  } catch {
+    return [];
+  }
+  const carried = isRecord(document) ? document['readings'] : null;
+  if (!Array.isArray(carried)) return [];
+  return carried.flatMap((one: unknown) => {
+    if (!isRecord(one)) return [];
+    const measurement =
+      one['kind'] === 'open-circuit'
+        ? { kind: 'volts', string: 1, from: 1, to: one['cells'], built: one['cells'] }
+        : { kind: 'short', string: 1, built: 1 };
+    const parsed = logEntrySchema.safeParse({
+      kind: 'reading',
+      measurement,
+      value: one['volts'] ?? one['amps'],
+      range: null,
+      source: 'file',
+      typed: null,
+      meter: null,
+      takenAt: one['takenAt'],
+    });
+    return parsed.success && parsed.data.kind === 'reading' ? [parsed.data] : [];
+  });
+}

@@ -1,0 +1,60 @@
+import { ROOM_THERMAL_VOLTS } from '../../constants';
+import { BRIGHTNESS_FROM_AMPS } from '../../physics/circuit/brightness';
+import { DEVICE_PRESETS } from '../../physics/circuit/devicePresets';
+import { loadVolts, type Load } from '../../physics/circuit/load/load';
+import { LED_PRESETS, ledModelOf } from '../../physics/circuit/load/ledPresets';
+import { formatOhms } from '../../units';
+import type { PlanTarget } from './planSchema';
+
+/** What the target asks of the battery: at least this current, at the voltage the load then takes. */
+export interface TargetNeed {
+  readonly load: Load;
+  /** `amber LED`, `1 kΩ resistor`, `piezo buzzer`. */
+  readonly name: string;
+  readonly amps: number;
+  readonly volts: number;
+}
+
+export function needOfTarget(target: PlanTarget): TargetNeed {
+  const load = loadOfTarget(target);
+  const amps = wantedAmps(target);
+  return {
+    load,
+    name: nameOfTarget(target),
+    amps,
+    volts: loadVolts(load, amps, ROOM_THERMAL_VOLTS),
+  };
+}
+
+export function nameOfTarget(target: PlanTarget): string {
+  switch (target.kind) {
+    case 'led':
+      return LED_PRESETS[target.colour].name;
+    case 'resistor':
+      return `${formatOhms(target.ohms)} resistor`;
+    case 'device':
+      return DEVICE_PRESETS[target.device].name;
+  }
+}
+
+function loadOfTarget(target: PlanTarget): Load {
+  switch (target.kind) {
+    case 'led':
+      return { kind: 'led', led: ledModelOf(target.colour) };
+    case 'resistor':
+      return { kind: 'resistor', ohms: target.ohms };
+    case 'device':
+      return { kind: 'device', amps: target.amps, leastVolts: target.leastVolts };
+  }
+}
+
+function wantedAmps(target: PlanTarget): number {
+  switch (target.kind) {
+    case 'led':
+      return BRIGHTNESS_FROM_AMPS[target.brightness];
+    case 'resistor':
+      return target.wantedAmps;
+    case 'device':
+      return target.amps;
+  }
+}

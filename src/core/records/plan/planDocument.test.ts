@@ -1,0 +1,264 @@
+import fc from 'fast-check';
+import { describePath } from '../../result';
+import { ownRecipeFrom } from '../../physics/chemistry/ownRecipe';
+import { RECIPES } from '../../physics/chemistry/recipes';
+import { RECIPE_IDS } from '../../physics/chemistry/recipe';
+import { ELECTRODE_SHAPES } from '../../physics/chemistry/electrodeSize';
+import { WANTED_BRIGHTNESSES } from '../../physics/circuit/brightness';
+import { DEVICE_KINDS } from '../../physics/circuit/devicePresets';
+import { LED_COLOURS } from '../../physics/circuit/load/ledPresets';
+import { CURRENT_RANGES } from '../../physics/instruments/meter';
+import { migrateDocument } from '../../formats/migrateDocument';
+import { USUAL_LESSON } from './lessonSchema';
+import { readingsOfOldPlan } from './migratePlan';
+import { WRAPS } from '../../physics/time/drying';
+import { newPlan } from './newPlan';
+import { PLAN_DOCUMENT } from './planDocument';
+import { MOST_CELLS } from '../../physics/desk/limits';
+import { type Plan } from './planSchema';
+
+const amount = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+
+const targets: fc.Arbitrary<Plan['target']> = fc.oneof(
+  fc.record({
+    kind: fc.constant('led' as const),
+    colour: fc.constantFrom(...LED_COLOURS),
+    brightness: fc.constantFrom(...WANTED_BRIGHTNESSES),
+  }),
+  fc.record({
+    kind: fc.constant('resistor' as const),
+    ohms: amount(0.1, 1e7),
+    wantedAmps: amount(1e-9, 10),
+  }),
+  fc.record({
+    kind: fc.constant('device' as const),
+    device: fc.constantFrom(...DEVICE_KINDS),
+    leastVolts: amount(0.1, 30),
+    amps: amount(1e-6, 1),
+  }),
+);
+
+const plans: fc.Arbitrary<Plan> = fc.record({
+  format: fc.constant('grozer-plan' as const),
+  version: fc.constant(8 as const),
+  title: fc.string({ minLength: 1, maxLength: 80 }).map((text) => text.trim() || 'Plan'),
+  lessonDate: fc.option(fc.constantFrom('2027-01-29', '2028-02-29')),
+  target: targets,
+  minutes: amount(1, 43200),
+  cell: fc.constantFrom(...RECIPE_IDS).chain((recipe) =>
+    fc.record({
+      recipe: fc.constant(recipe),
+      body: fc.constantFrom(...RECIPES[recipe].bodies.map(({ id }) => id)),
+      ownRecipe: fc.constantFrom(null, { id: 'own', recipe: ownRecipeFrom(recipe) }),
+      size: fc.option(
+        fc.record({
+          shape: fc.constantFrom(...ELECTRODE_SHAPES),
+          widthMillimetres: amount(0.1, 500),
+          depthMillimetres: amount(0.1, 500),
+          gapMillimetres: amount(0.1, 500),
+          pairs: fc.integer({ min: 1, max: 10 }),
+        }),
+      ),
+      own: fc.option(
+        fc.record({
+          openCircuitVolts: fc.option(amount(0.01, 100)),
+          shortCircuit: fc.option(
+            fc.record({
+              amps: amount(1e-6, 20),
+              meterRange: fc.constantFrom(...CURRENT_RANGES),
+              secondsAfter: fc.option(amount(0, 3600)),
+            }),
+          ),
+          loaded: fc.array(
+            fc.record({
+              ohms: amount(0.1, 1e7),
+              volts: amount(0, 100),
+              secondsAfter: fc.option(amount(0, 3600)),
+            }),
+            { maxLength: 6 },
+          ),
+          kept: fc.boolean(),
+        }),
+      ),
+    }),
+  ),
+  arrangement: fc.oneof(
+    fc.constant({ kind: 'suggested' as const }),
+    fc.record({
+      kind: fc.constant('own' as const),
+      cellsInSeries: fc.integer({ min: 1, max: 14 }),
+      strings: fc.integer({ min: 1, max: 14 }),
+    }),
+  ),
+  lesson: fc
+    .record({ pupils: fc.integer({ min: 60, max: 400 }), groups: fc.integer({ min: 1, max: 60 }) })
+    .map((counts) => ({ ...USUAL_LESSON, ...counts })),
+  running: fc.record({
+    wrap: fc.constantFrom(null, ...WRAPS),
+    humidity: amount(0.05, 0.99),
+    celsius: amount(0, 45),
+    fromDry: fc.boolean(),
+    turns: fc.record({ onSeconds: amount(1, 86_400), restSeconds: amount(1, 86_400) }),
+    shortSeconds: amount(1, 600),
+    bank: fc.record({
+      farads: amount(1e-6, 500),
+      ratedVolts: amount(1, 60),
+      inSeries: fc.integer({ min: 1, max: 20 }),
+      inParallel: fc.integer({ min: 1, max: 20 }),
+      dischargeOhms: amount(0.05, 1e6),
+    }),
+  }),
+  wishes: fc.array(
+    fc.oneof(
+      fc.record({
+        kind: fc.constant('run' as const),
+        name: fc.constantFrom('Foghorn', 'Ferry'),
+        volts: amount(0.1, 1e6),
+        amps: amount(1e-6, 1e6),
+        seconds: amount(0.1, 1e9),
+      }),
+      fc.record({
+        kind: fc.constant('pulse' as const),
+        name: fc.constantFrom('Spark', 'Weld'),
+        volts: amount(0.1, 1000),
+        farads: amount(1e-6, 1000),
+      }),
+    ),
+    { maxLength: 4 },
+  ),
+});
+
+test('an exported plan comes back the same', () => {
+  fc.assert(
+    fc.property(plans, (plan) => {
+      const parsed = PLAN_DOCUMENT.parseText(PLAN_DOCUMENT.text(plan));
+      expect(parsed).toEqual({ ok: true, value: JSON.parse(JSON.stringify(plan)) });
+    }),
+  );
+});
+
+test('a new plan is a valid plan', () => {
+  expect(PLAN_DOCUMENT.parse(newPlan('Lamp')).ok).toBe(true);
+});
+
+const faultPaths = (document: unknown): string[] => {
+  const parsed = PLAN_DOCUMENT.parse(document);
+  return parsed.ok ? [] : parsed.faults.map(({ path }) => describePath(path));
+};
+
+test('every fault of a broken plan is named by its path', () => {
+  const plan = newPlan('Lamp');
+  expect(
+    faultPaths({
+      ...plan,
+      title: ' ',
+      minutes: 'long',
+      target: { kind: 'led', colour: 'ultraviolet', brightness: 'dim' },
+      cell: {
+        ...plan.cell,
+        own: {
+          openCircuitVolts: -1,
+          shortCircuit: { amps: 0, meterRange: '20 mA', secondsAfter: null },
+          loaded: [],
+          kept: false,
+        },
+      },
+      colour: 'blue',
+    }).sort(),
+  ).toEqual(
+    [
+      'cell.own.openCircuitVolts',
+      'cell.own.shortCircuit.amps',
+      'colour',
+      'minutes',
+      'target.colour',
+      'title',
+    ].sort(),
+  );
+});
+
+test('a battery larger than a plan can hold is refused', () => {
+  const arrangement = { kind: 'own', cellsInSeries: 20, strings: 11 };
+  expect(20 * 11).toBeGreaterThan(MOST_CELLS);
+  expect(faultPaths({ ...newPlan('Lamp'), arrangement })).toEqual(['arrangement.strings']);
+});
+
+test('an old plan loses its readings to the log, and keeps everything else', () => {
+  const readings = [
+    { kind: 'open-circuit', cells: 2, volts: 1.86, takenAt: '2027-01-22T14:09:00Z' },
+    { kind: 'short-circuit', amps: 1.31e-3, takenAt: '2027-01-22T14:03:00Z' },
+    { kind: 'open-circuit', cells: 0, volts: 1, takenAt: 'yesterday' },
+  ];
+  const old = { ...newPlan('Lamp'), version: 5, readings };
+  expect(PLAN_DOCUMENT.parse(old)).toEqual({ ok: true, value: newPlan('Lamp') });
+  const moved = readingsOfOldPlan(JSON.stringify(old));
+  expect(moved.map(({ measurement, value }) => [measurement, value])).toEqual([
+    [{ kind: 'volts', string: 1, from: 1, to: 2, built: 2 }, 1.86],
+    [{ kind: 'short', string: 1, built: 1 }, 1.31e-3],
+  ]);
+  expect(readingsOfOldPlan('no json')).toEqual([]);
+});
+
+test('text that is no JSON, no object or has no version says so', () => {
+  const code = (text: string): string | undefined => {
+    const parsed = PLAN_DOCUMENT.parseText(text);
+    return parsed.ok ? 'ok' : parsed.faults[0]?.code;
+  };
+  expect(code('{"title": ')).toBe('not-json');
+  expect(code('[]')).toBe('not-an-object');
+  expect(code('{}')).toBe('no-version');
+  expect(code('{"version": 99}')).toBe('too-new');
+});
+
+test('a plan of version 1 is read with the usual size of its cell', () => {
+  const cell: Record<string, unknown> = { ...newPlan('Lamp').cell };
+  delete cell['size'];
+  delete cell['ownRecipe'];
+  const parsed = PLAN_DOCUMENT.parse({ ...newPlan('Lamp'), version: 1, cell });
+  expect(parsed).toEqual({ ok: true, value: newPlan('Lamp') });
+  // What is no cell at all is left to the schema to name.
+  expect(faultPaths({ ...newPlan('Lamp'), version: 1, cell: 5 })).toEqual(['cell']);
+});
+
+test('a plan of version 2 keeps its two readings, which were used whatever they said', () => {
+  const cell: Record<string, unknown> = { ...newPlan('Lamp').cell };
+  delete cell['ownRecipe'];
+  const own = { openCircuitVolts: 0.93, shortCircuitAmps: 1.4e-3, meterRange: '20 mA' };
+  const parsed = PLAN_DOCUMENT.parse({ ...newPlan('Lamp'), version: 2, cell: { ...cell, own } });
+  expect(parsed.ok && parsed.value.cell.own).toEqual({
+    openCircuitVolts: 0.93,
+    shortCircuit: { amps: 1.4e-3, meterRange: '20 mA', secondsAfter: null },
+    loaded: [],
+    kept: true,
+  });
+});
+
+test('older documents go through every migration in turn, and are not changed themselves', () => {
+  const document = { version: 1, volts: 2 };
+  const migrated = migrateDocument(document, 'plan', 3, {
+    1: ({ volts, ...rest }) => ({ ...rest, emf: volts }),
+    2: (before) => ({ ...before, checked: true }),
+  });
+  expect(migrated).toEqual({ ok: true, value: { version: 3, emf: 2, checked: true } });
+  expect(document).toEqual({ version: 1, volts: 2 });
+});
+
+test('a missing migration is a programmer error', () => {
+  expect(() => migrateDocument({ version: 1 }, 'plan', 2, {})).toThrow(
+    'no migration from version 1',
+  );
+});
+
+test('a plan of version 4 gets the usual class; a class that cannot be is refused by its field', () => {
+  const { lesson, ...older } = newPlan('Lamp');
+  const parsed = PLAN_DOCUMENT.parse({ ...older, version: 4 });
+  expect(parsed.ok && parsed.value.lesson).toEqual(lesson);
+  const withLesson = (change: object) =>
+    faultPaths({ ...newPlan('Lamp'), lesson: { ...lesson, ...change } });
+  expect(withLesson({ pupils: 0 })).toContain('lesson.pupils');
+  expect(withLesson({ pupils: 4, groups: 5 })).toEqual(['lesson.groups']);
+  expect(withLesson({ startsAt: '25:00' })).toEqual(['lesson.startsAt']);
+  expect(withLesson({ workingHours: { from: '17:00', to: '08:00' } })).toEqual([
+    'lesson.workingHours',
+  ]);
+});

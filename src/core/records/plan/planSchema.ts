@@ -1,0 +1,121 @@
+import { z } from 'zod';
+import { electrodeSizeSchema } from '../../physics/chemistry/electrodeSizeSchema';
+import { ownReadingsSchema } from '../../physics/chemistry/ownReadings';
+import { ownRecipeSchema } from '../../physics/chemistry/ownRecipeSchema';
+import { RECIPE_IDS } from '../../physics/chemistry/recipe';
+import { WANTED_BRIGHTNESSES } from '../../physics/circuit/brightness';
+import { DEVICE_KINDS } from '../../physics/circuit/devicePresets';
+import { LED_COLOURS } from '../../physics/circuit/load/ledPresets';
+import { deskArrangementSchema } from '../../physics/desk/deskSchema';
+import { runningSchema } from './runningSchema';
+import { LONGEST_STRING, MOST_CELLS } from '../../physics/desk/limits';
+import { LONGEST_TITLE } from '../../formats/documentFormat';
+import { wishesSchema } from './wishSchema';
+import { lessonSchema } from './lessonSchema';
+
+/** Version that this build writes. Older documents are migrated on reading, newer ones are refused. */
+export const PLAN_VERSION = 8;
+export const PLAN_FORMAT = 'grozer-plan';
+
+const amps = (most: number) =>
+  z
+    .number('Give a current in amperes.')
+    .positive('The current must be greater than zero.')
+    .max(most, `The current must be at most ${most} A.`);
+const volts = (most: number) =>
+  z
+    .number('Give a voltage in volts.')
+    .positive('The voltage must be greater than zero.')
+    .max(most, `The voltage must be at most ${most} V.`);
+const count = (most: number) =>
+  z
+    .number('Give a whole number.')
+    .int('Give a whole number.')
+    .min(1, 'There must be at least one.')
+    .max(most, `There can be at most ${most}.`);
+
+const target = z.discriminatedUnion(
+  'kind',
+  [
+    z.strictObject({
+      kind: z.literal('led'),
+      colour: z.enum(LED_COLOURS, 'Choose one of the LED colours.'),
+      brightness: z.enum(WANTED_BRIGHTNESSES, 'Choose one of the brightnesses.'),
+    }),
+    z.strictObject({
+      kind: z.literal('resistor'),
+      ohms: z
+        .number('Give a resistance in ohms.')
+        .min(0.1, 'The resistance must be at least 0.1 Ω.')
+        .max(1e7, 'The resistance must be at most 10 MΩ.'),
+      wantedAmps: amps(10),
+    }),
+    z.strictObject({
+      kind: z.literal('device'),
+      device: z.enum(DEVICE_KINDS, 'Choose one of the devices.'),
+      leastVolts: volts(30),
+      amps: amps(1),
+    }),
+  ],
+  { error: 'The target must be an LED, a resistor or a device.' },
+);
+
+const cell = z.strictObject({
+  recipe: z.enum(RECIPE_IDS, 'This recipe is not known.'),
+  ownRecipe: z
+    .strictObject({ id: z.string().min(1).max(60), recipe: ownRecipeSchema })
+    .nullable()
+    .describe(
+      'The educator’s own recipe as it was when it was chosen, and where it is stored; null: the shipped recipe.',
+    ),
+  body: z.string().min(1).max(40),
+  size: electrodeSizeSchema
+    .nullable()
+    .describe('Size of the educator’s cell; null: the recipe’s usual size.'),
+  own: ownReadingsSchema
+    .nullable()
+    .describe('Readings of one cell built by the educator; null: typical values are used.'),
+});
+
+const arrangement = z.discriminatedUnion('kind', [
+  z
+    .strictObject({ kind: z.literal('suggested') })
+    .describe('Whatever the planner suggests for target and cell; moves with them.'),
+  z
+    .strictObject({
+      kind: z.literal('own'),
+      cellsInSeries: count(LONGEST_STRING),
+      strings: count(MOST_CELLS),
+    })
+    .refine((grid) => grid.cellsInSeries * grid.strings <= MOST_CELLS, {
+      path: ['strings'],
+      message: `A battery can have at most ${MOST_CELLS} cells.`,
+    }),
+  deskArrangementSchema.describe('Laid out by hand: mixed cells, groups, what-if faults.'),
+]);
+
+/** The plan document: what the educator decided. What is read at the bench stands in the log; results are computed again, never stored. */
+export const planSchema = z.strictObject({
+  format: z.literal(PLAN_FORMAT, 'This is not a Grozer plan.'),
+  version: z.literal(PLAN_VERSION),
+  title: z
+    .string('Give the plan a title.')
+    .trim()
+    .min(1, 'Give the plan a title.')
+    .max(LONGEST_TITLE, `The title can have at most ${LONGEST_TITLE} characters.`),
+  lessonDate: z.iso.date('Give the date as year-month-day.').nullable(),
+  target,
+  minutes: z
+    .number('Give a time in minutes.')
+    .min(1, 'The time must be at least one minute.')
+    .max(43200, 'The time must be at most 30 days.')
+    .describe('How long it must run.'),
+  cell,
+  arrangement,
+  lesson: lessonSchema.describe('The class that it is prepared for.'),
+  running: runningSchema.describe('How it is left running.'),
+  wishes: wishesSchema.describe('What else was asked of such cells, to be worked out.'),
+});
+
+export type Plan = z.infer<typeof planSchema>;
+export type PlanTarget = Plan['target'];

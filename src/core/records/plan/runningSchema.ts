@@ -1,0 +1,114 @@
+import { z } from 'zod';
+import type { FamilyId } from '../../physics/chemistry/families';
+import type { Recipe } from '../../physics/chemistry/recipe';
+import { WRAPS, type Wrap } from '../../physics/time/drying';
+
+const secondsOf = (most: number) =>
+  z
+    .number('Give a time.')
+    .min(1, 'Give at least one second.')
+    .max(most, 'That is longer than is worked out.');
+const countOf = (most: number) =>
+  z.number('Give a whole number.').int('Give a whole number.').min(1).max(most);
+
+/** Capacitors that the battery charges, and what they are discharged through. */
+export const bankSchema = z.strictObject({
+  farads: z
+    .number('Give the capacitance.')
+    .min(1e-6, 'Give at least 1 µF.')
+    .max(500, 'Give at most 500 F.')
+    .describe('Of one capacitor, farads.'),
+  ratedVolts: z
+    .number('Give the rated voltage.')
+    .min(1, 'Give at least 1 V.')
+    .max(60, 'Above 60 V it is not for a class.'),
+  inSeries: countOf(20),
+  inParallel: countOf(20),
+  dischargeOhms: z
+    .number('Give the resistance.')
+    .min(0.05, 'Give at least 0.05 Ω: nothing conducts better than its leads.')
+    .max(1e6, 'Give at most 1 MΩ.'),
+});
+export type RunningBank = z.infer<typeof bankSchema>;
+
+/** How the battery is left standing. */
+export const runningSchema = z.strictObject({
+  wrap: z
+    .enum(WRAPS, 'Choose one of the covers.')
+    .nullable()
+    .describe('How the wet rims are covered; null: as is usual for the cell.'),
+  humidity: z
+    .number('Give the humidity as a share.')
+    .min(0.05, 'Give at least 5 %.')
+    .max(0.99, 'Give at most 99 %.')
+    .describe('Relative humidity of the room, 0 to 1.'),
+  celsius: z
+    .number('Give the warmth in degrees Celsius.')
+    .min(0, 'Below 0 °C the cells freeze.')
+    .max(45, 'Above 45 °C nobody stays in the room.'),
+  fromDry: z.boolean().describe('Begins dry: the water is poured on when it is connected.'),
+  turns: z
+    .strictObject({ onSeconds: secondsOf(86_400), restSeconds: secondsOf(86_400) })
+    .describe('Switched on and left alone in turns.'),
+  shortSeconds: secondsOf(600).describe('How long a short lasts.'),
+  bank: bankSchema,
+});
+export type Running = z.infer<typeof runningSchema>;
+
+/** An ordinary room. */
+export const USUAL_RUNNING: Running = {
+  wrap: null,
+  humidity: 0.5,
+  celsius: 20,
+  fromDry: false,
+  turns: { onSeconds: 300, restSeconds: 600 },
+  shortSeconds: 60,
+  bank: { farads: 0.01, ratedVolts: 16, inSeries: 1, inParallel: 1, dischargeOhms: 100 },
+};
+
+/** What people call the covers. */
+export const WRAP_NAMES: Readonly<Record<Wrap, string>> = {
+  open: 'open',
+  skin: 'in its skin',
+  taped: 'taped',
+  sealed: 'sealed airtight',
+};
+
+/**
+ * Covers that a cell may have: one that breathes needs air at its carbon and is never taped shut; a skin belongs to
+ * fruit and roots.
+ */
+export function wrapsFor({ breathes, look }: Pick<Recipe, 'breathes' | 'look'>): Wrap[] {
+  if (breathes) return ['open'];
+  return look === 'fruit' ? ['open', 'skin', 'sealed'] : ['open', 'taped', 'sealed'];
+}
+
+/** The usual cover: fruit keeps its skin, piles are taped (common practice, no source), the rest stands open. */
+export function usualWrap({ breathes, look }: Pick<Recipe, 'breathes' | 'look'>): Wrap {
+  if (breathes) return 'open';
+  return look === 'fruit' ? 'skin' : look === 'pile' ? 'taped' : 'open';
+}
+
+/** The cover that counts: the chosen one where the cell may have it. */
+export function wrapOf({ wrap }: Running, recipe: Pick<Recipe, 'breathes' | 'look'>): Wrap {
+  return wrap !== null && wrapsFor(recipe).includes(wrap) ? wrap : usualWrap(recipe);
+}
+
+/** Time in which cells that are kept dry soak up the water poured on them, seconds (from memory). */
+const SOAK_SECONDS: Readonly<Partial<Record<FamilyId, number>>> = {
+  'zinc-carbon-felt': 40,
+  'magnesium-air-rod': 15,
+};
+
+/** Whether such a cell is kept dry and woken by water. */
+export function isWaterActivated({ family }: Pick<Recipe, 'family'>): boolean {
+  return SOAK_SECONDS[family] !== undefined;
+}
+
+/** How long it takes to soak where it begins dry; `null`: it is wet from the start. */
+export function soakSecondsOf(
+  { fromDry }: Pick<Running, 'fromDry'>,
+  { family }: Pick<Recipe, 'family'>,
+): number | null {
+  return fromDry ? (SOAK_SECONDS[family] ?? null) : null;
+}

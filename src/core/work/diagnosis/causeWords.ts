@@ -1,0 +1,132 @@
+import { capital } from '../../words';
+import type { Measurement } from '../../records/logbook/measurement';
+import { measurementName } from '../../records/logbook/measurement';
+import { placeOfCause, type CauseKind, type Hypothesis } from './causes';
+import type { Cause } from './diagnose';
+import type { Reading } from './evidence';
+
+/** A cause as it is shown: what is wrong, and what to do about it. */
+export interface CauseWords {
+  readonly what: string;
+  readonly remedy: string;
+}
+
+/** What things are called where the battery stands. */
+export interface BatteryWords {
+  /** `kiwi`, `cup of vinegar`. */
+  readonly body: string;
+  /** `copper strip`, `galvanised nail`. */
+  readonly plus: string;
+  readonly minus: string;
+  /** `amber LED`. */
+  readonly device: string;
+  /** More than one string: places are named with theirs. */
+  readonly strings: number;
+}
+
+export function wordsOfCause(
+  { hypothesis, kind }: Cause,
+  words: BatteryWords,
+  readings: readonly Reading[],
+): CauseWords {
+  if (hypothesis === null || kind === 'unexplained') {
+    return {
+      what: 'Nothing known explains these readings',
+      remedy:
+        'Read the first step again with another range and other leads. If it stays, take the string apart and measure every cell alone.',
+    };
+  }
+  if (kind === 'pair') {
+    const parts = hypothesis.parts.map((one) => wordsOf(one, words, readings));
+    return {
+      what: parts.map(({ what }) => what).join(', and '),
+      remedy: parts.map(({ remedy }) => remedy).join(' '),
+    };
+  }
+  return wordsOf(hypothesis, words, readings);
+}
+
+function wordsOf(
+  hypothesis: Hypothesis,
+  words: BatteryWords,
+  readings: readonly Reading[],
+): CauseWords {
+  const { string, cell, slip } = hypothesis;
+  const of = words.strings > 1 && string !== null ? ` of string ${string}` : '';
+  const place = `${placeOfCause(hypothesis)}${of}`;
+  const next = cell === null ? '' : `${cell} and ${cell + 1}${of}`;
+  const reading = slip === null ? undefined : readings[slip]?.measurement;
+  return WORDS[hypothesis.kind]({ ...words, place, next, string, reading });
+}
+
+interface Facts extends BatteryWords {
+  readonly place: string;
+  readonly next: string;
+  readonly string: number | null;
+  readonly reading: Measurement | undefined;
+}
+
+const WORDS: Readonly<Record<CauseKind, (facts: Facts) => CauseWords>> = {
+  none: () => ({ what: 'Nothing is wrong', remedy: 'The readings are within ordinary scatter.' }),
+  pair: () => ({ what: 'Two things are wrong', remedy: '' }),
+  unexplained: () => ({ what: 'Nothing known explains these readings', remedy: '' }),
+  reversed: ({ place }) => ({
+    what: `${capital(place)} is the wrong way round`,
+    remedy:
+      'Turn it: its + metal belongs to the − metal of the next cell. It takes away its own volts as long as it is backwards.',
+  }),
+  'poor-contact': ({ place }) => ({
+    what: `Poor contact at the + clip of ${place}`,
+    remedy:
+      'Scrape the metal bright, clip it again, and press. The volts look right with nothing connected and collapse under load.',
+  }),
+  open: ({ place }) => ({
+    what: `No contact at the + clip of ${place}`,
+    remedy: 'Look for a clip that came off, a broken lead, plastic or paint under the clip.',
+  }),
+  dry: ({ place, body }) => ({
+    what: `${capital(place)} is dry`,
+    remedy: `Wet it, or roll the ${body} and put the metals in again at a fresh place. Its volts look right, but little current gets through.`,
+  }),
+  shorted: ({ place, body }) => ({
+    what: `The metals touch inside ${place}`,
+    remedy: `Pull the metals in this ${body} apart to about 1 cm and read again.`,
+  }),
+  bridged: ({ place }) => ({
+    what: `A clip or lead bridges ${place}`,
+    remedy: 'A clip lies across both of its metals: lift the clips apart and read again.',
+  }),
+  'same-metal': ({ place, plus, minus }) => ({
+    what: `${capital(place)} has the same metal on both sides`,
+    remedy: `Look at both: one must be the ${plus}, the other the ${minus}. A magnet or a scratch tells them apart.`,
+  }),
+  'rim-leak': ({ place }) => ({
+    what: `A wet rim drains ${place}`,
+    remedy: 'Take it out, blot the rim dry, and cut the separator to the size of the metal.',
+  }),
+  drip: ({ place }) => ({
+    what: `A drip runs down the side from ${place} up`,
+    remedy: 'Wipe the side of the pile dry and blot the separators before stacking them again.',
+  }),
+  'shared-body': ({ next, body }) => ({
+    what: `Cells ${next} stick in the same ${body}`,
+    remedy: `One ${body} is one cell: give every pair of metals a ${body} of its own.`,
+  }),
+  'string-reversed': ({ string }) => ({
+    what: `String ${string} is joined backwards`,
+    remedy: 'Join + to + and − to −: turn this string round.',
+  }),
+  'load-reversed': ({ device }) => ({
+    what: `The ${device} is the wrong way round`,
+    remedy: 'Its long leg belongs to the battery’s +. Turn it round.',
+  }),
+  'load-broken': ({ device }) => ({
+    what: `The ${device} does not work`,
+    remedy: 'Try another one, or try this one on a bought battery of the right volts.',
+  }),
+  slip: ({ reading }) => ({
+    what: `The reading “${reading === undefined ? '' : measurementName(reading)}” went wrong`,
+    remedy:
+      'A lead slipped, or the meter is on the wrong range or in the wrong socket. Check them and read again.',
+  }),
+};

@@ -1,0 +1,159 @@
+import type { Measurement } from '../../records/logbook/measurement';
+import {
+  pairOf,
+  singleCauses,
+  UNEXPLAINED_CHANCE,
+  type CauseInput,
+  type CauseKind,
+  type ExpectedFaults,
+  type Hypothesis,
+} from './causes';
+import { evidenceOf, unexplainedLikelihood, type Evidence, type Reading } from './evidence';
+import { Predictor, type BatteryMeant } from './predictor';
+import { tellingMeasurements, type NextMeasurement } from './tellingMeasurements';
+
+/** One cause with everything that speaks for it added up. */
+export interface Cause {
+  readonly cause: string;
+  readonly kind: CauseKind;
+  /** The size of it that fits best. */
+  readonly hypothesis: Hypothesis | null;
+  /** Between 0 and 1; all causes add up to 1. */
+  readonly chance: number;
+}
+
+export interface Diagnosis {
+  /** Most likely first; `none` (all is well) and `unexplained` among them. */
+  readonly causes: readonly Cause[];
+  readonly verdict: 'fine' | 'faulty' | 'unexplained';
+  /** What to measure next, the most telling first; empty where nothing is to be told apart. */
+  readonly next: readonly NextMeasurement[];
+}
+
+export interface DiagnosisInput extends BatteryMeant {
+  readonly pile: boolean;
+  readonly bodies: boolean;
+  readonly lightsMindTurning: boolean;
+  readonly readings: readonly Reading[];
+  /** What can be measured now. */
+  readonly possible: readonly Measurement[];
+  /** Where a fault was hidden on purpose: what it may be; then measurements are proposed until it is plain. */
+  readonly expected?: ExpectedFaults;
+}
+
+/** A single cause that is so much likelier (natural logarithm) than that nothing explains the readings is enough. */
+const SINGLE_ENOUGH_LOG = 3;
+/** Single causes that are paired with all others. */
+const PAIRED = 14;
+const MOST_PAIRS = 1500;
+
+/**
+ * What the readings say is wrong: every single cause at every place is worked out with the circuit, scatter included,
+ * and weighed by Bayes’ rule; where none fits, two at once are tried. Pure and the same for the same readings.
+ */
+export function diagnose(input: DiagnosisInput): Diagnosis {
+  const { readings } = input;
+  const predictor = new Predictor(input);
+  const singles = singleCauses(causeInput(input));
+  const evidence = singles.map((hypothesis) => evidenceOf(predictor, hypothesis, readings));
+  const unexplained = unexplainedLikelihood(predictor, readings);
+  const all = [...evidence, ...pairsWhereAsked(predictor, evidence, readings, unexplained)];
+  const weights = all.map(
+    ({ hypothesis, logLikelihood }) => logLikelihood + Math.log(hypothesis.prior),
+  );
+  const unexplainedWeight = unexplained + Math.log(UNEXPLAINED_CHANCE);
+  const top = weights.reduce((most, one) => Math.max(most, one), unexplainedWeight);
+  const chances = weights.map((one) => Math.exp(one - top));
+  const total = chances.reduce((sum, one) => sum + one, Math.exp(unexplainedWeight - top));
+  const weighed = all.map((one, index) => ({ evidence: one, chance: chances[index]! / total }));
+  const causes = addedUp(weighed, Math.exp(unexplainedWeight - top) / total);
+  const [first] = causes;
+  const verdict =
+    first?.kind === 'unexplained' ? 'unexplained' : chanceFine(causes) >= 0.5 ? 'fine' : 'faulty';
+  return {
+    causes,
+    verdict,
+    next:
+      verdict === 'fine' && input.expected === undefined
+        ? []
+        : tellingMeasurements(weighed, input.possible, readings),
+  };
+}
+
+/** Chance that nothing is wrong; a slip of the meter is nothing wrong with the battery, but asks for another reading. */
+function chanceFine(causes: readonly Cause[]): number {
+  return causes.find(({ kind }) => kind === 'none')?.chance ?? 0;
+}
+
+function causeInput(input: DiagnosisInput): CauseInput {
+  const measured = input.readings.map(({ measurement }) => measurement);
+  const joined = measured.some((one) => !('string' in one));
+  const strings = input.strings.map((_, index) => index + 1);
+  const named = new Set(measured.flatMap((one) => ('string' in one ? [one.string] : [])));
+  return {
+    strings: input.strings,
+    ...(input.expected === undefined ? {} : { expected: input.expected }),
+    pile: input.pile,
+    bodies: input.bodies,
+    joined,
+    concerned:
+      joined || input.expected !== undefined
+        ? strings
+        : strings.filter((string) => named.has(string)),
+    lightsMindTurning: input.lightsMindTurning,
+    readings: measured.flatMap(({ kind }, index) => (kind === 'lights' ? [] : [index])),
+  };
+}
+
+function pairsWhereAsked(
+  predictor: Predictor,
+  singles: readonly Evidence[],
+  readings: readonly Reading[],
+  unexplained: number,
+): Evidence[] {
+  const best = Math.max(
+    ...singles.map(({ logLikelihood, hypothesis }) => logLikelihood + Math.log(hypothesis.prior)),
+  );
+  if (best - unexplained - Math.log(UNEXPLAINED_CHANCE) > SINGLE_ENOUGH_LOG) return [];
+  // One size of each cause, the best fitting ones first.
+  const bestOf = new Map<string, Evidence>();
+  for (const one of singles) {
+    const known = bestOf.get(one.hypothesis.cause);
+    if (known === undefined || one.logLikelihood > known.logLikelihood) {
+      bestOf.set(one.hypothesis.cause, one);
+    }
+  }
+  const ranked = [...bestOf.values()].sort((a, b) => b.logLikelihood - a.logLikelihood);
+  const hypotheses = singles.map(({ hypothesis }) => hypothesis);
+  const tried = new Map<string, Hypothesis>();
+  for (const { hypothesis } of ranked.slice(0, PAIRED)) {
+    for (const other of hypotheses) {
+      const pair = pairOf(hypothesis, other);
+      if (pair !== null) tried.set(`${pair.cause} ${JSON.stringify(pair.changes)}`, pair);
+      if (tried.size >= MOST_PAIRS) break;
+    }
+  }
+  return [...tried.values()].map((pair) => evidenceOf(predictor, pair, readings));
+}
+
+interface Weighed {
+  readonly evidence: Evidence;
+  readonly chance: number;
+}
+
+function addedUp(weighed: readonly Weighed[], unexplained: number): Cause[] {
+  const causes = new Map<string, { best: Weighed; chance: number }>();
+  for (const one of weighed) {
+    const known = causes.get(one.evidence.hypothesis.cause);
+    causes.set(one.evidence.hypothesis.cause, {
+      best: known === undefined || one.chance > known.best.chance ? one : known.best,
+      chance: (known?.chance ?? 0) + one.chance,
+    });
+  }
+  const list = [...causes].map(([cause, { best, chance }]): Cause => {
+    const { hypothesis } = best.evidence;
+    return { cause, kind: hypothesis.kind, hypothesis, chance };
+  });
+  list.push({ cause: 'unexplained', kind: 'unexplained', hypothesis: null, chance: unexplained });
+  return list.sort((a, b) => b.chance - a.chance);
+}

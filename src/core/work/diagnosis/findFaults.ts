@@ -1,0 +1,40 @@
+import type { Measurement } from '../../records/logbook/measurement';
+import { diagnose, type Diagnosis } from './diagnose';
+import type { Reading } from './evidence';
+import type { MeantBattery } from './meantOfPlan';
+import { possibleMeasurements } from './possibleMeasurements';
+
+/** What the fault finder makes of one group's readings; `null` before the first of them. */
+export function findFaults(meant: MeantBattery, readings: readonly Reading[]): Diagnosis | null {
+  const usable = readings.filter(({ measurement }) => fits(meant, measurement));
+  if (usable.length === 0) return null;
+  const built = new Map<number, number>();
+  let joined = false;
+  for (const { measurement } of usable) {
+    if (!('string' in measurement)) {
+      joined = true;
+      continue;
+    }
+    const stands = 'built' in measurement ? measurement.built : measurement.cell;
+    built.set(measurement.string, Math.max(built.get(measurement.string) ?? 0, stands));
+  }
+  if (joined) meant.strings.forEach((items, index) => built.set(index + 1, items.length));
+  const standing = [...built].map(([string, cells]) => ({ string, built: cells }));
+  return diagnose({
+    ...meant,
+    readings: usable,
+    possible: possibleMeasurements(standing, joined, meant.lightsMindTurning),
+  });
+}
+
+/** A reading of a place that the plan no longer has is left out. */
+function fits({ strings }: MeantBattery, measurement: Measurement): boolean {
+  if (!('string' in measurement)) return true;
+  const length = strings[measurement.string - 1]?.length ?? 0;
+  const reach = Math.max(
+    'built' in measurement ? measurement.built : 0,
+    'cell' in measurement ? measurement.cell : 0,
+    'to' in measurement ? measurement.to : 0,
+  );
+  return reach <= length;
+}

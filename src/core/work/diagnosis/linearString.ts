@@ -1,0 +1,167 @@
+import {
+  batteryNetwork,
+  BATTERY_MINUS,
+  BATTERY_PLUS,
+  nodeAfter,
+} from '../../physics/circuit/faults/batteryNetwork';
+import type { SpecItem } from '../../physics/circuit/faults/batterySpec';
+import type { NetworkComponent } from '../../physics/circuit/network/networkSchema';
+import { SparseLdl } from '../../physics/circuit/sparse/sparseLdl';
+
+/** A reading as a value and its slopes: how much it changes with each cell's volts and resistance. */
+export interface Sensitive {
+  readonly value: number;
+  /** By cell: change per relative change of its open-circuit volts, and per e-fold of its resistance. */
+  readonly byVolts: Readonly<Record<string, number>>;
+  readonly byResistance: Readonly<Record<string, number>>;
+  /** Resistance that the meter sees between its probes, ohms. */
+  readonly ohms: number;
+}
+
+interface SourceBranch {
+  readonly cell: string | null;
+  readonly minus: number;
+  readonly plus: number;
+  readonly emfVolts: number;
+  readonly ohms: number;
+}
+
+/**
+ * One string of straight cells with everything that is wrong with it, solved once; every voltage in it then comes with
+ * its slopes from one more solve (adjoint network method: S. W. Director and R. A. Rohrer, IEEE Trans. Circuit Theory
+ * 16 (1969) 318).
+ */
+export class LinearString {
+  private readonly items: readonly SpecItem[];
+  private readonly nodes = new Map<string, number>();
+  private readonly branches: SourceBranch[];
+  private readonly ldl: SparseLdl;
+  private readonly nodeVolts: Float64Array;
+
+  /** @param endsOhms what joins the ends of the string; `null`: nothing. */
+  constructor(items: readonly SpecItem[], endsOhms: number | null) {
+    this.items = items;
+    const components = batteryNetwork({ strings: [items] });
+    const alias = new Map(
+      components.flatMap((one) => (one.type === 'ammeter' ? [[one.b, one.a] as const] : [])),
+    );
+    this.branches = components.flatMap((one) => this.branchOf(one, alias));
+    if (endsOhms !== null) {
+      this.branches.push({
+        cell: null,
+        minus: this.node(BATTERY_MINUS, alias),
+        plus: this.node(BATTERY_PLUS, alias),
+        emfVolts: 0,
+        ohms: endsOhms,
+      });
+    }
+    const unknowns = this.nodes.size;
+    const pairs = this.branches
+      .filter(({ minus, plus }) => minus >= 0 && plus >= 0 && minus !== plus)
+      .map(({ minus, plus }) => [minus, plus] as const);
+    this.ldl = new SparseLdl(unknowns, pairs);
+    const right = new Float64Array(unknowns);
+    for (const { minus, plus, emfVolts, ohms } of this.branches) {
+      if (minus === plus) continue;
+      const siemens = 1 / ohms;
+      if (plus >= 0) {
+        this.ldl.add(this.ldl.slot(plus, plus), siemens);
+        right[plus] = right[plus]! + emfVolts * siemens;
+      }
+      if (minus >= 0) {
+        this.ldl.add(this.ldl.slot(minus, minus), siemens);
+        right[minus] = right[minus]! - emfVolts * siemens;
+      }
+      if (plus >= 0 && minus >= 0) this.ldl.add(this.ldl.slot(plus, minus), -siemens);
+    }
+    if (this.ldl.factor() >= 0) throw new Error('a string always hangs together');
+    this.ldl.solve(right);
+    this.nodeVolts = right;
+  }
+
+  /** Volts between the taps after `from` and after `to` places, counted from the − end. */
+  voltsBetween(from: number, to: number): Sensitive {
+    const right = new Float64Array(this.nodeVolts.length);
+    const upper = this.tap(to);
+    const lower = this.tap(from);
+    if (upper >= 0) right[upper] = 1;
+    if (lower >= 0) right[lower] = right[lower]! - 1;
+    const value = this.at(this.nodeVolts, upper) - this.at(this.nodeVolts, lower);
+    this.ldl.solve(right);
+    const byVolts: Record<string, number> = {};
+    const byResistance: Record<string, number> = {};
+    for (const { cell, minus, plus, emfVolts, ohms } of this.branches) {
+      if (cell === null) continue;
+      const adjointAmps = (this.at(right, plus) - this.at(right, minus)) / ohms;
+      const drop = emfVolts - (this.at(this.nodeVolts, plus) - this.at(this.nodeVolts, minus));
+      byVolts[cell] = (byVolts[cell] ?? 0) + adjointAmps * emfVolts;
+      byResistance[cell] = (byResistance[cell] ?? 0) - adjointAmps * drop;
+    }
+    const ohms = this.at(right, upper) - this.at(right, lower);
+    return { value, byVolts, byResistance, ohms };
+  }
+
+  /** Resistance between the ends of the string and its slope by each cell's resistance, ohms per e-fold. */
+  resistance(): { readonly ohms: number; readonly byResistance: Readonly<Record<string, number>> } {
+    const right = new Float64Array(this.nodeVolts.length);
+    const upper = this.tap(this.items.length);
+    right[upper] = 1;
+    this.ldl.solve(right);
+    const byResistance: Record<string, number> = {};
+    for (const { cell, minus, plus, ohms } of this.branches) {
+      if (cell === null) continue;
+      const across = this.at(right, plus) - this.at(right, minus);
+      byResistance[cell] = (byResistance[cell] ?? 0) + (across * across) / ohms;
+    }
+    return { ohms: right[upper]!, byResistance };
+  }
+
+  private at(values: Float64Array, node: number): number {
+    return node < 0 ? 0 : values[node]!;
+  }
+
+  private tap(places: number): number {
+    const name = nodeAfter({ strings: [this.items] }, 1, places);
+    return name === BATTERY_MINUS ? -1 : this.nodes.get(name)!;
+  }
+
+  /** Index of a node; −1 for the − end. */
+  private node(name: string, alias: ReadonlyMap<string, string>): number {
+    const own = alias.get(name) ?? name;
+    if (own !== name) return this.node(own, alias);
+    if (own === BATTERY_MINUS) return -1;
+    const known = this.nodes.get(own);
+    if (known !== undefined) return known;
+    this.nodes.set(own, this.nodes.size);
+    return this.nodes.size - 1;
+  }
+
+  private branchOf(
+    component: NetworkComponent,
+    alias: ReadonlyMap<string, string>,
+  ): SourceBranch[] {
+    if (component.type === 'cell') {
+      return [
+        {
+          // Half-cells of a shared body belong to their cell.
+          cell: component.name.replace(/ \+$/, ''),
+          minus: this.node(component.minus, alias),
+          plus: this.node(component.plus, alias),
+          emfVolts: component.emfVolts,
+          ohms: component.resistanceOhms,
+        },
+      ];
+    }
+    if (component.type !== 'resistor') return [];
+    const half = / −$/.test(component.name);
+    return [
+      {
+        cell: half ? component.name.replace(/ −$/, '') : null,
+        minus: this.node(component.a, alias),
+        plus: this.node(component.b, alias),
+        emfVolts: 0,
+        ohms: component.resistanceOhms,
+      },
+    ];
+  }
+}

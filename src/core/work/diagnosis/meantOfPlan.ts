@@ -1,0 +1,56 @@
+import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
+import { isLinearCell, type CellModel } from '../../physics/chemistry/cellModel';
+import { BRIGHTNESS_FROM_AMPS } from '../../physics/circuit/brightness';
+import type { SpecItem } from '../../physics/circuit/faults/batterySpec';
+import { soundDesk, type StandingItem } from '../../physics/desk/desk';
+import { mindsTurning } from '../../physics/desk/deskNetwork';
+import type { PlanEvaluation } from '../planning/evaluatePlan';
+import type { DiagnosisInput } from './diagnose';
+
+/** A plan’s battery as the fault finder takes it: as it is meant, every cell a straight line. */
+export type MeantBattery = Omit<DiagnosisInput, 'readings' | 'possible'>;
+
+/** Share of its wanted current from which a device is seen to run (from memory). */
+const RUNS_FROM_SHARE = 0.5;
+
+export function meantOfPlan({
+  desk,
+  need,
+  cell,
+}: Pick<PlanEvaluation, 'desk' | 'need' | 'cell'>): MeantBattery {
+  const looks = desk.strings.flatMap((items) =>
+    items.flatMap((item) => (item.kind === 'cell' ? [item] : item.strings.flat())),
+  );
+  return {
+    strings: soundDesk(desk).strings.map((items) => items.map(straightItem)),
+    load: need.load,
+    runsFromAmps:
+      need.load.kind === 'led' || need.load.kind === 'led-group'
+        ? BRIGHTNESS_FROM_AMPS.glimmer
+        : RUNS_FROM_SHARE * need.amps,
+    measured: cell.origin === 'own',
+    pile: looks.some(({ recipe }) => recipe.look === 'pile'),
+    bodies: looks.some(({ recipe }) => recipe.look === 'fruit' || recipe.look === 'cup'),
+    lightsMindTurning: mindsTurning(need.load),
+  };
+}
+
+function straightItem(item: StandingItem): SpecItem {
+  return item.kind === 'cell'
+    ? { cell: straight(item.model), faults: [], body: null }
+    : {
+        strings: item.strings.map((cells) =>
+          cells.map(({ model }) => ({ cell: straight(model), faults: [], body: null })),
+        ),
+      };
+}
+
+/** The line through both ends of a cell’s curve: what is read in class is read there. */
+function straight(model: CellModel): CellModel {
+  if (isLinearCell(model)) return model;
+  const amps = cellAmpsAt(model, 0);
+  return {
+    emfVolts: model.emfVolts,
+    resistanceOhms: amps > 0 ? model.emfVolts / amps : model.resistanceOhms,
+  };
+}

@@ -1,0 +1,87 @@
+import type { CellFault } from '../../physics/circuit/faults/batterySpec';
+import { singleCauses, SOUND, type Hypothesis } from './causes';
+import { LinearString } from './linearString';
+import { possibleMeasurements } from './possibleMeasurements';
+import { Predictor } from './predictor';
+import { withFaultAt } from '../measuring/simulatedBench';
+import { battery, exact, KIWI, shown, sound, volts } from '@/testing/core/diagnosisBattery';
+
+test('what is foretold of every fault is what the general solver gives', () => {
+  // The fast prediction (one linear solve and its adjoint) against the nodal solver with a meter in the circuit.
+  const faults: readonly CellFault[][] = [
+    [],
+    [{ kind: 'reversed' }],
+    [{ kind: 'open' }],
+    [{ kind: 'dry', factor: 12 }],
+    [{ kind: 'poor-contact', ohms: 4000 }],
+    [{ kind: 'shorted', ohms: 2 }],
+    [{ kind: 'same-metal' }],
+    [{ kind: 'rim-leak', ohms: 1500 }],
+    [{ kind: 'drip', over: 2, ohms: 2500 }],
+  ];
+  const possible = possibleMeasurements([{ string: 1, built: 4 }], false, true);
+  expect(possible.length).toBeGreaterThan(20);
+  for (const [index, fault] of faults.entries()) {
+    const predictor = new Predictor(battery(4, { pile: true }));
+    const hypothesis: Hypothesis = {
+      ...SOUND,
+      changes:
+        index === 0 ? [] : [{ string: 1, cell: 2, inner: null, faults: fault, sharesNext: false }],
+    };
+    const built = withFaultAt(exact(4), 2, fault);
+    for (const measurement of possible) {
+      const { value } = shown(built, measurement);
+      const { mean } = predictor.predict(measurement, hypothesis);
+      // The display rounds to 10 mV and 10 µA in the ranges used here.
+      const digit =
+        measurement.kind.includes('short') && !measurement.kind.includes('volts') ? 1.1e-5 : 0.011;
+      expect(Math.abs(mean - value)).toBeLessThan(digit);
+    }
+  }
+});
+
+test('slopes are what a small change does', () => {
+  const items = Array.from({ length: 3 }, sound);
+  const base = new LinearString(items, 200).voltsBetween(0, 2);
+  const step = 1e-6;
+  const changed = (emf: number, ohms: number): number =>
+    new LinearString(
+      items.map((item, index) =>
+        index === 1
+          ? {
+              ...item,
+              cell: {
+                emfVolts: KIWI.emfVolts * (1 + emf),
+                resistanceOhms: KIWI.resistanceOhms * Math.exp(ohms),
+              },
+            }
+          : item,
+      ),
+      200,
+    ).voltsBetween(0, 2).value;
+  expect((changed(step, 0) - base.value) / step).toBeCloseTo(
+    base.byVolts['string 1 cell 2'] ?? NaN,
+    4,
+  );
+  expect((changed(0, step) - base.value) / step).toBeCloseTo(
+    base.byResistance['string 1 cell 2'] ?? NaN,
+    4,
+  );
+});
+
+test('a shared body reads about one cell, whatever is wired in series (handbook of the trade)', () => {
+  const predictor = new Predictor(battery(2));
+  const shared = singleCauses({
+    strings: [Array.from({ length: 2 }, sound)],
+    pile: false,
+    bodies: true,
+    joined: false,
+    concerned: [1],
+    lightsMindTurning: true,
+    readings: [0],
+  }).find(({ kind }) => kind === 'shared-body');
+  if (shared === undefined) throw new Error('no such cause');
+  expect(predictor.predict(volts(2), shared).mean).toBeCloseTo(0.93, 2);
+  // The link between the pairs sits half-way: the loop through the body drains the first pair.
+  expect(predictor.predict(volts(1, 2), shared).mean).toBeCloseTo(0.465, 2);
+});

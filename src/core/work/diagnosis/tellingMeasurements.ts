@@ -1,0 +1,135 @@
+import { measurementKey, type Measurement } from '../../records/logbook/measurement';
+import type { Evidence, Reading } from './evidence';
+
+export interface NextMeasurement {
+  readonly measurement: Measurement;
+  /** Bits that it is expected to tell about the cause. */
+  readonly bits: number;
+}
+
+interface Weighed {
+  readonly evidence: Evidence;
+  readonly chance: number;
+}
+
+/** Effort of a measurement against reading volts across what stands (from memory). */
+const EFFORT: Readonly<Record<Measurement['kind'], number>> = {
+  volts: 1,
+  short: 1.1,
+  'shorted-volts': 1.15,
+  'cell-volts': 1.2,
+  'cell-short': 1.3,
+  'volts-without': 1.4,
+  'battery-volts': 1,
+  'load-volts': 1,
+  'load-amps': 1.2,
+  lights: 1,
+};
+/** Hypotheses that the search looks at, and how much of the chance they leave out at most. */
+const LOOKED_AT = 60;
+/** Five-point Gauss–Hermite rule for the standard normal (Abramowitz and Stegun, table 25.10). */
+const NODES = [-2.8569700138728056, -1.355626179974266, 0, 1.355626179974266, 2.8569700138728056];
+const NODE_WEIGHTS = [
+  0.011257411327720689, 0.22207592200561266, 0.5333333333333333, 0.22207592200561266,
+  0.011257411327720689,
+];
+const LEAST_BITS = 0.02;
+
+/**
+ * The measurements that tell most about the cause: expected information gain, the fall of the entropy over causes
+ * (D. V. Lindley, Ann. Math. Stat. 27 (1956) 986), per effort. The most telling first.
+ */
+export function tellingMeasurements(
+  weighed: readonly Weighed[],
+  possible: readonly Measurement[],
+  readings: readonly Reading[],
+): NextMeasurement[] {
+  const likely = [...weighed].sort((a, b) => b.chance - a.chance).slice(0, LOOKED_AT);
+  const total = likely.reduce((sum, { chance }) => sum + chance, 0);
+  if (!(total > 0)) return [];
+  const causes = [...new Set(likely.map(({ evidence }) => evidence.hypothesis.cause))];
+  const causeOf = likely.map(({ evidence }) => causes.indexOf(evidence.hypothesis.cause));
+  const priors = likely.map(({ chance }) => chance / total);
+  const slipped = likely.some(({ evidence }) => evidence.hypothesis.slip !== null);
+  const taken = new Set(readings.map(({ measurement }) => measurementKey(measurement)));
+  return possible
+    .filter((one) => slipped || !taken.has(measurementKey(one)))
+    .map((measurement) => {
+      const foretold = likely.map(({ evidence }) => evidence.foretell(measurement));
+      const bits =
+        measurement.kind === 'lights'
+          ? bitsOfLight(
+              foretold.map(({ mean }) => mean),
+              priors,
+              causeOf,
+              causes.length,
+            )
+          : bitsOfReading(foretold, priors, causeOf, causes.length);
+      return { measurement, bits };
+    })
+    .filter(({ bits }) => bits > LEAST_BITS)
+    .sort((a, b) => b.bits / EFFORT[b.measurement.kind] - a.bits / EFFORT[a.measurement.kind]);
+}
+
+function bitsOfReading(
+  foretold: readonly { readonly mean: number; readonly deviation: number }[],
+  priors: readonly number[],
+  causeOf: readonly number[],
+  causes: number,
+): number {
+  const before = entropy(sumByCause(priors, causeOf, causes));
+  let after = 0;
+  foretold.forEach(({ mean, deviation }, from) => {
+    if (priors[from]! < 1e-4) return;
+    NODES.forEach((node, index) => {
+      const value = mean + node * deviation;
+      const chances = foretold.map(
+        (one, other) =>
+          (priors[other]! / one.deviation) *
+          Math.exp(-0.5 * ((value - one.mean) / one.deviation) ** 2),
+      );
+      after += priors[from]! * NODE_WEIGHTS[index]! * entropy(sumByCause(chances, causeOf, causes));
+    });
+  });
+  return before - after;
+}
+
+function bitsOfLight(
+  chances: readonly number[],
+  priors: readonly number[],
+  causeOf: readonly number[],
+  causes: number,
+): number {
+  const before = entropy(sumByCause(priors, causeOf, causes));
+  const runs = priors.map((prior, index) => prior * chances[index]!);
+  const dark = priors.map((prior, index) => prior * (1 - chances[index]!));
+  const sum = (values: readonly number[]): number => values.reduce((all, one) => all + one, 0);
+  const of = (values: number[]): number =>
+    sum(values) * entropy(sumByCause(values, causeOf, causes));
+  return before - of(runs) - of(dark);
+}
+
+function sumByCause(
+  values: readonly number[],
+  causeOf: readonly number[],
+  causes: number,
+): Float64Array {
+  const sums = new Float64Array(causes);
+  values.forEach((value, index) => {
+    const cause = causeOf[index]!;
+    sums[cause] = sums[cause]! + value;
+  });
+  return sums;
+}
+
+/** Entropy in bits of chances that need not add up to 1. */
+function entropy(chances: Float64Array): number {
+  let total = 0;
+  for (const one of chances) total += one;
+  if (!(total > 0)) return 0;
+  let sum = 0;
+  for (const one of chances) {
+    if (one > 0) sum -= (one / total) * Math.log2(one / total);
+  }
+  return sum;
+}

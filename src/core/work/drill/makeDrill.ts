@@ -1,0 +1,85 @@
+import { z } from 'zod';
+import { randomStream } from '../../physics/chance/random';
+import { CLASS_SCATTER } from '../../physics/chance/scatter';
+import type { SpecCell } from '../../physics/circuit/faults/batterySpec';
+import { METER_ACCURACY } from '../../physics/instruments/meter';
+import { usualFault } from '../../physics/desk/deskEdits';
+import { drillLevel, FIRST_LEVEL, LAST_LEVEL, type DrillFault, type DrillLevel } from './levels';
+
+export const HIGHEST_DRILL = 99_999;
+
+/** Names a drill: the same level and number are the same drill for everybody. */
+export const drillKeySchema = z.strictObject({
+  level: z.coerce
+    .number('Give a level.')
+    .int('Give a level.')
+    .min(FIRST_LEVEL, `Levels begin with ${FIRST_LEVEL}.`)
+    .max(LAST_LEVEL, `There are ${LAST_LEVEL} levels.`),
+  seed: z.coerce
+    .number('Give the number of the drill.')
+    .int('Give the number of the drill.')
+    .min(1, 'Drills are counted from 1.')
+    .max(HIGHEST_DRILL, `The highest drill is ${HIGHEST_DRILL}.`),
+});
+export type DrillKey = z.infer<typeof drillKeySchema>;
+
+export interface HiddenFault {
+  readonly string: number;
+  readonly cell: number;
+  readonly kind: DrillFault;
+}
+
+export interface Drill {
+  readonly key: DrillKey;
+  readonly level: DrillLevel;
+  /** The strings as somebody built them: cells that scatter, faults in them. */
+  readonly built: readonly (readonly SpecCell[])[];
+  readonly hidden: readonly HiddenFault[];
+  /** By how much the meter reads too high, as a share: within what its sheet allows. */
+  readonly meterGain: number;
+}
+
+/** The scenario's kiwi, which every drill is built of: volts and ohms of one cell as read. */
+export const DRILL_CELL = { emfVolts: 0.93, resistanceOhms: 654 } as const;
+/** How often nothing at all is wrong where that may be. */
+export const SOUND_CHANCE = 1 / 6;
+
+/** A drill from its level and number; the same each time. */
+export function makeDrill(key: DrillKey): Drill {
+  const level = drillLevel(key.level);
+  const random = randomStream(1000 * key.seed + key.level);
+  const pick = (count: number): number => Math.min(count - 1, Math.floor(random.uniform() * count));
+  const faultIn = (string: number): HiddenFault => ({
+    string,
+    cell: 1 + pick(level.cells),
+    kind: level.faults[pick(level.faults.length)]!,
+  });
+  const strings = Array.from({ length: level.strings }, (_, index) => index + 1);
+  const hidden = level.each
+    ? strings.map(faultIn)
+    : random.uniform() < SOUND_CHANCE
+      ? []
+      : [faultIn(strings[pick(strings.length)]!)];
+  const built = strings.map((string) =>
+    Array.from({ length: level.cells }, (_, index): SpecCell => {
+      const { emfVolts, resistanceOhms } = DRILL_CELL;
+      return {
+        cell: {
+          emfVolts: emfVolts * (1 + CLASS_SCATTER.emfShare * random.normal()),
+          resistanceOhms: resistanceOhms * Math.exp(CLASS_SCATTER.resistanceLog * random.normal()),
+        },
+        faults: hidden
+          .filter((one) => one.string === string && one.cell === index + 1)
+          .map(({ kind }) => usualFault(kind)),
+        body: null,
+      };
+    }),
+  );
+  return {
+    key,
+    level,
+    built,
+    hidden,
+    meterGain: METER_ACCURACY.share * (2 * random.uniform() - 1),
+  };
+}

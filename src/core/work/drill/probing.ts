@@ -1,0 +1,161 @@
+import { z } from 'zod';
+import {
+  BATTERY_MINUS,
+  BATTERY_PLUS,
+  batteryNetwork,
+  metalOf,
+  nodeAfter,
+} from '../../physics/circuit/faults/batteryNetwork';
+import {
+  CURRENT_RANGE_FACTS,
+  CURRENT_RANGES,
+  showAmps,
+  showVolts,
+  VOLT_RANGES,
+  VOLTMETER_OHMS,
+  type MeterDisplay,
+  type VoltRange,
+} from '../../physics/instruments/meter';
+import type { NetworkComponent } from '../../physics/circuit/network/networkSchema';
+import { solveNetwork } from '../../physics/circuit/network/solveNetwork';
+import { ROOM_CELSIUS } from '../../constants';
+import { LEAD_OHMS } from '../measuring/probed';
+import type { Measurement } from '../../records/logbook/measurement';
+import type { Drill } from './makeDrill';
+
+const place = z.number().int().min(1).max(20);
+
+/** A clip that a probe can touch: the left or right one of a cell, or the + end beyond the last clip. */
+export const clipSchema = z.strictObject({
+  string: place,
+  cell: place,
+  side: z.enum(['left', 'right', 'end']),
+});
+export type Clip = z.infer<typeof clipSchema>;
+
+/** How the probes are put, and what else is done to the string for the moment. */
+export const probingSchema = z.strictObject({
+  red: clipSchema,
+  black: clipSchema,
+  range: z.enum([...VOLT_RANGES, ...CURRENT_RANGES]),
+  /** `joined`: a lead joins both ends of each string; a number: the lead at the right of that cell is lifted. */
+  meanwhile: z.union([z.literal('nothing'), z.literal('joined'), place]),
+});
+export type Probing = z.infer<typeof probingSchema>;
+
+const isVolts = (range: Probing['range']): range is VoltRange =>
+  VOLT_RANGES.some((one) => one === range);
+
+/** What the stand-in meter shows, shunt, range, last digit and its own error included. */
+export function readDrill(drill: Drill, { red, black, range, meanwhile }: Probing): MeterDisplay {
+  const gain = 1 + drill.meterGain;
+  // The strings are not joined yet: nothing flows from one to the other.
+  if (red.string !== black.string) return isVolts(range) ? showVolts(0, range) : showAmps(0, range);
+  const items = (drill.built[red.string - 1] ?? []).map((item, index) =>
+    meanwhile === index + 1
+      ? { ...item, faults: [...item.faults, { kind: 'open' as const }] }
+      : item,
+  );
+  const spec = { strings: [items] };
+  const node = ({ cell, side }: Clip): string => {
+    if (side === 'end') return BATTERY_PLUS;
+    return side === 'left' ? nodeAfter(spec, 1, cell - 1) : metalOf(spec, 1, cell);
+  };
+  const ohms = isVolts(range) ? VOLTMETER_OHMS : CURRENT_RANGE_FACTS[range].shuntOhms;
+  const [a, b] = [node(red), node(black)];
+  if (a === b) return isVolts(range) ? showVolts(0, range) : showAmps(0, range);
+  const between = (name: string, from: string, to: string, size: number): NetworkComponent => ({
+    type: 'resistor',
+    name,
+    a: from,
+    b: to,
+    resistanceOhms: size,
+  });
+  const outcome = solveNetwork({
+    temperatureCelsius: ROOM_CELSIUS,
+    components: [
+      ...batteryNetwork(spec),
+      between('meter', a, b, ohms),
+      ...(meanwhile === 'joined' ? [between('lead', BATTERY_PLUS, BATTERY_MINUS, LEAD_OHMS)] : []),
+    ],
+  });
+  if (outcome.status !== 'solved') throw new Error(`a drill has no state: ${outcome.status}`);
+  const amps = outcome.componentAmps['meter'] ?? 0;
+  return isVolts(range) ? showVolts(amps * ohms * gain, range) : showAmps(amps * gain, range);
+}
+
+/** A reading as the fault finder knows it; `null` where it has no name for how the probes were put. */
+export interface KnownReading {
+  readonly measurement: Extract<Measurement, { string: number }>;
+  /** With red on the + side. */
+  readonly value: number;
+}
+
+export function knownReading(
+  cells: number,
+  { red, black, range, meanwhile }: Probing,
+  value: number,
+): KnownReading | null {
+  if (red.string !== black.string || typeof meanwhile === 'number') return null;
+  const { string } = red;
+  const [low, high, sign] = leadPlace(red) >= leadPlace(black) ? [black, red, 1] : [red, black, -1];
+  const from = leadPlace(low);
+  const known = (measurement: KnownReading['measurement']): KnownReading => ({
+    measurement,
+    value: sign * value,
+  });
+  const ownMetals = low.side === 'left' && high.side === 'right' && low.cell === high.cell;
+  if (ownMetals && !isVolts(range) && meanwhile === 'nothing') {
+    // Whichever way round the cell is: its current is what counts.
+    return { measurement: { kind: 'cell-short', string, cell: low.cell }, value: Math.abs(value) };
+  }
+  if (low.side === 'right' || high.side === 'right') return null;
+  const to = leadPlace(high);
+  if (to <= from) return null;
+  if (meanwhile === 'joined') {
+    return isVolts(range) && from === 0 && to < cells
+      ? known({ kind: 'shorted-volts', string, to, built: cells })
+      : null;
+  }
+  if (isVolts(range)) return known({ kind: 'volts', string, from: from + 1, to, built: cells });
+  return from === 0 && to === cells ? known({ kind: 'short', string, built: cells }) : null;
+}
+
+/** Cells below a clip: it stands on the lead after so many. */
+function leadPlace({ cell, side }: Clip): number {
+  return side === 'left' ? cell - 1 : cell;
+}
+
+/** How the probes are put for a measurement of the fault finder. */
+export function probingFor(
+  measurement: Extract<Measurement, { string: number }>,
+  cells: number,
+): Probing | null {
+  const { string } = measurement;
+  const lead = (after: number): Clip =>
+    after === cells
+      ? { string, cell: cells, side: 'end' }
+      : { string, cell: after + 1, side: 'left' };
+  switch (measurement.kind) {
+    case 'volts':
+      return {
+        black: lead(measurement.from - 1),
+        red: lead(measurement.to),
+        range: measurement.to - measurement.from + 1 > 1 ? '20 V' : '2 V',
+        meanwhile: 'nothing',
+      };
+    case 'shorted-volts':
+      return { black: lead(0), red: lead(measurement.to), range: '20 V', meanwhile: 'joined' };
+    case 'short':
+      return { black: lead(0), red: lead(cells), range: '20 mA', meanwhile: 'nothing' };
+    case 'cell-short':
+      return {
+        black: lead(measurement.cell - 1),
+        red: { string, cell: measurement.cell, side: 'right' },
+        range: '20 mA',
+        meanwhile: 'nothing',
+      };
+    default:
+      return null;
+  }
+}

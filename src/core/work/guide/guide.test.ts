@@ -1,0 +1,129 @@
+import { newPlan } from '../../records/plan/newPlan';
+import type { Plan } from '../../records/plan/planSchema';
+import { evaluatePlan } from '../planning/evaluatePlan';
+import type { LoggedReading } from '../../records/logbook/logEntry';
+import type { Measurement } from '../../records/logbook/measurement';
+import { readingEntry } from '../../records/logbook/readingEntry';
+import { benchFacts, measurementOfRow } from './benchFacts';
+import { calibratedPlan } from './calibratedPlan';
+import { currentStep, guideOfPlan } from './guideOfPlan';
+
+const measured: Plan = {
+  ...newPlan('Lamp'),
+  arrangement: { kind: 'own', cellsInSeries: 3, strings: 2 },
+  cell: {
+    ...newPlan('Lamp').cell,
+    own: {
+      openCircuitVolts: 0.93,
+      shortCircuit: { amps: 1.4e-3, meterRange: '20 mA', secondsAfter: null },
+      loaded: [],
+      kept: true,
+    },
+  },
+};
+const reading = (measurement: Measurement, value: number): LoggedReading =>
+  readingEntry(measurement, value, '2027-01-22T14:02:00Z');
+
+test('the guide goes from one cell to the device, volts before milliamps, one cell at a time', () => {
+  const steps = guideOfPlan(measured, evaluatePlan(measured));
+  const ids = steps.map(({ id }) => id);
+  expect(ids.slice(0, 6)).toEqual([
+    'prepare',
+    'build 1 1',
+    'volts 1 1',
+    'short 1 1',
+    'build 1 2',
+    'volts 1 2',
+  ]);
+  expect(ids.slice(-5)).toEqual(['battery-volts', 'device', 'lights', 'load-volts', 'hold']);
+  expect(ids.indexOf('join')).toBeGreaterThan(ids.indexOf('short 2 3'));
+  expect(new Set(ids).size).toBe(ids.length);
+  expect(ids.filter((id) => id.startsWith('build'))).toHaveLength(6);
+});
+
+test('every measurement comes with range, socket, expected value and scatter', () => {
+  const steps = guideOfPlan(measured, evaluatePlan(measured));
+  const step = (id: string) => steps.find((one) => one.id === id);
+  expect(step('volts 1 1')).toMatchObject({ meter: { range: '2 V', socket: 'VΩ' } });
+  expect(step('volts 1 2')?.meter?.range).toBe('20 V');
+  expect(step('short 1 1')?.meter).toEqual({ range: '20 mA', socket: 'mA' });
+  expect(step('volts 1 3')?.expected?.value).toBeCloseTo(2.79, 2);
+  // Three cells of 5 % each scatter by √3 · 5 % of one, and the class together by 2 % of all.
+  expect(step('volts 1 3')?.expected?.deviation).toBeCloseTo(
+    Math.hypot(Math.sqrt(3) * 0.0465, 0.02 * 2.79, 0.0172),
+    2,
+  );
+  // The trial cell was read through the same 10 Ω, so it reads the same again.
+  expect(step('short 1 1')?.expected?.value).toBeCloseTo(1.4e-3, 6);
+  expect(step('battery-volts')?.expected?.value).toBeCloseTo(2.79, 2);
+  expect(step('lights')?.meter).toBeNull();
+});
+
+test('cautions stand at the step where they apply', () => {
+  const steps = guideOfPlan(measured, evaluatePlan(measured));
+  expect(steps[0]?.cautions.map(({ id }) => id)).toContain('food');
+  const magnesium = {
+    ...measured,
+    cell: { ...measured.cell, recipe: 'magnesium-air-rod', body: 'tap-water', own: null },
+  } as Plan;
+  const short = guideOfPlan(magnesium, evaluatePlan(magnesium)).find(
+    ({ id }) => id === 'short 1 1',
+  );
+  expect(short?.cautions.map(({ id }) => id)).toEqual(['short-circuit']);
+});
+
+test('the current step is the first that is open; going back opens it again', () => {
+  const steps = guideOfPlan(measured, evaluatePlan(measured));
+  const states = new Map<string, 'open' | 'done' | 'skipped'>([
+    ['prepare', 'done'],
+    ['build 1 1', 'skipped'],
+  ]);
+  expect(currentStep(steps, states)?.id).toBe('volts 1 1');
+  expect(currentStep(steps, states.set('prepare', 'open'))?.id).toBe('prepare');
+  expect(currentStep(steps, new Map(steps.map(({ id }) => [id, 'done'])))).toBeNull();
+});
+
+test('the stairs take the steps, everything else stands beside them', () => {
+  const facts = benchFacts(measured, evaluatePlan(measured));
+  const readings = [
+    reading({ kind: 'volts', string: 1, from: 1, to: 1, built: 1 }, 0.94),
+    reading({ kind: 'volts', string: 1, from: 1, to: 2, built: 2 }, 1.0),
+    reading({ kind: 'cell-volts', string: 1, cell: 2 }, 0.93),
+    reading({ kind: 'volts', string: 2, from: 1, to: 1, built: 1 }, 0.9),
+    reading({ kind: 'lights', turned: false }, 0),
+  ];
+  const rows = facts.rows(1, readings);
+  expect(rows.map(({ read }) => read)).toEqual([0.94, null, 1.0, null]);
+  expect(rows[2]?.meaning?.code).toBe('adds-nothing');
+  const others = facts.others(1, readings);
+  expect(others.map(({ label, meaning }) => [label, meaning.fine])).toEqual([
+    ['cell 2 alone', true],
+    ['does it run?', false],
+  ]);
+  expect(measurementOfRow(1, { kind: 'short-circuit', cells: 1 })).toEqual({
+    kind: 'short',
+    string: 1,
+    built: 1,
+  });
+  expect(facts.mostVolts({ kind: 'volts', string: 1, from: 1, to: 2, built: 2 })).toBeCloseTo(
+    2.3,
+    9,
+  );
+  expect(facts.mostVolts({ kind: 'battery-volts' })).toBe(Infinity);
+});
+
+test('calibrating makes the first cell’s readings the plan’s cell', () => {
+  const typical = { ...measured, cell: { ...measured.cell, own: null } };
+  const volts = reading({ kind: 'volts', string: 1, from: 1, to: 1, built: 1 }, 0.88);
+  const amps = reading({ kind: 'short', string: 1, built: 1 }, 0.9e-3);
+  expect(calibratedPlan(typical, [volts])).toBeNull();
+  expect(calibratedPlan(typical, [volts, { ...amps, value: 0 }])).toBeNull();
+  const after = calibratedPlan(typical, [volts, amps]);
+  if (after === null) throw new Error('not calibrated');
+  const { cell, source } = evaluatePlan(after);
+  expect(cell.origin).toBe('own');
+  expect(cell.model.emfVolts).toBeCloseTo(0.88, 9);
+  // r = E / I − shunt: 0.88 V / 0.9 mA − 10 Ω.
+  expect(cell.model.resistanceOhms).toBeCloseTo(0.88 / 0.9e-3 - 10, 6);
+  expect(source.emfVolts).toBeCloseTo(3 * 0.88, 9);
+});

@@ -1,0 +1,213 @@
+import {
+  CURRENT_RANGE_FACTS,
+  suitableRange,
+  type CurrentRange,
+  type VoltRange,
+} from '../../physics/instruments/meter';
+import { SOUND } from '../diagnosis/causes';
+import { meantOfPlan } from '../diagnosis/meantOfPlan';
+import { Predictor } from '../diagnosis/predictor';
+import { howToMeasure, quantityOf, type Measurement } from '../../records/logbook/measurement';
+import { nameOfTarget } from '../../records/plan/needOfTarget';
+import type { Plan } from '../../records/plan/planSchema';
+import type { PlanEvaluation } from '../planning/evaluatePlan';
+import { cautionsOf, cautionsOfVolts, type Caution, type CautionId } from '../../physics/safety/cautions';
+import { capital } from '../../words';
+
+export interface ExpectedReading {
+  /** Volts or amperes; for light the chance that it runs. */
+  readonly value: number;
+  /** One standard deviation of ordinary scatter, same unit. */
+  readonly deviation: number;
+}
+
+/** How the meter is set for a step. */
+export interface MeterSetting {
+  readonly range: VoltRange | CurrentRange;
+  /** Which socket the red lead goes into. */
+  readonly socket: 'VΩ' | 'mA' | '10 A';
+}
+
+/** One thing to do at the bench. */
+export interface GuideStep {
+  /** Stays the same while the plan does. */
+  readonly id: string;
+  readonly kind: 'prepare' | 'build' | 'measure' | 'join' | 'device' | 'hold';
+  readonly title: string;
+  readonly text: string;
+  /** String concerned, from 1; `null` for the whole battery. */
+  readonly string: number | null;
+  /** Cells that stand in that string when the step is done. */
+  readonly built: number;
+  readonly measurement: Measurement | null;
+  readonly meter: MeterSetting | null;
+  readonly expected: ExpectedReading | null;
+  readonly minutes: number;
+  readonly cautions: readonly Caution[];
+}
+
+/** Minutes of the short steps (common practice, no source). */
+const MINUTES = { volts: 0.5, amps: 0.5, join: 3, device: 2, hold: 5, prepare: 5 } as const;
+
+/** What a group does at the bench, one thing after the other: from the recipe and the arrangement. */
+export function guideOfPlan(plan: Plan, evaluation: PlanEvaluation): GuideStep[] {
+  const meant = meantOfPlan(evaluation);
+  const predictor = new Predictor(meant);
+  const { recipe, body } = evaluation.cell;
+  const building = recipe.steps.filter((step) => !/^Measure/.test(step));
+  const device = nameOfTarget(plan.target);
+  const step = (
+    one: Partial<GuideStep> & Pick<GuideStep, 'id' | 'kind' | 'title' | 'text'>,
+  ): GuideStep => ({
+    string: null,
+    built: 0,
+    measurement: null,
+    meter: null,
+    expected: null,
+    minutes: 0,
+    cautions: [],
+    ...one,
+  });
+  const measure = (
+    id: string,
+    title: string,
+    measurement: Measurement,
+    cautions: readonly CautionId[] = [],
+  ): GuideStep => {
+    const { mean, spread, noise } = predictor.predict(measurement, SOUND);
+    const deviation = Math.hypot(noise, ...spread);
+    return step({
+      id,
+      kind: 'measure',
+      title,
+      text: howToMeasure(measurement),
+      string: 'string' in measurement ? measurement.string : null,
+      built: 'built' in measurement ? measurement.built : 0,
+      measurement,
+      meter: meterFor(measurement, mean),
+      expected: { value: mean, deviation },
+      minutes: quantityOf(measurement) === 'amps' ? MINUTES.amps : MINUTES.volts,
+      cautions: cautionsOf(cautions),
+    });
+  };
+  const steps: GuideStep[] = [
+    step({
+      id: 'prepare',
+      kind: 'prepare',
+      title: 'Get your things ready',
+      text: building[0] ?? `Lay out the ${body.plural}, the metals and the leads.`,
+      minutes: MINUTES.prepare,
+      cautions: cautionsOf(recipe.cautions),
+    }),
+  ];
+  const shortCaution: CautionId[] = recipe.cautions.includes('short-circuit')
+    ? ['short-circuit']
+    : [];
+  meant.strings.forEach((items, index) => {
+    const string = index + 1;
+    const of = meant.strings.length > 1 ? ` of string ${string}` : '';
+    for (let cell = 1; cell <= items.length; cell += 1) {
+      const first = index === 0 && cell === 1;
+      steps.push(
+        step({
+          id: `build ${string} ${cell}`,
+          kind: 'build',
+          title: first ? 'Build one cell' : `${cell === 1 ? 'Build' : 'Add'} cell ${cell}${of}`,
+          text: first
+            ? building.slice(1).join(' ')
+            : cell === 1
+              ? `The same as before. It is the − end of string ${string}.`
+              : `Build it like the first, then clip its − metal (${recipe.minus.part}) to the + metal (${recipe.plus.part}) of cell ${cell - 1}.`,
+          string,
+          built: cell,
+          minutes: recipe.minutesToBuild,
+          cautions: first ? cautionsOf(recipe.cautions) : [],
+        }),
+        measure(
+          `volts ${string} ${cell}`,
+          cell === 1 ? `Volts of cell 1${of}` : `Volts of cells 1–${cell}${of}`,
+          { kind: 'volts', string, from: 1, to: cell, built: cell },
+        ),
+      );
+      if (first) {
+        steps.push(
+          measure(
+            'short 1 1',
+            'Milliamps of cell 1, briefly',
+            { kind: 'short', string, built: 1 },
+            shortCaution,
+          ),
+        );
+      }
+    }
+    if (items.length > 1) {
+      steps.push(
+        measure(
+          `short ${string} ${items.length}`,
+          `Milliamps of the whole string${of === '' ? '' : ` ${string}`}, briefly`,
+          { kind: 'short', string, built: items.length },
+          shortCaution,
+        ),
+      );
+    }
+  });
+  if (meant.strings.length > 1) {
+    steps.push(
+      step({
+        id: 'join',
+        kind: 'join',
+        title: 'Join the strings',
+        text: 'All + ends together, all − ends together. The volts stay, the current grows.',
+        minutes: MINUTES.join,
+        cautions: cautionsOfVolts(evaluation.source.emfVolts),
+      }),
+      measure('battery-volts', 'Volts of the whole battery', { kind: 'battery-volts' }),
+    );
+  }
+  steps.push(
+    step({
+      id: 'device',
+      kind: 'device',
+      title: `Connect the ${device}`,
+      text:
+        plan.target.kind === 'led'
+          ? 'Its long leg to +, its short leg to −. Dark? Turn it round once before you look for a fault.'
+          : 'Its red wire to +, the other to −.',
+      minutes: MINUTES.device,
+    }),
+    measure('lights', `Does the ${device} run?`, { kind: 'lights', turned: false }),
+    measure('load-volts', `Volts at the ${device}`, { kind: 'load-volts' }),
+    step({
+      id: 'hold',
+      kind: 'hold',
+      title: 'Hold it together',
+      text: recipe.breathes
+        ? 'Clips, pegs or rubber bands. Leave the carbon side open: this cell breathes.'
+        : `Tape, clips or rubber bands, so that nothing slips and nothing dries out. ${capital(recipe.endsLife)}`,
+      minutes: MINUTES.hold,
+    }),
+  );
+  return steps;
+}
+
+/** Range and socket for an expected value: the smallest range with room to spare. */
+function meterFor(measurement: Measurement, expected: number): MeterSetting | null {
+  switch (quantityOf(measurement)) {
+    case 'light':
+      return null;
+    case 'volts':
+      return { range: expected < 1.6 ? '2 V' : expected < 16 ? '20 V' : '200 V', socket: 'VΩ' };
+    case 'amps': {
+      const range = suitableRange(expected);
+      return { range, socket: CURRENT_RANGE_FACTS[range].fuseAmps === null ? '10 A' : 'mA' };
+    }
+  }
+}
+
+/** The first step that is neither done nor skipped; the last where all are. */
+export function currentStep(
+  steps: readonly GuideStep[],
+  states: ReadonlyMap<string, 'open' | 'done' | 'skipped'>,
+): GuideStep | null {
+  return steps.find(({ id }) => (states.get(id) ?? 'open') === 'open') ?? null;
+}

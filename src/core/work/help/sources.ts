@@ -1,0 +1,288 @@
+import { FAMILIES } from '../../physics/chemistry/families';
+import { conductivity } from '../../physics/chemistry/conductivity';
+import { SOLUTE_FACTS, SOLUTES, SPOON_MILLILITRES } from '../../physics/chemistry/mixing';
+import {
+  coulombsPerGram,
+  DEFAULT_UTILISATION,
+  PRACTICAL_CEILING_VOLTS,
+  STANDARD_POTENTIAL_VOLTS,
+  ZINC_COATING_METRES,
+} from '../../physics/chemistry/potentials';
+import { CLASS_SCATTER } from '../../physics/chance/scatter';
+import { BRIGHTNESS_FROM_AMPS } from '../../physics/circuit/brightness';
+import { DEVICE_PRESETS } from '../../physics/circuit/devicePresets';
+import { FAULT_DEFAULTS } from '../../physics/circuit/faults/batterySpec';
+import { ledModelOf, LED_COLOURS } from '../../physics/circuit/load/ledPresets';
+import { ledVolts } from '../../physics/circuit/load/led';
+import {
+  CURRENT_RANGE_FACTS,
+  CURRENT_RANGES,
+  METER_ACCURACY,
+  VOLTMETER_OHMS,
+} from '../../physics/instruments/meter';
+import {
+  ADULT_ONLY_ABOVE_VOLTS,
+  BOLTZMANN_J_PER_K,
+  ELEMENTARY_CHARGE_C,
+  FARADAY_C_PER_MOL,
+  GAS_J_PER_MOL_K,
+  REFUSED_ABOVE_VOLTS,
+  ROOM_THERMAL_VOLTS,
+} from '../../constants';
+import { AA_JOULES, AA_PRICE, AA_VOLTS } from '../running/compareRuns';
+import { FILM_DEFAULTS } from '../../physics/time/ageingCell';
+import { DRYING_FACTS } from '../../physics/time/drying';
+import { formatAmps, formatNumber, formatOhms, formatVolts } from '../../units';
+
+/** A figure that something rests on, as it stands in the program. */
+export interface SourceValue {
+  readonly what: string;
+  readonly value: string;
+}
+
+/** Where a group of figures comes from, and how far to trust it. */
+export interface SourceGroup {
+  readonly title: string;
+  /** `published`: can be looked up; `trade`: common practice; `memory`: a round figure to be corrected. */
+  readonly trust: 'published' | 'trade' | 'memory';
+  readonly source: string;
+  readonly values: readonly SourceValue[];
+}
+
+const percent = (share: number): string => `${formatNumber(100 * share)} %`;
+const range = ([low, high]: readonly [number, number], format: (value: number) => string): string =>
+  `${format(low)} to ${format(high)}`;
+
+/** Every group of constants, its values read from where they are used, so that the list cannot drift. */
+export const SOURCES = {
+  constants: {
+    title: 'Constants of nature',
+    trust: 'published',
+    source:
+      'E. Tiesinga et al., “CODATA recommended values of the fundamental physical constants: 2018”.',
+    values: [
+      { what: 'Faraday constant', value: `${FARADAY_C_PER_MOL} C/mol` },
+      { what: 'gas constant', value: `${GAS_J_PER_MOL_K} J/(mol K)` },
+      { what: 'Boltzmann constant', value: `${BOLTZMANN_J_PER_K} J/K` },
+      { what: 'elementary charge', value: `${ELEMENTARY_CHARGE_C} C` },
+    ],
+  },
+  'cell-readings': {
+    title: 'What one cell of each family reads',
+    trust: 'trade',
+    source:
+      'Common practice, no source: typical classroom readings, ± 10 % in volts, a factor of two in current. Your own readings replace them.',
+    values: FAMILIES.map(({ name, openVolts, shortAmps }) => ({
+      what: name,
+      value: `${range(openVolts, formatVolts)}, ${range(shortAmps, formatAmps)} shorted`,
+    })),
+  },
+  scatter: {
+    title: 'How much cells and joints differ',
+    trust: 'trade',
+    source: 'Common practice, no source; what a bad joint adds is from memory.',
+    values: [
+      { what: 'volts of a cell, standard deviation', value: percent(CLASS_SCATTER.emfShare) },
+      { what: 'its resistance, logarithmic', value: percent(CLASS_SCATTER.resistanceLog) },
+      { what: 'bad joints', value: `1 in ${Math.round(1 / CLASS_SCATTER.badJointChance)}` },
+      {
+        what: 'what a bad joint adds',
+        value: range([CLASS_SCATTER.badJointLeastOhms, CLASS_SCATTER.badJointMostOhms], formatOhms),
+      },
+    ],
+  },
+  potentials: {
+    title: 'Standard potentials, 25 °C',
+    trust: 'published',
+    source:
+      'CRC Handbook of Chemistry and Physics, “Electrochemical Series”; values from memory, to be checked there.',
+    values: Object.entries(STANDARD_POTENTIAL_VOLTS).map(([couple, volts]) => ({
+      what: couple,
+      value: `${volts} V`,
+    })),
+  },
+  ceilings: {
+    title: 'Highest believable volts of one cell',
+    trust: 'trade',
+    source: 'Common practice, no source.',
+    values: Object.entries(PRACTICAL_CEILING_VOLTS).map(([pair, volts]) => ({
+      what: pair.replace('-', '–'),
+      value: formatVolts(volts),
+    })),
+  },
+  metal: {
+    title: 'Charge in the metal',
+    trust: 'published',
+    source:
+      'Faraday’s law, zF/M, with IUPAC atomic weights; coatings by ASTM F1941/B633 and ASTM A153 class D (from memory). How much of it does useful work: common practice, no source.',
+    values: [
+      ...(['Zn', 'Mg', 'Al'] as const).map((metal) => ({
+        what: `a gram of ${metal}`,
+        value: `${formatNumber(coulombsPerGram(metal) / 3.6, 4)} mAh`,
+      })),
+      ...Object.entries(ZINC_COATING_METRES).map(([coating, metres]) => ({
+        what: `zinc coating, ${coating}`,
+        value: `${formatNumber(1e6 * metres)} µm`,
+      })),
+      { what: 'share that does useful work', value: percent(DEFAULT_UTILISATION) },
+    ],
+  },
+  conductivity: {
+    title: 'Conductivity at 20 °C',
+    trust: 'published',
+    source:
+      'CRC Handbook, “Electrical Conductivity of Aqueous Solutions”; values from memory, to be checked there.',
+    values: (
+      [
+        ['NaCl', 5],
+        ['NaCl', 10],
+        ['KCl', 5],
+        ['acetic acid', 5],
+        ['citric acid', 5],
+      ] as const
+    ).map(([solute, massPercent]) => ({
+      what: `${solute}, ${massPercent} %`,
+      value: `${formatNumber(10 * conductivity(solute, massPercent).siemensPerMetre)} mS/cm`,
+    })),
+  },
+  mixing: {
+    title: 'Spoons, and what dissolves',
+    trust: 'published',
+    source:
+      'US customary spoons: NIST Handbook 44, appendix C; metric: common practice. Solubility: CRC Handbook; bulk densities: both from memory.',
+    values: [
+      ...Object.entries(SPOON_MILLILITRES).map(([spoon, millilitres]) => ({
+        what: spoon,
+        value: `${formatNumber(millilitres, 4)} mL`,
+      })),
+      ...SOLUTES.map((solute) => ({
+        what: `${solute} in 100 g of water`,
+        value: `${formatNumber(SOLUTE_FACTS[solute].gramsPer100Water)} g`,
+      })),
+    ],
+  },
+  led: {
+    title: 'LEDs',
+    trust: 'memory',
+    source:
+      'Diode curve (Shockley 1949) through two points of typical datasheets, from memory; type your own data in the plan.',
+    values: LED_COLOURS.map((colour) => ({
+      what: `${colour}, at 1 mA and 20 mA`,
+      value: [1e-3, 20e-3]
+        .map((amps) => formatVolts(ledVolts(ledModelOf(colour), amps, ROOM_THERMAL_VOLTS)))
+        .join(' and '),
+    })),
+  },
+  brightness: {
+    title: 'How bright an LED looks',
+    trust: 'trade',
+    source: 'Common practice, no source; for a 3 mm high-efficiency LED.',
+    values: Object.entries(BRIGHTNESS_FROM_AMPS).map(([band, amps]) => ({
+      what: band,
+      value: `from ${formatAmps(amps)}`,
+    })),
+  },
+  devices: {
+    title: 'Small devices',
+    trust: 'trade',
+    source: 'Common practice, no source; editable in a plan.',
+    values: Object.values(DEVICE_PRESETS).map(({ name, leastVolts, amps }) => ({
+      what: name,
+      value: `${formatAmps(amps)} from ${formatVolts(leastVolts)} on`,
+    })),
+  },
+  meter: {
+    title: 'The classroom meter',
+    trust: 'trade',
+    source: 'Common practice, no source.',
+    values: [
+      { what: 'resistance of the volts ranges', value: formatOhms(VOLTMETER_OHMS) },
+      ...CURRENT_RANGES.map((one) => ({
+        what: `shunt of the ${one} range`,
+        value: formatOhms(CURRENT_RANGE_FACTS[one].shuntOhms),
+      })),
+      {
+        what: 'accuracy',
+        value: `± (${percent(METER_ACCURACY.share)} + ${METER_ACCURACY.digits} digits)`,
+      },
+    ],
+  },
+  films: {
+    title: 'Films that build up on the metals',
+    trust: 'memory',
+    source:
+      'That a shorted cell falls to about half within minutes and rebounds: common practice. How fast and how much: from memory; three readings over time in the logbook replace it.',
+    values: [
+      {
+        what: 'fast film, share of the cell’s own resistance',
+        value: percent(FILM_DEFAULTS.fastShare),
+      },
+      { what: 'its time', value: `${FILM_DEFAULTS.fastSeconds} s` },
+      { what: 'slow film', value: percent(FILM_DEFAULTS.slowShare) },
+      { what: 'its time', value: `${FILM_DEFAULTS.slowSeconds} s` },
+    ],
+  },
+  drying: {
+    title: 'Drying',
+    trust: 'memory',
+    source:
+      'From memory: still air, half humidity. The vapour pressure’s doubling: CRC Handbook, from memory.',
+    values: [
+      {
+        what: 'water lost at 20 °C',
+        value: `${DRYING_FACTS.gramsPerSquareMetreHour} g an hour and square metre`,
+      },
+      { what: 'doubles with', value: `${DRYING_FACTS.doublingKelvin} K` },
+      ...Object.entries(DRYING_FACTS.wrapShare).map(([wrap, share]) => ({
+        what: `let through, ${wrap}`,
+        value: percent(share),
+      })),
+    ],
+  },
+  faults: {
+    title: 'Faults at the bench',
+    trust: 'memory',
+    source:
+      'Metals that touch and drying: common practice, no source. The other sizes: from memory.',
+    values: [
+      { what: 'metals that touch', value: formatOhms(FAULT_DEFAULTS.shortedOhms) },
+      { what: 'poor contact', value: formatOhms(FAULT_DEFAULTS.poorContactOhms) },
+      { what: 'dry: resistance times', value: String(FAULT_DEFAULTS.dryFactor) },
+      { what: 'wet rim', value: formatOhms(FAULT_DEFAULTS.rimLeakOhms) },
+    ],
+  },
+  bought: {
+    title: 'A bought AA cell',
+    trust: 'memory',
+    source: 'Common practice: 2 to 3 Wh. The price is a round figure from memory.',
+    values: [
+      { what: 'volts', value: formatVolts(AA_VOLTS) },
+      { what: 'energy', value: `${AA_JOULES} J` },
+      { what: 'price', value: formatNumber(AA_PRICE) },
+    ],
+  },
+  limits: {
+    title: 'Limits of voltage',
+    trust: 'published',
+    source:
+      'Extra-low voltage without further protection: IEC 61140 and IEC 60364-4-41, from memory. Adults only: common practice, no source. Local rules come first.',
+    values: [
+      { what: 'adults only above', value: formatVolts(ADULT_ONLY_ABOVE_VOLTS) },
+      { what: 'no class plan above', value: formatVolts(REFUSED_ABOVE_VOLTS) },
+    ],
+  },
+} as const satisfies Readonly<Record<string, SourceGroup>>;
+
+export type SourceId = keyof typeof SOURCES;
+export const SOURCE_IDS = Object.keys(SOURCES) as SourceId[];
+
+export const TRUST_WORDS: Readonly<Record<SourceGroup['trust'], string>> = {
+  published: 'published',
+  trade: 'common practice',
+  memory: 'from memory',
+};
+
+/** Where a group stands on the help page. */
+export function sourceHref(id: SourceId): string {
+  return `/help?part=sources#${id}`;
+}

@@ -1,0 +1,42 @@
+import { z } from 'zod';
+import { LED_COLOURS } from '../../physics/circuit/load/ledPresets';
+import { MOST_CELLS } from '../../physics/desk/limits';
+import type { PlannedCell } from '../../records/plan/cellOfPlan';
+import type { Plan } from '../../records/plan/planSchema';
+import { bestFromStock, type BestFromStock } from './bestFromStock';
+import { PLANNER_DEFAULTS } from './planBatteries';
+import { familyOfPlan } from './waysOfPlan';
+
+const count = z
+  .number('Give a whole number.')
+  .int('Give a whole number.')
+  .min(0, 'Give 0 or more.')
+  .max(1000, 'Give at most 1000.');
+
+/** What lies in the cupboard for one kind of cell. */
+export const cupboardSchema = z.strictObject({
+  bodies: count,
+  plusMetals: count,
+  minusMetals: count,
+  colours: z.array(z.enum(LED_COLOURS)),
+  leds: z.number().int().min(1).max(20),
+});
+export type Cupboard = z.infer<typeof cupboardSchema>;
+
+/** The brightest light in each colour that is there that these parts make with the plan's cell, best first. */
+export function bestFromCupboard(
+  cell: PlannedCell,
+  size: Plan['cell']['size'],
+  { bodies, plusMetals, minusMetals, colours, leds }: Cupboard,
+): BestFromStock[] {
+  const input = {
+    families: [familyOfPlan(cell, size)],
+    objective: 'brightest' as const,
+    stock: { bodies, pairs: Math.min(plusMetals, minusMetals) },
+    mostCells: Math.min(MOST_CELLS, Math.max(1, bodies)),
+    mostPairs: PLANNER_DEFAULTS.mostPairs,
+    mostPrice: null,
+    mostCandidates: 1,
+  };
+  return bestFromStock(input, { colours, sideBySide: leds });
+}

@@ -1,0 +1,70 @@
+import type { CellModel } from '../../physics/chemistry/cellModel';
+import { gridCurve } from '../../physics/circuit/battery/gridCurve';
+import { boosterOnSource, TYPICAL_BOOSTER } from '../../physics/circuit/load/booster';
+import type { TargetNeed } from '../../records/plan/needOfTarget';
+import { formatMinutes, formatNumber, formatVolts } from '../../units';
+
+/** A way round what cannot be done directly. */
+export interface Combination {
+  readonly kind: 'booster' | 'capacitor';
+  readonly cellsInSeries: number;
+  readonly strings: number;
+  /** What to do and what it gives, in plain words. */
+  readonly wording: string;
+}
+
+const MOST_CELLS = 60;
+const MOST_BOOSTED_IN_SERIES = 4;
+/** An ordinary electrolytic capacitor; patience of a class. */
+const CAPACITOR_FARADS = 4.7e-3;
+const CHARGE_SECONDS = 300;
+/** Charged so far above what the load holds. */
+const HEADROOM = 1.5;
+
+/** A booster or a capacitor in between, where no battery of the cell feeds the load directly. */
+export function combinationsFor(cell: CellModel, need: TargetNeed): Combination[] {
+  return [boosted(cell, need), stored(cell, need)].filter((one) => one !== null);
+}
+
+/** Fewest cells that run a booster which feeds the load. */
+function boosted(cell: CellModel, need: TargetNeed): Combination | null {
+  const booster = { outputWatts: need.amps * need.volts, ...TYPICAL_BOOSTER };
+  let best: { cellsInSeries: number; strings: number } | null = null;
+  for (let cellsInSeries = 1; cellsInSeries <= MOST_BOOSTED_IN_SERIES; cellsInSeries += 1) {
+    const most = Math.floor(
+      ((best?.cellsInSeries ?? 1) * (best?.strings ?? MOST_CELLS)) / cellsInSeries,
+    );
+    for (let strings = 1; strings <= most; strings += 1) {
+      const { status } = boosterOnSource(gridCurve(cell, cellsInSeries, strings), booster);
+      if (status !== 'running') continue;
+      if (best === null || cellsInSeries * strings < best.cellsInSeries * best.strings) {
+        best = { cellsInSeries, strings };
+      }
+      break;
+    }
+  }
+  return best === null
+    ? null
+    : {
+        kind: 'booster',
+        ...best,
+        wording: `A booster (one transistor and a coil, about ${formatNumber(100 * TYPICAL_BOOSTER.efficiency)} % efficient) lifts the volts: ${best.cellsInSeries} in series × ${best.strings} would do.`,
+      };
+}
+
+/** A capacitor charged for some minutes feeds the load for some seconds. */
+function stored(cell: CellModel, need: TargetNeed): Combination | null {
+  const cellsInSeries = Math.ceil((HEADROOM * need.volts) / cell.emfVolts);
+  if (cellsInSeries > MOST_CELLS) return null;
+  const openVolts = cellsInSeries * cell.emfVolts;
+  const slope = gridCurve(cell, cellsInSeries, 1).slopeOhmsAt(0);
+  const reached = openVolts * -Math.expm1(-CHARGE_SECONDS / (slope * CAPACITOR_FARADS));
+  const seconds = (CAPACITOR_FARADS * Math.max(0, reached - need.volts)) / need.amps;
+  if (!(seconds > 0)) return null;
+  return {
+    kind: 'capacitor',
+    cellsInSeries,
+    strings: 1,
+    wording: `A capacitor of ${formatNumber(1000 * CAPACITOR_FARADS)} mF (rated above ${formatVolts(openVolts)}), charged by ${cellsInSeries} in series for ${formatMinutes(CHARGE_SECONDS / 60)}, then runs it for about ${formatNumber(seconds, 2)} s at a time.`,
+  };
+}

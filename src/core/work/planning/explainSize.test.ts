@@ -1,0 +1,42 @@
+import { bodyOf, RECIPES } from '../../physics/chemistry/recipes';
+import { RECIPE_IDS } from '../../physics/chemistry/recipe';
+import { typicalCell } from '../../records/plan/cellOfPlan';
+import { explainSize } from './explainSize';
+
+const plain = (text: string): string => text.replaceAll(/[\u00a0\u202f]/g, ' ');
+const figures = (line: string): number[] =>
+  [...plain(line).matchAll(/[\d.]+/g)].map(([text]) => Number(text));
+
+test('the usual size is once the usual size, for every recipe', () => {
+  for (const id of RECIPE_IDS) {
+    const recipe = RECIPES[id];
+    const body = recipe.bodies[0]!;
+    const { lines, origin } = explainSize(recipe, body, recipe.usualSize);
+    const times = /, ([\d.]+) times/.exec(plain(lines.join(' ')));
+    // A recipe's usual size is a round one; its physics was fitted to the size as it is.
+    expect([id, Number(times?.[1])]).toEqual([id, expect.closeTo(1, 0)]);
+    expect(origin).toContain(recipe.typical.source);
+  }
+});
+
+test('the sum of the resistance can be done by hand: Ω·cm × cm ÷ cm²', () => {
+  const recipe = RECIPES['copper-zinc-fruit'];
+  const { lines } = explainSize(recipe, bodyOf(recipe, 'lemon'), recipe.usualSize);
+  const line = lines.find((one) => one.startsWith('Resistance'))!;
+  const [resistivity, gap, area] = figures(line);
+  const { resistanceOhms } = typicalCell(recipe, bodyOf(recipe, 'lemon'), recipe.usualSize);
+
+  expect((resistivity! * gap!) / area! / resistanceOhms).toBeCloseTo(1, 2);
+});
+
+test('twice the pairs, twice the area; the volts stay', () => {
+  const recipe = RECIPES['juice-cup'];
+  const body = recipe.bodies[0]!;
+  const size = recipe.usualSize;
+  const area = (pairs: number): number =>
+    figures(explainSize(recipe, body, { ...size, pairs }).lines[0]!)[0]!;
+  expect(area(2) / area(1)).toBeCloseTo(2, 1);
+  expect(explainSize(recipe, body, size).lines.at(-1)).toBe(
+    'The open-circuit voltage does not depend on the size.',
+  );
+});

@@ -1,0 +1,160 @@
+import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
+import { ADULT_ONLY_ABOVE_VOLTS, REFUSED_ABOVE_VOLTS } from '../../constants';
+import { BRIGHTNESS_BANDS, type BrightnessBand } from '../../physics/circuit/brightness';
+import type { PlanTarget } from '../../records/plan/planSchema';
+import { formatAmps, formatVolts } from '../../units';
+import type { PlanEvaluation } from './evaluatePlan';
+import { PLANNING_DEFAULTS } from './planGrids';
+
+/** One plain sentence about what will happen, always true, with its figures and how certain they are. */
+export interface Verdict {
+  /** `fine`: recommended; `marginal`: may well fail in class; `wrong`: will not do what is wanted. */
+  readonly tone: 'fine' | 'marginal' | 'wrong';
+  readonly headline: string;
+  /** Figures and certainty, joined to the headline by a dot in the middle. */
+  readonly details: readonly string[];
+}
+
+const HOW_BRIGHT: Readonly<Record<BrightnessBand, string>> = {
+  dark: 'not at all',
+  glimmer: 'as a glimmer',
+  dim: 'dimly',
+  clear: 'clearly',
+  bright: 'brightly',
+};
+
+/** Share of the wanted current from which it counts as reached; covers rounding only. */
+const REACHED_SHARE = 1 - 1e-6;
+
+export function verdictOf(evaluation: PlanEvaluation): Verdict {
+  const { source, target, cell } = evaluation;
+  if (cell.recipe.restricted) {
+    return {
+      tone: 'wrong',
+      headline: 'Demonstrator only: numbers, no class plan',
+      details: [
+        `${formatAmps(evaluation.amps)} at ${formatVolts(evaluation.volts)}`,
+        'trained staff, fume hood, full protection',
+      ],
+    };
+  }
+  if (source.emfVolts > REFUSED_ABOVE_VOLTS) {
+    return {
+      tone: 'wrong',
+      headline: 'Too many volts for a class',
+      details: [
+        `${formatVolts(source.emfVolts)} with nothing connected`,
+        `above ${REFUSED_ABOVE_VOLTS} V Grozer offers no class plan`,
+      ],
+    };
+  }
+  const verdict = verdictOnCurrent(target, evaluation);
+  return source.emfVolts > ADULT_ONLY_ABOVE_VOLTS
+    ? { ...verdict, details: [...verdict.details, `over ${ADULT_ONLY_ABOVE_VOLTS} V: adult only`] }
+    : verdict;
+}
+
+/** `works in 97 of 100 classes`; never claims certainty that the simulation cannot show. */
+export function chanceWording(evaluation: PlanEvaluation): string {
+  return `works in ${inHundred(evaluation.classes.chance)} of 100 classes`;
+}
+
+/** Judged by whole hundredths, as they are shown: what reads as 95 of 100 is taken as such. */
+function isAtLeast(chance: number, share: number): boolean {
+  return inHundred(chance) >= Math.round(100 * share);
+}
+
+/** Whether a chance is one that is recommended to a class. */
+export function isRecommended(chance: number): boolean {
+  return isAtLeast(chance, PLANNING_DEFAULTS.recommendedFrom);
+}
+
+/** What is rarer than one in two thousand counts as never. */
+const NEVER = 1 / 2000;
+
+/** Share as a whole number of a hundred; 100 and 0 are kept for what practically always or never happens. */
+export function inHundred(share: number): number {
+  if (share > NEVER && share < 0.01) return 1;
+  if (share < 1 - NEVER && share > 0.99) return 99;
+  return Math.round(100 * share);
+}
+
+function verdictOnCurrent(target: PlanTarget, evaluation: PlanEvaluation): Verdict {
+  const { amps, volts, need, classes } = evaluation;
+  const figures = `${formatAmps(amps)} at ${formatVolts(volts)}`;
+  if (amps < need.amps * REACHED_SHARE) {
+    return {
+      tone: 'wrong',
+      headline: shortfallHeadline(target, evaluation),
+      details: [
+        figures,
+        ...(evaluation.wrong > 0 ? [whatIsWrong(evaluation)] : shortfallReason(evaluation)),
+      ],
+    };
+  }
+  const happens = successHeadline(target, evaluation);
+  if (evaluation.wrong > 0) {
+    return {
+      tone: 'marginal',
+      headline: `${happens} all the same`,
+      details: [figures, whatIsWrong(evaluation)],
+    };
+  }
+  if (isRecommended(classes.chance)) {
+    return { tone: 'fine', headline: happens, details: [figures, chanceWording(evaluation)] };
+  }
+  if (isAtLeast(classes.chance, PLANNING_DEFAULTS.marginalFrom)) {
+    return {
+      tone: 'marginal',
+      headline: `${happens}, but with little to spare`,
+      details: [figures, chanceWording(evaluation)],
+    };
+  }
+  return {
+    tone: 'wrong',
+    headline: `${happens} on paper, yet fails too often in class`,
+    details: [figures, chanceWording(evaluation)],
+  };
+}
+
+/** What-if faults are no plan: the verdict says that they are there. */
+function whatIsWrong({ wrong }: PlanEvaluation): string {
+  return `what if: ${wrong === 1 ? 'one thing is' : `${wrong} things are`} wrong on the desk`;
+}
+
+function successHeadline(target: PlanTarget, { need, brightness }: PlanEvaluation): string {
+  switch (target.kind) {
+    case 'led':
+      if (target.colour === 'infrared') return 'Runs the infrared LED, which only a camera sees';
+      return `Lights the ${need.name} ${HOW_BRIGHT[brightness ?? 'dark']}`;
+    case 'resistor':
+      return `Drives the wanted current through the ${need.name}`;
+    case 'device':
+      return `Runs the ${need.name}`;
+  }
+}
+
+function shortfallHeadline(target: PlanTarget, { need, brightness }: PlanEvaluation): string {
+  if (target.kind === 'led') {
+    if (brightness === null || brightness === 'dark') return `The ${need.name} stays dark`;
+    return BRIGHTNESS_BANDS.indexOf(brightness) < BRIGHTNESS_BANDS.indexOf(target.brightness)
+      ? `Lights the ${need.name} only ${HOW_BRIGHT[brightness]}`
+      : `The ${need.name} gets too little current`;
+  }
+  if (target.kind === 'resistor') return `Too little current through the ${need.name}`;
+  return `The ${need.name} does not start`;
+}
+
+/** Which is short: volts or current? */
+export function shortfallReason({ source, need, cell, wiring }: PlanEvaluation): string[] {
+  const { cellsInSeries, strings } = wiring;
+  const mostAmps = strings * cellAmpsAt(cell.model, need.volts / cellsInSeries);
+  if (source.emfVolts <= need.volts) {
+    return [
+      `short of volts: ${formatVolts(source.emfVolts)} open, ${formatVolts(need.volts)} needed; add cells in series`,
+    ];
+  }
+  return [
+    `short of current: ${formatAmps(need.amps)} wanted, ${formatAmps(Math.max(0, mostAmps))} to be had at ${formatVolts(need.volts)}; add strings`,
+  ];
+}

@@ -1,0 +1,209 @@
+import { cellOfPlan } from '../../records/plan/cellOfPlan';
+import { needOfTarget } from '../../records/plan/needOfTarget';
+import { newPlan } from '../../records/plan/newPlan';
+import { gridDesk } from '../../physics/desk/desk';
+import { solveDesk } from '../../physics/desk/solveDesk';
+import { boosterOnSource, TYPICAL_BOOSTER } from '../../physics/circuit/load/booster';
+import { gridCurve } from '../../physics/circuit/battery/gridCurve';
+import { addCompared } from './addCompared';
+import { LED_COLOURS } from '../../physics/circuit/load/ledPresets';
+import { bestFromCupboard } from './bestFromCupboard';
+import { chanceOfDesk } from './chanceOfDesk';
+import { combinationsFor } from './combinations';
+import { evaluatePlan } from './evaluatePlan';
+import { largestWins, pairsInOneBody, saltKillsAcid, voltsTimesAmps } from './misbeliefs';
+import { otherLoads } from './otherLoads';
+import { OBJECTIVES, type BatteryCandidate } from './planBatteries';
+import { recipeOfFamily, waysOfPlan, WAYS_DEFAULTS } from './waysOfPlan';
+import { FAMILIES } from '../../physics/chemistry/families';
+
+const plan = {
+  ...newPlan('Lamp'),
+  target: { kind: 'led', colour: 'amber', brightness: 'clear' } as const,
+  cell: {
+    ...newPlan('Lamp').cell,
+    body: 'kiwi',
+    own: {
+      openCircuitVolts: 0.93,
+      shortCircuit: { amps: 1.4e-3, meterRange: '20 mA' as const, secondsAfter: null },
+      loaded: [],
+      kept: false,
+    },
+  },
+};
+const evaluation = evaluatePlan(plan);
+const { cell, need } = evaluation;
+const ways = (change = {}) => waysOfPlan(cell, null, need, { ...WAYS_DEFAULTS, ...change });
+
+test('the suggested wiring is among the ways, beside others with more metal in the same fruit', () => {
+  const { candidates } = ways();
+  const { cellsInSeries, strings } = evaluation.wiring;
+  const suggested = candidates.find(
+    (one) =>
+      one.cellsInSeries === cellsInSeries && one.strings === strings && one.pairsPerBody === 1,
+  );
+  expect(suggested?.chance).toBeGreaterThanOrEqual(0.95);
+  expect(candidates.some(({ pairsPerBody }) => pairsPerBody > 1)).toBe(true);
+  // What a candidate promises is what the desk gives.
+  expect(suggested?.amps).toBeCloseTo(evaluation.amps, 9);
+});
+
+test('each objective sorts by its own figure', () => {
+  const keys: Record<(typeof OBJECTIVES)[number], (one: BatteryCandidate) => number> = {
+    'fewest-cells': ({ cells }) => cells,
+    'lowest-cost': ({ price }) => price,
+    brightest: ({ amps }) => -amps,
+    longest: ({ hours }) => -hours,
+    surest: ({ chance }) => -chance,
+    'least-waste': ({ foodGrams }) => foodGrams,
+  };
+  for (const objective of OBJECTIVES) {
+    const sorted = ways({ objective, everyRecipe: true }).candidates.map(keys[objective]);
+    expect([...sorted].sort((a, b) => a - b)).toEqual(sorted);
+  }
+});
+
+test('limits of group size and cost hold; every recipe brings others, and says why not', () => {
+  for (const { cells } of ways({ mostCells: 6, everyRecipe: true }).candidates) {
+    expect(cells).toBeLessThanOrEqual(6);
+  }
+  for (const { price } of ways({ mostPrice: 15, everyRecipe: true }).candidates) {
+    expect(price).toBeLessThanOrEqual(15);
+  }
+  const all = ways({ everyRecipe: true });
+  expect(new Set(all.candidates.map(({ family }) => family.id)).size).toBeGreaterThan(3);
+  expect(all.impossible.map(({ limit }) => limit)).toContain('restricted');
+});
+
+test('every family has its shipped recipe', () => {
+  for (const { id } of FAMILIES) expect(recipeOfFamily(id)).toBeTruthy();
+});
+
+test('a string against metal: both raise the current, only the string takes more fruit', () => {
+  const compared = addCompared(evaluation);
+  expect(compared!.string.amps).toBeGreaterThan(evaluation.amps);
+  expect(compared!.metal.amps).toBeGreaterThan(evaluation.amps);
+  expect(compared!.metal.foodGrams).toBe(0);
+  expect(compared!.string.bodies).toBe(4);
+  const pile = evaluatePlan({
+    ...plan,
+    cell: { ...newPlan('x').cell, recipe: 'coin-pile-brine', body: 'felt' },
+  });
+  expect(addCompared(pile)).toBeNull();
+});
+
+test('twice the metal in one body is what measuring two pairs would give', () => {
+  const doubled = cellOfPlan({
+    cell: { ...plan.cell, size: { ...cell.recipe.usualSize, pairs: 2 } },
+  });
+  expect(doubled.model.resistanceOhms).toBeCloseTo(cell.model.resistanceOhms / 2, 9);
+  expect(doubled.model.emfVolts).toBe(cell.model.emfVolts);
+});
+
+test('where nothing feeds it directly, a booster or a capacitor does', () => {
+  const radio = needOfTarget({
+    kind: 'device',
+    device: 'pocket-radio',
+    leastVolts: 3,
+    amps: 20e-3,
+  });
+  const found = combinationsFor(cell.model, radio);
+  expect(found.map(({ kind }) => kind)).toContain('capacitor');
+  const weak = needOfTarget({ kind: 'led', colour: 'white', brightness: 'glimmer' });
+  const booster = combinationsFor(cell.model, weak).find(({ kind }) => kind === 'booster');
+  const running = (strings: number) =>
+    boosterOnSource(gridCurve(cell.model, booster!.cellsInSeries, strings), {
+      outputWatts: weak.amps * weak.volts,
+      ...TYPICAL_BOOSTER,
+    }).status;
+  expect(running(booster!.strings)).toBe('running');
+  if (booster!.strings > 1) expect(running(booster!.strings - 1)).not.toBe('running');
+});
+
+test('other loads: LEDs in the order of their colours, small electronics run, a bulb and a phone never', () => {
+  const loads = otherLoads(evaluation.desk);
+  const of = (id: string) => loads.find((one) => one.id === id)!;
+  expect(of('red').amps).toBeGreaterThan(of('amber').amps);
+  expect(of('amber').amps).toBeGreaterThan(of('blue').amps);
+  expect(of('amber').amps).toBeCloseTo(evaluation.amps, 9);
+  expect(of('lcd-clock').verdict).toBe('runs');
+  expect(of('bulb').works).toBe(false);
+  expect(of('usb').verdict).toMatch(/^never/);
+  // Two side by side share the current, two in series want twice the volts.
+  expect(of('two-red-parallel').amps).toBeGreaterThan(of('red').amps);
+  expect(of('two-red-series').volts).toBeGreaterThan(1.8 * of('red').volts);
+  expect(of('motor').verdict).toMatch(/^stands still/);
+  // ½CV² of 4.7 mF at 3.72 V: 32.5 mJ; 5 τ = 5 × 872 Ω × 4.7 mF = 20.5 s.
+  expect(of('capacitor').verdict).toMatch(/20\.5\ss: 32\.5 mJ/);
+  const { volts: boostedVolts, amps: boostedAmps, works } = of('booster');
+  expect(works).toBe(true);
+  // 1.7 mW at 60 %: 2.83 mW from the battery, at a sample of its curve.
+  expect(1000 * boostedVolts * boostedAmps).toBeGreaterThanOrEqual(2.83);
+  expect(boostedVolts).toBeGreaterThan(evaluation.source.emfVolts / 2);
+});
+
+test('nine kiwis, fourteen nails and ten copper strips: within the parts, brightest first', () => {
+  const parts = {
+    bodies: 9,
+    plusMetals: 10,
+    minusMetals: 14,
+    colours: LED_COLOURS.slice(),
+    leds: 1,
+  };
+  const best = bestFromCupboard(cell, null, parts);
+  expect(best.length).toBeGreaterThan(0);
+  for (const { candidate, target } of best) {
+    expect(candidate.cells).toBeLessThanOrEqual(9);
+    expect(candidate.pairs).toBeLessThanOrEqual(10);
+    const load = needOfTarget(target);
+    expect(candidate.amps).toBeGreaterThanOrEqual(load.amps);
+  }
+  expect(bestFromCupboard(cell, null, { ...parts, bodies: 0 })).toEqual([]);
+  const amber = bestFromCupboard(cell, null, { ...parts, colours: ['amber'], leds: 2 });
+  expect(amber.map(({ target }) => target)).toEqual([expect.objectContaining({ colour: 'amber' })]);
+  // Two LEDs side by side want twice the current of one.
+  const [two] = amber;
+  expect(two!.candidate.amps).toBeGreaterThanOrEqual(2 * needOfTarget(two!.target).amps);
+});
+
+test('common beliefs are answered with the plan’s own figures', () => {
+  const text = (lines: readonly string[]): string => lines.join(' ').replaceAll('\u00a0', ' ');
+  // 0.93 V × 1.42 mA is four times E²/4r of an ideal source.
+  expect(text(voltsTimesAmps(evaluation).lines)).toContain('4 times less');
+  expect(text(pairsInOneBody(evaluation).lines)).toMatch(
+    /own kiwi: 3\.72 V open.*one kiwi.*: 0\.9\d V/,
+  );
+  expect(text(largestWins(evaluation).lines)).toMatch(/alone: 3\.72 V.*settle at 2\.\d+ V/);
+  expect(text(saltKillsAcid().lines)).toContain('130 mS/cm');
+});
+
+test('chances of a laid-out grid are those of the grid, within the scatter of two simulations', () => {
+  const grid = gridDesk(cell, 4, 3);
+  const run = { classes: 4000, seed: 5 };
+  const short = chanceOfDesk(grid, need, run).chance;
+  const drawn = chanceOfDesk({ ...grid, plainGrid: false }, need, run).chance;
+  // Three standard errors of a share of 0.97 among 4000 are 0.008.
+  expect(Math.abs(short - drawn)).toBeLessThan(0.012);
+});
+
+test('what is wrong on the desk is in the verdict, and an edit elsewhere does not solve it again', () => {
+  const faulty = {
+    ...plan,
+    arrangement: {
+      kind: 'desk' as const,
+      strings: [
+        [0, 1, 2, 3].map((index) => ({
+          kind: 'cell' as const,
+          mix: null,
+          sharedBody: null,
+          faults: index === 0 ? [{ kind: 'reversed' as const }] : [],
+        })),
+      ],
+      loadReversed: false,
+    },
+  };
+  const wrong = evaluatePlan(faulty, evaluation);
+  expect(wrong.wrong).toBe(1);
+  expect(wrong.amps).toBeLessThan(solveDesk(gridDesk(cell, 4, 1), need.load).amps);
+  expect(evaluatePlan({ ...faulty, title: 'Other' }, wrong)).toBe(wrong);
+});

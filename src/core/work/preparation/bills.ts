@@ -1,0 +1,151 @@
+import type { Recipe, RecipeId } from '../../physics/chemistry/recipe';
+import type { PartId } from '../../records/cupboard/parts';
+
+/** So much of a part; separators are counted as pieces here and become sheets in the cutting plan. */
+export interface BillLine {
+  readonly part: PartId;
+  readonly amount: number;
+}
+
+/** What a separator is cut from, and how the disc is called. */
+export interface SeparatorSource {
+  readonly sheet: PartId;
+  readonly what: string;
+}
+
+interface FamilyBill {
+  /** For one cell with one pair of metals, besides its body and separator. */
+  readonly cell: readonly BillLine[];
+  /** Metals of one further pair in the same body. */
+  readonly pair: readonly BillLine[];
+  /** Once for each string. */
+  readonly string: readonly BillLine[];
+  /** The cells touch: a string needs leads at its two ends only. */
+  readonly touching: boolean;
+}
+
+const STACK: Pick<FamilyBill, 'pair' | 'string' | 'touching'> = {
+  pair: [],
+  string: [{ part: 'rubber-band', amount: 1 }],
+  touching: true,
+};
+const LOOSE: Pick<FamilyBill, 'string' | 'touching'> = { string: [], touching: false };
+const each = (...parts: readonly PartId[]): BillLine[] =>
+  parts.map((part) => ({ part, amount: 1 }));
+const pairOf = (...parts: readonly PartId[]): Pick<FamilyBill, 'cell' | 'pair'> => ({
+  cell: each(...parts),
+  pair: each(...parts),
+});
+
+/** Parts of each family (handbook of the trade, cell families and parts; amounts: common practice, no source). */
+const FAMILY_BILLS: Readonly<Record<RecipeId, FamilyBill>> = {
+  'copper-zinc-fruit': { ...LOOSE, ...pairOf('copper-strip', 'galvanised-nail') },
+  'root-vegetable': { ...LOOSE, ...pairOf('copper-strip', 'galvanised-nail') },
+  'juice-cup': {
+    ...LOOSE,
+    cell: each('cup', 'copper-strip', 'zinc-strip'),
+    pair: each('copper-strip', 'zinc-strip'),
+  },
+  'coin-pile-brine': { ...STACK, cell: each('copper-coin', 'zinc-washer') },
+  // n cells: n sanded coins and one whole coin on top.
+  'one-coin-pile': {
+    ...STACK,
+    cell: each('coin-to-sand'),
+    string: [...STACK.string, { part: 'whole-coin', amount: 1 }],
+  },
+  'nickel-zinc-pile': { ...STACK, cell: each('nickel-coin', 'zinc-washer') },
+  'aluminium-air-brine': { ...LOOSE, ...pairOf('graphite-rod', 'aluminium-foil') },
+  'aluminium-air-acid': {
+    ...LOOSE,
+    cell: [...each('copper-tab', 'aluminium-foil', 'roof-card'), { part: 'charcoal', amount: 5 }],
+    pair: [...each('copper-tab', 'aluminium-foil'), { part: 'charcoal', amount: 5 }],
+  },
+  'magnesium-graphite': {
+    ...LOOSE,
+    cell: [...each('cup', 'graphite-rod'), { part: 'magnesium-ribbon', amount: 10 }],
+    pair: [...each('graphite-rod'), { part: 'magnesium-ribbon', amount: 10 }],
+  },
+  'magnesium-air-rod': {
+    ...LOOSE,
+    cell: [...each('graphite-rod'), { part: 'magnesium-ribbon', amount: 30 }],
+    pair: [...each('graphite-rod'), { part: 'magnesium-ribbon', amount: 30 }],
+  },
+  'zinc-carbon-felt': { ...LOOSE, ...pairOf('carbon-felt', 'graphite-foil', 'zinc-foil') },
+  'two-solution': {
+    ...LOOSE,
+    cell: [{ part: 'beaker', amount: 2 }, ...each('copper-strip', 'zinc-strip')],
+    pair: each('copper-strip', 'zinc-strip'),
+  },
+  concentration: {
+    ...LOOSE,
+    cell: [
+      { part: 'beaker', amount: 2 },
+      { part: 'copper-strip', amount: 2 },
+    ],
+    pair: [{ part: 'copper-strip', amount: 2 }],
+  },
+  'dilute-sulfuric-acid': { ...LOOSE, ...pairOf('copper-plate', 'zinc-plate') },
+};
+
+/** What stands for the body itself, where it is bought. */
+const BODY_PARTS: Readonly<Partial<Record<string, PartId>>> = {
+  kiwi: 'kiwi',
+  lemon: 'lemon',
+  apple: 'apple',
+  gooseberry: 'gooseberry',
+  'green-tomato': 'green-tomato',
+  cucumber: 'cucumber-piece',
+  potato: 'potato',
+  'boiled-potato': 'potato',
+  'sweet-potato': 'sweet-potato',
+  swede: 'swede',
+  carrot: 'carrot',
+  beetroot: 'beetroot',
+  sponge: 'sponge',
+  'salt-foam': 'floral-foam',
+  'vinegar-felt': 'floral-foam',
+  wick: 'wick',
+  'salt-bridge': 'salt-bridge',
+};
+
+/** Bodies that were added to an own recipe; what they are made of only their name says. */
+const OWN_BODY = /^own-\d+$/;
+
+/** What separators of a body are cut from. */
+const SEPARATOR_SHEETS: Readonly<Partial<Record<string, SeparatorSource>>> = {
+  felt: { sheet: 'felt-sheet', what: 'felt' },
+  'felt-vinegar': { sheet: 'felt-sheet', what: 'felt' },
+  'felt-salt-vinegar': { sheet: 'felt-sheet', what: 'felt' },
+  'filter-paper': { sheet: 'filter-paper', what: 'filter paper' },
+  'kitchen-towel': { sheet: 'kitchen-towel', what: 'kitchen towel' },
+  'card-salt-vinegar': { sheet: 'card', what: 'card' },
+  'card-lemon': { sheet: 'card', what: 'card' },
+  'paper-vinegar': { sheet: 'construction-paper', what: 'construction paper' },
+  'paper-salt-vinegar': { sheet: 'construction-paper', what: 'construction paper' },
+  towel: { sheet: 'kitchen-towel', what: 'kitchen towel' },
+  'vinegar-towel': { sheet: 'kitchen-towel', what: 'kitchen towel' },
+  'tap-water': { sheet: 'kitchen-towel', what: 'kitchen towel' },
+  'salt-water': { sheet: 'kitchen-towel', what: 'kitchen towel' },
+};
+
+/** Parts of one cell: body and metals, so many pairs in the same body. Separators and liquids are not in it. */
+export function billOfCell(recipe: Pick<Recipe, 'id'>, bodyId: string, pairs: number): BillLine[] {
+  const { cell, pair } = FAMILY_BILLS[recipe.id];
+  const bodyPart = BODY_PARTS[bodyId] ?? (OWN_BODY.test(bodyId) ? 'own-body' : undefined);
+  const more = pair.map((line) => ({ ...line, amount: line.amount * (pairs - 1) }));
+  return [
+    ...(bodyPart === undefined ? [] : [{ part: bodyPart, amount: 1 }]),
+    ...cell,
+    ...more.filter(({ amount }) => amount > 0),
+  ];
+}
+
+/** Parts of one string of so many cells besides the cells: leads (n + 1, or the two ends of a pile), band, last coin. */
+export function billOfString(recipe: Pick<Recipe, 'id'>, cells: number): BillLine[] {
+  const { string, touching } = FAMILY_BILLS[recipe.id];
+  return [...string, { part: 'clip-lead', amount: touching ? 2 : cells + 1 }];
+}
+
+export function separatorSource(bodyId: string): SeparatorSource | null {
+  return SEPARATOR_SHEETS[bodyId] ?? null;
+}

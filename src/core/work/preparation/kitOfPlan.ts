@@ -1,0 +1,246 @@
+import { sparesNeeded, USUAL_SPARE_SHARE } from '../../physics/chance/spares';
+import { cellsOf, soundDesk, type StandingCell, type StandingItem } from '../../physics/desk/desk';
+import type { Lesson } from '../../records/plan/lessonSchema';
+import type { Plan } from '../../records/plan/planSchema';
+import type { PlanEvaluation } from '../planning/evaluatePlan';
+import { billOfCell, billOfString, separatorSource } from './bills';
+import {
+  clockMinutes,
+  foilStep,
+  sandingStep,
+  separatorStep,
+  wireStep,
+  type CuttingStep,
+} from './cutting';
+import { liquidsOfCell, type CellLiquid } from './liquids';
+import { mixingCards, type MixingCard } from './mixingCards';
+import { SUBSTITUTE_OF, type PartId } from '../../records/cupboard/parts';
+
+/** So much of a part for a group and for the class. */
+export interface KitLine {
+  readonly part: PartId;
+  /** In the bag of one group; 0 for what the class shares. */
+  readonly perGroup: number;
+  /** For the class, spares among it. */
+  readonly total: number;
+}
+
+/** Everything that a class needs to build the plan's battery once a group. */
+export interface Kit {
+  readonly groups: number;
+  readonly pupilsInGroup: { readonly least: number; readonly most: number };
+  readonly cellsInGroup: number;
+  /** Spare cells for the whole class. */
+  readonly spareCells: number;
+  readonly lines: readonly KitLine[];
+  readonly cutting: readonly CuttingStep[];
+  readonly mixing: readonly MixingCard[];
+}
+
+/** How sure spares from the chance calculation are to be enough. */
+const SURE_OF_SPARES = 0.95;
+/** Paper towels for a group (common practice, no source). */
+const TOWELS_PER_GROUP = 4;
+
+/** Counts every part of a plan for its class. Things that are wrong on purpose count as sound. */
+export function kitOfPlan(
+  { cell, lesson, target }: Pick<Plan, 'cell' | 'lesson' | 'target'>,
+  evaluation: Pick<PlanEvaluation, 'desk' | 'cell'>,
+): Kit {
+  const desk = soundDesk(evaluation.desk);
+  const cells = cellsOf(desk);
+  const { groups, pupils } = lesson;
+  const spareCells = sparesOf(cells.length * groups, lesson);
+  const pairs = cell.size?.pairs ?? 1;
+  const counter = partCounter(groups, lesson.swapped);
+
+  const kinds = kindsOf(cells, spareCells, evaluation);
+  for (const { kind, planned, count, spares } of kinds) {
+    const bill = billOfCell(kind.recipe, kind.body.id, planned ? pairs : 1);
+    for (const { part, amount } of bill) {
+      counter.add(part, amount * count, amount * spares);
+    }
+  }
+  for (const items of desk.strings) addString(items, counter);
+  addGroupThings(counter, cells, lesson, target);
+  const pieces = counter.lines().find(({ part }) => part === 'bell-wire')?.total ?? 0;
+  const cutting = [...cuttingOf(kinds, cell, lesson), ...(pieces === 0 ? [] : [wireStep(pieces)])];
+  for (const step of cutting) {
+    const { from } = step;
+    if (from !== null && (step.id === 'separators' || step.id === 'sanding')) {
+      counter.share(from.part, from.amount);
+    }
+  }
+  const mixing = mixingCards(liquidsOf(kinds, groups));
+  for (const { ingredients } of mixing) {
+    for (const { part, amount } of ingredients) if (part !== null) counter.share(part, amount);
+  }
+  return {
+    groups,
+    pupilsInGroup: { least: Math.floor(pupils / groups), most: Math.ceil(pupils / groups) },
+    cellsInGroup: cells.length,
+    spareCells,
+    lines: counter.lines(),
+    cutting,
+    mixing,
+  };
+}
+
+/** Spare cells for a class: one in six, or as many as leave it whole in 95 of 100. */
+export function sparesOf(cells: number, { spares }: Pick<Lesson, 'spares'>): number {
+  return spares === 'one-in-six'
+    ? Math.ceil(cells * USUAL_SPARE_SHARE)
+    : sparesNeeded(cells, SURE_OF_SPARES);
+}
+
+interface CellKind {
+  readonly kind: StandingCell;
+  /** The plan's own cell, which may have a size and pairs of its own; others on the desk are typical ones. */
+  readonly planned: boolean;
+  /** On one desk. */
+  readonly count: number;
+  /** For the class. */
+  readonly spares: number;
+}
+
+/** Different cells on a desk, and the class's spares shared out among them by how many there are. */
+function kindsOf(
+  cells: readonly StandingCell[],
+  spareCells: number,
+  { cell }: Pick<PlanEvaluation, 'cell'>,
+): CellKind[] {
+  const kinds = new Map<string, { kind: StandingCell; planned: boolean; count: number }>();
+  for (const one of cells) {
+    const planned = one.model === cell.model;
+    const key = JSON.stringify([planned, one.recipe.id, one.body.id]);
+    const known = kinds.get(key);
+    if (known === undefined) kinds.set(key, { kind: one, planned, count: 1 });
+    else known.count += 1;
+  }
+  return [...kinds.values()].map((one) => ({
+    ...one,
+    spares: Math.ceil((spareCells * one.count) / cells.length),
+  }));
+}
+
+interface PartCounter {
+  /** So much in one group's bag, and so many spares for the class. */
+  readonly add: (part: PartId, perGroup: number, spares: number) => void;
+  /** So much for the class, not in the bags. */
+  readonly share: (part: PartId, total: number) => void;
+  readonly lines: () => KitLine[];
+}
+
+function partCounter(groups: number, swapped: Lesson['swapped']): PartCounter {
+  const counts = new Map<PartId, { perGroup: number; more: number }>();
+  const at = (wanted: PartId) => {
+    const instead = swapped.find((one) => one === wanted);
+    const part = instead === undefined ? wanted : SUBSTITUTE_OF[instead];
+    const found = counts.get(part) ?? { perGroup: 0, more: 0 };
+    counts.set(part, found);
+    return found;
+  };
+  return {
+    add: (part, perGroup, spares) => {
+      const found = at(part);
+      found.perGroup += perGroup;
+      found.more += spares;
+    },
+    share: (part, total) => {
+      at(part).more += total;
+    },
+    lines: () =>
+      [...counts].map(([part, { perGroup, more }]) => ({
+        part,
+        perGroup,
+        total: perGroup * groups + more,
+      })),
+  };
+}
+
+/** Leads and bands of a string; a group within it needs two leads more for each further string. */
+function addString(items: readonly StandingItem[], counter: PartCounter): void {
+  const [first] = cellsOf({ strings: [items] });
+  if (first === undefined) return;
+  for (const { part, amount } of billOfString(first.recipe, items.length)) {
+    counter.add(part, amount, 0);
+  }
+  for (const item of items) {
+    if (item.kind === 'cell') continue;
+    const leads = item.strings.slice(1).reduce((sum, cells) => sum + cells.length + 1, 0);
+    counter.add('clip-lead', leads, 0);
+  }
+}
+
+function addGroupThings(
+  counter: PartCounter,
+  cells: readonly StandingCell[],
+  lesson: Lesson,
+  target: Plan['target'],
+): void {
+  counter.add(LOAD_PARTS[target.kind], 1, target.kind === 'led' ? Math.ceil(lesson.groups / 6) : 0);
+  counter.add('tray', 1, 0);
+  counter.add('scissors', 1, 0);
+  counter.add('paper-towel', TOWELS_PER_GROUP, 0);
+  counter.share('meter', lesson.meters);
+  counter.share('tape', Math.ceil(lesson.groups / 3));
+  const cautions = new Set(cells.flatMap(({ recipe }) => recipe.cautions));
+  if (cautions.has('food')) {
+    counter.add('label', 1, 0);
+    counter.share('knife', 1);
+  }
+  const splashes = [
+    'weak-acid',
+    'metal-salts',
+    'strong-acid',
+    'dust',
+    'sharp',
+    'hydrogen',
+  ] as const;
+  if (splashes.some((id) => cautions.has(id))) counter.share('goggles', lesson.pupils + 1);
+  if (cautions.has('metal-salts') || cautions.has('strong-acid')) {
+    counter.share('gloves', lesson.pupils + 1);
+  }
+}
+
+const LOAD_PARTS = { led: 'led', resistor: 'resistor', device: 'device' } as const;
+
+function cuttingOf(kinds: readonly CellKind[], cell: Plan['cell'], lesson: Lesson): CuttingStep[] {
+  const steps: CuttingStep[] = [];
+  let coins = 0;
+  let foil = 0;
+  for (const { kind, planned, count, spares } of kinds) {
+    const total = count * lesson.groups + spares;
+    const source = separatorSource(kind.body.id);
+    const size = planned && cell.size !== null ? cell.size : kind.recipe.usualSize;
+    if (source !== null) steps.push(separatorStep(total, size, source, lesson));
+    const bill = billOfCell(kind.recipe, kind.body.id, 1);
+    if (bill.some(({ part }) => part === 'coin-to-sand')) coins += total;
+    if (bill.some(({ part }) => part === 'aluminium-foil')) foil += total;
+  }
+  if (coins > 0) steps.push(sandingStep(coins));
+  if (foil > 0) steps.push(foilStep(foil));
+  return steps;
+}
+
+function liquidsOf(
+  kinds: readonly CellKind[],
+  groups: number,
+): { liquid: CellLiquid; cells: number }[] {
+  const found = new Map<string, { liquid: CellLiquid; cells: number }>();
+  for (const { kind, count, spares } of kinds) {
+    for (const liquid of liquidsOfCell(kind.recipe, kind.body.id)) {
+      const key = JSON.stringify(liquid);
+      const known = found.get(key) ?? { liquid, cells: 0 };
+      known.cells += count * groups + spares;
+      found.set(key, known);
+    }
+  }
+  return [...found.values()];
+}
+
+/** Minutes of preparing by hand, shared by so many hands. */
+export function preparingMinutes({ cutting, mixing }: Kit, hands: number): number {
+  const cut = cutting.reduce((sum, { handMinutes }) => sum + handMinutes, 0);
+  return clockMinutes(cut, hands) + mixing.reduce((sum, { minutes }) => sum + minutes, 0);
+}

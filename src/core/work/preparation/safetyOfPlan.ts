@@ -1,0 +1,105 @@
+import type { Plan } from '../../records/plan/planSchema';
+import type { PlanEvaluation } from '../planning/evaluatePlan';
+import { ADULT_ONLY_ABOVE_VOLTS, REFUSED_ABOVE_VOLTS } from '../../constants';
+import { cellsOf, soundDesk } from '../../physics/desk/desk';
+import { cautionsOf, cautionsOfVolts, type CautionId } from '../../physics/safety/cautions';
+import { soundVolts } from './soundVolts';
+import type { Kit } from './kitOfPlan';
+import { PARTS } from '../../records/cupboard/parts';
+
+/** A caution and where in this plan it comes from. */
+export interface PlacedCaution {
+  readonly id: CautionId;
+  readonly text: string;
+  /** `recipe: Fruit, copper and zinc`, `material: sandpaper`, `arrangement`. */
+  readonly from: readonly string[];
+}
+
+/** What may be made of a plan for this class. */
+export interface SafetyGate {
+  /** `class`: pupils build; `older`: not this age band; `adult-only`: a demonstration; `numbers-only`: no sheets for a class; `refused`: nothing. */
+  readonly verdict: 'class' | 'older' | 'adult-only' | 'numbers-only' | 'refused';
+  /** Why, in plain words; empty for `class`. */
+  readonly reason: string;
+  /** Whether a sheet for pupils is made. */
+  readonly pupilSheet: boolean;
+  /** Whether lists, cards and labels for preparing are made. */
+  readonly preparing: boolean;
+}
+
+/** Hazards that are for older pupils (handbook of the trade, safety: who may do it). */
+const OLDER_PUPILS: readonly CautionId[] = ['magnesium', 'metal-salts'];
+
+/** Cautions from materials, recipe, arrangement and steps, each with where it applies. */
+export function cautionsOfPlan(
+  evaluation: PlanEvaluation,
+  kit: Pick<Kit, 'lines' | 'mixing'>,
+): PlacedCaution[] {
+  const found = new Map<CautionId, Set<string>>();
+  const add = (id: CautionId, from: string): void => {
+    const places = found.get(id) ?? new Set();
+    found.set(id, places.add(from));
+  };
+  for (const { recipe } of cellsOf(evaluation.desk)) {
+    for (const id of recipe.cautions) add(id, `recipe: ${recipe.name}`);
+  }
+  for (const { part } of kit.lines) {
+    for (const id of PARTS[part].cautions) add(id, `material: ${PARTS[part].name}`);
+  }
+  for (const { title, cautions } of kit.mixing) {
+    for (const id of cautions) add(id, `step: mixing ${title.toLowerCase()}`);
+  }
+  for (const { id } of cautionsOfVolts(soundVolts(evaluation)))
+    add(id, 'arrangement: volts in series');
+  return cautionsOf([...found.keys()]).map((caution) => ({
+    ...caution,
+    from: [...(found.get(caution.id) ?? [])],
+  }));
+}
+
+/** What age and role allow; local rules decide. */
+export function safetyGate(
+  { lesson }: Pick<Plan, 'lesson'>,
+  evaluation: PlanEvaluation,
+): SafetyGate {
+  const volts = soundVolts(evaluation);
+  const cells = cellsOf(soundDesk(evaluation.desk));
+  if (volts > REFUSED_ABOVE_VOLTS) {
+    return {
+      verdict: 'refused',
+      reason: `Above ${REFUSED_ABOVE_VOLTS} V d.c. Grozer makes no class plan: shorten the strings.`,
+      pupilSheet: false,
+      preparing: false,
+    };
+  }
+  if (cells.some(({ recipe }) => recipe.restricted)) {
+    return {
+      verdict: 'numbers-only',
+      reason:
+        'Strong acid: demonstrator only, trained staff in a fume hood. Grozer works out the numbers and makes no pupil sheet.',
+      pupilSheet: false,
+      preparing: false,
+    };
+  }
+  if (volts > ADULT_ONLY_ABOVE_VOLTS && lesson.ageBand !== 'adults') {
+    return {
+      verdict: 'adult-only',
+      reason: `Over ${ADULT_ONLY_ABOVE_VOLTS} V d.c. with nothing connected: an adult shows it; pupils do not build it.`,
+      pupilSheet: false,
+      preparing: true,
+    };
+  }
+  const older = cells.some(({ recipe }) =>
+    recipe.cautions.some((caution) => OLDER_PUPILS.includes(caution)),
+  );
+  if (older && (lesson.ageBand === 'under-11' || lesson.ageBand === '11-to-13')) {
+    return {
+      verdict: 'older',
+      reason:
+        'Magnesium and metal salts are for pupils of 14 and over; for younger ones an adult shows it.',
+      pupilSheet: false,
+      preparing: true,
+    };
+  }
+  return { verdict: 'class', reason: '', pupilSheet: true, preparing: true };
+}

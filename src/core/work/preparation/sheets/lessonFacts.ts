@@ -1,0 +1,56 @@
+import { groupName } from '../groupNames';
+import { kitOfPlan, type Kit } from '../kitOfPlan';
+import { lessonPhases, type LessonCourse } from '../lessonPhases';
+import { meterQueue, type MeterQueue } from '../meterQueue';
+import { cautionsOfPlan, safetyGate, type PlacedCaution, type SafetyGate } from '../safetyOfPlan';
+import { cupboardOf } from '../takeOut';
+import { shoppingList, type ShoppingList } from '../shoppingList';
+import type { CupboardState } from '../../../records/cupboard/cupboardSchema';
+import type { Plan } from '../../../records/plan/planSchema';
+import type { PlanEvaluation } from '../../planning/evaluatePlan';
+
+/** Everything that is worked out about a lesson from plan and cupboard; screens and sheets read the same. */
+export interface LessonFacts {
+  readonly plan: Plan;
+  readonly evaluation: PlanEvaluation;
+  /** As this plan sees it: what was taken out for it is still there. */
+  readonly cupboard: CupboardState;
+  readonly kit: Kit;
+  readonly shopping: ShoppingList;
+  readonly queue: MeterQueue;
+  readonly course: LessonCourse;
+  readonly cautions: readonly PlacedCaution[];
+  readonly gate: SafetyGate;
+  readonly groupNames: readonly string[];
+}
+
+/**
+ * @param planId under which the plan is stored: what the cupboard gave out for it counts as there
+ */
+export function lessonFacts(
+  plan: Plan,
+  evaluation: PlanEvaluation,
+  stored: { readonly cupboard: CupboardState; readonly planId: string },
+): LessonFacts {
+  const { lesson } = plan;
+  const gate = safetyGate(plan, evaluation);
+  // What pupils do not build is built once, by the adult who shows it.
+  const groups = gate.pupilSheet ? lesson.groups : 1;
+  const cupboard = cupboardOf(stored.cupboard, stored.planId);
+  const kit = kitOfPlan({ ...plan, lesson: { ...lesson, groups } }, evaluation);
+  const queue = meterQueue(groups, lesson.meters, lesson.mostWaitMinutes);
+  return {
+    plan,
+    evaluation,
+    cupboard,
+    kit,
+    shopping: shoppingList(kit, cupboard, lesson.pupils),
+    queue,
+    course: lessonPhases(kit, queue, evaluation.cell.recipe.minutesToBuild, lesson.minutes),
+    cautions: cautionsOfPlan(evaluation, kit),
+    gate,
+    groupNames: gate.pupilSheet
+      ? Array.from({ length: groups }, (_, index) => groupName(index))
+      : ['Demonstration'],
+  };
+}

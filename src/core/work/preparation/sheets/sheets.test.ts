@@ -1,0 +1,197 @@
+import type { RecipeId } from '../../../physics/chemistry/recipe';
+import { RECIPES } from '../../../physics/chemistry/recipes';
+import { USUAL_LESSON, type Lesson } from '../../../records/plan/lessonSchema';
+import { newPlan } from '../../../records/plan/newPlan';
+import type { Plan } from '../../../records/plan/planSchema';
+import { evaluatePlan } from '../../planning/evaluatePlan';
+import { EMPTY_CUPBOARD, withEntry, type CupboardState } from '../../../records/cupboard/cupboardSchema';
+import { groupName } from '../groupNames';
+import { takeOut } from '../takeOut';
+import { timetable } from '../timetable';
+import { checklistOf } from './checklist';
+import { lessonFacts, type LessonFacts } from './lessonFacts';
+import { askedOf } from './pupilSheet';
+import { SHEET_IDS, WORDINGS, type Block, type SheetId, type Wording } from './sheet';
+import { sheetOf, sheetsAllowed } from './sheetsOfLesson';
+
+interface Wanted {
+  recipe?: RecipeId;
+  body?: string;
+  lesson?: Partial<Lesson>;
+  cupboard?: CupboardState;
+}
+
+function factsOf({ recipe, body, lesson, cupboard = EMPTY_CUPBOARD }: Wanted = {}): LessonFacts {
+  const fresh = newPlan('Lamp');
+  const chosen = recipe ?? fresh.cell.recipe;
+  const plan: Plan = {
+    ...fresh,
+    lessonDate: '2027-01-29',
+    cell: { ...fresh.cell, recipe: chosen, body: body ?? RECIPES[chosen].bodies[0]!.id },
+    arrangement: { kind: 'own', cellsInSeries: 4, strings: 2 },
+    lesson: { ...USUAL_LESSON, ...lesson },
+  };
+  return lessonFacts(plan, evaluatePlan(plan), { cupboard, planId: 'p' });
+}
+
+const textOfBlock = (block: Block): string[] => {
+  switch (block.kind) {
+    case 'heading':
+    case 'text':
+    case 'caution':
+      return [block.text];
+    case 'list':
+      return [...block.items];
+    case 'table':
+      return [block.header.join(' '), ...block.rows.map((row) => row.join(' '))];
+    case 'cards':
+      return block.cards.flatMap(({ title, lines }) => [title, ...lines]);
+    case 'desk':
+    case 'lines':
+      return [];
+  }
+};
+const textOf = (id: SheetId, facts: LessonFacts, wording: Wording = 'standard'): string => {
+  const { plan, kit } = facts;
+  const times = timetable(
+    { lesson: plan.lesson, date: '2027-01-29', kit, minutesPerCell: 5 },
+    '2027-01-01T08:00:00',
+  );
+  const { title, subtitle, blocks } = sheetOf(id, facts, times, wording);
+  return [title, subtitle, ...blocks.flatMap(textOfBlock)].join('\n').replaceAll('\u00a0', ' ');
+};
+
+test.each(WORDINGS)(
+  'the pupil sheet, %s: drawing, steps, blanks, questions, and no figure given away',
+  (wording) => {
+    const facts = factsOf();
+    const text = textOf('pupil', facts, wording);
+    for (const { what, expected } of askedOf(facts)) {
+      expect(text).toContain(what);
+      expect(text).not.toContain(expected.replaceAll('\u00a0', ' '));
+    }
+    expect(text).not.toMatch(/\d[.,]\d+ (V|mA)/);
+    const kinds = sheetOf('pupil', facts, null, wording).blocks.map(({ kind }) => kind);
+    expect(kinds).toEqual(expect.arrayContaining(['desk', 'caution', 'list', 'table', 'lines']));
+  },
+);
+
+test('three levels of wording differ, and say no more than they should', () => {
+  const facts = factsOf();
+  const [simple, standard, full] = WORDINGS.map((wording) => textOf('pupil', facts, wording));
+  expect(new Set([simple, standard, full]).size).toBe(3);
+  expect(simple).not.toContain('internal resistance');
+  expect(full).toContain('E² / 4r');
+});
+
+test('the answer key gives the computed values: four cells of one kind add up', () => {
+  const facts = factsOf();
+  const text = textOf('answers', facts);
+  const { emfVolts } = facts.evaluation.cell.model;
+  expect(text).toContain(`cells 1 to 4, open ${(4 * emfVolts).toFixed(2)} V`);
+  for (const { expected } of askedOf(facts))
+    expect(text).toContain(expected.replaceAll('\u00a0', ' '));
+  expect(textOf('answers', facts, 'full')).toContain('anode');
+});
+
+test('what has no answer on the pupil sheet has one on the key, question for question', () => {
+  const facts = factsOf();
+  for (const wording of WORDINGS) {
+    const { blocks } = sheetOf('pupil', facts, null, wording);
+    const questions = blocks.filter(({ kind }) => kind === 'lines').length;
+    const list = sheetOf('answers', facts, null, wording).blocks.find(
+      ({ kind }) => kind === 'list',
+    );
+    expect(list?.kind === 'list' ? list.items : []).toHaveLength(questions);
+  }
+});
+
+test('the teacher sheet: verdict, times, phases, turns with the meter, a checklist to sign', () => {
+  const text = textOf('teacher', factsOf({ lesson: { meters: 2, minutes: 40 } }));
+  expect(text).toContain('works in');
+  expect(text).toContain('Fri 29 Jan, 10:00 The lesson 40');
+  expect(text).toContain('4 Build one cell 5');
+  expect(text).toMatch(/0 1 Curlew\n0 2 Knot/);
+  expect(text).toContain('minutes more than the lesson has');
+  expect(text).toContain('Checked by: ____');
+  expect(text).toContain('risk assessment');
+});
+
+test('the shopping sheet: packs beside what is there, the sum, and care where a material wants it', () => {
+  const cupboard = withEntry({ ...EMPTY_CUPBOARD, currency: 'EUR' }, 'copper-strip', {
+    stock: 500,
+  });
+  const text = textOf('shopping', factsOf({ cupboard }));
+  // 6 groups × 8 cells and 8 spare ones are 56 kiwis: 10 packs of six.
+  expect(text).toContain('kiwi 56 kiwis 10 × 6 30 EUR');
+  expect(text).toMatch(/From the cupboard\n56 copper strips/);
+  expect(text).toMatch(/Together .* EUR: .* EUR a group, .* EUR a pupil/);
+  expect(text).toContain('nobody eats it');
+});
+
+test('cards: separators and brine for piles, nothing for fruit', () => {
+  const pile = textOf('cards', factsOf({ recipe: 'coin-pile-brine', body: 'felt' }));
+  expect(pile).toContain('56 separators of felt');
+  // 56 × 2 mL and a fifth: 134.4 mL with 18 g in 100 mL.
+  expect(pile).toContain('134 mL of hot water');
+  expect(pile).toContain('24.2 g of table salt');
+  expect(pile).toContain('Label: Brine');
+  expect(pile).toContain('Afterwards: Down the sink');
+  expect(textOf('cards', factsOf())).toContain('Nothing has to be cut or mixed');
+});
+
+test('labels for every group and every bottle; group cards with turn and code', () => {
+  const facts = factsOf({ recipe: 'juice-cup', body: 'brine', lesson: { joinCode: 'FERN42' } });
+  const labels = textOf('labels', facts);
+  expect(labels.match(/Contains metal, do not eat/g)).toHaveLength(6);
+  expect(labels).toContain('Not for drinking');
+  const cards = textOf('groups', facts);
+  expect(cards.match(/Join code: FERN42/g)).toHaveLength(6);
+  expect(textOf('groups', factsOf())).toContain('Join code: ____');
+});
+
+test('gates withhold sheets: metal salts from the young, strong acid from every class', () => {
+  expect(sheetsAllowed(factsOf())).toEqual([...SHEET_IDS]);
+  const young = factsOf({ recipe: 'two-solution', lesson: { ageBand: 'under-11' } });
+  expect(sheetsAllowed(young)).toEqual(['teacher', 'answers', 'shopping', 'cards', 'labels']);
+  const older = factsOf({ recipe: 'two-solution', lesson: { ageBand: '14-and-over' } });
+  expect(sheetsAllowed(older)).toEqual([...SHEET_IDS]);
+  const acid = factsOf({ recipe: 'dilute-sulfuric-acid', lesson: { ageBand: 'adults' } });
+  expect(sheetsAllowed(acid)).toEqual(['teacher', 'answers']);
+});
+
+test('points of the checklist have ids of their own, cautions among them say where they come from', () => {
+  for (const recipe of Object.keys(RECIPES) as RecipeId[]) {
+    const points = checklistOf(factsOf({ recipe }));
+    expect(new Set(points.map(({ id }) => id)).size).toBe(points.length);
+    expect(points.filter(({ from }) => from !== '').length).toBeGreaterThan(0);
+  }
+});
+
+test('groups are named after shore birds, however many there are', () => {
+  const names = Array.from({ length: 60 }, (_, index) => groupName(index));
+  expect(names.slice(0, 6)).toEqual(['Curlew', 'Knot', 'Dunlin', 'Avocet', 'Plover', 'Tern']);
+  expect(new Set(names).size).toBe(60);
+});
+
+test('what pupils do not build is one demonstration, and strong acid is figures only', () => {
+  const shown = factsOf({ recipe: 'two-solution', lesson: { ageBand: 'under-11' } });
+  // 8 cells and 2 spare ones, once: two beakers each.
+  expect(shown.kit.lines.find(({ part }) => part === 'beaker')?.total).toBe(20);
+  const text = textOf('teacher', shown);
+  expect(text).toContain('A demonstration for 30 pupils');
+  expect(text).not.toContain('Who has the meter');
+  const acid = textOf('teacher', factsOf({ recipe: 'dilute-sulfuric-acid' }));
+  expect(acid).toContain('Figures only');
+  expect(acid).not.toContain('each group builds');
+});
+
+test('what was taken out for a plan is still there for it, and for no other', () => {
+  const full = withEntry(EMPTY_CUPBOARD, 'kiwi', { stock: 60 });
+  const lesson = { planId: 'p', title: 'Lamp', takenAt: '2027-01-29T08:00:00Z' };
+  const missing = (cupboard: CupboardState): number =>
+    factsOf({ cupboard }).shopping.lines.find(({ part }) => part === 'kiwi')!.missing;
+  expect(missing(full)).toBe(0);
+  expect(missing(takeOut(full, factsOf().kit, lesson))).toBe(0);
+  expect(missing(takeOut(full, factsOf().kit, { ...lesson, planId: 'other' }))).toBe(52);
+});

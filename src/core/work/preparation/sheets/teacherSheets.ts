@@ -1,0 +1,228 @@
+import { verdictOf } from '../../planning/verdict';
+import { AGE_BAND_NAMES } from '../../../records/plan/lessonSchema';
+import { formatNumber } from '../../../units';
+import { DEFERRAL } from '../../../physics/safety/cautions';
+import { PARTS } from '../../../records/cupboard/parts';
+import { dayWords } from '../dayWords';
+import { dayOf } from '../localTime';
+import { amountWords, type ShoppingLine } from '../shoppingList';
+import type { Timetable } from '../timetable';
+import { checklistOf } from './checklist';
+import type { LessonFacts } from './lessonFacts';
+import type { Block, Sheet } from './sheet';
+
+/** Everything the teacher needs on one sheet: verdict, class, timetable, meter queue, checklist to sign. */
+export function teacherSheet(facts: LessonFacts, times: Timetable | null): Sheet {
+  const { plan, evaluation, gate } = facts;
+  const { headline, details } = verdictOf(evaluation);
+  const blocks: Block[] = [
+    { kind: 'text', strong: true, text: [headline, ...details].join(', ') },
+    { kind: 'desk' },
+    { kind: 'text', text: whoBuilds(facts) },
+    ...(gate.reason === '' ? [] : [{ kind: 'caution', text: gate.reason } as const]),
+    ...timetableBlocks(times),
+    ...(gate.pupilSheet ? lessonBlocks(facts) : []),
+    { kind: 'heading', text: 'Checklist' },
+    {
+      kind: 'list',
+      style: 'box',
+      items: checklistOf(facts).map(({ text, from }) => (from === '' ? text : `${text} (${from})`)),
+    },
+    { kind: 'text', text: DEFERRAL },
+    { kind: 'text', text: 'Checked by: ______________________   Date: ______________' },
+  ];
+  return { id: 'teacher', title: plan.title, subtitle: 'Teacher sheet', blocks };
+}
+
+/** Who builds what: the groups, or one adult who shows it, or nobody in class. */
+function whoBuilds({ plan, kit, gate }: LessonFacts): string {
+  const { pupils, ageBand, groups } = plan.lesson;
+  const { least, most } = kit.pupilsInGroup;
+  const size = least === most ? `${least}` : `${least} or ${most}`;
+  if (!gate.preparing) return 'Figures only: nothing is prepared for a class.';
+  return gate.pupilSheet
+    ? `${pupils} pupils (${AGE_BAND_NAMES[ageBand]}) in ${groups} groups of ${size}; each group builds ${kit.cellsInGroup} cells; ${kit.spareCells} cells in spare for the class.`
+    : `A demonstration for ${pupils} pupils (${AGE_BAND_NAMES[ageBand]}): an adult builds ${kit.cellsInGroup} cells, with ${kit.spareCells} in spare.`;
+}
+
+/** The lesson by phase, and who has the meter. */
+function lessonBlocks(facts: LessonFacts): Block[] {
+  const { plan, course, queue, groupNames } = facts;
+  const { lesson } = plan;
+  return [
+    { kind: 'heading', text: `The lesson, ${lesson.minutes} minutes from ${lesson.startsAt}` },
+    {
+      kind: 'table',
+      header: ['Minute', 'What', 'Minutes'],
+      widths: [0.15, 0.65, 0.2],
+      rows: phaseRows(facts),
+    },
+    ...(course.over > 0
+      ? [
+          {
+            kind: 'caution',
+            text: `That is ${formatNumber(course.over)} minutes more than the lesson has: build one cell beforehand, or measure once only.`,
+          } as const,
+        ]
+      : []),
+    { kind: 'heading', text: 'Who has the meter' },
+    {
+      kind: 'table',
+      header: ['Minute of the round', 'Meter', 'Group'],
+      widths: [0.35, 0.25, 0.4],
+      rows: queue.turns.map(({ fromMinute, meter, group }) => [
+        formatNumber(fromMinute),
+        `${meter + 1}`,
+        groupNames[group] ?? '',
+      ]),
+    },
+  ];
+}
+
+function timetableBlocks(times: Timetable | null): Block[] {
+  if (times === null) return [];
+  return [
+    { kind: 'heading', text: 'Before the lesson' },
+    {
+      kind: 'table',
+      header: ['When', 'What', 'Minutes'],
+      widths: [0.3, 0.5, 0.2],
+      rows: times.tasks.map(({ start, name, minutes }) => [
+        `${dayWords(dayOf(start))}, ${start.slice(11, 16)}`,
+        name,
+        formatNumber(minutes),
+      ]),
+    },
+    ...times.conflicts.map(({ message }): Block => ({ kind: 'caution', text: message })),
+  ];
+}
+
+function phaseRows({ course }: LessonFacts): string[][] {
+  let at = 0;
+  return course.phases.map(({ name, minutes }) => {
+    const row = [formatNumber(at), name, formatNumber(minutes)];
+    at += minutes;
+    return row;
+  });
+}
+
+/** What to buy, in packs, beside what the cupboard has; cautions of a material stand beside it. */
+export function shoppingSheet({ plan, shopping, cupboard, cautions }: LessonFacts): Sheet {
+  const buy = shopping.lines.filter(({ packs }) => packs > 0);
+  const have = shopping.lines.filter(({ packs }) => packs === 0);
+  const money = (price: number): string => `${formatNumber(price)} ${cupboard.currency}`.trim();
+  return {
+    id: 'shopping',
+    title: `Shopping: ${plan.title}`,
+    subtitle: `${plan.lesson.groups} groups, ${plan.lesson.pupils} pupils`,
+    blocks: [
+      {
+        kind: 'table',
+        header: ['Buy', 'For the class', 'Packs', 'Price'],
+        widths: [0.36, 0.34, 0.12, 0.18],
+        rows: buy.map(({ part, needed, packs, pack, price }) => [
+          PARTS[part].name,
+          amountWords(part, needed),
+          `${packs} × ${formatNumber(pack)}`,
+          money(price),
+        ]),
+      },
+      {
+        kind: 'text',
+        strong: true,
+        text: `Together ${money(shopping.price)}: ${money(shopping.pricePerGroup)} a group, ${money(shopping.pricePerPupil)} a pupil.`,
+      },
+      ...haveBlocks(have),
+      { kind: 'heading', text: 'Take care with' },
+      ...cautions
+        .filter(({ from }) => from.some((place) => place.startsWith('material')))
+        .map(({ text }): Block => ({ kind: 'caution', text })),
+    ],
+  };
+}
+
+function haveBlocks(have: readonly ShoppingLine[]): Block[] {
+  if (have.length === 0) return [];
+  const items = have.map(({ part, needed }) => amountWords(part, needed));
+  return [
+    { kind: 'heading', text: 'From the cupboard' },
+    { kind: 'list', style: 'box', items },
+  ];
+}
+
+/** Cards to cut out: separators, sanding, wire; liquids with order, label, storage and disposal. */
+export function cardsSheet({ plan, kit }: LessonFacts): Sheet {
+  const blocks: Block[] = [];
+  for (const { title, lines, handMinutes } of kit.cutting) {
+    blocks.push(
+      { kind: 'heading', text: title },
+      {
+        kind: 'list',
+        style: 'bullet',
+        items: [...lines, `${formatNumber(handMinutes)} minutes for one pair of hands.`],
+      },
+    );
+  }
+  for (const card of kit.mixing) {
+    blocks.push({ kind: 'heading', text: `${card.title}, ${formatNumber(card.millilitres)} mL` });
+    if (card.refused !== null) {
+      blocks.push({ kind: 'caution', text: card.refused });
+      continue;
+    }
+    blocks.push(
+      { kind: 'list', style: 'box', items: card.ingredients.map(({ words }) => words) },
+      { kind: 'text', text: card.order },
+      { kind: 'text', text: `Label: ${card.label}` },
+      { kind: 'text', text: `Keep: ${card.storage}` },
+      { kind: 'text', text: `Afterwards: ${card.disposal}` },
+    );
+  }
+  if (blocks.length === 0) {
+    blocks.push({ kind: 'text', text: 'Nothing has to be cut or mixed for this battery.' });
+  }
+  return { id: 'cards', title: `Cards: ${plan.title}`, subtitle: 'Cutting and mixing', blocks };
+}
+
+/** Labels for what must not be eaten, and for the bottles. */
+export function labelsSheet({ plan, kit, groupNames, cautions }: LessonFacts): Sheet {
+  const food = cautions.some(({ id }) => id === 'food');
+  const cards = [
+    ...groupNames.map((name) => ({
+      title: food ? 'Contains metal, do not eat' : 'Experiment, do not touch',
+      lines: [`Group ${name}`, plan.title, 'General waste afterwards; metals go to recycling.'],
+    })),
+    ...kit.mixing
+      .filter(({ refused }) => refused === null)
+      .map(({ label, storage }) => ({ title: label, lines: [storage] })),
+  ];
+  return {
+    id: 'labels',
+    title: 'Labels',
+    subtitle: plan.title,
+    blocks: [{ kind: 'cards', columns: 2, cards }],
+  };
+}
+
+/** A card for each group: its bird, what it builds, how it joins. */
+export function groupsSheet({ plan, kit, groupNames, queue }: LessonFacts): Sheet {
+  const code = plan.lesson.joinCode;
+  return {
+    id: 'groups',
+    title: 'Group cards',
+    subtitle: plan.title,
+    blocks: [
+      {
+        kind: 'cards',
+        columns: 2,
+        cards: groupNames.map((name, index) => ({
+          title: name,
+          lines: [
+            `You build ${kit.cellsInGroup} cells.`,
+            `The meter is yours from minute ${formatNumber(queue.turns[index]?.fromMinute ?? 0)} of each round, for ${formatNumber(queue.turnMinutes)} minutes.`,
+            code === null ? 'Join code: ______________' : `Join code: ${code}`,
+          ],
+        })),
+      },
+    ],
+  };
+}

@@ -1,0 +1,72 @@
+import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
+import { isLinearCell, type CellModel } from '../../physics/chemistry/cellModel';
+import { familyOf } from '../../physics/chemistry/families';
+import { mostPower } from '../../physics/chemistry/mostWatts';
+import { DEFAULT_UTILISATION } from '../../physics/chemistry/potentials';
+import type { CellLook } from '../../physics/chemistry/recipe';
+import type { PlannedCell } from '../../records/plan/cellOfPlan';
+import { billOfCell } from '../preparation/bills';
+import type { CupboardState } from '../../records/cupboard/cupboardSchema';
+import { priceOfBill } from '../preparation/priceOfBill';
+
+/** One cell with everything that a wish may be reckoned in. */
+export interface AskedCell {
+  readonly name: string;
+  readonly plural: string;
+  readonly model: CellModel;
+  readonly emfVolts: number;
+  readonly shortAmps: number;
+  /** Most power that it gives, watts, and the volts at which it does. */
+  readonly mostWatts: number;
+  readonly bestVolts: number;
+  /** Charge of the metal that does useful work, coulombs. */
+  readonly coulombs: number;
+  readonly kilograms: number;
+  readonly price: number;
+  readonly squareMetres: number;
+  readonly linear: boolean;
+  /** Where its figures come from, as a sentence. */
+  readonly origin: string;
+}
+
+/** Room on a table that a cell takes with its leads, square metres (from memory). */
+const TABLE_ROOM: Readonly<Record<CellLook, number>> = {
+  fruit: 0.01,
+  pile: 0.0015,
+  cup: 0.01,
+  sponge: 0.012,
+  towel: 0.012,
+  pouch: 0.008,
+  rod: 0.006,
+  vessels: 0.03,
+};
+/** A pair of metals, kilograms (from memory). */
+const METALS_KILOGRAMS = 0.008;
+
+export function askedCell(
+  { recipe, body, model, origin }: PlannedCell,
+  cupboard: Pick<CupboardState, 'entries'>,
+): AskedCell {
+  const { supplies } = familyOf(recipe.family);
+  const shortAmps = cellAmpsAt(model, 0);
+  const power = mostPower(model);
+  return {
+    // A pile's body is its separator: there the cell itself is counted.
+    name: recipe.look === 'fruit' ? body.name : 'cell',
+    plural: recipe.look === 'fruit' ? body.plural : 'cells',
+    model,
+    emfVolts: model.emfVolts,
+    shortAmps,
+    mostWatts: power.watts,
+    bestVolts: power.volts,
+    coulombs: DEFAULT_UTILISATION * supplies.metalCoulombs,
+    kilograms: Math.max(supplies.foodGrams, supplies.waterGrams) / 1000 + METALS_KILOGRAMS,
+    price: priceOfBill(billOfCell(recipe, body.id, 1), cupboard).all,
+    squareMetres: TABLE_ROOM[recipe.look],
+    linear: isLinearCell(model),
+    origin:
+      origin === 'own'
+        ? 'One cell: your own readings.'
+        : `One cell: typical values (${recipe.typical.source}).`,
+  };
+}

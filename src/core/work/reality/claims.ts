@@ -1,0 +1,79 @@
+import { FARADAY_C_PER_MOL } from '../../constants';
+import type { PlannedCell } from '../../records/plan/cellOfPlan';
+import type { Explanation } from '../planning/explain';
+import { largestWins, pairsInOneBody, saltKillsAcid, voltsTimesAmps } from '../planning/misbeliefs';
+import { familyOf } from '../../physics/chemistry/families';
+import { formatJoules, formatNumber } from '../../units';
+import type { WorkedAnswer } from './workedAnswer';
+
+/** Claims that are often heard, put to the test with the cell that was asked about. */
+export const CLAIM_IDS = ['one-body', 'power', 'largest', 'full', 'salt'] as const;
+export type ClaimId = (typeof CLAIM_IDS)[number];
+
+export const CLAIMS: Readonly<Record<ClaimId, string>> = {
+  'one-body': 'Six pairs of metals in one fruit give six times the volts',
+  power: 'Its power is volts × amps',
+  largest: 'In parallel the largest battery sets the volts',
+  full: 'A fruit is full of electricity',
+  salt: 'Salt kills the acid',
+};
+
+const PAIRS = 6;
+
+/** A claim, tested: by the network solver, by the cell's own curve, or by its chemistry. */
+export function testClaim(claim: ClaimId, cell: PlannedCell): WorkedAnswer {
+  const given = { cell, wiring: { cellsInSeries: PAIRS } };
+  switch (claim) {
+    case 'one-body':
+      return asAnswer(claim, pairsInOneBody(given));
+    case 'power':
+      return asAnswer(claim, voltsTimesAmps(given));
+    case 'largest':
+      return asAnswer(claim, largestWins(given));
+    case 'full':
+      return asAnswer(claim, fullOfElectricity(cell));
+    case 'salt':
+      return asAnswer(claim, saltKillsAcid());
+  }
+}
+
+function asAnswer(claim: ClaimId, { title, lines, origin, sources }: Explanation): WorkedAnswer {
+  return {
+    question: `“${CLAIMS[claim]}.” Is that so?`,
+    tone: 'wrong',
+    headline: `No. ${title}.`,
+    lines: [],
+    remarks: lines,
+    origin,
+    sources,
+    cautions: [],
+  };
+}
+
+/** Food energy of fruit and roots, joules a gram (about 50 kcal in 100 g; from memory). */
+const FOOD_JOULES_PER_GRAM = 2100;
+const ZINC_GRAMS_PER_MOL = 65.38;
+
+/** Where the energy comes from: the metal that dissolves, not the fruit. */
+function fullOfElectricity({ recipe, model }: PlannedCell): Explanation {
+  const { supplies, anode } = familyOf(recipe.family);
+  const joules = supplies.metalCoulombs * model.emfVolts;
+  const grams = (supplies.metalCoulombs * ZINC_GRAMS_PER_MOL) / (2 * FARADAY_C_PER_MOL);
+  const food = supplies.foodGrams * FOOD_JOULES_PER_GRAM;
+  return {
+    title: 'The energy comes out of the metal that dissolves',
+    lines: [
+      `All the metal of one cell moves ${formatNumber(supplies.metalCoulombs, 3)} C; at ${formatNumber(model.emfVolts, 3)} V that is at most ${formatJoules(joules)}.` +
+        (anode === 'Zn'
+          ? ` It is ${formatNumber(1000 * grams, 2)} mg of zinc (charge × 65.38 g/mol ÷ 2F).`
+          : ''),
+      supplies.foodGrams > 0
+        ? `Eaten, the fruit would give ${formatJoules(food)}, ${formatNumber(food / joules, 2)} times as much, and none of that goes into the wire. It only holds the ions that close the circuit.`
+        : 'The liquid only holds the ions that close the circuit.',
+      'Put in a new metal and the same fruit goes on; put in the old metal and a new fruit does not.',
+    ],
+    origin:
+      'Faraday’s law with CODATA 2018 constants; food energy about 50 kcal in 100 g, from memory.',
+    sources: ['constants', 'metal'],
+  };
+}

@@ -1,0 +1,63 @@
+import { z } from 'zod';
+import { RECIPE_IDS } from '../../physics/chemistry/recipe';
+import { bodyOf, RECIPES } from '../../physics/chemistry/recipes';
+import { typicalCell, type PlannedCell } from '../../records/plan/cellOfPlan';
+import type { CupboardState } from '../../records/cupboard/cupboardSchema';
+import type { CautionId } from '../../physics/safety/cautions';
+import { askedCell } from './askedCell';
+import { CLAIM_IDS, testClaim } from './claims';
+import { EXAMPLE_WISHES } from './exampleWishes';
+import type { WorkedAnswer } from './workedAnswer';
+import { workOutWish } from './workOutWish';
+import { wishesSchema, wishSchema } from '../../records/plan/wishSchema';
+
+/** What is asked: one of the examples, an own wish, or whether a claim is so. */
+export const askedSchema = z.discriminatedUnion('kind', [
+  z.strictObject({
+    kind: z.literal('example'),
+    id: z.enum(EXAMPLE_WISHES.map(({ id }) => id) as [string, ...string[]]),
+  }),
+  z.strictObject({ kind: z.literal('own'), wish: wishSchema }),
+  z.strictObject({ kind: z.literal('claim'), id: z.enum(CLAIM_IDS) }),
+]);
+export type Asked = z.infer<typeof askedSchema>;
+
+/** The bench of the reality check beside the plans: of which cell it is asked, and the own wishes. */
+export const realityBenchSchema = z.strictObject({
+  recipe: z.enum(RECIPE_IDS, 'This recipe is not known.'),
+  body: z.string().min(1).max(40),
+  wishes: wishesSchema,
+});
+export type RealityBench = z.infer<typeof realityBenchSchema>;
+
+export const USUAL_REALITY: RealityBench = {
+  recipe: 'copper-zinc-fruit',
+  body: 'kiwi',
+  wishes: [],
+};
+
+/** The usual cell of a recipe, for questions that belong to no plan. */
+export function typicalPlannedCell({
+  recipe: id,
+  body: bodyId,
+}: Pick<RealityBench, 'recipe' | 'body'>): PlannedCell {
+  const recipe = RECIPES[id];
+  const body = bodyOf(recipe, bodyId);
+  return { recipe, body, model: typicalCell(recipe, body), origin: 'typical', own: null };
+}
+
+/** Own wishes come without cautions of their own; what never may be wired is said with each. */
+const OWN_CAUTIONS: readonly CautionId[] = ['devices'];
+
+export function answerOf(
+  asked: Asked,
+  cell: PlannedCell,
+  cupboard: Pick<CupboardState, 'entries' | 'currency'>,
+): WorkedAnswer {
+  if (asked.kind === 'claim') return testClaim(asked.id, cell);
+  const { wish, cautions } =
+    asked.kind === 'own'
+      ? { wish: asked.wish, cautions: OWN_CAUTIONS }
+      : EXAMPLE_WISHES.find(({ id }) => id === asked.id)!;
+  return workOutWish(askedCell(cell, cupboard), wish, cautions, cupboard.currency);
+}

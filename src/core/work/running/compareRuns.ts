@@ -1,0 +1,75 @@
+import { gridDesk, type Desk } from '../../physics/desk/desk';
+import type { PlanEvaluation } from '../planning/evaluatePlan';
+import type { CupboardState } from '../../records/cupboard/cupboardSchema';
+import type { Money } from '../preparation/priceOfBill';
+import { moneyOfDesk } from './moneyOfDesk';
+import { runBattery, type BatteryRun } from './runBattery';
+import { wrapsFor, WRAP_NAMES, wrapOf, type Running } from '../../records/plan/runningSchema';
+
+/** Another way to leave it running, and how it fares. */
+export interface ComparedRun {
+  readonly name: string;
+  readonly run: Pick<BatteryRun, 'endSeconds' | 'end' | 'joules' | 'wantedUntil'>;
+  /** Current at the beginning, amperes. */
+  readonly firstAmps: number;
+  /** What its parts cost by the piece, and how much of that does not come back. */
+  readonly money: Money;
+}
+
+/** A fresh AA cell: 1.5 V and about 2.5 Wh (handbook of the trade, from memory). */
+export const AA_VOLTS = 1.5;
+/** The same in joules. */
+export const AA_JOULES = 2.5 * 3600;
+
+/** The battery as arranged against fewer and more strings and other covers. */
+export function compareRuns(
+  evaluation: Pick<PlanEvaluation, 'cell' | 'desk' | 'need' | 'wiring'>,
+  running: Running,
+  cupboard: Pick<CupboardState, 'entries'>,
+): ComparedRun[] {
+  const compared = (name: string, standing: Desk, left: Running): ComparedRun => {
+    const { samples, endSeconds, end, joules, wantedUntil } = runBattery(standing, need, left);
+    return {
+      name,
+      run: { endSeconds, end, joules, wantedUntil },
+      firstAmps: samples[0]?.amps ?? 0,
+      money: moneyOfDesk(standing, cupboard),
+    };
+  };
+  const { cell, desk, need, wiring } = evaluation;
+  const { cellsInSeries, strings } = wiring;
+  const rows: ComparedRun[] = [compared('as arranged', desk, running)];
+  if (desk.plainGrid) {
+    for (const count of [strings - 1, strings + 1, 2 * strings]) {
+      if (count < 1 || count === strings) continue;
+      const name = `${cellsInSeries} in series × ${count}`;
+      if (rows.every((row) => row.name !== name)) {
+        rows.push(compared(name, gridDesk(cell, cellsInSeries, count), running));
+      }
+    }
+  }
+  for (const wrap of wrapsFor(cell.recipe)) {
+    if (wrap === wrapOf(running, cell.recipe)) continue;
+    rows.push(compared(`the same, ${WRAP_NAMES[wrap]}`, desk, { ...running, wrap }));
+  }
+  return rows;
+}
+
+/** What a bought AA cell costs, in the educator's currency (from memory, a round figure). */
+export const AA_PRICE = 0.6;
+
+/** Bought AA cells that feed the same: how many for the volts, for how long, with how many joules. */
+export interface BoughtCells {
+  readonly cells: number;
+  readonly seconds: number;
+  /** Energy that the load gets out of them, joules; the rest is lost in the resistor that it then needs. */
+  readonly joules: number;
+  readonly price: number;
+}
+
+export function boughtCells(volts: number, amps: number): BoughtCells | null {
+  if (!(volts * amps > 0)) return null;
+  const cells = Math.max(1, Math.ceil(volts / AA_VOLTS));
+  const seconds = AA_JOULES / (AA_VOLTS * amps);
+  return { cells, seconds, joules: volts * amps * seconds, price: cells * AA_PRICE };
+}

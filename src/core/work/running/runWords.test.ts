@@ -1,0 +1,147 @@
+import type { TargetNeed } from '../../records/plan/needOfTarget';
+import { needOfTarget } from '../../records/plan/needOfTarget';
+import type { CellLeft } from '../../physics/time/dischargeRun';
+import { HORIZON_SECONDS, type BatteryRun, type RunSample } from './runBattery';
+import {
+  brightnessStretches,
+  endsByWords,
+  endWords,
+  fitWords,
+  placesWords,
+  runVerdict,
+  turnsWords,
+} from './runWords';
+import { TURNS_HORIZON_SECONDS, type TurnsRun } from './turnsRun';
+
+const HOUR = 3600;
+const NEED: TargetNeed = needOfTarget({ kind: 'led', colour: 'amber', brightness: 'clear' });
+const sample = (seconds: number, amps: number, brightness: RunSample['brightness']): RunSample => ({
+  seconds,
+  volts: 1.8,
+  amps,
+  stringAmps: [amps],
+  cellVolts: [0.5],
+  brightness,
+});
+const RUN: BatteryRun = {
+  samples: [sample(0, 2e-3, 'clear'), sample(60, 1e-3, 'dim'), sample(10 * HOUR, 0.9e-3, 'dim')],
+  endSeconds: 10 * HOUR,
+  end: { reason: 'metal-used-up', string: 2, cell: 3 },
+  joules: 60,
+  wantedUntil: 60,
+  left: [],
+};
+const plain = (text: string): string => text.replaceAll(/[\u00a0\u202f]/g, ' ');
+
+test('an LED’s brightness comes in stretches, each until the next; nothing else has any', () => {
+  expect(brightnessStretches(RUN)).toEqual([
+    { band: 'clear', from: 0, until: 60 },
+    { band: 'dim', from: 60, until: 10 * HOUR },
+  ]);
+  expect(brightnessStretches({ ...RUN, samples: [sample(0, 1e-3, null)] })).toEqual([]);
+  expect(brightnessStretches({ ...RUN, samples: [sample(0, 0, 'dark')] })).toEqual([]);
+});
+
+test.each<[BatteryRun['end'], number, RegExp]>([
+  [
+    { reason: 'metal-used-up', string: 2, cell: 3 },
+    3,
+    /^After 10 h the − metal of cell 3 of string 2 is used up/,
+  ],
+  [{ reason: 'metal-used-up', string: 1, cell: 3 }, 1, /metal of cell 3 is used up/],
+  [{ reason: 'dried-out', string: 1, cell: 1 }, 1, /^After 10 h cell 1 has dried out/],
+  [{ reason: 'too-little-current' }, 1, /current is too small, though metal and water are left/],
+  [{ reason: 'time-is-up' }, 1, /^It still runs after/],
+])('what ends it, in words: %j', (end, strings, words) => {
+  expect(plain(endWords({ end, endSeconds: 10 * HOUR }, strings))).toMatch(words);
+});
+
+test('long enough and bright enough; long enough but weaker; too short; not at all', () => {
+  const bright = { ...RUN, wantedUntil: null };
+  expect(runVerdict(bright, NEED, 40)).toMatchObject({
+    tone: 'fine',
+    headline: 'Runs for about 10\u00a0h',
+  });
+  expect(runVerdict(RUN, NEED, 1)).toMatchObject({ tone: 'fine' });
+  const weaker = runVerdict(RUN, NEED, 40);
+  expect(weaker).toMatchObject({ tone: 'marginal' });
+  expect(weaker.headline).toContain('soon with less than is wanted');
+  expect(weaker.details.map(plain)).toEqual(['clear until 60 s, dim until 10 h', '40 min wanted']);
+  expect(runVerdict(RUN, NEED, 700)).toMatchObject({
+    tone: 'wrong',
+    headline: 'Runs only about 10\u00a0h',
+  });
+  for (const never of [
+    { ...RUN, samples: [] },
+    { ...RUN, endSeconds: 0 },
+  ]) {
+    expect(runVerdict(never, NEED, 40)).toMatchObject({
+      tone: 'wrong',
+      headline: 'The amber LED does not run',
+    });
+  }
+  const weeks = { ...bright, end: { reason: 'time-is-up' }, endSeconds: HORIZON_SECONDS } as const;
+  expect(runVerdict(weeks, NEED, 40).headline).toBe('Runs for weeks');
+});
+
+test.each<[CellLeft['strings'], CellLeft['cells'], string]>([
+  [[1], [1], 'cell 1'],
+  [[1], [1, 2, 3, 4], 'cells 1–4'],
+  [[1, 2, 3], [1, 2, 4], 'cells 1–2, 4 of strings 1–3'],
+  [[2], [5], 'cell 5 of string 2'],
+  [[1, 3], [2], 'cell 2 of strings 1, 3'],
+])('cells that are alike: strings %j, cells %j', (strings, cells, words) => {
+  expect(placesWords({ strings, cells })).toBe(words);
+});
+
+test('what would end a cell; beyond a year nobody says', () => {
+  const left = { strings: [1], cells: [1], metalShare: 0.5, waterShare: 0.9 } as const;
+  expect(plain(endsByWords({ ...left, endsBy: 'dried-out', endsSeconds: 2 * HOUR }))).toBe(
+    'dry after 2 h',
+  );
+  expect(plain(endsByWords({ ...left, endsBy: 'metal-used-up', endsSeconds: 14 * HOUR }))).toBe(
+    'metal used up after 14 h',
+  );
+  expect(plain(endsByWords({ ...left, endsBy: 'dried-out', endsSeconds: Infinity }))).toMatch(
+    /^nothing/,
+  );
+});
+
+test('a refit says what it changed and by how much it is better', () => {
+  const words = fitWords(
+    { factors: { films: 1.5, size: 0.8 }, points: 5, misfitBefore: 4.2, misfitAfter: 0.9 },
+    'Tern',
+  );
+  expect(words).toContain('5 readings of group Tern');
+  expect(words).toContain('1.5 ×');
+  expect(words).toContain('0.8 ×');
+  expect(words).toContain('from 4.2 to 0.9');
+});
+
+test('use in turns: how many, how much use, and that the rest helps', () => {
+  const turns: TurnsRun = {
+    samples: [],
+    turns: [
+      { seconds: 0, firstAmps: 2e-3, lastAmps: 1e-3 },
+      { seconds: 900, firstAmps: 1.6e-3, lastAmps: 0.9e-3 },
+    ],
+    usedSeconds: 600,
+    endSeconds: 1200,
+    end: { reason: 'dried-out', string: 1, cell: 2 },
+    joules: 1,
+  };
+  const { headline, detail } = turnsWords(turns, 'amber LED', 1);
+  expect(plain(headline)).toBe('2 turns, 10 min of use, until 20 min after the start');
+  expect(plain(detail)).toContain('falls from 2 mA to 1 mA; rested, it starts again at 1.6 mA.');
+  expect(detail).toContain('cell 2 has dried out');
+  const goesOn = turnsWords(
+    { ...turns, end: { reason: 'time-is-up' }, endSeconds: TURNS_HORIZON_SECONDS },
+    'amber LED',
+    1,
+  );
+  expect(goesOn.headline).toMatch(/^The amber LED still runs after/);
+  expect(goesOn.detail).not.toContain('dried out');
+  const once = turnsWords({ ...turns, turns: turns.turns.slice(0, 1) }, 'amber LED', 1);
+  expect(plain(once.detail)).toContain('falls from 2 mA to 1 mA. ');
+  expect(turnsWords({ ...turns, turns: [] }, 'amber LED', 1).headline).toMatch(/^0 turns/);
+});

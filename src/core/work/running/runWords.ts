@@ -1,0 +1,161 @@
+import type { BrightnessBand } from '../../physics/circuit/brightness';
+import type { TargetNeed } from '../../records/plan/needOfTarget';
+import type { Verdict } from '../planning/verdict';
+import type { CellLeft } from '../../physics/time/dischargeRun';
+import { formatAmps, formatMinutes, formatNumber, NO_BREAK_SPACE } from '../../units';
+import type { RunFit } from './fitRun';
+import { HORIZON_SECONDS, type BatteryRun } from './runBattery';
+import { TURNS_HORIZON_SECONDS, type TurnsRun } from './turnsRun';
+
+const MINUTE = 60;
+const HOUR = 3600;
+const DAY = 86_400;
+
+/** A time as people say it: seconds, minutes, hours, days, to two figures. */
+export function aboutTime(seconds: number): string {
+  if (seconds < 1) return 'no time';
+  if (seconds < 90) return `${Math.round(seconds)}${NO_BREAK_SPACE}s`;
+  const [unit, size] =
+    seconds < 90 * MINUTE ? ['min', MINUTE] : seconds < 48 * HOUR ? ['h', HOUR] : ['days', DAY];
+  const value = seconds / (size as number);
+  const digits = value < 10 ? value.toFixed(1).replace(/\.0$/, '') : Math.round(value);
+  return `${digits}${NO_BREAK_SPACE}${unit}`;
+}
+
+/** One stretch of a run in which an LED looks the same. */
+export interface BrightnessStretch {
+  readonly band: BrightnessBand;
+  readonly from: number;
+  readonly until: number;
+}
+
+/** How bright an LED is, one stretch after the other; none for other loads. */
+export function brightnessStretches({ samples, endSeconds }: BatteryRun): BrightnessStretch[] {
+  const stretches: BrightnessStretch[] = [];
+  for (const { seconds, brightness } of samples) {
+    if (brightness === null) return [];
+    const last = stretches.at(-1);
+    if (last?.band === brightness) continue;
+    if (last !== undefined) stretches[stretches.length - 1] = { ...last, until: seconds };
+    stretches.push({ band: brightness, from: seconds, until: endSeconds });
+  }
+  return stretches.filter(({ band, from, until }) => band !== 'dark' && until > from);
+}
+
+/** What ends the run and why, as a sentence. */
+export function endWords(
+  { end, endSeconds }: Pick<BatteryRun, 'end' | 'endSeconds'>,
+  strings: number,
+): string {
+  const when = aboutTime(endSeconds);
+  switch (end.reason) {
+    case 'time-is-up':
+      return `It still runs after ${aboutTime(HORIZON_SECONDS)}, as far as is looked ahead.`;
+    case 'too-little-current':
+      return `After ${when} the current is too small, though metal and water are left: films have grown on the metals, and the cells have dried in part.`;
+    case 'dried-out':
+      return `After ${when} ${placeWords(end, strings)} has dried out.`;
+    case 'metal-used-up':
+      return `After ${when} the −${NO_BREAK_SPACE}metal of ${placeWords(end, strings)} is used up.`;
+  }
+}
+
+function placeWords(
+  { string, cell }: { readonly string: number; readonly cell: number },
+  strings: number,
+): string {
+  return strings > 1 ? `cell ${cell} of string ${string}` : `cell ${cell}`;
+}
+
+/** The verdict on leaving it running: long enough, and bright enough all the time. */
+export function runVerdict(run: BatteryRun, need: TargetNeed, minutes: number): Verdict {
+  const wanted = minutes * MINUTE;
+  const first = run.samples[0]?.amps ?? 0;
+  const stillWanted =
+    first >= 0.999 * need.amps && (run.wantedUntil === null || run.wantedUntil >= wanted);
+  const stretches = brightnessStretches(run);
+  const course =
+    stretches.length > 1
+      ? stretches.map(({ band, until }) => `${band} until ${aboutTime(until)}`).join(', ')
+      : '';
+  const details = [course, `${formatMinutes(minutes)} wanted`].filter((one) => one !== '');
+  if (run.samples.length === 0 || run.endSeconds < 1) {
+    return { tone: 'wrong', headline: `The ${need.name} does not run`, details };
+  }
+  if (run.endSeconds < wanted) {
+    return { tone: 'wrong', headline: `Runs only about ${aboutTime(run.endSeconds)}`, details };
+  }
+  const long =
+    run.end.reason === 'time-is-up'
+      ? 'Runs for weeks'
+      : `Runs for about ${aboutTime(run.endSeconds)}`;
+  return stillWanted
+    ? { tone: 'fine', headline: long, details }
+    : {
+        tone: 'marginal',
+        headline: `${long}, but soon with less than is wanted`,
+        details,
+      };
+}
+
+/** Which cells are alike: “all cells”, “cells 1–4 of strings 1 and 2”. */
+export function placesWords({ strings, cells }: Pick<CellLeft, 'strings' | 'cells'>): string {
+  const of = strings.length === 1 && strings[0] === 1 ? '' : ` of ${listed('string', strings)}`;
+  return `${listed('cell', cells)}${of}`;
+}
+
+function listed(noun: string, numbers: readonly number[]): string {
+  const runs: [number, number][] = [];
+  for (const one of numbers) {
+    const last = runs.at(-1);
+    if (last !== undefined && last[1] === one - 1) last[1] = one;
+    else runs.push([one, one]);
+  }
+  const words = runs.map(([from, to]) => (from === to ? String(from) : `${from}–${to}`));
+  return `${noun}${numbers.length === 1 ? '' : 's'} ${words.join(', ')}`;
+}
+
+/** What would end a cell, and when, if the current stayed as it is at the end of the run. */
+export function endsByWords({ endsBy, endsSeconds }: CellLeft): string {
+  if (endsSeconds > 12 * HORIZON_SECONDS) return 'nothing would end it within a year';
+  const what = endsBy === 'dried-out' ? 'dry' : 'metal used up';
+  return `${what} after ${aboutTime(endsSeconds)}`;
+}
+
+/** What the refit to readings over time has found. */
+export function fitWords(
+  { factors, points, misfitBefore, misfitAfter }: RunFit,
+  group: string,
+): string {
+  const times = (factor: number): string => `${formatNumber(factor, 2)} ×`;
+  return (
+    `Refitted to ${points} readings of group ${group}: the films resist ${times(factors.films)} as much as is usual, ` +
+    `the cells give ${times(factors.size)} what was reckoned. ` +
+    `The misfit fell from ${formatNumber(misfitBefore, 2)} to ${formatNumber(misfitAfter, 2)} times the ordinary scatter.`
+  );
+}
+
+/** Use in turns as sentences. */
+export function turnsWords(
+  { turns, usedSeconds, endSeconds, end }: TurnsRun,
+  device: string,
+  strings: number,
+): { readonly headline: string; readonly detail: string } {
+  const goesOn = end.reason === 'time-is-up';
+  const headline = goesOn
+    ? `The ${device} still runs after ${aboutTime(TURNS_HORIZON_SECONDS)} and ${turns.length} turns: ${aboutTime(usedSeconds)} of use`
+    : `${turns.length} turns, ${aboutTime(usedSeconds)} of use, until ${aboutTime(endSeconds)} after the start`;
+  const first = turns[0];
+  const second = turns[1];
+  const course =
+    first === undefined
+      ? ''
+      : `In the first turn the current falls from ${formatAmps(first.firstAmps)} to ${formatAmps(first.lastAmps)}` +
+        (second === undefined
+          ? '.'
+          : `; rested, it starts again at ${formatAmps(second.firstAmps)}.`);
+  return {
+    headline,
+    detail: goesOn ? course : `${course} ${endWords({ end, endSeconds }, strings)}`,
+  };
+}

@@ -1,0 +1,170 @@
+import { demoPlan } from '../../../cli/demoPlans';
+import { FARADAY_C_PER_MOL } from '../../constants';
+import { familyOf } from '../../physics/chemistry/families';
+import { DEFAULT_UTILISATION } from '../../physics/chemistry/potentials';
+import { newPlan } from '../../records/plan/newPlan';
+import { EMPTY_CUPBOARD } from '../../records/cupboard/cupboardSchema';
+import { evaluatePlan } from '../planning/evaluatePlan';
+import { boughtCells, compareRuns } from './compareRuns';
+import { HORIZON_SECONDS, loadedStairs, runAt, runBattery } from './runBattery';
+import { usualWrap, USUAL_RUNNING, wrapOf, wrapsFor } from '../../records/plan/runningSchema';
+import { aboutTime, brightnessStretches, endWords, runVerdict } from './runWords';
+
+const lamp = evaluatePlan(demoPlan('demo-lamp'));
+const run = runBattery(lamp.desk, lamp.need, USUAL_RUNNING);
+
+/** The integrator keeps the state to 1e-5; its samples may wobble by a few of that. */
+const SOLVER_SHARE = 1e-4;
+
+test('it begins at the operating point and only falls', () => {
+  const [first] = run.samples;
+  expect(first?.seconds).toBe(0);
+  expect(first?.amps).toBeCloseTo(lamp.amps, 6);
+  expect(first?.volts).toBeCloseTo(lamp.volts, 4);
+  run.samples.slice(1).forEach(({ amps }, index) => {
+    expect(amps).toBeLessThanOrEqual((run.samples[index]?.amps ?? 0) * (1 + SOLVER_SHARE));
+  });
+});
+
+test('the films halve the current of a strong run or take less, within minutes (common practice, no source)', () => {
+  const later = runAt(run, 600).amps / lamp.amps;
+  expect(later).toBeGreaterThan(0.3);
+  expect(later).toBeLessThan(0.8);
+});
+
+test('no cell gives more charge than its metal holds (Faraday)', () => {
+  // Zn → Zn²⁺ + 2 e⁻: 2·F/M coulombs a gram, that is 819.9 mAh/g (CRC molar mass 65.38 g/mol).
+  expect((2 * FARADAY_C_PER_MOL) / 65.38 / 3.6).toBeCloseTo(819.9, 0);
+  const metal = DEFAULT_UTILISATION * familyOf(lamp.cell.recipe.family).supplies.metalCoulombs;
+  const coulombs = run.samples.slice(1).reduce((sum, { seconds, stringAmps }, index) => {
+    const before = run.samples[index]!;
+    return sum + ((stringAmps[0]! + before.stringAmps[0]!) / 2) * (seconds - before.seconds);
+  }, 0);
+  expect(run.end.reason).toBe('metal-used-up');
+  expect(coulombs).toBeLessThan(metal);
+  expect(coulombs).toBeGreaterThan(0.3 * metal);
+});
+
+test('a taped pile with a load outlasts an open one by far (common practice: over a day against hours)', () => {
+  const { desk, need } = evaluatePlan(demoPlan('demo-tide-clock'));
+  const taped = runBattery(desk, need, { ...USUAL_RUNNING, wrap: 'taped' });
+  const open = runBattery(desk, need, { ...USUAL_RUNNING, wrap: 'open' });
+  expect(taped.endSeconds).toBeGreaterThan(24 * 3600);
+  expect(open.end.reason).toBe('dried-out');
+  expect(open.endSeconds).toBeLessThan(taped.endSeconds / 3);
+  const dryAir = runBattery(desk, need, {
+    ...USUAL_RUNNING,
+    wrap: 'open',
+    humidity: 0.2,
+    celsius: 28,
+  });
+  expect(dryAir.endSeconds).toBeLessThan(open.endSeconds);
+});
+
+test('parallel strings last longer at the same load (handbook of the trade)', () => {
+  const rows = compareRuns(lamp, USUAL_RUNNING, EMPTY_CUPBOARD);
+  const [arranged, fewer, more] = rows;
+  expect([arranged, fewer, more].map((row) => row?.name)).toEqual([
+    'as arranged',
+    '4 in series × 2',
+    '4 in series × 4',
+  ]);
+  expect(more?.run.wantedUntil).toBeGreaterThan(arranged?.run.wantedUntil ?? Infinity);
+  expect(more?.run.joules).toBeGreaterThan(arranged?.run.joules ?? Infinity);
+  expect(fewer?.firstAmps).toBeLessThan(lamp.need.amps);
+  expect(new Set(rows.map(({ name }) => name)).size).toBe(rows.length);
+});
+
+test('a moment between two samples lies between them; the end stays', () => {
+  const [, a, b] = run.samples;
+  if (a === undefined || b === undefined) throw new Error('no samples');
+  const between = runAt(run, (a.seconds + b.seconds) / 2);
+  expect(between.amps).toBeCloseTo((a.amps + b.amps) / 2, 9);
+  expect(runAt(run, 1e12)).toBe(run.samples.at(-1));
+  expect(runAt(run, 0)).toBe(run.samples[0]);
+});
+
+test('brightness comes in stretches from bright to dark that follow on each other', () => {
+  const stretches = brightnessStretches(run);
+  expect(stretches[0]?.from).toBe(0);
+  stretches.slice(1).forEach(({ from }, index) => expect(from).toBe(stretches[index]?.until));
+  expect(stretches.at(-1)?.until).toBe(run.endSeconds);
+});
+
+test('the verdict says how long, and whether that is enough and bright enough', () => {
+  expect(runVerdict(run, lamp.need, 40)).toMatchObject({ tone: 'marginal' });
+  expect(runVerdict(run, lamp.need, 40).headline).toMatch(
+    /^Runs for about \d+\sh, but soon with less/,
+  );
+  expect(runVerdict(run, lamp.need, 43_000).tone).toBe('wrong');
+  const weak = { ...lamp.need, amps: 1e-4 };
+  expect(runVerdict(runBattery(lamp.desk, weak, USUAL_RUNNING), weak, 40).tone).toBe('fine');
+  const none = evaluatePlan({
+    ...newPlan('x'),
+    arrangement: { kind: 'own', cellsInSeries: 1, strings: 1 },
+  });
+  const dark = runBattery(none.desk, none.need, USUAL_RUNNING);
+  expect(runVerdict(dark, none.need, 40).tone).toBe('wrong');
+  expect(endWords(run, 3)).toMatch(/the −\smetal of cell 1 of string 1 is used up/);
+  expect(endWords({ end: { reason: 'time-is-up' }, endSeconds: HORIZON_SECONDS }, 1)).toContain(
+    '30\u00a0days',
+  );
+});
+
+test.each<[number, string]>([
+  [0.2, 'no time'],
+  [45, '45 s'],
+  [150, '2.5 min'],
+  [3600, '60 min'],
+  [7200, '2 h'],
+  [100_000, '28 h'],
+  [864_000, '10 days'],
+])('%p seconds are %p', (seconds, words) => {
+  expect(aboutTime(seconds).replace('\u00a0', ' ')).toBe(words);
+});
+
+test('what breathes is never taped, fruit keeps its skin', () => {
+  const breathing = { breathes: true, look: 'sponge' } as const;
+  expect(wrapsFor(breathing)).toEqual(['open']);
+  expect(wrapOf({ ...USUAL_RUNNING, wrap: 'sealed' }, breathing)).toBe('open');
+  expect(usualWrap({ breathes: false, look: 'fruit' })).toBe('skin');
+  expect(usualWrap({ breathes: false, look: 'pile' })).toBe('taped');
+});
+
+test('bought cells: 2.5 Wh each, as many as the volts ask for', () => {
+  // 9000 J / (1.5 V · 2 mA) = 3·10⁶ s.
+  expect(boughtCells(1.8, 2e-3)).toEqual({
+    cells: 2,
+    seconds: 3e6,
+    joules: expect.closeTo(1.8 * 2e-3 * 3e6, 6),
+    price: 1.2,
+  });
+  expect(boughtCells(1.5, 2e-3)?.cells).toBe(1);
+  expect(boughtCells(1.5, 0)).toBeNull();
+});
+
+test('the stairs at any moment: at first as arranged, later each cell by its own state', () => {
+  const first = loadedStairs(lamp.desk, run, runAt(run, 0));
+  first.forEach((steps, string) => {
+    steps.forEach((volts, place) => {
+      expect(volts).toBeCloseTo(lamp.strings[string]?.loadedVolts[place] ?? NaN, 6);
+    });
+  });
+  const plan = demoPlan('demo-lamp');
+  const sponge = { recipe: 'aluminium-air-brine' as const, body: 'sponge' };
+  const cell = { kind: 'cell' as const, mix: null, faults: [], sharedBody: null };
+  const mixed = evaluatePlan({
+    ...plan,
+    arrangement: {
+      kind: 'desk',
+      loadReversed: false,
+      strings: [[cell, { ...cell, mix: sponge }, cell, cell]],
+    },
+  });
+  const mixedRun = runBattery(mixed.desk, mixed.need, USUAL_RUNNING);
+  const now = runAt(mixedRun, 600);
+  const [steps = []] = loadedStairs(mixed.desk, mixedRun, now);
+  expect(steps.at(-1)).toBeCloseTo(now.volts, 3);
+  // The sponge, far less resistant, keeps more of its volts than the kiwis.
+  expect(steps[1]! - steps[0]!).toBeGreaterThan(steps[2]! - steps[1]! + 0.1);
+});

@@ -1,0 +1,75 @@
+import { ROOM_THERMAL_VOLTS } from '../../constants';
+import type { Desk } from '../../physics/desk/desk';
+import type { TargetNeed } from '../../records/plan/needOfTarget';
+import type { DischargeEnd, DischargeSample } from '../../physics/time/dischargeRun';
+import { UseInTurns } from '../../physics/time/useInTurns';
+import { agedStrings, leastAmpsOf, type RunFactors } from './runBattery';
+import type { Running } from '../../records/plan/runningSchema';
+
+/** Longest use in turns that is worked out: three days. */
+export const TURNS_HORIZON_SECONDS = 3 * 86_400;
+const POINTS_OF_STRETCH = 12;
+/** Stretches that are kept to be drawn; of later ones only how they begin and end. */
+const DRAWN_TURNS = 4;
+
+/** A battery switched on and left to rest in turns. */
+export interface TurnsRun {
+  /** The first turns in full. */
+  readonly samples: readonly DischargeSample[];
+  /** Each turn: when it was switched on, and the current at its beginning and at its end. */
+  readonly turns: readonly TurnFacts[];
+  /** Time in use, seconds. */
+  readonly usedSeconds: number;
+  readonly endSeconds: number;
+  readonly end: DischargeEnd;
+  readonly joules: number;
+}
+
+export interface TurnFacts {
+  readonly seconds: number;
+  readonly firstAmps: number;
+  readonly lastAmps: number;
+}
+
+/**
+ * Works out use in turns, one turn at each step, so that the caller can report how far it is and stop.
+ * Each step yields the share of the horizon that is done.
+ */
+export function* turnsRun(
+  desk: Desk,
+  need: TargetNeed,
+  running: Running,
+  factors: RunFactors,
+): Generator<number, TurnsRun, void> {
+  const { onSeconds, restSeconds } = running.turns;
+  const use = new UseInTurns({
+    strings: agedStrings(desk, running, factors),
+    thermalVolts: ROOM_THERMAL_VOLTS,
+    leastAmps: leastAmpsOf(need),
+  });
+  const turns: TurnFacts[] = [];
+  let drawn = 0;
+  let usedSeconds = 0;
+  while (use.end === null && use.seconds < TURNS_HORIZON_SECONDS) {
+    const begin = use.seconds;
+    const first = use.samples.length;
+    use.go({ load: need.load, seconds: onSeconds }, POINTS_OF_STRETCH);
+    usedSeconds += use.seconds - begin;
+    turns.push({
+      seconds: begin,
+      firstAmps: use.samples[first]?.amps ?? 0,
+      lastAmps: use.samples.at(-1)?.amps ?? 0,
+    });
+    use.go({ load: null, seconds: restSeconds }, POINTS_OF_STRETCH);
+    if (turns.length <= DRAWN_TURNS) drawn = use.samples.length;
+    yield Math.min(1, use.seconds / TURNS_HORIZON_SECONDS);
+  }
+  return {
+    samples: use.samples.slice(0, drawn),
+    turns,
+    usedSeconds,
+    endSeconds: use.seconds,
+    end: use.end ?? { reason: 'time-is-up' },
+    joules: use.joules,
+  };
+}

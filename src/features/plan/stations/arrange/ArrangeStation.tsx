@@ -1,0 +1,97 @@
+'use client';
+
+import { mainAndSide } from '@/ui/mainAndSide';
+import Box from '@mui/material/Box';
+import { cautionsOfVolts } from '@/core/physics/safety/cautions';
+import Alert from '@mui/material/Alert';
+import { useMemo, useState } from 'react';
+import { Card } from '@/ui/Card';
+import { CountStepper } from '@/ui/CountStepper';
+import { countLimits, withCounts } from '../../arrangementEdits';
+import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
+import { BatteryFigures } from './BatteryFigures';
+import { ClassesChart } from './ClassesChart';
+import { CurvesChart } from './CurvesChart';
+import { BeliefLine } from './desk/BeliefLine';
+import { DeskMenu } from './desk/DeskMenu';
+import { DeskBoard } from './desk/DeskBoard';
+import { WrongThings } from './desk/WrongThings';
+import { ZoomButtons } from './desk/ZoomButtons';
+import { OtherLoads } from './OtherLoads';
+import { useSettled } from '@/ui/useSettled';
+import { useOtherLoads } from './useOtherLoads';
+import { WaysPanel } from './wiringOptions/WaysPanel';
+
+/** Rest after the last edit before the charts are drawn anew, milliseconds. */
+const SETTLE_MS = 120;
+
+/** Station 3: the battery on the desk, its volts and amps, and the ways to do it. */
+export function ArrangeStation() {
+  const { evaluation } = usePlanContext();
+  const plan = usePlan();
+  const edit = useEdit();
+  const { wiring, source } = evaluation;
+  const [zoom, setZoom] = useState(1);
+  const { mostInSeries, mostStrings } = countLimits(wiring);
+  // Desk and verdict follow an edit at once; charts and candidates once the edits rest.
+  const settled = useSettled(evaluation, SETTLE_MS);
+  const loads = useOtherLoads(settled.desk);
+  const [drawn, setDrawn] = useState<string[]>([]);
+  const others = useMemo(() => loads.filter(({ id }) => drawn.includes(id)), [loads, drawn]);
+  return (
+    <Box sx={mainAndSide(286)}>
+      <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { sm: '1fr 1fr' }, minWidth: 0 }}>
+        <Card
+          title="On the desk"
+          sx={{ gridColumn: '1 / -1' }}
+          actions={
+            <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2 }}>
+              <CountStepper
+                label="cells in a string"
+                value={wiring.cellsInSeries}
+                least={1}
+                most={mostInSeries}
+                keys={['[', ']']}
+                onChange={(cellsInSeries) =>
+                  edit((before) => withCounts(before, wiring, { ...wiring, cellsInSeries }))
+                }
+              />
+              <CountStepper
+                label="strings side by side"
+                value={wiring.strings}
+                least={1}
+                most={mostStrings}
+                keys={['{', '}']}
+                onChange={(strings) =>
+                  edit((before) => withCounts(before, wiring, { ...wiring, strings }))
+                }
+              />
+              <Box sx={{ display: 'flex' }}>
+                <ZoomButtons zoom={zoom} onZoom={setZoom} />
+                <DeskMenu />
+              </Box>
+            </Box>
+          }
+        >
+          {cautionsOfVolts(source.emfVolts).map(({ id, text }) => (
+            <Alert key={id} severity="warning" sx={{ mb: 1 }}>
+              {text}
+            </Alert>
+          ))}
+          <WrongThings />
+          <DeskBoard zoom={zoom} />
+          <BatteryFigures evaluation={evaluation} />
+          <BeliefLine />
+        </Card>
+        <CurvesChart evaluation={settled} others={others} />
+        <ClassesChart evaluation={settled} />
+        <OtherLoads loads={loads} drawn={drawn} onDraw={setDrawn} />
+      </Box>
+      <WaysPanel
+        evaluation={settled}
+        suggested={plan.arrangement.kind === 'suggested'}
+        edit={edit}
+      />
+    </Box>
+  );
+}

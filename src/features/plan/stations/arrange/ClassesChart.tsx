@@ -1,0 +1,168 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import LinearProgress from '@mui/material/LinearProgress';
+import Typography from '@mui/material/Typography';
+import { memo, useMemo } from 'react';
+import { sparesNeeded } from '@/core/physics/chance/spares';
+import { cellsOf } from '@/core/physics/desk/desk';
+import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
+import { nineInTen } from '@/core/work/planning/explain';
+import { chanceWording } from '@/core/work/planning/verdict';
+import { formatAmps, formatCount, formatNumber, formatVolts } from '@/core/units';
+import { Card } from '@/ui/Card';
+import { Chart } from '@/ui/chart/Chart';
+import type { Roles } from '@/ui/roles';
+import { useRoles } from '@/ui/useRoles';
+import { usePlanContext } from '../../PlanProvider';
+import { histogram } from './histogram';
+
+/** What ECharts hands to a custom series: values of the row, and their place in the picture. */
+interface BarApi {
+  value(dimension: number): number;
+  coord(point: [number, number]): [number, number];
+}
+
+/** What simulated classes get, how sure the light is, and how many cells to have in spare. */
+export const ClassesChart = memo(function ClassesChart({
+  evaluation,
+}: {
+  evaluation: PlanEvaluation;
+}) {
+  const roles = useRoles();
+  const { progress, cancel } = usePlanContext().doubts;
+  const option = useMemo(() => optionOf(evaluation, roles), [evaluation, roles]);
+  const { need, desk, classes } = evaluation;
+  const { format } = measureOf(evaluation);
+  const range = `nine in ten get ${nineInTen(evaluation)}`;
+  const wanted = need.load.kind === 'device' ? need.volts : need.amps;
+  const label = `${formatCount(classes.classes)} simulated classes: ${range}; ${format(wanted)} is wanted.`;
+  const cells = cellsOf(desk).length;
+  const spares = sparesNeeded(cells, SURE_OF_SPARES);
+  return (
+    <Card
+      title="If a class builds it"
+      actions={
+        progress === null ? null : (
+          <Button size="small" onClick={cancel}>
+            Stop at {Math.round(100 * progress)} %
+          </Button>
+        )
+      }
+    >
+      <Chart option={option} label={label} height={138} />
+      <Box sx={{ height: 4 }}>
+        {progress === null ? null : (
+          <LinearProgress
+            variant="determinate"
+            value={100 * progress}
+            aria-label="Classes simulated"
+          />
+        )}
+      </Box>
+      <Typography variant="caption" color="textSecondary" component="p" data-testid="doubts">
+        {formatCount(classes.classes)} classes: {chanceWording(evaluation)}; {range}. Have{' '}
+        {spares === 1 ? '1 cell' : `${spares} cells`} in spare: then {cells} good ones are there in
+        95 of 100 classes.
+        {evaluation.wrong > 0 ? ' This is the battery with nothing wrong.' : ''}
+      </Typography>
+    </Card>
+  );
+});
+
+/** How sure the spare cells are to be enough. */
+const SURE_OF_SPARES = 0.95;
+
+/** What tells the classes apart: currents, or volts where the load fixes the current. */
+function measureOf({ classes, need }: PlanEvaluation) {
+  return need.load.kind === 'device'
+    ? {
+        sorted: classes.sortedVolts,
+        wanted: need.volts,
+        unit: 'V',
+        perUnit: 1,
+        format: formatVolts,
+      }
+    : {
+        sorted: classes.sortedAmps,
+        wanted: need.amps,
+        unit: 'mA',
+        perUnit: 1000,
+        format: formatAmps,
+      };
+}
+
+function optionOf(evaluation: PlanEvaluation, roles: Roles) {
+  const measure = measureOf(evaluation);
+  const { unit, perUnit } = measure;
+  const bins = histogram(measure.sorted, measure.wanted);
+  const wanted = perUnit * measure.wanted;
+  const text = { color: roles.softInk, fontFamily: 'inherit', fontSize: 12 };
+  const most = Math.max(wanted, perUnit * (bins.at(-1)?.to ?? 0));
+  const least = Math.min(wanted, perUnit * (bins[0]?.from ?? 0));
+  return {
+    animation: false,
+    grid: { left: 8, right: 14, top: 24, bottom: 24 },
+    tooltip: {
+      formatter: ({ dataIndex }: { dataIndex: number }) => {
+        const bin = bins[dataIndex];
+        if (bin === undefined) return '';
+        return `${measure.format(bin.from)} to ${measure.format(bin.to)}: ${formatNumber(100 * bin.share, 2)} in 100 classes`;
+      },
+    },
+    xAxis: {
+      type: 'value',
+      min: least - 0.04 * (most - least),
+      max: most + 0.04 * (most - least),
+      splitNumber: 4,
+      splitLine: { show: false },
+      axisLine: { lineStyle: { color: roles.ink } },
+      axisLabel: {
+        ...text,
+        showMinLabel: false,
+        showMaxLabel: false,
+        formatter: (value: number) => `${formatNumber(value)} ${unit}`,
+      },
+    },
+    yAxis: { type: 'value', show: false },
+    series: [
+      {
+        type: 'custom',
+        data: bins.map((bin) => [perUnit * bin.from, perUnit * bin.to, bin.share]),
+        encode: { x: [0, 1], y: 2 },
+        renderItem: (_: unknown, api: BarApi) => {
+          const [left, top] = api.coord([api.value(0), api.value(2)]);
+          const [right, bottom] = api.coord([api.value(1), 0]);
+          const good = api.value(0) >= wanted * (1 - 1e-6);
+          return {
+            type: 'rect',
+            shape: {
+              x: left + 1,
+              y: top,
+              width: Math.max(1, right - left - 2),
+              height: bottom - top,
+              r: 2,
+            },
+            style: good
+              ? { fill: roles.leaf, opacity: 0.75 }
+              : { fill: roles.amberSoft, stroke: roles.amber },
+          };
+        },
+        markLine: {
+          silent: true,
+          symbol: 'none',
+          lineStyle: { color: roles.ink, type: 'dashed' },
+          label: {
+            formatter: 'wanted from here',
+            color: roles.ink,
+            fontFamily: 'inherit',
+            position: 'end',
+            align: wanted > (least + most) / 2 ? 'right' : 'left',
+          },
+          data: [{ xAxis: wanted }],
+        },
+      },
+    ],
+  };
+}

@@ -1,0 +1,187 @@
+'use client';
+
+import Slider from '@mui/material/Slider';
+import Typography from '@mui/material/Typography';
+import { memo, useMemo, useState } from 'react';
+import { BRIGHTNESS_BANDS, BRIGHTNESS_FROM_AMPS, brightnessOf } from '@/core/physics/circuit/brightness';
+import { deskShortAmps } from '@/core/physics/desk/solveDesk';
+import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
+import type { OtherLoad } from '@/core/work/planning/otherLoads';
+import { formatAmps, formatNumber, formatVolts, formatWatts } from '@/core/units';
+import { Card } from '@/ui/Card';
+import { Chart } from '@/ui/chart/Chart';
+import { useRoles } from '@/ui/useRoles';
+import type { Roles } from '@/ui/roles';
+import { batteryPoints, loadPoints, voltsAt, type Point } from './curves';
+
+interface CurvesChartProps {
+  readonly evaluation: PlanEvaluation;
+  /** Other loads whose curves are drawn too. */
+  readonly others: readonly OtherLoad[];
+}
+
+/** Battery and load as curves; where they cross is what really happens. */
+export const CurvesChart = memo(function CurvesChart({ evaluation, others }: CurvesChartProps) {
+  const roles = useRoles();
+  const { need, amps, volts, source, desk } = evaluation;
+  const shortAmps = useMemo(() => deskShortAmps(desk), [desk]);
+  const battery = useMemo(() => batteryPoints(evaluation), [evaluation]);
+  const option = useMemo(
+    () => optionOf({ evaluation, others, battery, shortAmps }, roles),
+    [evaluation, others, battery, shortAmps, roles],
+  );
+  const [share, setShare] = useState(0.5);
+  const milliamps = 1000 * shortAmps * share;
+  const power = (milliamps / 1000) * voltsAt(battery, milliamps);
+  const most = Math.max(...battery.map(([v, mA]) => (v * mA) / 1000));
+  const label = `Current against voltage. The battery falls from ${formatVolts(source.emfVolts)} with nothing connected to ${formatAmps(shortAmps)} shorted; it meets the curve of the ${need.name} at ${formatAmps(amps)} and ${formatVolts(volts)}.`;
+  const glow =
+    evaluation.target.kind === 'led' ? ` An LED would be ${brightnessOf(milliamps / 1000)}.` : '';
+  const reading = `At ${formatAmps(milliamps / 1000)} the battery holds ${formatVolts(voltsAt(battery, milliamps))}: ${formatWatts(power)} of at most ${formatWatts(most)}.${glow}`;
+  return (
+    <Card title={`Where battery and ${evaluation.target.kind === 'led' ? 'LED' : 'load'} agree`}>
+      <Chart option={option} label={label} height={158} />
+      <Slider
+        size="small"
+        aria-label="Read the battery’s curve at a current"
+        value={share}
+        min={0}
+        max={1}
+        step={0.01}
+        getAriaValueText={() => reading}
+        onChange={(_, value) => setShare(Number(value))}
+        sx={{ py: 0.5, mx: 0.5, width: 'calc(100% - 8px)' }}
+      />
+      <Typography variant="caption" color="textSecondary" component="p">
+        {reading}
+      </Typography>
+    </Card>
+  );
+}, sameCurves);
+
+/** The curves depend on desk and load alone, not on how many classes were simulated. */
+function sameCurves(before: CurvesChartProps, after: CurvesChartProps): boolean {
+  return (
+    before.evaluation.desk === after.evaluation.desk &&
+    before.evaluation.need === after.evaluation.need &&
+    before.others === after.others
+  );
+}
+
+interface Drawn extends CurvesChartProps {
+  readonly battery: readonly Point[];
+  readonly shortAmps: number;
+}
+
+/** Dashes that tell the other loads apart without colour. */
+const OTHER_DASHES = [
+  [2, 3],
+  [8, 3, 2, 3],
+  [10, 4],
+  [1, 5],
+] as const;
+
+function optionOf({ evaluation, others, battery, shortAmps }: Drawn, roles: Roles) {
+  const { need, amps, volts, point, source } = evaluation;
+  const text = { color: roles.softInk, fontFamily: 'inherit', fontSize: 12 };
+  const axis = {
+    type: 'value',
+    axisLine: { show: true, lineStyle: { color: roles.rule } },
+    splitLine: { lineStyle: { color: roles.rule, opacity: 0.6 } },
+    axisLabel: text,
+    nameTextStyle: text,
+    min: 0,
+  };
+  const crossing = point.status === 'solved' ? [[volts, 1000 * amps]] : [];
+  return {
+    animation: false,
+    grid: { left: 42, right: 18, top: 24, bottom: 22 },
+    tooltip: {
+      trigger: 'item',
+      formatter: ({ seriesName, value }: { seriesName: string; value: [number, number] }) =>
+        `${seriesName}: ${formatNumber(value[1])} mA at ${formatNumber(value[0])} V`,
+    },
+    xAxis: { ...axis, axisLabel: { ...text, formatter: '{value} V' } },
+    yAxis: { ...axis, name: 'mA', splitNumber: 4 },
+    series: [
+      {
+        name: 'battery',
+        type: 'line',
+        data: battery,
+        symbol: 'none',
+        lineStyle: { color: roles.copper, width: 2.5 },
+        ...(evaluation.target.kind === 'led'
+          ? { markArea: brightnessBands(shortAmps, roles) }
+          : {}),
+      },
+      {
+        name: need.name,
+        type: 'line',
+        data: loadPoints(need.load, source.emfVolts, shortAmps),
+        symbol: 'none',
+        lineStyle: { color: roles.amber, width: 2.5, type: 'dashed' },
+      },
+      ...others.flatMap(({ name, load }, index) =>
+        load === null
+          ? []
+          : [
+              {
+                name,
+                type: 'line',
+                data: loadPoints(load, source.emfVolts, shortAmps),
+                symbol: 'none',
+                lineStyle: { color: roles.softInk, width: 1.8, type: OTHER_DASHES[index] },
+                endLabel: { show: true, formatter: name, color: roles.softInk, fontSize: 11 },
+              },
+            ],
+      ),
+      {
+        name: 'operating point',
+        type: 'scatter',
+        data: crossing,
+        symbolSize: 12,
+        itemStyle: { color: roles.card, borderColor: roles.ink, borderWidth: 2.5 },
+        label: {
+          show: true,
+          position: volts > 0.6 * evaluation.source.emfVolts ? 'top' : 'right',
+          formatter: `${formatAmps(amps)} at ${formatVolts(volts)}`,
+          color: roles.ink,
+          fontWeight: 'bold',
+          fontFamily: 'inherit',
+          textBorderColor: roles.card,
+          textBorderWidth: 3,
+        },
+        z: 5,
+      },
+    ],
+  };
+}
+
+/** Currents at which an LED glimmers, is dim, clear and bright, as bands behind the curves. */
+function brightnessBands(shortAmps: number, roles: Roles) {
+  const most = 1000 * shortAmps;
+  const bands = BRIGHTNESS_BANDS.flatMap((band, index) => {
+    const from = 1000 * BRIGHTNESS_FROM_AMPS[band];
+    const next = BRIGHTNESS_BANDS[index + 1];
+    const to = Math.min(most, next === undefined ? most : 1000 * BRIGHTNESS_FROM_AMPS[next]);
+    return from < to ? [{ band, from, to, index }] : [];
+  });
+  return {
+    silent: true,
+    data: bands.map(({ band, from, to, index }) => [
+      {
+        yAxis: from,
+        itemStyle: { color: roles.amber, opacity: 0.045 * index },
+        label: {
+          // A band too narrow for its name goes without: the read-out names it.
+          show: to - from > most / 10,
+          formatter: band,
+          position: 'insideTopRight',
+          color: roles.softInk,
+          fontSize: 11,
+        },
+      },
+      { yAxis: to },
+    ]),
+  };
+}

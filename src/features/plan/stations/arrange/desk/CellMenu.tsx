@@ -1,0 +1,167 @@
+'use client';
+
+import { capital } from '@/core/words';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import MenuItem from '@mui/material/MenuItem';
+import Popover from '@mui/material/Popover';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { RECIPE_IDS, type RecipeId } from '@/core/physics/chemistry/recipe';
+import { RECIPES } from '@/core/physics/chemistry/recipes';
+import { cellsOf } from '@/core/physics/desk/desk';
+import {
+  cellAt,
+  withCell,
+  withCellAfter,
+  withCellBeside,
+  withFaultToggled,
+  withoutCell,
+  withSharedBody,
+  type DeskPlace,
+} from '@/core/physics/desk/deskEdits';
+import type { DeskArrangement } from '@/core/physics/desk/deskSchema';
+import { FAULT_WORDS, faultsFor, SHARED_BODY_WORDS } from '@/core/physics/desk/faultWords';
+import { deskGeometry } from '@/core/physics/desk/deskGeometry';
+import { deskOfArrangement, withDesk } from '../../../arrangementEdits';
+import { useEdit, usePlan, usePlanContext } from '../../../PlanProvider';
+
+interface CellMenuProps {
+  readonly anchor: HTMLElement;
+  /** Name of the cell: its place on the desk. */
+  readonly name: string;
+  readonly onClose: () => void;
+}
+
+const PLANS_CELL = 'plan';
+
+/** What can be changed about one cell: what may be wrong with it, what it is, and whether it stays. */
+export function CellMenu({ anchor, name, onClose }: CellMenuProps) {
+  const plan = usePlan();
+  const edit = useEdit();
+  const { wiring, desk } = usePlanContext().evaluation;
+  const cell = cellsOf(desk).find((one) => one.name === name);
+  const place = deskGeometry(desk).cells.find((one) => one.cell.name === name)?.place;
+  if (cell === undefined || place === undefined) return null;
+  const stored = cellAt(deskOfArrangement(plan, wiring), place);
+  const change = (edited: (board: DeskArrangement) => DeskArrangement): void =>
+    edit((before) => withDesk(before, wiring, edited));
+  const changeAndClose = (edited: (board: DeskArrangement) => DeskArrangement): void => {
+    change(edited);
+    onClose();
+  };
+  return (
+    <Popover
+      open
+      anchorEl={anchor}
+      onClose={onClose}
+      anchorOrigin={{ vertical: 'bottom', horizontal: 'center' }}
+      transformOrigin={{ vertical: 'top', horizontal: 'center' }}
+      slotProps={{
+        paper: {
+          role: 'dialog',
+          'aria-label': `${name}, ${cell.body.name}`,
+          variant: 'outlined',
+          sx: { p: 2, width: 340 },
+        },
+      }}
+    >
+      <Typography variant="h3">
+        {capital(name)}, {cell.body.name}
+      </Typography>
+      <Typography variant="body2" color="textSecondary" sx={{ mt: 0.5 }}>
+        What if it were …
+      </Typography>
+      <Box sx={{ display: 'grid' }}>
+        {faultsFor(cell.recipe.look).map((kind) => (
+          <Fault
+            key={kind}
+            label={FAULT_WORDS[kind].name}
+            reason={FAULT_WORDS[kind].reason}
+            checked={cell.faults.some((fault) => fault.kind === kind)}
+            onChange={() => change((board) => withFaultToggled(board, place, kind))}
+          />
+        ))}
+        {cell.recipe.look === 'pile' ? null : (
+          <Fault
+            label={`in one ${cell.body.name} with its whole string`}
+            reason={SHARED_BODY_WORDS.reason}
+            checked={cell.sharedBody !== null}
+            onChange={() => change((board) => withSharedBody(board, place.string))}
+          />
+        )}
+      </Box>
+      <TextField
+        select
+        fullWidth
+        label="What cell it is"
+        value={stored?.mix?.recipe ?? PLANS_CELL}
+        onChange={(event) => change((board) => withMix(board, place, event.target.value))}
+        sx={{ mt: 1.5 }}
+      >
+        <MenuItem value={PLANS_CELL}>as planned</MenuItem>
+        {RECIPE_IDS.filter((id) => !RECIPES[id].restricted).map((id) => (
+          <MenuItem key={id} value={id}>
+            {RECIPES[id].name}
+          </MenuItem>
+        ))}
+      </TextField>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1.5 }}>
+        <Button
+          size="small"
+          variant="outlined"
+          onClick={() => changeAndClose((board) => withCellAfter(board, place))}
+        >
+          Add one after it
+        </Button>
+        <Button
+          size="small"
+          variant="outlined"
+          onClick={() => changeAndClose((board) => withCellBeside(board, place))}
+        >
+          Add one beside it
+        </Button>
+        <Button
+          size="small"
+          color="inherit"
+          onClick={() => changeAndClose((board) => withoutCell(board, place))}
+        >
+          Take it away
+        </Button>
+      </Box>
+    </Popover>
+  );
+}
+
+function withMix(board: DeskArrangement, place: DeskPlace, choice: string): DeskArrangement {
+  const recipe: RecipeId | undefined = RECIPE_IDS.find((id) => id === choice);
+  const body = recipe === undefined ? undefined : RECIPES[recipe].bodies[0]?.id;
+  const mix = recipe === undefined || body === undefined ? null : { recipe, body };
+  return withCell(board, place, (cell) => ({ ...cell, mix }));
+}
+
+interface FaultProps {
+  readonly label: string;
+  readonly reason: string;
+  readonly checked: boolean;
+  readonly onChange: () => void;
+}
+
+function Fault({ label, reason, checked, onChange }: FaultProps) {
+  return (
+    <Box>
+      <FormControlLabel
+        control={<Checkbox size="small" checked={checked} onChange={onChange} sx={{ py: 0.4 }} />}
+        label={label}
+        slotProps={{ typography: { variant: 'body2' } }}
+      />
+      {checked ? (
+        <Typography variant="caption" component="p" color="textSecondary" sx={{ pl: 4, mt: -0.5 }}>
+          {reason}
+        </Typography>
+      ) : null}
+    </Box>
+  );
+}

@@ -1,0 +1,68 @@
+import Alert from '@mui/material/Alert';
+import Button from '@mui/material/Button';
+import { useMemo } from 'react';
+import { combinationsFor } from '@/core/work/planning/combinations';
+import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
+import { whyImpossible } from '@/core/work/planning/impossible';
+import { nearestWish } from '@/core/work/planning/nearest';
+import type { GridPlan } from '@/core/work/planning/planGrids';
+import { withOwnWiring } from '../../../arrangementEdits';
+import type { useEdit } from '../../../PlanProvider';
+
+interface ImpossibleProps {
+  readonly ways: Extract<GridPlan, { status: 'impossible' }>;
+  readonly evaluation: PlanEvaluation;
+  readonly edit: ReturnType<typeof useEdit>;
+}
+
+/** Why the wish cannot be met directly, the nearest one that can, and ways round. */
+export function Impossible({ ways, evaluation, edit }: ImpossibleProps) {
+  const { cell, need, target } = evaluation;
+  const nearest = useMemo(() => nearestWish(cell.model, target), [cell.model, target]);
+  const combinations = useMemo(() => combinationsFor(cell.model, need), [cell.model, need]);
+  return (
+    <Alert
+      severity="error"
+      data-testid="impossible"
+      sx={{ mb: 1, '& .MuiAlert-message': { minWidth: 0 } }}
+    >
+      {whyImpossible(cell.model, need, ways)}
+      {nearest === null ? (
+        <p>No LED of any colour glows with this cell either.</p>
+      ) : (
+        <>
+          <p>
+            The nearest thing that can be done: {nearest.wording}, with {nearest.grid.cellsInSeries}{' '}
+            in series × {nearest.grid.strings}.
+          </p>
+          <Button
+            size="small"
+            variant="outlined"
+            color="inherit"
+            onClick={() =>
+              edit((before) => ({
+                ...before,
+                target: nearest.target,
+                arrangement: { kind: 'suggested' },
+              }))
+            }
+          >
+            Plan that instead
+          </Button>
+        </>
+      )}
+      {combinations.map((combination) => (
+        <p key={combination.kind}>
+          {combination.wording}{' '}
+          <Button
+            size="small"
+            color="inherit"
+            onClick={() => edit((before) => withOwnWiring(before, combination))}
+          >
+            Lay that out
+          </Button>
+        </p>
+      ))}
+    </Alert>
+  );
+}

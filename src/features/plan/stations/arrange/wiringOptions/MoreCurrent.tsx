@@ -1,0 +1,78 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { addCompared, type Addition } from '@/core/work/planning/addCompared';
+import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
+import { formatAmps, formatNumber } from '@/core/units';
+import { countLimits, withOwnWiring } from '../../../arrangementEdits';
+import type { useEdit } from '../../../PlanProvider';
+import { withPairs } from './withWay';
+
+interface MoreCurrentProps {
+  readonly evaluation: PlanEvaluation;
+  readonly edit: ReturnType<typeof useEdit>;
+}
+
+/** One more string against more metal in the same bodies, side by side. */
+export function MoreCurrent({ evaluation, edit }: MoreCurrentProps) {
+  const { desk, amps, wiring, cellInput } = evaluation;
+  const compared = desk.plainGrid && !desk.loadReversed ? addCompared(evaluation) : null;
+  if (compared === null || wiring.strings >= countLimits(wiring).mostStrings) return null;
+  const pairs = cellInput.size?.pairs ?? 1;
+  return (
+    <Box component="section" aria-label="More current" sx={{ mt: 2 }} data-testid="more-current">
+      <Typography variant="h3" gutterBottom>
+        More current: a string or more metal?
+      </Typography>
+      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
+        <Way
+          title="One more string"
+          from={amps}
+          addition={compared.string}
+          onChoose={() =>
+            edit((before) => withOwnWiring(before, { ...wiring, strings: wiring.strings + 1 }))
+          }
+        />
+        <Way
+          title="Twice the metal in each"
+          from={amps}
+          addition={compared.metal}
+          onChoose={() =>
+            edit((before) => ({ ...before, cell: withPairs(before.cell, 2 * pairs) }))
+          }
+          disabled={2 * pairs > 10}
+        />
+      </Box>
+    </Box>
+  );
+}
+
+interface WayProps {
+  readonly title: string;
+  readonly from: number;
+  readonly addition: Addition;
+  readonly onChoose: () => void;
+  readonly disabled?: boolean;
+}
+
+function Way({ title, from, addition, onChoose, disabled = false }: WayProps) {
+  const { amps, bodies, pairs, price, foodGrams } = addition;
+  return (
+    <Box sx={{ border: 1, borderColor: 'divider', borderRadius: 1, p: 1 }}>
+      <Typography variant="body2" sx={{ fontWeight: 700 }}>
+        {title}
+      </Typography>
+      <Typography variant="body2">
+        {formatAmps(from)} → {formatAmps(amps)}
+      </Typography>
+      <Typography variant="caption" color="textSecondary" component="p">
+        {bodies === 0 ? 'no more bodies' : `${bodies} more bodies`}, {pairs} pairs, cost{' '}
+        {formatNumber(price, 2)}
+        {foodGrams === 0 ? ', no food wasted' : `, ${formatNumber(foodGrams)} g of food`}
+      </Typography>
+      <Button size="small" onClick={onChoose} disabled={disabled} sx={{ mt: 0.5 }}>
+        Do that
+      </Button>
+    </Box>
+  );
+}

@@ -1,0 +1,82 @@
+import Box from '@mui/material/Box';
+import ButtonBase from '@mui/material/ButtonBase';
+import Typography from '@mui/material/Typography';
+import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
+import type { BatteryCandidate } from '@/core/work/planning/planBatteries';
+import { inHundred, isRecommended } from '@/core/work/planning/verdict';
+import { waysReason } from '@/core/work/planning/reasons';
+import { formatAmps, formatNumber } from '@/core/units';
+import { HEADING_FONT } from '@/ui/theme';
+import type { useEdit } from '../../../PlanProvider';
+import { withWay } from './withWay';
+
+interface WayCardProps {
+  readonly candidate: BatteryCandidate;
+  readonly evaluation: PlanEvaluation;
+  readonly edit: ReturnType<typeof useEdit>;
+}
+
+/** One battery that would do, with what speaks for it; choosing it lays it out. */
+export function WayCard({ candidate, evaluation, edit }: WayCardProps) {
+  const { wiring, cell, desk, cellInput } = evaluation;
+  const { cellsInSeries, strings, pairsPerBody, cells, chance, amps, brightness } = candidate;
+  const ownCell = candidate.family.id === cell.recipe.family;
+  const chosen =
+    ownCell &&
+    desk.plainGrid &&
+    wiring.cellsInSeries === cellsInSeries &&
+    wiring.strings === strings &&
+    (cellInput.size?.pairs ?? 1) === pairsPerBody;
+  const recommended = isRecommended(chance);
+  const bodies = cells === 1 ? cell.body.name : cell.body.plural;
+  const pairs = pairsPerBody === 1 ? '' : `, ${pairsPerBody} pairs each`;
+  return (
+    <ButtonBase
+      aria-pressed={chosen}
+      onClick={() => edit((before) => withWay(before, candidate, ownCell))}
+      sx={{
+        display: 'block',
+        width: '100%',
+        fontFamily: 'inherit',
+        textAlign: 'left',
+        p: 1.5,
+        borderRadius: 1,
+        border: chosen ? 2 : 1,
+        borderStyle: ownCell ? 'solid' : 'dashed',
+        borderColor: chosen ? 'primary.main' : 'divider',
+        bgcolor: 'background.paper',
+        '&:focus-visible': { outline: 2 },
+      }}
+    >
+      <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 1, alignItems: 'start' }}>
+        <Box sx={{ fontFamily: HEADING_FONT, fontWeight: 600, fontSize: '1.02rem' }}>
+          {cellsInSeries} in series × {strings}
+          {pairs}
+        </Box>
+        <Box
+          sx={{
+            px: 1,
+            borderRadius: 5,
+            bgcolor: recommended ? 'success.light' : 'warning.light',
+            color: recommended ? 'success.main' : 'warning.main',
+            fontSize: '0.8rem',
+            whiteSpace: 'nowrap',
+            fontWeight: 600,
+          }}
+        >
+          {inHundred(chance)} in 100
+        </Box>
+      </Box>
+      <Typography variant="body2" color="textSecondary">
+        {ownCell ? `${cells} ${bodies}` : `${candidate.family.name}, ${cells} cells`} ·{' '}
+        {formatAmps(amps)}
+        {brightness === null ? '' : `, ${brightness}`} · cost {formatNumber(candidate.price, 2)}
+      </Typography>
+      <Typography variant="body2" color="textSecondary">
+        {ownCell && pairsPerBody === 1
+          ? waysReason(candidate, evaluation)
+          : `lasts about ${formatNumber(candidate.hours, 2)} h${pairsPerBody === 1 ? '' : '; more metal, no more food'}`}
+      </Typography>
+    </ButtonBase>
+  );
+}

@@ -1,0 +1,115 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { memo, useState } from 'react';
+import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
+import { OBJECTIVES, type Objective } from '@/core/work/planning/planBatteries';
+import { WAYS_DEFAULTS, type WaysWish } from '@/core/work/planning/waysOfPlan';
+import type { useEdit } from '../../../PlanProvider';
+import { Impossible } from './Impossible';
+import { MoreCurrent } from './MoreCurrent';
+import { useWays } from './useWays';
+import { WayCard } from './WayCard';
+import { WayLimits } from './WayLimits';
+
+interface WaysPanelProps {
+  readonly evaluation: PlanEvaluation;
+  /** Whether the plan follows the planner's suggestion. */
+  readonly suggested: boolean;
+  readonly edit: ReturnType<typeof useEdit>;
+}
+
+const OBJECTIVE_NAMES: Readonly<Record<Objective, string>> = {
+  'fewest-cells': 'fewest cells',
+  'lowest-cost': 'lowest cost',
+  brightest: 'most current',
+  longest: 'longest',
+  surest: 'surest',
+  'least-waste': 'least waste',
+};
+
+/** The planner's batteries, sorted as wished, or why there is none and what comes closest. */
+export const WaysPanel = memo(function WaysPanel({ evaluation, suggested, edit }: WaysPanelProps) {
+  const [wish, setWish] = useState<WaysWish>(WAYS_DEFAULTS);
+  const [whyNot, setWhyNot] = useState(false);
+  const outcome = useWays(evaluation, wish);
+  const { ways } = evaluation;
+  return (
+    <Box component="section" aria-labelledby="ways-title">
+      <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center', mb: 1 }}>
+        <Typography variant="h2" id="ways-title">
+          Ways to do it
+        </Typography>
+        <TextField
+          select
+          variant="standard"
+          value={wish.objective}
+          slotProps={{
+            select: { SelectDisplayProps: { 'aria-label': 'Sort the ways by' } },
+          }}
+          onChange={(event) => setWish({ ...wish, objective: event.target.value as Objective })}
+          sx={{ '& .MuiSelect-select': { fontSize: '0.85rem' } }}
+        >
+          {OBJECTIVES.map((objective) => (
+            <MenuItem key={objective} value={objective}>
+              {OBJECTIVE_NAMES[objective]}
+            </MenuItem>
+          ))}
+        </TextField>
+      </Box>
+      {ways.status === 'impossible' ? (
+        <Impossible ways={ways} evaluation={evaluation} edit={edit} />
+      ) : null}
+      {outcome === null ? (
+        <Typography variant="body2" color="textSecondary">
+          Looking for ways …
+        </Typography>
+      ) : (
+        <Box
+          component="ul"
+          aria-label="Ways"
+          sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 1 }}
+        >
+          {outcome.candidates.map((candidate) => (
+            <li
+              key={`${candidate.family.id} ${candidate.cellsInSeries} ${candidate.strings} ${candidate.pairsPerBody}`}
+            >
+              <WayCard candidate={candidate} evaluation={evaluation} edit={edit} />
+            </li>
+          ))}
+        </Box>
+      )}
+      {!suggested && ways.status === 'possible' ? (
+        <Button
+          size="small"
+          sx={{ mt: 1 }}
+          onClick={() => edit((before) => ({ ...before, arrangement: { kind: 'suggested' } }))}
+        >
+          Follow the suggestion again
+        </Button>
+      ) : null}
+      <WayLimits wish={wish} onWish={setWish} />
+      {outcome !== null && outcome.impossible.length > 0 ? (
+        <>
+          <Button size="small" onClick={() => setWhyNot(!whyNot)} aria-expanded={whyNot}>
+            {whyNot ? 'Hide why not' : `Why not the other ${outcome.impossible.length}?`}
+          </Button>
+          {whyNot ? (
+            <Box component="ul" sx={{ pl: 2.25, m: 0 }} data-testid="why-not">
+              {outcome.impossible.map(({ family, explanation }) => (
+                <Typography key={family.id} component="li" variant="body2" color="textSecondary">
+                  {explanation}
+                </Typography>
+              ))}
+            </Box>
+          ) : null}
+        </>
+      ) : null}
+      <MoreCurrent evaluation={evaluation} edit={edit} />
+    </Box>
+  );
+});

@@ -1,0 +1,27 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import type { PlannerOutcome } from '@/core/work/planning/planBatteries';
+import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
+import type { WaysWish } from '@/core/work/planning/waysOfPlan';
+import { plannerClient } from '@/workers/plannerClient';
+
+/** Ways found in the worker; `null` until the first answer. An older answer stays while a newer one is worked out. */
+export function useWays(
+  { cell, cellInput, need }: Pick<PlanEvaluation, 'cell' | 'cellInput' | 'need'>,
+  wish: WaysWish,
+): PlannerOutcome | null {
+  const [outcome, setOutcome] = useState<PlannerOutcome | null>(null);
+  useEffect(() => {
+    let outdated = false;
+    void plannerClient()
+      .ways(cell, cellInput.size, need, wish)
+      .then((found) => {
+        if (!outdated) setOutcome(found);
+      });
+    return () => {
+      outdated = true;
+    };
+  }, [cell, cellInput.size, need, wish]);
+  return outcome;
+}

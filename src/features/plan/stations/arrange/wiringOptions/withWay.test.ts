@@ -1,0 +1,51 @@
+import { demoPlan } from '@/cli/demoPlans';
+import { PLAN_DOCUMENT } from '@/core/records/plan/planDocument';
+import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
+import { waysOfPlan, WAYS_DEFAULTS } from '@/core/work/planning/waysOfPlan';
+import { newPlan } from '@/core/records/plan/newPlan';
+import { withPairs, withWay } from './withWay';
+
+const lamp = demoPlan('demo-lamp');
+const typical = newPlan('Lamp');
+
+test.each([
+  ['measured cells', lamp],
+  ['typical cells', typical],
+])('a way that is laid out gives what its card said: %s', (_, plan) => {
+  const { cell, need } = evaluatePlan(plan);
+  const { candidates } = waysOfPlan(cell, plan.cell.size, need, WAYS_DEFAULTS);
+  expect(candidates.length).toBeGreaterThan(3);
+  for (const candidate of candidates) {
+    const laid = withWay(plan, candidate, true);
+    expect(PLAN_DOCUMENT.parse(JSON.parse(JSON.stringify(laid))).ok).toBe(true);
+    const { amps, wiring } = evaluatePlan(laid);
+    expect(amps / candidate.amps).toBeCloseTo(1, 6);
+    expect(wiring).toMatchObject({
+      cellsInSeries: candidate.cellsInSeries,
+      strings: candidate.strings,
+      chosenBy: 'educator',
+    });
+  }
+});
+
+test('a way with another recipe brings its body along, and what was read of the old cell goes', () => {
+  const { cell, need } = evaluatePlan(lamp);
+  const { candidates } = waysOfPlan(cell, null, need, { ...WAYS_DEFAULTS, everyRecipe: true });
+  const others = candidates.filter(({ family }) => family.id !== cell.recipe.family);
+  expect(others.length).toBeGreaterThan(0);
+  for (const candidate of others) {
+    const laid = withWay(lamp, candidate, false);
+    expect(laid.cell.own).toBeNull();
+    expect(laid.cell.recipe).not.toBe(lamp.cell.recipe);
+    expect(evaluatePlan(laid).amps / candidate.amps).toBeCloseTo(1, 6);
+  }
+});
+
+test('pairs that are there already change nothing; others keep the size that was set', () => {
+  expect(withPairs(lamp.cell, 1)).toBe(lamp.cell);
+  const two = withPairs(lamp.cell, 2);
+  expect(two.size?.pairs).toBe(2);
+  const deep = { ...two, size: { ...two.size!, gapMillimetres: 7 } };
+  expect(withPairs(deep, 3).size).toEqual({ ...deep.size, pairs: 3 });
+  expect(withPairs(deep, 2)).toBe(deep);
+});

@@ -1,0 +1,32 @@
+import { RECIPES } from '@/core/physics/chemistry/recipes';
+import type { Plan } from '@/core/records/plan/planSchema';
+import type { BatteryCandidate } from '@/core/work/planning/planBatteries';
+import { recipeOfFamily } from '@/core/work/planning/waysOfPlan';
+
+/** The plan with a way laid out: its counts, its pairs in one body, and its recipe where it is another one. */
+export function withWay(plan: Plan, candidate: BatteryCandidate, ownCell: boolean): Plan {
+  const { cellsInSeries, strings, pairsPerBody, family } = candidate;
+  const arrangement = { kind: 'own', cellsInSeries, strings } as const;
+  if (!ownCell) {
+    const recipe = recipeOfFamily(family.id);
+    return {
+      ...plan,
+      arrangement,
+      cell: {
+        recipe,
+        ownRecipe: null,
+        body: RECIPES[recipe].bodies[0]?.id ?? plan.cell.body,
+        size: pairsPerBody === 1 ? null : { ...RECIPES[recipe].usualSize, pairs: pairsPerBody },
+        own: null,
+      },
+    };
+  }
+  return { ...plan, arrangement, cell: withPairs(plan.cell, pairsPerBody) };
+}
+
+/** The plan's cell with so many pairs in one body. */
+export function withPairs(cell: Plan['cell'], pairs: number): Plan['cell'] {
+  if ((cell.size?.pairs ?? 1) === pairs) return cell;
+  const usual = cell.ownRecipe?.recipe.usualSize ?? RECIPES[cell.recipe].usualSize;
+  return { ...cell, size: { ...(cell.size ?? usual), pairs } };
+}

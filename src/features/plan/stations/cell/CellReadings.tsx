@@ -1,0 +1,152 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { cellAmpsAt } from '@/core/physics/chemistry/cellAmpsAt';
+import { isUnread, NO_OWN_READINGS, type OwnReadings } from '@/core/physics/chemistry/ownReadings';
+import {
+  CURRENT_RANGES,
+  CURRENT_RANGE_FACTS,
+  suitableRange,
+  type CurrentRange,
+} from '@/core/physics/instruments/meter';
+import { formatAmps, formatOhms, formatSeconds, formatVolts } from '@/core/units';
+import { Card } from '@/ui/Card';
+import { QuantityField } from '@/ui/QuantityField';
+import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
+import { CellCurveChart } from './CellCurveChart';
+import { CellDoubts } from './CellDoubts';
+import { CellFigures } from './CellFigures';
+import { checkSeconds } from './checkSeconds';
+import { LoadedReadings } from './LoadedReadings';
+
+const MOST_VOLTS = 100;
+const MOST_AMPS = 20;
+
+/** What one built cell reads, which replaces the typical values everywhere. */
+export function CellReadings() {
+  const plan = usePlan();
+  const edit = useEdit();
+  const cell = usePlanContext().evaluation.cell;
+  const { recipe, own: outcome } = cell;
+  const own = plan.cell.own ?? NO_OWN_READINGS;
+  const short = own.shortCircuit;
+  const [nextRange, setNextRange] = useState(suitableRange(cellAmpsAt(cell.model, 0)));
+  const range = short?.meterRange ?? nextRange;
+
+  const change = (part: Partial<OwnReadings>): void => {
+    // Whatever was kept before, the readings are others now.
+    const next = { ...own, kept: false, ...part };
+    edit(
+      (before) => ({ ...before, cell: { ...before.cell, own: isUnread(next) ? null : next } }),
+      'own-readings',
+    );
+  };
+  const changeShort = (part: Partial<NonNullable<OwnReadings['shortCircuit']>>): void => {
+    if (short !== null) change({ shortCircuit: { ...short, ...part } });
+  };
+
+  return (
+    <Card title="What does one cell give?" sx={{ alignSelf: 'start' }}>
+      <Typography variant="body2" sx={{ mb: 1 }}>
+        Build one, measure it, and everything is planned from that one cell. Until then Grozer uses
+        typical values: {formatVolts(recipe.typical.openVoltsLow)} to{' '}
+        {formatVolts(recipe.typical.openVoltsHigh)} and {formatAmps(recipe.typical.shortAmpsLow)} to{' '}
+        {formatAmps(recipe.typical.shortAmpsHigh)} ({recipe.typical.source}).
+      </Typography>
+      <CellCurveChart cell={cell} />
+      <CellFigures />
+      <Box sx={{ display: 'grid', gap: 2, mt: 2 }}>
+        <QuantityField
+          label="Open-circuit volts"
+          kind="volts"
+          emptyAllowed
+          value={own.openCircuitVolts}
+          format={formatVolts}
+          check={(volts) =>
+            volts > 0 && volts <= MOST_VOLTS
+              ? null
+              : `Give volts above 0 and up to ${MOST_VOLTS}; a minus sign means that the probes are swapped.`
+          }
+          onCommit={(volts) => change({ openCircuitVolts: volts })}
+          helperText="Nothing but the meter connected, for example 0.93"
+        />
+        <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: '1fr 120px' }}>
+          <QuantityField
+            label="Short-circuit milliamps"
+            kind="milliamps"
+            emptyAllowed
+            value={short?.amps ?? null}
+            format={formatAmps}
+            check={(amps) =>
+              amps > 0 && amps <= MOST_AMPS
+                ? null
+                : `Give a current above 0 and up to ${MOST_AMPS} A.`
+            }
+            onCommit={(amps) =>
+              change({
+                shortCircuit:
+                  amps === null
+                    ? null
+                    : { amps, meterRange: range, secondsAfter: short?.secondsAfter ?? null },
+              })
+            }
+            helperText="Meter straight across the cell, briefly, for example 1.4"
+          />
+          <QuantityField
+            label="Read after"
+            kind="seconds"
+            emptyAllowed
+            disabled={short === null}
+            value={short?.secondsAfter ?? null}
+            format={formatSeconds}
+            check={checkSeconds}
+            onCommit={(secondsAfter) => changeShort({ secondsAfter })}
+            helperText="seconds"
+          />
+        </Box>
+        <TextField
+          select
+          label="Range of the meter for the current"
+          value={range}
+          onChange={(event) => {
+            const meterRange = event.target.value as CurrentRange;
+            setNextRange(meterRange);
+            changeShort({ meterRange });
+          }}
+          helperText="The meter’s own resistance on that range is taken off."
+        >
+          {CURRENT_RANGES.map((one) => (
+            <MenuItem key={one} value={one}>
+              {one} (adds {formatOhms(CURRENT_RANGE_FACTS[one].shuntOhms)})
+            </MenuItem>
+          ))}
+        </TextField>
+        <LoadedReadings loaded={own.loaded} onChange={(loaded) => change({ loaded })} />
+      </Box>
+      {outcome === null ? null : (
+        <CellDoubts
+          outcome={outcome}
+          kept={own.kept}
+          onKeep={(kept) => change({ kept })}
+          onCorrect={change}
+        />
+      )}
+      {plan.cell.own === null ? null : (
+        <Button size="small" sx={{ mt: 1 }} onClick={() => change(NO_OWN_READINGS)}>
+          {outcome?.status === 'used' ? 'Use typical values instead' : 'Clear these readings'}
+        </Button>
+      )}
+      {outcome?.status === 'incomplete' ? (
+        <Alert severity="info" sx={{ mt: 2 }}>
+          {outcome.need} Until then the typical values are used.
+        </Alert>
+      ) : null}
+    </Card>
+  );
+}

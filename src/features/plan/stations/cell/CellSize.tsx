@@ -1,0 +1,52 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { explainSize } from '@/core/work/planning/explainSize';
+import { Card } from '@/ui/Card';
+import { Explained } from '@/ui/Explained';
+import { SizeFields } from '@/ui/SizeFields';
+import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
+
+/** How large the metals are and how far apart: what one cell gives moves with it. */
+export function CellSize() {
+  const plan = usePlan();
+  const edit = useEdit();
+  const { recipe, body, origin } = usePlanContext().evaluation.cell;
+  const size = plan.cell.size ?? recipe.usualSize;
+  return (
+    <Card
+      title="How large are the metals?"
+      actions={
+        plan.cell.size === null ? null : (
+          <Button
+            size="small"
+            onClick={() => edit((before) => ({ ...before, cell: { ...before.cell, size: null } }))}
+          >
+            Back to the usual size
+          </Button>
+        )
+      }
+    >
+      <SizeFields
+        size={size}
+        onChange={(part, typing) =>
+          edit(
+            (before) => ({ ...before, cell: { ...before.cell, size: { ...size, ...part } } }),
+            typing,
+          )
+        }
+      />
+      <Box sx={{ mt: 1.5 }}>
+        <Explained explain={() => explainSize(recipe, body, size)}>why the size matters</Explained>
+      </Box>
+      {origin === 'own' ? (
+        <Typography variant="body2" color="textSecondary" sx={{ mt: 1.5 }}>
+          Your own readings are of one pair as you built it: lengths change nothing until you use
+          typical values again, but more pairs in the same body add up.
+        </Typography>
+      ) : null}
+    </Card>
+  );
+}

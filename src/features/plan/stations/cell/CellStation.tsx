@@ -1,0 +1,124 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Link from '@mui/material/Link';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import NextLink from 'next/link';
+import { explainMetals } from '@/core/work/planning/explainMetals';
+import { cautionsOf } from '@/core/physics/safety/cautions';
+import { Card } from '@/ui/Card';
+import { CautionList } from '@/ui/CautionList';
+import { CellPortrait } from '@/ui/desk/CellPortrait';
+import { Explained } from '@/ui/Explained';
+import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
+import { CellReadings } from './CellReadings';
+import { CellSize } from './CellSize';
+import { RecipeChoice } from './RecipeChoice';
+import { cellWithRecipe, changedSince, chosenKey, recipeOptions } from './recipeOptions';
+
+/** Station 2: which cell is built, and what one of them gives. */
+export function CellStation() {
+  const plan = usePlan();
+  const edit = useEdit();
+  const { evaluation, ownRecipes } = usePlanContext();
+  const { recipe, body } = evaluation.cell;
+  const chosen = chosenKey(plan.cell);
+  const newer = changedSince(plan.cell, ownRecipes);
+  return (
+    <Box
+      sx={{ display: 'grid', gap: 2, gridTemplateColumns: { lg: 'minmax(0, 3fr) minmax(0, 2fr)' } }}
+    >
+      <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
+        <Card
+          title="Which cell will you build?"
+          actions={
+            <Link component={NextLink} href="/recipes" color="inherit" variant="body2">
+              All recipes, and your own
+            </Link>
+          }
+        >
+          <RecipeChoice
+            options={recipeOptions(plan.cell, ownRecipes)}
+            chosen={chosen}
+            onChange={(key) =>
+              edit((before) =>
+                key === chosen
+                  ? before
+                  : { ...before, cell: cellWithRecipe(before.cell, key, ownRecipes) },
+              )
+            }
+          />
+          {newer === null ? null : (
+            <Alert
+              severity="info"
+              sx={{ mb: 2 }}
+              action={
+                <Button
+                  color="inherit"
+                  size="small"
+                  onClick={() =>
+                    edit((before) => ({ ...before, cell: { ...before.cell, ownRecipe: newer } }))
+                  }
+                >
+                  Take over the changes
+                </Button>
+              }
+            >
+              Your recipe was changed since it was chosen for this plan.
+            </Alert>
+          )}
+          <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { sm: '220px 1fr' } }}>
+            <CellPortrait recipe={recipe} body={body} />
+            <Box>
+              <TextField
+                select
+                label={recipe.bodyLabel}
+                value={body.id}
+                onChange={(event) =>
+                  // Readings belong to one cell; another fruit starts from typical values again.
+                  edit((before) => ({
+                    ...before,
+                    cell: { ...before.cell, body: event.target.value, own: null },
+                  }))
+                }
+                sx={{ minWidth: 220, mb: 1.5 }}
+              >
+                {recipe.bodies.map(({ id, name }) => (
+                  <MenuItem key={id} value={id}>
+                    {name}
+                  </MenuItem>
+                ))}
+              </TextField>
+              <Typography variant="body2">
+                <strong>+</strong> {recipe.plus.part} ({recipe.plus.material}, the cathode) ·{' '}
+                <strong>−</strong> {recipe.minus.part} ({recipe.minus.material}, the anode)
+                {recipe.separator === null ? '' : ` · between them: ${recipe.separator}`} ·{' '}
+                <Explained explain={() => explainMetals(recipe)}>why these volts</Explained>
+              </Typography>
+              <Box component="ol" sx={{ pl: 2.5, my: 1 }}>
+                {recipe.steps.map((step) => (
+                  <Typography key={step} component="li" variant="body2" sx={{ mb: 0.5 }}>
+                    {step}
+                  </Typography>
+                ))}
+              </Box>
+              <Typography variant="body2" color="textSecondary">
+                {recipe.note} About {recipe.minutesToBuild} minutes a cell. {recipe.endsLife}
+                {recipe.breathes ? ' It must breathe: never tape its carbon side shut.' : ''}
+              </Typography>
+            </Box>
+          </Box>
+        </Card>
+        <CellSize />
+        <Card title="Before you start">
+          <CautionList cautions={cautionsOf(recipe.cautions)} />
+        </Card>
+      </Box>
+      <CellReadings key={`${chosen} ${body.id}`} />
+    </Box>
+  );
+}

@@ -1,0 +1,131 @@
+'use client';
+
+import DeleteIcon from '@mui/icons-material/DeleteOutlined';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { MOST_LOADED, type OwnReadings } from '@/core/physics/chemistry/ownReadings';
+import { formatAmps, formatOhms, formatSeconds, formatVolts } from '@/core/units';
+import { QuantityField } from '@/ui/QuantityField';
+import { checkSeconds } from './checkSeconds';
+
+type Loaded = OwnReadings['loaded'];
+
+interface LoadedReadingsProps {
+  readonly loaded: Loaded;
+  readonly onChange: (loaded: Loaded) => void;
+}
+
+interface Draft {
+  readonly ohms: number | null;
+  readonly volts: number | null;
+  readonly secondsAfter: number | null;
+}
+
+const EMPTY: Draft = { ohms: null, volts: null, secondsAfter: null };
+
+const checkOhms = (ohms: number): string | null =>
+  ohms >= 0.1 && ohms <= 1e7 ? null : 'Give 0.1 Ω to 10 MΩ.';
+const checkVolts = (volts: number): string | null =>
+  volts >= 0 && volts <= 100 ? null : 'Give 0 to 100 V; a minus sign means swapped probes.';
+
+/** Volts of the cell while known resistors are across it: what tells a curve from a straight line. */
+export function LoadedReadings({ loaded, onChange }: LoadedReadingsProps) {
+  const [draft, setDraft] = useState<Draft>(EMPTY);
+  const [entry, setEntry] = useState(0);
+  const { ohms, volts, secondsAfter } = draft;
+  const complete = ohms !== null && volts !== null;
+  const add = (): void => {
+    if (!complete) return;
+    onChange([...loaded, { ohms, volts, secondsAfter }]);
+    setDraft(EMPTY);
+    setEntry(entry + 1);
+  };
+  return (
+    <Box component="section" aria-label="Readings at known resistors">
+      <Typography variant="h3" gutterBottom>
+        At known resistors
+      </Typography>
+      <Typography variant="body2" color="textSecondary" sx={{ mb: 1 }}>
+        Three or more tell the internal resistance with its uncertainty; five tell whether the cell
+        bends. Read each after the same time.
+      </Typography>
+      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+        {loaded.map((one, index) => (
+          <Box
+            component="li"
+            key={`${index} ${one.ohms} ${one.volts}`}
+            sx={{ display: 'flex', alignItems: 'center', gap: 1 }}
+          >
+            <Typography variant="body2" sx={{ flex: 1 }}>
+              {formatOhms(one.ohms)}: {formatVolts(one.volts)}, so{' '}
+              {formatAmps(one.volts / one.ohms)}
+              {one.secondsAfter === null ? '' : `, after ${formatSeconds(one.secondsAfter)}`}
+            </Typography>
+            <IconButton
+              size="small"
+              aria-label={`Remove the reading at ${formatOhms(one.ohms)}`}
+              onClick={() => onChange(loaded.filter((_, other) => other !== index))}
+            >
+              <DeleteIcon fontSize="small" />
+            </IconButton>
+          </Box>
+        ))}
+      </Box>
+      <Box
+        key={entry}
+        component="form"
+        onSubmit={(event) => {
+          event.preventDefault();
+          add();
+        }}
+        sx={{
+          display: 'grid',
+          gap: 1,
+          gridTemplateColumns: '1fr 1fr',
+          alignItems: 'start',
+          mt: 1,
+        }}
+      >
+        <QuantityField
+          label="Resistor"
+          kind="ohms"
+          emptyAllowed
+          autoFocus={entry > 0}
+          value={ohms}
+          format={formatOhms}
+          check={checkOhms}
+          onCommit={(value) => setDraft({ ...draft, ohms: value })}
+        />
+        <QuantityField
+          label="Volts across it"
+          kind="volts"
+          emptyAllowed
+          value={volts}
+          format={formatVolts}
+          check={checkVolts}
+          onCommit={(value) => setDraft({ ...draft, volts: value })}
+        />
+        <QuantityField
+          label="Read after, s"
+          kind="seconds"
+          emptyAllowed
+          value={secondsAfter}
+          format={formatSeconds}
+          check={checkSeconds}
+          onCommit={(value) => setDraft({ ...draft, secondsAfter: value })}
+        />
+        <Button
+          type="submit"
+          variant="outlined"
+          disabled={!complete || loaded.length >= MOST_LOADED}
+          sx={{ mt: 0.25 }}
+        >
+          Add
+        </Button>
+      </Box>
+    </Box>
+  );
+}

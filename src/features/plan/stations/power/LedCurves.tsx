@@ -1,0 +1,114 @@
+'use client';
+
+import Typography from '@mui/material/Typography';
+import { useMemo } from 'react';
+import { BRIGHTNESS_FROM_AMPS } from '@/core/physics/circuit/brightness';
+import { ledVolts } from '@/core/physics/circuit/load/led';
+import {
+  LED_COLOURS,
+  LED_PRESETS,
+  ledModelOf,
+  type LedColour,
+} from '@/core/physics/circuit/load/ledPresets';
+import { photonElectronvolts } from '@/core/physics/circuit/load/photon';
+import { ROOM_THERMAL_VOLTS } from '@/core/constants';
+import type { PlanTarget } from '@/core/records/plan/planSchema';
+import { formatAmps, formatNumber, formatVolts } from '@/core/units';
+import { Card } from '@/ui/Card';
+import { Chart } from '@/ui/chart/Chart';
+import type { Roles } from '@/ui/roles';
+import { useRoles } from '@/ui/useRoles';
+
+type LedTarget = Extract<PlanTarget, { kind: 'led' }>;
+
+const MOST_MILLIAMPS = 5;
+const POINTS = 50;
+
+/** The diode curves of all colours, the chosen one in front: why a colour needs its voltage. */
+export function LedCurves({ target }: { target: LedTarget }) {
+  const roles = useRoles();
+  const option = useMemo(() => optionOf(target, roles), [target, roles]);
+  const { name, wavelengthNm } = LED_PRESETS[target.colour];
+  const wantedAmps = BRIGHTNESS_FROM_AMPS[target.brightness];
+  const volts = ledVolts(ledModelOf(target.colour), wantedAmps, ROOM_THERMAL_VOLTS);
+  const holds = `At ${formatAmps(wantedAmps)} the ${name} holds ${formatVolts(volts)}.`;
+  const why =
+    wavelengthNm === null
+      ? 'White is a blue chip under a yellow phosphor, so it needs what blue needs.'
+      : `Its light, ${wavelengthNm} nm, has ${formatNumber(photonElectronvolts(wavelengthNm))} eV a photon: the bluer, the more volts.`;
+  return (
+    <Card title="What it asks of the battery">
+      <Chart
+        option={option}
+        height={200}
+        label={`Current against voltage of all LED colours. ${holds}`}
+      />
+      <Typography variant="body2">
+        {holds} {why} Below its voltage an LED takes nothing; above, the current shoots up.
+      </Typography>
+    </Card>
+  );
+}
+
+function curveOf(colour: LedColour): [number, number][] {
+  const led = ledModelOf(colour);
+  return Array.from({ length: POINTS + 1 }, (_, index) => {
+    const milliamps = MOST_MILLIAMPS * (index / POINTS) ** 3;
+    return [ledVolts(led, milliamps / 1000, ROOM_THERMAL_VOLTS), milliamps];
+  });
+}
+
+function optionOf(target: LedTarget, roles: Roles) {
+  const text = { color: roles.softInk, fontFamily: 'inherit', fontSize: 12 };
+  const axis = {
+    type: 'value',
+    min: 0,
+    axisLine: { show: true, lineStyle: { color: roles.rule } },
+    splitLine: { lineStyle: { color: roles.rule, opacity: 0.6 } },
+    nameTextStyle: text,
+  };
+  return {
+    animation: false,
+    grid: { left: 42, right: 40, top: 26, bottom: 24 },
+    xAxis: { ...axis, max: 3.5, axisLabel: { ...text, formatter: '{value} V' } },
+    yAxis: { ...axis, max: MOST_MILLIAMPS, name: 'mA', axisLabel: text },
+    series: LED_COLOURS.map((colour) => {
+      const chosen = colour === target.colour;
+      return {
+        name: LED_PRESETS[colour].name,
+        type: 'line',
+        data: curveOf(colour),
+        symbol: 'none',
+        z: chosen ? 5 : 2,
+        lineStyle: {
+          color: chosen ? roles.amber : roles.softInk,
+          width: chosen ? 3 : 1,
+          opacity: chosen ? 1 : 0.5,
+        },
+        endLabel: chosen
+          ? {
+              show: true,
+              formatter: colour,
+              color: roles.amber,
+              fontWeight: 'bold',
+              fontFamily: 'inherit',
+            }
+          : { show: false },
+        markLine: chosen
+          ? {
+              silent: true,
+              symbol: 'none',
+              lineStyle: { color: roles.ink, type: 'dashed' },
+              label: {
+                formatter: 'wanted',
+                position: 'insideStartTop',
+                color: roles.ink,
+                fontFamily: 'inherit',
+              },
+              data: [{ yAxis: 1000 * BRIGHTNESS_FROM_AMPS[target.brightness] }],
+            }
+          : { data: [] },
+      };
+    }),
+  };
+}

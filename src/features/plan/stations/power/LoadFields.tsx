@@ -1,0 +1,100 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { DEVICE_KINDS, DEVICE_PRESETS, type DeviceKind } from '@/core/physics/circuit/devicePresets';
+import type { PlanTarget } from '@/core/records/plan/planSchema';
+import { formatAmps, formatOhms, formatVolts } from '@/core/units';
+import { QuantityField } from '@/ui/QuantityField';
+
+interface FieldsProps<Kind extends PlanTarget['kind']> {
+  readonly target: Extract<PlanTarget, { kind: Kind }>;
+  readonly onChange: (target: PlanTarget, typing?: string) => void;
+}
+
+/** A check that a value lies between two, worded with them. */
+function between(
+  least: number,
+  most: number,
+  format: (value: number) => string,
+): (value: number) => string | null {
+  return (value) =>
+    value < least || value > most ? `Give a value from ${format(least)} to ${format(most)}.` : null;
+}
+
+export function DeviceFields({ target, onChange }: FieldsProps<'device'>) {
+  return (
+    <Box sx={{ display: 'grid', gap: 2, maxWidth: 520 }}>
+      <TextField
+        select
+        label="Device"
+        value={target.device}
+        onChange={(event) => {
+          const device = event.target.value as DeviceKind;
+          const { leastVolts, amps } = DEVICE_PRESETS[device];
+          onChange({ kind: 'device', device, leastVolts, amps });
+        }}
+      >
+        {DEVICE_KINDS.map((device) => (
+          <MenuItem key={device} value={device}>
+            {DEVICE_PRESETS[device].name}
+          </MenuItem>
+        ))}
+      </TextField>
+      <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: '1fr 1fr' }}>
+        <QuantityField
+          label="Runs from (volts)"
+          kind="volts"
+          value={target.leastVolts}
+          format={formatVolts}
+          check={between(0.1, 30, formatVolts)}
+          onCommit={(leastVolts) => {
+            if (leastVolts !== null) onChange({ ...target, leastVolts }, 'least-volts');
+          }}
+        />
+        <QuantityField
+          label="Draws while running (mA)"
+          kind="milliamps"
+          value={target.amps}
+          format={formatAmps}
+          check={between(1e-6, 1, formatAmps)}
+          onCommit={(amps) => {
+            if (amps !== null) onChange({ ...target, amps }, 'device-amps');
+          }}
+        />
+      </Box>
+      <Typography variant="caption" color="textSecondary">
+        Typical values; what stands on the device or its packet is better.
+      </Typography>
+    </Box>
+  );
+}
+
+export function ResistorFields({ target, onChange }: FieldsProps<'resistor'>) {
+  return (
+    <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: '1fr 1fr', maxWidth: 520 }}>
+      <QuantityField
+        label="Resistance (ohms)"
+        kind="ohms"
+        value={target.ohms}
+        format={formatOhms}
+        check={between(0.1, 1e7, formatOhms)}
+        onCommit={(ohms) => {
+          if (ohms !== null) onChange({ ...target, ohms }, 'ohms');
+        }}
+      />
+      <QuantityField
+        label="Current wanted through it (mA)"
+        kind="milliamps"
+        value={target.wantedAmps}
+        format={formatAmps}
+        check={between(1e-6, 10, formatAmps)}
+        onCommit={(wantedAmps) => {
+          if (wantedAmps !== null) onChange({ ...target, wantedAmps }, 'wanted-amps');
+        }}
+      />
+    </Box>
+  );
+}

@@ -1,0 +1,28 @@
+import { newPlan } from '@/core/records/plan/newPlan';
+import type { Plan } from '@/core/records/plan/planSchema';
+import { createClassRepository } from '@/data/classRepository';
+import { createDocumentRepository } from '@/data/documentRepository';
+import { createLogRepository } from '@/data/logRepository';
+import { openDatabase } from '@/data/openDatabase';
+import type { BenchContext } from '../../server/bench/benchContext';
+import { createLogBus } from '../../server/bench/logBus';
+
+/** When tests of the bench begin: the club’s afternoon. */
+export const NOW = Date.parse('2027-01-29T14:00:00Z');
+
+/** A bench of its own with one plan, `p`; its clock is set by hand. */
+export function freshBench(plan: Plan = newPlan('Lamp')): BenchContext & { time: number } {
+  const db = openDatabase(':memory:');
+  createDocumentRepository(db, 'plans').insert('p', plan, NOW);
+  let ids = 0;
+  const context = {
+    documents: ((kind) => createDocumentRepository(db, kind)) as BenchContext['documents'],
+    log: createLogRepository(db),
+    classes: createClassRepository(db),
+    bus: createLogBus(),
+    time: NOW,
+    now: () => context.time,
+    newId: () => `id-${(ids += 1)}`,
+  };
+  return context;
+}
