@@ -10,16 +10,16 @@ import { reduceBattery, reduceGrid } from '@/core/physics/circuit/battery/reduce
 import { ledModelOf } from '@/core/physics/circuit/load/ledPresets';
 import type { NetworkComponent, NetworkDocument } from '@/core/physics/circuit/network/networkSchema';
 import { solveNetwork } from '@/core/physics/circuit/network/solveNetwork';
-import { ledAmpsOnLinearSource } from '@/core/physics/circuit/operatingPoint';
+import { ledAmpsOnThevenin } from '@/core/physics/circuit/operatingPoint';
 import { netlistOf } from '@/core/physics/circuit/spice/netlistOf';
 import { ROOM_THERMAL_VOLTS } from '@/core/constants';
-import { needOfTarget } from '@/core/records/plan/needOfTarget';
+import { requirementOf } from '@/core/records/plan/needOfTarget';
 import { ageingCellOf } from '@/core/physics/time/dischargeOfGrid';
 import { evaluateDesk, evaluatePlan } from '@/core/work/planning/evaluatePlan';
 import { planBatteries, PLANNER_DEFAULTS } from '@/core/work/planning/planBatteries';
 import { verdictOf } from '@/core/work/planning/verdict';
 import { discharge } from '@/core/physics/time/discharge';
-import { UseInTurns } from '@/core/physics/time/useInTurns';
+import { IntermittentUse } from '@/core/physics/time/useInTurns';
 import { DEMO_PLANS } from '@/cli/demoPlans';
 import { benchDiagnosis } from './diagnosis';
 import { printRow } from './print.mjs';
@@ -135,7 +135,7 @@ function benchCircuits(): void {
     const reduced = reduceBattery(arrayBattery(100, 10));
     if (reduced.status !== 'reduced') throw new Error(reduced.status);
     const { emfVolts, resistanceOhms } = reduced.source;
-    return ledAmpsOnLinearSource(emfVolts, resistanceOhms, red, ROOM_THERMAL_VOLTS);
+    return ledAmpsOnThevenin(emfVolts, resistanceOhms, red, ROOM_THERMAL_VOLTS);
   };
   printAgainstSpice(
     '1,000-cell array to an LED, building included',
@@ -196,7 +196,7 @@ function benchPlanning(): void {
     let sum = 0;
     for (let index = 0; index < many; index += 1) {
       const { emfVolts, resistanceOhms } = reduceGrid(cell, 2 + (index % 10), 1 + (index % 7));
-      sum += ledAmpsOnLinearSource(emfVolts, resistanceOhms, red, ROOM_THERMAL_VOLTS);
+      sum += ledAmpsOnThevenin(emfVolts, resistanceOhms, red, ROOM_THERMAL_VOLTS);
     }
     return sum;
   });
@@ -222,7 +222,7 @@ function benchPlanning(): void {
     `${classes.toFixed(0)} ms`,
     'budget 250 ms',
   );
-  const need = needOfTarget({ kind: 'led', colour: 'amber', brightness: 'clear' });
+  const need = requirementOf({ kind: 'led', colour: 'amber', brightness: 'clear' });
   const candidates = timed(1, () =>
     planBatteries({
       families: FAMILIES,
@@ -293,7 +293,7 @@ function benchTime(): void {
     );
     printRow(name, `${time.toFixed(0)} ms`, 'budget 300 ms');
   }
-  const use = new UseInTurns({ strings: [cells], thermalVolts: ROOM_THERMAL_VOLTS, leastAmps: 0 });
+  const use = new IntermittentUse({ strings: [cells], thermalVolts: ROOM_THERMAL_VOLTS, leastAmps: 0 });
   const start = performance.now();
   while (use.end === null && use.seconds < 3 * 86_400) {
     use.go({ load: { kind: 'led', led: red }, seconds: 300 }, 4);

@@ -1,13 +1,13 @@
 import type { z } from 'zod';
-import { faultsOfZod } from '@/core/faultsOfZod';
-import type { Fault } from '@/core/result';
+import { issuesOfZod } from '@/core/faultsOfZod';
+import type { Issue } from '@/core/result';
 
 export const exitCodes = { solved: 0, badInput: 2, noSolution: 3 } as const;
 
 export type CommandAnswer =
   /** Text is printed as it is, anything else as JSON. */
   | { readonly status: 'solved' | 'no-solution'; readonly output: unknown }
-  | { readonly status: 'bad-input'; readonly faults: readonly Fault[] };
+  | { readonly status: 'bad-input'; readonly faults: readonly Issue[] };
 
 /** A subcommand: JSON in, JSON out, a thin shell over one operation of the core. */
 export interface Command {
@@ -27,7 +27,7 @@ export function commandOf<Schema extends z.ZodType>(
       const parsed = schema.safeParse(input);
       return parsed.success
         ? answer(parsed.data)
-        : { status: 'bad-input', faults: faultsOfZod(parsed.error) };
+        : { status: 'bad-input', faults: issuesOfZod(parsed.error) };
     },
   };
 }

@@ -1,9 +1,9 @@
 import { CUPBOARD_DOCUMENT } from '@/core/documents/toolDocuments';
-import type { BenchOf } from '@/core/documents/toolDocuments';
+import type { ToolState } from '@/core/documents/toolDocuments';
 import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
 
 /** The club's cupboard in the invented scenario. */
-export const DEMO_CUPBOARD: BenchOf<CupboardState> = {
+export const DEMO_CUPBOARD: ToolState<CupboardState> = {
   ...CUPBOARD_DOCUMENT.fresh('Cupboard'),
   state: {
     currency: '',

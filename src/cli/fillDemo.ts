@@ -2,7 +2,7 @@ import { rmSync } from 'node:fs';
 import { createDocumentRepository } from '@/data/documentRepository';
 import { createLogRepository } from '@/data/logRepository';
 import { openDatabase } from '@/data/openDatabase';
-import { BENCH_ID } from '@/core/documents/toolDocuments';
+import { TOOL_ID } from '@/core/documents/toolDocuments';
 import { DEMO_CUPBOARD } from './demoCupboard';
 import { DEMO_FAIR_TEST } from './demoFairTest';
 import { DEMO_LOG } from './demoLog';
@@ -23,6 +23,6 @@ createDocumentRepository(database, 'fair-tests').insert(
   DEMO_FAIR_TEST.test,
   start,
 );
-createDocumentRepository(database, 'cupboard').insert(BENCH_ID, DEMO_CUPBOARD, start);
+createDocumentRepository(database, 'cupboard').insert(TOOL_ID, DEMO_CUPBOARD, start);
 createLogRepository(database).appendAll(DEMO_LOG.planId, DEMO_LOG.requests, 'teacher', start);
 database.$client.close();

@@ -1,9 +1,9 @@
 import type { z } from 'zod';
-import type { Fault } from './result';
+import type { Issue } from './result';
 
 /** Turns the issues of a failed Zod parse into faults with their paths. */
-export function faultsOfZod(error: z.ZodError): Fault[] {
-  return error.issues.flatMap((issue): Fault[] => {
+export function issuesOfZod(error: z.ZodError): Issue[] {
+  return error.issues.flatMap((issue): Issue[] => {
     const path = issue.path.map((key) => (typeof key === 'symbol' ? String(key) : key));
     if (issue.code === 'unrecognized_keys') {
       return issue.keys.map((key) => ({

@@ -1,5 +1,5 @@
 /** One thing that is wrong, for people: where it is and what to do about it. */
-export interface Fault {
+export interface Issue {
   /** Machine-readable kind, stable across versions. */
   readonly code: string;
   /** Path of the field, component or cell, e.g. `['components', 3, 'resistanceOhms']`; empty for the whole. */
@@ -11,14 +11,14 @@ export interface Fault {
 /** A value, or the faults that stand in its way. Failures are data; only programmer errors are thrown. */
 export type Result<T> =
   | { readonly ok: true; readonly value: T }
-  | { readonly ok: false; readonly faults: readonly Fault[] };
+  | { readonly ok: false; readonly issues: readonly Issue[] };
 
 export function succeed<T>(value: T): Result<T> {
   return { ok: true, value };
 }
 
-export function fail<T>(...faults: Fault[]): Result<T> {
-  return { ok: false, faults };
+export function fail<T>(...faults: Issue[]): Result<T> {
+  return { ok: false, issues: faults };
 }
 
 /** `components[3].resistanceOhms`, or `(whole document)` for an empty path. */

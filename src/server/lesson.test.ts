@@ -36,7 +36,7 @@ test('the timetable is read back by an independent parser, in floating local tim
 
 test('a plan without a date has no timetable, and says so', () => {
   const calendar = lessonCalendar(withPlan(), 'p');
-  expect(calendar !== null && !calendar.ok && calendar.faults[0]?.code).toBe('no-date');
+  expect(calendar !== null && !calendar.ok && calendar.issues[0]?.code).toBe('no-date');
   expect(lessonCalendar(withPlan(), 'none')).toBeNull();
 });
 
@@ -63,14 +63,14 @@ test('no pupil sheet of strong acid, and nothing at all above 60 V', async () =>
   } as const;
   const withAcid = withPlan({ cell: acid });
   const pupil = await printLesson(withAcid, 'p', asked({ sheet: 'pupil' }));
-  expect(pupil !== null && !pupil.ok && pupil.faults[0]?.message).toContain('trained staff');
+  expect(pupil !== null && !pupil.ok && pupil.issues[0]?.message).toContain('trained staff');
   expect((await printLesson(withAcid, 'p', asked({ sheet: 'teacher' })))?.ok).toBe(true);
   const calendar = lessonCalendar(withPlan({ cell: acid, lessonDate: '2027-01-29' }), 'p');
-  expect(calendar !== null && !calendar.ok && calendar.faults[0]?.code).toBe('withheld');
+  expect(calendar !== null && !calendar.ok && calendar.issues[0]?.code).toBe('withheld');
   const cell = { ...newPlan('x').cell, recipe: 'magnesium-graphite', body: 'epsom-salt' } as const;
   const tall = withPlan({ cell, arrangement: { kind: 'own', cellsInSeries: 45, strings: 1 } });
   const all = await printLesson(tall, 'p', asked({}));
-  expect(all !== null && !all.ok && all.faults[0]?.message).toContain('Above 60 V');
+  expect(all !== null && !all.ok && all.issues[0]?.message).toContain('Above 60 V');
 });
 
 test('a sheet that does not exist is refused by its name', () => {

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { RECIPE_IDS } from '@/core/physics/chemistry/recipe';
 import { cellOfPlan, type PlannedCell } from '@/core/records/plan/cellOfPlan';
 import { answerSheetOf } from '@/core/work/reality/answerSheet';
-import { answerOf, askedSchema, typicalPlannedCell } from '@/core/work/reality/question';
+import { answerOf, questionSchema, typicalPlannedCell } from '@/core/work/reality/question';
 import { fail, succeed, type Result } from '@/core/result';
 import type { ServerContext } from './context';
 import { openBench } from './openBench';
@@ -20,9 +20,9 @@ const json = z.string().transform((text, context): unknown => {
 /** A question to print: of a plan's own cell, or of a recipe's usual one. */
 export const answerRequestSchema = z.union(
   [
-    z.strictObject({ asked: json.pipe(askedSchema), plan: z.string().min(1) }),
+    z.strictObject({ asked: json.pipe(questionSchema), plan: z.string().min(1) }),
     z.strictObject({
-      asked: json.pipe(askedSchema),
+      asked: json.pipe(questionSchema),
       recipe: z.enum(RECIPE_IDS, 'This recipe is not known.'),
       body: z.string().min(1).max(40),
     }),

@@ -10,7 +10,7 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { useRef, useState } from 'react';
-import type { Fault, Result } from '@/core/result';
+import type { Issue, Result } from '@/core/result';
 import { saveFile } from './saveFile';
 
 interface CsvButtonsProps<T> {
@@ -26,11 +26,11 @@ interface CsvButtonsProps<T> {
 /** Something as a CSV file, and back from one. */
 export function CsvButtons<T>({ label, fileName, text, read, onRead }: CsvButtonsProps<T>) {
   const input = useRef<HTMLInputElement>(null);
-  const [faults, setFaults] = useState<readonly Fault[]>([]);
+  const [faults, setFaults] = useState<readonly Issue[]>([]);
   const take = async (file: File): Promise<void> => {
     const next = read(await file.text());
     if (next.ok) onRead(next.value);
-    else setFaults(next.faults);
+    else setFaults(next.issues);
     // The same file can be chosen again after it was mended.
     if (input.current !== null) input.current.value = '';
   };
@@ -85,7 +85,7 @@ export function CsvButtons<T>({ label, fileName, text, read, onRead }: CsvButton
   );
 }
 
-function whereIs(path: Fault['path']): string {
+function whereIs(path: Issue['path']): string {
   const [kind, row, column] = path;
   return kind === 'row' && column !== undefined ? `Row ${row}, “${column}”: ` : '';
 }

@@ -62,6 +62,6 @@ function problemOf(
 ): string | null {
   if (emptyAllowed && typed.trim() === '') return null;
   const parsed = parseQuantity(typed, kind);
-  if (!parsed.ok) return parsed.faults[0]?.message ?? 'This cannot be read.';
+  if (!parsed.ok) return parsed.issues[0]?.message ?? 'This cannot be read.';
   return check?.(parsed.value) ?? null;
 }

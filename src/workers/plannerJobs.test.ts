@@ -1,13 +1,13 @@
 import { gridDesk } from '@/core/physics/desk/desk';
 import { cellOfPlan } from '@/core/records/plan/cellOfPlan';
-import { needOfTarget } from '@/core/records/plan/needOfTarget';
+import { requirementOf } from '@/core/records/plan/needOfTarget';
 import { newPlan } from '@/core/records/plan/newPlan';
 import { USUAL_FACTORS } from '@/core/work/running/runBattery';
 import { USUAL_RUNNING } from '@/core/records/plan/runningSchema';
 import { plannerJobs } from './plannerJobs';
 
 const cell = cellOfPlan(newPlan('x'));
-const need = needOfTarget({ kind: 'led', colour: 'red', brightness: 'glimmer' });
+const need = requirementOf({ kind: 'led', colour: 'red', brightness: 'glimmer' });
 const desk = gridDesk(cell, 4, 1);
 
 test('doubts report their progress and add up all classes', async () => {
@@ -15,8 +15,8 @@ test('doubts report their progress and add up all classes', async () => {
   let now = 0;
   jest.spyOn(performance, 'now').mockImplementation(() => (now += 1000));
   const shares: number[] = [];
-  const dim = needOfTarget({ kind: 'led', colour: 'red', brightness: 'dim' });
-  const outcome = await plannerJobs.doubts(desk, dim, 2000, (share) => shares.push(share));
+  const dim = requirementOf({ kind: 'led', colour: 'red', brightness: 'dim' });
+  const outcome = await plannerJobs.simulateMany(desk, dim, 2000, (share) => shares.push(share));
   jest.restoreAllMocks();
   expect(shares).toEqual([0.25, 0.5, 0.75, 1]);
   expect(outcome?.classes).toBe(2000);
@@ -31,11 +31,11 @@ test('doubts report their progress and add up all classes', async () => {
 });
 
 test('a newer question ends an older one; stopping ends it too', async () => {
-  const older = plannerJobs.doubts(desk, need, 5000, () => undefined);
-  const newer = plannerJobs.doubts(desk, need, 500, () => undefined);
+  const older = plannerJobs.simulateMany(desk, need, 5000, () => undefined);
+  const newer = plannerJobs.simulateMany(desk, need, 500, () => undefined);
   expect(await older).toBeNull();
   expect((await newer)?.classes).toBe(500);
-  const stopped = plannerJobs.doubts(desk, need, 5000, () => undefined);
+  const stopped = plannerJobs.simulateMany(desk, need, 5000, () => undefined);
   plannerJobs.stopDoubts();
   expect(await stopped).toBeNull();
 });

@@ -1,19 +1,19 @@
 import type { ClassesOutcome } from '@/core/physics/chance/simulateClasses';
 import type { Desk } from '@/core/physics/desk/desk';
-import type { TargetNeed } from '@/core/records/plan/needOfTarget';
+import type { LoadRequirement } from '@/core/records/plan/needOfTarget';
 import { chanceOfDesk } from '@/core/work/planning/chanceOfDesk';
 import { bestFromCupboard } from '@/core/work/planning/bestFromCupboard';
 import { drillHint, drillPar } from '@/core/work/drill/drillHints';
 import { findFaults } from '@/core/work/diagnosis/findFaults';
 import { otherLoads } from '@/core/work/planning/otherLoads';
 import { compareRuns } from '@/core/work/running/compareRuns';
-import { afterShort } from '@/core/work/running/afterShort';
-import { bankOfDesk } from '@/core/work/running/bankOfDesk';
+import { shortCircuitRecovery } from '@/core/work/running/afterShort';
+import { capacitorBankRun } from '@/core/work/running/bankOfDesk';
 import { leaveRunning } from '@/core/work/running/leaveRunning';
 import type { RunFactors } from '@/core/work/running/runBattery';
 import type { Running } from '@/core/records/plan/runningSchema';
-import { turnsRun, type TurnsRun } from '@/core/work/running/turnsRun';
-import { waysOfPlan } from '@/core/work/planning/waysOfPlan';
+import { intermittentRun, type IntermittentRun } from '@/core/work/running/turnsRun';
+import { wiringOptionsOf } from '@/core/work/planning/waysOfPlan';
 
 /** Classes between two looks at the messages. */
 const CHUNK = 500;
@@ -25,12 +25,12 @@ let newestTurns = 0;
 
 /** What the planner's worker can be asked. */
 export const plannerJobs = {
-  ways: waysOfPlan,
+  ways: wiringOptionsOf,
   otherLoads,
   bestFromCupboard,
   leaveRunning,
-  afterShort,
-  bankOfDesk,
+  afterShort: shortCircuitRecovery,
+  bankOfDesk: capacitorBankRun,
   compareRuns,
   findFaults,
   drillHint,
@@ -40,9 +40,9 @@ export const plannerJobs = {
    * Simulates many classes in parts and reports the share that is done. A newer call, or `stopDoubts`, ends an older
    * one, which then answers `null`.
    */
-  async doubts(
+  async simulateMany(
     desk: Desk,
-    need: TargetNeed,
+    need: LoadRequirement,
     classes: number,
     onProgress: (share: number) => void,
   ): Promise<ClassesOutcome | null> {
@@ -70,14 +70,14 @@ export const plannerJobs = {
   /** Works out use in turns and reports the share that is done. A newer call, or `stopTurns`, ends an older one. */
   async turns(
     desk: Desk,
-    need: TargetNeed,
+    need: LoadRequirement,
     running: Running,
     factors: RunFactors,
     onProgress: (share: number) => void,
-  ): Promise<TurnsRun | null> {
+  ): Promise<IntermittentRun | null> {
     newestTurns += 1;
     const job = newestTurns;
-    const steps = turnsRun(desk, need, running, factors);
+    const steps = intermittentRun(desk, need, running, factors);
     let rested = performance.now();
     for (;;) {
       const step = steps.next();

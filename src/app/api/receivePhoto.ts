@@ -11,5 +11,5 @@ export async function receivePhoto(request: Request, id: string): Promise<NextRe
   const stored = storePhoto(photosFolder(), id, new Uint8Array(await request.arrayBuffer()));
   return stored.ok
     ? NextResponse.json(stored.value, { status: 201 })
-    : refuse(422, 'The photo was not taken.', stored.faults);
+    : refuse(422, 'The photo was not taken.', stored.issues);
 }

@@ -1,16 +1,16 @@
 import { NextResponse } from 'next/server';
-import type { Fault } from '@/core/result';
+import type { Issue } from '@/core/result';
 
 /** Every refused request answers in this shape. */
 interface Refusal {
   readonly message: string;
-  readonly faults: readonly Fault[];
+  readonly faults: readonly Issue[];
 }
 
 export function refuse(
   status: number,
   message: string,
-  faults: readonly Fault[] = [],
+  faults: readonly Issue[] = [],
 ): NextResponse {
   return NextResponse.json({ message, faults } satisfies Refusal, { status });
 }

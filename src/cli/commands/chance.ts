@@ -2,7 +2,7 @@ import { quantile } from '@/core/physics/chance/simulateClasses';
 import { sparesNeeded } from '@/core/physics/chance/spares';
 import { brightnessOf, BRIGHTNESS_BANDS } from '@/core/physics/circuit/brightness';
 import { chanceRequestSchema } from '@/cli/requests';
-import { needOfTarget } from '@/core/records/plan/needOfTarget';
+import { requirementOf } from '@/core/records/plan/needOfTarget';
 import { chanceOfGrid } from '@/core/work/planning/chanceOfGrid';
 import { commandOf } from '../command';
 
@@ -12,7 +12,7 @@ export const chanceCommand = commandOf(
   'how sure it is that a battery works in class, and spare cells',
   chanceRequestSchema,
   ({ cell, cellsInSeries, strings, target, classes, seed, certainty }) => {
-    const need = needOfTarget(target);
+    const need = requirementOf(target);
     const outcome = chanceOfGrid(cell, need, cellsInSeries, strings, { classes, seed });
     const bands = Object.fromEntries(BRIGHTNESS_BANDS.map((band) => [band, 0]));
     for (const amps of outcome.sortedAmps) {

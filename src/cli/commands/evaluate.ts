@@ -7,7 +7,7 @@ export const evaluateCommand: Command = {
   summary: 'verdict, operating point and figures of an exported plan',
   run(input) {
     const plan = PLAN_DOCUMENT.parse(input);
-    if (!plan.ok) return { status: 'bad-input', faults: plan.faults };
+    if (!plan.ok) return { status: 'bad-input', faults: plan.issues };
     const evaluation = evaluatePlan(plan.value);
     const { cell, need, wiring, source, point, brightness, classes } = evaluation;
     return {

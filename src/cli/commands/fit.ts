@@ -15,13 +15,13 @@ export const fitCommand = commandOf(
       const fits = fitCell(points);
       return fits.ok
         ? { status: 'solved', output: { status: 'solved', ...fits.value } }
-        : { status: 'bad-input', faults: fits.faults };
+        : { status: 'bad-input', faults: fits.issues };
     }
     const { openVolts, shortAmps, meterRange } = request;
     const { shuntOhms } = CURRENT_RANGE_FACTS[meterRange];
     const cell = cellFromReadings({ openVolts, shortAmps, shuntOhms });
     return cell.ok
       ? { status: 'solved', output: { status: 'solved', cell: cell.value } }
-      : { status: 'bad-input', faults: cell.faults };
+      : { status: 'bad-input', faults: cell.issues };
   },
 );

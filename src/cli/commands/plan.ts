@@ -1,6 +1,6 @@
 import { FAMILIES } from '@/core/physics/chemistry/families';
 import { planRequestSchema } from '@/cli/requests';
-import { needOfTarget } from '@/core/records/plan/needOfTarget';
+import { requirementOf } from '@/core/records/plan/needOfTarget';
 import { bestFromStock } from '@/core/work/planning/bestFromStock';
 import { planBatteries, type BatteryCandidate } from '@/core/work/planning/planBatteries';
 import { commandOf } from '../command';
@@ -22,7 +22,7 @@ export const planCommand = commandOf(
     }
     const { candidates, impossible } = planBatteries({
       families,
-      need: needOfTarget(target),
+      need: requirementOf(target),
       ...limits,
     });
     return {

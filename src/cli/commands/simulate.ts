@@ -1,6 +1,6 @@
 import { familyOf } from '@/core/physics/chemistry/families';
 import { simulateSchema } from '@/cli/requests';
-import { needOfTarget } from '@/core/records/plan/needOfTarget';
+import { requirementOf } from '@/core/records/plan/needOfTarget';
 import { dischargeOfGrid } from '@/core/physics/time/dischargeOfGrid';
 import { simulateNetwork } from '@/core/physics/time/simulateNetwork';
 import { commandOf } from '../command';
@@ -17,7 +17,7 @@ export const simulateCommand = commandOf(
     const outcome = dischargeOfGrid({
       ...run,
       family: familyOf(family),
-      load: needOfTarget(target).load,
+      load: requirementOf(target).load,
       atSeconds: request.atSeconds,
     });
     return {

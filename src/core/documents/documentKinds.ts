@@ -18,19 +18,19 @@ import {
   REALITY_DOCUMENT,
   MIXING_DOCUMENT,
   TWO_SOLUTIONS_DOCUMENT,
-  type BenchOf,
+  type ToolState,
 } from './toolDocuments';
 import type { DocumentFormat } from '../formats/documentFormat';
 
 /** The benches beside the plans, of which there is one each. */
 interface BenchTypes {
-  mixing: BenchOf<MixingRequest>;
-  'two-solutions': BenchOf<TwoSolutions>;
-  metals: BenchOf<MetalPairQuestion>;
-  coins: BenchOf<CoinTest>;
-  cupboard: BenchOf<CupboardState>;
-  meter: BenchOf<MeterSettings>;
-  reality: BenchOf<RealityBench>;
+  mixing: ToolState<MixingRequest>;
+  'two-solutions': ToolState<TwoSolutions>;
+  metals: ToolState<MetalPairQuestion>;
+  coins: ToolState<CoinTest>;
+  cupboard: ToolState<CupboardState>;
+  meter: ToolState<MeterSettings>;
+  reality: ToolState<RealityBench>;
 }
 
 /** Everything that is stored, by the kind that routes and tables call it. */
@@ -54,7 +54,7 @@ export const DOCUMENT_KINDS = [
 ] as const;
 export type DocumentKind = (typeof DOCUMENT_KINDS)[number];
 export type DocumentOf<Kind extends DocumentKind> = DocumentTypes[Kind];
-export type BenchKind = keyof BenchTypes;
+export type ToolKind = keyof BenchTypes;
 
 export const DOCUMENT_FORMATS: {
   readonly [Kind in DocumentKind]: DocumentFormat<DocumentOf<Kind>>;

@@ -11,7 +11,7 @@ import { documentFormat, LONGEST_TITLE, type DocumentFormat } from '../formats/d
 const BENCH_VERSION = 1;
 
 /** A bench beside the plans, as it was left: what is being mixed, what stands in the vessels, which metals. */
-export interface BenchOf<State> {
+export interface ToolState<State> {
   readonly format: string;
   readonly version: number;
   readonly title: string;
@@ -19,15 +19,15 @@ export interface BenchOf<State> {
 }
 
 /** There is one of each bench; this is its id. */
-export const BENCH_ID = 'bench';
+export const TOOL_ID = 'bench';
 
 function benchDocument<State>(
   noun: string,
   stateSchema: z.ZodType<State>,
   start: State,
-): DocumentFormat<BenchOf<State>> {
+): DocumentFormat<ToolState<State>> {
   const format = `grozer-${noun.replaceAll(' ', '-')}`;
-  return documentFormat<BenchOf<State>>({
+  return documentFormat<ToolState<State>>({
     noun,
     version: BENCH_VERSION,
     schema: z.strictObject({

@@ -43,7 +43,7 @@ test('empty lines are left out and the rows keep the numbers that a spreadsheet 
 test('a row with too many cells, and an open quote, are named', () => {
   const message = (text: string): string => {
     const back = csvRows(text);
-    return back.ok ? '' : (back.faults[0]?.message ?? '');
+    return back.ok ? '' : (back.issues[0]?.message ?? '');
   };
   expect(message('a,b\n1,2\n1,2,3\n')).toContain('Row 3');
   expect(message('a,b\n1,2\n1,"2\n')).toContain('Row 3');

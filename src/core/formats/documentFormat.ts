@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import { faultsOfZod } from '../faultsOfZod';
+import { issuesOfZod } from '../faultsOfZod';
 import { fail, succeed, type Result } from '../result';
 import { migrateDocument, type Migrations } from './migrateDocument';
 
@@ -45,7 +45,7 @@ export function documentFormat<T extends TitledDocument>(facts: FormatFacts<T>):
     const migrated = migrateDocument(document, noun, version, migrations);
     if (!migrated.ok) return migrated;
     const parsed = schema.safeParse(migrated.value);
-    return parsed.success ? succeed(parsed.data) : fail(...faultsOfZod(parsed.error));
+    return parsed.success ? succeed(parsed.data) : fail(...issuesOfZod(parsed.error));
   };
   return {
     noun,

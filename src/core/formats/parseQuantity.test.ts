@@ -39,8 +39,8 @@ test.each<[string, QuantityKind, string]>([
   ['OL', 'volts', 'over-range'],
 ])('refuses %p as %p: %p', (text, kind, code) => {
   const parsed = parseQuantity(text, kind);
-  expect(parsed.ok ? null : parsed.faults[0]?.code).toBe(code);
-  expect(parsed.ok ? '' : parsed.faults[0]?.message).not.toBe('');
+  expect(parsed.ok ? null : parsed.issues[0]?.code).toBe(code);
+  expect(parsed.ok ? '' : parsed.issues[0]?.message).not.toBe('');
 });
 
 test('what the app shows can be read back', () => {

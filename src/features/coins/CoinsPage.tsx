@@ -16,7 +16,7 @@ import { Card } from '@/ui/Card';
 import { CautionList } from '@/ui/CautionList';
 import { Choice } from '@/ui/Choice';
 import { DocumentFrame } from '@/ui/document/DocumentFrame';
-import { useBench, type FoundBench } from '@/ui/document/useBench';
+import { useTool, type FoundTool } from '@/ui/document/useBench';
 import { QuantityField } from '@/ui/QuantityField';
 import { CoinTable } from './CoinTable';
 
@@ -30,8 +30,8 @@ const checkDiameter = (millimetres: number): string | null =>
   millimetres > 0 && millimetres <= 60 ? null : 'Give a diameter up to 60 mm.';
 
 /** Which coins have what inside, and how to tell with a scale, a ruler and a magnet. */
-export function CoinsPage({ found }: { found: FoundBench<CoinTest> }) {
-  const { open, state: test, change } = useBench('coins', COINS_DOCUMENT, found);
+export function CoinsPage({ found }: { found: FoundTool<CoinTest> }) {
+  const { open, state: test, change } = useTool('coins', COINS_DOCUMENT, found);
   const matching = identifyCoin(test);
   const untested = [test.year, test.grams, test.diameterMillimetres, test.magnetic].every(
     (one) => one === null,

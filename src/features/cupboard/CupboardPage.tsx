@@ -17,14 +17,14 @@ import { PART_IDS, PARTS } from '@/core/records/cupboard/parts';
 import { Card } from '@/ui/Card';
 import { CsvButtons } from '@/ui/CsvButtons';
 import { DocumentFrame } from '@/ui/document/DocumentFrame';
-import { useBench, type FoundBench } from '@/ui/document/useBench';
+import { useTool, type FoundTool } from '@/ui/document/useBench';
 import { WordsField } from '@/ui/WordsField';
 import { PartRow } from './PartRow';
 import { TakenOutList } from './TakenOutList';
 
 /** Materials, stock and prices; what is out for lessons; CSV both ways. */
-export function CupboardPage({ found }: { found: FoundBench<CupboardState> }) {
-  const { open, state: cupboard, change } = useBench('cupboard', CUPBOARD_DOCUMENT, found);
+export function CupboardPage({ found }: { found: FoundTool<CupboardState> }) {
+  const { open, state: cupboard, change } = useTool('cupboard', CUPBOARD_DOCUMENT, found);
   const [search, setSearch] = useState('');
   const shown = PART_IDS.filter((part) =>
     PARTS[part].name.toLowerCase().includes(search.trim().toLowerCase()),

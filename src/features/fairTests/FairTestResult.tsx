@@ -6,7 +6,7 @@ import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import type { FairTestAnalysis, Ranked } from '@/core/records/fairTest/analyseFairTest';
 import type { FairTest } from '@/core/records/fairTest/fairTestSchema';
-import { sayDifference } from '@/core/records/fairTest/sayDifference';
+import { describeDifference } from '@/core/records/fairTest/sayDifference';
 import { formatAmps, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { Chart } from '@/ui/chart/Chart';
@@ -42,7 +42,7 @@ export function FairTestResult({ test, analysis }: FairTestResultProps) {
         />
       )}
       <Box data-testid="fair-test-statement" sx={{ mt: 1 }}>
-        {sayDifference(ranking, difference).map((sentence, index) => (
+        {describeDifference(ranking, difference).map((sentence, index) => (
           <Typography
             key={sentence}
             variant="body2"

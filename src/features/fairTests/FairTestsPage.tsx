@@ -9,7 +9,7 @@ import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
 import { analyseFairTest } from '@/core/records/fairTest/analyseFairTest';
 import type { FairTest } from '@/core/records/fairTest/fairTestSchema';
-import { sayDifference } from '@/core/records/fairTest/sayDifference';
+import { describeDifference } from '@/core/records/fairTest/sayDifference';
 import { createRemote } from '@/ui/document/documentApi';
 import { ImportButton } from '@/ui/document/ImportButton';
 import { RefusalAlert } from '@/ui/document/RefusalAlert';
@@ -99,7 +99,7 @@ function TestCard({ id, test, onDuplicate, onDelete }: TestCardProps) {
         Varied: {FACTOR_NAMES[test.factor]}. {test.readings.length} of {planned} read.
       </Typography>
       <Typography variant="body2" sx={{ mt: 0.5 }}>
-        {sayDifference(ranking, difference).join(' ')}
+        {describeDifference(ranking, difference).join(' ')}
       </Typography>
       <Box sx={{ ml: -0.75, mt: 0.5 }}>
         <Button size="small" onClick={onDuplicate}>

@@ -16,7 +16,7 @@ import { METALS_DOCUMENT } from '@/core/documents/toolDocuments';
 import { Card } from '@/ui/Card';
 import { Choice } from '@/ui/Choice';
 import { DocumentFrame } from '@/ui/document/DocumentFrame';
-import { useBench, type FoundBench } from '@/ui/document/useBench';
+import { useTool, type FoundTool } from '@/ui/document/useBench';
 import { ElectrodesAtWork } from './ElectrodesAtWork';
 import { PotentialLadder } from './PotentialLadder';
 import { VoltsCompared } from './VoltsCompared';
@@ -28,8 +28,8 @@ const MEDIUM_NAMES: Readonly<Record<Medium, string>> = {
 };
 
 /** Two metals and what is wet between them: which is +, how many volts, and why. */
-export function MetalsPage({ found }: { found: FoundBench<MetalPairQuestion> }) {
-  const { open, state, change } = useBench('metals', METALS_DOCUMENT, found);
+export function MetalsPage({ found }: { found: FoundTool<MetalPairQuestion> }) {
+  const { open, state, change } = useTool('metals', METALS_DOCUMENT, found);
   const answer = solveMetalPair(state);
   const metalField = (label: string, key: 'first' | 'second') => (
     <TextField

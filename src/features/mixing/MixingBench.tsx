@@ -19,7 +19,7 @@ import { formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { QuantityField } from '@/ui/QuantityField';
 import { DocumentFrame } from '@/ui/document/DocumentFrame';
-import { useBench, type FoundBench } from '@/ui/document/useBench';
+import { useTool, type FoundTool } from '@/ui/document/useBench';
 import { MixingCard } from './MixingCard';
 
 const STRENGTH = { least: 0.25, most: 2.5, step: 0.05 } as const;
@@ -32,8 +32,8 @@ const checkMillilitres = (value: number): string | null =>
   value > 0 && value <= 2000 ? null : 'Give a volume up to 2000 mL.';
 
 /** Electrolytes for the class in grams and spoons. */
-export function MixingBench({ found }: { found: FoundBench<MixingRequest> }) {
-  const { open, state: request, change } = useBench('mixing', MIXING_DOCUMENT, found);
+export function MixingBench({ found }: { found: FoundTool<MixingRequest> }) {
+  const { open, state: request, change } = useTool('mixing', MIXING_DOCUMENT, found);
   const answer = mixForClass(request);
   const recipe = ELECTROLYTE_RECIPES[request.electrolyte];
   return (
@@ -110,7 +110,7 @@ export function MixingBench({ found }: { found: FoundBench<MixingRequest> }) {
           <MixingCard recipe={recipe} answer={answer.value} spareShare={MIXING_SPARE_SHARE} />
         ) : (
           <Alert severity="error" data-testid="mixing-refused" sx={{ alignSelf: 'start' }}>
-            {answer.faults[0]?.message}
+            {answer.issues[0]?.message}
           </Alert>
         )}
       </Box>

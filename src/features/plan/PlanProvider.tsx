@@ -7,13 +7,13 @@ import { evaluatePlan, type PlanEvaluation } from '@/core/work/planning/evaluate
 import type { DocumentStore } from '@/ui/document/documentStore';
 import { useDocument, type OpenDocument } from '@/ui/document/useDocument';
 import type { RecipeOnOffer } from './recipeOnOffer';
-import { useDoubts, type Doubts } from './useDoubts';
+import { useClassSimulation, type ClassSimulation } from './useDoubts';
 
 interface PlanContextValue {
   readonly open: OpenDocument<Plan>;
   readonly evaluation: PlanEvaluation;
   /** How far the simulation of many classes is. */
-  readonly doubts: Doubts;
+  readonly doubts: ClassSimulation;
   /** The educator's own recipes, to choose from. */
   readonly ownRecipes: readonly RecipeOnOffer[];
 }
@@ -44,7 +44,7 @@ export function PlanProvider({
     initialRevision,
   });
   const quick = useEvaluation(open.document);
-  const { classes, progress, cancel } = useDoubts(quick);
+  const { classes, progress, cancel } = useClassSimulation(quick);
   // What few classes said at once is replaced everywhere by what many say.
   const evaluation = useMemo(
     () => (classes === quick.classes ? quick : { ...quick, classes }),

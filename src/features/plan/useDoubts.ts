@@ -3,7 +3,7 @@
 import { proxy } from 'comlink';
 import { useCallback, useEffect, useState } from 'react';
 import type { ClassesOutcome } from '@/core/physics/chance/simulateClasses';
-import { soundDesk } from '@/core/physics/desk/desk';
+import { withoutFaults } from '@/core/physics/desk/desk';
 import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
 import { plannerClient } from '@/workers/plannerClient';
 
@@ -12,14 +12,14 @@ const MANY_CLASSES = 20_000;
 /** Rest after the last edit before they are, milliseconds. */
 const QUIET_MS = 250;
 
-export interface Doubts {
+export interface ClassSimulation {
   /** Share that is done, or `null` while nothing runs. */
   readonly progress: number | null;
   readonly cancel: () => void;
 }
 
 /** The doubts about a battery: few classes at once, many from the worker, with progress and cancel. */
-export function useDoubts({ classes, desk, need, wrong }: PlanEvaluation): Doubts & {
+export function useClassSimulation({ classes, desk, need, wrong }: PlanEvaluation): ClassSimulation & {
   /** Many classes once they are simulated; until then the few that are simulated at once. */
   readonly classes: ClassesOutcome;
 } {
@@ -37,9 +37,9 @@ export function useDoubts({ classes, desk, need, wrong }: PlanEvaluation): Doubt
       if (!outdated) setProgress(share);
     });
     const timer = setTimeout(() => {
-      const sound = wrong === 0 ? desk : soundDesk(desk);
+      const sound = wrong === 0 ? desk : withoutFaults(desk);
       void plannerClient()
-        .doubts(sound, need, MANY_CLASSES, report)
+        .simulateMany(sound, need, MANY_CLASSES, report)
         .then((outcome) => {
           if (outdated) return;
           setProgress(null);

@@ -12,17 +12,17 @@ import { typicalPlannedCell, type RealityBench } from '@/core/work/reality/quest
 import { formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { DocumentFrame } from '@/ui/document/DocumentFrame';
-import { useBench, type FoundBench } from '@/ui/document/useBench';
+import { useTool, type FoundTool } from '@/ui/document/useBench';
 import { RealityCheck } from '@/ui/reality/RealityCheck';
 
 interface RealityPageProps {
-  readonly found: FoundBench<RealityBench>;
+  readonly found: FoundTool<RealityBench>;
   readonly cupboard: CupboardState;
 }
 
 /** Wishes and claims worked out for the usual cell of any recipe. */
 export function RealityPage({ found, cupboard }: RealityPageProps) {
-  const { open, state, change } = useBench('reality', REALITY_DOCUMENT, found);
+  const { open, state, change } = useTool('reality', REALITY_DOCUMENT, found);
   const { recipe, body, wishes } = state;
   const cell = useMemo(() => typicalPlannedCell({ recipe, body }), [recipe, body]);
   return (

@@ -15,11 +15,11 @@ import {
   BOUGHT_CELL,
   compareJoining,
   HOME_MADE_CELL,
-  LAMPINGS,
+  LAMP_ARRANGEMENTS,
   LED_RESISTOR_OHMS,
   type ComparedCell,
   type Lamp,
-  type Lamping,
+  type LampArrangement,
 } from '@/core/work/seriesParallel/compareJoining';
 import { joiningWords } from '@/core/work/seriesParallel/joiningWords';
 import { formatAmps, formatWatts } from '@/core/units';
@@ -30,7 +30,7 @@ import { JoiningPicture } from './JoiningPicture';
 interface JoiningTableProps {
   readonly cell: ComparedCell;
   readonly lamp: Lamp;
-  readonly lamping: Lamping;
+  readonly lamping: LampArrangement;
 }
 
 const CELLS: Readonly<Record<ComparedCell['id'], ComparedCell>> = {
@@ -74,7 +74,7 @@ export function JoiningTable(props: JoiningTableProps) {
         <Pick
           label="How many lamps"
           value={lamping}
-          options={LAMPINGS.map((one) => [one, one] as const)}
+          options={LAMP_ARRANGEMENTS.map((one) => [one, one] as const)}
           onChange={setLamping}
         />
       </Box>

@@ -3,14 +3,14 @@ import {
   HOME_MADE_CELL,
   type ComparedCell,
   type Lamp,
-  type Lamping,
+  type LampArrangement,
 } from '@/core/work/seriesParallel/compareJoining';
 
 interface TableStep {
   readonly show: 'table';
   readonly cell: ComparedCell;
   readonly lamp: Lamp;
-  readonly lamping: Lamping;
+  readonly lamping: LampArrangement;
 }
 
 /** One step of the guide: a question, what stands on the desk, the comparison, what it means. */

@@ -93,7 +93,7 @@ export function Shelf({ entries, tourSeen }: ShelfProps) {
                   />
                 ) : (
                   <UnreadableCard
-                    faults={summary.faults}
+                    faults={summary.issues}
                     onDelete={() => void remove(id, 'The unreadable plan was taken off the shelf.')}
                   />
                 )}

@@ -3,14 +3,14 @@
 import Button from '@mui/material/Button';
 import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
-import { describePath, type Fault } from '@/core/result';
+import { describePath, type Issue } from '@/core/result';
 
 /** A stored plan that cannot be read: what is wrong with it, where. */
 export function UnreadableCard({
   faults,
   onDelete,
 }: {
-  faults: readonly Fault[];
+  faults: readonly Issue[];
   onDelete: () => void;
 }) {
   return (

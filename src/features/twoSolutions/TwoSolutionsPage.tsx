@@ -13,13 +13,13 @@ import { Card } from '@/ui/Card';
 import { CautionList } from '@/ui/CautionList';
 import { Choice } from '@/ui/Choice';
 import { DocumentFrame } from '@/ui/document/DocumentFrame';
-import { useBench, type FoundBench } from '@/ui/document/useBench';
+import { useTool, type FoundTool } from '@/ui/document/useBench';
 import { NernstChart } from './NernstChart';
 import { VesselsPicture } from './VesselsPicture';
 
 /** Two vessels and a bridge: the Nernst equation to play with. */
-export function TwoSolutionsPage({ found }: { found: FoundBench<TwoSolutions> }) {
-  const { open, state: request, change } = useBench('two-solutions', TWO_SOLUTIONS_DOCUMENT, found);
+export function TwoSolutionsPage({ found }: { found: FoundTool<TwoSolutions> }) {
+  const { open, state: request, change } = useTool('two-solutions', TWO_SOLUTIONS_DOCUMENT, found);
   const answer = solveTwoSolutions(request);
   const leftSalt = request.cell === 'copper-zinc' ? 'zinc sulfate' : 'copper sulfate';
   return (

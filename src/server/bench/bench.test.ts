@@ -269,7 +269,7 @@ test('photos are what they are, not what they are called', () => {
   expect(readPhoto(folder, '0b9f6a52-7a52-4c8e-9a3e-0d7b3f6f5a12')).toBeNull();
   const refused = (bytes: Uint8Array): string => {
     const stored = storePhoto(folder, '0b9f6a52-7a52-4c8e-9a3e-0d7b3f6f5a13', bytes);
-    return stored.ok ? 'ok' : (stored.faults[0]?.code ?? '');
+    return stored.ok ? 'ok' : (stored.issues[0]?.code ?? '');
   };
   expect(
     refused(Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="1" height="1"/>')),

@@ -30,7 +30,7 @@ test('a class opens the door and has a code and a passcode; while none runs, eve
   const context = freshBench();
   expect(classStatus(context, 'p')).toEqual({ running: null, door: null, passcode: null });
   const started = await startClass(context, 'p');
-  if (!started.ok) throw new Error(started.faults[0]?.message);
+  if (!started.ok) throw new Error(started.issues[0]?.message);
   expect(started.value.running?.code).toMatch(/^\w+$/);
   expect(started.value.door?.port).toBe(Number(process.env['GROZER_DOOR_PORT']));
   expect(started.value.passcode).not.toBeNull();
@@ -92,7 +92,7 @@ test('a port that is taken is named, with what to do', async () => {
   const { port } = taken.address() as AddressInfo;
   process.env['GROZER_DOOR_PORT'] = String(port);
   const started = await startClass(freshBench(), 'p');
-  expect(started.ok ? '' : started.faults[0]?.message).toMatch(
+  expect(started.ok ? '' : started.issues[0]?.message).toMatch(
     new RegExp(`^Port ${port} cannot be opened .*EADDRINUSE.*GROZER_DOOR_PORT`),
   );
   await new Promise((resolve) => taken.close(resolve));

@@ -56,6 +56,6 @@ export function endClass(context: BenchContext, planId: string): ClassStatus {
 export async function reopenDoor(context: BenchContext, always: boolean): Promise<OpenDoor | null> {
   if (!always && context.classes.running(context.now()).length === 0) return null;
   const opened = await openTheDoor();
-  if (!opened.ok) throw new Error(opened.faults[0]?.message ?? 'the door cannot be opened');
+  if (!opened.ok) throw new Error(opened.issues[0]?.message ?? 'the door cannot be opened');
   return opened.value;
 }

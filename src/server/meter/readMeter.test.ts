@@ -42,7 +42,7 @@ const problem = async (
   measurement: Measurement = CELL,
 ): Promise<string | undefined> => {
   const taken = await take(port, measurement);
-  return taken.ok ? `a reading of ${taken.value.value}` : taken.faults[0]?.code;
+  return taken.ok ? `a reading of ${taken.value.value}` : taken.issues[0]?.code;
 };
 const good = (line: string): string | null => {
   if (line === '*IDN?') return 'ACME,BENCH,1,2\r\n';
@@ -113,8 +113,8 @@ test('no meter at all is said with its address', async () => {
   const port = await meter(() => null);
   await new Promise<void>((resolve) => servers.at(-1)?.close(() => resolve()));
   const taken = await take(port);
-  expect(!taken.ok && taken.faults[0]).toMatchObject({ code: 'no-meter', path: ['address'] });
-  expect(!taken.ok && taken.faults[0]?.message).toContain(String(port));
+  expect(!taken.ok && taken.issues[0]).toMatchObject({ code: 'no-meter', path: ['address'] });
+  expect(!taken.ok && taken.issues[0]?.message).toContain(String(port));
 });
 
 test('whether it runs is not for a meter', async () => {

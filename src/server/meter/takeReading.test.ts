@@ -1,6 +1,6 @@
 import { createServer, type AddressInfo, type Server } from 'node:net';
 import { demoPlan } from '@/cli/demoPlans';
-import { BENCH_ID } from '@/core/documents/toolDocuments';
+import { TOOL_ID } from '@/core/documents/toolDocuments';
 import { createStandIn, type HiddenFault } from '@/core/work/standIn/standIn';
 import { createDocumentRepository } from '@/data/documentRepository';
 import { openDatabase } from '@/data/openDatabase';
@@ -31,7 +31,7 @@ const contextWith = (port: number): ServerContext => {
   context.documents('plans').insert('lamp', demoPlan('demo-lamp'), 0);
   const { initial, initialRevision } = openBench(context, 'meter');
   const state = { ...initial.state, host: '127.0.0.1', port };
-  context.documents('meter').save(BENCH_ID, { ...initial, state }, initialRevision, 0);
+  context.documents('meter').save(TOOL_ID, { ...initial, state }, initialRevision, 0);
   return context;
 };
 const ask = (to: number, group = 'Curlew', range: '20 V' | null = '20 V') =>
@@ -45,7 +45,7 @@ const voltsOf = async (
   ...asked: Parameters<typeof ask>
 ): Promise<number> => {
   const taken = await takeReading(context, 'lamp', ask(...asked));
-  if (taken?.ok !== true) throw new Error(taken?.faults[0]?.message ?? 'no plan');
+  if (taken?.ok !== true) throw new Error(taken?.issues[0]?.message ?? 'no plan');
   return taken.value.value;
 };
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { meantOfPlan } from '@/core/work/diagnosis/meantOfPlan';
+import { nominalBatteryOf } from '@/core/work/diagnosis/meantOfPlan';
 import { CURRENT_RANGES, VOLT_RANGES } from '@/core/physics/instruments/meter';
 import { groupNameSchema } from '@/core/records/logbook/logEntry';
 import { measurementSchema } from '@/core/records/logbook/measurement';
@@ -26,7 +26,7 @@ export async function takeReading(
   if (found === null) return null;
   if (!found.document.ok) return found.document;
   const { host, port } = openBench(context, 'meter').initial.state;
-  const meant = meantOfPlan(evaluatePlan(found.document.value));
+  const meant = nominalBatteryOf(evaluatePlan(found.document.value));
   return readMeter({
     address: { host, port },
     measurement,

@@ -1,5 +1,5 @@
 import type { Material } from '@/core/physics/chemistry/recipe';
-import { cellsOf, soundDesk, type Desk } from '@/core/physics/desk/desk';
+import { cellsOf, withoutFaults, type Desk } from '@/core/physics/desk/desk';
 import { deskGeometry, type DeskGeometry, type PlacedCell } from '@/core/physics/desk/deskGeometry';
 
 type Pdf = PDFKit.PDFDocument;
@@ -19,7 +19,7 @@ export function drawDesk(
   loadName: string,
   { x, y, width }: { x: number; y: number; width: number },
 ): number {
-  const meant = soundDesk(desk);
+  const meant = withoutFaults(desk);
   const geometry = deskGeometry(meant);
   const scale = width / geometry.width;
   const height = geometry.returnY + 12;

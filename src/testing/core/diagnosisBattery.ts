@@ -2,13 +2,13 @@ import type { SpecCell } from '../../core/physics/circuit/faults/batterySpec';
 import { ledModelOf } from '../../core/physics/circuit/load/ledPresets';
 import type { Measurement } from '../../core/records/logbook/measurement';
 import type { Reading } from '../../core/work/diagnosis/evidence';
-import type { MeantBattery } from '../../core/work/diagnosis/meantOfPlan';
+import type { NominalBattery } from '../../core/work/diagnosis/meantOfPlan';
 import { meterOn, type BuiltString } from '../../core/work/measuring/simulatedBench';
 
 /** A cell to test with: the demo scenario’s kiwi. */
 export const KIWI = { emfVolts: 0.93, resistanceOhms: 650 };
 export const sound = (): SpecCell => ({ cell: KIWI, faults: [], body: null });
-export const battery = (cells: number, change: Partial<MeantBattery> = {}): MeantBattery => ({
+export const battery = (cells: number, change: Partial<NominalBattery> = {}): NominalBattery => ({
   strings: [Array.from({ length: cells }, sound)],
   load: { kind: 'led', led: ledModelOf('amber') },
   runsFromAmps: 0.02e-3,

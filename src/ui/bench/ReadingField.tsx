@@ -9,7 +9,7 @@ import { parseQuantity } from '@/core/formats/parseQuantity';
 import type { BenchFacts } from '@/core/work/guide/benchFacts';
 import { READING_LIMITS } from '@/core/records/logbook/logEntry';
 import { quantityOf, type Measurement } from '@/core/records/logbook/measurement';
-import { slipIn, type Slip } from '@/core/records/logbook/slips';
+import { entryErrorIn, type EntryError } from '@/core/records/logbook/slips';
 import { readingText } from '@/core/records/logbook/readingEntry';
 
 interface ReadingFieldProps {
@@ -33,7 +33,7 @@ export function ReadingField(props: ReadingFieldProps) {
   const { measurement, facts, value, label, onRead, onClear, autoFocus = false } = props;
   const [draft, setDraft] = useState<string | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
-  const [slip, setSlip] = useState<{ slip: Slip; value: number; typed: string } | null>(null);
+  const [slip, setSlip] = useState<{ slip: EntryError; value: number; typed: string } | null>(null);
   const quantity = quantityOf(measurement);
   const shown = draft ?? (value === null ? '' : readingText(measurement, value));
 
@@ -72,10 +72,10 @@ export function ReadingField(props: ReadingFieldProps) {
     }
     const parsed = parseQuantity(typed, quantity === 'volts' ? 'volts' : 'milliamps');
     if (!parsed.ok) {
-      setProblem(parsed.faults[0]?.message ?? 'This cannot be read.');
+      setProblem(parsed.issues[0]?.message ?? 'This cannot be read.');
       return;
     }
-    const found = slipIn(
+    const found = entryErrorIn(
       measurement,
       parsed.value,
       facts.expected(measurement).value,

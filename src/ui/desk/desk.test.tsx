@@ -12,7 +12,7 @@ import {
 } from '@/core/physics/desk/deskEdits';
 import { solveDesk } from '@/core/physics/desk/solveDesk';
 import { cellOfPlan, type PlannedCell } from '@/core/records/plan/cellOfPlan';
-import { needOfTarget } from '@/core/records/plan/needOfTarget';
+import { requirementOf } from '@/core/records/plan/needOfTarget';
 import { CellDrawing } from './CellDrawing';
 import { materialFill } from './DeskPatterns';
 import { deskGeometry } from '@/core/physics/desk/deskGeometry';
@@ -24,7 +24,7 @@ const cellOf = (recipe: (typeof RECIPE_IDS)[number]): PlannedCell =>
   });
 const target = { kind: 'led', colour: 'amber', brightness: 'clear' } as const;
 const picture = (desk: Desk) => {
-  const need = needOfTarget(target);
+  const need = requirementOf(target);
   const { strings, amps } = solveDesk(desk, need.load);
   return (
     <DeskPicture

@@ -1,4 +1,4 @@
-import { cellsOf, wrongThings, type Desk, type StandingItem } from '@/core/physics/desk/desk';
+import { cellsOf, faultCount, type Desk, type StandingItem } from '@/core/physics/desk/desk';
 import { formatAmps } from '@/core/units';
 
 /** The desk in words, for those who do not see it. */
@@ -15,7 +15,7 @@ export function deskWords(desk: Desk, loadName: string, amps: number): string {
     first === undefined
       ? ''
       : `, ${first.recipe.minus.material} (−) on the left and ${first.recipe.plus.material} (+) on the right of every cell`;
-  const wrong = wrongThings(desk);
+  const wrong = faultCount(desk);
   const faults = wrong === 0 ? '' : ` ${wrong} things are wrong on purpose.`;
   return `Desk picture: ${side}, ${each}${sides}, feeding the ${loadName} with ${formatAmps(amps)}.${faults}`;
 }

@@ -11,7 +11,7 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { WorkedAnswer } from '@/core/work/reality/workedAnswer';
+import type { WorkedSolution } from '@/core/work/reality/workedAnswer';
 import { cautionsOf } from '@/core/physics/safety/cautions';
 import { Card } from '../Card';
 import { CautionList } from '../CautionList';
@@ -20,7 +20,7 @@ import { SourceLinks } from '../SourceLinks';
 import { VerdictPill } from '../VerdictPill';
 
 interface AnswerCardProps {
-  readonly answer: WorkedAnswer;
+  readonly answer: WorkedSolution;
   readonly printHref: string;
 }
 
@@ -66,7 +66,7 @@ export function AnswerCard({ answer, printHref }: AnswerCardProps) {
   );
 }
 
-function Answer({ answer }: { readonly answer: WorkedAnswer }) {
+function Answer({ answer }: { readonly answer: WorkedSolution }) {
   const { tone, headline, lines, remarks, origin, sources, cautions } = answer;
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
@@ -88,7 +88,7 @@ function Answer({ answer }: { readonly answer: WorkedAnswer }) {
   );
 }
 
-function SumTable({ lines }: Pick<WorkedAnswer, 'lines'>) {
+function SumTable({ lines }: Pick<WorkedSolution, 'lines'>) {
   return (
     <Box sx={{ overflowX: 'auto' }}>
       <Table size="small" aria-label="The sum">

@@ -11,7 +11,7 @@ import Typography from '@mui/material/Typography';
 import { useState, type ReactNode } from 'react';
 import { CLAIM_IDS, CLAIMS } from '@/core/work/reality/claims';
 import { EXAMPLE_WISHES } from '@/core/work/reality/exampleWishes';
-import type { Asked } from '@/core/work/reality/question';
+import type { Question } from '@/core/work/reality/question';
 import { MOST_WISHES, type Wish } from '@/core/records/plan/wishSchema';
 import { capital } from '@/core/words';
 import { Card } from '../Card';
@@ -19,7 +19,7 @@ import { addressOf } from './askedInAddress';
 import { WishDialog } from './WishDialog';
 
 interface QuestionListProps {
-  readonly asked: Asked;
+  readonly asked: Question;
   readonly wishes: readonly Wish[];
   readonly onWishes: (wishes: Wish[]) => void;
 }
@@ -28,7 +28,7 @@ interface QuestionListProps {
 export function QuestionList({ asked, wishes, onWishes }: QuestionListProps) {
   /** Place of the wish that is typed; the one after the last is a new one. */
   const [typing, setTyping] = useState<number | null>(null);
-  const isAsked = (kind: Asked['kind'], id: string): boolean =>
+  const isAsked = (kind: Question['kind'], id: string): boolean =>
     asked.kind === kind && asked.kind !== 'own' && asked.id === id;
   return (
     <Card title="How many to …?">

@@ -4,11 +4,11 @@
 import '@testing-library/jest-dom';
 import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { WorkedAnswer } from '@/core/work/reality/workedAnswer';
+import type { WorkedSolution } from '@/core/work/reality/workedAnswer';
 import { AnswerCard } from './AnswerCard';
 import { WishDialog } from './WishDialog';
 
-const answer: WorkedAnswer = {
+const answer: WorkedSolution = {
   question: 'How many kiwis to sound the horn?',
   tone: 'wrong',
   headline: '180 000 kiwis',

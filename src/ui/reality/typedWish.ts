@@ -36,7 +36,7 @@ export function wishOf(kind: Wish['kind'], typed: TypedWish): Outcome {
     const parsed = parseQuantity(typed[name] ?? '', WISH_FIELDS[name].kind);
     // Times are typed in minutes.
     if (parsed.ok) wish[name] = name === 'seconds' ? MINUTE * parsed.value : parsed.value;
-    else problems[name] = parsed.faults[0]?.message ?? 'This cannot be read.';
+    else problems[name] = parsed.issues[0]?.message ?? 'This cannot be read.';
   }
   const checked = wishSchema.safeParse(wish);
   if (checked.success && Object.keys(problems).length === 0) {

@@ -1,7 +1,7 @@
 import { NextResponse } from 'next/server';
 import { z } from 'zod';
 import { DOCUMENT_FORMATS } from '@/core/documents/documentKinds';
-import { faultsOfZod } from '@/core/faultsOfZod';
+import { issuesOfZod } from '@/core/faultsOfZod';
 import { planSchema } from '@/core/records/plan/planSchema';
 import { serverContext } from '@/server/context';
 import { createDocument } from '@/server/documents';
@@ -20,7 +20,7 @@ export async function POST(request: Request, { params }: Context): Promise<NextR
   const body = bodySchema.safeParse(await jsonBody(request));
   if (!body.success) {
     const message = `The ${DOCUMENT_FORMATS[kind].noun} has no usable title.`;
-    return refuse(422, message, faultsOfZod(body.error));
+    return refuse(422, message, issuesOfZod(body.error));
   }
   return NextResponse.json(createDocument(serverContext(), kind, body.data.title), { status: 201 });
 }

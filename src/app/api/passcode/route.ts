@@ -1,6 +1,6 @@
 import { cookies } from 'next/headers';
 import { NextResponse } from 'next/server';
-import { faultsOfZod } from '@/core/faultsOfZod';
+import { issuesOfZod } from '@/core/faultsOfZod';
 import { benchContext } from '@/server/bench/benchContext';
 import { attempts } from '@/server/door/attempts';
 import {
@@ -15,7 +15,7 @@ import { jsonBody, refuse } from '../respond';
 export async function POST(request: Request): Promise<NextResponse> {
   const body = passcodeRequestSchema.safeParse(await jsonBody(request));
   if (!body.success) {
-    return refuse(422, 'The passcode has six digits.', faultsOfZod(body.error));
+    return refuse(422, 'The passcode has six digits.', issuesOfZod(body.error));
   }
   const context = benchContext();
   const address = addressOf(request);

@@ -1,13 +1,13 @@
 import { jStat } from 'jstat';
-import type { LinearSource } from '../circuit/battery/reduceBattery';
+import type { TheveninSource } from '../circuit/battery/reduceBattery';
 import { loadVolts, type Load } from '../circuit/load/load';
-import { linearCurve, ledAmpsOnLinearSource, operatingPoint } from '../circuit/operatingPoint';
+import { theveninCurve, ledAmpsOnThevenin, operatingPoint } from '../circuit/operatingPoint';
 import { badJointsOf } from './badJoints';
 import { randomStream, type RandomStream } from './random';
 import { CLASS_SCATTER, type Scatter } from './scatter';
 
 export interface ClassesInput {
-  readonly cell: LinearSource;
+  readonly cell: TheveninSource;
   readonly cellsInSeries: number;
   readonly strings: number;
   readonly load: Load;
@@ -156,12 +156,12 @@ export function sideBySideOf(
   };
 }
 
-function loadAmps(source: LinearSource, load: Load, thermalVolts: number): number {
+function loadAmps(source: TheveninSource, load: Load, thermalVolts: number): number {
   const { emfVolts, resistanceOhms } = source;
   if (load.kind === 'led') {
-    return ledAmpsOnLinearSource(emfVolts, resistanceOhms, load.led, thermalVolts);
+    return ledAmpsOnThevenin(emfVolts, resistanceOhms, load.led, thermalVolts);
   }
   if (load.kind === 'resistor') return Math.max(0, emfVolts / (resistanceOhms + load.ohms));
-  const point = operatingPoint(linearCurve(source), load, thermalVolts);
+  const point = operatingPoint(theveninCurve(source), load, thermalVolts);
   return point.status === 'solved' ? point.amps : 0;
 }

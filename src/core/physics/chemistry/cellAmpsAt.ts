@@ -1,5 +1,5 @@
 import type { CellModel } from './cellModel';
-import { cellLossSlopeOhms, isLinearCell, terminalVoltage } from './cellModel';
+import { cellDifferentialOhms, isLinearCell, terminalVoltage } from './cellModel';
 
 const MAX_ITERATIONS = 200;
 const TOLERANCE_VOLTS = 1e-12;
@@ -17,7 +17,7 @@ export function cellAmpsAt(cell: CellModel, volts: number): number {
     if (Math.abs(difference) <= TOLERANCE_VOLTS || high - low <= 1e-15 * high) break;
     if (difference > 0) high = amps;
     else low = amps;
-    const next = amps - difference / cellLossSlopeOhms(cell, amps);
+    const next = amps - difference / cellDifferentialOhms(cell, amps);
     amps = next > low && next < high ? next : (low + high) / 2;
   }
   return sign * amps;

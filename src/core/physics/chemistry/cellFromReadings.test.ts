@@ -24,7 +24,7 @@ test('the meter’s shunt is taken off the resistance', () => {
 test('a current that the shunt cannot let through is refused, with the reason', () => {
   const cell = cellFromReadings({ openVolts: 0.9, shortAmps: 0.2, shuntOhms: 100 });
   expect(cell.ok).toBe(false);
-  expect(cell.ok ? '' : cell.faults[0]?.message).toContain('at most 9\u00a0mA');
+  expect(cell.ok ? '' : cell.issues[0]?.message).toContain('at most 9\u00a0mA');
 });
 
 test('shunts drop 200 mV at full scale (common practice, no source)', () => {

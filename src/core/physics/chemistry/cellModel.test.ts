@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { cellAmpsAt } from './cellAmpsAt';
 import {
-  cellLossSlopeOhms,
-  cellLossVolts,
+  cellDifferentialOhms,
+  overpotentialVolts,
   isLinearCell,
   terminalVoltage,
   type CellModel,
@@ -46,14 +46,14 @@ test('the loss is odd, rises everywhere and has the slope that is claimed', () =
   fc.assert(
     fc.property(cells, fc.double({ min: -2, max: 2, noNaN: true }), (cell, share) => {
       const amps = share * cell.limitingAmps;
-      expect(cellLossVolts(cell, -amps)).toBeCloseTo(-cellLossVolts(cell, amps), 12);
-      const slope = cellLossSlopeOhms(cell, amps);
+      expect(overpotentialVolts(cell, -amps)).toBeCloseTo(-overpotentialVolts(cell, amps), 12);
+      const slope = cellDifferentialOhms(cell, amps);
       expect(slope).toBeGreaterThan(0);
       const step = 1e-7 * cell.limitingAmps;
       // Across the knee the difference quotient mixes two slopes.
       fc.pre(Math.abs(Math.abs(share) - 1) > 1e-5 && Math.abs(share) > 1e-3);
       const difference =
-        (cellLossVolts(cell, amps + step) - cellLossVolts(cell, amps - step)) / (2 * step);
+        (overpotentialVolts(cell, amps + step) - overpotentialVolts(cell, amps - step)) / (2 * step);
       expect(Math.abs(difference / slope - 1)).toBeLessThan(1e-3);
     }),
   );

@@ -41,12 +41,12 @@ export function isLinearCell(cell: CellModel): boolean {
  * Volts lost inside the cell at a discharge current in amperes. Odd in the current: a cell that stronger
  * neighbours drive backwards loses as much the other way round (nothing useful is recharged).
  */
-export function cellLossVolts(cell: CellModel, amps: number): number {
+export function overpotentialVolts(cell: CellModel, amps: number): number {
   return amps < 0 ? -forwardLoss(cell, -amps) : forwardLoss(cell, amps);
 }
 
-/** Slope of {@link cellLossVolts} in ohms: the differential internal resistance at that current. Never negative. */
-export function cellLossSlopeOhms(cell: CellModel, amps: number): number {
+/** Slope of {@link overpotentialVolts} in ohms: the differential internal resistance at that current. Never negative. */
+export function cellDifferentialOhms(cell: CellModel, amps: number): number {
   const current = Math.abs(amps);
   let slope = cell.resistanceOhms;
   if (cell.activation !== undefined) {
@@ -61,7 +61,7 @@ export function cellLossSlopeOhms(cell: CellModel, amps: number): number {
 
 /** Terminal voltage in volts at a discharge current in amperes. */
 export function terminalVoltage(cell: CellModel, amps: number): number {
-  return cell.emfVolts - cellLossVolts(cell, amps);
+  return cell.emfVolts - overpotentialVolts(cell, amps);
 }
 
 function forwardLoss(cell: CellModel, amps: number): number {

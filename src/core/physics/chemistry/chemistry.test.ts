@@ -102,7 +102,7 @@ test.each([
     const full = mix(solute, grams * 0.9999, water);
     expect(full.ok && full.value.warning).toMatch(/saturation/);
     const refused = mix(solute, grams * 1.01, water);
-    expect(refused.ok ? '' : refused.faults[0]?.message).toContain('dissolve');
+    expect(refused.ok ? '' : refused.issues[0]?.message).toContain('dissolve');
   },
 );
 
@@ -113,8 +113,8 @@ test('Epsom salt crystals bring water: 33.7 g anhydrous in 100 g are about 105 g
 test('nothing, or no water, is refused at its field', () => {
   const none = mix('table salt', 0, 100);
   const dry = mix('table salt', 5, 0);
-  expect(none.ok ? [] : none.faults[0]?.path).toEqual(['grams']);
-  expect(dry.ok ? [] : dry.faults[0]?.path).toEqual(['waterMillilitres']);
+  expect(none.ok ? [] : none.issues[0]?.path).toEqual(['grams']);
+  expect(dry.ok ? [] : dry.issues[0]?.path).toEqual(['waterMillilitres']);
 });
 
 test('vinegar of 5 % is 0.83 mol/L acetic acid; dilution keeps the amount', () => {

@@ -9,7 +9,7 @@ import {
   scaleCell,
   type CellChemistry,
 } from './scaleCell';
-import { mostWatts } from './mostWatts';
+import { maxPowerWatts } from './mostWatts';
 import { terminalVoltage } from './cellModel';
 
 test('all fourteen families of the trade are there', () => {
@@ -107,12 +107,12 @@ test('warmth: more current, steeper Tafel slope in proportion to the kelvins', (
 });
 
 test('0.62 V and 1 mA short: best power 0.155 mW, not 0.62 mW (linear source)', () => {
-  expect(1000 * mostWatts({ emfVolts: 0.62, resistanceOhms: 620 })).toBeCloseTo(0.155, 9);
+  expect(1000 * maxPowerWatts({ emfVolts: 0.62, resistanceOhms: 620 })).toBeCloseTo(0.155, 9);
 });
 
 test('the greatest power of a curve is found: no other current gives more', () => {
   const cell = familyCell(familyOf('coin-pile-brine'));
-  const most = mostWatts(cell);
+  const most = maxPowerWatts(cell);
   const shorted = cellAmpsAt(cell, 0);
   for (let share = 0; share <= 1; share += 0.01) {
     const amps = share * shorted;

@@ -17,7 +17,7 @@ const readings = (cell: CellModel, count: number, noiseVolts = 0, seed = 1): Loa
 };
 const fitted = (points: LoadedPoint[]) => {
   const fits = fitCell(points);
-  if (!fits.ok) throw new Error(fits.faults[0]?.message);
+  if (!fits.ok) throw new Error(fits.issues[0]?.message);
   return fits.value;
 };
 
@@ -72,5 +72,5 @@ test.each<[string, LoadedPoint[]]>([
   ['negative-current', [-1e-3, 0, 1e-3].map((amps) => ({ amps, volts: 1 }))],
 ])('refused: %s', (code, points) => {
   const fits = fitCell(points);
-  expect(fits.ok ? null : fits.faults[0]?.code).toBe(code);
+  expect(fits.ok ? null : fits.issues[0]?.code).toBe(code);
 });

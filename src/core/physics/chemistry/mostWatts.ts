@@ -5,7 +5,7 @@ const SEARCH_STEPS = 80;
 const GOLDEN = (Math.sqrt(5) - 1) / 2;
 
 /** Greatest power of a cell, watts, and the volts at which it gives it. */
-export interface MostPower {
+export interface MaxPower {
   readonly watts: number;
   readonly volts: number;
 }
@@ -14,7 +14,7 @@ export interface MostPower {
  * Greatest power that a cell can give: `E²/4r` at half its volts for an ideal source with resistance, otherwise the
  * top of its volts × amps, found by golden section (the product has one top, since the voltage falls ever faster).
  */
-export function mostPower(cell: CellModel): MostPower {
+export function maxPower(cell: CellModel): MaxPower {
   if (isLinearCell(cell)) {
     return { watts: cell.emfVolts ** 2 / (4 * cell.resistanceOhms), volts: cell.emfVolts / 2 };
   }
@@ -31,7 +31,7 @@ export function mostPower(cell: CellModel): MostPower {
   return { watts: watts(amps), volts: terminalVoltage(cell, amps) };
 }
 
-/** The watts of {@link mostPower}. */
-export function mostWatts(cell: CellModel): number {
-  return mostPower(cell).watts;
+/** The watts of {@link maxPower}. */
+export function maxPowerWatts(cell: CellModel): number {
+  return maxPower(cell).watts;
 }

@@ -83,7 +83,7 @@ function cellThrough(
     });
     return cell.ok
       ? { model: cell.value, fits: null }
-      : { message: cell.faults[0]?.message ?? 'These readings contradict each other.' };
+      : { message: cell.issues[0]?.message ?? 'These readings contradict each other.' };
   }
   const fits = fitCell(points);
   const model = fits.ok ? fits.value.best.cell : lineThrough(points);

@@ -89,16 +89,16 @@ test('every fault of a broken recipe is named by its path', () => {
     steps: [],
     cautions: ['dragons'],
   });
-  expect(parsed.ok ? [] : parsed.faults.map(({ path }) => describePath(path)).sort()).toEqual([
+  expect(parsed.ok ? [] : parsed.issues.map(({ path }) => describePath(path)).sort()).toEqual([
     'bodies[1].openVolts',
     'cautions[0]',
     'steps',
     'title',
   ]);
   const crossed = RECIPE_DOCUMENT.parse({ ...own, openVolts: { low: 1, high: 0.5 } });
-  expect(crossed.ok ? '' : describePath(crossed.faults[0]!.path)).toBe('openVolts.low');
+  expect(crossed.ok ? '' : describePath(crossed.issues[0]!.path)).toBe('openVolts.low');
   const twice = RECIPE_DOCUMENT.parse({ ...own, bodies: [own.bodies[0], own.bodies[0]] });
-  expect(twice.ok ? '' : describePath(twice.faults[0]!.path)).toBe('bodies[1].id');
+  expect(twice.ok ? '' : describePath(twice.issues[0]!.path)).toBe('bodies[1].id');
 });
 
 test('exported and imported it is the same, a copy is named as one', () => {

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
 import { brightnessOf } from './brightness';
-import { ledFromDatasheet, ledSlopeOhms, ledVolts } from './load/led';
+import { ledFromDatasheet, ledDifferentialOhms, ledVolts } from './load/led';
 import { LED_COLOURS, LED_PRESETS, ledModelOf } from './load/ledPresets';
 import { loadVolts, type Load } from './load/load';
-import { ledAmpsOnLinearSource, linearCurve, operatingPoint } from './operatingPoint';
+import { ledAmpsOnThevenin, theveninCurve, operatingPoint } from './operatingPoint';
 
 const VT = ROOM_THERMAL_VOLTS;
 const sources = fc.record({
@@ -31,7 +31,7 @@ test('the slope of an LED is the derivative of its curve', () => {
     const step = 1e-5 * amps;
     const difference =
       (ledVolts(led, amps + step, VT) - ledVolts(led, amps - step, VT)) / (2 * step);
-    expect(difference / ledSlopeOhms(led, amps, VT)).toBeCloseTo(1, 6);
+    expect(difference / ledDifferentialOhms(led, amps, VT)).toBeCloseTo(1, 6);
   }
 });
 
@@ -47,7 +47,7 @@ test('the two curves really meet: the answer lies on both', () => {
   );
   fc.assert(
     fc.property(sources, loads, (source, load) => {
-      const point = operatingPoint(linearCurve(source), load, VT);
+      const point = operatingPoint(theveninCurve(source), load, VT);
       if (point.status !== 'solved') throw new Error(point.status);
       const gap = loadVolts(load, point.amps, VT) - point.volts;
       expect(Math.abs(gap)).toBeLessThan(1e-9 * source.emfVolts);
@@ -63,9 +63,9 @@ test('the fast LED path and the general solver agree', () => {
       fc.constantFrom(...LED_COLOURS),
       ({ emfVolts, resistanceOhms }, colour) => {
         const led = ledModelOf(colour);
-        const fast = ledAmpsOnLinearSource(emfVolts, resistanceOhms, led, VT);
+        const fast = ledAmpsOnThevenin(emfVolts, resistanceOhms, led, VT);
         const point = operatingPoint(
-          linearCurve({ emfVolts, resistanceOhms }),
+          theveninCurve({ emfVolts, resistanceOhms }),
           { kind: 'led', led },
           VT,
         );
@@ -79,7 +79,7 @@ test('the fast LED path and the general solver agree', () => {
 
 test('a resistor takes E/(r + R) (Ohm)', () => {
   const point = operatingPoint(
-    linearCurve({ emfVolts: 2.7, resistanceOhms: 300 }),
+    theveninCurve({ emfVolts: 2.7, resistanceOhms: 300 }),
     { kind: 'resistor', ohms: 150 },
     VT,
   );
@@ -88,20 +88,20 @@ test('a resistor takes E/(r + R) (Ohm)', () => {
 
 test('a device draws its current while the battery holds its least volts, and less below', () => {
   const device: Load = { kind: 'device', amps: 2e-3, leastVolts: 3 };
-  const strong = operatingPoint(linearCurve({ emfVolts: 6, resistanceOhms: 500 }), device, VT);
+  const strong = operatingPoint(theveninCurve({ emfVolts: 6, resistanceOhms: 500 }), device, VT);
   expect(strong).toMatchObject({
     status: 'solved',
     amps: expect.closeTo(2e-3, 7),
     volts: expect.closeTo(5, 3),
   });
-  const weak = operatingPoint(linearCurve({ emfVolts: 3.2, resistanceOhms: 500 }), device, VT);
+  const weak = operatingPoint(theveninCurve({ emfVolts: 3.2, resistanceOhms: 500 }), device, VT);
   expect(weak.status === 'solved' && weak.amps).toBeLessThan(2e-3);
   expect(weak.status === 'solved' && weak.volts).toBeLessThan(3);
 });
 
 test('a battery that pushes backwards gives no current', () => {
   const point = operatingPoint(
-    linearCurve({ emfVolts: -1, resistanceOhms: 5 }),
+    theveninCurve({ emfVolts: -1, resistanceOhms: 5 }),
     { kind: 'resistor', ohms: 10 },
     VT,
   );
@@ -127,7 +127,7 @@ test('most current into an LED comes near m·E ≈ 2·V_f (linear source into a 
     const strings = cells / inSeries;
     return {
       inSeries,
-      amps: ledAmpsOnLinearSource(inSeries * 0.93, (inSeries * 654) / strings, led, VT),
+      amps: ledAmpsOnThevenin(inSeries * 0.93, (inSeries * 654) / strings, led, VT),
     };
   });
   const best = amps.reduce((a, b) => (b.amps > a.amps ? b : a));
@@ -142,7 +142,7 @@ test('12 cells of 1.5 V, 0.5 Ω into 1.5 Ω: 6 in series × 2 gives 3.0 A (textb
   }));
   const solved = groupings.map(({ inSeries }) => {
     const source = { emfVolts: inSeries * 1.5, resistanceOhms: (inSeries * 0.5) / (12 / inSeries) };
-    const point = operatingPoint(linearCurve(source), { kind: 'resistor', ohms: 1.5 }, VT);
+    const point = operatingPoint(theveninCurve(source), { kind: 'resistor', ohms: 1.5 }, VT);
     return { inSeries, amps: point.status === 'solved' ? point.amps : 0 };
   });
   solved.forEach(({ amps }, index) => expect(amps).toBeCloseTo(groupings[index]?.amps ?? 0, 9));

@@ -1,6 +1,6 @@
-import type { LinearSource } from './battery/reduceBattery';
+import type { TheveninSource } from './battery/reduceBattery';
 import type { LedModel } from './load/led';
-import { loadSlopeOhms, loadVolts, type Load } from './load/load';
+import { loadDifferentialOhms, loadVolts, type Load } from './load/load';
 
 /** Where the battery's curve meets the load's. Always solved, never looked up separately. */
 export type OperatingPoint =
@@ -19,16 +19,16 @@ export type OperatingPoint =
 /** A source whose voltage falls with the current. */
 export interface SourceCurve {
   readonly voltsAt: (amps: number) => number;
-  readonly slopeOhmsAt: (amps: number) => number;
+  readonly differentialOhmsAt: (amps: number) => number;
 }
 
 export const OPERATING_POINT_DEFAULTS = { maxIterations: 200, toleranceVolts: 1e-12 } as const;
 
 /** The curve of an ideal source with internal resistance. */
-export function linearCurve({ emfVolts, resistanceOhms }: LinearSource): SourceCurve {
+export function theveninCurve({ emfVolts, resistanceOhms }: TheveninSource): SourceCurve {
   return {
     voltsAt: (amps) => emfVolts - amps * resistanceOhms,
-    slopeOhmsAt: () => resistanceOhms,
+    differentialOhmsAt: () => resistanceOhms,
   };
 }
 
@@ -58,7 +58,7 @@ export function operatingPoint(
       const volts = source.voltsAt(amps);
       return { status: 'solved', volts, amps, iterations: iteration, residualVolts: difference };
     }
-    const slope = loadSlopeOhms(load, amps, thermalVolts) + source.slopeOhmsAt(amps);
+    const slope = loadDifferentialOhms(load, amps, thermalVolts) + source.differentialOhmsAt(amps);
     const next = amps - difference / slope;
     // Diode currents span many decades: the geometric mean halves the decades, the plain mean would not.
     amps =
@@ -72,7 +72,7 @@ export function operatingPoint(
  * `x = ln(1 + I/I_S)` the equation `n·V_T·x + (r + R_s)·I_S·(eˣ − 1) = E` is convex and rising; Newton from above
  * converges without a bracket. (It is Lambert's W in disguise: T. C. Banwell, Electronics Letters 36 (2000) 291.)
  */
-export function ledAmpsOnLinearSource(
+export function ledAmpsOnThevenin(
   emfVolts: number,
   sourceOhms: number,
   led: LedModel,

@@ -2,9 +2,9 @@ import fc from 'fast-check';
 import { gridBattery, type Battery } from '../circuit/battery/battery';
 import { reduceBattery } from '../circuit/battery/reduceBattery';
 import { cellOfPlan, type PlannedCell } from '../../records/plan/cellOfPlan';
-import { needOfTarget } from '../../records/plan/needOfTarget';
+import { requirementOf } from '../../records/plan/needOfTarget';
 import { newPlan } from '../../records/plan/newPlan';
-import { cellsOf, deskOf, gridDesk, soundDesk, wrongThings, type Desk } from './desk';
+import { cellsOf, deskOf, gridDesk, withoutFaults, faultCount, type Desk } from './desk';
 import {
   asGrid,
   cellAt,
@@ -15,7 +15,7 @@ import {
   withFaultToggled,
   withItemMoved,
   withoutCell,
-  withoutFaults,
+  withFaultsRemoved,
   withSharedBody,
   withStringCount,
   withStringsOfLength,
@@ -31,7 +31,7 @@ import {
 } from './deskSchema';
 import { FAULT_WORDS, faultsFor, whatIsWrong } from './faultWords';
 import { placesOfString } from '../../work/diagnosis/placesOfString';
-import { mostWattsOfDesk } from './mostWattsOfDesk';
+import { maxPowerOfDesk } from './mostWattsOfDesk';
 import { deskCurve, deskShortAmps, solveDesk } from './solveDesk';
 
 const fresh = newPlan('x');
@@ -49,7 +49,7 @@ const measured = (openVolts: number, amps: number): PlannedCell =>
   });
 const kiwi = measured(0.93, 1.4e-3);
 const curved = cellOfPlan(fresh);
-const amber = needOfTarget({ kind: 'led', colour: 'amber', brightness: 'clear' }).load;
+const amber = requirementOf({ kind: 'led', colour: 'amber', brightness: 'clear' }).load;
 const at = (string: number, item: number): DeskPlace => ({ string, item, within: null });
 const laidOut = (desk: DeskArrangement, cell = kiwi): Desk => deskOf(desk, cell);
 /** The same grid, but sent through the network solver. */
@@ -133,9 +133,9 @@ test('what is delivered to the best load is E²/4r for ideal sources (textbook)'
   const grid = gridDesk(kiwi, 4, 3);
   const { emfVolts, resistanceOhms } = kiwi.model;
   const expected = (4 * emfVolts) ** 2 / 4 / ((4 * resistanceOhms) / 3);
-  expect(mostWattsOfDesk(grid)).toBeCloseTo(expected, 9);
-  expect(mostWattsOfDesk(asNetwork(grid)) / expected).toBeGreaterThan(0.98);
-  expect(mostWattsOfDesk(asNetwork(grid)) / expected).toBeLessThanOrEqual(1 + 1e-9);
+  expect(maxPowerOfDesk(grid)).toBeCloseTo(expected, 9);
+  expect(maxPowerOfDesk(asNetwork(grid)) / expected).toBeGreaterThan(0.98);
+  expect(maxPowerOfDesk(asNetwork(grid)) / expected).toBeLessThanOrEqual(1 + 1e-9);
   const reduced = reduceBattery(gridBattery(kiwi.model, 4, 3));
   expect(reduced.status === 'reduced' && reduced.source.emfVolts).toBeCloseTo(4 * emfVolts, 9);
 });
@@ -208,12 +208,12 @@ test('everything wrong is counted and told with its reason, and can be taken out
   desk = withSharedBody(withFaultToggled(desk, at(0, 0), 'reversed'), 1);
   desk = { ...desk, loadReversed: true };
   const standing = laidOut(desk);
-  expect(wrongThings(standing)).toBe(4);
+  expect(faultCount(standing)).toBe(4);
   const told = whatIsWrong(standing);
   expect(told).toHaveLength(4);
   expect(told.every(({ reason }) => reason.length > 20)).toBe(true);
-  expect(wrongThings(soundDesk(standing))).toBe(0);
-  expect(asGrid(withoutFaults(desk))).toEqual({ cellsInSeries: 3, strings: 2 });
+  expect(faultCount(withoutFaults(standing))).toBe(0);
+  expect(asGrid(withFaultsRemoved(desk))).toEqual({ cellsInSeries: 3, strings: 2 });
   expect(asGrid(desk)).toBeNull();
 });
 

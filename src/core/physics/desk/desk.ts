@@ -104,7 +104,7 @@ export function cellsOf({ strings }: Pick<Desk, 'strings'>): StandingCell[] {
 }
 
 /** Number of things wrong on the desk. */
-export function wrongThings(desk: Desk): number {
+export function faultCount(desk: Desk): number {
   const bodies = new Set(
     cellsOf(desk).flatMap(({ sharedBody }) => (sharedBody === null ? [] : [sharedBody])),
   );
@@ -116,7 +116,7 @@ export function wrongThings(desk: Desk): number {
 }
 
 /** The same battery with nothing wrong. */
-export function soundDesk(desk: Desk): Desk {
+export function withoutFaults(desk: Desk): Desk {
   const sound = (cell: StandingCell): StandingCell => ({ ...cell, faults: [], sharedBody: null });
   const strings = desk.strings.map((items) =>
     items.map((item) =>

@@ -103,7 +103,7 @@ export function withFaultToggled(
 }
 
 /** Everything wrong taken off. */
-export function withoutFaults(desk: DeskArrangement): DeskArrangement {
+export function withFaultsRemoved(desk: DeskArrangement): DeskArrangement {
   const sound = (cell: DeskCell): DeskCell => ({ ...cell, faults: [], sharedBody: null });
   return {
     ...desk,

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { solveNetwork } from '../circuit/network/solveNetwork';
 import { cellOfPlan } from '../../records/plan/cellOfPlan';
-import { needOfTarget } from '../../records/plan/needOfTarget';
+import { requirementOf } from '../../records/plan/needOfTarget';
 import { newPlan } from '../../records/plan/newPlan';
 import { deskOf } from './desk';
 import { deskNetwork, LOAD } from './deskNetwork';
@@ -54,7 +54,7 @@ test('local faults by the short formulas agree with the network, open and loaded
     minLength: 1,
     maxLength: 3,
   });
-  const { load } = needOfTarget(fresh.target);
+  const { load } = requirementOf(fresh.target);
   fc.assert(
     fc.property(strings, fc.boolean(), (laidOut, loadReversed) => {
       const desk = deskOf({ kind: 'desk', strings: laidOut, loadReversed }, kiwi);

@@ -1,14 +1,14 @@
 import { isLinearCell } from '../chemistry/cellModel';
-import type { LinearSource } from '../circuit/battery/reduceBattery';
+import type { TheveninSource } from '../circuit/battery/reduceBattery';
 import type { SpecCell, SpecItem } from '../circuit/faults/batterySpec';
 import { OPEN_JOINT_OHMS } from '../circuit/faults/batteryNetwork';
 import { specOf, type Desk } from './desk';
 
 /** A desk whose faults are all local, as plain sources: every place of every string, every string, and the whole. */
 export interface ReducedDesk {
-  readonly places: readonly (readonly LinearSource[])[];
-  readonly strings: readonly LinearSource[];
-  readonly whole: LinearSource;
+  readonly places: readonly (readonly TheveninSource[])[];
+  readonly strings: readonly TheveninSource[];
+  readonly whole: TheveninSource;
 }
 
 /**
@@ -17,7 +17,7 @@ export interface ReducedDesk {
  * polarisation curve, a shared body, a drip past several cells.
  */
 export function reduceDesk(desk: Desk): ReducedDesk | null {
-  const places: LinearSource[][] = [];
+  const places: TheveninSource[][] = [];
   for (const items of specOf(desk).strings) {
     const reduced = items.map(reduceItem);
     if (!reduced.every((one) => one !== null)) return null;
@@ -27,9 +27,9 @@ export function reduceDesk(desk: Desk): ReducedDesk | null {
   return { places, strings, whole: sideBySide(strings) };
 }
 
-function reduceItem(item: SpecItem): LinearSource | null {
+function reduceItem(item: SpecItem): TheveninSource | null {
   if (!('strings' in item)) return reduceCell(item);
-  const strings: LinearSource[] = [];
+  const strings: TheveninSource[] = [];
   for (const items of item.strings) {
     const reduced = items.map(reduceItem);
     if (!reduced.every((one) => one !== null)) return null;
@@ -39,7 +39,7 @@ function reduceItem(item: SpecItem): LinearSource | null {
 }
 
 /** In the order in which things lie around a cell: metals that touch, the joint at its + end, the film outside. */
-function reduceCell({ cell, faults, body }: SpecCell): LinearSource | null {
+function reduceCell({ cell, faults, body }: SpecCell): TheveninSource | null {
   if (!isLinearCell(cell) || body !== null) return null;
   let { emfVolts, resistanceOhms } = cell;
   let touchingOhms = Infinity;
@@ -78,7 +78,7 @@ function reduceCell({ cell, faults, body }: SpecCell): LinearSource | null {
 }
 
 /** A source with a resistor across it. */
-function across(source: LinearSource, ohms: number): LinearSource {
+function across(source: TheveninSource, ohms: number): TheveninSource {
   if (ohms === Infinity) return source;
   const share = ohms / (source.resistanceOhms + ohms);
   return {
@@ -87,7 +87,7 @@ function across(source: LinearSource, ohms: number): LinearSource {
   };
 }
 
-function inSeries(sources: readonly LinearSource[]): LinearSource {
+function inSeries(sources: readonly TheveninSource[]): TheveninSource {
   let emfVolts = 0;
   let resistanceOhms = 0;
   for (const source of sources) {
@@ -97,7 +97,7 @@ function inSeries(sources: readonly LinearSource[]): LinearSource {
   return { emfVolts, resistanceOhms };
 }
 
-function sideBySide(strings: readonly LinearSource[]): LinearSource {
+function sideBySide(strings: readonly TheveninSource[]): TheveninSource {
   const [only] = strings;
   if (strings.length === 1 && only !== undefined) return only;
   let siemens = 0;

@@ -1,12 +1,12 @@
 import { cellAmpsAt } from '../chemistry/cellAmpsAt';
 import { isLinearCell } from '../chemistry/cellModel';
-import { gridCurve, tangentOf } from '../circuit/battery/gridCurve';
-import type { LinearSource } from '../circuit/battery/reduceBattery';
+import { gridCurve, linearizeAt } from '../circuit/battery/gridCurve';
+import type { TheveninSource } from '../circuit/battery/reduceBattery';
 import { nodeAfter, stringName } from '../circuit/faults/batteryNetwork';
 import type { Load } from '../circuit/load/load';
 import { solveNetwork, type NetworkOutcome } from '../circuit/network/solveNetwork';
 import {
-  linearCurve,
+  theveninCurve,
   operatingPoint,
   type OperatingPoint,
   type SourceCurve,
@@ -31,7 +31,7 @@ export interface StringState {
 
 export interface DeskSolution {
   /** The whole battery as one source; on a curve, as it acts at the operating point. */
-  readonly source: LinearSource;
+  readonly source: TheveninSource;
   readonly point: OperatingPoint;
   /** Through the load; 0 where none flows. */
   readonly amps: number;
@@ -61,7 +61,7 @@ function solveReduced(
   desk: Desk,
   load: Load,
 ): DeskSolution {
-  const point = pointOf(linearCurve(whole), desk, load);
+  const point = pointOf(theveninCurve(whole), desk, load);
   const through = point.status === 'solved' ? point.amps : 0;
   const amps = through > NOTHING_AMPS / 1000 ? through : 0;
   const volts = whole.emfVolts - through * whole.resistanceOhms;
@@ -106,7 +106,7 @@ function solveGrid(desk: Desk, load: Load): DeskSolution {
   // On a curve the internal resistance depends on the current: volts lost per ampere at this one.
   const resistanceOhms =
     isLinearCell(model) || !(amps > 0)
-      ? (cellsInSeries / strings) * tangentOf(model, 0).resistanceOhms
+      ? (cellsInSeries / strings) * linearizeAt(model, 0).resistanceOhms
       : (emfVolts - curve.voltsAt(amps)) / amps;
   const stepsTo = (end: number): number[] =>
     Array.from({ length: cellsInSeries }, (_, index) => (end * (index + 1)) / cellsInSeries);

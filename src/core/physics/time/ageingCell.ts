@@ -4,8 +4,8 @@ import type { CellModel } from '../chemistry/cellModel';
 export interface AgeingCell {
   readonly cell: CellModel;
   /** Film and diffusion overvoltage: two resistances that build up with their own times (seconds and minutes). */
-  readonly fast: FilmPair;
-  readonly slow: FilmPair;
+  readonly fast: RcPair;
+  readonly slow: RcPair;
   /** Charge that the dissolving metal can give, coulombs, after utilisation. */
   readonly metalCoulombs: number;
   /** Corrosion that runs beside the useful current, amperes. */
@@ -16,7 +16,7 @@ export interface AgeingCell {
   readonly soakSeconds: number | null;
 }
 
-export interface FilmPair {
+export interface RcPair {
   readonly ohms: number;
   readonly seconds: number;
 }
@@ -51,7 +51,7 @@ export function filmPairs(
 }
 
 /** Which film pairs have caught up with the current, so that they act as plain resistances. */
-export type Settled = 'none' | 'fast' | 'both';
+export type QuasiSteady = 'none' | 'fast' | 'both';
 
 /** Share of the water left after so many seconds; evaporation is steady. */
 export function waterLeft({ dryingPerSecond }: AgeingCell, seconds: number): number {
@@ -67,7 +67,7 @@ export function wettedShare(soakSeconds: number | null, seconds: number): number
 }
 
 /** Ohms beside the cell's own curve: drying thickens the electrolyte, films that have caught up resist. */
-export function addedOhms(ageing: AgeingCell, seconds: number, settled: Settled): number {
+export function addedOhms(ageing: AgeingCell, seconds: number, settled: QuasiSteady): number {
   const { cell, fast, slow } = ageing;
   const left = Math.max(waterLeft(ageing, seconds), DRY_BELOW / 2);
   return (

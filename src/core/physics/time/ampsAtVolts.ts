@@ -15,7 +15,7 @@ export function ampsAtVolts(source: SourceCurve, volts: number): number {
     if (Math.abs(value) <= 1e-13) break;
     if (value > 0) high = amps;
     else low = amps;
-    const next = amps - value / source.slopeOhmsAt(amps);
+    const next = amps - value / source.differentialOhmsAt(amps);
     amps = next > low && next < high ? next : (low + high) / 2;
     if (high - low <= 1e-16 * Math.abs(high)) break;
   }

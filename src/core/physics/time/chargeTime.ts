@@ -21,7 +21,7 @@ export function chargeTime({ source, farads, fromVolts, toVolts }: ChargeTimeInp
     derivative: (_, [volts = 0]) => [ampsAtVolts(source, volts) / farads],
     initial: [fromVolts],
     startSeconds: 0,
-    endSeconds: MOST_TIMES * source.slopeOhmsAt(0) * farads,
+    endSeconds: MOST_TIMES * source.differentialOhmsAt(0) * farads,
     atSeconds: [],
     ...CHARGE_TOLERANCE,
     untilNegative: (_, [volts = 0]) => toVolts - volts,

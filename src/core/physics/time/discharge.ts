@@ -1,4 +1,4 @@
-import type { Settled } from './ageingCell';
+import type { QuasiSteady } from './ageingCell';
 import {
   joulesOf,
   type CellLeft,
@@ -33,7 +33,7 @@ export function discharge(input: DischargeInput): DischargeOutcome {
   let state: readonly number[] = circuit.fresh();
   const samples: DischargeSample[] = [];
   let from = 0;
-  let settledNow: Settled = 'none';
+  let settledNow: QuasiSteady = 'none';
   const outcome = (status: DischargeOutcome['status'], end: DischargeEnd): DischargeOutcome => {
     circuit.settle(from, state, settledNow);
     const left = circuit.left(from, state);
@@ -52,7 +52,7 @@ export function discharge(input: DischargeInput): DischargeOutcome {
         (seconds) => seconds <= until && (seconds > from || (from === 0 && seconds === 0)),
       ),
       ...RUN_TOLERANCE,
-      untilNegative: (seconds, now) => circuit.reserve(seconds, now, settled, input.leastAmps),
+      untilNegative: (seconds, now) => circuit.remainingShare(seconds, now, settled, input.leastAmps),
     });
     for (const sample of run.samples)
       samples.push(circuit.sample(sample.seconds, sample.state, settled));
@@ -64,7 +64,7 @@ export function discharge(input: DischargeInput): DischargeOutcome {
   return outcome('finished', { reason: 'time-is-up' });
 }
 
-function phasesOf(circuit: RunningCircuit, seconds: number): { settled: Settled; until: number }[] {
+function phasesOf(circuit: RunningCircuit, seconds: number): { settled: QuasiSteady; until: number }[] {
   const films = circuit.filmSeconds();
   const fast = SETTLED_AFTER * films.fast;
   const slow = SETTLED_AFTER * films.slow;

@@ -2,15 +2,15 @@ import type { CellModel } from '../chemistry/cellModel';
 import type { AgeingCell } from './ageingCell';
 
 /** Equal strings side by side: they run down in the same way, so one of them is worked out. */
-export interface FoldedString {
+export interface GroupedString {
   /** Their places among all strings, from 0. */
   readonly members: readonly number[];
-  readonly cells: readonly FoldedCell[];
-  readonly curves: readonly FoldedCurve[];
+  readonly cells: readonly GroupedCell[];
+  readonly curves: readonly GroupedCurve[];
 }
 
 /** Equal cells of a string. */
-export interface FoldedCell {
+export interface GroupedCell {
   readonly ageing: AgeingCell;
   readonly times: number;
   /** Places in the string, from 0. */
@@ -20,7 +20,7 @@ export interface FoldedCell {
 }
 
 /** Cells of a string with the same curve, whatever became of them since. */
-export interface FoldedCurve {
+export interface GroupedCurve {
   readonly cell: CellModel;
   readonly soakSeconds: number | null;
   readonly times: number;
@@ -30,7 +30,7 @@ export interface FoldedCurve {
 export const STATES_OF_CELL = 3;
 
 /** Puts equal strings and equal cells together: twenty-four cells of a plain battery become one. */
-export function foldCells(strings: readonly (readonly AgeingCell[])[]): FoldedString[] {
+export function groupIdenticalCells(strings: readonly (readonly AgeingCell[])[]): GroupedString[] {
   const keyOf = keys();
   const byCells = new Map<string, number[]>();
   strings.forEach((cells, index) => {
@@ -49,7 +49,7 @@ function foldString(
   cells: readonly AgeingCell[],
   keyOf: (cell: AgeingCell) => string,
   start: number,
-): FoldedCell[] {
+): GroupedCell[] {
   const byKey = new Map<string, number[]>();
   cells.forEach((cell, place) => {
     byKey.set(keyOf(cell), [...(byKey.get(keyOf(cell)) ?? []), place]);
@@ -62,8 +62,8 @@ function foldString(
   }));
 }
 
-function curvesOf(cells: readonly FoldedCell[]): FoldedCurve[] {
-  const byCurve = new Map<string, FoldedCurve>();
+function curvesOf(cells: readonly GroupedCell[]): GroupedCurve[] {
+  const byCurve = new Map<string, GroupedCurve>();
   for (const { ageing, times } of cells) {
     const { cell, soakSeconds } = ageing;
     const key = JSON.stringify([cell, soakSeconds]);

@@ -1,8 +1,8 @@
 import { terminalVoltage } from '../chemistry/cellModel';
-import { loadSlopeOhms, loadVolts, type Load } from '../circuit/load/load';
-import { addedOhms, DRY_BELOW, waterLeft, wettedShare, type Settled } from './ageingCell';
+import { loadDifferentialOhms, loadVolts, type Load } from '../circuit/load/load';
+import { addedOhms, DRY_BELOW, waterLeft, wettedShare, type QuasiSteady } from './ageingCell';
 import type { CellLeft, DischargeEnd, DischargeInput, DischargeSample } from './dischargeRun';
-import { foldCells, STATES_OF_CELL } from './foldCells';
+import { groupIdenticalCells, STATES_OF_CELL } from './foldCells';
 import { risingRoot, slopeOf, voltsOf, type StringNow } from './stringNow';
 
 const MOST_ITERATIONS = 100;
@@ -28,7 +28,7 @@ export class RunningCircuit {
     this.stringCount = strings.length;
     this.soakedAfter =
       SOAKED_AFTER * Math.max(0, ...strings.flat().map(({ soakSeconds }) => soakSeconds ?? 0));
-    this.strings = foldCells(strings).map((folded) => ({
+    this.strings = groupIdenticalCells(strings).map((folded) => ({
       folded,
       count: folded.members.length,
       wetted: folded.curves.map(() => 1),
@@ -59,7 +59,7 @@ export class RunningCircuit {
     };
   }
 
-  rates(seconds: number, state: readonly number[], settled: Settled): number[] {
+  rates(seconds: number, state: readonly number[], settled: QuasiSteady): number[] {
     this.solve(seconds, state, settled);
     const rates = new Array<number>(state.length).fill(0);
     for (const { folded, amps } of this.strings) {
@@ -73,7 +73,7 @@ export class RunningCircuit {
     return rates;
   }
 
-  sample(seconds: number, state: readonly number[], settled: Settled): DischargeSample {
+  sample(seconds: number, state: readonly number[], settled: QuasiSteady): DischargeSample {
     const volts = this.solve(seconds, state, settled);
     const stringAmps = new Array<number>(this.stringCount).fill(0);
     for (const { folded, amps } of this.strings) {
@@ -92,7 +92,7 @@ export class RunningCircuit {
   }
 
   /** The state with the pairs that have caught up set to what the current makes of them. */
-  settle(seconds: number, state: readonly number[], settled: Settled): number[] {
+  settle(seconds: number, state: readonly number[], settled: QuasiSteady): number[] {
     this.solve(seconds, state, settled);
     const next = [...state];
     for (const { folded, amps } of this.strings) {
@@ -105,7 +105,7 @@ export class RunningCircuit {
   }
 
   /** Smallest of what is left: metal and water of each cell, current above the least; negative at the end. */
-  reserve(seconds: number, state: readonly number[], settled: Settled, leastAmps: number): number {
+  remainingShare(seconds: number, state: readonly number[], settled: QuasiSteady, leastAmps: number): number {
     let least = Infinity;
     for (const { folded } of this.strings) {
       for (const { ageing, at } of folded.cells) {
@@ -162,7 +162,7 @@ export class RunningCircuit {
   }
 
   /** Brings what has built up beside the curves up to this moment. */
-  private bringTo(seconds: number, state: readonly number[], settled: Settled): void {
+  private bringTo(seconds: number, state: readonly number[], settled: QuasiSteady): void {
     for (const string of this.strings) {
       const { cells, curves } = string.folded;
       let ohms = 0;
@@ -181,7 +181,7 @@ export class RunningCircuit {
   }
 
   /** Finds the terminal volts at which the strings give what the load takes; fills the string currents. */
-  private solve(seconds: number, state: readonly number[], settled: Settled): number {
+  private solve(seconds: number, state: readonly number[], settled: QuasiSteady): number {
     this.bringTo(seconds, state, settled);
     const [only] = this.strings;
     if (only === undefined) throw new Error('a battery has at least one string');
@@ -203,7 +203,7 @@ export class RunningCircuit {
       return voltsOf(string, 0);
     }
     const slopeAt = (amps: number): number =>
-      string.count * loadSlopeOhms(load, string.count * amps, thermalVolts) + slopeOf(string, amps);
+      string.count * loadDifferentialOhms(load, string.count * amps, thermalVolts) + slopeOf(string, amps);
     string.amps = risingRoot(gapAt, slopeAt, string.amps);
     return voltsOf(string, string.amps);
   }
@@ -215,13 +215,13 @@ export class RunningCircuit {
     const start = loadVolts(load, Math.max(0, this.totalAmps()), thermalVolts);
     let volts = Math.min(high, start);
     for (let iteration = 0; iteration < MOST_ITERATIONS; iteration += 1) {
-      const { given, siemens } = this.givenAt(volts);
+      const { given, siemens } = this.currentAtVolts(volts);
       // In the current: the load's voltage at what the strings give, against their voltage.
       const gap = loadVolts(load, Math.max(0, given), thermalVolts) - volts;
       if (gap > 0) low = volts;
       else high = volts;
       if (Math.abs(gap) <= 1e-9 || high - low <= 1e-12) break;
-      const slope = loadSlopeOhms(load, Math.max(0, given), thermalVolts) * siemens + 1;
+      const slope = loadDifferentialOhms(load, Math.max(0, given), thermalVolts) * siemens + 1;
       const next = volts + gap / slope;
       volts = next > low && next < high ? next : (low + high) / 2;
     }
@@ -235,7 +235,7 @@ export class RunningCircuit {
     let high = Math.max(...open);
     let volts = (low + high) / 2;
     for (let iteration = 0; iteration < MOST_ITERATIONS; iteration += 1) {
-      const { given, siemens } = this.givenAt(volts);
+      const { given, siemens } = this.currentAtVolts(volts);
       if (given > 0) low = volts;
       else high = volts;
       if (Math.abs(given) <= 1e-13 || high - low <= 1e-12) break;
@@ -246,7 +246,7 @@ export class RunningCircuit {
   }
 
   /** Current of all strings whose ends stand at `volts`, and how fast it falls with them. */
-  private givenAt(volts: number): { given: number; siemens: number } {
+  private currentAtVolts(volts: number): { given: number; siemens: number } {
     let given = 0;
     let siemens = 0;
     for (const string of this.strings) {

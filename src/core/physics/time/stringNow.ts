@@ -1,9 +1,9 @@
-import { cellLossSlopeOhms, terminalVoltage } from '../chemistry/cellModel';
-import type { FoldedString } from './foldCells';
+import { cellDifferentialOhms, terminalVoltage } from '../chemistry/cellModel';
+import type { GroupedString } from './foldCells';
 
 /** A string at a moment: its curves, and what has built up beside them. */
 export interface StringNow {
-  readonly folded: FoldedString;
+  readonly folded: GroupedString;
   /** Number of such strings side by side. */
   readonly count: number;
   /** Wetted share of each curve. */
@@ -31,7 +31,7 @@ export function slopeOf({ folded, wetted, ohms }: StringNow, amps: number): numb
   const { curves } = folded;
   for (let index = 0; index < curves.length; index += 1) {
     const { cell, times } = curves[index]!;
-    slope += (times * cellLossSlopeOhms(cell, amps / wetted[index]!)) / wetted[index]!;
+    slope += (times * cellDifferentialOhms(cell, amps / wetted[index]!)) / wetted[index]!;
   }
   return slope;
 }

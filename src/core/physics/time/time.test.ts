@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import reference from '@/testing/core/referenceNetworks.json';
-import { linearCurve } from '../circuit/operatingPoint';
+import { theveninCurve } from '../circuit/operatingPoint';
 import { networkSchema, type NetworkComponent } from '../circuit/network/networkSchema';
 import { ledModelOf } from '../circuit/load/ledPresets';
 import type { Load } from '../circuit/load/load';
@@ -60,7 +60,7 @@ test('a capacitor on any linear source follows E·(1 − e^(−t/rC)) to 1e-6 (c
         const initialVolts = startShare * emfVolts;
         const atSeconds = [0.1, 0.5, 1, 3].map((share) => share * tau);
         const volts = chargeBank({
-          source: linearCurve({ emfVolts, resistanceOhms }),
+          source: theveninCurve({ emfVolts, resistanceOhms }),
           farads,
           initialVolts,
           atSeconds,

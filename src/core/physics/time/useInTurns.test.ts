@@ -2,8 +2,8 @@ import type { Load } from '../circuit/load/load';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
 import { ageing } from '@/testing/core/ageingCells';
 import { discharge } from './discharge';
-import { foldCells } from './foldCells';
-import { UseInTurns } from './useInTurns';
+import { groupIdenticalCells } from './foldCells';
+import { IntermittentUse } from './useInTurns';
 
 const thermalVolts = ROOM_THERMAL_VOLTS;
 const resistor = (ohms: number): Load => ({ kind: 'resistor', ohms });
@@ -14,7 +14,7 @@ const onePair = ageing({
 });
 
 test('resting after use, the film’s volts fall as e^(−t/τ) (closed form)', () => {
-  const use = new UseInTurns({ strings: [[onePair]], thermalVolts, leastAmps: 0 });
+  const use = new IntermittentUse({ strings: [[onePair]], thermalVolts, leastAmps: 0 });
   use.go({ load: resistor(346), seconds: 30 }, 5);
   const film = 0.93 - use.samples.at(-1)!.volts - use.samples.at(-1)!.amps * 654;
   const lifted = use.samples.length;
@@ -27,7 +27,7 @@ test('resting after use, the film’s volts fall as e^(−t/τ) (closed form)', 
 
 test('use without a rest is the same as one long use', () => {
   const strings = [[ageing(), ageing()]];
-  const turns = new UseInTurns({ strings, thermalVolts, leastAmps: 0 });
+  const turns = new IntermittentUse({ strings, thermalVolts, leastAmps: 0 });
   turns.go({ load: resistor(1000), seconds: 40 }, 3);
   turns.go({ load: resistor(1000), seconds: 260 }, 3);
   const whole = discharge({
@@ -42,7 +42,7 @@ test('use without a rest is the same as one long use', () => {
 });
 
 test('with rests between it gives more at each start than without (common practice, no source)', () => {
-  const use = new UseInTurns({ strings: [[ageing()]], thermalVolts, leastAmps: 0 });
+  const use = new IntermittentUse({ strings: [[ageing()]], thermalVolts, leastAmps: 0 });
   const firsts: number[] = [];
   for (let turn = 0; turn < 3; turn += 1) {
     const before = use.samples.length;
@@ -56,7 +56,7 @@ test('with rests between it gives more at each start than without (common practi
 
 test('unequal strings left alone: the strong one drives current backwards through the weak one (Millman)', () => {
   const weak = ageing({ cell: { emfVolts: 0.6, resistanceOhms: 1000 } });
-  const use = new UseInTurns({ strings: [[ageing()], [weak]], thermalVolts, leastAmps: 0 });
+  const use = new IntermittentUse({ strings: [[ageing()], [weak]], thermalVolts, leastAmps: 0 });
   use.go({ load: null, seconds: 1 }, 2);
   const [{ volts, stringAmps } = { volts: 0, stringAmps: [] }] = use.samples;
   expect(volts).toBeCloseTo((0.93 / 654 + 0.6 / 1000) / (1 / 654 + 1 / 1000), 6);
@@ -70,7 +70,7 @@ test('metal used in turns is only what flowed: half the time on, it lasts twice 
     fast: { ohms: 1e-9, seconds: 8 },
     slow: { ohms: 1e-9, seconds: 240 },
   });
-  const use = new UseInTurns({ strings: [[cell]], thermalVolts, leastAmps: 0 });
+  const use = new IntermittentUse({ strings: [[cell]], thermalVolts, leastAmps: 0 });
   while (use.end === null) {
     use.go({ load: resistor(276), seconds: 60 }, 2);
     use.go({ load: null, seconds: 60 }, 2);
@@ -99,7 +99,7 @@ test('a cell that begins dry comes up as it soaks, and then gives what a wet one
 
 test('equal cells and strings are worked out once; unlike ones keep their places', () => {
   const weak = ageing({ metalCoulombs: 1 });
-  const folded = foldCells([
+  const folded = groupIdenticalCells([
     [ageing(), ageing(), weak],
     [ageing(), ageing(), weak],
     [ageing(), weak, weak],

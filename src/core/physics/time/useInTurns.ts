@@ -1,5 +1,5 @@
 import type { Load } from '../circuit/load/load';
-import type { Settled } from './ageingCell';
+import type { QuasiSteady } from './ageingCell';
 import { RUN_TOLERANCE } from './discharge';
 import {
   joulesOf,
@@ -11,7 +11,7 @@ import { integrate } from './integrate';
 import { RunningCircuit } from './runningCircuit';
 
 /** One stretch of use: into a load, or resting where it is `null`. */
-export interface Stretch {
+export interface Segment {
   readonly load: Load | null;
   readonly seconds: number;
 }
@@ -20,7 +20,7 @@ export interface Stretch {
 const FAST_SETTLED_AFTER = 12;
 
 /** A battery that is switched on and off, or shorted and left alone: one stretch after the other. */
-export class UseInTurns {
+export class IntermittentUse {
   readonly samples: DischargeSample[] = [];
   private readonly circuit: RunningCircuit;
   private readonly leastAmps: number;
@@ -50,7 +50,7 @@ export class UseInTurns {
   }
 
   /** Goes on by one stretch, with so many samples spread over it: closer together at its beginning. */
-  go({ load, seconds }: Stretch, points: number): void {
+  go({ load, seconds }: Segment, points: number): void {
     if (this.over !== null) return;
     this.circuit.connect(load);
     const begin = this.now;
@@ -63,7 +63,7 @@ export class UseInTurns {
   }
 
   private part(
-    settled: Settled,
+    settled: QuasiSteady,
     begin: number,
     until: number,
     points: number,
@@ -85,7 +85,7 @@ export class UseInTurns {
         (seconds) => seconds <= end && (seconds > this.now || seconds === begin),
       ),
       ...RUN_TOLERANCE,
-      untilNegative: (seconds, now) => circuit.reserve(seconds, now, settled, this.leastAmps),
+      untilNegative: (seconds, now) => circuit.remainingShare(seconds, now, settled, this.leastAmps),
     });
     for (const { seconds, state } of run.samples) {
       this.samples.push(circuit.sample(seconds, state, settled));

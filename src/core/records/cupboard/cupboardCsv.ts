@@ -1,6 +1,6 @@
 import { csvRows, csvText, type CsvRow } from '../../formats/csv';
 import { parseQuantity } from '../../formats/parseQuantity';
-import { fail, succeed, type Fault, type Result } from '../../result';
+import { fail, succeed, type Issue, type Result } from '../../result';
 import { entryOf, withEntry, type CupboardEntry, type CupboardState } from './cupboardSchema';
 import { PART_IDS, PARTS, type PartId } from './parts';
 
@@ -34,7 +34,7 @@ export function withCsvCupboard(cupboard: CupboardState, text: string): Result<C
       `There is no column “${PART}”. Export the cupboard to see the columns.`,
     );
   }
-  const faults: Fault[] = [];
+  const faults: Issue[] = [];
   let after = cupboard;
   for (const row of rows.value) {
     const part = partOf(row, faults);
@@ -43,7 +43,7 @@ export function withCsvCupboard(cupboard: CupboardState, text: string): Result<C
   return faults.length > 0 ? fail(...faults) : succeed(after);
 }
 
-function partOf({ row, cells }: CsvRow, faults: Fault[]): PartId | null {
+function partOf({ row, cells }: CsvRow, faults: Issue[]): PartId | null {
   const name = cells[PART] ?? '';
   const found = PART_IDS.find(
     (part) => PARTS[part].name.toLowerCase() === name.toLowerCase() || part === name,
@@ -57,7 +57,7 @@ function partOf({ row, cells }: CsvRow, faults: Fault[]): PartId | null {
   return null;
 }
 
-function entryIn({ row, cells }: CsvRow, faults: Fault[]): Partial<CupboardEntry> {
+function entryIn({ row, cells }: CsvRow, faults: Issue[]): Partial<CupboardEntry> {
   const entry: { -readonly [Field in keyof CupboardEntry]?: number } = {};
   for (const field of FIELDS) {
     const column = COLUMNS[field];

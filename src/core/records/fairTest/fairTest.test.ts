@@ -3,7 +3,7 @@ import { analyseFairTest } from './analyseFairTest';
 import { fairTestCsv, freeVariantId, withCsvReadings } from './fairTestCsv';
 import { FAIR_TEST_DOCUMENT, type FairTest } from './fairTestSchema';
 import { runOrder } from './runOrder';
-import { sayDifference } from './sayDifference';
+import { describeDifference } from './sayDifference';
 
 const testOf = (
   groups: Readonly<Record<string, readonly number[]>>,
@@ -42,7 +42,7 @@ test('analysis of variance of PlantGrowth: F = 4.846, p = 0.01591, only first an
   expect(difference.p).toBeCloseTo(0.01591, 5);
   expect(difference.apart).toEqual([['second', 'first']]);
   expect(difference.asGoodAsBest).toEqual(['control']);
-  expect(sayDifference(ranking, difference).join(' ')).toMatch(
+  expect(describeDifference(ranking, difference).join(' ')).toMatch(
     /larger than the scatter.*about 2 in 100.*cannot be told from control/s,
   );
 });
@@ -57,13 +57,13 @@ test('scatter as large as the difference is not called a difference', () => {
     testOf({ kiwi: [0.9, 0.95, 0.85], lemon: [0.92, 0.88, 0.96] }),
   );
   expect(difference).toMatchObject({ status: 'tested', larger: false });
-  expect(sayDifference(ranking, difference)[0]).toContain('no larger than the scatter');
+  expect(describeDifference(ranking, difference)[0]).toContain('no larger than the scatter');
 });
 
 test('too little to judge by is said: one variant, single readings, no scatter at all', () => {
   const said = (test: FairTest): string => {
     const { ranking, difference } = analyseFairTest(test);
-    return sayDifference(ranking, difference).join(' ');
+    return describeDifference(ranking, difference).join(' ');
   };
   expect(said(testOf({ kiwi: [0.9, 0.91] }))).toContain('at least two of them');
   expect(said(testOf({ kiwi: [0.9, 0.91], lemon: [0.95] }))).toContain('read lemon at least twice');
@@ -138,7 +138,7 @@ test('a German spreadsheet’s CSV is understood: semicolons, decimal commas, a 
   const text =
     '\uFEFFround;what;open-circuit voltage (V);short-circuit current (mA)\n1;Kiwi;0,93;1,4\n2;kiwi;;1,5\n1;Stachelbeere;950 mV;\n';
   const back = withCsvReadings(FAIR_TEST_DOCUMENT.fresh('x'), text);
-  if (!back.ok) throw new Error(back.faults[0]?.message);
+  if (!back.ok) throw new Error(back.issues[0]?.message);
   expect(back.value.variants.map(({ name }) => name)).toEqual(['Kiwi', 'Stachelbeere']);
   expect(back.value.readings).toEqual([
     { variant: 'v1', repeat: 1, volts: 0.93, amps: 1.4e-3, changed: [] },
@@ -156,7 +156,7 @@ test('a column of what was different comes back as a second change', () => {
 test('a broken file is refused whole, each fault with its row and column', () => {
   const faults = (text: string): string[] => {
     const back = withCsvReadings(testOf({ kiwi: [0.9] }), text);
-    return back.ok ? [] : back.faults.map(({ path }) => describePath(path));
+    return back.ok ? [] : back.issues.map(({ path }) => describePath(path));
   };
   const header = 'round,what,open-circuit voltage (V),short-circuit current (mA)\n';
   expect(faults(`${header}1,kiwi,lots,1\n99,lemon,0.9,1\n2,,0.9,1\n3,kiwi,0.9,900 A\n`)).toEqual([
@@ -180,12 +180,12 @@ test('ids of new variants are free ones', () => {
 test('names that differ only by case, and a reading twice in a round, are refused', () => {
   const test = testOf({ kiwi: [0.9], Kiwi: [0.9] });
   const named = FAIR_TEST_DOCUMENT.parse(test);
-  expect(named.ok ? '' : describePath(named.faults[0]!.path)).toBe('variants[1].name');
+  expect(named.ok ? '' : describePath(named.issues[0]!.path)).toBe('variants[1].name');
   const once = testOf({ kiwi: [0.9] });
   const twice = FAIR_TEST_DOCUMENT.parse({
     ...once,
     readings: [...once.readings, ...once.readings],
   });
-  expect(twice.ok ? '' : describePath(twice.faults[0]!.path)).toBe('readings[1]');
+  expect(twice.ok ? '' : describePath(twice.issues[0]!.path)).toBe('readings[1]');
   expect(FAIR_TEST_DOCUMENT.copyOf(once).readings).toEqual([]);
 });

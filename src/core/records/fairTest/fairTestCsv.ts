@@ -1,6 +1,6 @@
 import { csvRows, csvText, type CsvRow } from '../../formats/csv';
 import { parseQuantity } from '../../formats/parseQuantity';
-import { fail, succeed, type Fault, type Result } from '../../result';
+import { fail, succeed, type Issue, type Result } from '../../result';
 import {
   FACTORS,
   MOST_REPEATS,
@@ -53,7 +53,7 @@ export function withCsvReadings(test: FairTest, text: string): Result<FairTest> 
       `There is no column “${missing}”. Export the empty plan to see the columns.`,
     );
   }
-  const faults: Fault[] = [];
+  const faults: Issue[] = [];
   const variants = [...test.variants];
   const readings = new Map(test.readings.map((one) => [`${one.variant} ${one.repeat}`, one]));
   for (const row of rows.value) {
@@ -77,7 +77,7 @@ function readingOf(
   { row, cells }: CsvRow,
   { factor }: FairTest,
   variants: FairTest['variants'],
-  faults: Fault[],
+  faults: Issue[],
 ): FairTestReading | null {
   const before = faults.length;
   const say = (column: string, message: string): void => {
@@ -93,7 +93,7 @@ function readingOf(
     const text = cells[column] ?? '';
     if (text === '') return null;
     const parsed = parseQuantity(text, kind);
-    if (!parsed.ok) say(column, parsed.faults[0]?.message ?? 'This cannot be read.');
+    if (!parsed.ok) say(column, parsed.issues[0]?.message ?? 'This cannot be read.');
     else if (Math.abs(parsed.value) > most) say(column, `“${text}” is too large.`);
     return parsed.ok ? parsed.value : null;
   };

@@ -3,7 +3,7 @@ import { formatNumber } from '../../units';
 import type { Difference, Ranked } from './analyseFairTest';
 
 /** Whether the difference is larger than the scatter, in plain sentences. */
-export function sayDifference(ranking: readonly Ranked[], difference: Difference): string[] {
+export function describeDifference(ranking: readonly Ranked[], difference: Difference): string[] {
   const best = ranking[0]?.name ?? '';
   switch (difference.status) {
     case 'too-few':

@@ -22,7 +22,7 @@ import {
 } from './measurement';
 import { columnsOfFile, readResults, resultRows, resultsCsv, RESULT_COLUMNS } from './resultsCsv';
 import { readingEntry } from './readingEntry';
-import { slipIn } from './slips';
+import { entryErrorIn } from './slips';
 
 const AT = '2027-01-22T14:02:00.000Z';
 const volts = (to: number): Measurement => ({ kind: 'volts', string: 1, from: 1, to, built: to });
@@ -220,7 +220,7 @@ test.each<[string, Measurement, number, number, string | null, number | null]>([
   ['a cell backwards is no slip', volts(2), 0.02, 1.86, null, null],
   ['a weak current is no slip', { kind: 'short', string: 1, built: 1 }, 0.4e-3, 1.4e-3, null, null],
 ])('%s', (_, measurement, value, expected, code, meant) => {
-  const slip = slipIn(
+  const slip = entryErrorIn(
     measurement,
     value,
     expected,

@@ -1,7 +1,7 @@
 import { csvRows, csvText, type CsvRow } from '../../formats/csv';
 import { parseQuantity } from '../../formats/parseQuantity';
 import { CURRENT_RANGES, VOLT_RANGES } from '../../physics/instruments/meter';
-import { succeed, type Fault, type Result } from '../../result';
+import { succeed, type Issue, type Result } from '../../result';
 import { foldLog } from './foldLog';
 import {
   groupNameSchema,
@@ -113,7 +113,7 @@ export interface FileRow {
   readonly row: number;
   readonly cells: Readonly<Record<string, string>>;
   readonly reading: { readonly group: string; readonly entry: LoggedReading } | null;
-  readonly faults: readonly Fault[];
+  readonly faults: readonly Issue[];
 }
 
 /**
@@ -128,7 +128,7 @@ export function readResults(text: string, mapping: ColumnMapping, now: string): 
 }
 
 function fileRow({ row, cells }: CsvRow, mapping: ColumnMapping, now: string): FileRow {
-  const faults: Fault[] = [];
+  const faults: Issue[] = [];
   const cell = (column: ResultColumn): string => {
     const name = mapping[column];
     return name === null ? '' : (cells[name] ?? '');
@@ -160,7 +160,7 @@ function fileRow({ row, cells }: CsvRow, mapping: ColumnMapping, now: string): F
     fault('measured', `“${kind}” is no measurement that Grozer knows.`);
   }
   const value = measurement.success ? valueOf(measurement.data, cell('value'), unit) : null;
-  if (value !== null && !value.ok) fault('value', value.faults[0]?.message ?? 'No value.');
+  if (value !== null && !value.ok) fault('value', value.issues[0]?.message ?? 'No value.');
   const takenAt = cell('taken at');
   const time = takenAt === '' ? now : isoTime(takenAt);
   if (time === null)
@@ -197,7 +197,7 @@ function valueOf(measurement: Measurement, typed: string, unit: string): Result<
     return runs === null
       ? {
           ok: false,
-          faults: [{ code: 'light', path: [], message: 'Write 1 where it runs, 0 where not.' }],
+          issues: [{ code: 'light', path: [], message: 'Write 1 where it runs, 0 where not.' }],
         }
       : succeed(runs);
   }

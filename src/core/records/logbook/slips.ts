@@ -2,7 +2,7 @@ import { formatAmps, formatVolts } from '../../units';
 import { quantityOf, type Measurement } from './measurement';
 
 /** A value that was probably not meant as it was typed. */
-export interface Slip {
+export interface EntryError {
   readonly code: 'unit' | 'sign' | 'not-believable';
   readonly message: string;
   /** What was probably meant; `null` where only the meter can tell. */
@@ -18,12 +18,12 @@ const NEAR = 4;
  * @param expected volts or amperes that a sound battery would show.
  * @param mostVolts the most that the metals can give there.
  */
-export function slipIn(
+export function entryErrorIn(
   measurement: Measurement,
   value: number,
   expected: number,
   mostVolts: number,
-): Slip | null {
+): EntryError | null {
   const quantity = quantityOf(measurement);
   if (quantity === 'light' || expected <= 0) return null;
   const format = quantity === 'volts' ? formatVolts : formatAmps;

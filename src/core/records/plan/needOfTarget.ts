@@ -7,7 +7,7 @@ import { formatOhms } from '../../units';
 import type { PlanTarget } from './planSchema';
 
 /** What the target asks of the battery: at least this current, at the voltage the load then takes. */
-export interface TargetNeed {
+export interface LoadRequirement {
   readonly load: Load;
   /** `amber LED`, `1 kΩ resistor`, `piezo buzzer`. */
   readonly name: string;
@@ -15,7 +15,7 @@ export interface TargetNeed {
   readonly volts: number;
 }
 
-export function needOfTarget(target: PlanTarget): TargetNeed {
+export function requirementOf(target: PlanTarget): LoadRequirement {
   const load = loadOfTarget(target);
   const amps = wantedAmps(target);
   return {

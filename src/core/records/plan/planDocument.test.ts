@@ -143,7 +143,7 @@ test('a new plan is a valid plan', () => {
 
 const faultPaths = (document: unknown): string[] => {
   const parsed = PLAN_DOCUMENT.parse(document);
-  return parsed.ok ? [] : parsed.faults.map(({ path }) => describePath(path));
+  return parsed.ok ? [] : parsed.issues.map(({ path }) => describePath(path));
 };
 
 test('every fault of a broken plan is named by its path', () => {
@@ -202,7 +202,7 @@ test('an old plan loses its readings to the log, and keeps everything else', () 
 test('text that is no JSON, no object or has no version says so', () => {
   const code = (text: string): string | undefined => {
     const parsed = PLAN_DOCUMENT.parseText(text);
-    return parsed.ok ? 'ok' : parsed.faults[0]?.code;
+    return parsed.ok ? 'ok' : parsed.issues[0]?.code;
   };
   expect(code('{"title": ')).toBe('not-json');
   expect(code('[]')).toBe('not-an-object');

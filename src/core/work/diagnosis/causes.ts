@@ -67,7 +67,7 @@ const SHORTED_OHMS = steps(0.3, 60, 6);
 export const BRIDGE_OHMS = 0.3;
 
 /** Nothing is wrong. */
-export const SOUND: Hypothesis = {
+export const NO_FAULT: Hypothesis = {
   cause: 'none',
   kind: 'none',
   string: null,
@@ -112,7 +112,7 @@ export function singleCauses(input: CauseInput): Hypothesis[] {
     share: number,
     rest: Partial<Hypothesis> & { readonly cause: string },
   ): void => {
-    weighed.push({ ...SOUND, kind, prior: CAUSE_WEIGHTS[kind] * share, ...rest });
+    weighed.push({ ...NO_FAULT, kind, prior: CAUSE_WEIGHTS[kind] * share, ...rest });
   };
   const cells = input.concerned.flatMap((string) =>
     (input.strings[string - 1] ?? []).flatMap((item, index) => placesOf(item, string, index + 1)),
@@ -191,7 +191,7 @@ export function singleCauses(input: CauseInput): Hypothesis[] {
           .map((one) => ({ ...one, prior: one.prior / CAUSE_WEIGHTS[one.kind as Faulty] }));
   const total = possible.reduce((sum, { prior }) => sum + prior, 0);
   const faulty = possible.map((one) => ({ ...one, prior: (anyFault * one.prior) / total }));
-  return [{ ...SOUND, prior: 1 - anyFault }, ...faulty];
+  return [{ ...NO_FAULT, prior: 1 - anyFault }, ...faulty];
 }
 
 /** Two causes at once, in different places. */
@@ -201,7 +201,7 @@ export function pairOf(first: Hypothesis, second: Hypothesis): Hypothesis | null
   if (first.string === second.string && first.cell === second.cell) return null;
   if (first.load !== 'right' && second.load !== 'right') return null;
   return {
-    ...SOUND,
+    ...NO_FAULT,
     cause: [first.cause, second.cause].sort().join(' + '),
     kind: 'pair',
     string: first.string,

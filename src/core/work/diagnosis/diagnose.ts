@@ -10,7 +10,7 @@ import {
 } from './causes';
 import { evidenceOf, unexplainedLikelihood, type Evidence, type Reading } from './evidence';
 import { Predictor, type BatteryMeant } from './predictor';
-import { tellingMeasurements, type NextMeasurement } from './tellingMeasurements';
+import { rankByInformationGain, type NextMeasurement } from './tellingMeasurements';
 
 /** One cause with everything that speaks for it added up. */
 export interface Cause {
@@ -76,7 +76,7 @@ export function diagnose(input: DiagnosisInput): Diagnosis {
     next:
       verdict === 'fine' && input.expected === undefined
         ? []
-        : tellingMeasurements(weighed, input.possible, readings),
+        : rankByInformationGain(weighed, input.possible, readings),
   };
 }
 

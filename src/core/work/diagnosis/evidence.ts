@@ -1,5 +1,5 @@
 import type { Measurement } from '../../records/logbook/measurement';
-import { SOUND, type Hypothesis } from './causes';
+import { NO_FAULT, type Hypothesis } from './causes';
 import type { Prediction, Predictor } from './predictor';
 
 /** One reading: what was measured, and what the meter showed (volts, amperes; for light 1 or 0). */
@@ -14,7 +14,7 @@ export interface Evidence {
   /** Natural logarithm of the chance of exactly these readings, without the prior. */
   readonly logLikelihood: number;
   /** Middle and standard deviation of a further reading, given those taken. */
-  readonly foretell: (next: Measurement) => { readonly mean: number; readonly deviation: number };
+  readonly predict: (next: Measurement) => { readonly mean: number; readonly deviation: number };
 }
 
 const LOG_TWO_PI = Math.log(2 * Math.PI);
@@ -53,12 +53,12 @@ export function evidenceOf(
   }
   const slipped = hypothesis.slip === null ? undefined : readings[hypothesis.slip];
   if (slipped !== undefined) {
-    logLikelihood += slipLikelihood(predictor.predict(slipped.measurement, SOUND), slipped.value);
+    logLikelihood += slipLikelihood(predictor.predict(slipped.measurement, NO_FAULT), slipped.value);
   }
   return {
     hypothesis,
     logLikelihood,
-    foretell: (next) => {
+    predict: (next) => {
       const prediction = predictor.predict(next, hypothesis);
       const linked = forward(
         factor,
@@ -81,7 +81,7 @@ export function evidenceOf(
 export function unexplainedLikelihood(predictor: Predictor, readings: readonly Reading[]): number {
   return readings.reduce((sum, { measurement, value }) => {
     if (measurement.kind === 'lights') return sum + Math.log(0.5);
-    const { mean, noise } = predictor.predict(measurement, SOUND);
+    const { mean, noise } = predictor.predict(measurement, NO_FAULT);
     return sum + logNormal(value, mean * 0.7, Math.max(mean * 0.6, 4 * noise));
   }, 0);
 }

@@ -1,11 +1,11 @@
 import type { Measurement } from '../../records/logbook/measurement';
 import { diagnose, type Diagnosis } from './diagnose';
 import type { Reading } from './evidence';
-import type { MeantBattery } from './meantOfPlan';
+import type { NominalBattery } from './meantOfPlan';
 import { possibleMeasurements } from './possibleMeasurements';
 
 /** What the fault finder makes of one group's readings; `null` before the first of them. */
-export function findFaults(meant: MeantBattery, readings: readonly Reading[]): Diagnosis | null {
+export function findFaults(meant: NominalBattery, readings: readonly Reading[]): Diagnosis | null {
   const usable = readings.filter(({ measurement }) => fits(meant, measurement));
   if (usable.length === 0) return null;
   const built = new Map<number, number>();
@@ -28,7 +28,7 @@ export function findFaults(meant: MeantBattery, readings: readonly Reading[]): D
 }
 
 /** A reading of a place that the plan no longer has is left out. */
-function fits({ strings }: MeantBattery, measurement: Measurement): boolean {
+function fits({ strings }: NominalBattery, measurement: Measurement): boolean {
   if (!('string' in measurement)) return true;
   const length = strings[measurement.string - 1]?.length ?? 0;
   const reach = Math.max(

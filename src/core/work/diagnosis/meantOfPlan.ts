@@ -2,27 +2,27 @@ import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
 import { isLinearCell, type CellModel } from '../../physics/chemistry/cellModel';
 import { BRIGHTNESS_FROM_AMPS } from '../../physics/circuit/brightness';
 import type { SpecItem } from '../../physics/circuit/faults/batterySpec';
-import { soundDesk, type StandingItem } from '../../physics/desk/desk';
+import { withoutFaults, type StandingItem } from '../../physics/desk/desk';
 import { mindsTurning } from '../../physics/desk/deskNetwork';
 import type { PlanEvaluation } from '../planning/evaluatePlan';
 import type { DiagnosisInput } from './diagnose';
 
 /** A plan’s battery as the fault finder takes it: as it is meant, every cell a straight line. */
-export type MeantBattery = Omit<DiagnosisInput, 'readings' | 'possible'>;
+export type NominalBattery = Omit<DiagnosisInput, 'readings' | 'possible'>;
 
 /** Share of its wanted current from which a device is seen to run (from memory). */
 const RUNS_FROM_SHARE = 0.5;
 
-export function meantOfPlan({
+export function nominalBatteryOf({
   desk,
   need,
   cell,
-}: Pick<PlanEvaluation, 'desk' | 'need' | 'cell'>): MeantBattery {
+}: Pick<PlanEvaluation, 'desk' | 'need' | 'cell'>): NominalBattery {
   const looks = desk.strings.flatMap((items) =>
     items.flatMap((item) => (item.kind === 'cell' ? [item] : item.strings.flat())),
   );
   return {
-    strings: soundDesk(desk).strings.map((items) => items.map(straightItem)),
+    strings: withoutFaults(desk).strings.map((items) => items.map(straightItem)),
     load: need.load,
     runsFromAmps:
       need.load.kind === 'led' || need.load.kind === 'led-group'

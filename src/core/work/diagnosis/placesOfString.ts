@@ -1,6 +1,6 @@
 import type { CellModel } from '../../physics/chemistry/cellModel';
 import type { BenchPlace } from './judgeReadings';
-import { cellsOf, soundDesk, type Desk } from '../../physics/desk/desk';
+import { cellsOf, withoutFaults, type Desk } from '../../physics/desk/desk';
 import { solveDesk } from '../../physics/desk/solveDesk';
 
 /**
@@ -11,7 +11,7 @@ export function placesOfString(
   desk: Desk,
   string: number,
 ): { readonly places: BenchPlace[]; readonly firstCell: CellModel } {
-  const items = soundDesk(desk).strings[string] ?? [];
+  const items = withoutFaults(desk).strings[string] ?? [];
   const [first] = cellsOf({ strings: [items] });
   if (first === undefined) throw new Error(`the desk has no string ${string}`);
   const alone = { strings: [items], loadReversed: false, plainGrid: false };

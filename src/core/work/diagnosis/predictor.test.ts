@@ -1,5 +1,5 @@
 import type { CellFault } from '../../physics/circuit/faults/batterySpec';
-import { singleCauses, SOUND, type Hypothesis } from './causes';
+import { singleCauses, NO_FAULT, type Hypothesis } from './causes';
 import { LinearString } from './linearString';
 import { possibleMeasurements } from './possibleMeasurements';
 import { Predictor } from './predictor';
@@ -24,7 +24,7 @@ test('what is foretold of every fault is what the general solver gives', () => {
   for (const [index, fault] of faults.entries()) {
     const predictor = new Predictor(battery(4, { pile: true }));
     const hypothesis: Hypothesis = {
-      ...SOUND,
+      ...NO_FAULT,
       changes:
         index === 0 ? [] : [{ string: 1, cell: 2, inner: null, faults: fault, sharesNext: false }],
     };

@@ -1,11 +1,11 @@
 import { CLASS_SCATTER } from '../../physics/chance/scatter';
 import type { SpecItem } from '../../physics/circuit/faults/batterySpec';
-import { loadSlopeOhms, type Load } from '../../physics/circuit/load/load';
+import { loadDifferentialOhms, type Load } from '../../physics/circuit/load/load';
 import { CURRENT_RANGE_FACTS, suitableRange, VOLTMETER_OHMS } from '../../physics/instruments/meter';
-import { linearCurve, operatingPoint } from '../../physics/circuit/operatingPoint';
+import { theveninCurve, operatingPoint } from '../../physics/circuit/operatingPoint';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
 import { measurementKey, type Measurement } from '../../records/logbook/measurement';
-import { changedString, SOUND, type Hypothesis } from './causes';
+import { changedString, NO_FAULT, type Hypothesis } from './causes';
 import { LinearString, type Sensitive } from './linearString';
 import { clipsOff, LEAD, LEAD_OHMS, standingItems } from '../measuring/probed';
 
@@ -57,7 +57,7 @@ export class Predictor {
 
   predict(measurement: Measurement, hypothesis: Hypothesis): Prediction {
     const own =
-      'string' in measurement && this.isSound(measurement, hypothesis) ? SOUND : hypothesis;
+      'string' in measurement && this.isSound(measurement, hypothesis) ? NO_FAULT : hypothesis;
     const ofThis = remembered(this.known, own, () => new Map<string, Prediction>());
     const key = measurementKey(measurement);
     const found = ofThis.get(key) ?? this.compute(measurement, own);
@@ -135,7 +135,7 @@ export class Predictor {
     const touched = hypothesis.changes.some((one) => one.string === string && one.cell <= built);
     const of = remembered(
       this.stands,
-      touched ? hypothesis : SOUND,
+      touched ? hypothesis : NO_FAULT,
       () => new Map<string, readonly SpecItem[]>(),
     );
     const key = `${string} ${built}`;
@@ -260,12 +260,12 @@ export class Predictor {
     const point = blocked
       ? null
       : operatingPoint(
-          linearCurve({ emfVolts: whole.emf, resistanceOhms: whole.ohms }),
+          theveninCurve({ emfVolts: whole.emf, resistanceOhms: whole.ohms }),
           load,
           ROOM_THERMAL_VOLTS,
         );
     const amps = point?.status === 'solved' ? point.amps : 0;
-    const slope = amps > 0 ? loadSlopeOhms(load, amps, ROOM_THERMAL_VOLTS) : Infinity;
+    const slope = amps > 0 ? loadDifferentialOhms(load, amps, ROOM_THERMAL_VOLTS) : Infinity;
     const lost = whole.emfSpread.map((emf, index) => emf - amps * whole.ohmsSpread[index]!);
     const spread = lost.map((volts) => volts / (whole.ohms + slope));
     const voltsSpread = lost.map((volts, index) => volts - whole.ohms * spread[index]!);

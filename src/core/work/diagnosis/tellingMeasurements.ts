@@ -39,7 +39,7 @@ const LEAST_BITS = 0.02;
  * The measurements that tell most about the cause: expected information gain, the fall of the entropy over causes
  * (D. V. Lindley, Ann. Math. Stat. 27 (1956) 986), per effort. The most telling first.
  */
-export function tellingMeasurements(
+export function rankByInformationGain(
   weighed: readonly Weighed[],
   possible: readonly Measurement[],
   readings: readonly Reading[],
@@ -55,7 +55,7 @@ export function tellingMeasurements(
   return possible
     .filter((one) => slipped || !taken.has(measurementKey(one)))
     .map((measurement) => {
-      const foretold = likely.map(({ evidence }) => evidence.foretell(measurement));
+      const foretold = likely.map(({ evidence }) => evidence.predict(measurement));
       const bits =
         measurement.kind === 'lights'
           ? bitsOfLight(

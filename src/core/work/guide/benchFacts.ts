@@ -1,7 +1,7 @@
 import { CLASS_SCATTER } from '../../physics/chance/scatter';
 import { placesOfString } from '../diagnosis/placesOfString';
 import type { BatteryWords } from '../diagnosis/causeWords';
-import { SOUND } from '../diagnosis/causes';
+import { NO_FAULT } from '../diagnosis/causes';
 import {
   benchRows,
   meaningOfDeviation,
@@ -10,7 +10,7 @@ import {
   type BenchRow,
   type ReadingMeaning,
 } from '../diagnosis/judgeReadings';
-import { meantOfPlan, type MeantBattery } from '../diagnosis/meantOfPlan';
+import { nominalBatteryOf, type NominalBattery } from '../diagnosis/meantOfPlan';
 import { COMMON_SCATTER, Predictor } from '../diagnosis/predictor';
 import type { LoggedReading } from '../../records/logbook/logEntry';
 import { measurementName, quantityOf, type Measurement } from '../../records/logbook/measurement';
@@ -31,7 +31,7 @@ export interface OtherRow {
 
 /** Everything about a plan’s bench that its pages show, worked out once for a plan. */
 export interface BenchFacts {
-  readonly meant: MeantBattery;
+  readonly meant: NominalBattery;
   readonly steps: readonly GuideStep[];
   readonly words: BatteryWords;
   /** What one cell is made of, for its drawing. */
@@ -48,11 +48,11 @@ export interface BenchFacts {
 }
 
 export function benchFacts(plan: Plan, evaluation: PlanEvaluation): BenchFacts {
-  const meant = meantOfPlan(evaluation);
+  const meant = nominalBatteryOf(evaluation);
   const predictor = new Predictor(meant);
   const places = meant.strings.map((_, index) => placesOfString(evaluation.desk, index).places);
   const expected = (measurement: Measurement): ExpectedReading => {
-    const { mean, spread, noise } = predictor.predict(measurement, SOUND);
+    const { mean, spread, noise } = predictor.predict(measurement, NO_FAULT);
     return { value: mean, deviation: Math.hypot(noise, ...spread) };
   };
   const { recipe, body } = evaluation.cell;

@@ -4,8 +4,8 @@ import {
   type CurrentRange,
   type VoltRange,
 } from '../../physics/instruments/meter';
-import { SOUND } from '../diagnosis/causes';
-import { meantOfPlan } from '../diagnosis/meantOfPlan';
+import { NO_FAULT } from '../diagnosis/causes';
+import { nominalBatteryOf } from '../diagnosis/meantOfPlan';
 import { Predictor } from '../diagnosis/predictor';
 import { howToMeasure, quantityOf, type Measurement } from '../../records/logbook/measurement';
 import { nameOfTarget } from '../../records/plan/needOfTarget';
@@ -51,7 +51,7 @@ const MINUTES = { volts: 0.5, amps: 0.5, join: 3, device: 2, hold: 5, prepare: 5
 
 /** What a group does at the bench, one thing after the other: from the recipe and the arrangement. */
 export function guideOfPlan(plan: Plan, evaluation: PlanEvaluation): GuideStep[] {
-  const meant = meantOfPlan(evaluation);
+  const meant = nominalBatteryOf(evaluation);
   const predictor = new Predictor(meant);
   const { recipe, body } = evaluation.cell;
   const building = recipe.steps.filter((step) => !/^Measure/.test(step));
@@ -74,7 +74,7 @@ export function guideOfPlan(plan: Plan, evaluation: PlanEvaluation): GuideStep[]
     measurement: Measurement,
     cautions: readonly CautionId[] = [],
   ): GuideStep => {
-    const { mean, spread, noise } = predictor.predict(measurement, SOUND);
+    const { mean, spread, noise } = predictor.predict(measurement, NO_FAULT);
     const deviation = Math.hypot(noise, ...spread);
     return step({
       id,

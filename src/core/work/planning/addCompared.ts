@@ -16,7 +16,7 @@ export interface Addition {
 }
 
 /** One more string against one more pair of metals in every body; `null` where no more metal goes into a body. */
-export function addCompared({
+export function compareAdditions({
   cell,
   need,
   wiring,

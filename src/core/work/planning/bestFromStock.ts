@@ -1,6 +1,6 @@
 import { WANTED_BRIGHTNESSES } from '../../physics/circuit/brightness';
 import { LED_COLOURS, LED_PRESETS, type LedColour } from '../../physics/circuit/load/ledPresets';
-import { needOfTarget, type TargetNeed } from '../../records/plan/needOfTarget';
+import { requirementOf, type LoadRequirement } from '../../records/plan/needOfTarget';
 import type { PlanTarget } from '../../records/plan/planSchema';
 import { planBatteries, type BatteryCandidate, type PlannerInput } from './planBatteries';
 
@@ -28,7 +28,7 @@ export function bestFromStock(
     if (!LED_PRESETS[colour].visible) continue;
     for (const brightness of [...WANTED_BRIGHTNESSES].reverse()) {
       const target: PlanTarget = { kind: 'led', colour, brightness };
-      const need = needOfSeveral(needOfTarget(target), sideBySide);
+      const need = needOfSeveral(requirementOf(target), sideBySide);
       const [candidate] = planBatteries({ ...input, need }).candidates;
       if (candidate === undefined) continue;
       const rank = WANTED_BRIGHTNESSES.indexOf(brightness);
@@ -42,7 +42,7 @@ export function bestFromStock(
 }
 
 /** Equal LEDs side by side share the current. */
-function needOfSeveral(need: TargetNeed, count: number): TargetNeed {
+function needOfSeveral(need: LoadRequirement, count: number): LoadRequirement {
   if (need.load.kind !== 'led' || count === 1) return need;
   const { led } = need.load;
   const load = { kind: 'led-group', led, inSeries: 1, inParallel: count } as const;

@@ -7,13 +7,13 @@ import {
   type DrawnSource,
 } from '../../physics/chance/simulateClasses';
 import type { RandomStream } from '../../physics/chance/random';
-import { tangentOf } from '../../physics/circuit/battery/gridCurve';
-import type { LinearSource } from '../../physics/circuit/battery/reduceBattery';
+import { linearizeAt } from '../../physics/circuit/battery/gridCurve';
+import type { TheveninSource } from '../../physics/circuit/battery/reduceBattery';
 import { solveNetwork } from '../../physics/circuit/network/solveNetwork';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
 import type { Desk, StandingCell, StandingItem } from '../../physics/desk/desk';
 import { deskNetwork } from '../../physics/desk/deskNetwork';
-import type { TargetNeed } from '../../records/plan/needOfTarget';
+import type { LoadRequirement } from '../../records/plan/needOfTarget';
 import { CHANCE_DEFAULTS, chanceOfGrid } from './chanceOfGrid';
 
 /**
@@ -22,7 +22,7 @@ import { CHANCE_DEFAULTS, chanceOfGrid } from './chanceOfGrid';
  */
 export function chanceOfDesk(
   desk: Desk,
-  need: TargetNeed,
+  need: LoadRequirement,
   run: { classes: number; seed: number } = CHANCE_DEFAULTS,
 ): ClassesOutcome {
   const [first] = desk.strings[0] ?? [];
@@ -46,17 +46,17 @@ export function chanceOfDesk(
 
 /** A cell as a straight line with the scatter of its volts. */
 interface Straight {
-  readonly line: LinearSource;
+  readonly line: TheveninSource;
   readonly spreadVolts: number;
 }
 type StraightItem = Straight | { readonly strings: readonly (readonly Straight[])[] };
 
 /** Every cell of the battery as the straight line that touches its curve where it works. */
-function straightened(desk: Desk, need: TargetNeed): StraightItem[][] {
+function straightened(desk: Desk, need: LoadRequirement): StraightItem[][] {
   const outcome = solveNetwork(deskNetwork(desk, need.load));
   const amps = outcome.status === 'solved' ? outcome.componentAmps : {};
   const straight = ({ name, model }: StandingCell): Straight => ({
-    line: tangentOf(model, Math.max(0, amps[name] ?? 0)),
+    line: linearizeAt(model, Math.max(0, amps[name] ?? 0)),
     spreadVolts: CLASS_SCATTER.emfShare * model.emfVolts,
   });
   const item = (one: StandingItem): StraightItem =>

@@ -1,10 +1,10 @@
 import { CLASS_SCATTER } from '../../physics/chance/scatter';
 import { simulateClasses, type ClassesOutcome } from '../../physics/chance/simulateClasses';
 import type { CellModel } from '../../physics/chemistry/cellModel';
-import { gridCurve, tangentOf } from '../../physics/circuit/battery/gridCurve';
+import { gridCurve, linearizeAt } from '../../physics/circuit/battery/gridCurve';
 import { operatingPoint } from '../../physics/circuit/operatingPoint';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
-import type { TargetNeed } from '../../records/plan/needOfTarget';
+import type { LoadRequirement } from '../../records/plan/needOfTarget';
 
 /** How many classes are simulated, and the seed that makes the answer the same each time. */
 export const CHANCE_DEFAULTS = { classes: 600, seed: 20 } as const;
@@ -15,7 +15,7 @@ export const CHANCE_DEFAULTS = { classes: 600, seed: 20 } as const;
  */
 export function chanceOfGrid(
   cell: CellModel,
-  need: TargetNeed,
+  need: LoadRequirement,
   cellsInSeries: number,
   strings: number,
   { classes, seed }: { classes: number; seed: number } = CHANCE_DEFAULTS,
@@ -27,7 +27,7 @@ export function chanceOfGrid(
   );
   const amps = point.status === 'solved' ? point.amps / strings : 0;
   return simulateClasses({
-    cell: tangentOf(cell, amps),
+    cell: linearizeAt(cell, amps),
     emfSpreadVolts: CLASS_SCATTER.emfShare * cell.emfVolts,
     cellsInSeries,
     strings,

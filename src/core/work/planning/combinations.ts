@@ -1,7 +1,7 @@
 import type { CellModel } from '../../physics/chemistry/cellModel';
 import { gridCurve } from '../../physics/circuit/battery/gridCurve';
 import { boosterOnSource, TYPICAL_BOOSTER } from '../../physics/circuit/load/booster';
-import type { TargetNeed } from '../../records/plan/needOfTarget';
+import type { LoadRequirement } from '../../records/plan/needOfTarget';
 import { formatMinutes, formatNumber, formatVolts } from '../../units';
 
 /** A way round what cannot be done directly. */
@@ -22,12 +22,12 @@ const CHARGE_SECONDS = 300;
 const HEADROOM = 1.5;
 
 /** A booster or a capacitor in between, where no battery of the cell feeds the load directly. */
-export function combinationsFor(cell: CellModel, need: TargetNeed): Combination[] {
+export function combinationsFor(cell: CellModel, need: LoadRequirement): Combination[] {
   return [boosted(cell, need), stored(cell, need)].filter((one) => one !== null);
 }
 
 /** Fewest cells that run a booster which feeds the load. */
-function boosted(cell: CellModel, need: TargetNeed): Combination | null {
+function boosted(cell: CellModel, need: LoadRequirement): Combination | null {
   const booster = { outputWatts: need.amps * need.volts, ...TYPICAL_BOOSTER };
   let best: { cellsInSeries: number; strings: number } | null = null;
   for (let cellsInSeries = 1; cellsInSeries <= MOST_BOOSTED_IN_SERIES; cellsInSeries += 1) {
@@ -53,11 +53,11 @@ function boosted(cell: CellModel, need: TargetNeed): Combination | null {
 }
 
 /** A capacitor charged for some minutes feeds the load for some seconds. */
-function stored(cell: CellModel, need: TargetNeed): Combination | null {
+function stored(cell: CellModel, need: LoadRequirement): Combination | null {
   const cellsInSeries = Math.ceil((HEADROOM * need.volts) / cell.emfVolts);
   if (cellsInSeries > MOST_CELLS) return null;
   const openVolts = cellsInSeries * cell.emfVolts;
-  const slope = gridCurve(cell, cellsInSeries, 1).slopeOhmsAt(0);
+  const slope = gridCurve(cell, cellsInSeries, 1).differentialOhmsAt(0);
   const reached = openVolts * -Math.expm1(-CHARGE_SECONDS / (slope * CAPACITOR_FARADS));
   const seconds = (CAPACITOR_FARADS * Math.max(0, reached - need.volts)) / need.amps;
   if (!(seconds > 0)) return null;

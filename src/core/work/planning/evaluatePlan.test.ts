@@ -10,8 +10,8 @@ import {
   explainOperatingPoint,
   explainResistance,
 } from './explain';
-import { waysReason } from './reasons';
-import { inHundred, shortfallReason, verdictOf } from './verdict';
+import { wiringReason } from './reasons';
+import { asPercentRounded, shortfallReason, verdictOf } from './verdict';
 
 const lamp: Plan = {
   ...newPlan('Lamp'),
@@ -127,7 +127,7 @@ test('what cannot be done still shows the nearest battery, and says that it fail
     target: { kind: 'device', device: 'pocket-radio', leastVolts: 3, amps: 20e-3 },
   };
   const evaluation = evaluatePlan(radio);
-  expect(evaluation.ways.status).toBe('impossible');
+  expect(evaluation.wiringOptions.status).toBe('impossible');
   expect(evaluation.wiring.cellsInSeries * evaluation.wiring.strings).toBeGreaterThan(1);
   expect(verdictOf(evaluation).tone).toBe('wrong');
 });
@@ -135,7 +135,7 @@ test('what cannot be done still shows the nearest battery, and says that it fail
 test('an edit that leaves cell and target alone reuses what depends on them', () => {
   const before = evaluatePlan(lamp);
   const after = evaluatePlan(withGrid(lamp, 5, 3), before);
-  expect(after.ways).toBe(before.ways);
+  expect(after.wiringOptions).toBe(before.wiringOptions);
   expect(after.classes).not.toBe(before.classes);
   expect(after).toEqual(evaluatePlan(withGrid(lamp, 5, 3)));
   expect(evaluatePlan({ ...lamp, title: 'Other' }, before).classes).toBe(before.classes);
@@ -167,7 +167,7 @@ test('every explanation shows a sum and where it comes from', () => {
 test('reasons follow the ratio of open volts to what the load holds', () => {
   const evaluation = evaluatePlan(lamp);
   const reason = (cellsInSeries: number, strings: number) =>
-    waysReason({ cellsInSeries, strings }, evaluation);
+    wiringReason({ cellsInSeries, strings }, evaluation);
   expect(reason(4, 3)).toContain('best use');
   expect(reason(2, 9)).toContain('little to spare');
   expect(reason(8, 3)).toContain('steadier');
@@ -175,7 +175,7 @@ test('reasons follow the ratio of open volts to what the load holds', () => {
 });
 
 test('certainty is never overstated', () => {
-  expect([0, 0.001, 0.5, 0.996, 1].map(inHundred)).toEqual([0, 1, 50, 99, 100]);
+  expect([0, 0.001, 0.5, 0.996, 1].map(asPercentRounded)).toEqual([0, 1, 50, 99, 100]);
 });
 
 test('a fault that is tried out leaves the chances of the battery as they are, another battery does not', () => {

@@ -1,11 +1,11 @@
 import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
 import type { ClassesOutcome } from '../../physics/chance/simulateClasses';
 import { brightnessOf, type BrightnessBand } from '../../physics/circuit/brightness';
-import { deskOf, gridDesk, soundDesk, wrongThings, type Desk } from '../../physics/desk/desk';
-import { laidOutGrid, withoutFaults } from '../../physics/desk/deskEdits';
+import { deskOf, gridDesk, withoutFaults, faultCount, type Desk } from '../../physics/desk/desk';
+import { laidOutGrid, withFaultsRemoved } from '../../physics/desk/deskEdits';
 import { solveDesk, type DeskSolution } from '../../physics/desk/solveDesk';
 import { cellOfPlan, type PlannedCell } from '../../records/plan/cellOfPlan';
-import { needOfTarget, type TargetNeed } from '../../records/plan/needOfTarget';
+import { requirementOf, type LoadRequirement } from '../../records/plan/needOfTarget';
 import type { Plan, PlanTarget } from '../../records/plan/planSchema';
 import { chanceOfDesk } from './chanceOfDesk';
 import { planGrids, type GridPlan } from './planGrids';
@@ -17,9 +17,9 @@ export interface PlanEvaluation {
   readonly target: PlanTarget;
   readonly arrangement: Plan['arrangement'];
   readonly cell: PlannedCell;
-  readonly need: TargetNeed;
+  readonly need: LoadRequirement;
   /** What the planner makes of cell and target. */
-  readonly ways: GridPlan;
+  readonly wiringOptions: GridPlan;
   readonly wiring: Wiring;
   readonly desk: Desk;
   /** Number of things that are wrong on the desk, as a what-if. */
@@ -60,14 +60,14 @@ export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null)
     previous?.cellInput === plan.cell && previous.target === plan.target ? previous : null;
   if (before !== null && before.arrangement === plan.arrangement) return before;
   const cell = before?.cell ?? cellOfPlan(plan);
-  const need = before?.need ?? needOfTarget(plan.target);
-  const ways = before?.ways ?? planGrids(cell.model, need);
+  const need = before?.need ?? requirementOf(plan.target);
+  const ways = before?.wiringOptions ?? planGrids(cell.model, need);
   const wiring = wiringOf(plan, ways, cell, need);
   const desk =
     plan.arrangement.kind === 'desk'
       ? deskOf(plan.arrangement, cell)
       : gridDesk(cell, wiring.cellsInSeries, wiring.strings);
-  const wrong = wrongThings(desk);
+  const wrong = faultCount(desk);
   const meant = meantBy(plan.arrangement, wiring);
   return {
     cellInput: plan.cell,
@@ -75,7 +75,7 @@ export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null)
     arrangement: plan.arrangement,
     cell,
     need,
-    ways,
+    wiringOptions: ways,
     wiring,
     desk,
     wrong,
@@ -84,7 +84,7 @@ export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null)
     classes:
       before?.meant === meant
         ? before.classes
-        : chanceOfDesk(wrong === 0 ? desk : soundDesk(desk), need),
+        : chanceOfDesk(wrong === 0 ? desk : withoutFaults(desk), need),
     ...evaluateDesk(desk, need),
   };
 }
@@ -95,7 +95,7 @@ type OnTheDesk = Pick<
 >;
 
 /** The part of an evaluation that depends on the desk alone, without chance. */
-export function evaluateDesk(desk: Desk, need: TargetNeed): OnTheDesk {
+export function evaluateDesk(desk: Desk, need: LoadRequirement): OnTheDesk {
   const solution = solveDesk(desk, need.load);
   return { ...solution, brightness: need.load.kind === 'led' ? brightnessOf(solution.amps) : null };
 }
@@ -103,12 +103,12 @@ export function evaluateDesk(desk: Desk, need: TargetNeed): OnTheDesk {
 function meantBy(arrangement: Plan['arrangement'], wiring: Wiring): string {
   const desk =
     arrangement.kind === 'desk'
-      ? withoutFaults(arrangement)
+      ? withFaultsRemoved(arrangement)
       : laidOutGrid(wiring.cellsInSeries, wiring.strings);
   return JSON.stringify(desk.strings);
 }
 
-function wiringOf(plan: Plan, ways: GridPlan, cell: PlannedCell, need: TargetNeed): Wiring {
+function wiringOf(plan: Plan, ways: GridPlan, cell: PlannedCell, need: LoadRequirement): Wiring {
   if (plan.arrangement.kind === 'own') {
     const { cellsInSeries, strings } = plan.arrangement;
     return { cellsInSeries, strings, chosenBy: 'educator' };
@@ -137,7 +137,7 @@ const NEAREST_MOST_CELLS = 24;
  */
 function nearestWiring(
   cell: PlannedCell,
-  need: TargetNeed,
+  need: LoadRequirement,
 ): Pick<Wiring, 'cellsInSeries' | 'strings'> {
   const best = Math.round((2 * need.volts) / cell.model.emfVolts);
   const cellsInSeries = Math.min(Math.max(1, best), NEAREST_MOST_CELLS);

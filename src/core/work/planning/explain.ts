@@ -3,7 +3,7 @@ import { CLASS_SCATTER } from '../../physics/chance/scatter';
 import { quantile } from '../../physics/chance/simulateClasses';
 import { CURRENT_RANGE_FACTS } from '../../physics/instruments/meter';
 import type { SourceId } from '../help/sources';
-import { mostWattsOfDesk } from '../../physics/desk/mostWattsOfDesk';
+import { maxPowerOfDesk } from '../../physics/desk/mostWattsOfDesk';
 import {
   formatAmps,
   formatCount,
@@ -86,7 +86,7 @@ export function explainResistance(evaluation: PlanEvaluation): Explanation {
 /** Current and voltage at the operating point. */
 export function explainOperatingPoint(evaluation: PlanEvaluation): Explanation {
   const { source, need, amps, volts, cell, desk } = evaluation;
-  const most = mostWattsOfDesk(desk);
+  const most = maxPowerOfDesk(desk);
   const where =
     desk.plainGrid && isLinearCell(cell.model)
       ? ' (E² ÷ 4r, at half the open-circuit voltage)'

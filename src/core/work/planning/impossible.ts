@@ -1,14 +1,14 @@
 import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
 import type { CellModel } from '../../physics/chemistry/cellModel';
 import { REFUSED_ABOVE_VOLTS } from '../../constants';
-import type { TargetNeed } from '../../records/plan/needOfTarget';
+import type { LoadRequirement } from '../../records/plan/needOfTarget';
 import { formatAmps, formatNumber, formatVolts } from '../../units';
 import { PLANNING_DEFAULTS, type GridPlan } from './planGrids';
 
 /** “Cannot be done, because …”, in plain words with the figures. */
 export function whyImpossible(
   cell: CellModel,
-  need: TargetNeed,
+  need: LoadRequirement,
   plan: Extract<GridPlan, { status: 'impossible' }>,
 ): string {
   if (plan.limit === 'volts') {

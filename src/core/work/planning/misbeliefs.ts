@@ -1,6 +1,6 @@
 import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
 import { conductivity } from '../../physics/chemistry/conductivity';
-import { mostWatts } from '../../physics/chemistry/mostWatts';
+import { maxPowerWatts } from '../../physics/chemistry/mostWatts';
 import { gridDesk, type Desk, type StandingCell } from '../../physics/desk/desk';
 import { deskShortAmps, solveDesk } from '../../physics/desk/solveDesk';
 import { formatAmps, formatNumber, formatVolts, formatWatts } from '../../units';
@@ -39,7 +39,7 @@ export function voltsTimesAmps({ cell }: Given): Explanation {
   const { model } = cell;
   const shortAmps = cellAmpsAt(model, 0);
   const product = model.emfVolts * shortAmps;
-  const most = mostWatts(model);
+  const most = maxPowerWatts(model);
   return {
     title: 'Volts × amps is not the power',
     lines: [

@@ -1,12 +1,12 @@
 import { WANTED_BRIGHTNESSES } from '../../physics/circuit/brightness';
 import { LED_COLOURS, LED_PRESETS } from '../../physics/circuit/load/ledPresets';
 import type { CellModel } from '../../physics/chemistry/cellModel';
-import { needOfTarget } from '../../records/plan/needOfTarget';
+import { requirementOf } from '../../records/plan/needOfTarget';
 import type { PlanTarget } from '../../records/plan/planSchema';
 import { planGrids, type GridCandidate } from './planGrids';
 
 /** A wish close to one that is out of reach. */
-export interface NearestWish {
+export interface FeasibleTarget {
   readonly target: PlanTarget;
   /** `a dim white LED` */
   readonly wording: string;
@@ -17,9 +17,9 @@ export interface NearestWish {
  * The nearest thing that the same cell can do: first the same LED less bright, then another colour as bright as
  * wanted, then any LED at all. `null` where not even a glimmer is possible.
  */
-export function nearestWish(cell: CellModel, target: PlanTarget): NearestWish | null {
+export function nearestFeasibleTarget(cell: CellModel, target: PlanTarget): FeasibleTarget | null {
   for (const candidate of wishesNear(target)) {
-    const plan = planGrids(cell, needOfTarget(candidate));
+    const plan = planGrids(cell, requirementOf(candidate));
     if (plan.status === 'possible') {
       return { target: candidate, wording: wordingOf(candidate), grid: plan.suggested };
     }

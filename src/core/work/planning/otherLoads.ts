@@ -8,7 +8,7 @@ import { usbShortfall } from '../../physics/circuit/load/usb';
 import type { Desk } from '../../physics/desk/desk';
 import { deskCurve, solveDesk } from '../../physics/desk/solveDesk';
 import { formatAmps, formatMinutes, formatNumber, formatVolts } from '../../units';
-import type { LinearSource } from '../../physics/circuit/battery/reduceBattery';
+import type { TheveninSource } from '../../physics/circuit/battery/reduceBattery';
 
 /** What the same battery does with another load. */
 export interface OtherLoad {
@@ -183,7 +183,7 @@ function boosted(desk: Desk): OtherLoad {
 }
 
 /** A capacitor draws nothing once it is full; what it holds is ½CV². */
-function capacitor({ emfVolts, resistanceOhms }: LinearSource): OtherLoad {
+function capacitor({ emfVolts, resistanceOhms }: TheveninSource): OtherLoad {
   const minutes = (TIME_CONSTANTS * resistanceOhms * FARADS) / 60;
   const millijoules = 500 * FARADS * emfVolts ** 2;
   const works = emfVolts > 0 && Number.isFinite(minutes);

@@ -1,5 +1,5 @@
 import { FAMILIES, familyOf } from '../../physics/chemistry/families';
-import { needOfTarget } from '../../records/plan/needOfTarget';
+import { requirementOf } from '../../records/plan/needOfTarget';
 import { bestFromStock } from './bestFromStock';
 import { dischargeOfGrid } from '../../physics/time/dischargeOfGrid';
 import {
@@ -10,7 +10,7 @@ import {
   type PlannerInput,
 } from './planBatteries';
 
-const amber = needOfTarget({ kind: 'led', colour: 'amber', brightness: 'clear' });
+const amber = requirementOf({ kind: 'led', colour: 'amber', brightness: 'clear' });
 const input = (change: Partial<PlannerInput> = {}): PlannerInput => ({
   families: FAMILIES,
   need: amber,
@@ -67,7 +67,7 @@ test('limits: stock, price and number of cells each give their own reason', () =
   expect(limit({ stock: { bodies: null, pairs: 5 } })).toBe('stock');
   expect(limit({ mostPrice: 1 })).toBe('price');
   expect(limit({ mostCells: 3 })).toBe('amps');
-  const strong = needOfTarget({ kind: 'resistor', ohms: 1e7, wantedAmps: 1e-3 });
+  const strong = requirementOf({ kind: 'resistor', ohms: 1e7, wantedAmps: 1e-3 });
   expect(limit({ need: strong })).toBe('volts');
 });
 
@@ -75,7 +75,7 @@ test('stock is kept to: 9 kiwis, 14 nails', () => {
   const { candidates } = planBatteries(
     input({
       families: [familyOf('fruit')],
-      need: needOfTarget({ kind: 'led', colour: 'amber', brightness: 'dim' }),
+      need: requirementOf({ kind: 'led', colour: 'amber', brightness: 'dim' }),
       stock: { bodies: 9, pairs: 14 },
     }),
   );
@@ -105,7 +105,7 @@ test('a taped pile with a red LED glows for over a day (common practice, no sour
     pairsPerBody: 1,
     cellsInSeries: 4,
     strings: 1,
-    load: needOfTarget({ kind: 'led', colour: 'red', brightness: 'dim' }).load,
+    load: requirementOf({ kind: 'led', colour: 'red', brightness: 'dim' }).load,
     wrap: 'taped',
     humidity: 0.5,
     celsius: 20,
@@ -122,7 +122,7 @@ test('left open, the same pile dries out within hours', () => {
     pairsPerBody: 1,
     cellsInSeries: 4,
     strings: 1,
-    load: needOfTarget({ kind: 'led', colour: 'red', brightness: 'dim' }).load,
+    load: requirementOf({ kind: 'led', colour: 'red', brightness: 'dim' }).load,
     wrap: 'open',
     humidity: 0.5,
     celsius: 20,

@@ -7,11 +7,11 @@ import { brightnessOf, type BrightnessBand } from '../../physics/circuit/brightn
 import { gridCurve } from '../../physics/circuit/battery/gridCurve';
 import { operatingPoint } from '../../physics/circuit/operatingPoint';
 import { ADULT_ONLY_ABOVE_VOLTS, REFUSED_ABOVE_VOLTS, ROOM_THERMAL_VOLTS } from '../../constants';
-import type { TargetNeed } from '../../records/plan/needOfTarget';
+import type { LoadRequirement } from '../../records/plan/needOfTarget';
 import { dryingPerSecond } from '../../physics/time/drying';
 import { DRY_BELOW } from '../../physics/time/ageingCell';
 import { chanceOfGrid } from './chanceOfGrid';
-import { weakCell } from './weakCell';
+import { oneSigmaWeakCell } from './weakCell';
 
 export const OBJECTIVES = [
   'fewest-cells',
@@ -37,7 +37,7 @@ export interface PlannerFamily extends CellFamily {
 
 export interface PlannerInput {
   readonly families: readonly PlannerFamily[];
-  readonly need: TargetNeed;
+  readonly need: LoadRequirement;
   readonly objective: Objective;
   readonly stock: Stock;
   readonly mostCells: number;
@@ -138,7 +138,7 @@ function cellWith(family: PlannerFamily, pairs: number): CellModel {
 export function batteryOf(
   family: PlannerFamily,
   wiring: Pick<BatteryCandidate, 'cellsInSeries' | 'strings' | 'pairsPerBody'>,
-  need: TargetNeed,
+  need: LoadRequirement,
 ): BatteryCandidate {
   const cell = cellWith(family, wiring.pairsPerBody);
   return withChance(measure({ family, cell, ...wiring }, need, 1), need);
@@ -155,7 +155,7 @@ function wiringsOf(
   const mostPairs = family.morePairs ? input.mostPairs : 1;
   for (let pairsPerBody = 1; pairsPerBody <= mostPairs; pairsPerBody += 1) {
     const cell = cellWith(family, pairsPerBody);
-    const weak = weakCell(cell);
+    const weak = oneSigmaWeakCell(cell);
     const longest = Math.min(input.mostCells, Math.floor(REFUSED_ABOVE_VOLTS / cell.emfVolts));
     for (let cellsInSeries = 1; cellsInSeries <= longest; cellsInSeries += 1) {
       const stringAmps = cellAmpsAt(weak, input.need.volts / cellsInSeries);
@@ -215,7 +215,7 @@ function priceOf({ family, cellsInSeries, strings, pairsPerBody }: Wiring): numb
   return cellsInSeries * strings * (bodyPrice + pairsPerBody * pairPrice);
 }
 
-function measure(wiring: Wiring, need: TargetNeed, chance: number): BatteryCandidate {
+function measure(wiring: Wiring, need: LoadRequirement, chance: number): BatteryCandidate {
   const { family, cell, cellsInSeries, strings, pairsPerBody } = wiring;
   const cells = cellsInSeries * strings;
   const point = operatingPoint(
@@ -246,7 +246,7 @@ function measure(wiring: Wiring, need: TargetNeed, chance: number): BatteryCandi
   };
 }
 
-function withChance(candidate: BatteryCandidate, need: TargetNeed): BatteryCandidate {
+function withChance(candidate: BatteryCandidate, need: LoadRequirement): BatteryCandidate {
   const cell = cellWith(candidate.family, candidate.pairsPerBody);
   const { chance } = chanceOfGrid(cell, need, candidate.cellsInSeries, candidate.strings);
   return { ...candidate, chance };
@@ -270,7 +270,7 @@ function lifeOf(
 
 function reasonsOf(
   { pairsPerBody, strings }: Wiring,
-  need: TargetNeed,
+  need: LoadRequirement,
   openVolts: number,
 ): string[] {
   const reasons: string[] = [];

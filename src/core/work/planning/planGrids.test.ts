@@ -1,16 +1,16 @@
 import { familyCell, familyOf } from '../../physics/chemistry/families';
 import { LED_COLOURS } from '../../physics/circuit/load/ledPresets';
-import { ledAmpsOnLinearSource } from '../../physics/circuit/operatingPoint';
+import { ledAmpsOnThevenin } from '../../physics/circuit/operatingPoint';
 import { BRIGHTNESS_FROM_AMPS } from '../../physics/circuit/brightness';
 import { ledModelOf } from '../../physics/circuit/load/ledPresets';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
-import { needOfTarget } from '../../records/plan/needOfTarget';
+import { requirementOf } from '../../records/plan/needOfTarget';
 import type { PlanTarget } from '../../records/plan/planSchema';
 import { cellOfPlan } from '../../records/plan/cellOfPlan';
 import { RECIPES } from '../../physics/chemistry/recipes';
 import { chanceOfGrid } from './chanceOfGrid';
 import { whyImpossible } from './impossible';
-import { nearestWish } from './nearest';
+import { nearestFeasibleTarget } from './nearest';
 import { planGrids, PLANNING_DEFAULTS } from './planGrids';
 import { isRecommended } from './verdict';
 
@@ -18,7 +18,7 @@ const kiwi = { emfVolts: 0.93, resistanceOhms: 654 };
 const led = (
   colour: (typeof LED_COLOURS)[number],
   brightness: 'glimmer' | 'dim' | 'clear' | 'bright',
-) => needOfTarget({ kind: 'led', colour, brightness });
+) => requirementOf({ kind: 'led', colour, brightness });
 
 test('the demo lamp: an amber LED, clear, on measured kiwi cells takes 4 in series × 3', () => {
   const plan = planGrids(kiwi, led('amber', 'clear'));
@@ -38,7 +38,7 @@ test.each(LED_COLOURS)(
       expect(cells).toBe(cellsInSeries * strings);
       expect(chance).toBeGreaterThanOrEqual(PLANNING_DEFAULTS.recommendedFrom);
       expect(cells).toBeGreaterThanOrEqual(plan.suggested.cells);
-      const weakAmps = ledAmpsOnLinearSource(
+      const weakAmps = ledAmpsOnThevenin(
         cellsInSeries * 0.93 * 0.95,
         (cellsInSeries * 654 * 1.3) / strings,
         ledModelOf(colour),
@@ -87,7 +87,7 @@ test('one-coin cells: four light a red LED, six a blue one (common practice, no 
   const coin = { emfVolts: 0.7, resistanceOhms: 700 };
   const visible = BRIGHTNESS_FROM_AMPS.dim;
   const amps = (inSeries: number, colour: 'red' | 'blue'): number =>
-    ledAmpsOnLinearSource(
+    ledAmpsOnThevenin(
       inSeries * 0.7,
       inSeries * coin.resistanceOhms,
       ledModelOf(colour),
@@ -100,19 +100,19 @@ test('one-coin cells: four light a red LED, six a blue one (common practice, no 
 
 test('what takes too much current is impossible, with the number of cells it would take', () => {
   const target: PlanTarget = { kind: 'device', device: 'pocket-radio', leastVolts: 3, amps: 20e-3 };
-  const need = needOfTarget(target);
+  const need = requirementOf(target);
   const cell = familyCell(familyOf('fruit'));
   const plan = planGrids(cell, need);
   if (plan.status !== 'impossible') throw new Error('possible');
   expect(plan.limit).toBe('amps');
   expect(plan.cellsNeeded).toBeGreaterThan(PLANNING_DEFAULTS.mostCells);
   expect(whyImpossible(cell, need, plan)).toMatch(/^Cannot be done, because the current is short/);
-  const nearest = nearestWish(cell, target);
+  const nearest = nearestFeasibleTarget(cell, target);
   expect(nearest?.target).toMatchObject({ kind: 'led', brightness: 'dim' });
 });
 
 test('what takes more than 60 V is impossible for the volts (IEC 61140, from memory)', () => {
-  const need = needOfTarget({ kind: 'resistor', ohms: 1e6, wantedAmps: 80e-6 });
+  const need = requirementOf({ kind: 'resistor', ohms: 1e6, wantedAmps: 80e-6 });
   const plan = planGrids(kiwi, need);
   expect(plan).toMatchObject({ status: 'impossible', limit: 'volts', cellsNeeded: null });
   expect(plan.status === 'impossible' && whyImpossible(kiwi, need, plan)).toContain('60 V');
@@ -120,11 +120,11 @@ test('what takes more than 60 V is impossible for the volts (IEC 61140, from mem
 
 test('the nearest wish is the same LED less bright before it is another colour', () => {
   const weak = { emfVolts: 0.9, resistanceOhms: 8000 };
-  const nearest = nearestWish(weak, { kind: 'led', colour: 'blue', brightness: 'bright' });
+  const nearest = nearestFeasibleTarget(weak, { kind: 'led', colour: 'blue', brightness: 'bright' });
   expect(nearest?.target).toMatchObject({ kind: 'led', colour: 'blue', brightness: 'dim' });
   expect(nearest?.wording).toContain('blue LED');
   expect(
-    nearestWish(
+    nearestFeasibleTarget(
       { emfVolts: 0.01, resistanceOhms: 1e7 },
       { kind: 'led', colour: 'red', brightness: 'dim' },
     ),

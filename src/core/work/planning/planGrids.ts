@@ -1,10 +1,10 @@
 import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
 import type { CellModel } from '../../physics/chemistry/cellModel';
 import { REFUSED_ABOVE_VOLTS } from '../../constants';
-import type { TargetNeed } from '../../records/plan/needOfTarget';
+import type { LoadRequirement } from '../../records/plan/needOfTarget';
 import { chanceOfGrid } from './chanceOfGrid';
 import { LONGEST_STRING, MOST_CELLS } from '../../physics/desk/limits';
-import { weakCell } from './weakCell';
+import { oneSigmaWeakCell } from './weakCell';
 
 /** A wiring that meets the target. */
 export interface GridCandidate {
@@ -49,8 +49,8 @@ const MOST_ADDED_STRINGS = 4;
  * current. With `m·E ≈ 2·V` the number of cells is least, which is where a linear source gives most into a load that
  * holds the voltage V.
  */
-export function planGrids(cell: CellModel, need: TargetNeed): GridPlan {
-  const weak = weakCell(cell);
+export function planGrids(cell: CellModel, need: LoadRequirement): GridPlan {
+  const weak = oneSigmaWeakCell(cell);
   const lengths: { cellsInSeries: number; strings: number }[] = [];
   const longest = Math.min(LONGEST_STRING, Math.floor(REFUSED_ABOVE_VOLTS / cell.emfVolts));
   let cellsNeeded = Infinity;
@@ -70,7 +70,7 @@ export function planGrids(cell: CellModel, need: TargetNeed): GridPlan {
 
 function surestOfEach(
   cell: CellModel,
-  need: TargetNeed,
+  need: LoadRequirement,
   lengths: readonly { cellsInSeries: number; strings: number }[],
 ): GridCandidate[] {
   const byCells = lengths
@@ -84,7 +84,7 @@ function surestOfEach(
 
 function sureCandidate(
   cell: CellModel,
-  need: TargetNeed,
+  need: LoadRequirement,
   cellsInSeries: number,
   least: number,
 ): GridCandidate[] {

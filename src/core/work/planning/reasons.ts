@@ -8,7 +8,7 @@ const BEST_MATCH_SHARE = 0.15;
 const TIGHT_SHARE = 1.45;
 
 /** Why somebody would choose this wiring, in a few words. */
-export function waysReason(
+export function wiringReason(
   candidate: Pick<GridCandidate, 'cellsInSeries' | 'strings'>,
   { cell, need }: Pick<PlanEvaluation, 'cell' | 'need'>,
 ): string {

@@ -56,12 +56,12 @@ export function verdictOf(evaluation: PlanEvaluation): Verdict {
 
 /** `works in 97 of 100 classes`; never claims certainty that the simulation cannot show. */
 export function chanceWording(evaluation: PlanEvaluation): string {
-  return `works in ${inHundred(evaluation.classes.chance)} of 100 classes`;
+  return `works in ${asPercentRounded(evaluation.classes.chance)} of 100 classes`;
 }
 
 /** Judged by whole hundredths, as they are shown: what reads as 95 of 100 is taken as such. */
 function isAtLeast(chance: number, share: number): boolean {
-  return inHundred(chance) >= Math.round(100 * share);
+  return asPercentRounded(chance) >= Math.round(100 * share);
 }
 
 /** Whether a chance is one that is recommended to a class. */
@@ -73,7 +73,7 @@ export function isRecommended(chance: number): boolean {
 const NEVER = 1 / 2000;
 
 /** Share as a whole number of a hundred; 100 and 0 are kept for what practically always or never happens. */
-export function inHundred(share: number): number {
+export function asPercentRounded(share: number): number {
   if (share > NEVER && share < 0.01) return 1;
   if (share < 1 - NEVER && share > 0.99) return 99;
   return Math.round(100 * share);

@@ -1,11 +1,11 @@
 import { cellOfPlan } from '../../records/plan/cellOfPlan';
-import { needOfTarget } from '../../records/plan/needOfTarget';
+import { requirementOf } from '../../records/plan/needOfTarget';
 import { newPlan } from '../../records/plan/newPlan';
 import { gridDesk } from '../../physics/desk/desk';
 import { solveDesk } from '../../physics/desk/solveDesk';
 import { boosterOnSource, TYPICAL_BOOSTER } from '../../physics/circuit/load/booster';
 import { gridCurve } from '../../physics/circuit/battery/gridCurve';
-import { addCompared } from './addCompared';
+import { compareAdditions } from './addCompared';
 import { LED_COLOURS } from '../../physics/circuit/load/ledPresets';
 import { bestFromCupboard } from './bestFromCupboard';
 import { chanceOfDesk } from './chanceOfDesk';
@@ -14,7 +14,7 @@ import { evaluatePlan } from './evaluatePlan';
 import { largestWins, pairsInOneBody, saltKillsAcid, voltsTimesAmps } from './misbeliefs';
 import { otherLoads } from './otherLoads';
 import { OBJECTIVES, type BatteryCandidate } from './planBatteries';
-import { recipeOfFamily, waysOfPlan, WAYS_DEFAULTS } from './waysOfPlan';
+import { recipeOfFamily, wiringOptionsOf, SEARCH_DEFAULTS } from './waysOfPlan';
 import { FAMILIES } from '../../physics/chemistry/families';
 
 const plan = {
@@ -33,7 +33,7 @@ const plan = {
 };
 const evaluation = evaluatePlan(plan);
 const { cell, need } = evaluation;
-const ways = (change = {}) => waysOfPlan(cell, null, need, { ...WAYS_DEFAULTS, ...change });
+const ways = (change = {}) => wiringOptionsOf(cell, null, need, { ...SEARCH_DEFAULTS, ...change });
 
 test('the suggested wiring is among the ways, beside others with more metal in the same fruit', () => {
   const { candidates } = ways();
@@ -80,7 +80,7 @@ test('every family has its shipped recipe', () => {
 });
 
 test('a string against metal: both raise the current, only the string takes more fruit', () => {
-  const compared = addCompared(evaluation);
+  const compared = compareAdditions(evaluation);
   expect(compared!.string.amps).toBeGreaterThan(evaluation.amps);
   expect(compared!.metal.amps).toBeGreaterThan(evaluation.amps);
   expect(compared!.metal.foodGrams).toBe(0);
@@ -89,7 +89,7 @@ test('a string against metal: both raise the current, only the string takes more
     ...plan,
     cell: { ...newPlan('x').cell, recipe: 'coin-pile-brine', body: 'felt' },
   });
-  expect(addCompared(pile)).toBeNull();
+  expect(compareAdditions(pile)).toBeNull();
 });
 
 test('twice the metal in one body is what measuring two pairs would give', () => {
@@ -101,7 +101,7 @@ test('twice the metal in one body is what measuring two pairs would give', () =>
 });
 
 test('where nothing feeds it directly, a booster or a capacitor does', () => {
-  const radio = needOfTarget({
+  const radio = requirementOf({
     kind: 'device',
     device: 'pocket-radio',
     leastVolts: 3,
@@ -109,7 +109,7 @@ test('where nothing feeds it directly, a booster or a capacitor does', () => {
   });
   const found = combinationsFor(cell.model, radio);
   expect(found.map(({ kind }) => kind)).toContain('capacitor');
-  const weak = needOfTarget({ kind: 'led', colour: 'white', brightness: 'glimmer' });
+  const weak = requirementOf({ kind: 'led', colour: 'white', brightness: 'glimmer' });
   const booster = combinationsFor(cell.model, weak).find(({ kind }) => kind === 'booster');
   const running = (strings: number) =>
     boosterOnSource(gridCurve(cell.model, booster!.cellsInSeries, strings), {
@@ -155,7 +155,7 @@ test('nine kiwis, fourteen nails and ten copper strips: within the parts, bright
   for (const { candidate, target } of best) {
     expect(candidate.cells).toBeLessThanOrEqual(9);
     expect(candidate.pairs).toBeLessThanOrEqual(10);
-    const load = needOfTarget(target);
+    const load = requirementOf(target);
     expect(candidate.amps).toBeGreaterThanOrEqual(load.amps);
   }
   expect(bestFromCupboard(cell, null, { ...parts, bodies: 0 })).toEqual([]);
@@ -163,7 +163,7 @@ test('nine kiwis, fourteen nails and ten copper strips: within the parts, bright
   expect(amber.map(({ target }) => target)).toEqual([expect.objectContaining({ colour: 'amber' })]);
   // Two LEDs side by side want twice the current of one.
   const [two] = amber;
-  expect(two!.candidate.amps).toBeGreaterThanOrEqual(2 * needOfTarget(two!.target).amps);
+  expect(two!.candidate.amps).toBeGreaterThanOrEqual(2 * requirementOf(two!.target).amps);
 });
 
 test('common beliefs are answered with the plan’s own figures', () => {

@@ -3,7 +3,7 @@ import { geometryOf } from '../../physics/chemistry/electrodeSize';
 import { RECIPE_IDS, type RecipeId } from '../../physics/chemistry/recipe';
 import { RECIPES } from '../../physics/chemistry/recipes';
 import { chemistryWith, type PlannedCell } from '../../records/plan/cellOfPlan';
-import type { TargetNeed } from '../../records/plan/needOfTarget';
+import type { LoadRequirement } from '../../records/plan/needOfTarget';
 import type { Plan } from '../../records/plan/planSchema';
 import {
   batteryOf,
@@ -19,7 +19,7 @@ import {
 import { planGrids } from './planGrids';
 
 /** What the educator wants of the ways, beside that they work. */
-export interface WaysWish {
+export interface SearchLimits {
   readonly objective: Objective;
   /** Other recipes too, with their typical cells; otherwise the plan's cell only. */
   readonly everyRecipe: boolean;
@@ -30,7 +30,7 @@ export interface WaysWish {
   readonly stock: Stock;
 }
 
-export const WAYS_DEFAULTS: WaysWish = {
+export const SEARCH_DEFAULTS: SearchLimits = {
   objective: 'fewest-cells',
   everyRecipe: false,
   mostCells: PLANNER_DEFAULTS.mostCells,
@@ -44,11 +44,11 @@ const SHOWN = 12;
  * Batteries that meet the plan's wish, best first by the objective, and why other families do not. Among them are the
  * surest wirings of the plan's cell as it is, one of which the plan follows.
  */
-export function waysOfPlan(
+export function wiringOptionsOf(
   cell: PlannedCell,
   size: Plan['cell']['size'],
-  need: TargetNeed,
-  wish: WaysWish,
+  need: LoadRequirement,
+  wish: SearchLimits,
 ): PlannerOutcome {
   const own = familyOfPlan(cell, size);
   const others = FAMILIES.filter(({ id }) => id !== own.id);
@@ -72,8 +72,8 @@ function surest(
   cell: PlannedCell,
   family: PlannerFamily,
   pairsPerBody: number,
-  need: TargetNeed,
-  { mostCells, mostPrice, stock }: WaysWish,
+  need: LoadRequirement,
+  { mostCells, mostPrice, stock }: SearchLimits,
 ): BatteryCandidate[] {
   const grids = planGrids(cell.model, need);
   if (grids.status === 'impossible') return [];

@@ -2,7 +2,7 @@ import { CLASS_SCATTER } from '../../physics/chance/scatter';
 import type { CellModel } from '../../physics/chemistry/cellModel';
 
 /** A cell one standard deviation short in volts, in resistance and in what its reactions give. */
-export function weakCell(cell: CellModel): CellModel {
+export function oneSigmaWeakCell(cell: CellModel): CellModel {
   const weaker = 1 + CLASS_SCATTER.resistanceLog;
   return {
     ...cell,

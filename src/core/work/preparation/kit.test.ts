@@ -260,20 +260,20 @@ test('substitutes: wire for leads, a coupler for strips, each with what it chang
 test('the cupboard goes out as CSV and comes back the same', () => {
   const cupboard = withEntry(EMPTY_CUPBOARD, 'led', { stock: 7, pack: 10, packPrice: 2.5 });
   const back = withCsvCupboard(EMPTY_CUPBOARD, cupboardCsv(cupboard));
-  if (!back.ok) throw new Error(JSON.stringify(back.faults));
+  if (!back.ok) throw new Error(JSON.stringify(back.issues));
   for (const part of PART_IDS) expect(entryOf(back.value, part)).toEqual(entryOf(cupboard, part));
 });
 
 test('a broken cupboard file is refused whole, each fault with its row and column', () => {
   const text = 'part,stock,price of a pack\r\nkiwi,many,1\r\nplutonium,1,1\r\nlemon,3,-2\r\n';
   const read = withCsvCupboard(EMPTY_CUPBOARD, text);
-  expect(read.ok ? [] : read.faults.map(({ path, message }) => [...path, message])).toEqual([
+  expect(read.ok ? [] : read.issues.map(({ path, message }) => [...path, message])).toEqual([
     ['row', 2, 'stock', '“many” is not a number.'],
     ['row', 3, 'part', '“plutonium” is no part that Grozer knows.'],
     ['row', 4, 'price of a pack', 'A price cannot be negative.'],
   ]);
   const nameless = withCsvCupboard(EMPTY_CUPBOARD, 'thing,stock\r\nkiwi,1\r\n');
-  expect(nameless.ok ? '' : nameless.faults[0]?.code).toBe('missing-column');
+  expect(nameless.ok ? '' : nameless.issues[0]?.code).toBe('missing-column');
 });
 
 test('every part has a price, a pack and a name of its own', () => {

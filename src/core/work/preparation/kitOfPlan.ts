@@ -1,5 +1,5 @@
 import { sparesNeeded, USUAL_SPARE_SHARE } from '../../physics/chance/spares';
-import { cellsOf, soundDesk, type StandingCell, type StandingItem } from '../../physics/desk/desk';
+import { cellsOf, withoutFaults, type StandingCell, type StandingItem } from '../../physics/desk/desk';
 import type { Lesson } from '../../records/plan/lessonSchema';
 import type { Plan } from '../../records/plan/planSchema';
 import type { PlanEvaluation } from '../planning/evaluatePlan';
@@ -47,7 +47,7 @@ export function kitOfPlan(
   { cell, lesson, target }: Pick<Plan, 'cell' | 'lesson' | 'target'>,
   evaluation: Pick<PlanEvaluation, 'desk' | 'cell'>,
 ): Kit {
-  const desk = soundDesk(evaluation.desk);
+  const desk = withoutFaults(evaluation.desk);
   const cells = cellsOf(desk);
   const { groups, pupils } = lesson;
   const spareCells = sparesOf(cells.length * groups, lesson);

@@ -82,7 +82,7 @@ function mixedCard(
     minutes: MIX_MINUTES,
   };
   if (!mixed.ok) {
-    const refused = mixed.faults[0]?.message ?? 'It cannot be mixed.';
+    const refused = mixed.issues[0]?.message ?? 'It cannot be mixed.';
     return { ...facts, millilitres: 0, ingredients: [], label: '', refused };
   }
   const { liquidMillilitres, portions } = mixed.value;

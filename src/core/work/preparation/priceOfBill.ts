@@ -3,7 +3,7 @@ import { entryOf, type CupboardState } from '../../records/cupboard/cupboardSche
 import { PARTS } from '../../records/cupboard/parts';
 
 /** What parts cost by the piece, in the currency of the cupboard. */
-export interface Money {
+export interface Cost {
   readonly all: number;
   /** Of that, what does not come back: food, liquids, foil. */
   readonly usedUp: number;
@@ -13,7 +13,7 @@ export interface Money {
 export function priceOfBill(
   lines: readonly BillLine[],
   cupboard: Pick<CupboardState, 'entries'>,
-): Money {
+): Cost {
   let all = 0;
   let usedUp = 0;
   for (const { part, amount } of lines) {

@@ -1,7 +1,7 @@
 import type { Plan } from '../../records/plan/planSchema';
 import type { PlanEvaluation } from '../planning/evaluatePlan';
 import { ADULT_ONLY_ABOVE_VOLTS, REFUSED_ABOVE_VOLTS } from '../../constants';
-import { cellsOf, soundDesk } from '../../physics/desk/desk';
+import { cellsOf, withoutFaults } from '../../physics/desk/desk';
 import { cautionsOf, cautionsOfVolts, type CautionId } from '../../physics/safety/cautions';
 import { soundVolts } from './soundVolts';
 import type { Kit } from './kitOfPlan';
@@ -63,7 +63,7 @@ export function safetyGate(
   evaluation: PlanEvaluation,
 ): SafetyGate {
   const volts = soundVolts(evaluation);
-  const cells = cellsOf(soundDesk(evaluation.desk));
+  const cells = cellsOf(withoutFaults(evaluation.desk));
   if (volts > REFUSED_ABOVE_VOLTS) {
     return {
       verdict: 'refused',

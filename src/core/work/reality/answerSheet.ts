@@ -1,9 +1,9 @@
 import type { PrintedSheet } from '../preparation/sheets/sheet';
 import { cautionsOf } from '../../physics/safety/cautions';
-import type { WorkedAnswer } from './workedAnswer';
+import type { WorkedSolution } from './workedAnswer';
 
 /** A worked answer on paper: the question, every line of the sum, what it means. */
-export function answerSheetOf(answer: WorkedAnswer): PrintedSheet {
+export function answerSheetOf(answer: WorkedSolution): PrintedSheet {
   const { question, headline, lines, remarks, origin, cautions } = answer;
   return {
     title: question,

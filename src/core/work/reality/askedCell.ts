@@ -1,7 +1,7 @@
 import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
 import { isLinearCell, type CellModel } from '../../physics/chemistry/cellModel';
 import { familyOf } from '../../physics/chemistry/families';
-import { mostPower } from '../../physics/chemistry/mostWatts';
+import { maxPower } from '../../physics/chemistry/mostWatts';
 import { DEFAULT_UTILISATION } from '../../physics/chemistry/potentials';
 import type { CellLook } from '../../physics/chemistry/recipe';
 import type { PlannedCell } from '../../records/plan/cellOfPlan';
@@ -10,7 +10,7 @@ import type { CupboardState } from '../../records/cupboard/cupboardSchema';
 import { priceOfBill } from '../preparation/priceOfBill';
 
 /** One cell with everything that a wish may be reckoned in. */
-export interface AskedCell {
+export interface CellFigures {
   readonly name: string;
   readonly plural: string;
   readonly model: CellModel;
@@ -43,13 +43,13 @@ const TABLE_ROOM: Readonly<Record<CellLook, number>> = {
 /** A pair of metals, kilograms (from memory). */
 const METALS_KILOGRAMS = 0.008;
 
-export function askedCell(
+export function cellFigures(
   { recipe, body, model, origin }: PlannedCell,
   cupboard: Pick<CupboardState, 'entries'>,
-): AskedCell {
+): CellFigures {
   const { supplies } = familyOf(recipe.family);
   const shortAmps = cellAmpsAt(model, 0);
-  const power = mostPower(model);
+  const power = maxPower(model);
   return {
     // A pile's body is its separator: there the cell itself is counted.
     name: recipe.look === 'fruit' ? body.name : 'cell',

@@ -4,7 +4,7 @@ import type { Explanation } from '../planning/explain';
 import { largestWins, pairsInOneBody, saltKillsAcid, voltsTimesAmps } from '../planning/misbeliefs';
 import { familyOf } from '../../physics/chemistry/families';
 import { formatJoules, formatNumber } from '../../units';
-import type { WorkedAnswer } from './workedAnswer';
+import type { WorkedSolution } from './workedAnswer';
 
 /** Claims that are often heard, put to the test with the cell that was asked about. */
 export const CLAIM_IDS = ['one-body', 'power', 'largest', 'full', 'salt'] as const;
@@ -21,7 +21,7 @@ export const CLAIMS: Readonly<Record<ClaimId, string>> = {
 const PAIRS = 6;
 
 /** A claim, tested: by the network solver, by the cell's own curve, or by its chemistry. */
-export function testClaim(claim: ClaimId, cell: PlannedCell): WorkedAnswer {
+export function testClaim(claim: ClaimId, cell: PlannedCell): WorkedSolution {
   const given = { cell, wiring: { cellsInSeries: PAIRS } };
   switch (claim) {
     case 'one-body':
@@ -37,7 +37,7 @@ export function testClaim(claim: ClaimId, cell: PlannedCell): WorkedAnswer {
   }
 }
 
-function asAnswer(claim: ClaimId, { title, lines, origin, sources }: Explanation): WorkedAnswer {
+function asAnswer(claim: ClaimId, { title, lines, origin, sources }: Explanation): WorkedSolution {
   return {
     question: `“${CLAIMS[claim]}.” Is that so?`,
     tone: 'wrong',

@@ -1,5 +1,5 @@
 import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
-import type { AskedCell } from './askedCell';
+import type { CellFigures } from './askedCell';
 
 /** Cells that together stand at the wished volts and give the wished amps. */
 export interface WishGrouping {
@@ -21,7 +21,7 @@ const TRIED_ONE_BY_ONE = 400;
  * less.
  */
 export function groupingFor(
-  cell: AskedCell,
+  cell: CellFigures,
   volts: number,
   amps: number,
   leastStrings = 1,

@@ -4,15 +4,15 @@ import { bodyOf, RECIPES } from '../../physics/chemistry/recipes';
 import { typicalCell, type PlannedCell } from '../../records/plan/cellOfPlan';
 import type { CupboardState } from '../../records/cupboard/cupboardSchema';
 import type { CautionId } from '../../physics/safety/cautions';
-import { askedCell } from './askedCell';
+import { cellFigures } from './askedCell';
 import { CLAIM_IDS, testClaim } from './claims';
 import { EXAMPLE_WISHES } from './exampleWishes';
-import type { WorkedAnswer } from './workedAnswer';
+import type { WorkedSolution } from './workedAnswer';
 import { workOutWish } from './workOutWish';
 import { wishesSchema, wishSchema } from '../../records/plan/wishSchema';
 
 /** What is asked: one of the examples, an own wish, or whether a claim is so. */
-export const askedSchema = z.discriminatedUnion('kind', [
+export const questionSchema = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('example'),
     id: z.enum(EXAMPLE_WISHES.map(({ id }) => id) as [string, ...string[]]),
@@ -20,7 +20,7 @@ export const askedSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('own'), wish: wishSchema }),
   z.strictObject({ kind: z.literal('claim'), id: z.enum(CLAIM_IDS) }),
 ]);
-export type Asked = z.infer<typeof askedSchema>;
+export type Question = z.infer<typeof questionSchema>;
 
 /** The bench of the reality check beside the plans: of which cell it is asked, and the own wishes. */
 export const realityBenchSchema = z.strictObject({
@@ -50,14 +50,14 @@ export function typicalPlannedCell({
 const OWN_CAUTIONS: readonly CautionId[] = ['devices'];
 
 export function answerOf(
-  asked: Asked,
+  asked: Question,
   cell: PlannedCell,
   cupboard: Pick<CupboardState, 'entries' | 'currency'>,
-): WorkedAnswer {
+): WorkedSolution {
   if (asked.kind === 'claim') return testClaim(asked.id, cell);
   const { wish, cautions } =
     asked.kind === 'own'
       ? { wish: asked.wish, cautions: OWN_CAUTIONS }
       : EXAMPLE_WISHES.find(({ id }) => id === asked.id)!;
-  return workOutWish(askedCell(cell, cupboard), wish, cautions, cupboard.currency);
+  return workOutWish(cellFigures(cell, cupboard), wish, cautions, cupboard.currency);
 }

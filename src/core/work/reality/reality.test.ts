@@ -1,11 +1,11 @@
 import { demoPlan } from '../../../cli/demoPlans';
 import { cellOfPlan, type PlannedCell } from '../../records/plan/cellOfPlan';
 import { EMPTY_CUPBOARD } from '../../records/cupboard/cupboardSchema';
-import { askedCell } from './askedCell';
+import { cellFigures } from './askedCell';
 import { CLAIM_IDS, testClaim } from './claims';
 import { EXAMPLE_WISHES } from './exampleWishes';
 import { groupingFor } from './groupingFor';
-import { answerOf, askedSchema, typicalPlannedCell, USUAL_REALITY } from './question';
+import { answerOf, questionSchema, typicalPlannedCell, USUAL_REALITY } from './question';
 import { workOutWish } from './workOutWish';
 import { wishSchema, type Wish } from '../../records/plan/wishSchema';
 
@@ -14,7 +14,7 @@ const linear = (emfVolts: number, resistanceOhms: number): PlannedCell => ({
   ...kiwi,
   model: { emfVolts, resistanceOhms },
 });
-const asked = (cell: PlannedCell) => askedCell(cell, EMPTY_CUPBOARD);
+const asked = (cell: PlannedCell) => cellFigures(cell, EMPTY_CUPBOARD);
 const run = (volts: number, amps: number, seconds: number): Wish => ({
   kind: 'run',
   name: 'try it',
@@ -112,7 +112,7 @@ test.each(EXAMPLE_WISHES.map(({ id }) => id))('the example %s can be asked of ev
   for (const recipe of ['copper-zinc-fruit', 'coin-pile-brine', 'magnesium-air-rod'] as const) {
     const cell = typicalPlannedCell({ recipe, body: 'kiwi' });
     const { lines, headline } = answerOf(
-      askedSchema.parse({ kind: 'example', id }),
+      questionSchema.parse({ kind: 'example', id }),
       cell,
       EMPTY_CUPBOARD,
     );

@@ -13,9 +13,9 @@ import {
   formatVolts,
   formatWatts,
 } from '../../units';
-import type { AskedCell } from './askedCell';
+import type { CellFigures } from './askedCell';
 import { groupingFor, type WishGrouping } from './groupingFor';
-import type { SumLine, WorkedAnswer } from './workedAnswer';
+import type { SumLine, WorkedSolution } from './workedAnswer';
 import type { Wish } from '../../records/plan/wishSchema';
 
 /** So many cells a class can build; so many fill a hall (from memory). */
@@ -26,22 +26,22 @@ const AA_OHMS = 0.3;
 
 /** What a wish comes to with so many of a cell: volts, amps, both together, energy, food, money, room. */
 export function workOutWish(
-  cell: AskedCell,
+  cell: CellFigures,
   wish: Wish,
   cautions: readonly CautionId[],
   currency: string,
-): WorkedAnswer {
+): WorkedSolution {
   return wish.kind === 'run'
     ? workOutRun(cell, wish, cautions, currency)
     : workOutPulse(cell, wish, cautions, currency);
 }
 
 function workOutRun(
-  cell: AskedCell,
+  cell: CellFigures,
   wish: Extract<Wish, { kind: 'run' }>,
   cautions: readonly CautionId[],
   currency: string,
-): WorkedAnswer {
+): WorkedSolution {
   const { volts, amps, seconds } = wish;
   const { emfVolts, shortAmps, mostWatts, plural } = cell;
   const watts = volts * amps;
@@ -111,7 +111,7 @@ function workOutRun(
 }
 
 function remarksOf(
-  cell: AskedCell,
+  cell: CellFigures,
   forVolts: number,
   forAmps: number,
   grouping: WishGrouping,
@@ -134,11 +134,11 @@ function remarksOf(
 }
 
 function workOutPulse(
-  cell: AskedCell,
+  cell: CellFigures,
   wish: Extract<Wish, { kind: 'pulse' }>,
   cautions: readonly CautionId[],
   currency: string,
-): WorkedAnswer {
+): WorkedSolution {
   const { volts, farads } = wish;
   const { emfVolts, mostWatts, plural } = cell;
   const joules = 0.5 * farads * volts ** 2;
@@ -191,7 +191,7 @@ const FULL_SHARE = 0.95;
 
 /** How long it charges: the formula for a straight line, the cell's own curve for any other. */
 function chargingLines(
-  { model, emfVolts, linear }: AskedCell,
+  { model, emfVolts, linear }: CellFigures,
   cells: number,
   volts: number,
   farads: number,
@@ -223,7 +223,7 @@ function chargingLines(
 }
 
 /** The same count in kilograms, money and table. */
-function inThings(cell: AskedCell, cells: number, currency: string): SumLine[] {
+function inThings(cell: CellFigures, cells: number, currency: string): SumLine[] {
   const { kilograms, price, squareMetres } = cell;
   return [
     {
@@ -256,7 +256,7 @@ function boughtLine(volts: number, amps: number, seconds: number): SumLine {
   };
 }
 
-function toneOf(cells: number): WorkedAnswer['tone'] {
+function toneOf(cells: number): WorkedSolution['tone'] {
   return cells <= CLASS_CELLS ? 'fine' : cells <= HALL_CELLS ? 'marginal' : 'wrong';
 }
 
@@ -267,7 +267,7 @@ function possible(cells: number): string {
     : 'Nobody will build that.';
 }
 
-function count(cells: number, { name, plural }: AskedCell): string {
+function count(cells: number, { name, plural }: CellFigures): string {
   return `${formatCount(cells)} ${cells === 1 ? name : plural}`;
 }
 

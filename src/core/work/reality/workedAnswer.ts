@@ -9,7 +9,7 @@ export interface SumLine {
 }
 
 /** A wish or a claim, worked out: every line of it can be shown, projected and printed. */
-export interface WorkedAnswer {
+export interface WorkedSolution {
   readonly question: string;
   readonly tone: 'fine' | 'marginal' | 'wrong';
   readonly headline: string;

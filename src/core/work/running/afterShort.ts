@@ -2,12 +2,12 @@ import { ROOM_THERMAL_VOLTS } from '../../constants';
 import type { Desk } from '../../physics/desk/desk';
 import { LEAD_OHMS } from '../measuring/probed';
 import type { DischargeSample } from '../../physics/time/dischargeRun';
-import { UseInTurns } from '../../physics/time/useInTurns';
+import { IntermittentUse } from '../../physics/time/useInTurns';
 import { agedStrings, type RunFactors } from './runBattery';
 import type { Running } from '../../records/plan/runningSchema';
 
 /** A battery whose ends were joined by a lead for a while, and how it comes back. */
-export interface AfterShort {
+export interface ShortCircuitRecovery {
   readonly samples: readonly DischargeSample[];
   readonly shortSeconds: number;
   readonly firstAmps: number;
@@ -24,13 +24,13 @@ const POINTS = 80;
 const RECOVERED_SHARE = 0.9;
 
 /** A short and the rest after it; what the meter reads with nothing connected climbs back as the films decay. */
-export function afterShort(desk: Desk, running: Running, factors: RunFactors): AfterShort {
+export function shortCircuitRecovery(desk: Desk, running: Running, factors: RunFactors): ShortCircuitRecovery {
   const strings = agedStrings(desk, { ...running, fromDry: false }, factors);
-  const use = new UseInTurns({ strings, thermalVolts: ROOM_THERMAL_VOLTS, leastAmps: 0 });
+  const use = new IntermittentUse({ strings, thermalVolts: ROOM_THERMAL_VOLTS, leastAmps: 0 });
   const { shortSeconds } = running;
   use.go({ load: { kind: 'resistor', ohms: LEAD_OHMS }, seconds: shortSeconds }, POINTS);
   const shorted = [...use.samples];
-  const rest = new UseInTurns({ strings, thermalVolts: ROOM_THERMAL_VOLTS, leastAmps: 0 });
+  const rest = new IntermittentUse({ strings, thermalVolts: ROOM_THERMAL_VOLTS, leastAmps: 0 });
   rest.go({ load: null, seconds: 1 }, 2);
   const freshVolts = rest.samples[0]?.volts ?? 0;
   use.go({ load: null, seconds: REST_SECONDS }, POINTS);

@@ -1,9 +1,9 @@
 import { gridCurve } from '../../physics/circuit/battery/gridCurve';
 import { bankAt, type BankFacts } from '../../physics/circuit/load/capacitorBank';
 import { loadVolts } from '../../physics/circuit/load/load';
-import { linearCurve, operatingPoint, type SourceCurve } from '../../physics/circuit/operatingPoint';
+import { theveninCurve, operatingPoint, type SourceCurve } from '../../physics/circuit/operatingPoint';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
-import { cellsOf, soundDesk, type Desk } from '../../physics/desk/desk';
+import { cellsOf, withoutFaults, type Desk } from '../../physics/desk/desk';
 import { solveDesk } from '../../physics/desk/solveDesk';
 import type { PlanEvaluation } from '../planning/evaluatePlan';
 import { CHARGE_TOLERANCE, chargeBank } from '../../physics/time/chargeBank';
@@ -12,7 +12,7 @@ import { integrate } from '../../physics/time/integrate';
 import type { RunningBank } from '../../records/plan/runningSchema';
 
 /** A capacitor bank on the battery: charged, held, let go. */
-export interface BankRun {
+export interface CapacitorBankRun {
   /** The bank as one capacitor at the battery's open-circuit volts. */
   readonly facts: BankFacts;
   readonly openVolts: number;
@@ -47,10 +47,10 @@ const SHOWN_SHARE = 1.3;
 const POINTS = 60;
 
 /** The battery as it is meant, fresh, with nothing wrong, charges the bank. */
-export function bankOfDesk(
+export function capacitorBankRun(
   { desk, need }: Pick<PlanEvaluation, 'desk' | 'need'>,
   bank: RunningBank,
-): BankRun {
+): CapacitorBankRun {
   const source = soundCurve(desk);
   const openVolts = source.voltsAt(0);
   const facts = bankAt(bank, openVolts);
@@ -79,11 +79,11 @@ const NOTHING = { kind: 'resistor', ohms: 1e9 } as const;
 
 /** Curve of the sound battery; of one laid out by hand the straight line at its open end. */
 function soundCurve(desk: Desk): SourceCurve {
-  const sound = soundDesk(desk);
+  const sound = withoutFaults(desk);
   const [first] = cellsOf(sound);
   return sound.plainGrid && first !== undefined
     ? gridCurve(first.model, sound.strings[0]?.length ?? 0, sound.strings.length)
-    : linearCurve(solveDesk(sound, NOTHING).source);
+    : theveninCurve(solveDesk(sound, NOTHING).source);
 }
 
 function flashesOf(
@@ -99,7 +99,7 @@ function flashesOf(
   // The bank at a moment is a source of its volts, with the resistor before the LED.
   const ampsAt = (emfVolts: number): number => {
     const point = operatingPoint(
-      linearCurve({ emfVolts, resistanceOhms: ohms }),
+      theveninCurve({ emfVolts, resistanceOhms: ohms }),
       load,
       ROOM_THERMAL_VOLTS,
     );

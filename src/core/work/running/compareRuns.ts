@@ -1,8 +1,8 @@
 import { gridDesk, type Desk } from '../../physics/desk/desk';
 import type { PlanEvaluation } from '../planning/evaluatePlan';
 import type { CupboardState } from '../../records/cupboard/cupboardSchema';
-import type { Money } from '../preparation/priceOfBill';
-import { moneyOfDesk } from './moneyOfDesk';
+import type { Cost } from '../preparation/priceOfBill';
+import { costOfDesk } from './moneyOfDesk';
 import { runBattery, type BatteryRun } from './runBattery';
 import { wrapsFor, WRAP_NAMES, wrapOf, type Running } from '../../records/plan/runningSchema';
 
@@ -13,7 +13,7 @@ export interface ComparedRun {
   /** Current at the beginning, amperes. */
   readonly firstAmps: number;
   /** What its parts cost by the piece, and how much of that does not come back. */
-  readonly money: Money;
+  readonly money: Cost;
 }
 
 /** A fresh AA cell: 1.5 V and about 2.5 Wh (handbook of the trade, from memory). */
@@ -33,7 +33,7 @@ export function compareRuns(
       name,
       run: { endSeconds, end, joules, wantedUntil },
       firstAmps: samples[0]?.amps ?? 0,
-      money: moneyOfDesk(standing, cupboard),
+      money: costOfDesk(standing, cupboard),
     };
   };
   const { cell, desk, need, wiring } = evaluation;

@@ -1,6 +1,6 @@
 import { levenbergMarquardt } from 'ml-levenberg-marquardt';
 import type { Desk } from '../../physics/desk/desk';
-import type { TargetNeed } from '../../records/plan/needOfTarget';
+import type { LoadRequirement } from '../../records/plan/needOfTarget';
 import type { ReadPoint } from './readInTime';
 import { runBattery, type RunFactors } from './runBattery';
 import type { Running } from '../../records/plan/runningSchema';
@@ -31,7 +31,7 @@ const MOST_LOG = 2.5;
  */
 export function fitRun(
   desk: Desk,
-  need: TargetNeed,
+  need: LoadRequirement,
   running: Running,
   points: readonly ReadPoint[],
 ): RunFit | null {
@@ -76,7 +76,7 @@ export function fitRun(
 
 function misfits(
   desk: Desk,
-  need: TargetNeed,
+  need: LoadRequirement,
   running: Running,
   factors: RunFactors,
   times: number[],

@@ -1,5 +1,5 @@
 import type { Desk } from '../../physics/desk/desk';
-import type { TargetNeed } from '../../records/plan/needOfTarget';
+import type { LoadRequirement } from '../../records/plan/needOfTarget';
 import { fitRun, type RunFit } from './fitRun';
 import type { ReadPoint } from './readInTime';
 import { runBattery, type BatteryRun } from './runBattery';
@@ -17,7 +17,7 @@ export interface LeftRunning {
 /** Own readings beat tables: three and more readings at the device over time move the whole course. */
 export function leaveRunning(
   desk: Desk,
-  need: TargetNeed,
+  need: LoadRequirement,
   running: Running,
   read: readonly ReadPoint[],
 ): LeftRunning {

@@ -1,10 +1,10 @@
 import { cellsOf, type Desk } from '../../physics/desk/desk';
 import { billOfCell, billOfString } from '../preparation/bills';
 import type { CupboardState } from '../../records/cupboard/cupboardSchema';
-import { priceOfBill, type Money } from '../preparation/priceOfBill';
+import { priceOfBill, type Cost } from '../preparation/priceOfBill';
 
 /** What the parts of all cells and leads cost; separators and liquids, cut and mixed for a whole class, are left out. */
-export function moneyOfDesk(desk: Desk, cupboard: Pick<CupboardState, 'entries'>): Money {
+export function costOfDesk(desk: Desk, cupboard: Pick<CupboardState, 'entries'>): Cost {
   const lines = [
     ...cellsOf(desk).flatMap(({ recipe, body }) => billOfCell(recipe, body.id, 1)),
     ...desk.strings.flatMap((items) => {

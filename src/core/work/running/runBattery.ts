@@ -3,8 +3,8 @@ import { familyOf } from '../../physics/chemistry/families';
 import { sideBySide } from '../../physics/chemistry/sideBySide';
 import { brightnessOf, BRIGHTNESS_FROM_AMPS, type BrightnessBand } from '../../physics/circuit/brightness';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
-import { soundDesk, type Desk, type StandingCell, type StandingItem } from '../../physics/desk/desk';
-import type { TargetNeed } from '../../records/plan/needOfTarget';
+import { withoutFaults, type Desk, type StandingCell, type StandingItem } from '../../physics/desk/desk';
+import type { LoadRequirement } from '../../records/plan/needOfTarget';
 import { ageingCell } from '../../physics/time/dischargeOfGrid';
 import type { AgeingCell } from '../../physics/time/ageingCell';
 import { discharge } from '../../physics/time/discharge';
@@ -53,7 +53,7 @@ const STOPS_AT_SHARE = 0.5;
  */
 export function runBattery(
   desk: Desk,
-  need: TargetNeed,
+  need: LoadRequirement,
   running: Running,
   factors = USUAL_FACTORS,
   atSeconds: readonly number[] = timesUpTo(HORIZON_SECONDS),
@@ -82,18 +82,18 @@ export function runBattery(
   };
 }
 
-function isLed({ load }: TargetNeed): boolean {
+function isLed({ load }: LoadRequirement): boolean {
   return load.kind === 'led' || load.kind === 'led-group';
 }
 
 /** Current below which the device counts as stopped, amperes. */
-export function leastAmpsOf(need: TargetNeed): number {
+export function leastAmpsOf(need: LoadRequirement): number {
   return isLed(need) ? BRIGHTNESS_FROM_AMPS.glimmer : STOPS_AT_SHARE * need.amps;
 }
 
 /** The cells of a desk with what changes in them, string by string. */
 export function agedStrings(desk: Desk, running: Running, factors = USUAL_FACTORS): AgeingCell[][] {
-  return soundDesk(desk).strings.map((items) =>
+  return withoutFaults(desk).strings.map((items) =>
     items.flatMap((item) => agedItem(item, running)).map((cell) => withFactors(cell, factors)),
   );
 }

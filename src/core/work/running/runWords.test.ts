@@ -1,5 +1,5 @@
-import type { TargetNeed } from '../../records/plan/needOfTarget';
-import { needOfTarget } from '../../records/plan/needOfTarget';
+import type { LoadRequirement } from '../../records/plan/needOfTarget';
+import { requirementOf } from '../../records/plan/needOfTarget';
 import type { CellLeft } from '../../physics/time/dischargeRun';
 import { HORIZON_SECONDS, type BatteryRun, type RunSample } from './runBattery';
 import {
@@ -11,10 +11,10 @@ import {
   runVerdict,
   turnsWords,
 } from './runWords';
-import { TURNS_HORIZON_SECONDS, type TurnsRun } from './turnsRun';
+import { TURNS_HORIZON_SECONDS, type IntermittentRun } from './turnsRun';
 
 const HOUR = 3600;
-const NEED: TargetNeed = needOfTarget({ kind: 'led', colour: 'amber', brightness: 'clear' });
+const NEED: LoadRequirement = requirementOf({ kind: 'led', colour: 'amber', brightness: 'clear' });
 const sample = (seconds: number, amps: number, brightness: RunSample['brightness']): RunSample => ({
   seconds,
   volts: 1.8,
@@ -119,7 +119,7 @@ test('a refit says what it changed and by how much it is better', () => {
 });
 
 test('use in turns: how many, how much use, and that the rest helps', () => {
-  const turns: TurnsRun = {
+  const turns: IntermittentRun = {
     samples: [],
     turns: [
       { seconds: 0, firstAmps: 2e-3, lastAmps: 1e-3 },

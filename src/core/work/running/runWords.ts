@@ -1,11 +1,11 @@
 import type { BrightnessBand } from '../../physics/circuit/brightness';
-import type { TargetNeed } from '../../records/plan/needOfTarget';
+import type { LoadRequirement } from '../../records/plan/needOfTarget';
 import type { Verdict } from '../planning/verdict';
 import type { CellLeft } from '../../physics/time/dischargeRun';
 import { formatAmps, formatMinutes, formatNumber, NO_BREAK_SPACE } from '../../units';
 import type { RunFit } from './fitRun';
 import { HORIZON_SECONDS, type BatteryRun } from './runBattery';
-import { TURNS_HORIZON_SECONDS, type TurnsRun } from './turnsRun';
+import { TURNS_HORIZON_SECONDS, type IntermittentRun } from './turnsRun';
 
 const MINUTE = 60;
 const HOUR = 3600;
@@ -68,7 +68,7 @@ function placeWords(
 }
 
 /** The verdict on leaving it running: long enough, and bright enough all the time. */
-export function runVerdict(run: BatteryRun, need: TargetNeed, minutes: number): Verdict {
+export function runVerdict(run: BatteryRun, need: LoadRequirement, minutes: number): Verdict {
   const wanted = minutes * MINUTE;
   const first = run.samples[0]?.amps ?? 0;
   const stillWanted =
@@ -137,7 +137,7 @@ export function fitWords(
 
 /** Use in turns as sentences. */
 export function turnsWords(
-  { turns, usedSeconds, endSeconds, end }: TurnsRun,
+  { turns, usedSeconds, endSeconds, end }: IntermittentRun,
   device: string,
   strings: number,
 ): { readonly headline: string; readonly detail: string } {

@@ -2,20 +2,20 @@ import { demoPlan } from '../../../cli/demoPlans';
 import { EMPTY_CUPBOARD } from '../../records/cupboard/cupboardSchema';
 import { evaluatePlan } from '../planning/evaluatePlan';
 import { newPlan } from '../../records/plan/newPlan';
-import { afterShort } from './afterShort';
-import { bankOfDesk } from './bankOfDesk';
+import { shortCircuitRecovery } from './afterShort';
+import { capacitorBankRun } from './bankOfDesk';
 import { fitRun } from './fitRun';
-import { moneyOfDesk } from './moneyOfDesk';
+import { costOfDesk } from './moneyOfDesk';
 import { readInTime, type ReadPoint } from './readInTime';
 import { runBattery, USUAL_FACTORS } from './runBattery';
 import { isWaterActivated, USUAL_RUNNING } from '../../records/plan/runningSchema';
-import { TURNS_HORIZON_SECONDS, turnsRun, type TurnsRun } from './turnsRun';
+import { TURNS_HORIZON_SECONDS, intermittentRun, type IntermittentRun } from './turnsRun';
 
 const lamp = evaluatePlan(demoPlan('demo-lamp'));
 const bell = evaluatePlan(demoPlan('demo-fog-bell'));
 
 test('after a short the volts come back within minutes, and the current had fallen (common practice, no source)', () => {
-  const run = afterShort(lamp.desk, USUAL_RUNNING, USUAL_FACTORS);
+  const run = shortCircuitRecovery(lamp.desk, USUAL_RUNNING, USUAL_FACTORS);
   expect(run.lastAmps / run.firstAmps).toBeLessThan(0.75);
   expect(run.freshVolts).toBeCloseTo(lamp.source.emfVolts, 6);
   const [atOnce, minute, ten] = run.lifted.map(({ volts }) => volts);
@@ -29,9 +29,9 @@ test('after a short the volts come back within minutes, and the current had fall
 test('used in turns it lasts longer on the clock, and every start is brighter than the end before', () => {
   let shares = 0;
   let last = 0;
-  let result: TurnsRun | null = null;
+  let result: IntermittentRun | null = null;
   const running = { ...USUAL_RUNNING, turns: { onSeconds: 1800, restSeconds: 3600 } };
-  const steps = turnsRun(bell.desk, bell.need, running, USUAL_FACTORS);
+  const steps = intermittentRun(bell.desk, bell.need, running, USUAL_FACTORS);
   for (let step = steps.next(); ; step = steps.next()) {
     if (step.done) {
       result = step.value;
@@ -51,7 +51,7 @@ test('used in turns it lasts longer on the clock, and every start is brighter th
 
 test('a bank of 10 mF on the lamp’s kiwis: r·C, ½·C·V², and the discharge in closed form', () => {
   const { ohms, farads } = { ohms: lamp.source.resistanceOhms, farads: 0.01 };
-  const run = bankOfDesk(lamp, { ...USUAL_RUNNING.bank, farads, dischargeOhms: 50 });
+  const run = capacitorBankRun(lamp, { ...USUAL_RUNNING.bank, farads, dischargeOhms: 50 });
   const volts = lamp.source.emfVolts;
   expect(run.openVolts).toBeCloseTo(volts, 9);
   // The kiwis were measured by two readings: a straight line, charging as 1 − e^(−t/rC), full at rC·ln 20.
@@ -76,7 +76,7 @@ test('eight fruit fill a bank in about five minutes (common practice, no source)
   });
   // How large the bank is, practitioners do not say; 4.7 mF is an ordinary large one (from memory).
   const bank = { ...USUAL_RUNNING.bank, farads: 4.7e-3 };
-  const minutes = bankOfDesk(eight, bank).chargeSeconds / 60;
+  const minutes = capacitorBankRun(eight, bank).chargeSeconds / 60;
   expect(minutes).toBeGreaterThan(2);
   expect(minutes).toBeLessThan(10);
 });
@@ -90,16 +90,16 @@ test('a bank is charged by the battery as it is meant: a cell turned round on th
     arrangement: { kind: 'desk', loadReversed: false, strings: [row, row, row] },
   });
   const { bank } = USUAL_RUNNING;
-  const run = bankOfDesk(turned, bank);
+  const run = capacitorBankRun(turned, bank);
   expect(run.openVolts).toBeCloseTo(lamp.source.emfVolts, 9);
-  expect(run.chargeSeconds).toBeCloseTo(bankOfDesk(lamp, bank).chargeSeconds, 9);
+  expect(run.chargeSeconds).toBeCloseTo(capacitorBankRun(lamp, bank).chargeSeconds, 9);
 });
 
 test('capacitors in series: less capacity, more volts allowed; too many volts are told', () => {
   const { bank } = USUAL_RUNNING;
-  const high = bankOfDesk(bell, { ...bank, ratedVolts: 1, inSeries: 1 });
+  const high = capacitorBankRun(bell, { ...bank, ratedVolts: 1, inSeries: 1 });
   expect(high.facts.withinRating).toBe(false);
-  const two = bankOfDesk(bell, { ...bank, ratedVolts: 16, inSeries: 2, inParallel: 1 });
+  const two = capacitorBankRun(bell, { ...bank, ratedVolts: 16, inSeries: 2, inParallel: 1 });
   expect(two.facts.farads).toBeCloseTo(bank.farads / 2, 12);
   expect(two.facts.ratedVolts).toBe(32);
   expect(two.flashes).toBeNull();
@@ -154,10 +154,10 @@ test('readings at the device are placed in time from the step that connected it'
 });
 
 test('what a battery costs: parts by the piece, and the share that does not come back', () => {
-  const money = moneyOfDesk(lamp.desk, EMPTY_CUPBOARD);
+  const money = costOfDesk(lamp.desk, EMPTY_CUPBOARD);
   expect(money.all).toBeGreaterThan(money.usedUp);
   expect(money.usedUp).toBeGreaterThan(0);
-  const dearer = moneyOfDesk(lamp.desk, {
+  const dearer = costOfDesk(lamp.desk, {
     entries: { kiwi: { stock: 0, pack: 1, packPrice: 5 } },
   });
   // Twelve kiwis at 5 instead of at 3 for six.
@@ -195,7 +195,7 @@ test('charcoal and aluminium in acid peak, and settle to under half within a min
     cells('aluminium-air-acid', 'vinegar-towel'),
     cells('aluminium-air-brine', 'sponge'),
   ].map(({ desk }) => {
-    const { firstAmps, lastAmps } = afterShort(desk, USUAL_RUNNING, USUAL_FACTORS);
+    const { firstAmps, lastAmps } = shortCircuitRecovery(desk, USUAL_RUNNING, USUAL_FACTORS);
     return lastAmps / firstAmps;
   });
   expect(shares[0]!).toBeLessThan(0.5);
@@ -209,7 +209,7 @@ test('magnesium and graphite sag while shorted and rebound afterwards (common pr
     cell: { ...plan.cell, recipe: 'magnesium-graphite', body: plan.cell.body },
     arrangement: { kind: 'own', cellsInSeries: 1, strings: 1 },
   });
-  const run = afterShort(desk, USUAL_RUNNING, USUAL_FACTORS);
+  const run = shortCircuitRecovery(desk, USUAL_RUNNING, USUAL_FACTORS);
   expect(run.freshVolts).toBeGreaterThan(1.45);
   expect(run.freshVolts).toBeLessThan(1.55);
   expect(run.lastAmps).toBeLessThan(0.8 * run.firstAmps);

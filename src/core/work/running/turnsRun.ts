@@ -1,8 +1,8 @@
 import { ROOM_THERMAL_VOLTS } from '../../constants';
 import type { Desk } from '../../physics/desk/desk';
-import type { TargetNeed } from '../../records/plan/needOfTarget';
+import type { LoadRequirement } from '../../records/plan/needOfTarget';
 import type { DischargeEnd, DischargeSample } from '../../physics/time/dischargeRun';
-import { UseInTurns } from '../../physics/time/useInTurns';
+import { IntermittentUse } from '../../physics/time/useInTurns';
 import { agedStrings, leastAmpsOf, type RunFactors } from './runBattery';
 import type { Running } from '../../records/plan/runningSchema';
 
@@ -13,7 +13,7 @@ const POINTS_OF_STRETCH = 12;
 const DRAWN_TURNS = 4;
 
 /** A battery switched on and left to rest in turns. */
-export interface TurnsRun {
+export interface IntermittentRun {
   /** The first turns in full. */
   readonly samples: readonly DischargeSample[];
   /** Each turn: when it was switched on, and the current at its beginning and at its end. */
@@ -35,14 +35,14 @@ export interface TurnFacts {
  * Works out use in turns, one turn at each step, so that the caller can report how far it is and stop.
  * Each step yields the share of the horizon that is done.
  */
-export function* turnsRun(
+export function* intermittentRun(
   desk: Desk,
-  need: TargetNeed,
+  need: LoadRequirement,
   running: Running,
   factors: RunFactors,
-): Generator<number, TurnsRun, void> {
+): Generator<number, IntermittentRun, void> {
   const { onSeconds, restSeconds } = running.turns;
-  const use = new UseInTurns({
+  const use = new IntermittentUse({
     strings: agedStrings(desk, running, factors),
     thermalVolts: ROOM_THERMAL_VOLTS,
     leastAmps: leastAmpsOf(need),

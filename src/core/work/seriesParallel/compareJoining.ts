@@ -40,8 +40,8 @@ export const HOME_MADE_CELL: ComparedCell = {
 export const LAMPS = ['bulb', 'led'] as const;
 export type Lamp = (typeof LAMPS)[number];
 /** One lamp, or two of them side by side or one behind the other. */
-export const LAMPINGS = ['one', 'two side by side', 'two in a row'] as const;
-export type Lamping = (typeof LAMPINGS)[number];
+export const LAMP_ARRANGEMENTS = ['one', 'two side by side', 'two in a row'] as const;
+export type LampArrangement = (typeof LAMP_ARRANGEMENTS)[number];
 
 /** An LED on bought cells needs a resistor, or it burns out. */
 export const LED_RESISTOR_OHMS = 47;
@@ -77,7 +77,7 @@ export function joiningsOf({ first, name, plural }: ComparedCell): Joining[] {
 }
 
 /** The same lamps on each way of joining. */
-export function compareJoining(cell: ComparedCell, lamp: Lamp, lamping: Lamping): JoiningResult[] {
+export function compareJoining(cell: ComparedCell, lamp: Lamp, lamping: LampArrangement): JoiningResult[] {
   const load = loadOf(cell, lamp, lamping);
   const sideBySide = lamping === 'two side by side' ? 2 : 1;
   const inRow = lamping === 'two in a row' ? 2 : 1;
@@ -109,7 +109,7 @@ function filament(watts: number): JoiningResult['looks'] {
   return share < GLOWS_FROM ? 'dark' : share < 0.5 ? 'glows' : 'shines';
 }
 
-function loadOf(cell: ComparedCell, lamp: Lamp, lamping: Lamping): Load {
+function loadOf(cell: ComparedCell, lamp: Lamp, lamping: LampArrangement): Load {
   const sideBySide = lamping === 'two side by side' ? 2 : 1;
   const inRow = lamping === 'two in a row' ? 2 : 1;
   if (lamp === 'bulb') {

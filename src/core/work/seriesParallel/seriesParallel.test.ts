@@ -3,7 +3,7 @@ import {
   BOUGHT_CELL,
   compareJoining,
   HOME_MADE_CELL,
-  LAMPINGS,
+  LAMP_ARRANGEMENTS,
   LAMPS,
   wattsOfTwo,
 } from './compareJoining';
@@ -47,7 +47,7 @@ test('two LEDs side by side share the current, two in a row want twice the volts
 test('every combination gives finite figures', () => {
   for (const cell of [BOUGHT_CELL, HOME_MADE_CELL]) {
     for (const lamp of LAMPS) {
-      for (const lamping of LAMPINGS) {
+      for (const lamping of LAMP_ARRANGEMENTS) {
         for (const { lampAmps, lampWatts, cellAmps } of compareJoining(cell, lamp, lamping)) {
           expect([lampAmps, lampWatts, cellAmps].every(Number.isFinite)).toBe(true);
         }

@@ -1,13 +1,13 @@
 import { OVERLOAD, readingOf, errorOf, STAND_IN_NAME } from '../../physics/instruments/scpi';
 import { meterSettingsSchema } from '../../physics/instruments/meterSettings';
 import { createStandIn, fullScale, simulatedOf } from './standIn';
-import { meantOfPlan } from '../diagnosis/meantOfPlan';
+import { nominalBatteryOf } from '../diagnosis/meantOfPlan';
 import { newPlan } from '../../records/plan/newPlan';
 import { evaluatePlan } from '../planning/evaluatePlan';
 
 const code = (line: string): string | number => {
   const read = readingOf(line);
-  return read.ok ? read.value : (read.faults[0]?.code ?? '');
+  return read.ok ? read.value : (read.issues[0]?.code ?? '');
 };
 
 test.each<[string, string | number]>([
@@ -30,7 +30,7 @@ test('errors are told, no error is none', () => {
   expect(errorOf('0,"No error"').ok).toBe(true);
   expect(errorOf('+0, "No error"').ok).toBe(true);
   const error = errorOf('-113,"Undefined header"');
-  expect(!error.ok && error.faults[0]?.message).toContain('Undefined header');
+  expect(!error.ok && error.issues[0]?.message).toContain('Undefined header');
   expect(errorOf('what?').ok).toBe(false);
 });
 
@@ -81,7 +81,7 @@ test('a hidden fault is there, and only where it was hidden', () => {
 
 test('every group has cells of its own that stay the same', () => {
   const plan = newPlan('Lamp');
-  const meant = meantOfPlan(evaluatePlan(plan));
+  const meant = nominalBatteryOf(evaluatePlan(plan));
   const read = (group: string): string | null => {
     const answer = createStandIn(null);
     answer(`SIM:BATT ${JSON.stringify(simulatedOf(meant, group))}`);

@@ -5,7 +5,7 @@ import type { CellFault, SpecCell } from '../../physics/circuit/faults/batterySp
 import { CURRENT_RANGES, VOLT_RANGES, type CurrentRange, type VoltRange } from '../../physics/instruments/meter';
 import type { Load } from '../../physics/circuit/load/load';
 import { LinearString } from '../diagnosis/linearString';
-import type { MeantBattery } from '../diagnosis/meantOfPlan';
+import type { NominalBattery } from '../diagnosis/meantOfPlan';
 import { meterOnBattery, type BuiltBattery } from '../measuring/simulatedBench';
 import { usualFault, type FaultKind } from '../../physics/desk/deskEdits';
 import { measurementSchema, quantityOf, type Measurement } from '../../records/logbook/measurement';
@@ -36,7 +36,7 @@ export const simulatedBatterySchema = z.strictObject({
 export type SimulatedBattery = z.infer<typeof simulatedBatterySchema>;
 
 /** A plan’s battery for the stand-in; every group’s cells are its own. */
-export function simulatedOf({ strings, load }: MeantBattery, group: string): SimulatedBattery {
+export function simulatedOf({ strings, load }: NominalBattery, group: string): SimulatedBattery {
   const seed = [...group].reduce((sum, letter) => (sum * 31 + letter.charCodeAt(0)) % 2 ** 31, 7);
   return {
     strings: strings.map((items) =>

@@ -1,7 +1,7 @@
 import { NextResponse } from 'next/server';
 import { z } from 'zod';
 import { DOCUMENT_FORMATS, type DocumentKind } from '@/core/documents/documentKinds';
-import { faultsOfZod } from '@/core/faultsOfZod';
+import { issuesOfZod } from '@/core/faultsOfZod';
 import { logBus } from '@/server/bench/logBus';
 import { serverContext } from '@/server/context';
 import { documentMissing, kindOf } from '../../kindOf';
@@ -16,7 +16,7 @@ export async function GET(_request: Request, { params }: Context): Promise<NextR
   const kind = kindOf(named);
   const found = kind === null ? null : serverContext().documents(kind).find(id);
   if (kind === null || found === null) return documentMissing(kind);
-  if (!found.document.ok) return unreadable(kind, found.document.faults);
+  if (!found.document.ok) return unreadable(kind, found.document.issues);
   return NextResponse.json({ revision: found.revision, document: found.document.value });
 }
 
@@ -27,7 +27,7 @@ export async function PUT(request: Request, { params }: Context): Promise<NextRe
   const { noun, schema } = DOCUMENT_FORMATS[kind];
   const bodySchema = z.strictObject({ revision: z.int().positive(), document: schema });
   const body = bodySchema.safeParse(await jsonBody(request));
-  if (!body.success) return refuse(422, `The ${noun} was not saved.`, faultsOfZod(body.error));
+  if (!body.success) return refuse(422, `The ${noun} was not saved.`, issuesOfZod(body.error));
   const { documents, now } = serverContext();
   const outcome = documents(kind).save(id, body.data.document, body.data.revision, now());
   switch (outcome.status) {

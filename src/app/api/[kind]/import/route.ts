@@ -25,7 +25,7 @@ export async function POST(request: Request, { params }: Context): Promise<NextR
   const text = new TextDecoder().decode(bytes);
   const imported = importDocument(serverContext(), kind, text);
   if (!imported.ok) {
-    return refuse(422, 'The file was not imported; nothing has changed.', imported.faults);
+    return refuse(422, 'The file was not imported; nothing has changed.', imported.issues);
   }
   if (kind === 'plans') logReadingsOfOldPlan(benchContext(), imported.value.id, text);
   return NextResponse.json(imported.value, { status: 201 });

@@ -1,6 +1,6 @@
 import { cookies } from 'next/headers';
 import { NextResponse } from 'next/server';
-import { faultsOfZod } from '@/core/faultsOfZod';
+import { issuesOfZod } from '@/core/faultsOfZod';
 import { benchContext } from '@/server/bench/benchContext';
 import { joinClass, joinRequestSchema, SEAT_COOKIE } from '@/server/bench/groupSeats';
 import { attempts } from '@/server/door/attempts';
@@ -10,7 +10,7 @@ import { jsonBody, refuse } from '../../respond';
 export async function POST(request: Request): Promise<NextResponse> {
   const body = joinRequestSchema.safeParse(await jsonBody(request));
   if (!body.success) {
-    const faults = faultsOfZod(body.error);
+    const faults = issuesOfZod(body.error);
     return refuse(422, faults[0]?.message ?? 'This is no code.', faults);
   }
   const context = benchContext();
@@ -21,7 +21,7 @@ export async function POST(request: Request): Promise<NextResponse> {
   const joined = await joinClass(context, body.data);
   if (!joined.ok) {
     attempts().failed(address, context.now());
-    return refuse(404, joined.faults[0]?.message ?? 'No such class.', joined.faults);
+    return refuse(404, joined.issues[0]?.message ?? 'No such class.', joined.issues);
   }
   const { seat, ...shown } = joined.value;
   if (seat !== null) {

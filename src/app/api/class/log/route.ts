@@ -1,5 +1,5 @@
 import type { NextResponse } from 'next/server';
-import { faultsOfZod } from '@/core/faultsOfZod';
+import { issuesOfZod } from '@/core/faultsOfZod';
 import { logRequestSchema } from '@/core/records/logbook/logEntry';
 import { appendToLog } from '@/server/bench/appendToLog';
 import { benchContext } from '@/server/bench/benchContext';
@@ -12,7 +12,7 @@ export async function POST(request: Request): Promise<NextResponse> {
   const seat = await seatOfRequest(context);
   if (seat === null) return notSeated();
   const body = logRequestSchema.safeParse(await jsonBody(request));
-  if (!body.success) return refuse(422, 'This cannot be logged.', faultsOfZod(body.error));
+  if (!body.success) return refuse(422, 'This cannot be logged.', issuesOfZod(body.error));
   if (body.data.group !== seat.group) {
     return refuse(403, 'A group writes in its own log only.');
   }

@@ -1,4 +1,4 @@
-import { faultsOfZod } from '@/core/faultsOfZod';
+import { issuesOfZod } from '@/core/faultsOfZod';
 import { serverContext } from '@/server/context';
 import { drillPrintSchema, printDrill } from '@/server/printDrill';
 import { pdfResponse, refuse } from '../../respond';
@@ -6,6 +6,6 @@ import { pdfResponse, refuse } from '../../respond';
 export async function GET(request: Request): Promise<Response> {
   const query = Object.fromEntries(new URL(request.url).searchParams);
   const asked = drillPrintSchema.safeParse(query);
-  if (!asked.success) return refuse(400, 'This cannot be printed.', faultsOfZod(asked.error));
+  if (!asked.success) return refuse(400, 'This cannot be printed.', issuesOfZod(asked.error));
   return pdfResponse(await printDrill(serverContext(), asked.data), 'drill');
 }

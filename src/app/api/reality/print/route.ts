@@ -1,4 +1,4 @@
-import { faultsOfZod } from '@/core/faultsOfZod';
+import { issuesOfZod } from '@/core/faultsOfZod';
 import { serverContext } from '@/server/context';
 import { answerRequestSchema, printAnswer } from '@/server/printAnswer';
 import { pdfResponse, refuse } from '../../respond';
@@ -6,9 +6,9 @@ import { pdfResponse, refuse } from '../../respond';
 export async function GET(request: Request): Promise<Response> {
   const query = Object.fromEntries(new URL(request.url).searchParams);
   const asked = answerRequestSchema.safeParse(query);
-  if (!asked.success) return refuse(400, 'This cannot be printed.', faultsOfZod(asked.error));
+  if (!asked.success) return refuse(400, 'This cannot be printed.', issuesOfZod(asked.error));
   const printed = await printAnswer(serverContext(), asked.data);
   return printed.ok
     ? pdfResponse(printed.value, 'answer')
-    : refuse(404, 'This cannot be printed.', printed.faults);
+    : refuse(404, 'This cannot be printed.', printed.issues);
 }

@@ -1,17 +1,17 @@
 import {
-  cellLossSlopeOhms,
+  cellDifferentialOhms,
   isLinearCell,
   terminalVoltage,
   type CellModel,
 } from '../../chemistry/cellModel';
 import type { SourceCurve } from '../operatingPoint';
-import type { LinearSource } from './reduceBattery';
+import type { TheveninSource } from './reduceBattery';
 
 /** The curve of equal cells, so many in series, such strings side by side: `V(I) = m·v(I/n)`. */
 export function gridCurve(cell: CellModel, cellsInSeries: number, strings: number): SourceCurve {
   return {
     voltsAt: (amps) => cellsInSeries * terminalVoltage(cell, amps / strings),
-    slopeOhmsAt: (amps) => (cellsInSeries / strings) * cellLossSlopeOhms(cell, amps / strings),
+    differentialOhmsAt: (amps) => (cellsInSeries / strings) * cellDifferentialOhms(cell, amps / strings),
   };
 }
 
@@ -19,10 +19,10 @@ export function gridCurve(cell: CellModel, cellsInSeries: number, strings: numbe
  * The straight line that touches a cell's curve at a current: near that current the cell acts like this source.
  * For an ideal source with resistance it is the cell itself.
  */
-export function tangentOf(cell: CellModel, amps: number): LinearSource {
+export function linearizeAt(cell: CellModel, amps: number): TheveninSource {
   if (isLinearCell(cell)) {
     return { emfVolts: cell.emfVolts, resistanceOhms: cell.resistanceOhms };
   }
-  const resistanceOhms = cellLossSlopeOhms(cell, amps);
+  const resistanceOhms = cellDifferentialOhms(cell, amps);
   return { emfVolts: terminalVoltage(cell, amps) + resistanceOhms * amps, resistanceOhms };
 }

@@ -2,13 +2,13 @@ import { isLinearCell } from '../../chemistry/cellModel';
 import type { Battery } from './battery';
 
 /** An ideal source with internal resistance that behaves like the whole battery (Thévenin). */
-export interface LinearSource {
+export interface TheveninSource {
   readonly emfVolts: number;
   readonly resistanceOhms: number;
 }
 
 export type ReduceOutcome =
-  | { readonly status: 'reduced'; readonly source: LinearSource }
+  | { readonly status: 'reduced'; readonly source: TheveninSource }
   /** A cell has a polarisation curve: no straight line replaces the battery. */
   | { readonly status: 'not-linear' }
   /** Two sources without resistance stand side by side: their currents are undefined. */
@@ -33,10 +33,10 @@ export function reduceBattery(battery: Battery): ReduceOutcome {
 
 /** The same for equal cells, without building a tree: `m·E` and `m·r/n`. */
 export function reduceGrid(
-  cell: LinearSource,
+  cell: TheveninSource,
   cellsInSeries: number,
   strings: number,
-): LinearSource {
+): TheveninSource {
   return {
     emfVolts: cellsInSeries * cell.emfVolts,
     resistanceOhms: (cellsInSeries * cell.resistanceOhms) / strings,

@@ -21,7 +21,7 @@ export function bulbVolts({ ratedVolts, ratedAmps }: BulbModel, amps: number): n
 }
 
 /** Differential resistance in ohms. */
-export function bulbSlopeOhms({ ratedVolts, ratedAmps }: BulbModel, amps: number): number {
+export function bulbDifferentialOhms({ ratedVolts, ratedAmps }: BulbModel, amps: number): number {
   const share = Math.abs(amps) / ratedAmps;
   return (ratedVolts / ratedAmps) * (COLD_SHARE + 2 * (1 - COLD_SHARE) * share);
 }

@@ -37,7 +37,7 @@ export function ledVolts(led: LedModel, amps: number, thermalVolts: number): num
 }
 
 /** Differential resistance in ohms at a current in amperes. */
-export function ledSlopeOhms(led: LedModel, amps: number, thermalVolts: number): number {
+export function ledDifferentialOhms(led: LedModel, amps: number, thermalVolts: number): number {
   const slope = led.idealityFactor * thermalVolts;
   return slope / (led.saturationAmps + Math.max(amps, 0)) + led.seriesOhms;
 }

@@ -1,6 +1,6 @@
-import { bulbSlopeOhms, bulbVolts, type BulbModel } from './bulb';
-import { deviceSlopeOhms, deviceVolts } from './device';
-import { ledSlopeOhms, ledVolts, type LedModel } from './led';
+import { bulbDifferentialOhms, bulbVolts, type BulbModel } from './bulb';
+import { deviceDifferentialOhms, deviceVolts } from './device';
+import { ledDifferentialOhms, ledVolts, type LedModel } from './led';
 
 /** What the battery feeds, as the voltage that it takes at a current. Every load here rises with the current. */
 export type Load =
@@ -34,20 +34,20 @@ export function loadVolts(load: Load, amps: number, thermalVolts: number): numbe
 }
 
 /** Differential resistance of the load in ohms at a current in amperes. */
-export function loadSlopeOhms(load: Load, amps: number, thermalVolts: number): number {
+export function loadDifferentialOhms(load: Load, amps: number, thermalVolts: number): number {
   switch (load.kind) {
     case 'led':
-      return ledSlopeOhms(load.led, amps, thermalVolts);
+      return ledDifferentialOhms(load.led, amps, thermalVolts);
     case 'led-group':
       return (
         (load.inSeries / load.inParallel) *
-        ledSlopeOhms(load.led, amps / load.inParallel, thermalVolts)
+        ledDifferentialOhms(load.led, amps / load.inParallel, thermalVolts)
       );
     case 'bulb':
-      return bulbSlopeOhms(load.bulb, amps);
+      return bulbDifferentialOhms(load.bulb, amps);
     case 'resistor':
       return load.ohms;
     case 'device':
-      return deviceSlopeOhms(load, amps);
+      return deviceDifferentialOhms(load, amps);
   }
 }

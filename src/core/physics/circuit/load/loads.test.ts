@@ -1,13 +1,13 @@
 import fc from 'fast-check';
 import { ROOM_THERMAL_VOLTS } from '../../../constants';
 import { CURRENT_RANGE_FACTS, showAmps, showVolts, suitableRange } from '../../instruments/meter';
-import { linearCurve, operatingPoint } from '../operatingPoint';
+import { theveninCurve, operatingPoint } from '../operatingPoint';
 import { awgDiameterMetres, preferredOhms, wireOhms } from '../wire';
 import { boosterOnSource, TYPICAL_BOOSTER } from './booster';
-import { bulbSlopeOhms, bulbVolts } from './bulb';
+import { bulbDifferentialOhms, bulbVolts } from './bulb';
 import { bankAt } from './capacitorBank';
 import { ledModelOf } from './ledPresets';
-import { loadSlopeOhms, loadVolts, type Load } from './load';
+import { loadDifferentialOhms, loadVolts, type Load } from './load';
 import { motorOnSource } from './motor';
 import { usbShortfall } from './usb';
 
@@ -31,7 +31,7 @@ test('every load rises with the current and has the slope that it claims', () =>
         const step = 1e-6 * amps;
         const difference =
           (loadVolts(load, amps + step, VT) - loadVolts(load, amps - step, VT)) / (2 * step);
-        expect(difference / loadSlopeOhms(load, amps, VT)).toBeCloseTo(1, 4);
+        expect(difference / loadDifferentialOhms(load, amps, VT)).toBeCloseTo(1, 4);
         expect(difference).toBeGreaterThan(0);
       },
     ),
@@ -48,21 +48,21 @@ test('LEDs: two in series hold twice the volts, three side by side each take a t
 test('a cold filament has a tenth of its hot resistance (common practice, no source)', () => {
   const bulb = { ratedVolts: 2.5, ratedAmps: 0.2 };
   expect(bulbVolts(bulb, 0.2)).toBeCloseTo(2.5, 12);
-  expect(bulbSlopeOhms(bulb, 0)).toBeCloseTo(1.25, 12);
+  expect(bulbDifferentialOhms(bulb, 0)).toBeCloseTo(1.25, 12);
   expect(bulbVolts(bulb, -0.1)).toBeCloseTo(-bulbVolts(bulb, 0.1), 12);
 });
 
 test('a motor starts only where the battery holds its starting volts against the standing motor', () => {
   const motor = { stallAmps: 0.8, ratedVolts: 1.5, freeAmps: 0.06, startVolts: 0.3 };
-  const weak = motorOnSource(linearCurve({ emfVolts: 3, resistanceOhms: 500 }), motor, VT);
+  const weak = motorOnSource(theveninCurve({ emfVolts: 3, resistanceOhms: 500 }), motor, VT);
   expect(weak.status).toBe('stalled');
-  const strong = motorOnSource(linearCurve({ emfVolts: 1.5, resistanceOhms: 1 }), motor, VT);
+  const strong = motorOnSource(theveninCurve({ emfVolts: 1.5, resistanceOhms: 1 }), motor, VT);
   expect(strong.status).toBe('running');
   expect(strong.point.status === 'solved' && strong.point.amps).toBeCloseTo(0.06, 5);
 });
 
 test('booster: the stable of two crossings, V = (E + √(E² − 4Pr))/2', () => {
-  const source = linearCurve({ emfVolts: 1.5, resistanceOhms: 100 });
+  const source = theveninCurve({ emfVolts: 1.5, resistanceOhms: 100 });
   const outcome = boosterOnSource(source, { ...TYPICAL_BOOSTER, outputWatts: 3e-3 });
   if (outcome.status !== 'running') throw new Error(outcome.status);
   expect(outcome.volts).toBeCloseTo((1.5 + Math.sqrt(1.5 ** 2 - 4 * 5e-3 * 100)) / 2, 9);
@@ -70,14 +70,14 @@ test('booster: the stable of two crossings, V = (E + √(E² − 4Pr))/2', () =>
 
 test('booster: a weak source has no stable operating point, and a flat one does not start', () => {
   const booster = { ...TYPICAL_BOOSTER, outputWatts: 5e-3 };
-  const weak = boosterOnSource(linearCurve({ emfVolts: 0.9, resistanceOhms: 1500 }), booster);
+  const weak = boosterOnSource(theveninCurve({ emfVolts: 0.9, resistanceOhms: 1500 }), booster);
   expect(weak).toMatchObject({
     status: 'no-stable-point',
     neededWatts: expect.closeTo(8.33e-3, 4),
   });
   // Most power of a linear source: E²/4r.
   expect(weak.status === 'no-stable-point' && weak.mostWatts).toBeCloseTo(0.81 / 6000, 7);
-  expect(boosterOnSource(linearCurve({ emfVolts: 0.5, resistanceOhms: 1 }), booster).status).toBe(
+  expect(boosterOnSource(theveninCurve({ emfVolts: 0.5, resistanceOhms: 1 }), booster).status).toBe(
     'does-not-start',
   );
 });
@@ -138,7 +138,7 @@ test('the shunt is why two weak strings read a little less than twice one (Kirch
   const shunt = CURRENT_RANGE_FACTS['2 mA'].shuntOhms;
   const read = (strings: number): number => {
     const point = operatingPoint(
-      linearCurve({ emfVolts: 2.34, resistanceOhms: 1770 / strings }),
+      theveninCurve({ emfVolts: 2.34, resistanceOhms: 1770 / strings }),
       { kind: 'resistor', ohms: shunt },
       VT,
     );

@@ -1,4 +1,4 @@
-import type { LinearSource } from '../battery/reduceBattery';
+import type { TheveninSource } from '../battery/reduceBattery';
 
 /** A USB device wants 5 V and 100 mA at least (USB 2.0 specification, section 7.2.1, from memory). */
 export const USB_LEAST = { volts: 4.75, amps: 0.1 } as const;
@@ -12,7 +12,7 @@ export interface UsbShortfall {
 }
 
 /** By how much a battery misses a USB device. Planning only: never wire home-made piles to one. */
-export function usbShortfall({ emfVolts, resistanceOhms }: LinearSource): UsbShortfall {
+export function usbShortfall({ emfVolts, resistanceOhms }: TheveninSource): UsbShortfall {
   const amps = (emfVolts - USB_LEAST.volts) / resistanceOhms;
   if (!(amps > 0)) return { possible: false, ampsAtVolts: 0, batteriesNeeded: null };
   return {

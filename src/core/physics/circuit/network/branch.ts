@@ -1,7 +1,7 @@
-import { cellLossSlopeOhms, cellLossVolts, isLinearCell } from '../../chemistry/cellModel';
-import { bulbSlopeOhms, bulbVolts } from '../load/bulb';
-import { deviceSlopeOhms, deviceVolts } from '../load/device';
-import { ledSlopeOhms, ledVolts } from '../load/led';
+import { cellDifferentialOhms, overpotentialVolts, isLinearCell } from '../../chemistry/cellModel';
+import { bulbDifferentialOhms, bulbVolts } from '../load/bulb';
+import { deviceDifferentialOhms, deviceVolts } from '../load/device';
+import { ledDifferentialOhms, ledVolts } from '../load/led';
 import type { NetworkComponent } from './networkSchema';
 
 /**
@@ -25,7 +25,7 @@ export type BranchLaw =
   | {
       readonly kind: 'curve';
       readonly voltsAt: (amps: number) => number;
-      readonly slopeOhmsAt: (amps: number) => number;
+      readonly differentialOhmsAt: (amps: number) => number;
       readonly startAmps: number;
     }
   /** A fixed current at any voltage. */
@@ -57,7 +57,7 @@ export function lawOf(
         to: component.cathode,
         law: curve(
           (amps) => ledVolts(component, amps, thermalVolts),
-          (amps) => ledSlopeOhms(component, amps, thermalVolts),
+          (amps) => ledDifferentialOhms(component, amps, thermalVolts),
           LED_START_AMPS,
         ),
       };
@@ -67,7 +67,7 @@ export function lawOf(
         to: component.b,
         law: curve(
           (amps) => bulbVolts(component, amps),
-          (amps) => bulbSlopeOhms(component, amps),
+          (amps) => bulbDifferentialOhms(component, amps),
           component.ratedAmps,
         ),
       };
@@ -77,7 +77,7 @@ export function lawOf(
         to: component.minus,
         law: curve(
           (amps) => deviceVolts(component, amps),
-          (amps) => deviceSlopeOhms(component, amps),
+          (amps) => deviceDifferentialOhms(component, amps),
           component.amps,
         ),
       };
@@ -102,8 +102,8 @@ function cellLaw(cell: Extract<NetworkComponent, { type: 'cell' }>): BranchLaw {
       : { kind: 'ohmic', volts: -cell.emfVolts, ohms: cell.resistanceOhms };
   }
   return curve(
-    (amps) => cellLossVolts(cell, amps) - cell.emfVolts,
-    (amps) => cellLossSlopeOhms(cell, amps),
+    (amps) => overpotentialVolts(cell, amps) - cell.emfVolts,
+    (amps) => cellDifferentialOhms(cell, amps),
     0,
   );
 }
@@ -113,5 +113,5 @@ function curve(
   slopeOhmsAt: (amps: number) => number,
   startAmps: number,
 ): BranchLaw {
-  return { kind: 'curve', voltsAt, slopeOhmsAt, startAmps };
+  return { kind: 'curve', voltsAt, differentialOhmsAt: slopeOhmsAt, startAmps };
 }

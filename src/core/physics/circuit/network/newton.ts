@@ -79,7 +79,7 @@ function residualOf(
     const difference = Math.abs(law.voltsAt(amps[index]!) - volts);
     if (difference > NEWTON_DEFAULTS.toleranceVolts * (1 + Math.abs(volts))) {
       // On a steep curve the last digit of the current alone is worth more than the tolerance.
-      const lastDigitVolts = law.slopeOhmsAt(amps[index]!) * Math.abs(amps[index]!) * ROUNDING;
+      const lastDigitVolts = law.differentialOhmsAt(amps[index]!) * Math.abs(amps[index]!) * ROUNDING;
       if (difference > lastDigitVolts) tolerable = false;
     }
     if (difference > residual) {
@@ -184,7 +184,7 @@ class NodalMatrix {
         fixedAmps = law.amps;
       } else {
         const at = amps[index]!;
-        ohms[index] = law.kind === 'ohmic' ? law.ohms : law.slopeOhmsAt(at);
+        ohms[index] = law.kind === 'ohmic' ? law.ohms : law.differentialOhmsAt(at);
         restVolts[index] = law.kind === 'ohmic' ? law.volts : law.voltsAt(at) - ohms[index]! * at;
         const siemens = 1 / ohms[index]!;
         fixedAmps = (offsetVolts[from]! - offsetVolts[to]! - restVolts[index]!) * siemens;

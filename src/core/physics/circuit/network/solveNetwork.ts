@@ -1,4 +1,4 @@
-import type { Fault } from '../../../result';
+import type { Issue } from '../../../result';
 import { lawOf, type Branch, type BranchLaw } from './branch';
 import { floatingNodes } from './floating';
 import type { NetworkComponent, NetworkDocument } from './networkSchema';
@@ -17,7 +17,7 @@ export type NetworkOutcome =
     }
   | {
       readonly status: 'no-ground' | 'floating' | 'source-loop' | 'singular' | 'not-converged';
-      readonly faults: readonly Fault[];
+      readonly faults: readonly Issue[];
       /** Names of the components concerned. */
       readonly components: readonly string[];
     };

@@ -3,7 +3,7 @@
 import { METER_DOCUMENT } from '@/core/documents/toolDocuments';
 import type { MeterSettings } from '@/core/physics/instruments/meterSettings';
 import { useLiveLog } from '@/ui/bench/LogProvider';
-import { useBench, type FoundBench } from '@/ui/document/useBench';
+import { useTool, type FoundTool } from '@/ui/document/useBench';
 import { PartTabs } from '@/ui/PartTabs';
 import { usePlanContext } from '../../PlanProvider';
 import { BenchPart } from './BenchPart';
@@ -19,13 +19,13 @@ const PARTS = [
 ] as const;
 
 interface BuildStationProps {
-  readonly meterFound: FoundBench<MeterSettings>;
+  readonly meterFound: FoundTool<MeterSettings>;
 }
 
 /** Station 5: build it step by step, read, compare, find what is wrong; for one group or the whole class. */
 export function BuildStation({ meterFound }: BuildStationProps) {
   const { open } = usePlanContext();
-  const meter = useBench('meter', METER_DOCUMENT, meterFound);
+  const meter = useTool('meter', METER_DOCUMENT, meterFound);
   useLiveLog(`/api/lessons/${open.id}/events`);
   return (
     <PartTabs label="Parts of building and measuring" prefix="build" parts={PARTS}>

@@ -55,7 +55,7 @@ export function ImportDialog({
   const good = rows?.ok === true ? rows.value.flatMap(({ reading }) => reading ?? []) : [];
   const bad = rows?.ok === true ? rows.value.filter(({ reading }) => reading === null) : [];
   const missing = mapping === null ? [] : NEEDED_COLUMNS.filter((one) => mapping[one] === null);
-  const faults = [columns, rows].flatMap((one) => (one?.ok === false ? one.faults : []));
+  const faults = [columns, rows].flatMap((one) => (one?.ok === false ? one.issues : []));
   const take = async (): Promise<void> => {
     setSending(true);
     const requests = good.map(({ group, entry }): LogRequest => ({

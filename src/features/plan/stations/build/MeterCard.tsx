@@ -11,9 +11,9 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { meterSettingsSchema, type MeterSettings } from '@/core/physics/instruments/meterSettings';
 import { Card } from '@/ui/Card';
-import type { useBench } from '@/ui/document/useBench';
+import type { useTool } from '@/ui/document/useBench';
 
-export type MeterBench = ReturnType<typeof useBench<MeterSettings>>;
+export type MeterBench = ReturnType<typeof useTool<MeterSettings>>;
 
 /** Where the bench meter is; most classes have none and type. */
 export function MeterCard({ meter }: { readonly meter: MeterBench }) {

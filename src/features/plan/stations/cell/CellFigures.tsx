@@ -6,7 +6,7 @@ import type { ReactNode } from 'react';
 import { cellAmpsAt } from '@/core/physics/chemistry/cellAmpsAt';
 import { isLinearCell } from '@/core/physics/chemistry/cellModel';
 import type { FittedParameter } from '@/core/physics/chemistry/fitCell';
-import { mostWatts } from '@/core/physics/chemistry/mostWatts';
+import { maxPowerWatts } from '@/core/physics/chemistry/mostWatts';
 import { formatAmps, formatOhms, formatVolts, formatWatts } from '@/core/units';
 import { usePlanContext } from '../../PlanProvider';
 
@@ -40,7 +40,7 @@ export function CellFigures() {
             : formatOhms(emfVolts / shortAmps)}
         </Figure>
         <Figure name="Current when shorted">{formatAmps(shortAmps)}</Figure>
-        <Figure name="Most power it can give">{formatWatts(mostWatts(model))}</Figure>
+        <Figure name="Most power it can give">{formatWatts(maxPowerWatts(model))}</Figure>
       </Box>
       <Typography variant="caption" component="p" sx={{ mt: 1 }}>
         {isLinearCell(model)

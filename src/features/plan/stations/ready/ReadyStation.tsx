@@ -6,7 +6,7 @@ import { useMemo } from 'react';
 import { CUPBOARD_DOCUMENT } from '@/core/documents/toolDocuments';
 import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
 import { lessonFacts, type LessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
-import { useBench, type FoundBench } from '@/ui/document/useBench';
+import { useTool, type FoundTool } from '@/ui/document/useBench';
 import { PartTabs } from '@/ui/PartTabs';
 import { usePlan, usePlanContext } from '../../PlanProvider';
 import { ClassPart } from './ClassPart';
@@ -30,11 +30,11 @@ type PartName = (typeof PARTS)[number][0];
 const PREPARING: readonly PartName[] = ['shopping', 'prepare', 'timetable'];
 
 /** Station 4: from the arrangement to a class that can happen: whom for, what to buy and prepare, when, what to hand out. */
-export function ReadyStation({ cupboardFound }: { cupboardFound: FoundBench<CupboardState> }) {
+export function ReadyStation({ cupboardFound }: { cupboardFound: FoundTool<CupboardState> }) {
   const plan = usePlan();
   const { evaluation, open } = usePlanContext();
   const planId = open.id;
-  const bench = useBench('cupboard', CUPBOARD_DOCUMENT, cupboardFound);
+  const bench = useTool('cupboard', CUPBOARD_DOCUMENT, cupboardFound);
   const facts = useMemo(
     () => lessonFacts(plan, evaluation, { cupboard: bench.state, planId }),
     [plan, evaluation, bench.state, planId],
@@ -68,7 +68,7 @@ export function ReadyStation({ cupboardFound }: { cupboardFound: FoundBench<Cupb
 interface PartProps {
   readonly part: PartName;
   readonly facts: LessonFacts;
-  readonly bench: ReturnType<typeof useBench<CupboardState>>;
+  readonly bench: ReturnType<typeof useTool<CupboardState>>;
 }
 
 function Part({ part, facts, bench }: PartProps) {

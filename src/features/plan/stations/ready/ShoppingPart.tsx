@@ -22,14 +22,14 @@ import { cautionsOf } from '@/core/physics/safety/cautions';
 import { csvText } from '@/core/formats/csv';
 import { formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';
-import type { useBench } from '@/ui/document/useBench';
+import type { useTool } from '@/ui/document/useBench';
 import { saveFile } from '@/ui/saveFile';
 import { useEdit, usePlanContext } from '../../PlanProvider';
 import { withSwapped } from './lessonEdits';
 
 interface ShoppingPartProps {
   readonly facts: LessonFacts;
-  readonly bench: ReturnType<typeof useBench<CupboardState>>;
+  readonly bench: ReturnType<typeof useTool<CupboardState>>;
 }
 
 /** What to buy in packs, what the cupboard has, what it costs, and what would be cheaper. */

@@ -4,7 +4,7 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useCallback } from 'react';
-import type { BankRun } from '@/core/work/running/bankOfDesk';
+import type { CapacitorBankRun } from '@/core/work/running/bankOfDesk';
 import { bankSchema, type RunningBank } from '@/core/records/plan/runningSchema';
 import { aboutTime } from '@/core/work/running/runWords';
 import { cautionsOf } from '@/core/physics/safety/cautions';
@@ -56,7 +56,7 @@ export function BankPart() {
   );
 }
 
-function BankResult({ run, bank }: { readonly run: BankRun; readonly bank: RunningBank }) {
+function BankResult({ run, bank }: { readonly run: CapacitorBankRun; readonly bank: RunningBank }) {
   const { facts, openVolts, chargeSeconds, dischargeAmps, dischargeSeconds, flashes } = run;
   const full = 0.95 * openVolts;
   return (

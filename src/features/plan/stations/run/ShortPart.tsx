@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import { useCallback } from 'react';
 import { USUAL_FACTORS } from '@/core/work/running/runBattery';
 import { runningSchema } from '@/core/records/plan/runningSchema';
-import type { AfterShort } from '@/core/work/running/afterShort';
+import type { ShortCircuitRecovery } from '@/core/work/running/afterShort';
 import { aboutTime } from '@/core/work/running/runWords';
 import { cautionsOf, type CautionId } from '@/core/physics/safety/cautions';
 import { formatAmps, formatNumber, formatSeconds, formatVolts } from '@/core/units';
@@ -76,7 +76,7 @@ export function ShortPart() {
   );
 }
 
-function ShortResult({ run }: { readonly run: AfterShort }) {
+function ShortResult({ run }: { readonly run: ShortCircuitRecovery }) {
   const { firstAmps, lastAmps, shortSeconds, freshVolts, lifted, recoveredSeconds } = run;
   const fallen = firstAmps > 0 ? lastAmps / firstAmps : 0;
   const back =

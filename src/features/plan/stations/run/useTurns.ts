@@ -3,14 +3,14 @@
 import { proxy } from 'comlink';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { Desk } from '@/core/physics/desk/desk';
-import type { TargetNeed } from '@/core/records/plan/needOfTarget';
+import type { LoadRequirement } from '@/core/records/plan/needOfTarget';
 import type { RunFactors } from '@/core/work/running/runBattery';
 import type { Running } from '@/core/records/plan/runningSchema';
-import type { TurnsRun } from '@/core/work/running/turnsRun';
+import type { IntermittentRun } from '@/core/work/running/turnsRun';
 import { patientClient } from '@/workers/plannerClient';
 
 /** Use in turns, worked out off the main thread: the answer, the share that is done, a way to stop and to ask again. */
-export function useTurns(desk: Desk, need: TargetNeed, running: Running, factors: RunFactors) {
+export function useTurns(desk: Desk, need: LoadRequirement, running: Running, factors: RunFactors) {
   const [share, setShare] = useState(0);
   // Grows when the same is asked once more.
   const [time, setTime] = useState(0);
@@ -18,7 +18,7 @@ export function useTurns(desk: Desk, need: TargetNeed, running: Running, factors
     () => ({ desk, need, running, factors, time }),
     [desk, need, running, factors, time],
   );
-  const [known, setKnown] = useState<{ of: typeof question; run: TurnsRun | null } | null>(null);
+  const [known, setKnown] = useState<{ of: typeof question; run: IntermittentRun | null } | null>(null);
   useEffect(() => {
     let outdated = false;
     const report = proxy((done: number) => {

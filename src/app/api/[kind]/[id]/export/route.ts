@@ -14,7 +14,7 @@ export async function GET(_request: Request, { params }: Context): Promise<Respo
   const found = kind === null ? null : exportDocument(serverContext(), kind, id);
   if (kind === null || found === null) return documentMissing(kind);
   const { noun } = DOCUMENT_FORMATS[kind];
-  if (!found.ok) return refuse(422, `The stored ${noun} cannot be read.`, found.faults);
+  if (!found.ok) return refuse(422, `The stored ${noun} cannot be read.`, found.issues);
   const name = fileNameOf(found.value.title, noun);
   const suffix = kind === 'plans' ? '' : `.${noun.replaceAll(' ', '-')}`;
   return new Response(found.value.text, {

@@ -11,7 +11,7 @@ export async function GET(_request: Request, { params }: Context): Promise<Respo
   const { id } = await params;
   const calendar = lessonCalendar(serverContext(), id);
   if (calendar === null) return documentMissing('plans');
-  if (!calendar.ok) return refuse(422, 'There is no timetable yet.', calendar.faults);
+  if (!calendar.ok) return refuse(422, 'There is no timetable yet.', calendar.issues);
   return new Response(calendar.value, {
     headers: {
       'content-type': 'text/calendar; charset=utf-8',

@@ -1,6 +1,6 @@
 import { NextResponse } from 'next/server';
 import { z } from 'zod';
-import { faultsOfZod } from '@/core/faultsOfZod';
+import { issuesOfZod } from '@/core/faultsOfZod';
 import { benchContext } from '@/server/bench/benchContext';
 import { classStatus, endClass, startClass } from '@/server/bench/classStatus';
 import { jsonBody, refuse } from '../../../respond';
@@ -19,11 +19,11 @@ export async function POST(request: Request, { params }: Context): Promise<NextR
   const { id } = await params;
   const body = bodySchema.safeParse(await jsonBody(request));
   if (!body.success) {
-    return refuse(422, 'Say whether the class runs.', faultsOfZod(body.error));
+    return refuse(422, 'Say whether the class runs.', issuesOfZod(body.error));
   }
   if (!body.data.running) return NextResponse.json(endClass(benchContext(), id));
   const started = await startClass(benchContext(), id);
   return started.ok
     ? NextResponse.json(started.value)
-    : refuse(422, 'The class cannot be opened.', started.faults);
+    : refuse(422, 'The class cannot be opened.', started.issues);
 }

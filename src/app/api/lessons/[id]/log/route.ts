@@ -1,6 +1,6 @@
 import { NextResponse } from 'next/server';
 import { z } from 'zod';
-import { faultsOfZod } from '@/core/faultsOfZod';
+import { issuesOfZod } from '@/core/faultsOfZod';
 import { logRequestSchema } from '@/core/records/logbook/logEntry';
 import { appendToLog } from '@/server/bench/appendToLog';
 import { benchContext } from '@/server/bench/benchContext';
@@ -27,7 +27,7 @@ export async function POST(request: Request, { params }: Context): Promise<NextR
   const { id } = await params;
   const body = bodySchema.safeParse(await jsonBody(request));
   if (!body.success) {
-    return refuse(422, 'This cannot be logged.', faultsOfZod(body.error));
+    return refuse(422, 'This cannot be logged.', issuesOfZod(body.error));
   }
   return answerOfLog(appendToLog(benchContext(), id, body.data, 'teacher'));
 }

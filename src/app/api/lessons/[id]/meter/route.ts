@@ -1,5 +1,5 @@
 import { NextResponse } from 'next/server';
-import { faultsOfZod } from '@/core/faultsOfZod';
+import { issuesOfZod } from '@/core/faultsOfZod';
 import { benchContext } from '@/server/bench/benchContext';
 import { meterRequestSchema, takeReading } from '@/server/meter/takeReading';
 import { documentMissing } from '../../../kindOf';
@@ -12,11 +12,11 @@ interface Context {
 export async function POST(request: Request, { params }: Context): Promise<NextResponse> {
   const body = meterRequestSchema.safeParse(await jsonBody(request));
   if (!body.success) {
-    return refuse(422, 'Nothing was read.', faultsOfZod(body.error));
+    return refuse(422, 'Nothing was read.', issuesOfZod(body.error));
   }
   const taken = await takeReading(benchContext(), (await params).id, body.data);
   if (taken === null) return documentMissing('plans');
   return taken.ok
     ? NextResponse.json(taken.value)
-    : refuse(502, taken.faults[0]?.message ?? 'Nothing was read.', taken.faults);
+    : refuse(502, taken.issues[0]?.message ?? 'Nothing was read.', taken.issues);
 }

@@ -1,4 +1,4 @@
-import { faultsOfZod } from '@/core/faultsOfZod';
+import { issuesOfZod } from '@/core/faultsOfZod';
 import { serverContext } from '@/server/context';
 import { printLesson, printRequestSchema } from '@/server/printLesson';
 import { documentMissing } from '../../../kindOf';
@@ -12,9 +12,9 @@ export async function GET(request: Request, { params }: Context): Promise<Respon
   const { id } = await params;
   const query = Object.fromEntries(new URL(request.url).searchParams);
   const asked = printRequestSchema.safeParse(query);
-  if (!asked.success) return refuse(400, 'This cannot be printed.', faultsOfZod(asked.error));
+  if (!asked.success) return refuse(400, 'This cannot be printed.', issuesOfZod(asked.error));
   const printed = await printLesson(serverContext(), id, asked.data);
   if (printed === null) return documentMissing('plans');
-  if (!printed.ok) return refuse(422, 'This cannot be printed.', printed.faults);
+  if (!printed.ok) return refuse(422, 'This cannot be printed.', printed.issues);
   return pdfResponse(printed.value.pdf, printed.value.fileName);
 }

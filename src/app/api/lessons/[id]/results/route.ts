@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { faultsOfZod } from '@/core/faultsOfZod';
+import { issuesOfZod } from '@/core/faultsOfZod';
 import { benchContext } from '@/server/bench/benchContext';
 import { exportResults, RESULT_FORMATS } from '@/server/bench/exportResults';
 import { documentMissing } from '../../../kindOf';
@@ -15,7 +15,7 @@ const querySchema = z.object({
 
 export async function GET(request: Request, { params }: Context): Promise<Response> {
   const query = querySchema.safeParse(Object.fromEntries(new URL(request.url).searchParams));
-  if (!query.success) return refuse(400, 'There is no such file.', faultsOfZod(query.error));
+  if (!query.success) return refuse(400, 'There is no such file.', issuesOfZod(query.error));
   const file = exportResults(benchContext(), (await params).id, query.data.format);
   if (file === null) return documentMissing('plans');
   return new Response(file.bytes, {

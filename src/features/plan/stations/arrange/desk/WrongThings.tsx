@@ -3,8 +3,8 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { useMemo } from 'react';
-import { soundDesk } from '@/core/physics/desk/desk';
-import { withoutFaults } from '@/core/physics/desk/deskEdits';
+import { withoutFaults } from '@/core/physics/desk/desk';
+import { withFaultsRemoved } from '@/core/physics/desk/deskEdits';
 import { whatIsWrong } from '@/core/physics/desk/faultWords';
 import { evaluateDesk } from '@/core/work/planning/evaluatePlan';
 import { formatAmps, formatVolts } from '@/core/units';
@@ -16,7 +16,7 @@ export function WrongThings() {
   const edit = useEdit();
   const { evaluation } = usePlanContext();
   const { desk, need, wiring, source, amps, wrong, warnings } = evaluation;
-  const sound = useMemo(() => evaluateDesk(soundDesk(desk), need), [desk, need]);
+  const sound = useMemo(() => evaluateDesk(withoutFaults(desk), need), [desk, need]);
   return (
     <>
       {wrong === 0 ? null : (
@@ -28,7 +28,7 @@ export function WrongThings() {
             <Button
               color="inherit"
               size="small"
-              onClick={() => edit((before) => withDesk(before, wiring, withoutFaults))}
+              onClick={() => edit((before) => withDesk(before, wiring, withFaultsRemoved))}
             >
               Take it all out
             </Button>

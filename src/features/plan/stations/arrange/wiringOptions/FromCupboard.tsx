@@ -15,7 +15,7 @@ import { LED_COLOURS, LED_PRESETS, type LedColour } from '@/core/physics/circuit
 import type { Cupboard } from '@/core/work/planning/bestFromCupboard';
 import type { BestFromStock } from '@/core/work/planning/bestFromStock';
 import { nameOfTarget } from '@/core/records/plan/needOfTarget';
-import { inHundred } from '@/core/work/planning/verdict';
+import { asPercentRounded } from '@/core/work/planning/verdict';
 import { formatAmps } from '@/core/units';
 import { QuantityField } from '@/ui/QuantityField';
 import { plannerClient } from '@/workers/plannerClient';
@@ -127,7 +127,7 @@ export function FromCupboard({ onClose }: { onClose: () => void }) {
                 </strong>
                 : {candidate.cellsInSeries} in series × {candidate.strings}
                 {candidate.pairsPerBody === 1 ? '' : `, ${candidate.pairsPerBody} pairs each`};{' '}
-                {formatAmps(candidate.amps)}, works in {inHundred(candidate.chance)} of 100 classes
+                {formatAmps(candidate.amps)}, works in {asPercentRounded(candidate.chance)} of 100 classes
               </Typography>
               <Button
                 size="small"

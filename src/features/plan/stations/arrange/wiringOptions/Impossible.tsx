@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import { combinationsFor } from '@/core/work/planning/combinations';
 import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
 import { whyImpossible } from '@/core/work/planning/impossible';
-import { nearestWish } from '@/core/work/planning/nearest';
+import { nearestFeasibleTarget } from '@/core/work/planning/nearest';
 import type { GridPlan } from '@/core/work/planning/planGrids';
 import { withOwnWiring } from '../../../arrangementEdits';
 import type { useEdit } from '../../../PlanProvider';
@@ -18,7 +18,7 @@ interface ImpossibleProps {
 /** Why the wish cannot be met directly, the nearest one that can, and ways round. */
 export function Impossible({ ways, evaluation, edit }: ImpossibleProps) {
   const { cell, need, target } = evaluation;
-  const nearest = useMemo(() => nearestWish(cell.model, target), [cell.model, target]);
+  const nearest = useMemo(() => nearestFeasibleTarget(cell.model, target), [cell.model, target]);
   const combinations = useMemo(() => combinationsFor(cell.model, need), [cell.model, need]);
   return (
     <Alert

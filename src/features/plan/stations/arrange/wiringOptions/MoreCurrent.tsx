@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { addCompared, type Addition } from '@/core/work/planning/addCompared';
+import { compareAdditions, type Addition } from '@/core/work/planning/addCompared';
 import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
 import { formatAmps, formatNumber } from '@/core/units';
 import { countLimits, withOwnWiring } from '../../../arrangementEdits';
@@ -16,7 +16,7 @@ interface MoreCurrentProps {
 /** One more string against more metal in the same bodies, side by side. */
 export function MoreCurrent({ evaluation, edit }: MoreCurrentProps) {
   const { desk, amps, wiring, cellInput } = evaluation;
-  const compared = desk.plainGrid && !desk.loadReversed ? addCompared(evaluation) : null;
+  const compared = desk.plainGrid && !desk.loadReversed ? compareAdditions(evaluation) : null;
   if (compared === null || wiring.strings >= countLimits(wiring).mostStrings) return null;
   const pairs = cellInput.size?.pairs ?? 1;
   return (

@@ -3,8 +3,8 @@ import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
 import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
 import type { BatteryCandidate } from '@/core/work/planning/planBatteries';
-import { inHundred, isRecommended } from '@/core/work/planning/verdict';
-import { waysReason } from '@/core/work/planning/reasons';
+import { asPercentRounded, isRecommended } from '@/core/work/planning/verdict';
+import { wiringReason } from '@/core/work/planning/reasons';
 import { formatAmps, formatNumber } from '@/core/units';
 import { HEADING_FONT } from '@/ui/theme';
 import type { useEdit } from '../../../PlanProvider';
@@ -64,7 +64,7 @@ export function WayCard({ candidate, evaluation, edit }: WayCardProps) {
             fontWeight: 600,
           }}
         >
-          {inHundred(chance)} in 100
+          {asPercentRounded(chance)} in 100
         </Box>
       </Box>
       <Typography variant="body2" color="textSecondary">
@@ -74,7 +74,7 @@ export function WayCard({ candidate, evaluation, edit }: WayCardProps) {
       </Typography>
       <Typography variant="body2" color="textSecondary">
         {ownCell && pairsPerBody === 1
-          ? waysReason(candidate, evaluation)
+          ? wiringReason(candidate, evaluation)
           : `lasts about ${formatNumber(candidate.hours, 2)} h${pairsPerBody === 1 ? '' : '; more metal, no more food'}`}
       </Typography>
     </ButtonBase>

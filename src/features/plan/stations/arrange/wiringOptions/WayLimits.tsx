@@ -8,13 +8,13 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { MOST_CELLS } from '@/core/physics/desk/limits';
 import type { Stock } from '@/core/work/planning/planBatteries';
-import type { WaysWish } from '@/core/work/planning/waysOfPlan';
+import type { SearchLimits } from '@/core/work/planning/waysOfPlan';
 import { formatNumber } from '@/core/units';
 import { QuantityField } from '@/ui/QuantityField';
 
 interface WayLimitsProps {
-  readonly wish: WaysWish;
-  readonly onWish: (wish: WaysWish) => void;
+  readonly wish: SearchLimits;
+  readonly onWish: (wish: SearchLimits) => void;
 }
 
 const MOST_PRICE = 10_000;

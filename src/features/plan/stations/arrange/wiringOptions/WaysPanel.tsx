@@ -8,7 +8,7 @@ import Typography from '@mui/material/Typography';
 import { memo, useState } from 'react';
 import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
 import { OBJECTIVES, type Objective } from '@/core/work/planning/planBatteries';
-import { WAYS_DEFAULTS, type WaysWish } from '@/core/work/planning/waysOfPlan';
+import { SEARCH_DEFAULTS, type SearchLimits } from '@/core/work/planning/waysOfPlan';
 import type { useEdit } from '../../../PlanProvider';
 import { Impossible } from './Impossible';
 import { MoreCurrent } from './MoreCurrent';
@@ -34,10 +34,10 @@ const OBJECTIVE_NAMES: Readonly<Record<Objective, string>> = {
 
 /** The planner's batteries, sorted as wished, or why there is none and what comes closest. */
 export const WaysPanel = memo(function WaysPanel({ evaluation, suggested, edit }: WaysPanelProps) {
-  const [wish, setWish] = useState<WaysWish>(WAYS_DEFAULTS);
+  const [wish, setWish] = useState<SearchLimits>(SEARCH_DEFAULTS);
   const [whyNot, setWhyNot] = useState(false);
   const outcome = useWays(evaluation, wish);
-  const { ways } = evaluation;
+  const { wiringOptions: ways } = evaluation;
   return (
     <Box component="section" aria-labelledby="ways-title">
       <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center', mb: 1 }}>

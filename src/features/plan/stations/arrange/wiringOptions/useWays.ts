@@ -3,13 +3,13 @@
 import { useEffect, useState } from 'react';
 import type { PlannerOutcome } from '@/core/work/planning/planBatteries';
 import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
-import type { WaysWish } from '@/core/work/planning/waysOfPlan';
+import type { SearchLimits } from '@/core/work/planning/waysOfPlan';
 import { plannerClient } from '@/workers/plannerClient';
 
 /** Ways found in the worker; `null` until the first answer. An older answer stays while a newer one is worked out. */
 export function useWays(
   { cell, cellInput, need }: Pick<PlanEvaluation, 'cell' | 'cellInput' | 'need'>,
-  wish: WaysWish,
+  wish: SearchLimits,
 ): PlannerOutcome | null {
   const [outcome, setOutcome] = useState<PlannerOutcome | null>(null);
   useEffect(() => {

@@ -1,7 +1,7 @@
 import { demoPlan } from '@/cli/demoPlans';
 import { PLAN_DOCUMENT } from '@/core/records/plan/planDocument';
 import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
-import { waysOfPlan, WAYS_DEFAULTS } from '@/core/work/planning/waysOfPlan';
+import { wiringOptionsOf, SEARCH_DEFAULTS } from '@/core/work/planning/waysOfPlan';
 import { newPlan } from '@/core/records/plan/newPlan';
 import { withPairs, withWay } from './withWay';
 
@@ -13,7 +13,7 @@ test.each([
   ['typical cells', typical],
 ])('a way that is laid out gives what its card said: %s', (_, plan) => {
   const { cell, need } = evaluatePlan(plan);
-  const { candidates } = waysOfPlan(cell, plan.cell.size, need, WAYS_DEFAULTS);
+  const { candidates } = wiringOptionsOf(cell, plan.cell.size, need, SEARCH_DEFAULTS);
   expect(candidates.length).toBeGreaterThan(3);
   for (const candidate of candidates) {
     const laid = withWay(plan, candidate, true);
@@ -30,7 +30,7 @@ test.each([
 
 test('a way with another recipe brings its body along, and what was read of the old cell goes', () => {
   const { cell, need } = evaluatePlan(lamp);
-  const { candidates } = waysOfPlan(cell, null, need, { ...WAYS_DEFAULTS, everyRecipe: true });
+  const { candidates } = wiringOptionsOf(cell, null, need, { ...SEARCH_DEFAULTS, everyRecipe: true });
   const others = candidates.filter(({ family }) => family.id !== cell.recipe.family);
   expect(others.length).toBeGreaterThan(0);
   for (const candidate of others) {
