@@ -11,10 +11,10 @@ await ensureBuild();
 console.log(`machine: ${cpus().length} × ${cpus()[0]?.model}, Node ${process.version}\n`);
 await runOrExit('The core bench', process.execPath, [
   '--expose-gc',
-  await compiled('bench/core.ts'),
+  await compiled('benchmarks/core.ts'),
 ]);
 // Imported late: it needs the dependencies.
-const { benchBrowser } = await import('../bench/browser.mjs');
+const { benchBrowser } = await import('../benchmarks/browser.mjs');
 await benchBrowser();
-const { benchLoad } = await import('../bench/load.mjs');
+const { benchLoad } = await import('../benchmarks/load.mjs');
 await benchLoad();

@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import { issuesOfZod } from '@/core/faultsOfZod';
+import { issuesOfZod } from '@/core/issuesOfZod';
 import type { Issue } from '@/core/result';
 
 export const exitCodes = { solved: 0, badInput: 2, noSolution: 3 } as const;

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { FAMILY_IDS } from '../core/physics/chemistry/families';
 import { networkSchema } from '../core/physics/circuit/network/networkSchema';
 import { CURRENT_RANGES } from '../core/physics/instruments/meter';
-import { MOST_CELLS } from '../core/physics/desk/limits';
+import { MAX_CELLS } from '../core/physics/desk/limits';
 import { planSchema } from '../core/records/plan/planSchema';
 import { OBJECTIVES, PLANNER_DEFAULTS } from '../core/work/planning/planBatteries';
 import { CHANCE_DEFAULTS } from '../core/work/planning/chanceOfGrid';
@@ -28,16 +28,16 @@ const cellSchema = z
   });
 
 const grid = {
-  cellsInSeries: count(MOST_CELLS),
-  strings: count(MOST_CELLS),
+  cellsInSeries: count(MAX_CELLS),
+  strings: count(MAX_CELLS),
 };
 
-const MOST_SAMPLES = 5000;
+const MAX_SAMPLES = 5000;
 const THIRTY_DAYS = 30 * 86400;
 const atSeconds = z
   .array(notNegative.max(THIRTY_DAYS, 'At most 30 days.'))
   .min(1, 'Name at least one time.')
-  .max(MOST_SAMPLES)
+  .max(MAX_SAMPLES)
   .describe('Times at which the state is wanted, seconds.');
 
 /** Input of `grozer simulate`: a network with capacitors, or a battery running down. */
@@ -72,7 +72,7 @@ export const planRequestSchema = z.strictObject({
       pairs: z.int().nonnegative().nullable().default(null),
     })
     .default({ bodies: null, pairs: null }),
-  mostCells: count(MOST_CELLS).default(PLANNER_DEFAULTS.mostCells),
+  mostCells: count(MAX_CELLS).default(PLANNER_DEFAULTS.mostCells),
   mostPairs: count(20).default(PLANNER_DEFAULTS.mostPairs),
   mostPrice: positive.nullable().default(null),
   mostCandidates: count(100).default(PLANNER_DEFAULTS.mostCandidates),

@@ -21,7 +21,7 @@ export function listShelf({ documents }: Pick<ServerContext, 'documents'>): Shel
 
 /** Summaries of plans as they stand, by the plan’s text: working one out takes a tenth of a second, and a shelf has many. */
 const kept = new Map<string, PlanSummary>();
-const MOST_KEPT = 300;
+const MAX_KEPT = 300;
 
 function keptSummary(plan: Plan): PlanSummary {
   const text = JSON.stringify(plan);
@@ -31,6 +31,6 @@ function keptSummary(plan: Plan): PlanSummary {
   kept.delete(text);
   kept.set(text, summary);
   const [oldest] = kept.keys();
-  if (kept.size > MOST_KEPT && oldest !== undefined) kept.delete(oldest);
+  if (kept.size > MAX_KEPT && oldest !== undefined) kept.delete(oldest);
   return summary;
 }

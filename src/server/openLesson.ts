@@ -5,7 +5,7 @@ import { timetable, type Timetable } from '@/core/work/preparation/timetable';
 import type { Result } from '@/core/result';
 import { succeed } from '@/core/result';
 import type { ServerContext } from './context';
-import { openBench } from './openBench';
+import { openBench } from './openTool';
 
 export interface OpenLesson {
   readonly facts: LessonFacts;

@@ -5,7 +5,7 @@ import { answerSheetOf } from '@/core/work/reality/answerSheet';
 import { answerOf, questionSchema, typicalPlannedCell } from '@/core/work/reality/question';
 import { fail, succeed, type Result } from '@/core/result';
 import type { ServerContext } from './context';
-import { openBench } from './openBench';
+import { openBench } from './openTool';
 import { pdfOfSheets } from './print/pdfOfSheets';
 
 const json = z.string().transform((text, context): unknown => {

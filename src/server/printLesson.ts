@@ -1,7 +1,12 @@
-import { nameOfTarget } from '@/core/records/plan/needOfTarget';
+import { nameOfTarget } from '@/core/records/plan/loadRequirement';
 import { PAPERS, type Paper } from '@/core/records/plan/lessonSchema';
 import { sheetOf, sheetsAllowed } from '@/core/work/preparation/sheets/sheetsOfLesson';
-import { SHEET_IDS, SHEET_NAMES, WORDINGS, type SheetId } from '@/core/work/preparation/sheets/sheet';
+import {
+  SHEET_IDS,
+  SHEET_NAMES,
+  WORDINGS,
+  type SheetId,
+} from '@/core/work/preparation/sheets/sheet';
 import { fail, succeed, type Result } from '@/core/result';
 import { z } from 'zod';
 import type { ServerContext } from './context';

@@ -6,7 +6,7 @@ import { documents } from '@/data/schema';
 import type { ServerContext } from './context';
 import { createDocument, duplicateDocument, exportDocument, importDocument } from './documents';
 import { listShelf } from './listShelf';
-import { openBench } from './openBench';
+import { openBench } from './openTool';
 
 const fresh = () => {
   const db = openDatabase(':memory:');

@@ -8,7 +8,7 @@ import {
   type ElectrodeShape,
   type ElectrodeSize,
 } from '@/core/physics/chemistry/electrodeSize';
-import { MOST_MILLIMETRES, MOST_PAIRS } from '@/core/physics/chemistry/electrodeSizeSchema';
+import { MAX_MILLIMETRES, MAX_PAIRS } from '@/core/physics/chemistry/electrodeSizeSchema';
 import { formatMillimetres } from '@/core/units';
 import { CountStepper } from './CountStepper';
 import { QuantityField } from './QuantityField';
@@ -20,7 +20,7 @@ interface SizeFieldsProps {
 }
 
 const checkMillimetres = (value: number): string | null =>
-  value > 0 && value <= MOST_MILLIMETRES ? null : `Give a length up to ${MOST_MILLIMETRES} mm.`;
+  value > 0 && value <= MAX_MILLIMETRES ? null : `Give a length up to ${MAX_MILLIMETRES} mm.`;
 
 /** Shape, size, gap and number of the metals in one body. */
 export function SizeFields({ size, onChange }: SizeFieldsProps) {
@@ -71,7 +71,7 @@ export function SizeFields({ size, onChange }: SizeFieldsProps) {
           label="pairs in one body"
           value={size.pairs}
           least={1}
-          most={MOST_PAIRS}
+          most={MAX_PAIRS}
           onChange={(pairs) => onChange({ pairs }, null)}
         />
       </Box>

@@ -1,6 +1,6 @@
 import { gridDesk } from '@/core/physics/desk/desk';
 import { cellOfPlan } from '@/core/records/plan/cellOfPlan';
-import { requirementOf } from '@/core/records/plan/needOfTarget';
+import { requirementOf } from '@/core/records/plan/loadRequirement';
 import { newPlan } from '@/core/records/plan/newPlan';
 import { USUAL_FACTORS } from '@/core/work/running/runBattery';
 import { USUAL_RUNNING } from '@/core/records/plan/runningSchema';
@@ -36,7 +36,7 @@ test('a newer question ends an older one; stopping ends it too', async () => {
   expect(await older).toBeNull();
   expect((await newer)?.classes).toBe(500);
   const stopped = plannerJobs.simulateMany(desk, need, 5000, () => undefined);
-  plannerJobs.stopDoubts();
+  plannerJobs.stopSimulation();
   expect(await stopped).toBeNull();
 });
 
@@ -46,7 +46,7 @@ test('use in turns reports how far it is, and ends where a newer question comes 
   const shares: number[] = [];
   const running = { ...USUAL_RUNNING, turns: { onSeconds: 3600, restSeconds: 18_000 } };
   const ask = (onProgress: (share: number) => void) =>
-    plannerJobs.turns(desk, need, running, USUAL_FACTORS, onProgress);
+    plannerJobs.intermittentRun(desk, need, running, USUAL_FACTORS, onProgress);
   const run = await ask((share) => shares.push(share));
   expect(run?.turns.length).toBeGreaterThan(1);
   expect(shares.length).toBeGreaterThan(0);
@@ -56,7 +56,7 @@ test('use in turns reports how far it is, and ends where a newer question comes 
   expect(await older).toBeNull();
   expect(await newer).not.toBeNull();
   const stopped = ask(() => undefined);
-  plannerJobs.stopTurns();
+  plannerJobs.stopIntermittentRun();
   expect(await stopped).toBeNull();
   clock.mockRestore();
 });

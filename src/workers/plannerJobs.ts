@@ -1,43 +1,43 @@
 import type { ClassesOutcome } from '@/core/physics/chance/simulateClasses';
 import type { Desk } from '@/core/physics/desk/desk';
-import type { LoadRequirement } from '@/core/records/plan/needOfTarget';
+import type { LoadRequirement } from '@/core/records/plan/loadRequirement';
 import { chanceOfDesk } from '@/core/work/planning/chanceOfDesk';
 import { bestFromCupboard } from '@/core/work/planning/bestFromCupboard';
 import { drillHint, drillPar } from '@/core/work/drill/drillHints';
 import { findFaults } from '@/core/work/diagnosis/findFaults';
 import { otherLoads } from '@/core/work/planning/otherLoads';
 import { compareRuns } from '@/core/work/running/compareRuns';
-import { shortCircuitRecovery } from '@/core/work/running/afterShort';
-import { capacitorBankRun } from '@/core/work/running/bankOfDesk';
+import { shortCircuitRecovery } from '@/core/work/running/shortCircuitRecovery';
+import { capacitorBankRun } from '@/core/work/running/capacitorBankRun';
 import { leaveRunning } from '@/core/work/running/leaveRunning';
 import type { RunFactors } from '@/core/work/running/runBattery';
 import type { Running } from '@/core/records/plan/runningSchema';
-import { intermittentRun, type IntermittentRun } from '@/core/work/running/turnsRun';
-import { wiringOptionsOf } from '@/core/work/planning/waysOfPlan';
+import { intermittentRun, type IntermittentRun } from '@/core/work/running/intermittentRun';
+import { wiringOptionsOf } from '@/core/work/planning/wiringOptions';
 
 /** Classes between two looks at the messages. */
 const CHUNK = 500;
 /** Time between two reports of progress: each has the page drawn anew. */
 const REPORT_MS = 200;
 
-let newestDoubts = 0;
-let newestTurns = 0;
+let newestSimulation = 0;
+let newestRun = 0;
 
 /** What the planner's worker can be asked. */
 export const plannerJobs = {
-  ways: wiringOptionsOf,
+  wiringOptions: wiringOptionsOf,
   otherLoads,
   bestFromCupboard,
   leaveRunning,
-  afterShort: shortCircuitRecovery,
-  bankOfDesk: capacitorBankRun,
+  shortCircuitRecovery: shortCircuitRecovery,
+  capacitorBankRun: capacitorBankRun,
   compareRuns,
   findFaults,
   drillHint,
   drillPar,
 
   /**
-   * Simulates many classes in parts and reports the share that is done. A newer call, or `stopDoubts`, ends an older
+   * Simulates many classes in parts and reports the share that is done. A newer call, or `stopSimulation`, ends an older
    * one, which then answers `null`.
    */
   async simulateMany(
@@ -46,8 +46,8 @@ export const plannerJobs = {
     classes: number,
     onProgress: (share: number) => void,
   ): Promise<ClassesOutcome | null> {
-    newestDoubts += 1;
-    const job = newestDoubts;
+    newestSimulation += 1;
+    const job = newestSimulation;
     const parts: ClassesOutcome[] = [];
     let reported = performance.now();
     for (let done = 0; done < classes; done += CHUNK) {
@@ -58,25 +58,25 @@ export const plannerJobs = {
       }
       // Messages, a newer job or a stop among them, are read between two parts.
       await new Promise((resolve) => setTimeout(resolve));
-      if (job !== newestDoubts) return null;
+      if (job !== newestSimulation) return null;
     }
     return joined(parts);
   },
 
-  stopDoubts(): void {
-    newestDoubts += 1;
+  stopSimulation(): void {
+    newestSimulation += 1;
   },
 
-  /** Works out use in turns and reports the share that is done. A newer call, or `stopTurns`, ends an older one. */
-  async turns(
+  /** Works out use in turns and reports the share that is done. A newer call, or `stopIntermittentRun`, ends an older one. */
+  async intermittentRun(
     desk: Desk,
     need: LoadRequirement,
     running: Running,
     factors: RunFactors,
     onProgress: (share: number) => void,
   ): Promise<IntermittentRun | null> {
-    newestTurns += 1;
-    const job = newestTurns;
+    newestRun += 1;
+    const job = newestRun;
     const steps = intermittentRun(desk, need, running, factors);
     let rested = performance.now();
     for (;;) {
@@ -86,12 +86,12 @@ export const plannerJobs = {
       rested = performance.now();
       onProgress(step.value);
       await new Promise((resolve) => setTimeout(resolve));
-      if (job !== newestTurns) return null;
+      if (job !== newestRun) return null;
     }
   },
 
-  stopTurns(): void {
-    newestTurns += 1;
+  stopIntermittentRun(): void {
+    newestRun += 1;
   },
 };
 

@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { RealityPage } from '@/features/reality/RealityPage';
 import { serverContext } from '@/server/context';
-import { openBench } from '@/server/openBench';
+import { openBench } from '@/server/openTool';
 
 export const metadata: Metadata = { title: 'Reality check' };
 

@@ -2,7 +2,7 @@ import { quantile } from '@/core/physics/chance/simulateClasses';
 import { sparesNeeded } from '@/core/physics/chance/spares';
 import { brightnessOf, BRIGHTNESS_BANDS } from '@/core/physics/circuit/brightness';
 import { chanceRequestSchema } from '@/cli/requests';
-import { requirementOf } from '@/core/records/plan/needOfTarget';
+import { requirementOf } from '@/core/records/plan/loadRequirement';
 import { chanceOfGrid } from '@/core/work/planning/chanceOfGrid';
 import { commandOf } from '../command';
 

@@ -1,6 +1,6 @@
 import { FAMILIES } from '@/core/physics/chemistry/families';
 import { planRequestSchema } from '@/cli/requests';
-import { requirementOf } from '@/core/records/plan/needOfTarget';
+import { requirementOf } from '@/core/records/plan/loadRequirement';
 import { bestFromStock } from '@/core/work/planning/bestFromStock';
 import { planBatteries, type BatteryCandidate } from '@/core/work/planning/planBatteries';
 import { commandOf } from '../command';

@@ -1,6 +1,6 @@
 import { familyOf } from '@/core/physics/chemistry/families';
 import { simulateSchema } from '@/cli/requests';
-import { requirementOf } from '@/core/records/plan/needOfTarget';
+import { requirementOf } from '@/core/records/plan/loadRequirement';
 import { dischargeOfGrid } from '@/core/physics/time/dischargeOfGrid';
 import { simulateNetwork } from '@/core/physics/time/simulateNetwork';
 import { commandOf } from '../command';

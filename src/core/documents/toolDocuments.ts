@@ -3,9 +3,17 @@ import { metalPairSchema, type MetalPairQuestion } from '../physics/chemistry/me
 import { mixingRequestSchema, type MixingRequest } from '../physics/chemistry/mixingBench';
 import { twoSolutionsSchema, type TwoSolutions } from '../physics/chemistry/twoSolutions';
 import { coinTestSchema, type CoinTest } from '../physics/coins/identifyCoin';
-import { meterSettingsSchema, USUAL_METER, type MeterSettings } from '../physics/instruments/meterSettings';
+import {
+  meterSettingsSchema,
+  USUAL_METER,
+  type MeterSettings,
+} from '../physics/instruments/meterSettings';
 import { realityBenchSchema, USUAL_REALITY, type RealityBench } from '../work/reality/question';
-import { cupboardSchema, EMPTY_CUPBOARD, type CupboardState } from '../records/cupboard/cupboardSchema';
+import {
+  cupboardSchema,
+  EMPTY_CUPBOARD,
+  type CupboardState,
+} from '../records/cupboard/cupboardSchema';
 import { documentFormat, LONGEST_TITLE, type DocumentFormat } from '../formats/documentFormat';
 
 const BENCH_VERSION = 1;

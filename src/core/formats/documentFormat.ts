@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import { issuesOfZod } from '../faultsOfZod';
+import { issuesOfZod } from '../issuesOfZod';
 import { fail, succeed, type Result } from '../result';
 import { migrateDocument, type Migrations } from './migrateDocument';
 

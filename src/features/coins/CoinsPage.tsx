@@ -16,7 +16,7 @@ import { Card } from '@/ui/Card';
 import { CautionList } from '@/ui/CautionList';
 import { Choice } from '@/ui/Choice';
 import { DocumentFrame } from '@/ui/document/DocumentFrame';
-import { useTool, type FoundTool } from '@/ui/document/useBench';
+import { useTool, type FoundTool } from '@/ui/document/useTool';
 import { QuantityField } from '@/ui/QuantityField';
 import { CoinTable } from './CoinTable';
 

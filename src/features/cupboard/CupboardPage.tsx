@@ -12,12 +12,16 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { CUPBOARD_DOCUMENT } from '@/core/documents/toolDocuments';
 import { cupboardCsv, withCsvCupboard } from '@/core/records/cupboard/cupboardCsv';
-import { cupboardSchema, withEntry, type CupboardState } from '@/core/records/cupboard/cupboardSchema';
+import {
+  cupboardSchema,
+  withEntry,
+  type CupboardState,
+} from '@/core/records/cupboard/cupboardSchema';
 import { PART_IDS, PARTS } from '@/core/records/cupboard/parts';
 import { Card } from '@/ui/Card';
 import { CsvButtons } from '@/ui/CsvButtons';
 import { DocumentFrame } from '@/ui/document/DocumentFrame';
-import { useTool, type FoundTool } from '@/ui/document/useBench';
+import { useTool, type FoundTool } from '@/ui/document/useTool';
 import { WordsField } from '@/ui/WordsField';
 import { PartRow } from './PartRow';
 import { TakenOutList } from './TakenOutList';

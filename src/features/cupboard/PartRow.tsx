@@ -3,7 +3,11 @@ import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import { memo } from 'react';
 import { problemOf } from '@/core/records/cupboard/cupboardCsv';
-import { entryOf, type CupboardEntry, type CupboardState } from '@/core/records/cupboard/cupboardSchema';
+import {
+  entryOf,
+  type CupboardEntry,
+  type CupboardState,
+} from '@/core/records/cupboard/cupboardSchema';
 import { PARTS, type PartId } from '@/core/records/cupboard/parts';
 import { formatNumber } from '@/core/units';
 import { QuantityField } from '@/ui/QuantityField';

@@ -21,7 +21,7 @@ interface DrillDeskProps {
 const SPACING = 128;
 const ROW = 132;
 /** On a phone the desk is wider than the screen and scrolls, so that a finger can tell the clips apart. */
-const LEAST_WIDTH = 620;
+const MIN_WIDTH = 620;
 const CLIP = 30;
 
 /** The strings on the desk, metals hidden under tape: every clip can be touched by a probe. */
@@ -35,7 +35,7 @@ export function DrillDesk(props: DrillDeskProps) {
       <svg
         viewBox={`0 0 ${width} ${strings * ROW + 8}`}
         width="100%"
-        style={{ display: 'block', maxHeight: 330, minWidth: LEAST_WIDTH }}
+        style={{ display: 'block', maxHeight: 330, minWidth: MIN_WIDTH }}
         role="group"
         aria-label={`${strings === 1 ? 'A string' : 'Two strings'} of ${cells} kiwis; touch two clips with the probes`}
         fontFamily="inherit"

@@ -3,7 +3,11 @@
 import Box from '@mui/material/Box';
 import { useMemo } from 'react';
 import { analyseFairTest } from '@/core/records/fairTest/analyseFairTest';
-import { FAIR_TEST_DOCUMENT, fairTestSchema, type FairTest } from '@/core/records/fairTest/fairTestSchema';
+import {
+  FAIR_TEST_DOCUMENT,
+  fairTestSchema,
+  type FairTest,
+} from '@/core/records/fairTest/fairTestSchema';
 import { DocumentFrame } from '@/ui/document/DocumentFrame';
 import { useDocument } from '@/ui/document/useDocument';
 import { WordsField } from '@/ui/WordsField';

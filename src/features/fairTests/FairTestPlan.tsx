@@ -13,8 +13,8 @@ import {
   FACTORS,
   fairTestSchema,
   MEASURES,
-  MOST_REPEATS,
-  MOST_VARIANTS,
+  MAX_REPEATS,
+  MAX_VARIANTS,
   type Factor,
   type FairTest,
   type Measure,
@@ -71,7 +71,7 @@ export function FairTestPlan({ test, edit }: FairTestPlanProps) {
           label="rounds, each of them once"
           value={test.repeats}
           least={1}
-          most={MOST_REPEATS}
+          most={MAX_REPEATS}
           onChange={(repeats) => edit((before) => withRepeats(before, repeats))}
         />
         {test.repeats < 3 ? (
@@ -166,7 +166,7 @@ function Variants({ test, edit }: FairTestPlanProps) {
         <Button
           type="submit"
           variant="outlined"
-          disabled={name.trim() === '' || test.variants.length >= MOST_VARIANTS}
+          disabled={name.trim() === '' || test.variants.length >= MAX_VARIANTS}
           sx={{ mt: 0.25 }}
         >
           Add

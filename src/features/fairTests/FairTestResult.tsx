@@ -6,7 +6,7 @@ import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import type { FairTestAnalysis, Ranked } from '@/core/records/fairTest/analyseFairTest';
 import type { FairTest } from '@/core/records/fairTest/fairTestSchema';
-import { describeDifference } from '@/core/records/fairTest/sayDifference';
+import { describeDifference } from '@/core/records/fairTest/describeDifference';
 import { formatAmps, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { Chart } from '@/ui/chart/Chart';

@@ -9,7 +9,7 @@ import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
 import { analyseFairTest } from '@/core/records/fairTest/analyseFairTest';
 import type { FairTest } from '@/core/records/fairTest/fairTestSchema';
-import { describeDifference } from '@/core/records/fairTest/sayDifference';
+import { describeDifference } from '@/core/records/fairTest/describeDifference';
 import { createRemote } from '@/ui/document/documentApi';
 import { ImportButton } from '@/ui/document/ImportButton';
 import { RefusalAlert } from '@/ui/document/RefusalAlert';

@@ -16,7 +16,7 @@ import { METALS_DOCUMENT } from '@/core/documents/toolDocuments';
 import { Card } from '@/ui/Card';
 import { Choice } from '@/ui/Choice';
 import { DocumentFrame } from '@/ui/document/DocumentFrame';
-import { useTool, type FoundTool } from '@/ui/document/useBench';
+import { useTool, type FoundTool } from '@/ui/document/useTool';
 import { ElectrodesAtWork } from './ElectrodesAtWork';
 import { PotentialLadder } from './PotentialLadder';
 import { VoltsCompared } from './VoltsCompared';

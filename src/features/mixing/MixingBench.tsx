@@ -19,7 +19,7 @@ import { formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { QuantityField } from '@/ui/QuantityField';
 import { DocumentFrame } from '@/ui/document/DocumentFrame';
-import { useTool, type FoundTool } from '@/ui/document/useBench';
+import { useTool, type FoundTool } from '@/ui/document/useTool';
 import { MixingCard } from './MixingCard';
 
 const STRENGTH = { least: 0.25, most: 2.5, step: 0.05 } as const;

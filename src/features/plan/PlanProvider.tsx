@@ -7,7 +7,7 @@ import { evaluatePlan, type PlanEvaluation } from '@/core/work/planning/evaluate
 import type { DocumentStore } from '@/ui/document/documentStore';
 import { useDocument, type OpenDocument } from '@/ui/document/useDocument';
 import type { RecipeOnOffer } from './recipeOnOffer';
-import { useClassSimulation, type ClassSimulation } from './useDoubts';
+import { useClassSimulation, type ClassSimulation } from './useClassSimulation';
 
 interface PlanContextValue {
   readonly open: OpenDocument<Plan>;

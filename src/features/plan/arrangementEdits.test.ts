@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { laidOutGrid, withFaultToggled } from '@/core/physics/desk/deskEdits';
-import { LONGEST_STRING, MOST_CELLS } from '@/core/physics/desk/limits';
+import { LONGEST_STRING, MAX_CELLS } from '@/core/physics/desk/limits';
 import { newPlan } from '@/core/records/plan/newPlan';
 import { PLAN_DOCUMENT } from '@/core/records/plan/planDocument';
 import type { Plan } from '@/core/records/plan/planSchema';
@@ -19,7 +19,7 @@ const FIRST = { string: 0, item: 0, within: null };
 const reversed = withDesk(plan, wiring, (desk) => withFaultToggled(desk, FIRST, 'reversed'));
 
 test('whatever counts are asked for, the plan stays one that can be stored', () => {
-  const count = fc.integer({ min: -5, max: 2 * MOST_CELLS });
+  const count = fc.integer({ min: -5, max: 2 * MAX_CELLS });
   fc.assert(
     fc.property(count, count, (cellsInSeries, strings) => {
       const next = withOwnWiring(plan, { cellsInSeries, strings });
@@ -34,10 +34,10 @@ test('the limits that are shown are those that are kept', () => {
       fc.integer({ min: 1, max: LONGEST_STRING }),
       fc.integer({ min: 1, max: 40 }),
       (cellsInSeries, strings) => {
-        fc.pre(cellsInSeries * strings <= MOST_CELLS);
+        fc.pre(cellsInSeries * strings <= MAX_CELLS);
         const { mostInSeries, mostStrings } = countLimits({ cellsInSeries, strings });
-        expect(mostInSeries * strings).toBeLessThanOrEqual(MOST_CELLS);
-        expect(cellsInSeries * mostStrings).toBeLessThanOrEqual(MOST_CELLS);
+        expect(mostInSeries * strings).toBeLessThanOrEqual(MAX_CELLS);
+        expect(cellsInSeries * mostStrings).toBeLessThanOrEqual(MAX_CELLS);
         expect(withOwnWiring(plan, { cellsInSeries: mostInSeries, strings }).arrangement).toEqual({
           kind: 'own',
           cellsInSeries: mostInSeries,

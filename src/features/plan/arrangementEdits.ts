@@ -1,6 +1,11 @@
-import { asGrid, laidOutGrid, withStringCount, withStringsOfLength } from '@/core/physics/desk/deskEdits';
+import {
+  asGrid,
+  laidOutGrid,
+  withStringCount,
+  withStringsOfLength,
+} from '@/core/physics/desk/deskEdits';
 import type { DeskArrangement } from '@/core/physics/desk/deskSchema';
-import { LONGEST_STRING, MOST_CELLS } from '@/core/physics/desk/limits';
+import { LONGEST_STRING, MAX_CELLS } from '@/core/physics/desk/limits';
 import type { Plan } from '@/core/records/plan/planSchema';
 import type { Wiring } from '@/core/work/planning/evaluatePlan';
 
@@ -12,15 +17,15 @@ export function countLimits(wiring: Counts): {
   mostStrings: number;
 } {
   return {
-    mostInSeries: Math.min(LONGEST_STRING, Math.floor(MOST_CELLS / wiring.strings)),
-    mostStrings: Math.floor(MOST_CELLS / wiring.cellsInSeries),
+    mostInSeries: Math.min(LONGEST_STRING, Math.floor(MAX_CELLS / wiring.strings)),
+    mostStrings: Math.floor(MAX_CELLS / wiring.cellsInSeries),
   };
 }
 
 /** The educator's own counts, kept within what a plan can hold. */
 export function withOwnWiring(plan: Plan, wiring: Counts): Plan {
   const cellsInSeries = clamp(wiring.cellsInSeries, LONGEST_STRING);
-  const strings = clamp(wiring.strings, Math.floor(MOST_CELLS / cellsInSeries));
+  const strings = clamp(wiring.strings, Math.floor(MAX_CELLS / cellsInSeries));
   return { ...plan, arrangement: { kind: 'own', cellsInSeries, strings } };
 }
 

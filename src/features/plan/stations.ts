@@ -3,7 +3,7 @@ import { cellAmpsAt } from '@/core/physics/chemistry/cellAmpsAt';
 import { DEVICE_PRESETS } from '@/core/physics/circuit/devicePresets';
 import { cellsOf } from '@/core/physics/desk/desk';
 import type { LoggedReading } from '@/core/records/logbook/logEntry';
-import { nameOfTarget } from '@/core/records/plan/needOfTarget';
+import { nameOfTarget } from '@/core/records/plan/loadRequirement';
 import type { Plan } from '@/core/records/plan/planSchema';
 import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
 import { dayWords } from '@/core/work/preparation/dayWords';

@@ -12,7 +12,7 @@ import { typicalPlannedCell, type RealityBench } from '@/core/work/reality/quest
 import { formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { DocumentFrame } from '@/ui/document/DocumentFrame';
-import { useTool, type FoundTool } from '@/ui/document/useBench';
+import { useTool, type FoundTool } from '@/ui/document/useTool';
 import { RealityCheck } from '@/ui/reality/RealityCheck';
 
 interface RealityPageProps {

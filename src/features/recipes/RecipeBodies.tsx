@@ -13,7 +13,7 @@ import type { RecipePartProps } from './changeRecipe';
 
 type Body = OwnRecipe['bodies'][number];
 
-const MOST_BODIES = 20;
+const MAX_BODIES = 20;
 const bodyShape = ownRecipeSchema.shape.bodies.element.shape;
 
 const checkShare = (share: number): string | null =>
@@ -37,7 +37,7 @@ export function RecipeBodies({ own, change }: RecipePartProps) {
         <Button
           size="small"
           startIcon={<AddIcon />}
-          disabled={own.bodies.length >= MOST_BODIES}
+          disabled={own.bodies.length >= MAX_BODIES}
           onClick={() => change({ bodies: [...own.bodies, newBody(own.bodies)] })}
         >
           Add another

@@ -2,7 +2,12 @@ import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { ownRecipeSchema } from '@/core/physics/chemistry/ownRecipeSchema';
-import { CELL_LOOKS, MATERIALS, type CellLook, type Material } from '@/core/physics/chemistry/recipe';
+import {
+  CELL_LOOKS,
+  MATERIALS,
+  type CellLook,
+  type Material,
+} from '@/core/physics/chemistry/recipe';
 import { Card } from '@/ui/Card';
 import { SizeFields } from '@/ui/SizeFields';
 import { WordsField } from '@/ui/WordsField';

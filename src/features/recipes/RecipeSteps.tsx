@@ -10,7 +10,7 @@ import { Card } from '@/ui/Card';
 import { WordsField } from '@/ui/WordsField';
 import type { RecipePartProps } from './changeRecipe';
 
-const MOST_STEPS = 15;
+const MAX_STEPS = 15;
 
 /** How it is built, step by step, what to note, and what ends it. */
 export function RecipeSteps({ own, change }: RecipePartProps) {
@@ -28,7 +28,7 @@ export function RecipeSteps({ own, change }: RecipePartProps) {
         <Button
           size="small"
           startIcon={<AddIcon />}
-          disabled={steps.length >= MOST_STEPS}
+          disabled={steps.length >= MAX_STEPS}
           onClick={() => change({ steps: [...steps, 'Next step.'] })}
         >
           Add a step

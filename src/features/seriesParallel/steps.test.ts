@@ -8,7 +8,7 @@ const tableOf = (name: string) => {
   return { step, one: one!, series: series!, parallel: parallel! };
 };
 
-test('bought cells: what the guide says is what is reckoned', () => {
+test('bought cells: what the guide says is what is calculated', () => {
   const { step, one, series, parallel } = tableOf('Bought cells');
   expect(step.after).toContain('In series the volts double, so the bulb is brighter');
   expect(series.lampWatts).toBeGreaterThan(one.lampWatts);

@@ -5,7 +5,11 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
-import { afterDoubling, solveTwoSolutions, type TwoSolutions } from '@/core/physics/chemistry/twoSolutions';
+import {
+  afterDoubling,
+  solveTwoSolutions,
+  type TwoSolutions,
+} from '@/core/physics/chemistry/twoSolutions';
 import { TWO_SOLUTIONS_DOCUMENT } from '@/core/documents/toolDocuments';
 import { cautionsOf } from '@/core/physics/safety/cautions';
 import { formatNumber, formatVolts } from '@/core/units';
@@ -13,7 +17,7 @@ import { Card } from '@/ui/Card';
 import { CautionList } from '@/ui/CautionList';
 import { Choice } from '@/ui/Choice';
 import { DocumentFrame } from '@/ui/document/DocumentFrame';
-import { useTool, type FoundTool } from '@/ui/document/useBench';
+import { useTool, type FoundTool } from '@/ui/document/useTool';
 import { NernstChart } from './NernstChart';
 import { VesselsPicture } from './VesselsPicture';
 

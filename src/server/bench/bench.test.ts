@@ -7,15 +7,15 @@ import { join } from 'node:path';
 import { unzipSync, strFromU8 } from 'fflate';
 import type { LogLine, LogRequest } from '@/core/records/logbook/logEntry';
 import { newPlan } from '@/core/records/plan/newPlan';
-import { createAttempts } from '../door/attempts';
-import { createDoor } from '../door/door';
+import { createAttempts } from '../lanGateway/attempts';
+import { createDoor } from '../lanGateway/door';
 import {
   isTeacherCookie,
   passcodeOf,
   renewPasscode,
   TEACHER_COOKIE,
   teacherSeal,
-} from '../door/passcode';
+} from '../lanGateway/passcode';
 import { appendToLog } from './appendToLog';
 import { freshBench, NOW } from '@/testing/server/benchForTests';
 import { closeClass, openClass, runningClass } from './classes';

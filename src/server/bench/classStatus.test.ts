@@ -1,6 +1,6 @@
 import { createServer, type AddressInfo, type Server } from 'node:net';
 import { newPlan } from '@/core/records/plan/newPlan';
-import { closeTheDoor, openDoorNow } from '../door/doorKeeper';
+import { closeTheDoor, openDoorNow } from '../lanGateway/doorKeeper';
 import { freshBench } from '@/testing/server/benchForTests';
 import { classStatus, endClass, reopenDoor, startClass } from './classStatus';
 

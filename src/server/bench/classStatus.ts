@@ -1,7 +1,7 @@
 import 'server-only';
 import { fail, succeed, type Result } from '@/core/result';
-import { closeTheDoor, openDoorNow, openTheDoor, type OpenDoor } from '../door/doorKeeper';
-import { passcodeOf, renewPasscode } from '../door/passcode';
+import { closeTheDoor, openDoorNow, openTheDoor, type OpenDoor } from '../lanGateway/doorKeeper';
+import { passcodeOf, renewPasscode } from '../lanGateway/passcode';
 import type { OpenClass } from '@/data/classRepository';
 import type { BenchContext } from './benchContext';
 import { closeClass, openClass, runningClass } from './classes';

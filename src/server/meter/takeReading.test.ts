@@ -5,7 +5,7 @@ import { createStandIn, type HiddenFault } from '@/core/work/standIn/standIn';
 import { createDocumentRepository } from '@/data/documentRepository';
 import { openDatabase } from '@/data/openDatabase';
 import type { ServerContext } from '../context';
-import { openBench } from '../openBench';
+import { openBench } from '../openTool';
 import { answerLines } from './answerLines';
 import { meterRequestSchema, takeReading } from './takeReading';
 

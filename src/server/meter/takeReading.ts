@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { nominalBatteryOf } from '@/core/work/diagnosis/meantOfPlan';
+import { nominalBatteryOf } from '@/core/work/diagnosis/nominalBattery';
 import { CURRENT_RANGES, VOLT_RANGES } from '@/core/physics/instruments/meter';
 import { groupNameSchema } from '@/core/records/logbook/logEntry';
 import { measurementSchema } from '@/core/records/logbook/measurement';
@@ -7,7 +7,7 @@ import { fullScale, simulatedOf } from '@/core/work/standIn/standIn';
 import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
 import type { Result } from '@/core/result';
 import type { ServerContext } from '../context';
-import { openBench } from '../openBench';
+import { openBench } from '../openTool';
 import { readMeter, type MeterReading } from './readMeter';
 
 export const meterRequestSchema = z.strictObject({

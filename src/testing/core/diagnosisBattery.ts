@@ -2,7 +2,7 @@ import type { SpecCell } from '../../core/physics/circuit/faults/batterySpec';
 import { ledModelOf } from '../../core/physics/circuit/load/ledPresets';
 import type { Measurement } from '../../core/records/logbook/measurement';
 import type { Reading } from '../../core/work/diagnosis/evidence';
-import type { NominalBattery } from '../../core/work/diagnosis/meantOfPlan';
+import type { NominalBattery } from '../../core/work/diagnosis/nominalBattery';
 import { meterOn, type BuiltString } from '../../core/work/measuring/simulatedBench';
 
 /** A cell to test with: the demo scenario’s kiwi. */

@@ -2,7 +2,7 @@ import type { Measurement } from '@/core/records/logbook/measurement';
 
 const CELL = 64;
 const HEIGHT = 96;
-const MOST_DRAWN = 8;
+const MAX_DRAWN = 8;
 
 interface ProbePictureProps {
   readonly measurement: Measurement;
@@ -15,8 +15,8 @@ export function ProbePicture({ measurement, built }: ProbePictureProps) {
   if (measurement.kind === 'lights') return null;
   const ends = probesAt(measurement, built);
   // Of a long string only the cells round the probes are drawn.
-  const first = Math.max(1, Math.min(ends.from, built - MOST_DRAWN + 1));
-  const last = Math.min(built, first + MOST_DRAWN - 1);
+  const first = Math.max(1, Math.min(ends.from, built - MAX_DRAWN + 1));
+  const last = Math.min(built, first + MAX_DRAWN - 1);
   const cells = Array.from({ length: last - first + 1 }, (_, index) => first + index);
   const x = (cell: number): number => 24 + (cell - first) * CELL;
   const minus = x(Math.max(first, ends.from)) + 12;

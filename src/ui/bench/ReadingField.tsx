@@ -9,7 +9,7 @@ import { parseQuantity } from '@/core/formats/parseQuantity';
 import type { BenchFacts } from '@/core/work/guide/benchFacts';
 import { READING_LIMITS } from '@/core/records/logbook/logEntry';
 import { quantityOf, type Measurement } from '@/core/records/logbook/measurement';
-import { entryErrorIn, type EntryError } from '@/core/records/logbook/slips';
+import { entryErrorIn, type EntryError } from '@/core/records/logbook/entryErrors';
 import { readingText } from '@/core/records/logbook/readingEntry';
 
 interface ReadingFieldProps {

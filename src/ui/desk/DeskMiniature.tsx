@@ -21,15 +21,15 @@ const WIDTH = 300;
 const HEIGHT = 110;
 /** Part of the picture that the cells may fill. */
 const CELLS_WIDTH = 216;
-const MOST_COLUMNS = 12;
-const MOST_ROWS = 5;
+const MAX_COLUMNS = 12;
+const MAX_ROWS = 5;
 
 /** The desk, small: as many cells and strings as can be told apart. */
 export function DeskMiniature(props: DeskMiniatureProps) {
   const { look, plus, minus, bodyId, bodyName, cellsInSeries, strings, target, verdict } = props;
   const prefix = useId();
-  const columns = Math.min(cellsInSeries, MOST_COLUMNS);
-  const rows = Math.min(strings, MOST_ROWS);
+  const columns = Math.min(cellsInSeries, MAX_COLUMNS);
+  const rows = Math.min(strings, MAX_ROWS);
   const cellWidth = look === 'pile' ? 40 : 74;
   const scale = Math.min(1, CELLS_WIDTH / (columns * cellWidth), (HEIGHT - 14) / (rows * 68));
   const width = columns * cellWidth * scale;

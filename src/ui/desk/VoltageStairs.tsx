@@ -15,9 +15,9 @@ interface VoltageStairsProps {
 }
 
 /** Loaded steps that rise less than this in all carry no figures but the last, drawing units. */
-const LEAST_LABELLED_RISE = 30;
+const MIN_LABELLED_RISE = 30;
 /** Closer steps than this carry no figures but the last. */
-const LEAST_LABEL_SPACING = 44;
+const MIN_LABEL_SPACING = 44;
 
 /** The potential along string 1, step under cell: dashed with nothing connected, filled under load. */
 export function VoltageStairs({
@@ -36,12 +36,12 @@ export function VoltageStairs({
   const end = (index: number): number => stepX[index + 1] ?? rightBusX;
   const last = (index: number): boolean => index === stepX.length - 1;
   const labelled = (index: number): boolean =>
-    spacing >= LEAST_LABEL_SPACING * textScale || last(index);
+    spacing >= MIN_LABEL_SPACING * textScale || last(index);
   const openPath = stepX
     .map((x, index) => `H${x} V${y(openVolts[index] ?? 0)} H${end(index)}`)
     .join(' ');
   const lastLoaded = loadedVolts.at(-1) ?? 0;
-  const rises = y(0) - y(lastLoaded) >= LEAST_LABELLED_RISE;
+  const rises = y(0) - y(lastLoaded) >= MIN_LABELLED_RISE;
   return (
     <g fontSize={11 * textScale}>
       <text x={leftBusX} y={stairsTop - 12} fill={SOFT_INK}>

@@ -12,7 +12,7 @@ import {
 } from '@/core/physics/desk/deskEdits';
 import { solveDesk } from '@/core/physics/desk/solveDesk';
 import { cellOfPlan, type PlannedCell } from '@/core/records/plan/cellOfPlan';
-import { requirementOf } from '@/core/records/plan/needOfTarget';
+import { requirementOf } from '@/core/records/plan/loadRequirement';
 import { CellDrawing } from './CellDrawing';
 import { materialFill } from './DeskPatterns';
 import { deskGeometry } from '@/core/physics/desk/deskGeometry';

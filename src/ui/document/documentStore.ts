@@ -36,7 +36,7 @@ export function createDocumentStore<T extends TitledDocument>(
     edit(change: (document: T) => T, typing: string | null = null): void {
       const next = schema.parse(change(store.getState().document));
       // Unchanged parts keep their identity, so that what depends on them is not computed again.
-      const document = keepIdentity(store.getState().document, next);
+      const document = shareUnchanged(store.getState().document, next);
       const continues = typing !== null && typing === typingIn;
       const history = store.temporal.getState();
       if (continues) history.pause();
@@ -64,7 +64,7 @@ export function createDocumentStore<T extends TitledDocument>(
   };
 }
 
-function keepIdentity<T extends object>(before: T, after: T): T {
+function shareUnchanged<T extends object>(before: T, after: T): T {
   const kept = { ...after };
   for (const key of Object.keys(after) as (keyof T)[]) {
     if (JSON.stringify(before[key]) === JSON.stringify(after[key])) kept[key] = before[key];

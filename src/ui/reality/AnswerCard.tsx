@@ -11,7 +11,7 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { WorkedSolution } from '@/core/work/reality/workedAnswer';
+import type { WorkedSolution } from '@/core/work/reality/workedSolution';
 import { cautionsOf } from '@/core/physics/safety/cautions';
 import { Card } from '../Card';
 import { CautionList } from '../CautionList';

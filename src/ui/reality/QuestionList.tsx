@@ -12,10 +12,10 @@ import { useState, type ReactNode } from 'react';
 import { CLAIM_IDS, CLAIMS } from '@/core/work/reality/claims';
 import { EXAMPLE_WISHES } from '@/core/work/reality/exampleWishes';
 import type { Question } from '@/core/work/reality/question';
-import { MOST_WISHES, type Wish } from '@/core/records/plan/wishSchema';
+import { MAX_WISHES, type Wish } from '@/core/records/plan/wishSchema';
 import { capital } from '@/core/words';
 import { Card } from '../Card';
-import { addressOf } from './askedInAddress';
+import { addressOf } from './questionInAddress';
 import { WishDialog } from './WishDialog';
 
 interface QuestionListProps {
@@ -76,7 +76,7 @@ export function QuestionList({ asked, wishes, onWishes }: QuestionListProps) {
       <Button
         size="small"
         startIcon={<AddIcon />}
-        disabled={wishes.length >= MOST_WISHES}
+        disabled={wishes.length >= MAX_WISHES}
         onClick={() => setTyping(wishes.length)}
       >
         A wish of your own

@@ -8,7 +8,7 @@ import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
 import { answerOf } from '@/core/work/reality/question';
 import type { Wish } from '@/core/records/plan/wishSchema';
 import { AnswerCard } from './AnswerCard';
-import { askedAt } from './askedInAddress';
+import { askedAt } from './questionInAddress';
 import { QuestionList } from './QuestionList';
 
 interface RealityCheckProps {

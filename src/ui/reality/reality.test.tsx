@@ -4,7 +4,7 @@
 import '@testing-library/jest-dom';
 import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { WorkedSolution } from '@/core/work/reality/workedAnswer';
+import type { WorkedSolution } from '@/core/work/reality/workedSolution';
 import { AnswerCard } from './AnswerCard';
 import { WishDialog } from './WishDialog';
 

@@ -1,7 +1,7 @@
 import { NextResponse } from 'next/server';
 import { z } from 'zod';
 import { DOCUMENT_FORMATS } from '@/core/documents/documentKinds';
-import { issuesOfZod } from '@/core/faultsOfZod';
+import { issuesOfZod } from '@/core/issuesOfZod';
 import { planSchema } from '@/core/records/plan/planSchema';
 import { serverContext } from '@/server/context';
 import { createDocument } from '@/server/documents';

@@ -1,14 +1,14 @@
 import { cookies } from 'next/headers';
 import { NextResponse } from 'next/server';
-import { issuesOfZod } from '@/core/faultsOfZod';
+import { issuesOfZod } from '@/core/issuesOfZod';
 import { benchContext } from '@/server/bench/benchContext';
-import { attempts } from '@/server/door/attempts';
+import { attempts } from '@/server/lanGateway/attempts';
 import {
   passcodeRequestSchema,
   TEACHER_COOKIE,
   TEACHER_SECONDS,
   teacherSeal,
-} from '@/server/door/passcode';
+} from '@/server/lanGateway/passcode';
 import { addressOf } from '../addressOf';
 import { jsonBody, refuse } from '../respond';
 

@@ -5,7 +5,7 @@ export const USUAL_SPARE_SHARE = 1 / 6;
 
 /** Joints that spoil one cell: its two ends. */
 const JOINTS_PER_CELL = 2;
-const MOST_SPARES = 1000;
+const MAX_SPARES = 1000;
 
 /** Chance that one cell is spoilt by a bad joint at either end. */
 export function dudChance(badJointChance: number = CLASS_SCATTER.badJointChance): number {
@@ -21,10 +21,10 @@ export function sparesNeeded(
   certainty: number,
   chance: number = dudChance(),
 ): number {
-  for (let spares = 0; spares < MOST_SPARES; spares += 1) {
+  for (let spares = 0; spares < MAX_SPARES; spares += 1) {
     if (atMostDuds(wanted + spares, spares, chance) >= certainty) return spares;
   }
-  return MOST_SPARES;
+  return MAX_SPARES;
 }
 
 /** Chance of at most `duds` among `cells`, summed in logarithms so that hundreds of cells do not underflow. */

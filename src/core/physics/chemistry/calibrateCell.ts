@@ -35,10 +35,10 @@ function geometricMiddle([low, high]: readonly [number, number]): number {
 }
 
 /** A cell of millivolts cannot lose more than it has: its losses are a small part of its voltage. */
-const LEAST_EMF_PER_LOSS = 20;
+const MIN_EMF_PER_LOSS = 20;
 
 function lossVolts(usual: number, emfVolts: number): number {
-  return Math.min(usual, emfVolts / LEAST_EMF_PER_LOSS);
+  return Math.min(usual, emfVolts / MIN_EMF_PER_LOSS);
 }
 
 /** Volts lost to activation when shorted. */

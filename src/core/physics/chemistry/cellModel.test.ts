@@ -53,7 +53,8 @@ test('the loss is odd, rises everywhere and has the slope that is claimed', () =
       // Across the knee the difference quotient mixes two slopes.
       fc.pre(Math.abs(Math.abs(share) - 1) > 1e-5 && Math.abs(share) > 1e-3);
       const difference =
-        (overpotentialVolts(cell, amps + step) - overpotentialVolts(cell, amps - step)) / (2 * step);
+        (overpotentialVolts(cell, amps + step) - overpotentialVolts(cell, amps - step)) /
+        (2 * step);
       expect(Math.abs(difference / slope - 1)).toBeLessThan(1e-3);
     }),
   );

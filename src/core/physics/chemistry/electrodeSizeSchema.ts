@@ -2,14 +2,14 @@ import { z } from 'zod';
 import { ELECTRODE_SHAPES } from './electrodeSize';
 
 /** Most electrode pairs in one body. */
-export const MOST_PAIRS = 10;
+export const MAX_PAIRS = 10;
 /** Longest length of a cell's parts. */
-export const MOST_MILLIMETRES = 500;
+export const MAX_MILLIMETRES = 500;
 
 const millimetres = z
   .number('Give a length in millimetres.')
   .positive('The length must be greater than zero.')
-  .max(MOST_MILLIMETRES, `The length must be at most ${MOST_MILLIMETRES} mm.`);
+  .max(MAX_MILLIMETRES, `The length must be at most ${MAX_MILLIMETRES} mm.`);
 
 export const electrodeSizeSchema = z.strictObject({
   shape: z.enum(ELECTRODE_SHAPES, 'Choose one of the shapes.'),
@@ -20,5 +20,5 @@ export const electrodeSizeSchema = z.strictObject({
     .number('Give a whole number.')
     .int('Give a whole number.')
     .min(1, 'There must be at least one.')
-    .max(MOST_PAIRS, `There can be at most ${MOST_PAIRS}.`),
+    .max(MAX_PAIRS, `There can be at most ${MAX_PAIRS}.`),
 });

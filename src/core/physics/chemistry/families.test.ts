@@ -9,7 +9,7 @@ import {
   scaleCell,
   type CellChemistry,
 } from './scaleCell';
-import { maxPowerWatts } from './mostWatts';
+import { maxPowerWatts } from './maxPower';
 import { terminalVoltage } from './cellModel';
 
 test('all fourteen families of the trade are there', () => {
@@ -21,7 +21,7 @@ describe.each(FAMILY_IDS)('one cell of %s', (id) => {
   const family = familyOf(id);
   const cell = familyCell(family);
 
-  test('reads open-circuit volts of the handbook’s table (common practice, no source)', () => {
+  test('reads typical open-circuit volts (common practice, no source)', () => {
     expect(cell.emfVolts).toBeGreaterThanOrEqual(family.openVolts[0]);
     expect(cell.emfVolts).toBeLessThanOrEqual(family.openVolts[1]);
     if (family.metals !== null) {

@@ -41,12 +41,12 @@ export interface CellFits {
 }
 
 /** Fewest points for a straight line with something left to judge it by, and for the curve. */
-const LEAST_POINTS = 3;
-const LEAST_FOR_CURVE = 5;
+const MIN_POINTS = 3;
+const MIN_FOR_CURVE = 5;
 /** Difference of Akaike's criterion from which one model is clearly better (Burnham and Anderson, 2002). */
 const CLEARLY_BETTER = 4;
 /** Readings repeat to about a millivolt; smaller residuals are luck. */
-const LEAST_RESIDUAL_VOLTS = 5e-4;
+const MIN_RESIDUAL_VOLTS = 5e-4;
 const FIT_OPTIONS = {
   damping: 1e-2,
   maxIterations: 150,
@@ -59,14 +59,14 @@ const FIT_OPTIONS = {
  * says which of them the data support.
  */
 export function fitCell(points: readonly LoadedPoint[]): Result<CellFits> {
-  if (points.length < LEAST_POINTS) {
+  if (points.length < MIN_POINTS) {
     return refuse(
       'too-few-points',
       'Fitting needs at least three readings with different currents.',
     );
   }
   const currents = new Set(points.map(({ amps }) => amps));
-  if (currents.size < LEAST_POINTS) {
+  if (currents.size < MIN_POINTS) {
     return refuse('same-currents', 'At least three of the readings must have different currents.');
   }
   const negative = points.findIndex(({ amps }) => amps < 0);
@@ -74,7 +74,7 @@ export function fitCell(points: readonly LoadedPoint[]): Result<CellFits> {
     return refuse('negative-current', 'Currents out of the cell are positive.', [negative, 'amps']);
   }
   const straightLine = fitLine(points);
-  const curve = points.length < LEAST_FOR_CURVE ? null : fitCurve(points, straightLine);
+  const curve = points.length < MIN_FOR_CURVE ? null : fitCurve(points, straightLine);
   return succeed({ straightLine, curve, ...choose(straightLine, curve, points.length) });
 }
 
@@ -267,7 +267,7 @@ export function fitErrorVolts(fit: CellFit, amps: number): number | null {
 }
 
 function criterionOf(square: number, count: number, parameters: number): number {
-  const floor = count * LEAST_RESIDUAL_VOLTS ** 2;
+  const floor = count * MIN_RESIDUAL_VOLTS ** 2;
   const fitted = parameters + 1;
   const smallSample =
     count - fitted - 1 > 0

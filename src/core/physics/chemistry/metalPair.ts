@@ -67,7 +67,7 @@ const READ_IN_CLASS: readonly {
 ];
 
 const GRAPHITE_HAS_NO_SALT =
-  'There is no salt of graphite: it is reckoned as standing in salt water.';
+  'There is no salt of graphite: it is treated as standing in salt water.';
 
 /** Which is + and what happens at each; what the tables allow and what a class reads. */
 export function solveMetalPair(question: Omit<MetalPairQuestion, 'wording'>): MetalPairAnswer {

@@ -69,8 +69,8 @@ export const ELECTROLYTE_RECIPES: Readonly<Record<ElectrolyteId, Electrolyte>> =
   },
 };
 
-const MOST_CELLS_MIXED = 1000;
-const MOST_MILLILITRES = 2000;
+const MAX_CELLS_MIXED = 1000;
+const MAX_MILLILITRES = 2000;
 
 /** What the mixing bench is asked. */
 export const mixingRequestSchema = z.strictObject({
@@ -79,11 +79,11 @@ export const mixingRequestSchema = z.strictObject({
     .number('Give a whole number.')
     .int('Give a whole number.')
     .min(1, 'There must be at least one cell.')
-    .max(MOST_CELLS_MIXED, `There can be at most ${MOST_CELLS_MIXED} cells.`),
+    .max(MAX_CELLS_MIXED, `There can be at most ${MAX_CELLS_MIXED} cells.`),
   millilitres: z
     .number('Give a volume in millilitres.')
     .positive('The volume must be greater than zero.')
-    .max(MOST_MILLILITRES, `Give at most ${MOST_MILLILITRES} mL.`),
+    .max(MAX_MILLILITRES, `Give at most ${MAX_MILLILITRES} mL.`),
   strength: z
     .number('Give a number.')
     .min(0.1, 'Give at least a tenth of the usual strength.')

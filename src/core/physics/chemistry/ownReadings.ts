@@ -2,14 +2,14 @@ import { z } from 'zod';
 import { CURRENT_RANGES } from '../instruments/meter';
 
 /** Longest time after connecting that is worth noting, seconds. */
-export const MOST_SECONDS_AFTER = 3600;
+export const MAX_SECONDS_AFTER = 3600;
 /** Most loaded readings of one cell. */
-export const MOST_LOADED = 20;
+export const MAX_LOADED = 20;
 
 const secondsAfter = z
   .number('Give a time in seconds.')
   .min(0, 'The time cannot be negative.')
-  .max(MOST_SECONDS_AFTER, 'Give at most an hour.')
+  .max(MAX_SECONDS_AFTER, 'Give at most an hour.')
   .nullable()
   .describe('Seconds after connecting; null: not noted.');
 
@@ -45,7 +45,7 @@ export const ownReadingsSchema = z
           secondsAfter,
         }),
       )
-      .max(MOST_LOADED, `There can be at most ${MOST_LOADED} loaded readings.`),
+      .max(MAX_LOADED, `There can be at most ${MAX_LOADED} loaded readings.`),
     kept: z
       .boolean()
       .describe('The educator keeps these readings although something about them is unusual.'),

@@ -6,12 +6,12 @@ import { thermodynamicVolts } from './potentials';
 export const VESSEL_CELLS = ['copper-zinc', 'copper-copper'] as const;
 export type VesselCell = (typeof VESSEL_CELLS)[number];
 
-const LEAST_MOLAR = 1e-4;
-const MOST_MOLAR = 2;
+const MIN_MOLAR = 1e-4;
+const MAX_MOLAR = 2;
 const molar = z
   .number('Give a concentration in mol/L.')
-  .min(LEAST_MOLAR, `Give at least ${LEAST_MOLAR} mol/L.`)
-  .max(MOST_MOLAR, `Give at most ${MOST_MOLAR} mol/L.`);
+  .min(MIN_MOLAR, `Give at least ${MIN_MOLAR} mol/L.`)
+  .max(MAX_MOLAR, `Give at most ${MAX_MOLAR} mol/L.`);
 
 /** Two vessels as they stand on the bench. */
 export const twoSolutionsSchema = z.strictObject({
@@ -43,8 +43,8 @@ export function nernstLine(
   request: TwoSolutions,
 ): { readonly ratio: number; readonly volts: number }[] {
   const steps = 40;
-  const least = Math.log10(LEAST_MOLAR / request.left);
-  const most = Math.log10(MOST_MOLAR / request.left);
+  const least = Math.log10(MIN_MOLAR / request.left);
+  const most = Math.log10(MAX_MOLAR / request.left);
   return Array.from({ length: steps + 1 }, (_, index) => {
     const ratio = 10 ** (least + ((most - least) * index) / steps);
     return { ratio, volts: voltsOf(request, ratio * request.left, request.left).volts };
@@ -53,7 +53,7 @@ export function nernstLine(
 
 /** Concentration after adding as much water as there is solution. */
 export function afterDoubling(molPerLitre: number): number {
-  return Math.max(LEAST_MOLAR, molPerLitre / 2);
+  return Math.max(MIN_MOLAR, molPerLitre / 2);
 }
 
 function standardOf(cell: VesselCell): number {

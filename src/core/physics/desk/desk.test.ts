@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { gridBattery, type Battery } from '../circuit/battery/battery';
 import { reduceBattery } from '../circuit/battery/reduceBattery';
 import { cellOfPlan, type PlannedCell } from '../../records/plan/cellOfPlan';
-import { requirementOf } from '../../records/plan/needOfTarget';
+import { requirementOf } from '../../records/plan/loadRequirement';
 import { newPlan } from '../../records/plan/newPlan';
 import { cellsOf, deskOf, gridDesk, withoutFaults, faultCount, type Desk } from './desk';
 import {
@@ -31,7 +31,7 @@ import {
 } from './deskSchema';
 import { FAULT_WORDS, faultsFor, whatIsWrong } from './faultWords';
 import { placesOfString } from '../../work/diagnosis/placesOfString';
-import { maxPowerOfDesk } from './mostWattsOfDesk';
+import { maxPowerOfDesk } from './maxPowerOfDesk';
 import { deskCurve, deskShortAmps, solveDesk } from './solveDesk';
 
 const fresh = newPlan('x');

@@ -8,7 +8,7 @@ import {
   type DeskCell,
   type DeskItem,
 } from './deskSchema';
-import { LONGEST_STRING, MOST_CELLS } from './limits';
+import { LONGEST_STRING, MAX_CELLS } from './limits';
 
 /** Where a cell stands: its string and its place there, and within a group its string and place there. All from 0. */
 export interface DeskPlace {
@@ -153,7 +153,7 @@ export function withoutCell(desk: DeskArrangement, place: DeskPlace): DeskArrang
 
 /** Puts a cell beside another one, so that both share the current; starts a group where there is none. */
 export function withCellBeside(desk: DeskArrangement, place: DeskPlace): DeskArrangement {
-  if (cellsIn(desk.strings) >= MOST_CELLS) return desk;
+  if (cellsIn(desk.strings) >= MAX_CELLS) return desk;
   return withItem(desk, place, (item) =>
     item.kind === 'cell'
       ? [{ kind: 'group', strings: [[item], [{ ...item, faults: [] }]] }]
@@ -164,7 +164,7 @@ export function withCellBeside(desk: DeskArrangement, place: DeskPlace): DeskArr
 /** Puts a plain cell after another one in the same string. */
 export function withCellAfter(desk: DeskArrangement, place: DeskPlace): DeskArrangement {
   const items = desk.strings[place.string] ?? [];
-  if (cellsIn(desk.strings) >= MOST_CELLS || items.length >= LONGEST_STRING) return desk;
+  if (cellsIn(desk.strings) >= MAX_CELLS || items.length >= LONGEST_STRING) return desk;
   const { within } = place;
   return withItem(desk, place, (item) => {
     if (item.kind === 'cell' || within === null) return [item, PLAIN_CELL];
@@ -205,7 +205,7 @@ export function withStringsOfLength(desk: DeskArrangement, change: 1 | -1): Desk
         ? items.slice(0, -1)
         : items,
   );
-  return cellsIn(strings) > MOST_CELLS ? desk : { ...desk, strings };
+  return cellsIn(strings) > MAX_CELLS ? desk : { ...desk, strings };
 }
 
 /** One string more, as long as the first and sound, or one less. */
@@ -215,7 +215,7 @@ export function withStringCount(desk: DeskArrangement, change: 1 | -1): DeskArra
     change === 1
       ? [...desk.strings, Array.from({ length }, () => PLAIN_CELL)]
       : desk.strings.slice(0, Math.max(1, desk.strings.length - 1));
-  return cellsIn(strings) > MOST_CELLS ? desk : { ...desk, strings };
+  return cellsIn(strings) > MAX_CELLS ? desk : { ...desk, strings };
 }
 
 function withItem(

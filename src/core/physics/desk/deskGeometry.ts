@@ -63,7 +63,7 @@ const SPACING = {
   apart: { widest: 118, full: 104, narrowest: 34 },
   touching: { widest: 66, full: 40, narrowest: 20 },
 } as const;
-const MOST_ROWS = 5;
+const MAX_ROWS = 5;
 const ROW_HEIGHT = 68;
 const FIRST_ROW_Y = 44;
 const STAIRS_HEIGHT = 100;
@@ -229,9 +229,9 @@ function placeString(
 function rowsOf(strings: Desk['strings'], plainGrid: boolean, rowHeight: number): DeskRow[] {
   const count = strings.length;
   const row = (string: number): Omit<DeskRow, 'y'> => ({ string, label: `${string}` });
-  const first = MOST_ROWS - 2;
+  const first = MAX_ROWS - 2;
   const shown =
-    !plainGrid || count <= MOST_ROWS
+    !plainGrid || count <= MAX_ROWS
       ? strings.map((_, index) => row(index + 1))
       : [
           ...Array.from({ length: first }, (_, index) => row(index + 1)),

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { RECIPE_IDS } from '../chemistry/recipe';
-import { LONGEST_STRING, MOST_CELLS } from './limits';
+import { LONGEST_STRING, MAX_CELLS } from './limits';
 
 const ohms = z.number('Give a resistance in ohms.').positive().max(1e9);
 
@@ -53,12 +53,12 @@ export const deskArrangementSchema = z
           .max(LONGEST_STRING, `A string can have at most ${LONGEST_STRING} cells.`),
       )
       .min(1, 'There must be at least one string.')
-      .max(MOST_CELLS),
+      .max(MAX_CELLS),
     loadReversed: z.boolean().describe('What-if: the LED is the wrong way round.'),
   })
-  .refine(({ strings }) => cellsIn(strings) <= MOST_CELLS, {
+  .refine(({ strings }) => cellsIn(strings) <= MAX_CELLS, {
     path: ['strings'],
-    message: `A battery can have at most ${MOST_CELLS} cells.`,
+    message: `A battery can have at most ${MAX_CELLS} cells.`,
   });
 
 export type DeskArrangement = z.infer<typeof deskArrangementSchema>;

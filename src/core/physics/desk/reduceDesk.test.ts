@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { solveNetwork } from '../circuit/network/solveNetwork';
 import { cellOfPlan } from '../../records/plan/cellOfPlan';
-import { requirementOf } from '../../records/plan/needOfTarget';
+import { requirementOf } from '../../records/plan/loadRequirement';
 import { newPlan } from '../../records/plan/newPlan';
 import { deskOf } from './desk';
 import { deskNetwork, LOAD } from './deskNetwork';

@@ -58,12 +58,12 @@ export function waterLeft({ dryingPerSecond }: AgeingCell, seconds: number): num
   return Math.max(0, 1 - dryingPerSecond * seconds);
 }
 
-/** Least wetted share that is reckoned with: no cell is ever quite cut off. */
-const LEAST_WETTED = 1e-3;
+/** Least wetted share that is calculated with: no cell is ever quite cut off. */
+const MIN_WETTED = 1e-3;
 
 /** Share of the electrodes that is wet while a cell soaks up its water; they work in proportion to that. */
 export function wettedShare(soakSeconds: number | null, seconds: number): number {
-  return soakSeconds === null ? 1 : Math.max(LEAST_WETTED, 1 - Math.exp(-seconds / soakSeconds));
+  return soakSeconds === null ? 1 : Math.max(MIN_WETTED, 1 - Math.exp(-seconds / soakSeconds));
 }
 
 /** Ohms beside the cell's own curve: drying thickens the electrolyte, films that have caught up resist. */

@@ -11,7 +11,7 @@ export interface ChargeTimeInput {
 }
 
 /** So many times `r·C` are waited; a curve that needs longer counts as never getting there. */
-const MOST_TIMES = 1e5;
+const MAX_TIMES = 1e5;
 
 /** Time until a source has charged a capacitor from one voltage to a higher one, seconds; infinite where it never does. */
 export function chargeTime({ source, farads, fromVolts, toVolts }: ChargeTimeInput): number {
@@ -21,7 +21,7 @@ export function chargeTime({ source, farads, fromVolts, toVolts }: ChargeTimeInp
     derivative: (_, [volts = 0]) => [ampsAtVolts(source, volts) / farads],
     initial: [fromVolts],
     startSeconds: 0,
-    endSeconds: MOST_TIMES * source.differentialOhmsAt(0) * farads,
+    endSeconds: MAX_TIMES * source.differentialOhmsAt(0) * farads,
     atSeconds: [],
     ...CHARGE_TOLERANCE,
     untilNegative: (_, [volts = 0]) => toVolts - volts,

@@ -52,7 +52,8 @@ export function discharge(input: DischargeInput): DischargeOutcome {
         (seconds) => seconds <= until && (seconds > from || (from === 0 && seconds === 0)),
       ),
       ...RUN_TOLERANCE,
-      untilNegative: (seconds, now) => circuit.remainingShare(seconds, now, settled, input.leastAmps),
+      untilNegative: (seconds, now) =>
+        circuit.remainingShare(seconds, now, settled, input.leastAmps),
     });
     for (const sample of run.samples)
       samples.push(circuit.sample(sample.seconds, sample.state, settled));
@@ -64,7 +65,10 @@ export function discharge(input: DischargeInput): DischargeOutcome {
   return outcome('finished', { reason: 'time-is-up' });
 }
 
-function phasesOf(circuit: RunningCircuit, seconds: number): { settled: QuasiSteady; until: number }[] {
+function phasesOf(
+  circuit: RunningCircuit,
+  seconds: number,
+): { settled: QuasiSteady; until: number }[] {
   const films = circuit.filmSeconds();
   const fast = SETTLED_AFTER * films.fast;
   const slow = SETTLED_AFTER * films.slow;

@@ -21,7 +21,7 @@ export interface IntegrationOutcome {
   readonly endState: readonly number[];
 }
 
-const MOST_STEPS = 100_000;
+const MAX_STEPS = 100_000;
 /** First step as a share of the span; the method adapts it at once. */
 const FIRST_STEP_SHARE = 1e-6;
 const EVENT_BISECTIONS = 50;
@@ -47,7 +47,7 @@ export function integrate(problem: IntegrationProblem): IntegrationOutcome {
   solver.relativeTolerance = problem.relativeTolerance;
   solver.absoluteTolerance = problem.absoluteTolerance;
   solver.initialStepSize = FIRST_STEP_SHARE * (endSeconds - startSeconds);
-  solver.maxSteps = MOST_STEPS;
+  solver.maxSteps = MAX_STEPS;
   solver.denseOutput = true;
   let stopped: { seconds: number; state: number[] } | null = null;
   const result = solver.solve(

@@ -2,10 +2,10 @@ import { terminalVoltage } from '../chemistry/cellModel';
 import { loadDifferentialOhms, loadVolts, type Load } from '../circuit/load/load';
 import { addedOhms, DRY_BELOW, waterLeft, wettedShare, type QuasiSteady } from './ageingCell';
 import type { CellLeft, DischargeEnd, DischargeInput, DischargeSample } from './dischargeRun';
-import { groupIdenticalCells, STATES_OF_CELL } from './foldCells';
+import { groupIdenticalCells, STATES_OF_CELL } from './groupIdenticalCells';
 import { risingRoot, slopeOf, voltsOf, type StringNow } from './stringNow';
 
-const MOST_ITERATIONS = 100;
+const MAX_ITERATIONS = 100;
 /** A cell counts as soaked after this many of its times. */
 const SOAKED_AFTER = 5;
 
@@ -105,7 +105,12 @@ export class RunningCircuit {
   }
 
   /** Smallest of what is left: metal and water of each cell, current above the least; negative at the end. */
-  remainingShare(seconds: number, state: readonly number[], settled: QuasiSteady, leastAmps: number): number {
+  remainingShare(
+    seconds: number,
+    state: readonly number[],
+    settled: QuasiSteady,
+    leastAmps: number,
+  ): number {
     let least = Infinity;
     for (const { folded } of this.strings) {
       for (const { ageing, at } of folded.cells) {
@@ -203,7 +208,8 @@ export class RunningCircuit {
       return voltsOf(string, 0);
     }
     const slopeAt = (amps: number): number =>
-      string.count * loadDifferentialOhms(load, string.count * amps, thermalVolts) + slopeOf(string, amps);
+      string.count * loadDifferentialOhms(load, string.count * amps, thermalVolts) +
+      slopeOf(string, amps);
     string.amps = risingRoot(gapAt, slopeAt, string.amps);
     return voltsOf(string, string.amps);
   }
@@ -214,7 +220,7 @@ export class RunningCircuit {
     let high = Math.max(0, ...this.strings.map((string) => voltsOf(string, 0)));
     const start = loadVolts(load, Math.max(0, this.totalAmps()), thermalVolts);
     let volts = Math.min(high, start);
-    for (let iteration = 0; iteration < MOST_ITERATIONS; iteration += 1) {
+    for (let iteration = 0; iteration < MAX_ITERATIONS; iteration += 1) {
       const { given, siemens } = this.currentAtVolts(volts);
       // In the current: the load's voltage at what the strings give, against their voltage.
       const gap = loadVolts(load, Math.max(0, given), thermalVolts) - volts;
@@ -234,7 +240,7 @@ export class RunningCircuit {
     let low = Math.min(...open);
     let high = Math.max(...open);
     let volts = (low + high) / 2;
-    for (let iteration = 0; iteration < MOST_ITERATIONS; iteration += 1) {
+    for (let iteration = 0; iteration < MAX_ITERATIONS; iteration += 1) {
       const { given, siemens } = this.currentAtVolts(volts);
       if (given > 0) low = volts;
       else high = volts;

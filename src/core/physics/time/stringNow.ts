@@ -1,5 +1,5 @@
 import { cellDifferentialOhms, terminalVoltage } from '../chemistry/cellModel';
-import type { GroupedString } from './foldCells';
+import type { GroupedString } from './groupIdenticalCells';
 
 /** A string at a moment: its curves, and what has built up beside them. */
 export interface StringNow {
@@ -36,7 +36,7 @@ export function slopeOf({ folded, wetted, ohms }: StringNow, amps: number): numb
   return slope;
 }
 
-const MOST_ITERATIONS = 100;
+const MAX_ITERATIONS = 100;
 
 /** Zero of a rising function, by Newton from a start that is close, kept inside a bracket that grows as needed. */
 export function risingRoot(
@@ -47,7 +47,7 @@ export function risingRoot(
   let low = -Infinity;
   let high = Infinity;
   let x = start;
-  for (let iteration = 0; iteration < MOST_ITERATIONS; iteration += 1) {
+  for (let iteration = 0; iteration < MAX_ITERATIONS; iteration += 1) {
     const value = valueAt(x);
     if (Math.abs(value) <= 1e-11) break;
     if (value > 0) high = x;

@@ -3,7 +3,7 @@ import { analyseFairTest } from './analyseFairTest';
 import { fairTestCsv, freeVariantId, withCsvReadings } from './fairTestCsv';
 import { FAIR_TEST_DOCUMENT, type FairTest } from './fairTestSchema';
 import { runOrder } from './runOrder';
-import { describeDifference } from './sayDifference';
+import { describeDifference } from './describeDifference';
 
 const testOf = (
   groups: Readonly<Record<string, readonly number[]>>,

@@ -3,8 +3,8 @@ import { parseQuantity } from '../../formats/parseQuantity';
 import { fail, succeed, type Issue, type Result } from '../../result';
 import {
   FACTORS,
-  MOST_REPEATS,
-  MOST_VARIANTS,
+  MAX_REPEATS,
+  MAX_VARIANTS,
   type Factor,
   type FairTest,
   type FairTestReading,
@@ -60,11 +60,11 @@ export function withCsvReadings(test: FairTest, text: string): Result<FairTest> 
     const read = readingOf(row, test, variants, faults);
     if (read !== null) readings.set(`${read.variant} ${read.repeat}`, read);
   }
-  if (variants.length > MOST_VARIANTS) {
+  if (variants.length > MAX_VARIANTS) {
     faults.push({
       code: 'too-many',
       path: [VARIANT],
-      message: `There would be ${variants.length} different ones; at most ${MOST_VARIANTS} fit.`,
+      message: `There would be ${variants.length} different ones; at most ${MAX_VARIANTS} fit.`,
     });
   }
   if (faults.length > 0) return fail(...faults);
@@ -86,8 +86,8 @@ function readingOf(
   const name = cells[VARIANT] ?? '';
   if (name === '' || name.length > 60) say(VARIANT, 'Give a name of at most 60 characters.');
   const repeat = Number(cells[ROUND] ?? '1');
-  if (!Number.isInteger(repeat) || repeat < 1 || repeat > MOST_REPEATS) {
-    say(ROUND, `Give a whole number from 1 to ${MOST_REPEATS}.`);
+  if (!Number.isInteger(repeat) || repeat < 1 || repeat > MAX_REPEATS) {
+    say(ROUND, `Give a whole number from 1 to ${MAX_REPEATS}.`);
   }
   const quantity = (column: string, kind: 'volts' | 'milliamps', most: number): number | null => {
     const text = cells[column] ?? '';

@@ -11,14 +11,14 @@ export type Factor = (typeof FACTORS)[number];
 export const MEASURES = ['open-circuit-volts', 'short-circuit-amps'] as const;
 export type Measure = (typeof MEASURES)[number];
 
-export const MOST_VARIANTS = 12;
-export const MOST_REPEATS = 10;
+export const MAX_VARIANTS = 12;
+export const MAX_REPEATS = 10;
 
 const setting = z.string().trim().max(60, 'Use at most 60 characters.');
 
 const reading = z.strictObject({
   variant: z.string().min(1).max(40).describe('Id of the variant.'),
-  repeat: z.number().int().min(1).max(MOST_REPEATS).describe('Round, from 1.'),
+  repeat: z.number().int().min(1).max(MAX_REPEATS).describe('Round, from 1.'),
   volts: z
     .number('Give a voltage in volts.')
     .min(-100, 'Give at least −100 V.')
@@ -62,14 +62,14 @@ export const fairTestSchema = z
           name: z.string().trim().min(1, 'Give a name.').max(60, 'Use at most 60 characters.'),
         }),
       )
-      .max(MOST_VARIANTS, `There can be at most ${MOST_VARIANTS}.`),
+      .max(MAX_VARIANTS, `There can be at most ${MAX_VARIANTS}.`),
     repeats: z
       .number('Give a whole number.')
       .int('Give a whole number.')
       .min(1, 'There must be at least one.')
-      .max(MOST_REPEATS, `There can be at most ${MOST_REPEATS}.`),
+      .max(MAX_REPEATS, `There can be at most ${MAX_REPEATS}.`),
     seed: z.number().int().describe('Makes the random order repeatable.'),
-    readings: z.array(reading).max(MOST_VARIANTS * MOST_REPEATS),
+    readings: z.array(reading).max(MAX_VARIANTS * MAX_REPEATS),
   })
   .superRefine(({ variants, readings }, context) => {
     variants.forEach(({ id, name }, index) => {

@@ -22,7 +22,7 @@ import {
 } from './measurement';
 import { columnsOfFile, readResults, resultRows, resultsCsv, RESULT_COLUMNS } from './resultsCsv';
 import { readingEntry } from './readingEntry';
-import { entryErrorIn } from './slips';
+import { entryErrorIn } from './entryErrors';
 
 const AT = '2027-01-22T14:02:00.000Z';
 const volts = (to: number): Measurement => ({ kind: 'volts', string: 1, from: 1, to, built: to });

@@ -1,11 +1,11 @@
 import { z } from 'zod';
-import { LONGEST_STRING, MOST_CELLS } from '../../physics/desk/limits';
+import { LONGEST_STRING, MAX_CELLS } from '../../physics/desk/limits';
 
 const string = z
   .number('Give the number of the string.')
   .int('Give the number of the string.')
   .min(1, 'Strings are counted from 1.')
-  .max(MOST_CELLS);
+  .max(MAX_CELLS);
 const cell = z
   .number('Give the number of the cell.')
   .int('Give the number of the cell.')

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { joinCodeSchema } from './joinCode';
 
-/** Who is in the room: what may be offered follows from it (handbook of the trade, safety; common practice, no source). */
+/** Who is in the room: what may be offered follows from it (common practice, no source). */
 export const AGE_BANDS = ['under-11', '11-to-13', '14-and-over', 'adults'] as const;
 export type AgeBand = (typeof AGE_BANDS)[number];
 

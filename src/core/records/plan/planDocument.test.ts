@@ -14,7 +14,7 @@ import { readingsOfOldPlan } from './migratePlan';
 import { WRAPS } from '../../physics/time/drying';
 import { newPlan } from './newPlan';
 import { PLAN_DOCUMENT } from './planDocument';
-import { MOST_CELLS } from '../../physics/desk/limits';
+import { MAX_CELLS } from '../../physics/desk/limits';
 import { type Plan } from './planSchema';
 
 const amount = (min: number, max: number) => fc.double({ min, max, noNaN: true });
@@ -179,7 +179,7 @@ test('every fault of a broken plan is named by its path', () => {
 
 test('a battery larger than a plan can hold is refused', () => {
   const arrangement = { kind: 'own', cellsInSeries: 20, strings: 11 };
-  expect(20 * 11).toBeGreaterThan(MOST_CELLS);
+  expect(20 * 11).toBeGreaterThan(MAX_CELLS);
   expect(faultPaths({ ...newPlan('Lamp'), arrangement })).toEqual(['arrangement.strings']);
 });
 

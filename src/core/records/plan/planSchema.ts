@@ -8,7 +8,7 @@ import { DEVICE_KINDS } from '../../physics/circuit/devicePresets';
 import { LED_COLOURS } from '../../physics/circuit/load/ledPresets';
 import { deskArrangementSchema } from '../../physics/desk/deskSchema';
 import { runningSchema } from './runningSchema';
-import { LONGEST_STRING, MOST_CELLS } from '../../physics/desk/limits';
+import { LONGEST_STRING, MAX_CELLS } from '../../physics/desk/limits';
 import { LONGEST_TITLE } from '../../formats/documentFormat';
 import { wishesSchema } from './wishSchema';
 import { lessonSchema } from './lessonSchema';
@@ -85,11 +85,11 @@ const arrangement = z.discriminatedUnion('kind', [
     .strictObject({
       kind: z.literal('own'),
       cellsInSeries: count(LONGEST_STRING),
-      strings: count(MOST_CELLS),
+      strings: count(MAX_CELLS),
     })
-    .refine((grid) => grid.cellsInSeries * grid.strings <= MOST_CELLS, {
+    .refine((grid) => grid.cellsInSeries * grid.strings <= MAX_CELLS, {
       path: ['strings'],
-      message: `A battery can have at most ${MOST_CELLS} cells.`,
+      message: `A battery can have at most ${MAX_CELLS} cells.`,
     }),
   deskArrangementSchema.describe('Laid out by hand: mixed cells, groups, what-if faults.'),
 ]);

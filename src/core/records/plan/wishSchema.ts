@@ -34,7 +34,7 @@ export const wishSchema = z.discriminatedUnion('kind', [
 ]);
 export type Wish = Readonly<z.infer<typeof wishSchema>>;
 
-export const MOST_WISHES = 20;
+export const MAX_WISHES = 20;
 export const wishesSchema = z
   .array(wishSchema)
-  .max(MOST_WISHES, `A plan keeps at most ${MOST_WISHES} wishes.`);
+  .max(MAX_WISHES, `A plan keeps at most ${MAX_WISHES} wishes.`);

@@ -56,7 +56,7 @@ export interface Hypothesis {
   readonly parts: readonly Hypothesis[];
 }
 
-/** Sizes of faults that are tried: even steps over the decades met in class (handbook of the trade; from memory). */
+/** Sizes of faults that are tried: even steps over the decades met in class (from memory). */
 const DRY_FACTORS = steps(5, 50, 9);
 const CONTACT_OHMS = steps(100, 40_000, 16);
 const RIM_OHMS = steps(400, 6_000, 8);

@@ -10,7 +10,7 @@ import {
 } from './causes';
 import { evidenceOf, unexplainedLikelihood, type Evidence, type Reading } from './evidence';
 import { Predictor, type BatteryMeant } from './predictor';
-import { rankByInformationGain, type NextMeasurement } from './tellingMeasurements';
+import { rankByInformationGain, type NextMeasurement } from './rankByInformationGain';
 
 /** One cause with everything that speaks for it added up. */
 export interface Cause {
@@ -45,7 +45,7 @@ export interface DiagnosisInput extends BatteryMeant {
 const SINGLE_ENOUGH_LOG = 3;
 /** Single causes that are paired with all others. */
 const PAIRED = 14;
-const MOST_PAIRS = 1500;
+const MAX_PAIRS = 1500;
 
 /**
  * What the readings say is wrong: every single cause at every place is worked out with the circuit, scatter included,
@@ -130,7 +130,7 @@ function pairsWhereAsked(
     for (const other of hypotheses) {
       const pair = pairOf(hypothesis, other);
       if (pair !== null) tried.set(`${pair.cause} ${JSON.stringify(pair.changes)}`, pair);
-      if (tried.size >= MOST_PAIRS) break;
+      if (tried.size >= MAX_PAIRS) break;
     }
   }
   return [...tried.values()].map((pair) => evidenceOf(predictor, pair, readings));

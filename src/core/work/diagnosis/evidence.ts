@@ -8,7 +8,7 @@ export interface Reading {
   readonly value: number;
 }
 
-/** How well a hypothesis foretells the readings, and what that says about the next one. */
+/** How well a hypothesis predicts the readings, and what that says about the next one. */
 export interface Evidence {
   readonly hypothesis: Hypothesis;
   /** Natural logarithm of the chance of exactly these readings, without the prior. */
@@ -53,7 +53,10 @@ export function evidenceOf(
   }
   const slipped = hypothesis.slip === null ? undefined : readings[hypothesis.slip];
   if (slipped !== undefined) {
-    logLikelihood += slipLikelihood(predictor.predict(slipped.measurement, NO_FAULT), slipped.value);
+    logLikelihood += slipLikelihood(
+      predictor.predict(slipped.measurement, NO_FAULT),
+      slipped.value,
+    );
   }
   return {
     hypothesis,

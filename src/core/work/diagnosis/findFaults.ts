@@ -1,7 +1,7 @@
 import type { Measurement } from '../../records/logbook/measurement';
 import { diagnose, type Diagnosis } from './diagnose';
 import type { Reading } from './evidence';
-import type { NominalBattery } from './meantOfPlan';
+import type { NominalBattery } from './nominalBattery';
 import { possibleMeasurements } from './possibleMeasurements';
 
 /** What the fault finder makes of one group's readings; `null` before the first of them. */

@@ -1,7 +1,7 @@
 import type { Measurement } from '../../records/logbook/measurement';
 
 /** Cells of a long string that are looked at one by one. */
-const MOST_CELLS = 16;
+const MAX_CELLS = 16;
 
 export interface Standing {
   readonly string: number;
@@ -46,6 +46,6 @@ export function possibleMeasurements(
 
 /** Every cell of a short string; of a long one evenly spread ones, the last among them. */
 function places(built: number): number[] {
-  const count = Math.min(built, MOST_CELLS);
+  const count = Math.min(built, MAX_CELLS);
   return Array.from({ length: count }, (_, index) => Math.round(((index + 1) * built) / count));
 }

@@ -6,7 +6,7 @@ import { Predictor } from './predictor';
 import { withFaultAt } from '../measuring/simulatedBench';
 import { battery, exact, KIWI, shown, sound, volts } from '@/testing/core/diagnosisBattery';
 
-test('what is foretold of every fault is what the general solver gives', () => {
+test('what is predicted of every fault is what the general solver gives', () => {
   // The fast prediction (one linear solve and its adjoint) against the nodal solver with a meter in the circuit.
   const faults: readonly CellFault[][] = [
     [],
@@ -69,7 +69,7 @@ test('slopes are what a small change does', () => {
   );
 });
 
-test('a shared body reads about one cell, whatever is wired in series (handbook of the trade)', () => {
+test('a shared body reads about one cell, whatever is wired in series (common practice, no source)', () => {
   const predictor = new Predictor(battery(2));
   const shared = singleCauses({
     strings: [Array.from({ length: 2 }, sound)],

@@ -1,7 +1,11 @@
 import { CLASS_SCATTER } from '../../physics/chance/scatter';
 import type { SpecItem } from '../../physics/circuit/faults/batterySpec';
 import { loadDifferentialOhms, type Load } from '../../physics/circuit/load/load';
-import { CURRENT_RANGE_FACTS, suitableRange, VOLTMETER_OHMS } from '../../physics/instruments/meter';
+import {
+  CURRENT_RANGE_FACTS,
+  suitableRange,
+  VOLTMETER_OHMS,
+} from '../../physics/instruments/meter';
 import { theveninCurve, operatingPoint } from '../../physics/circuit/operatingPoint';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
 import { measurementKey, type Measurement } from '../../records/logbook/measurement';

@@ -33,7 +33,7 @@ export function drillHint(key: DrillKey, taken: readonly TakenReading[]): DrillH
 const ALMOST_SURE = 0.999;
 /** Chance from which on a cause counts as found. */
 const FOUND_FROM = 0.9;
-const MOST_MEASUREMENTS = 12;
+const MAX_MEASUREMENTS = 12;
 
 /** What the fault finder itself needs, always taking the most telling next measurement. */
 export interface DrillPar {
@@ -55,7 +55,7 @@ function parOfString(drill: Drill, string: number): DrillPar {
   const readings: KnownReading[] = [];
   const { cells } = drill.level;
   let found = ofString(drill, string, readings);
-  while (readings.length < MOST_MEASUREMENTS && !(readings.length > 0 && settled(found))) {
+  while (readings.length < MAX_MEASUREMENTS && !(readings.length > 0 && settled(found))) {
     const measurement = found.next[0]?.measurement as KnownReading['measurement'] | undefined;
     const probing = measurement === undefined ? null : probingFor(measurement, cells);
     const display = probing === null ? null : readDrill(drill, probing);

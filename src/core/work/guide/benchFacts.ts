@@ -10,12 +10,12 @@ import {
   type BenchRow,
   type ReadingMeaning,
 } from '../diagnosis/judgeReadings';
-import { nominalBatteryOf, type NominalBattery } from '../diagnosis/meantOfPlan';
+import { nominalBatteryOf, type NominalBattery } from '../diagnosis/nominalBattery';
 import { COMMON_SCATTER, Predictor } from '../diagnosis/predictor';
 import type { LoggedReading } from '../../records/logbook/logEntry';
 import { measurementName, quantityOf, type Measurement } from '../../records/logbook/measurement';
 import type { PlannedCell } from '../../records/plan/cellOfPlan';
-import { nameOfTarget } from '../../records/plan/needOfTarget';
+import { nameOfTarget } from '../../records/plan/loadRequirement';
 import type { Plan } from '../../records/plan/planSchema';
 import type { PlanEvaluation } from '../planning/evaluatePlan';
 import { guideOfPlan, type ExpectedReading, type GuideStep } from './guideOfPlan';

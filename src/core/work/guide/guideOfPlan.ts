@@ -5,13 +5,18 @@ import {
   type VoltRange,
 } from '../../physics/instruments/meter';
 import { NO_FAULT } from '../diagnosis/causes';
-import { nominalBatteryOf } from '../diagnosis/meantOfPlan';
+import { nominalBatteryOf } from '../diagnosis/nominalBattery';
 import { Predictor } from '../diagnosis/predictor';
 import { howToMeasure, quantityOf, type Measurement } from '../../records/logbook/measurement';
-import { nameOfTarget } from '../../records/plan/needOfTarget';
+import { nameOfTarget } from '../../records/plan/loadRequirement';
 import type { Plan } from '../../records/plan/planSchema';
 import type { PlanEvaluation } from '../planning/evaluatePlan';
-import { cautionsOf, cautionsOfVolts, type Caution, type CautionId } from '../../physics/safety/cautions';
+import {
+  cautionsOf,
+  cautionsOfVolts,
+  type Caution,
+  type CautionId,
+} from '../../physics/safety/cautions';
 import { capital } from '../../words';
 
 export interface ExpectedReading {

@@ -1,11 +1,11 @@
 import { z } from 'zod';
 import { LED_COLOURS } from '../../physics/circuit/load/ledPresets';
-import { MOST_CELLS } from '../../physics/desk/limits';
+import { MAX_CELLS } from '../../physics/desk/limits';
 import type { PlannedCell } from '../../records/plan/cellOfPlan';
 import type { Plan } from '../../records/plan/planSchema';
 import { bestFromStock, type BestFromStock } from './bestFromStock';
 import { PLANNER_DEFAULTS } from './planBatteries';
-import { familyOfPlan } from './waysOfPlan';
+import { familyOfPlan } from './wiringOptions';
 
 const count = z
   .number('Give a whole number.')
@@ -33,7 +33,7 @@ export function bestFromCupboard(
     families: [familyOfPlan(cell, size)],
     objective: 'brightest' as const,
     stock: { bodies, pairs: Math.min(plusMetals, minusMetals) },
-    mostCells: Math.min(MOST_CELLS, Math.max(1, bodies)),
+    mostCells: Math.min(MAX_CELLS, Math.max(1, bodies)),
     mostPairs: PLANNER_DEFAULTS.mostPairs,
     mostPrice: null,
     mostCandidates: 1,

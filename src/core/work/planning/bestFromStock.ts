@@ -1,6 +1,6 @@
 import { WANTED_BRIGHTNESSES } from '../../physics/circuit/brightness';
 import { LED_COLOURS, LED_PRESETS, type LedColour } from '../../physics/circuit/load/ledPresets';
-import { requirementOf, type LoadRequirement } from '../../records/plan/needOfTarget';
+import { requirementOf, type LoadRequirement } from '../../records/plan/loadRequirement';
 import type { PlanTarget } from '../../records/plan/planSchema';
 import { planBatteries, type BatteryCandidate, type PlannerInput } from './planBatteries';
 

@@ -13,7 +13,7 @@ import { solveNetwork } from '../../physics/circuit/network/solveNetwork';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
 import type { Desk, StandingCell, StandingItem } from '../../physics/desk/desk';
 import { deskNetwork } from '../../physics/desk/deskNetwork';
-import type { LoadRequirement } from '../../records/plan/needOfTarget';
+import type { LoadRequirement } from '../../records/plan/loadRequirement';
 import { CHANCE_DEFAULTS, chanceOfGrid } from './chanceOfGrid';
 
 /**

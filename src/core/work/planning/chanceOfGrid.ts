@@ -4,7 +4,7 @@ import type { CellModel } from '../../physics/chemistry/cellModel';
 import { gridCurve, linearizeAt } from '../../physics/circuit/battery/gridCurve';
 import { operatingPoint } from '../../physics/circuit/operatingPoint';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
-import type { LoadRequirement } from '../../records/plan/needOfTarget';
+import type { LoadRequirement } from '../../records/plan/loadRequirement';
 
 /** How many classes are simulated, and the seed that makes the answer the same each time. */
 export const CHANCE_DEFAULTS = { classes: 600, seed: 20 } as const;

@@ -1,7 +1,7 @@
 import type { CellModel } from '../../physics/chemistry/cellModel';
 import { gridCurve } from '../../physics/circuit/battery/gridCurve';
 import { boosterOnSource, TYPICAL_BOOSTER } from '../../physics/circuit/load/booster';
-import type { LoadRequirement } from '../../records/plan/needOfTarget';
+import type { LoadRequirement } from '../../records/plan/loadRequirement';
 import { formatMinutes, formatNumber, formatVolts } from '../../units';
 
 /** A way round what cannot be done directly. */
@@ -13,8 +13,8 @@ export interface Combination {
   readonly wording: string;
 }
 
-const MOST_CELLS = 60;
-const MOST_BOOSTED_IN_SERIES = 4;
+const MAX_CELLS = 60;
+const MAX_BOOSTED_IN_SERIES = 4;
 /** An ordinary electrolytic capacitor; patience of a class. */
 const CAPACITOR_FARADS = 4.7e-3;
 const CHARGE_SECONDS = 300;
@@ -30,9 +30,9 @@ export function combinationsFor(cell: CellModel, need: LoadRequirement): Combina
 function boosted(cell: CellModel, need: LoadRequirement): Combination | null {
   const booster = { outputWatts: need.amps * need.volts, ...TYPICAL_BOOSTER };
   let best: { cellsInSeries: number; strings: number } | null = null;
-  for (let cellsInSeries = 1; cellsInSeries <= MOST_BOOSTED_IN_SERIES; cellsInSeries += 1) {
+  for (let cellsInSeries = 1; cellsInSeries <= MAX_BOOSTED_IN_SERIES; cellsInSeries += 1) {
     const most = Math.floor(
-      ((best?.cellsInSeries ?? 1) * (best?.strings ?? MOST_CELLS)) / cellsInSeries,
+      ((best?.cellsInSeries ?? 1) * (best?.strings ?? MAX_CELLS)) / cellsInSeries,
     );
     for (let strings = 1; strings <= most; strings += 1) {
       const { status } = boosterOnSource(gridCurve(cell, cellsInSeries, strings), booster);
@@ -55,7 +55,7 @@ function boosted(cell: CellModel, need: LoadRequirement): Combination | null {
 /** A capacitor charged for some minutes feeds the load for some seconds. */
 function stored(cell: CellModel, need: LoadRequirement): Combination | null {
   const cellsInSeries = Math.ceil((HEADROOM * need.volts) / cell.emfVolts);
-  if (cellsInSeries > MOST_CELLS) return null;
+  if (cellsInSeries > MAX_CELLS) return null;
   const openVolts = cellsInSeries * cell.emfVolts;
   const slope = gridCurve(cell, cellsInSeries, 1).differentialOhmsAt(0);
   const reached = openVolts * -Math.expm1(-CHARGE_SECONDS / (slope * CAPACITOR_FARADS));

@@ -10,7 +10,7 @@ import {
   explainOperatingPoint,
   explainResistance,
 } from './explain';
-import { wiringReason } from './reasons';
+import { wiringReason } from './wiringReason';
 import { asPercentRounded, shortfallReason, verdictOf } from './verdict';
 
 const lamp: Plan = {

@@ -5,7 +5,7 @@ import { deskOf, gridDesk, withoutFaults, faultCount, type Desk } from '../../ph
 import { laidOutGrid, withFaultsRemoved } from '../../physics/desk/deskEdits';
 import { solveDesk, type DeskSolution } from '../../physics/desk/solveDesk';
 import { cellOfPlan, type PlannedCell } from '../../records/plan/cellOfPlan';
-import { requirementOf, type LoadRequirement } from '../../records/plan/needOfTarget';
+import { requirementOf, type LoadRequirement } from '../../records/plan/loadRequirement';
 import type { Plan, PlanTarget } from '../../records/plan/planSchema';
 import { chanceOfDesk } from './chanceOfDesk';
 import { planGrids, type GridPlan } from './planGrids';

@@ -3,7 +3,7 @@ import { CLASS_SCATTER } from '../../physics/chance/scatter';
 import { quantile } from '../../physics/chance/simulateClasses';
 import { CURRENT_RANGE_FACTS } from '../../physics/instruments/meter';
 import type { SourceId } from '../help/sources';
-import { maxPowerOfDesk } from '../../physics/desk/mostWattsOfDesk';
+import { maxPowerOfDesk } from '../../physics/desk/maxPowerOfDesk';
 import {
   formatAmps,
   formatCount,

@@ -1,5 +1,8 @@
 import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
-import { electrodeAreaSquareMetres, type ElectrodeSize } from '../../physics/chemistry/electrodeSize';
+import {
+  electrodeAreaSquareMetres,
+  type ElectrodeSize,
+} from '../../physics/chemistry/electrodeSize';
 import type { CellBody, Recipe } from '../../physics/chemistry/recipe';
 import { chemistryWith, typicalCell } from '../../records/plan/cellOfPlan';
 import { formatAmps, formatNumber, formatOhms } from '../../units';

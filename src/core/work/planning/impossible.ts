@@ -1,7 +1,7 @@
 import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
 import type { CellModel } from '../../physics/chemistry/cellModel';
 import { REFUSED_ABOVE_VOLTS } from '../../constants';
-import type { LoadRequirement } from '../../records/plan/needOfTarget';
+import type { LoadRequirement } from '../../records/plan/loadRequirement';
 import { formatAmps, formatNumber, formatVolts } from '../../units';
 import { PLANNING_DEFAULTS, type GridPlan } from './planGrids';
 

@@ -1,5 +1,5 @@
 import { FAMILIES, familyOf } from '../../physics/chemistry/families';
-import { requirementOf } from '../../records/plan/needOfTarget';
+import { requirementOf } from '../../records/plan/loadRequirement';
 import { bestFromStock } from './bestFromStock';
 import { dischargeOfGrid } from '../../physics/time/dischargeOfGrid';
 import {

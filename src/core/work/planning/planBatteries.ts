@@ -7,11 +7,11 @@ import { brightnessOf, type BrightnessBand } from '../../physics/circuit/brightn
 import { gridCurve } from '../../physics/circuit/battery/gridCurve';
 import { operatingPoint } from '../../physics/circuit/operatingPoint';
 import { ADULT_ONLY_ABOVE_VOLTS, REFUSED_ABOVE_VOLTS, ROOM_THERMAL_VOLTS } from '../../constants';
-import type { LoadRequirement } from '../../records/plan/needOfTarget';
+import type { LoadRequirement } from '../../records/plan/loadRequirement';
 import { dryingPerSecond } from '../../physics/time/drying';
 import { DRY_BELOW } from '../../physics/time/ageingCell';
 import { chanceOfGrid } from './chanceOfGrid';
-import { oneSigmaWeakCell } from './weakCell';
+import { oneSigmaWeakCell } from './oneSigmaWeakCell';
 
 export const OBJECTIVES = [
   'fewest-cells',

@@ -4,13 +4,13 @@ import { ledAmpsOnThevenin } from '../../physics/circuit/operatingPoint';
 import { BRIGHTNESS_FROM_AMPS } from '../../physics/circuit/brightness';
 import { ledModelOf } from '../../physics/circuit/load/ledPresets';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
-import { requirementOf } from '../../records/plan/needOfTarget';
+import { requirementOf } from '../../records/plan/loadRequirement';
 import type { PlanTarget } from '../../records/plan/planSchema';
 import { cellOfPlan } from '../../records/plan/cellOfPlan';
 import { RECIPES } from '../../physics/chemistry/recipes';
 import { chanceOfGrid } from './chanceOfGrid';
 import { whyImpossible } from './impossible';
-import { nearestFeasibleTarget } from './nearest';
+import { nearestFeasibleTarget } from './nearestFeasibleTarget';
 import { planGrids, PLANNING_DEFAULTS } from './planGrids';
 import { isRecommended } from './verdict';
 
@@ -120,7 +120,11 @@ test('what takes more than 60 V is impossible for the volts (IEC 61140, from mem
 
 test('the nearest wish is the same LED less bright before it is another colour', () => {
   const weak = { emfVolts: 0.9, resistanceOhms: 8000 };
-  const nearest = nearestFeasibleTarget(weak, { kind: 'led', colour: 'blue', brightness: 'bright' });
+  const nearest = nearestFeasibleTarget(weak, {
+    kind: 'led',
+    colour: 'blue',
+    brightness: 'bright',
+  });
   expect(nearest?.target).toMatchObject({ kind: 'led', colour: 'blue', brightness: 'dim' });
   expect(nearest?.wording).toContain('blue LED');
   expect(

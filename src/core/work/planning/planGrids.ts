@@ -1,10 +1,10 @@
 import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
 import type { CellModel } from '../../physics/chemistry/cellModel';
 import { REFUSED_ABOVE_VOLTS } from '../../constants';
-import type { LoadRequirement } from '../../records/plan/needOfTarget';
+import type { LoadRequirement } from '../../records/plan/loadRequirement';
 import { chanceOfGrid } from './chanceOfGrid';
-import { LONGEST_STRING, MOST_CELLS } from '../../physics/desk/limits';
-import { oneSigmaWeakCell } from './weakCell';
+import { LONGEST_STRING, MAX_CELLS } from '../../physics/desk/limits';
+import { oneSigmaWeakCell } from './oneSigmaWeakCell';
 
 /** A wiring that meets the target. */
 export interface GridCandidate {
@@ -41,7 +41,7 @@ export const PLANNING_DEFAULTS = {
 } as const;
 
 /** How many times a candidate whose chance is too small gets one more string. */
-const MOST_ADDED_STRINGS = 4;
+const MAX_ADDED_STRINGS = 4;
 
 /**
  * Wirings of equal cells that meet a target with margin: for each length of string the least number of strings with
@@ -88,9 +88,9 @@ function sureCandidate(
   cellsInSeries: number,
   least: number,
 ): GridCandidate[] {
-  for (let strings = least; strings <= least + MOST_ADDED_STRINGS; strings += 1) {
+  for (let strings = least; strings <= least + MAX_ADDED_STRINGS; strings += 1) {
     const cells = cellsInSeries * strings;
-    if (cells > Math.min(PLANNING_DEFAULTS.mostCells, MOST_CELLS)) return [];
+    if (cells > Math.min(PLANNING_DEFAULTS.mostCells, MAX_CELLS)) return [];
     const { chance } = chanceOfGrid(cell, need, cellsInSeries, strings);
     if (chance >= PLANNING_DEFAULTS.recommendedFrom) {
       return [{ cellsInSeries, strings, cells, chance }];

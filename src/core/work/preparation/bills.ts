@@ -37,7 +37,7 @@ const pairOf = (...parts: readonly PartId[]): Pick<FamilyBill, 'cell' | 'pair'> 
   pair: each(...parts),
 });
 
-/** Parts of each family (handbook of the trade, cell families and parts; amounts: common practice, no source). */
+/** Parts of each family (parts and amounts: common practice, no source). */
 const FAMILY_BILLS: Readonly<Record<RecipeId, FamilyBill>> = {
   'copper-zinc-fruit': { ...LOOSE, ...pairOf('copper-strip', 'galvanised-nail') },
   'root-vegetable': { ...LOOSE, ...pairOf('copper-strip', 'galvanised-nail') },

@@ -20,9 +20,9 @@ export const SHEET_MILLIMETRES: Readonly<Record<Paper, readonly [width: number, 
     Letter: [215.9, 279.4],
   };
 
-/** Folded like a fan, seven or eight layers: eight discs at one cut (handbook of the trade, time; common practice). */
+/** Folded like a fan, seven or eight layers: eight discs at one cut (common practice, no source). */
 export const LAYERS_AT_ONCE = 8;
-/** Millimetres by which a separator of each school differs from the coin (handbook, disagreements). */
+/** Millimetres by which a separator of each school differs from the coin (both schools: common practice, no source). */
 export const SCHOOL_MILLIMETRES: Readonly<Record<SeparatorSchool, number>> = {
   smaller: -1,
   same: 0,
@@ -30,7 +30,7 @@ export const SCHOOL_MILLIMETRES: Readonly<Record<SeparatorSchool, number>> = {
 };
 /** One cut through the fan, marking included, minutes (from memory). */
 const MINUTES_PER_CUT = 1;
-/** Sanding a coin by hand: 2 to 5 minutes (handbook, time; common practice). */
+/** Sanding a coin by hand: 2 to 5 minutes (common practice, no source). */
 const SANDING_MINUTES = 3;
 /** Coins that a sheet of sandpaper does (from memory). */
 const COINS_PER_SANDPAPER = 12;
@@ -123,7 +123,7 @@ export function sandingStep(coins: number): CuttingStep {
   };
 }
 
-/** Wire instead of clip leads: 30 cm pieces, both ends bared (handbook, parts). */
+/** Wire instead of clip leads: 30 cm pieces, both ends bared (common practice, no source). */
 export const WIRE_PIECE_METRES = 0.3;
 
 export function wireStep(pieces: number): CuttingStep {

@@ -45,7 +45,7 @@ const kitOf = (wanted: Wanted = {}): Kit => {
 const amounts = (kit: Kit): Partial<Record<PartId, number>> =>
   Object.fromEntries(kit.lines.map(({ part, total }) => [part, total]));
 
-/** Worked by hand: 8 cells and 2 spare ones, leads n + 1 a string and group, or 2 for a pile (handbook, parts). */
+/** Worked by hand: 8 cells and 2 spare ones, leads n + 1 a string and group, or 2 for a pile (common practice, no source). */
 test.each<[RecipeId, string | undefined, Partial<Record<PartId, number>>]>([
   [
     'copper-zinc-fruit',
@@ -144,7 +144,7 @@ test('mixed cells and groups within a string are counted as they stand', () => {
   expect(kit).toMatchObject({ kiwi: 8, sponge: 3, 'clip-lead': 12 });
 });
 
-test('spares: one in six by custom (handbook, parts), or by chance', () => {
+test('spares: one in six by custom (common practice, no source), or by chance', () => {
   expect(sparesOf(24, { spares: 'one-in-six' })).toBe(4);
   expect(sparesOf(25, { spares: 'one-in-six' })).toBe(5);
   // Binomial by hand: a cell is bad with 1 − (29/30)² = 6.6 %; of 28 at most 4 in 96 %, of 27 at most 3 in 90 %.

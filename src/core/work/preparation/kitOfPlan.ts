@@ -1,5 +1,10 @@
 import { sparesNeeded, USUAL_SPARE_SHARE } from '../../physics/chance/spares';
-import { cellsOf, withoutFaults, type StandingCell, type StandingItem } from '../../physics/desk/desk';
+import {
+  cellsOf,
+  withoutFaults,
+  type StandingCell,
+  type StandingItem,
+} from '../../physics/desk/desk';
 import type { Lesson } from '../../records/plan/lessonSchema';
 import type { Plan } from '../../records/plan/planSchema';
 import type { PlanEvaluation } from '../planning/evaluatePlan';

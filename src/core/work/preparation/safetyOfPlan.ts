@@ -27,7 +27,7 @@ export interface SafetyGate {
   readonly preparing: boolean;
 }
 
-/** Hazards that are for older pupils (handbook of the trade, safety: who may do it). */
+/** Hazards that are for older pupils (common practice, no source). */
 const OLDER_PUPILS: readonly CautionId[] = ['magnesium', 'metal-salts'];
 
 /** Cautions from materials, recipe, arrangement and steps, each with where it applies. */

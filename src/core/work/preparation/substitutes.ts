@@ -27,7 +27,7 @@ export interface Substitute {
 
 /** Width of metal that faces the zinc: a 15 mm plumbing coupler flattened is about 24 mm wide (from memory). */
 const COUPLER_MILLIMETRES = 24;
-/** A galvanised nail: side area of a 3 mm nail, taken as a strip 3 mm wide on both sides (handbook, scaling). */
+/** A galvanised nail: side area of a 3 mm nail, taken as a strip 3 mm wide on both sides (from memory). */
 const NAIL_MILLIMETRES = 3 * Math.PI;
 const BELL_WIRE_AWG = 24;
 

@@ -1,4 +1,9 @@
-import { entryOf, withEntry, type CupboardState, type TakenOut } from '../../records/cupboard/cupboardSchema';
+import {
+  entryOf,
+  withEntry,
+  type CupboardState,
+  type TakenOut,
+} from '../../records/cupboard/cupboardSchema';
 import type { Kit } from './kitOfPlan';
 import { PART_IDS, PARTS, type PartId } from '../../records/cupboard/parts';
 

@@ -134,7 +134,7 @@ const recipe = (id: Plan['cell']['recipe'], body: string): Partial<Plan> => ({
   arrangement: { kind: 'own', cellsInSeries: 3, strings: 1 },
 });
 
-test('gates (handbook of the trade, safety): strong acid, volts, age', () => {
+test('gates (common practice, no source): strong acid, volts, age', () => {
   expect(gateOf(planWith()).verdict).toBe('class');
   expect(gateOf(planWith(recipe('dilute-sulfuric-acid', 'sulfuric-acid')))).toMatchObject({
     verdict: 'numbers-only',

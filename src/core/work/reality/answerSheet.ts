@@ -1,6 +1,6 @@
 import type { PrintedSheet } from '../preparation/sheets/sheet';
 import { cautionsOf } from '../../physics/safety/cautions';
-import type { WorkedSolution } from './workedAnswer';
+import type { WorkedSolution } from './workedSolution';
 
 /** A worked answer on paper: the question, every line of the sum, what it means. */
 export function answerSheetOf(answer: WorkedSolution): PrintedSheet {

@@ -1,10 +1,15 @@
 import { FARADAY_C_PER_MOL } from '../../constants';
 import type { PlannedCell } from '../../records/plan/cellOfPlan';
 import type { Explanation } from '../planning/explain';
-import { largestWins, pairsInOneBody, saltKillsAcid, voltsTimesAmps } from '../planning/misbeliefs';
+import {
+  largestWins,
+  pairsInOneBody,
+  saltKillsAcid,
+  voltsTimesAmps,
+} from '../planning/misconceptions';
 import { familyOf } from '../../physics/chemistry/families';
 import { formatJoules, formatNumber } from '../../units';
-import type { WorkedSolution } from './workedAnswer';
+import type { WorkedSolution } from './workedSolution';
 
 /** Claims that are often heard, put to the test with the cell that was asked about. */
 export const CLAIM_IDS = ['one-body', 'power', 'largest', 'full', 'salt'] as const;

@@ -1,5 +1,5 @@
 import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
-import type { CellFigures } from './askedCell';
+import type { CellFigures } from './cellFigures';
 
 /** Cells that together stand at the wished volts and give the wished amps. */
 export interface WishGrouping {
@@ -11,7 +11,7 @@ export interface WishGrouping {
   readonly cellAmps: number;
 }
 
-/** Lengths of strings that are tried one by one; longer ones are reckoned in steps of a hundredth. */
+/** Lengths of strings that are tried one by one; longer ones are calculated in steps of a hundredth. */
 const TRIED_ONE_BY_ONE = 400;
 
 /**

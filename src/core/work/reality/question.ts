@@ -4,10 +4,10 @@ import { bodyOf, RECIPES } from '../../physics/chemistry/recipes';
 import { typicalCell, type PlannedCell } from '../../records/plan/cellOfPlan';
 import type { CupboardState } from '../../records/cupboard/cupboardSchema';
 import type { CautionId } from '../../physics/safety/cautions';
-import { cellFigures } from './askedCell';
+import { cellFigures } from './cellFigures';
 import { CLAIM_IDS, testClaim } from './claims';
 import { EXAMPLE_WISHES } from './exampleWishes';
-import type { WorkedSolution } from './workedAnswer';
+import type { WorkedSolution } from './workedSolution';
 import { workOutWish } from './workOutWish';
 import { wishesSchema, wishSchema } from '../../records/plan/wishSchema';
 

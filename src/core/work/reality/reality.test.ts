@@ -1,7 +1,7 @@
 import { demoPlan } from '../../../cli/demoPlans';
 import { cellOfPlan, type PlannedCell } from '../../records/plan/cellOfPlan';
 import { EMPTY_CUPBOARD } from '../../records/cupboard/cupboardSchema';
-import { cellFigures } from './askedCell';
+import { cellFigures } from './cellFigures';
 import { CLAIM_IDS, testClaim } from './claims';
 import { EXAMPLE_WISHES } from './exampleWishes';
 import { groupingFor } from './groupingFor';

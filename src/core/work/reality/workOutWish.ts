@@ -13,9 +13,9 @@ import {
   formatVolts,
   formatWatts,
 } from '../../units';
-import type { CellFigures } from './askedCell';
+import type { CellFigures } from './cellFigures';
 import { groupingFor, type WishGrouping } from './groupingFor';
-import type { SumLine, WorkedSolution } from './workedAnswer';
+import type { SumLine, WorkedSolution } from './workedSolution';
 import type { Wish } from '../../records/plan/wishSchema';
 
 /** So many cells a class can build; so many fill a hall (from memory). */

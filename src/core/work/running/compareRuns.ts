@@ -2,7 +2,7 @@ import { gridDesk, type Desk } from '../../physics/desk/desk';
 import type { PlanEvaluation } from '../planning/evaluatePlan';
 import type { CupboardState } from '../../records/cupboard/cupboardSchema';
 import type { Cost } from '../preparation/priceOfBill';
-import { costOfDesk } from './moneyOfDesk';
+import { costOfDesk } from './costOfDesk';
 import { runBattery, type BatteryRun } from './runBattery';
 import { wrapsFor, WRAP_NAMES, wrapOf, type Running } from '../../records/plan/runningSchema';
 
@@ -16,7 +16,7 @@ export interface ComparedRun {
   readonly money: Cost;
 }
 
-/** A fresh AA cell: 1.5 V and about 2.5 Wh (handbook of the trade, from memory). */
+/** A fresh AA cell: 1.5 V and about 2.5 Wh (common practice; the figures are from memory). */
 export const AA_VOLTS = 1.5;
 /** The same in joules. */
 export const AA_JOULES = 2.5 * 3600;

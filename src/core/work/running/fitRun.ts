@@ -1,6 +1,6 @@
 import { levenbergMarquardt } from 'ml-levenberg-marquardt';
 import type { Desk } from '../../physics/desk/desk';
-import type { LoadRequirement } from '../../records/plan/needOfTarget';
+import type { LoadRequirement } from '../../records/plan/loadRequirement';
 import type { ReadPoint } from './readInTime';
 import { runBattery, type RunFactors } from './runBattery';
 import type { Running } from '../../records/plan/runningSchema';
@@ -15,17 +15,17 @@ export interface RunFit {
 }
 
 /** So many points at different times are needed; fewer say too little about a course. */
-const LEAST_POINTS = 3;
+const MIN_POINTS = 3;
 /** Scatter of a reading against the course: currents relatively, volts absolutely (from memory). */
 const AMPS_SHARE = 0.05;
 const VOLTS = 0.03;
 /** How far factors stray from 1 by themselves, as logarithms (from memory): a factor of two either way is ordinary. */
 const PRIOR_LOG = 0.7;
 /** Far beyond what a class would believe. */
-const MOST_LOG = 2.5;
+const MAX_LOG = 2.5;
 
 /**
- * Finds how much stronger the films are, and how much more the cells give, than was reckoned: least squares over the
+ * Finds how much stronger the films are, and how much more the cells give, than was calculated: least squares over the
  * read points with a pull towards 1 (maximum a posteriori), by Levenberg–Marquardt. `null` with fewer than three
  * different times.
  */
@@ -36,7 +36,7 @@ export function fitRun(
   points: readonly ReadPoint[],
 ): RunFit | null {
   const times = [...new Set(points.map(({ seconds }) => seconds))].sort((a, b) => a - b);
-  if (times.length < LEAST_POINTS) return null;
+  if (times.length < MIN_POINTS) return null;
   const misfitsAt = (films: number, size: number): number[] => {
     const factors = { films: Math.exp(films), size: Math.exp(size) };
     return [
@@ -54,8 +54,8 @@ export function fitRun(
     },
     {
       initialValues: [0, 0],
-      minValues: [-MOST_LOG, -MOST_LOG],
-      maxValues: [MOST_LOG, MOST_LOG],
+      minValues: [-MAX_LOG, -MAX_LOG],
+      maxValues: [MAX_LOG, MAX_LOG],
       gradientDifference: 1e-3,
       centralDifference: true,
       damping: 1e-2,

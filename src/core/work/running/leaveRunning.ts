@@ -1,11 +1,11 @@
 import type { Desk } from '../../physics/desk/desk';
-import type { LoadRequirement } from '../../records/plan/needOfTarget';
+import type { LoadRequirement } from '../../records/plan/loadRequirement';
 import { fitRun, type RunFit } from './fitRun';
 import type { ReadPoint } from './readInTime';
 import { runBattery, type BatteryRun } from './runBattery';
 import type { Running } from '../../records/plan/runningSchema';
 
-/** The battery left running: as it is reckoned, and refitted where enough was read over time. */
+/** The battery left running: as it is calculated, and refitted where enough was read over time. */
 export interface LeftRunning {
   /** The run that counts: refitted where it was refitted. */
   readonly run: BatteryRun;

@@ -1,10 +1,19 @@
 import type { CellModel } from '../../physics/chemistry/cellModel';
 import { familyOf } from '../../physics/chemistry/families';
 import { sideBySide } from '../../physics/chemistry/sideBySide';
-import { brightnessOf, BRIGHTNESS_FROM_AMPS, type BrightnessBand } from '../../physics/circuit/brightness';
+import {
+  brightnessOf,
+  BRIGHTNESS_FROM_AMPS,
+  type BrightnessBand,
+} from '../../physics/circuit/brightness';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
-import { withoutFaults, type Desk, type StandingCell, type StandingItem } from '../../physics/desk/desk';
-import type { LoadRequirement } from '../../records/plan/needOfTarget';
+import {
+  withoutFaults,
+  type Desk,
+  type StandingCell,
+  type StandingItem,
+} from '../../physics/desk/desk';
+import type { LoadRequirement } from '../../records/plan/loadRequirement';
 import { ageingCell } from '../../physics/time/dischargeOfGrid';
 import type { AgeingCell } from '../../physics/time/ageingCell';
 import { discharge } from '../../physics/time/discharge';
@@ -115,7 +124,7 @@ function agedItem(item: StandingItem, running: Running): AgeingCell[] {
   );
 }
 
-/** A group is reckoned by its shortest string, so many times as large. */
+/** A group is calculated by its shortest string, so many times as large. */
 function shortestOf<Item>(strings: readonly (readonly Item[])[]): readonly Item[] {
   return strings.reduce((least, one) => (one.length < least.length ? one : least));
 }

@@ -1,5 +1,5 @@
-import type { LoadRequirement } from '../../records/plan/needOfTarget';
-import { requirementOf } from '../../records/plan/needOfTarget';
+import type { LoadRequirement } from '../../records/plan/loadRequirement';
+import { requirementOf } from '../../records/plan/loadRequirement';
 import type { CellLeft } from '../../physics/time/dischargeRun';
 import { HORIZON_SECONDS, type BatteryRun, type RunSample } from './runBattery';
 import {
@@ -11,7 +11,7 @@ import {
   runVerdict,
   turnsWords,
 } from './runWords';
-import { TURNS_HORIZON_SECONDS, type IntermittentRun } from './turnsRun';
+import { TURNS_HORIZON_SECONDS, type IntermittentRun } from './intermittentRun';
 
 const HOUR = 3600;
 const NEED: LoadRequirement = requirementOf({ kind: 'led', colour: 'amber', brightness: 'clear' });

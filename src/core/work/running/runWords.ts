@@ -1,11 +1,11 @@
 import type { BrightnessBand } from '../../physics/circuit/brightness';
-import type { LoadRequirement } from '../../records/plan/needOfTarget';
+import type { LoadRequirement } from '../../records/plan/loadRequirement';
 import type { Verdict } from '../planning/verdict';
 import type { CellLeft } from '../../physics/time/dischargeRun';
 import { formatAmps, formatMinutes, formatNumber, NO_BREAK_SPACE } from '../../units';
 import type { RunFit } from './fitRun';
 import { HORIZON_SECONDS, type BatteryRun } from './runBattery';
-import { TURNS_HORIZON_SECONDS, type IntermittentRun } from './turnsRun';
+import { TURNS_HORIZON_SECONDS, type IntermittentRun } from './intermittentRun';
 
 const MINUTE = 60;
 const HOUR = 3600;
@@ -130,7 +130,7 @@ export function fitWords(
   const times = (factor: number): string => `${formatNumber(factor, 2)} ×`;
   return (
     `Refitted to ${points} readings of group ${group}: the films resist ${times(factors.films)} as much as is usual, ` +
-    `the cells give ${times(factors.size)} what was reckoned. ` +
+    `the cells give ${times(factors.size)} what was calculated. ` +
     `The misfit fell from ${formatNumber(misfitBefore, 2)} to ${formatNumber(misfitAfter, 2)} times the ordinary scatter.`
   );
 }

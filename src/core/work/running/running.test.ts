@@ -61,7 +61,7 @@ test('a taped pile with a load outlasts an open one by far (common practice: ove
   expect(dryAir.endSeconds).toBeLessThan(open.endSeconds);
 });
 
-test('parallel strings last longer at the same load (handbook of the trade)', () => {
+test('parallel strings last longer at the same load (common practice, no source)', () => {
   const rows = compareRuns(lamp, USUAL_RUNNING, EMPTY_CUPBOARD);
   const [arranged, fewer, more] = rows;
   expect([arranged, fewer, more].map((row) => row?.name)).toEqual([

@@ -2,14 +2,14 @@ import { demoPlan } from '../../../cli/demoPlans';
 import { EMPTY_CUPBOARD } from '../../records/cupboard/cupboardSchema';
 import { evaluatePlan } from '../planning/evaluatePlan';
 import { newPlan } from '../../records/plan/newPlan';
-import { shortCircuitRecovery } from './afterShort';
-import { capacitorBankRun } from './bankOfDesk';
+import { shortCircuitRecovery } from './shortCircuitRecovery';
+import { capacitorBankRun } from './capacitorBankRun';
 import { fitRun } from './fitRun';
-import { costOfDesk } from './moneyOfDesk';
+import { costOfDesk } from './costOfDesk';
 import { readInTime, type ReadPoint } from './readInTime';
 import { runBattery, USUAL_FACTORS } from './runBattery';
 import { isWaterActivated, USUAL_RUNNING } from '../../records/plan/runningSchema';
-import { TURNS_HORIZON_SECONDS, intermittentRun, type IntermittentRun } from './turnsRun';
+import { TURNS_HORIZON_SECONDS, intermittentRun, type IntermittentRun } from './intermittentRun';
 
 const lamp = evaluatePlan(demoPlan('demo-lamp'));
 const bell = evaluatePlan(demoPlan('demo-fog-bell'));

@@ -18,7 +18,7 @@ export interface ComparedCell {
   readonly first: number;
 }
 
-/** A bought AA cell: 1.5 V, some amps shorted, about 2.5 Wh (handbook of the trade, from memory). */
+/** A bought AA cell: 1.5 V, some amps shorted, about 2.5 Wh (common practice; the figures are from memory). */
 export const BOUGHT_CELL: ComparedCell = {
   id: 'bought',
   name: 'bought AA cell',
@@ -77,7 +77,11 @@ export function joiningsOf({ first, name, plural }: ComparedCell): Joining[] {
 }
 
 /** The same lamps on each way of joining. */
-export function compareJoining(cell: ComparedCell, lamp: Lamp, lamping: LampArrangement): JoiningResult[] {
+export function compareJoining(
+  cell: ComparedCell,
+  lamp: Lamp,
+  lamping: LampArrangement,
+): JoiningResult[] {
   const load = loadOf(cell, lamp, lamping);
   const sideBySide = lamping === 'two side by side' ? 2 : 1;
   const inRow = lamping === 'two in a row' ? 2 : 1;

@@ -2,10 +2,15 @@ import { z } from 'zod';
 import { randomStream } from '../../physics/chance/random';
 import { CLASS_SCATTER } from '../../physics/chance/scatter';
 import type { CellFault, SpecCell } from '../../physics/circuit/faults/batterySpec';
-import { CURRENT_RANGES, VOLT_RANGES, type CurrentRange, type VoltRange } from '../../physics/instruments/meter';
+import {
+  CURRENT_RANGES,
+  VOLT_RANGES,
+  type CurrentRange,
+  type VoltRange,
+} from '../../physics/instruments/meter';
 import type { Load } from '../../physics/circuit/load/load';
 import { LinearString } from '../diagnosis/linearString';
-import type { NominalBattery } from '../diagnosis/meantOfPlan';
+import type { NominalBattery } from '../diagnosis/nominalBattery';
 import { meterOnBattery, type BuiltBattery } from '../measuring/simulatedBench';
 import { usualFault, type FaultKind } from '../../physics/desk/deskEdits';
 import { measurementSchema, quantityOf, type Measurement } from '../../records/logbook/measurement';
@@ -70,7 +75,7 @@ const FIRST_BATTERY: SimulatedBattery = {
   seed: 1,
   led: null,
 };
-const MOST_ERRORS = 20;
+const MAX_ERRORS = 20;
 /** Not a number (SCPI-1999, volume 1, 7.2.1.5): there is no such string, or no such device is simulated. */
 const NOTHING_TO_READ = '+9.91E37';
 
@@ -87,7 +92,7 @@ export function createStandIn(hidden: HiddenFault | null): (line: string) => str
     errors: [],
   };
   const error = (code: number, text: string): null => {
-    if (state.errors.length < MOST_ERRORS) state.errors.push(`${code},"${text}"`);
+    if (state.errors.length < MAX_ERRORS) state.errors.push(`${code},"${text}"`);
     return null;
   };
   const configure = (quantity: 'volts' | 'amps', parameter: string): null => {

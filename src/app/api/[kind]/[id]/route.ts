@@ -1,7 +1,7 @@
 import { NextResponse } from 'next/server';
 import { z } from 'zod';
 import { DOCUMENT_FORMATS, type DocumentKind } from '@/core/documents/documentKinds';
-import { issuesOfZod } from '@/core/faultsOfZod';
+import { issuesOfZod } from '@/core/issuesOfZod';
 import { logBus } from '@/server/bench/logBus';
 import { serverContext } from '@/server/context';
 import { documentMissing, kindOf } from '../../kindOf';

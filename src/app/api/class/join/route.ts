@@ -1,9 +1,9 @@
 import { cookies } from 'next/headers';
 import { NextResponse } from 'next/server';
-import { issuesOfZod } from '@/core/faultsOfZod';
+import { issuesOfZod } from '@/core/issuesOfZod';
 import { benchContext } from '@/server/bench/benchContext';
 import { joinClass, joinRequestSchema, SEAT_COOKIE } from '@/server/bench/groupSeats';
-import { attempts } from '@/server/door/attempts';
+import { attempts } from '@/server/lanGateway/attempts';
 import { addressOf } from '../../addressOf';
 import { jsonBody, refuse } from '../../respond';
 

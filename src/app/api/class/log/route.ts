@@ -1,5 +1,5 @@
 import type { NextResponse } from 'next/server';
-import { issuesOfZod } from '@/core/faultsOfZod';
+import { issuesOfZod } from '@/core/issuesOfZod';
 import { logRequestSchema } from '@/core/records/logbook/logEntry';
 import { appendToLog } from '@/server/bench/appendToLog';
 import { benchContext } from '@/server/bench/benchContext';

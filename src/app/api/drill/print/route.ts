@@ -1,4 +1,4 @@
-import { issuesOfZod } from '@/core/faultsOfZod';
+import { issuesOfZod } from '@/core/issuesOfZod';
 import { serverContext } from '@/server/context';
 import { drillPrintSchema, printDrill } from '@/server/printDrill';
 import { pdfResponse, refuse } from '../../respond';

@@ -1,4 +1,4 @@
-import { issuesOfZod } from '@/core/faultsOfZod';
+import { issuesOfZod } from '@/core/issuesOfZod';
 import { serverContext } from '@/server/context';
 import { answerRequestSchema, printAnswer } from '@/server/printAnswer';
 import { pdfResponse, refuse } from '../../respond';

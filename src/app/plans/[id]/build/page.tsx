@@ -1,7 +1,7 @@
 import { connection } from 'next/server';
 import { BuildStation } from '@/features/plan/stations/build/BuildStation';
 import { serverContext } from '@/server/context';
-import { openBench } from '@/server/openBench';
+import { openBench } from '@/server/openTool';
 
 export default async function BuildPage() {
   await connection();

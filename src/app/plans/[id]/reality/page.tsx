@@ -1,7 +1,7 @@
 import { connection } from 'next/server';
 import { RealityStation } from '@/features/plan/RealityStation';
 import { serverContext } from '@/server/context';
-import { openBench } from '@/server/openBench';
+import { openBench } from '@/server/openTool';
 
 export default async function Page() {
   await connection();

@@ -1,7 +1,7 @@
 import { connection } from 'next/server';
 import { RunStation } from '@/features/plan/stations/run/RunStation';
 import { serverContext } from '@/server/context';
-import { openBench } from '@/server/openBench';
+import { openBench } from '@/server/openTool';
 
 export default async function RunPage() {
   await connection();

@@ -11,7 +11,8 @@ import type { TheveninSource } from './reduceBattery';
 export function gridCurve(cell: CellModel, cellsInSeries: number, strings: number): SourceCurve {
   return {
     voltsAt: (amps) => cellsInSeries * terminalVoltage(cell, amps / strings),
-    differentialOhmsAt: (amps) => (cellsInSeries / strings) * cellDifferentialOhms(cell, amps / strings),
+    differentialOhmsAt: (amps) =>
+      (cellsInSeries / strings) * cellDifferentialOhms(cell, amps / strings),
   };
 }
 

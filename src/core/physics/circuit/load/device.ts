@@ -18,6 +18,9 @@ export function deviceVolts({ amps: drawn, leastVolts }: DeviceModel, amps: numb
 }
 
 /** Differential resistance in ohms. */
-export function deviceDifferentialOhms({ amps: drawn, leastVolts }: DeviceModel, amps: number): number {
+export function deviceDifferentialOhms(
+  { amps: drawn, leastVolts }: DeviceModel,
+  amps: number,
+): number {
   return (leastVolts / drawn) * (amps > drawn ? DEVICE_STEEPNESS : 1);
 }

@@ -24,7 +24,7 @@ const DATASHEET_CELSIUS = 25;
 /** Two points cannot fix three constants: n = 2 is typical of visible LEDs (from memory). */
 const TYPICAL_IDEALITY = 2;
 /** At least this share of the rise between the points is left to the series resistance, so that it stays positive. */
-const LEAST_RESISTIVE_SHARE = 0.1;
+const MIN_RESISTIVE_SHARE = 0.1;
 
 /**
  * Forward volts at a current in amperes; a straight, practically insulating line for reverse currents.
@@ -55,7 +55,7 @@ export function ledFromDatasheet(one: DatasheetPoint, other: DatasheetPoint): Le
   const eFolds = Math.log(high.amps / low.amps);
   const idealityFactor = Math.min(
     TYPICAL_IDEALITY,
-    ((1 - LEAST_RESISTIVE_SHARE) * riseVolts) / (thermalVolts * eFolds),
+    ((1 - MIN_RESISTIVE_SHARE) * riseVolts) / (thermalVolts * eFolds),
   );
   const seriesOhms = (riseVolts - idealityFactor * thermalVolts * eFolds) / (high.amps - low.amps);
   const junctionVolts = low.volts - low.amps * seriesOhms;

@@ -14,7 +14,7 @@ export type LedColour = (typeof LED_COLOURS)[number];
 
 export interface LedPreset {
   readonly name: string;
-  /** Forward volts at 1 mA and at 20 mA. Typical datasheets, from memory; handbook 2.4. */
+  /** Forward volts at 1 mA and at 20 mA. Typical datasheets, from memory. */
   readonly voltsAt1mA: number;
   readonly voltsAt20mA: number;
   /** Peak wavelength in nanometres; `null` for white, which is a blue chip under a phosphor. From memory. */

@@ -79,7 +79,8 @@ function residualOf(
     const difference = Math.abs(law.voltsAt(amps[index]!) - volts);
     if (difference > NEWTON_DEFAULTS.toleranceVolts * (1 + Math.abs(volts))) {
       // On a steep curve the last digit of the current alone is worth more than the tolerance.
-      const lastDigitVolts = law.differentialOhmsAt(amps[index]!) * Math.abs(amps[index]!) * ROUNDING;
+      const lastDigitVolts =
+        law.differentialOhmsAt(amps[index]!) * Math.abs(amps[index]!) * ROUNDING;
       if (difference > lastDigitVolts) tolerable = false;
     }
     if (difference > residual) {

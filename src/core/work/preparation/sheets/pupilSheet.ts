@@ -1,6 +1,6 @@
 import { cellAmpsAt } from '../../../physics/chemistry/cellAmpsAt';
 import { placesOfString } from '../../diagnosis/placesOfString';
-import { nameOfTarget } from '../../../records/plan/needOfTarget';
+import { nameOfTarget } from '../../../records/plan/loadRequirement';
 import type { CautionId } from '../../../physics/safety/cautions';
 import { formatAmps, formatOhms, formatVolts } from '../../../units';
 import type { LessonFacts } from './lessonFacts';

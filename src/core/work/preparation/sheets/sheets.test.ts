@@ -4,7 +4,11 @@ import { USUAL_LESSON, type Lesson } from '../../../records/plan/lessonSchema';
 import { newPlan } from '../../../records/plan/newPlan';
 import type { Plan } from '../../../records/plan/planSchema';
 import { evaluatePlan } from '../../planning/evaluatePlan';
-import { EMPTY_CUPBOARD, withEntry, type CupboardState } from '../../../records/cupboard/cupboardSchema';
+import {
+  EMPTY_CUPBOARD,
+  withEntry,
+  type CupboardState,
+} from '../../../records/cupboard/cupboardSchema';
 import { groupName } from '../groupNames';
 import { takeOut } from '../takeOut';
 import { timetable } from '../timetable';

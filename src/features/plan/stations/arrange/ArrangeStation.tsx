@@ -20,7 +20,7 @@ import { ZoomButtons } from './desk/ZoomButtons';
 import { OtherLoads } from './OtherLoads';
 import { useSettled } from '@/ui/useSettled';
 import { useOtherLoads } from './useOtherLoads';
-import { WaysPanel } from './wiringOptions/WaysPanel';
+import { WiringOptionsPanel } from './wiringOptions/WiringOptionsPanel';
 
 /** Rest after the last edit before the charts are drawn anew, milliseconds. */
 const SETTLE_MS = 120;
@@ -87,7 +87,7 @@ export function ArrangeStation() {
         <ClassesChart evaluation={settled} />
         <OtherLoads loads={loads} drawn={drawn} onDraw={setDrawn} />
       </Box>
-      <WaysPanel
+      <WiringOptionsPanel
         evaluation={settled}
         suggested={plan.arrangement.kind === 'suggested'}
         edit={edit}

@@ -3,7 +3,11 @@
 import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
 import { memo, useMemo, useState } from 'react';
-import { BRIGHTNESS_BANDS, BRIGHTNESS_FROM_AMPS, brightnessOf } from '@/core/physics/circuit/brightness';
+import {
+  BRIGHTNESS_BANDS,
+  BRIGHTNESS_FROM_AMPS,
+  brightnessOf,
+} from '@/core/physics/circuit/brightness';
 import { deskShortAmps } from '@/core/physics/desk/solveDesk';
 import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
 import type { OtherLoad } from '@/core/work/planning/otherLoads';

@@ -18,7 +18,7 @@ interface OtherLoadsProps {
   readonly onDraw: (drawn: string[]) => void;
 }
 
-const MOST_DRAWN = 4;
+const MAX_DRAWN = 4;
 
 /** The same battery with every other load, each to be drawn beside the battery's curve. */
 export function OtherLoads({ loads, drawn, onDraw }: OtherLoadsProps) {
@@ -43,7 +43,7 @@ export function OtherLoads({ loads, drawn, onDraw }: OtherLoadsProps) {
                     <Checkbox
                       size="small"
                       checked={drawn.includes(id)}
-                      disabled={!drawn.includes(id) && drawn.length >= MOST_DRAWN}
+                      disabled={!drawn.includes(id) && drawn.length >= MAX_DRAWN}
                       slotProps={{ input: { 'aria-label': `Draw the curve of the ${name}` } }}
                       onChange={(_, checked) =>
                         onDraw(checked ? [...drawn, id] : drawn.filter((one) => one !== id))

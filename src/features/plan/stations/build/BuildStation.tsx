@@ -3,7 +3,7 @@
 import { METER_DOCUMENT } from '@/core/documents/toolDocuments';
 import type { MeterSettings } from '@/core/physics/instruments/meterSettings';
 import { useLiveLog } from '@/ui/bench/LogProvider';
-import { useTool, type FoundTool } from '@/ui/document/useBench';
+import { useTool, type FoundTool } from '@/ui/document/useTool';
 import { PartTabs } from '@/ui/PartTabs';
 import { usePlanContext } from '../../PlanProvider';
 import { BenchPart } from './BenchPart';

@@ -12,7 +12,7 @@ const BINS = 16;
 const BAND_DEVIATIONS = 2;
 const DOT = 13;
 /** More groups than these would not find room for their names. */
-const MOST_NAMED = 16;
+const MAX_NAMED = 16;
 
 /** Every group as a named dot over the value that it read, stacked where they agree; the expected band behind them. */
 export function ClassHistogram(props: {
@@ -74,7 +74,7 @@ export function ClassHistogram(props: {
                 r={Math.max(2.5, step / 2 - 1.5)}
                 fill="var(--mui-palette-primary-main)"
               />
-              {index === groups.length - 1 && values.length <= MOST_NAMED ? (
+              {index === groups.length - 1 && values.length <= MAX_NAMED ? (
                 <text
                   transform={`translate(${centre + 2} ${height - 9}) rotate(-38)`}
                   fill="var(--mui-palette-text-primary)"

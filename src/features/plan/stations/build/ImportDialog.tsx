@@ -31,7 +31,7 @@ import { newEntryId } from '@/ui/bench/logStore';
 import { readingText } from '@/core/records/logbook/readingEntry';
 
 const NONE = '(none)';
-const MOST_SHOWN = 60;
+const MAX_SHOWN = 60;
 
 /** Readings of a file: which column is what, what every row becomes, and what is wrong with which; nothing is taken before it is confirmed. */
 export function ImportDialog({
@@ -163,7 +163,7 @@ function PreviewTable({ rows }: { readonly rows: readonly FileRow[] }) {
           </TableRow>
         </TableHead>
         <TableBody>
-          {rows.slice(0, MOST_SHOWN).map(({ row, reading, faults, cells }) => (
+          {rows.slice(0, MAX_SHOWN).map(({ row, reading, faults, cells }) => (
             <TableRow key={row} sx={{ bgcolor: reading === null ? 'error.light' : undefined }}>
               <TableCell>{row}</TableCell>
               {reading === null ? (
@@ -186,8 +186,8 @@ function PreviewTable({ rows }: { readonly rows: readonly FileRow[] }) {
           ))}
         </TableBody>
       </Table>
-      {rows.length > MOST_SHOWN ? (
-        <Typography variant="caption">… and {rows.length - MOST_SHOWN} more rows.</Typography>
+      {rows.length > MAX_SHOWN ? (
+        <Typography variant="caption">… and {rows.length - MAX_SHOWN} more rows.</Typography>
       ) : null}
     </Box>
   );

@@ -11,7 +11,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { meterSettingsSchema, type MeterSettings } from '@/core/physics/instruments/meterSettings';
 import { Card } from '@/ui/Card';
-import type { useTool } from '@/ui/document/useBench';
+import type { useTool } from '@/ui/document/useTool';
 
 export type MeterBench = ReturnType<typeof useTool<MeterSettings>>;
 

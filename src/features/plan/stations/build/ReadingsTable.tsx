@@ -10,7 +10,11 @@ import Box from '@mui/material/Box';
 import type { BenchRow, ReadingMeaning } from '@/core/work/diagnosis/judgeReadings';
 import { measurementOfRow, type BenchFacts } from '@/core/work/guide/benchFacts';
 import { standingOf } from '@/core/records/logbook/foldLog';
-import { measurementKey, measurementName, type Measurement } from '@/core/records/logbook/measurement';
+import {
+  measurementKey,
+  measurementName,
+  type Measurement,
+} from '@/core/records/logbook/measurement';
 import { formatFixed } from '@/core/units';
 import { now, useLog, useReadings } from '@/ui/bench/LogProvider';
 import { readingEntry, readingText } from '@/core/records/logbook/readingEntry';

@@ -13,7 +13,11 @@ import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import { useMemo, useRef, useState } from 'react';
 import { readingsOfGroup } from '@/core/records/logbook/foldLog';
-import { measurementKey, measurementName, type Measurement } from '@/core/records/logbook/measurement';
+import {
+  measurementKey,
+  measurementName,
+  type Measurement,
+} from '@/core/records/logbook/measurement';
 import { groupNames } from '@/core/work/preparation/groupNames';
 import { useLog } from '@/ui/bench/LogProvider';
 import { readingText } from '@/core/records/logbook/readingEntry';

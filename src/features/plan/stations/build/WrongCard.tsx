@@ -10,8 +10,8 @@ import type { LoggedReading } from '@/core/records/logbook/logEntry';
 import { Card } from '@/ui/Card';
 
 /** Causes below this chance are not listed. */
-const LEAST_CHANCE = 0.02;
-const MOST_CAUSES = 4;
+const MIN_CHANCE = 0.02;
+const MAX_CAUSES = 4;
 
 interface WrongCardProps {
   readonly diagnosis: Diagnosis | null;
@@ -38,8 +38,8 @@ export function WrongCard({ diagnosis, working, facts, readings }: WrongCardProp
         ) : (
           <Box sx={{ display: 'grid', gap: 1 }}>
             {diagnosis.causes
-              .filter(({ chance }, index) => index === 0 || chance >= LEAST_CHANCE)
-              .slice(0, MOST_CAUSES)
+              .filter(({ chance }, index) => index === 0 || chance >= MIN_CHANCE)
+              .slice(0, MAX_CAUSES)
               .map((cause, index) => {
                 const { what, remedy } = wordsOfCause(cause, facts.words, readings);
                 return (

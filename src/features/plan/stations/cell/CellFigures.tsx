@@ -6,11 +6,11 @@ import type { ReactNode } from 'react';
 import { cellAmpsAt } from '@/core/physics/chemistry/cellAmpsAt';
 import { isLinearCell } from '@/core/physics/chemistry/cellModel';
 import type { FittedParameter } from '@/core/physics/chemistry/fitCell';
-import { maxPowerWatts } from '@/core/physics/chemistry/mostWatts';
+import { maxPowerWatts } from '@/core/physics/chemistry/maxPower';
 import { formatAmps, formatOhms, formatVolts, formatWatts } from '@/core/units';
 import { usePlanContext } from '../../PlanProvider';
 
-/** What the plan reckons one cell with, and what that means. */
+/** What the plan calculates one cell with, and what that means. */
 export function CellFigures() {
   const { model, origin, own } = usePlanContext().evaluation.cell;
   const errorOf = (name: FittedParameter['name']): number | null =>

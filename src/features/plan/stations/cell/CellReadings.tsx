@@ -25,8 +25,8 @@ import { CellFigures } from './CellFigures';
 import { checkSeconds } from './checkSeconds';
 import { LoadedReadings } from './LoadedReadings';
 
-const MOST_VOLTS = 100;
-const MOST_AMPS = 20;
+const MAX_VOLTS = 100;
+const MAX_AMPS = 20;
 
 /** What one built cell reads, which replaces the typical values everywhere. */
 export function CellReadings() {
@@ -69,9 +69,9 @@ export function CellReadings() {
           value={own.openCircuitVolts}
           format={formatVolts}
           check={(volts) =>
-            volts > 0 && volts <= MOST_VOLTS
+            volts > 0 && volts <= MAX_VOLTS
               ? null
-              : `Give volts above 0 and up to ${MOST_VOLTS}; a minus sign means that the probes are swapped.`
+              : `Give volts above 0 and up to ${MAX_VOLTS}; a minus sign means that the probes are swapped.`
           }
           onCommit={(volts) => change({ openCircuitVolts: volts })}
           helperText="Nothing but the meter connected, for example 0.93"
@@ -84,9 +84,9 @@ export function CellReadings() {
             value={short?.amps ?? null}
             format={formatAmps}
             check={(amps) =>
-              amps > 0 && amps <= MOST_AMPS
+              amps > 0 && amps <= MAX_AMPS
                 ? null
-                : `Give a current above 0 and up to ${MOST_AMPS} A.`
+                : `Give a current above 0 and up to ${MAX_AMPS} A.`
             }
             onCommit={(amps) =>
               change({

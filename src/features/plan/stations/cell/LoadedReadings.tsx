@@ -6,7 +6,7 @@ import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { MOST_LOADED, type OwnReadings } from '@/core/physics/chemistry/ownReadings';
+import { MAX_LOADED, type OwnReadings } from '@/core/physics/chemistry/ownReadings';
 import { formatAmps, formatOhms, formatSeconds, formatVolts } from '@/core/units';
 import { QuantityField } from '@/ui/QuantityField';
 import { checkSeconds } from './checkSeconds';
@@ -120,7 +120,7 @@ export function LoadedReadings({ loaded, onChange }: LoadedReadingsProps) {
         <Button
           type="submit"
           variant="outlined"
-          disabled={!complete || loaded.length >= MOST_LOADED}
+          disabled={!complete || loaded.length >= MAX_LOADED}
           sx={{ mt: 0.25 }}
         >
           Add

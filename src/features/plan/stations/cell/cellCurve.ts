@@ -14,7 +14,7 @@ const METER_SHARE = 0.005;
 const METER_DIGITS_VOLTS = 0.002;
 
 export interface CellCurve {
-  /** The cell that the plan reckons with, from nothing connected to shorted. */
+  /** The cell that the plan calculates with, from nothing connected to shorted. */
   readonly now: readonly Point[];
   /** The recipe's usual cell, to compare; empty where it is the same. */
   readonly usual: readonly Point[];

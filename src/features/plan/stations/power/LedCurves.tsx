@@ -21,7 +21,7 @@ import { useRoles } from '@/ui/useRoles';
 
 type LedTarget = Extract<PlanTarget, { kind: 'led' }>;
 
-const MOST_MILLIAMPS = 5;
+const MAX_MILLIAMPS = 5;
 const POINTS = 50;
 
 /** The diode curves of all colours, the chosen one in front: why a colour needs its voltage. */
@@ -53,7 +53,7 @@ export function LedCurves({ target }: { target: LedTarget }) {
 function curveOf(colour: LedColour): [number, number][] {
   const led = ledModelOf(colour);
   return Array.from({ length: POINTS + 1 }, (_, index) => {
-    const milliamps = MOST_MILLIAMPS * (index / POINTS) ** 3;
+    const milliamps = MAX_MILLIAMPS * (index / POINTS) ** 3;
     return [ledVolts(led, milliamps / 1000, ROOM_THERMAL_VOLTS), milliamps];
   });
 }
@@ -71,7 +71,7 @@ function optionOf(target: LedTarget, roles: Roles) {
     animation: false,
     grid: { left: 42, right: 40, top: 26, bottom: 24 },
     xAxis: { ...axis, max: 3.5, axisLabel: { ...text, formatter: '{value} V' } },
-    yAxis: { ...axis, max: MOST_MILLIAMPS, name: 'mA', axisLabel: text },
+    yAxis: { ...axis, max: MAX_MILLIAMPS, name: 'mA', axisLabel: text },
     series: LED_COLOURS.map((colour) => {
       const chosen = colour === target.colour;
       return {

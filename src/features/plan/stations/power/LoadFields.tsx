@@ -4,7 +4,11 @@ import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { DEVICE_KINDS, DEVICE_PRESETS, type DeviceKind } from '@/core/physics/circuit/devicePresets';
+import {
+  DEVICE_KINDS,
+  DEVICE_PRESETS,
+  type DeviceKind,
+} from '@/core/physics/circuit/devicePresets';
 import type { PlanTarget } from '@/core/records/plan/planSchema';
 import { formatAmps, formatOhms, formatVolts } from '@/core/units';
 import { QuantityField } from '@/ui/QuantityField';

@@ -6,7 +6,7 @@ import { useMemo } from 'react';
 import { CUPBOARD_DOCUMENT } from '@/core/documents/toolDocuments';
 import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
 import { lessonFacts, type LessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
-import { useTool, type FoundTool } from '@/ui/document/useBench';
+import { useTool, type FoundTool } from '@/ui/document/useTool';
 import { PartTabs } from '@/ui/PartTabs';
 import { usePlan, usePlanContext } from '../../PlanProvider';
 import { ClassPart } from './ClassPart';

@@ -22,7 +22,7 @@ import { cautionsOf } from '@/core/physics/safety/cautions';
 import { csvText } from '@/core/formats/csv';
 import { formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';
-import type { useTool } from '@/ui/document/useBench';
+import type { useTool } from '@/ui/document/useTool';
 import { saveFile } from '@/ui/saveFile';
 import { useEdit, usePlanContext } from '../../PlanProvider';
 import { withSwapped } from './lessonEdits';

@@ -35,7 +35,7 @@ const ROW = 22;
 /** Tasks snap to quarters of an hour. */
 const SNAP_MINUTES = 15;
 const DAY_MINUTES = 1440;
-const MOST_LANES = 14;
+const MAX_LANES = 14;
 
 const BY_KEY: Readonly<Record<string, number>> = {
   ArrowLeft: -SNAP_MINUTES,
@@ -112,7 +112,7 @@ function daysOf(tasks: readonly Task[]): string[] {
   const days: string[] = [];
   let day = dayOf(addMinutes(`${sorted[0] ?? last}T12:00:00`, -DAY_MINUTES));
   // A task that was put far away must not draw hundreds of lanes.
-  while (day <= last && days.length < MOST_LANES) {
+  while (day <= last && days.length < MAX_LANES) {
     days.push(day);
     day = dayOf(addMinutes(`${day}T12:00:00`, DAY_MINUTES));
   }

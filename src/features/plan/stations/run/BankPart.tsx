@@ -4,7 +4,7 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useCallback } from 'react';
-import type { CapacitorBankRun } from '@/core/work/running/bankOfDesk';
+import type { CapacitorBankRun } from '@/core/work/running/capacitorBankRun';
 import { bankSchema, type RunningBank } from '@/core/records/plan/runningSchema';
 import { aboutTime } from '@/core/work/running/runWords';
 import { cautionsOf } from '@/core/physics/safety/cautions';
@@ -32,7 +32,7 @@ export function BankPart() {
   const { bank } = usePlan().running;
   const { desk, need } = usePlanContext().evaluation;
   const ask = useCallback(
-    () => patientClient().bankOfDesk({ desk, need }, bank),
+    () => patientClient().capacitorBankRun({ desk, need }, bank),
     [desk, need, bank],
   );
   const run = useAnswer(ask);

@@ -8,7 +8,12 @@ import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import { useCallback } from 'react';
 import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
-import { AA_JOULES, AA_PRICE, boughtCells, type ComparedRun } from '@/core/work/running/compareRuns';
+import {
+  AA_JOULES,
+  AA_PRICE,
+  boughtCells,
+  type ComparedRun,
+} from '@/core/work/running/compareRuns';
 import { aboutTime } from '@/core/work/running/runWords';
 import { formatJoules, formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';

@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import { useCallback } from 'react';
 import { USUAL_FACTORS } from '@/core/work/running/runBattery';
 import { runningSchema } from '@/core/records/plan/runningSchema';
-import type { ShortCircuitRecovery } from '@/core/work/running/afterShort';
+import type { ShortCircuitRecovery } from '@/core/work/running/shortCircuitRecovery';
 import { aboutTime } from '@/core/work/running/runWords';
 import { cautionsOf, type CautionId } from '@/core/physics/safety/cautions';
 import { formatAmps, formatNumber, formatSeconds, formatVolts } from '@/core/units';
@@ -30,7 +30,7 @@ export function ShortPart() {
   const edit = useEdit();
   const factors = useBatteryRun()?.fit?.factors ?? USUAL_FACTORS;
   const ask = useCallback(
-    () => patientClient().afterShort(desk, running, factors),
+    () => patientClient().shortCircuitRecovery(desk, running, factors),
     [desk, running, factors],
   );
   const run = useAnswer(ask);

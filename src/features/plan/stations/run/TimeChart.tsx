@@ -73,8 +73,8 @@ function optionOf(lines: readonly TimeLine[], roles: Roles) {
 const STEPS = [
   1, 2, 5, 10, 20, 30, 60, 120, 300, 600, 1200, 1800, 3600, 7200, 14_400, 21_600, 43_200, 86_400,
 ];
-const MOST_STEPS = 8;
+const MAX_STEPS = 8;
 
 function evenStep(span: number): number {
-  return STEPS.find((step) => span / step <= MOST_STEPS) ?? span / MOST_STEPS;
+  return STEPS.find((step) => span / step <= MAX_STEPS) ?? span / MAX_STEPS;
 }

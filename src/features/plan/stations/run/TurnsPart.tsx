@@ -6,7 +6,7 @@ import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import { USUAL_FACTORS } from '@/core/work/running/runBattery';
 import { runningSchema } from '@/core/records/plan/runningSchema';
-import { TURNS_HORIZON_SECONDS, type IntermittentRun } from '@/core/work/running/turnsRun';
+import { TURNS_HORIZON_SECONDS, type IntermittentRun } from '@/core/work/running/intermittentRun';
 import { aboutTime, turnsWords } from '@/core/work/running/runWords';
 import { formatMinutes } from '@/core/units';
 import { Card } from '@/ui/Card';

@@ -3,10 +3,10 @@
 import { proxy } from 'comlink';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { Desk } from '@/core/physics/desk/desk';
-import type { LoadRequirement } from '@/core/records/plan/needOfTarget';
+import type { LoadRequirement } from '@/core/records/plan/loadRequirement';
 import type { RunFactors } from '@/core/work/running/runBattery';
 import type { Running } from '@/core/records/plan/runningSchema';
-import type { IntermittentRun } from '@/core/work/running/turnsRun';
+import type { IntermittentRun } from '@/core/work/running/intermittentRun';
 import { patientClient } from '@/workers/plannerClient';
 
 /** Use in turns, worked out off the main thread: the answer, the share that is done, a way to stop and to ask again. */
@@ -18,14 +18,16 @@ export function useTurns(desk: Desk, need: LoadRequirement, running: Running, fa
     () => ({ desk, need, running, factors, time }),
     [desk, need, running, factors, time],
   );
-  const [known, setKnown] = useState<{ of: typeof question; run: IntermittentRun | null } | null>(null);
+  const [known, setKnown] = useState<{ of: typeof question; run: IntermittentRun | null } | null>(
+    null,
+  );
   useEffect(() => {
     let outdated = false;
     const report = proxy((done: number) => {
       if (!outdated) setShare(done);
     });
     void patientClient()
-      .turns(question.desk, question.need, question.running, question.factors, report)
+      .intermittentRun(question.desk, question.need, question.running, question.factors, report)
       .then((run) => {
         if (!outdated) setKnown({ of: question, run });
       });
@@ -34,7 +36,7 @@ export function useTurns(desk: Desk, need: LoadRequirement, running: Running, fa
       setShare(0);
     };
   }, [question]);
-  const cancel = useCallback((): void => void patientClient().stopTurns(), []);
+  const cancel = useCallback((): void => void patientClient().stopIntermittentRun(), []);
   const again = useCallback((): void => setTime((before) => before + 1), []);
   const answered = known?.of === question ? known : null;
   return { run: answered?.run ?? null, progress: answered === null ? share : null, cancel, again };

@@ -1,6 +1,6 @@
 import { NextResponse } from 'next/server';
 import { z } from 'zod';
-import { issuesOfZod } from '@/core/faultsOfZod';
+import { issuesOfZod } from '@/core/issuesOfZod';
 import { benchContext } from '@/server/bench/benchContext';
 import { classStatus, endClass, startClass } from '@/server/bench/classStatus';
 import { jsonBody, refuse } from '../../../respond';

@@ -1,6 +1,6 @@
 import { NextResponse } from 'next/server';
 import { z } from 'zod';
-import { issuesOfZod } from '@/core/faultsOfZod';
+import { issuesOfZod } from '@/core/issuesOfZod';
 import { logRequestSchema } from '@/core/records/logbook/logEntry';
 import { appendToLog } from '@/server/bench/appendToLog';
 import { benchContext } from '@/server/bench/benchContext';
@@ -12,10 +12,10 @@ interface Context {
 }
 
 /** A file of a whole class at once. */
-const MOST_AT_ONCE = 20_000;
+const MAX_AT_ONCE = 20_000;
 const bodySchema = z.union([
   logRequestSchema.transform((one) => [one]),
-  z.array(logRequestSchema).min(1).max(MOST_AT_ONCE),
+  z.array(logRequestSchema).min(1).max(MAX_AT_ONCE),
 ]);
 
 export async function GET(_request: Request, { params }: Context): Promise<NextResponse> {

@@ -1,5 +1,5 @@
 import { NextResponse } from 'next/server';
-import { issuesOfZod } from '@/core/faultsOfZod';
+import { issuesOfZod } from '@/core/issuesOfZod';
 import { benchContext } from '@/server/bench/benchContext';
 import { meterRequestSchema, takeReading } from '@/server/meter/takeReading';
 import { documentMissing } from '../../../kindOf';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { issuesOfZod } from '@/core/faultsOfZod';
+import { issuesOfZod } from '@/core/issuesOfZod';
 import { benchContext } from '@/server/bench/benchContext';
 import { exportResults, RESULT_FORMATS } from '@/server/bench/exportResults';
 import { documentMissing } from '../../../kindOf';

@@ -4,18 +4,18 @@ import Box from '@mui/material/Box';
 import Chip from '@mui/material/Chip';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { MISBELIEFS, type MisbeliefId } from './misbeliefs';
-import { MisbeliefDialog } from './MisbeliefDialog';
+import { MISCONCEPTIONS, type MisconceptionId } from './misconceptions';
+import { MisconceptionDialog } from './MisconceptionDialog';
 
 /** Common beliefs, each one click from its answer worked out for this battery. */
 export function BeliefLine() {
-  const [opened, setOpened] = useState<MisbeliefId | null>(null);
+  const [opened, setOpened] = useState<MisconceptionId | null>(null);
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 0.75, mt: 1 }}>
       <Typography variant="body2" color="textSecondary">
         Is it true?
       </Typography>
-      {MISBELIEFS.map(({ id, claim }) => (
+      {MISCONCEPTIONS.map(({ id, claim }) => (
         <Chip
           key={id}
           size="small"
@@ -24,7 +24,7 @@ export function BeliefLine() {
           onClick={() => setOpened(id)}
         />
       ))}
-      {opened === null ? null : <MisbeliefDialog id={opened} onClose={() => setOpened(null)} />}
+      {opened === null ? null : <MisconceptionDialog id={opened} onClose={() => setOpened(null)} />}
     </Box>
   );
 }

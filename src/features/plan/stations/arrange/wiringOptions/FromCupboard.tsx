@@ -14,13 +14,13 @@ import { useEffect, useState } from 'react';
 import { LED_COLOURS, LED_PRESETS, type LedColour } from '@/core/physics/circuit/load/ledPresets';
 import type { Cupboard } from '@/core/work/planning/bestFromCupboard';
 import type { BestFromStock } from '@/core/work/planning/bestFromStock';
-import { nameOfTarget } from '@/core/records/plan/needOfTarget';
+import { nameOfTarget } from '@/core/records/plan/loadRequirement';
 import { asPercentRounded } from '@/core/work/planning/verdict';
 import { formatAmps } from '@/core/units';
 import { QuantityField } from '@/ui/QuantityField';
 import { plannerClient } from '@/workers/plannerClient';
 import { useEdit, usePlan, usePlanContext } from '../../../PlanProvider';
-import { withWay } from './withWay';
+import { withWiringOption } from './withWiringOption';
 
 const VISIBLE = LED_COLOURS.filter((colour) => LED_PRESETS[colour].visible);
 const MOST = 1000;
@@ -127,12 +127,13 @@ export function FromCupboard({ onClose }: { onClose: () => void }) {
                 </strong>
                 : {candidate.cellsInSeries} in series × {candidate.strings}
                 {candidate.pairsPerBody === 1 ? '' : `, ${candidate.pairsPerBody} pairs each`};{' '}
-                {formatAmps(candidate.amps)}, works in {asPercentRounded(candidate.chance)} of 100 classes
+                {formatAmps(candidate.amps)}, works in {asPercentRounded(candidate.chance)} of 100
+                classes
               </Typography>
               <Button
                 size="small"
                 onClick={() => {
-                  edit((before) => ({ ...withWay(before, candidate, true), target }));
+                  edit((before) => ({ ...withWiringOption(before, candidate, true), target }));
                   onClose();
                 }}
               >

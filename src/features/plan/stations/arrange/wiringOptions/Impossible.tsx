@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import { combinationsFor } from '@/core/work/planning/combinations';
 import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
 import { whyImpossible } from '@/core/work/planning/impossible';
-import { nearestFeasibleTarget } from '@/core/work/planning/nearest';
+import { nearestFeasibleTarget } from '@/core/work/planning/nearestFeasibleTarget';
 import type { GridPlan } from '@/core/work/planning/planGrids';
 import { withOwnWiring } from '../../../arrangementEdits';
 import type { useEdit } from '../../../PlanProvider';

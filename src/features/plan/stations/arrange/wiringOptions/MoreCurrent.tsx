@@ -1,12 +1,12 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { compareAdditions, type Addition } from '@/core/work/planning/addCompared';
+import { compareAdditions, type Addition } from '@/core/work/planning/compareAdditions';
 import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
 import { formatAmps, formatNumber } from '@/core/units';
 import { countLimits, withOwnWiring } from '../../../arrangementEdits';
 import type { useEdit } from '../../../PlanProvider';
-import { withPairs } from './withWay';
+import { withPairs } from './withWiringOption';
 
 interface MoreCurrentProps {
   readonly evaluation: PlanEvaluation;

@@ -1,7 +1,7 @@
 import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
 import { isLinearCell, type CellModel } from '../../physics/chemistry/cellModel';
 import { familyOf } from '../../physics/chemistry/families';
-import { maxPower } from '../../physics/chemistry/mostWatts';
+import { maxPower } from '../../physics/chemistry/maxPower';
 import { DEFAULT_UTILISATION } from '../../physics/chemistry/potentials';
 import type { CellLook } from '../../physics/chemistry/recipe';
 import type { PlannedCell } from '../../records/plan/cellOfPlan';
@@ -9,7 +9,7 @@ import { billOfCell } from '../preparation/bills';
 import type { CupboardState } from '../../records/cupboard/cupboardSchema';
 import { priceOfBill } from '../preparation/priceOfBill';
 
-/** One cell with everything that a wish may be reckoned in. */
+/** One cell with everything that a wish may be calculated in. */
 export interface CellFigures {
   readonly name: string;
   readonly plural: string;

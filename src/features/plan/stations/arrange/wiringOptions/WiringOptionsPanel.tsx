@@ -8,13 +8,13 @@ import Typography from '@mui/material/Typography';
 import { memo, useState } from 'react';
 import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
 import { OBJECTIVES, type Objective } from '@/core/work/planning/planBatteries';
-import { SEARCH_DEFAULTS, type SearchLimits } from '@/core/work/planning/waysOfPlan';
+import { SEARCH_DEFAULTS, type SearchLimits } from '@/core/work/planning/wiringOptions';
 import type { useEdit } from '../../../PlanProvider';
 import { Impossible } from './Impossible';
 import { MoreCurrent } from './MoreCurrent';
-import { useWays } from './useWays';
-import { WayCard } from './WayCard';
-import { WayLimits } from './WayLimits';
+import { useWiringOptions } from './useWiringOptions';
+import { WiringOptionCard } from './WiringOptionCard';
+import { SearchLimitFields } from './SearchLimitFields';
 
 interface WaysPanelProps {
   readonly evaluation: PlanEvaluation;
@@ -33,10 +33,14 @@ const OBJECTIVE_NAMES: Readonly<Record<Objective, string>> = {
 };
 
 /** The planner's batteries, sorted as wished, or why there is none and what comes closest. */
-export const WaysPanel = memo(function WaysPanel({ evaluation, suggested, edit }: WaysPanelProps) {
+export const WiringOptionsPanel = memo(function WaysPanel({
+  evaluation,
+  suggested,
+  edit,
+}: WaysPanelProps) {
   const [wish, setWish] = useState<SearchLimits>(SEARCH_DEFAULTS);
   const [whyNot, setWhyNot] = useState(false);
-  const outcome = useWays(evaluation, wish);
+  const outcome = useWiringOptions(evaluation, wish);
   const { wiringOptions: ways } = evaluation;
   return (
     <Box component="section" aria-labelledby="ways-title">
@@ -78,7 +82,7 @@ export const WaysPanel = memo(function WaysPanel({ evaluation, suggested, edit }
             <li
               key={`${candidate.family.id} ${candidate.cellsInSeries} ${candidate.strings} ${candidate.pairsPerBody}`}
             >
-              <WayCard candidate={candidate} evaluation={evaluation} edit={edit} />
+              <WiringOptionCard candidate={candidate} evaluation={evaluation} edit={edit} />
             </li>
           ))}
         </Box>
@@ -92,7 +96,7 @@ export const WaysPanel = memo(function WaysPanel({ evaluation, suggested, edit }
           Follow the suggestion again
         </Button>
       ) : null}
-      <WayLimits wish={wish} onWish={setWish} />
+      <SearchLimitFields wish={wish} onWish={setWish} />
       {outcome !== null && outcome.impossible.length > 0 ? (
         <>
           <Button size="small" onClick={() => setWhyNot(!whyNot)} aria-expanded={whyNot}>

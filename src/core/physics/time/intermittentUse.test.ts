@@ -2,8 +2,8 @@ import type { Load } from '../circuit/load/load';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
 import { ageing } from '@/testing/core/ageingCells';
 import { discharge } from './discharge';
-import { groupIdenticalCells } from './foldCells';
-import { IntermittentUse } from './useInTurns';
+import { groupIdenticalCells } from './groupIdenticalCells';
+import { IntermittentUse } from './intermittentUse';
 
 const thermalVolts = ROOM_THERMAL_VOLTS;
 const resistor = (ohms: number): Load => ({ kind: 'resistor', ohms });

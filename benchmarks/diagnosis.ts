@@ -26,7 +26,7 @@ interface Kind {
   readonly volts: number;
   readonly ohms: number;
 }
-/** Fruit, piles and cups as the handbook's table has them. */
+/** Fruit, piles and cups with typical readings (common practice, no source). */
 const KINDS: readonly Kind[] = [
   { name: 'fruit', pile: false, bodies: true, volts: 0.93, ohms: 650 },
   { name: 'pile', pile: true, bodies: false, volts: 0.75, ohms: 580 },

@@ -2,7 +2,7 @@ import { ROOM_THERMAL_VOLTS } from '../../constants';
 import type { Desk } from '../../physics/desk/desk';
 import { LEAD_OHMS } from '../measuring/probed';
 import type { DischargeSample } from '../../physics/time/dischargeRun';
-import { IntermittentUse } from '../../physics/time/useInTurns';
+import { IntermittentUse } from '../../physics/time/intermittentUse';
 import { agedStrings, type RunFactors } from './runBattery';
 import type { Running } from '../../records/plan/runningSchema';
 
@@ -24,7 +24,11 @@ const POINTS = 80;
 const RECOVERED_SHARE = 0.9;
 
 /** A short and the rest after it; what the meter reads with nothing connected climbs back as the films decay. */
-export function shortCircuitRecovery(desk: Desk, running: Running, factors: RunFactors): ShortCircuitRecovery {
+export function shortCircuitRecovery(
+  desk: Desk,
+  running: Running,
+  factors: RunFactors,
+): ShortCircuitRecovery {
   const strings = agedStrings(desk, { ...running, fromDry: false }, factors);
   const use = new IntermittentUse({ strings, thermalVolts: ROOM_THERMAL_VOLTS, leastAmps: 0 });
   const { shortSeconds } = running;

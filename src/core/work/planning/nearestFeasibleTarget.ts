@@ -1,7 +1,7 @@
 import { WANTED_BRIGHTNESSES } from '../../physics/circuit/brightness';
 import { LED_COLOURS, LED_PRESETS } from '../../physics/circuit/load/ledPresets';
 import type { CellModel } from '../../physics/chemistry/cellModel';
-import { requirementOf } from '../../records/plan/needOfTarget';
+import { requirementOf } from '../../records/plan/loadRequirement';
 import type { PlanTarget } from '../../records/plan/planSchema';
 import { planGrids, type GridCandidate } from './planGrids';
 

@@ -6,9 +6,9 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { MOST_CELLS } from '@/core/physics/desk/limits';
+import { MAX_CELLS } from '@/core/physics/desk/limits';
 import type { Stock } from '@/core/work/planning/planBatteries';
-import type { SearchLimits } from '@/core/work/planning/waysOfPlan';
+import type { SearchLimits } from '@/core/work/planning/wiringOptions';
 import { formatNumber } from '@/core/units';
 import { QuantityField } from '@/ui/QuantityField';
 
@@ -17,19 +17,19 @@ interface WayLimitsProps {
   readonly onWish: (wish: SearchLimits) => void;
 }
 
-const MOST_PRICE = 10_000;
+const MAX_PRICE = 10_000;
 
 const checkCells = (cells: number): string | null =>
-  Number.isInteger(cells) && cells >= 1 && cells <= MOST_CELLS
+  Number.isInteger(cells) && cells >= 1 && cells <= MAX_CELLS
     ? null
-    : `Give a whole number from 1 to ${MOST_CELLS}.`;
+    : `Give a whole number from 1 to ${MAX_CELLS}.`;
 const checkStock = (count: number): string | null =>
   Number.isInteger(count) && count >= 0 && count <= 1000 ? null : 'Give a whole number up to 1000.';
 const checkPrice = (price: number): string | null =>
-  price > 0 && price <= MOST_PRICE ? null : `Give more than 0 and at most ${MOST_PRICE}.`;
+  price > 0 && price <= MAX_PRICE ? null : `Give more than 0 and at most ${MAX_PRICE}.`;
 
 /** What the ways are limited by: the size of the group, the cost, the plan's recipe. */
-export function WayLimits({ wish, onWish }: WayLimitsProps) {
+export function SearchLimitFields({ wish, onWish }: WayLimitsProps) {
   const [shown, setShown] = useState(false);
   const stockField = (label: string, key: keyof Stock) => (
     <QuantityField

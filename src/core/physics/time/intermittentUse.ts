@@ -85,7 +85,8 @@ export class IntermittentUse {
         (seconds) => seconds <= end && (seconds > this.now || seconds === begin),
       ),
       ...RUN_TOLERANCE,
-      untilNegative: (seconds, now) => circuit.remainingShare(seconds, now, settled, this.leastAmps),
+      untilNegative: (seconds, now) =>
+        circuit.remainingShare(seconds, now, settled, this.leastAmps),
     });
     for (const { seconds, state } of run.samples) {
       this.samples.push(circuit.sample(seconds, state, settled));

@@ -3,11 +3,11 @@
 import { useEffect, useState } from 'react';
 import type { PlannerOutcome } from '@/core/work/planning/planBatteries';
 import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
-import type { SearchLimits } from '@/core/work/planning/waysOfPlan';
+import type { SearchLimits } from '@/core/work/planning/wiringOptions';
 import { plannerClient } from '@/workers/plannerClient';
 
 /** Ways found in the worker; `null` until the first answer. An older answer stays while a newer one is worked out. */
-export function useWays(
+export function useWiringOptions(
   { cell, cellInput, need }: Pick<PlanEvaluation, 'cell' | 'cellInput' | 'need'>,
   wish: SearchLimits,
 ): PlannerOutcome | null {
@@ -15,7 +15,7 @@ export function useWays(
   useEffect(() => {
     let outdated = false;
     void plannerClient()
-      .ways(cell, cellInput.size, need, wish)
+      .wiringOptions(cell, cellInput.size, need, wish)
       .then((found) => {
         if (!outdated) setOutcome(found);
       });

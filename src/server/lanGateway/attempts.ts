@@ -1,5 +1,5 @@
 /** Wrong tries of one address before it has to wait, and for how long they count. */
-const MOST_WRONG = 10;
+const MAX_WRONG = 10;
 const WINDOW_MS = 60_000;
 
 /** Counts wrong codes by address, so that nobody guesses through all of them. */
@@ -13,7 +13,7 @@ export function createAttempts(): Attempts {
   const recent = (address: string, now: number): number[] =>
     (wrong.get(address) ?? []).filter((at) => now - at < WINDOW_MS);
   return {
-    mayTry: (address, now) => recent(address, now).length < MOST_WRONG,
+    mayTry: (address, now) => recent(address, now).length < MAX_WRONG,
     failed: (address, now) => void wrong.set(address, [...recent(address, now), now]),
   };
 }

@@ -1,20 +1,20 @@
 import { cellOfPlan } from '../../records/plan/cellOfPlan';
-import { requirementOf } from '../../records/plan/needOfTarget';
+import { requirementOf } from '../../records/plan/loadRequirement';
 import { newPlan } from '../../records/plan/newPlan';
 import { gridDesk } from '../../physics/desk/desk';
 import { solveDesk } from '../../physics/desk/solveDesk';
 import { boosterOnSource, TYPICAL_BOOSTER } from '../../physics/circuit/load/booster';
 import { gridCurve } from '../../physics/circuit/battery/gridCurve';
-import { compareAdditions } from './addCompared';
+import { compareAdditions } from './compareAdditions';
 import { LED_COLOURS } from '../../physics/circuit/load/ledPresets';
 import { bestFromCupboard } from './bestFromCupboard';
 import { chanceOfDesk } from './chanceOfDesk';
 import { combinationsFor } from './combinations';
 import { evaluatePlan } from './evaluatePlan';
-import { largestWins, pairsInOneBody, saltKillsAcid, voltsTimesAmps } from './misbeliefs';
+import { largestWins, pairsInOneBody, saltKillsAcid, voltsTimesAmps } from './misconceptions';
 import { otherLoads } from './otherLoads';
 import { OBJECTIVES, type BatteryCandidate } from './planBatteries';
-import { recipeOfFamily, wiringOptionsOf, SEARCH_DEFAULTS } from './waysOfPlan';
+import { recipeOfFamily, wiringOptionsOf, SEARCH_DEFAULTS } from './wiringOptions';
 import { FAMILIES } from '../../physics/chemistry/families';
 
 const plan = {

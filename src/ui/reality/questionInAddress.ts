@@ -3,7 +3,9 @@ import { questionSchema, type Question } from '@/core/work/reality/question';
 import type { Wish } from '@/core/records/plan/wishSchema';
 
 /** How the address names a question: `example.ferry`, `claim.power`, `own.2`. */
-export function addressOf(asked: Exclude<Question, { kind: 'own' }> | { kind: 'own'; index: number }) {
+export function addressOf(
+  asked: Exclude<Question, { kind: 'own' }> | { kind: 'own'; index: number },
+) {
   return asked.kind === 'own' ? `own.${asked.index}` : `${asked.kind}.${asked.id}`;
 }
 

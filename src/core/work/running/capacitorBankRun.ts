@@ -1,7 +1,11 @@
 import { gridCurve } from '../../physics/circuit/battery/gridCurve';
 import { bankAt, type BankFacts } from '../../physics/circuit/load/capacitorBank';
 import { loadVolts } from '../../physics/circuit/load/load';
-import { theveninCurve, operatingPoint, type SourceCurve } from '../../physics/circuit/operatingPoint';
+import {
+  theveninCurve,
+  operatingPoint,
+  type SourceCurve,
+} from '../../physics/circuit/operatingPoint';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
 import { cellsOf, withoutFaults, type Desk } from '../../physics/desk/desk';
 import { solveDesk } from '../../physics/desk/solveDesk';

@@ -1,6 +1,6 @@
 import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
 import { conductivity } from '../../physics/chemistry/conductivity';
-import { maxPowerWatts } from '../../physics/chemistry/mostWatts';
+import { maxPowerWatts } from '../../physics/chemistry/maxPower';
 import { gridDesk, type Desk, type StandingCell } from '../../physics/desk/desk';
 import { deskShortAmps, solveDesk } from '../../physics/desk/solveDesk';
 import { formatAmps, formatNumber, formatVolts, formatWatts } from '../../units';

@@ -5,10 +5,10 @@ import {
   pairsInOneBody,
   saltKillsAcid,
   voltsTimesAmps,
-} from '@/core/work/planning/misbeliefs';
+} from '@/core/work/planning/misconceptions';
 
 /** Common beliefs, each with the worked answer for the plan's own cell. */
-export const MISBELIEFS = [
+export const MISCONCEPTIONS = [
   { id: 'one-body', claim: 'All pairs in one fruit add up', answer: pairsInOneBody },
   { id: 'power', claim: 'Volts × amps is its power', answer: voltsTimesAmps },
   { id: 'largest', claim: 'In parallel the largest cell wins', answer: largestWins },
@@ -19,4 +19,4 @@ export const MISBELIEFS = [
   readonly answer: (evaluation: PlanEvaluation) => Explanation;
 }[];
 
-export type MisbeliefId = (typeof MISBELIEFS)[number]['id'];
+export type MisconceptionId = (typeof MISCONCEPTIONS)[number]['id'];

@@ -19,14 +19,19 @@ export interface ClassSimulation {
 }
 
 /** The doubts about a battery: few classes at once, many from the worker, with progress and cancel. */
-export function useClassSimulation({ classes, desk, need, wrong }: PlanEvaluation): ClassSimulation & {
+export function useClassSimulation({
+  classes,
+  desk,
+  need,
+  wrong,
+}: PlanEvaluation): ClassSimulation & {
   /** Many classes once they are simulated; until then the few that are simulated at once. */
   readonly classes: ClassesOutcome;
 } {
   const [many, setMany] = useState<{ of: ClassesOutcome; outcome: ClassesOutcome } | null>(null);
   const [progress, setProgress] = useState<number | null>(null);
   const cancel = useCallback((): void => {
-    void plannerClient().stopDoubts();
+    void plannerClient().stopSimulation();
     setProgress(null);
   }, []);
   const done = many?.of === classes;

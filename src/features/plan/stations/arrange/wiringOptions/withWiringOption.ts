@@ -1,10 +1,10 @@
 import { RECIPES } from '@/core/physics/chemistry/recipes';
 import type { Plan } from '@/core/records/plan/planSchema';
 import type { BatteryCandidate } from '@/core/work/planning/planBatteries';
-import { recipeOfFamily } from '@/core/work/planning/waysOfPlan';
+import { recipeOfFamily } from '@/core/work/planning/wiringOptions';
 
 /** The plan with a way laid out: its counts, its pairs in one body, and its recipe where it is another one. */
-export function withWay(plan: Plan, candidate: BatteryCandidate, ownCell: boolean): Plan {
+export function withWiringOption(plan: Plan, candidate: BatteryCandidate, ownCell: boolean): Plan {
   const { cellsInSeries, strings, pairsPerBody, family } = candidate;
   const arrangement = { kind: 'own', cellsInSeries, strings } as const;
   if (!ownCell) {

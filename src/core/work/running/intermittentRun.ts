@@ -1,8 +1,8 @@
 import { ROOM_THERMAL_VOLTS } from '../../constants';
 import type { Desk } from '../../physics/desk/desk';
-import type { LoadRequirement } from '../../records/plan/needOfTarget';
+import type { LoadRequirement } from '../../records/plan/loadRequirement';
 import type { DischargeEnd, DischargeSample } from '../../physics/time/dischargeRun';
-import { IntermittentUse } from '../../physics/time/useInTurns';
+import { IntermittentUse } from '../../physics/time/intermittentUse';
 import { agedStrings, leastAmpsOf, type RunFactors } from './runBattery';
 import type { Running } from '../../records/plan/runningSchema';
 

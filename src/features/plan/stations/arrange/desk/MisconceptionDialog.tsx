@@ -8,13 +8,13 @@ import { withSharedBody } from '@/core/physics/desk/deskEdits';
 import { SourceLinks } from '@/ui/SourceLinks';
 import { withDesk } from '../../../arrangementEdits';
 import { useEdit, usePlanContext } from '../../../PlanProvider';
-import { MISBELIEFS, type MisbeliefId } from './misbeliefs';
+import { MISCONCEPTIONS, type MisconceptionId } from './misconceptions';
 
 /** A common belief and what the plan's own cell says to it. */
-export function MisbeliefDialog({ id, onClose }: { id: MisbeliefId; onClose: () => void }) {
+export function MisconceptionDialog({ id, onClose }: { id: MisconceptionId; onClose: () => void }) {
   const edit = useEdit();
   const { evaluation } = usePlanContext();
-  const belief = MISBELIEFS.find((one) => one.id === id);
+  const belief = MISCONCEPTIONS.find((one) => one.id === id);
   if (belief === undefined) return null;
   const { title, lines, origin, sources } = belief.answer(evaluation);
   return (

@@ -1,5 +1,5 @@
 import type { Wish } from '@/core/records/plan/wishSchema';
-import { addressOf, askedAt } from './askedInAddress';
+import { addressOf, askedAt } from './questionInAddress';
 
 const pier: Wish = { kind: 'run', name: 'light the pier', volts: 3, amps: 1e-3, seconds: 60 };
 

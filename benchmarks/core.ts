@@ -8,18 +8,21 @@ import { FAMILIES, familyOf } from '@/core/physics/chemistry/families';
 import type { Battery } from '@/core/physics/circuit/battery/battery';
 import { reduceBattery, reduceGrid } from '@/core/physics/circuit/battery/reduceBattery';
 import { ledModelOf } from '@/core/physics/circuit/load/ledPresets';
-import type { NetworkComponent, NetworkDocument } from '@/core/physics/circuit/network/networkSchema';
+import type {
+  NetworkComponent,
+  NetworkDocument,
+} from '@/core/physics/circuit/network/networkSchema';
 import { solveNetwork } from '@/core/physics/circuit/network/solveNetwork';
 import { ledAmpsOnThevenin } from '@/core/physics/circuit/operatingPoint';
 import { netlistOf } from '@/core/physics/circuit/spice/netlistOf';
 import { ROOM_THERMAL_VOLTS } from '@/core/constants';
-import { requirementOf } from '@/core/records/plan/needOfTarget';
+import { requirementOf } from '@/core/records/plan/loadRequirement';
 import { ageingCellOf } from '@/core/physics/time/dischargeOfGrid';
 import { evaluateDesk, evaluatePlan } from '@/core/work/planning/evaluatePlan';
 import { planBatteries, PLANNER_DEFAULTS } from '@/core/work/planning/planBatteries';
 import { verdictOf } from '@/core/work/planning/verdict';
 import { discharge } from '@/core/physics/time/discharge';
-import { IntermittentUse } from '@/core/physics/time/useInTurns';
+import { IntermittentUse } from '@/core/physics/time/intermittentUse';
 import { DEMO_PLANS } from '@/cli/demoPlans';
 import { benchDiagnosis } from './diagnosis';
 import { printRow } from './print.mjs';
@@ -293,7 +296,11 @@ function benchTime(): void {
     );
     printRow(name, `${time.toFixed(0)} ms`, 'budget 300 ms');
   }
-  const use = new IntermittentUse({ strings: [cells], thermalVolts: ROOM_THERMAL_VOLTS, leastAmps: 0 });
+  const use = new IntermittentUse({
+    strings: [cells],
+    thermalVolts: ROOM_THERMAL_VOLTS,
+    leastAmps: 0,
+  });
   const start = performance.now();
   while (use.end === null && use.seconds < 3 * 86_400) {
     use.go({ load: { kind: 'led', led: red }, seconds: 300 }, 4);

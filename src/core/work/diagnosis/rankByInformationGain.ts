@@ -33,7 +33,7 @@ const NODE_WEIGHTS = [
   0.011257411327720689, 0.22207592200561266, 0.5333333333333333, 0.22207592200561266,
   0.011257411327720689,
 ];
-const LEAST_BITS = 0.02;
+const MIN_BITS = 0.02;
 
 /**
  * The measurements that tell most about the cause: expected information gain, the fall of the entropy over causes
@@ -55,35 +55,35 @@ export function rankByInformationGain(
   return possible
     .filter((one) => slipped || !taken.has(measurementKey(one)))
     .map((measurement) => {
-      const foretold = likely.map(({ evidence }) => evidence.predict(measurement));
+      const predicted = likely.map(({ evidence }) => evidence.predict(measurement));
       const bits =
         measurement.kind === 'lights'
           ? bitsOfLight(
-              foretold.map(({ mean }) => mean),
+              predicted.map(({ mean }) => mean),
               priors,
               causeOf,
               causes.length,
             )
-          : bitsOfReading(foretold, priors, causeOf, causes.length);
+          : bitsOfReading(predicted, priors, causeOf, causes.length);
       return { measurement, bits };
     })
-    .filter(({ bits }) => bits > LEAST_BITS)
+    .filter(({ bits }) => bits > MIN_BITS)
     .sort((a, b) => b.bits / EFFORT[b.measurement.kind] - a.bits / EFFORT[a.measurement.kind]);
 }
 
 function bitsOfReading(
-  foretold: readonly { readonly mean: number; readonly deviation: number }[],
+  predicted: readonly { readonly mean: number; readonly deviation: number }[],
   priors: readonly number[],
   causeOf: readonly number[],
   causes: number,
 ): number {
   const before = entropy(sumByCause(priors, causeOf, causes));
   let after = 0;
-  foretold.forEach(({ mean, deviation }, from) => {
+  predicted.forEach(({ mean, deviation }, from) => {
     if (priors[from]! < 1e-4) return;
     NODES.forEach((node, index) => {
       const value = mean + node * deviation;
-      const chances = foretold.map(
+      const chances = predicted.map(
         (one, other) =>
           (priors[other]! / one.deviation) *
           Math.exp(-0.5 * ((value - one.mean) / one.deviation) ** 2),

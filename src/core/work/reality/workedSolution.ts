@@ -1,7 +1,7 @@
 import type { SourceId } from '../help/sources';
 import type { CautionId } from '../../physics/safety/cautions';
 
-/** One line of a sum: what is reckoned, how, and what it comes to. */
+/** One line of a sum: what is calculated, how, and what it comes to. */
 export interface SumLine {
   readonly what: string;
   readonly sum: string;

@@ -1,9 +1,9 @@
 import { demoPlan } from '@/cli/demoPlans';
 import { PLAN_DOCUMENT } from '@/core/records/plan/planDocument';
 import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
-import { wiringOptionsOf, SEARCH_DEFAULTS } from '@/core/work/planning/waysOfPlan';
+import { wiringOptionsOf, SEARCH_DEFAULTS } from '@/core/work/planning/wiringOptions';
 import { newPlan } from '@/core/records/plan/newPlan';
-import { withPairs, withWay } from './withWay';
+import { withPairs, withWiringOption } from './withWiringOption';
 
 const lamp = demoPlan('demo-lamp');
 const typical = newPlan('Lamp');
@@ -16,7 +16,7 @@ test.each([
   const { candidates } = wiringOptionsOf(cell, plan.cell.size, need, SEARCH_DEFAULTS);
   expect(candidates.length).toBeGreaterThan(3);
   for (const candidate of candidates) {
-    const laid = withWay(plan, candidate, true);
+    const laid = withWiringOption(plan, candidate, true);
     expect(PLAN_DOCUMENT.parse(JSON.parse(JSON.stringify(laid))).ok).toBe(true);
     const { amps, wiring } = evaluatePlan(laid);
     expect(amps / candidate.amps).toBeCloseTo(1, 6);
@@ -30,11 +30,14 @@ test.each([
 
 test('a way with another recipe brings its body along, and what was read of the old cell goes', () => {
   const { cell, need } = evaluatePlan(lamp);
-  const { candidates } = wiringOptionsOf(cell, null, need, { ...SEARCH_DEFAULTS, everyRecipe: true });
+  const { candidates } = wiringOptionsOf(cell, null, need, {
+    ...SEARCH_DEFAULTS,
+    everyRecipe: true,
+  });
   const others = candidates.filter(({ family }) => family.id !== cell.recipe.family);
   expect(others.length).toBeGreaterThan(0);
   for (const candidate of others) {
-    const laid = withWay(lamp, candidate, false);
+    const laid = withWiringOption(lamp, candidate, false);
     expect(laid.cell.own).toBeNull();
     expect(laid.cell.recipe).not.toBe(lamp.cell.recipe);
     expect(evaluatePlan(laid).amps / candidate.amps).toBeCloseTo(1, 6);

@@ -4,11 +4,11 @@ import Typography from '@mui/material/Typography';
 import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
 import type { BatteryCandidate } from '@/core/work/planning/planBatteries';
 import { asPercentRounded, isRecommended } from '@/core/work/planning/verdict';
-import { wiringReason } from '@/core/work/planning/reasons';
+import { wiringReason } from '@/core/work/planning/wiringReason';
 import { formatAmps, formatNumber } from '@/core/units';
 import { HEADING_FONT } from '@/ui/theme';
 import type { useEdit } from '../../../PlanProvider';
-import { withWay } from './withWay';
+import { withWiringOption } from './withWiringOption';
 
 interface WayCardProps {
   readonly candidate: BatteryCandidate;
@@ -17,7 +17,7 @@ interface WayCardProps {
 }
 
 /** One battery that would do, with what speaks for it; choosing it lays it out. */
-export function WayCard({ candidate, evaluation, edit }: WayCardProps) {
+export function WiringOptionCard({ candidate, evaluation, edit }: WayCardProps) {
   const { wiring, cell, desk, cellInput } = evaluation;
   const { cellsInSeries, strings, pairsPerBody, cells, chance, amps, brightness } = candidate;
   const ownCell = candidate.family.id === cell.recipe.family;
@@ -33,7 +33,7 @@ export function WayCard({ candidate, evaluation, edit }: WayCardProps) {
   return (
     <ButtonBase
       aria-pressed={chosen}
-      onClick={() => edit((before) => withWay(before, candidate, ownCell))}
+      onClick={() => edit((before) => withWiringOption(before, candidate, ownCell))}
       sx={{
         display: 'block',
         width: '100%',

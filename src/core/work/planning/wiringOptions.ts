@@ -3,7 +3,7 @@ import { geometryOf } from '../../physics/chemistry/electrodeSize';
 import { RECIPE_IDS, type RecipeId } from '../../physics/chemistry/recipe';
 import { RECIPES } from '../../physics/chemistry/recipes';
 import { chemistryWith, type PlannedCell } from '../../records/plan/cellOfPlan';
-import type { LoadRequirement } from '../../records/plan/needOfTarget';
+import type { LoadRequirement } from '../../records/plan/loadRequirement';
 import type { Plan } from '../../records/plan/planSchema';
 import {
   batteryOf,
