@@ -5,8 +5,10 @@ import { join } from 'node:path';
 import { performance } from 'node:perf_hooks';
 import { simulateClasses } from '@/core/physics/chance/simulateClasses';
 import { FAMILIES, familyOf } from '@/core/physics/chemistry/families';
-import type { Battery } from '@/core/physics/circuit/battery/battery';
-import { reduceBattery, reduceGrid } from '@/core/physics/circuit/battery/reduceBattery';
+import {
+  theveninInParallel,
+  theveninInSeries,
+} from '@/core/physics/circuit/battery/theveninSource';
 import { ledModelOf } from '@/core/physics/circuit/load/ledPresets';
 import type {
   NetworkComponent,
@@ -22,7 +24,7 @@ import { evaluateDesk, evaluatePlan } from '@/core/work/planning/evaluatePlan';
 import { planBatteries, PLANNER_DEFAULTS } from '@/core/work/planning/planBatteries';
 import { verdictOf } from '@/core/work/planning/verdict';
 import { discharge } from '@/core/physics/time/discharge';
-import { IntermittentUse } from '@/core/physics/time/intermittentUse';
+import { IntermittentUse, segmentOf } from '@/core/physics/time/intermittentUse';
 import { DEMO_PLANS } from '@/cli/demoPlans';
 import { benchDiagnosis } from './diagnosis';
 import { printRow } from './print.mjs';
@@ -73,17 +75,21 @@ function printAgainstSpice(name: string, ours: number, spice: number | null, wan
 const emf = (index: number): number => 0.85 + 0.0001 * (index % 100);
 const ohms = (index: number): number => 500 + (index % 37) * 10;
 
-function arrayBattery(strings: number, length: number): Battery {
-  return {
-    kind: 'parallel',
-    parts: Array.from({ length: strings }, (_, string) => ({
-      kind: 'series',
-      parts: Array.from({ length }, (_cell, place) => {
-        const index = string * length + place;
-        return { kind: 'cell', cell: { emfVolts: emf(index), resistanceOhms: ohms(index) } };
-      }),
-    })),
-  };
+/** Strings of unlike cells as one source, building included. */
+function reducedArray(
+  strings: number,
+  length: number,
+): { emfVolts: number; resistanceOhms: number } {
+  return theveninInParallel(
+    Array.from({ length: strings }, (_, string) =>
+      theveninInSeries(
+        Array.from({ length }, (_cell, place) => {
+          const index = string * length + place;
+          return { emfVolts: emf(index), resistanceOhms: ohms(index) };
+        }),
+      ),
+    ),
+  );
 }
 
 function arrayNetwork(strings: number, length: number, leaks: boolean): NetworkDocument {
@@ -135,9 +141,7 @@ function solved(network: NetworkDocument): number {
 
 function benchCircuits(): void {
   const build = (): number => {
-    const reduced = reduceBattery(arrayBattery(100, 10));
-    if (reduced.status !== 'reduced') throw new Error(reduced.status);
-    const { emfVolts, resistanceOhms } = reduced.source;
+    const { emfVolts, resistanceOhms } = reducedArray(100, 10);
     return ledAmpsOnThevenin(emfVolts, resistanceOhms, red, ROOM_THERMAL_VOLTS);
   };
   printAgainstSpice(
@@ -154,7 +158,7 @@ function benchCircuits(): void {
     15,
   );
   for (const cells of [1000, 2000, 4000, 8000]) {
-    const time = timed(20, () => reduceBattery(arrayBattery(cells / 10, 10)));
+    const time = timed(20, () => reducedArray(cells / 10, 10));
     printRow(
       `  array of ${cells} cells, reduced`,
       `${time.toFixed(3)} ms, ${((1000 * time) / cells).toFixed(3)} µs a cell`,
@@ -198,8 +202,9 @@ function benchPlanning(): void {
   const grids = timed(1, () => {
     let sum = 0;
     for (let index = 0; index < many; index += 1) {
-      const { emfVolts, resistanceOhms } = reduceGrid(cell, 2 + (index % 10), 1 + (index % 7));
-      sum += ledAmpsOnThevenin(emfVolts, resistanceOhms, red, ROOM_THERMAL_VOLTS);
+      const inSeries = 2 + (index % 10);
+      const ohmsInside = (inSeries * cell.resistanceOhms) / (1 + (index % 7));
+      sum += ledAmpsOnThevenin(inSeries * cell.emfVolts, ohmsInside, red, ROOM_THERMAL_VOLTS);
     }
     return sum;
   });
@@ -303,8 +308,8 @@ function benchTime(): void {
   });
   const start = performance.now();
   while (use.end === null && use.seconds < 3 * 86_400) {
-    use.go({ load: { kind: 'led', led: red }, seconds: 300 }, 4);
-    use.go({ load: null, seconds: 600 }, 4);
+    use.go(segmentOf({ kind: 'led', led: red }, 300, 4));
+    use.go(segmentOf(null, 600, 4));
   }
   printRow(
     `24 unlike cells, on 5 min and off 10 min, three days`,

@@ -1,7 +1,8 @@
-import { jStat } from 'jstat';
-import type { TheveninSource } from '../circuit/battery/reduceBattery';
+import { normalShareBelow } from '../../numeric/normalShare';
+import type { TheveninSource } from '../circuit/battery/theveninSource';
 import { loadVolts, type Load } from '../circuit/load/load';
-import { theveninCurve, ledAmpsOnThevenin, operatingPoint } from '../circuit/operatingPoint';
+import { theveninCurve } from '../circuit/battery/sourceCurve';
+import { ledAmpsOnThevenin, operatingPoint } from '../circuit/operatingPoint';
 import { badJointsOf } from './badJoints';
 import { randomStream, type RandomStream } from './random';
 import { CLASS_SCATTER, type Scatter } from './scatter';
@@ -105,7 +106,7 @@ export function runClasses(
 /** Share of a normal distribution above zero. */
 function shareAbove(mean: number, deviation: number): number {
   if (deviation === 0) return mean >= 0 ? 1 : 0;
-  return jStat.normal.cdf(mean / deviation, 0, 1);
+  return normalShareBelow(mean / deviation);
 }
 
 /** Value below which a share of sorted values lies. */

@@ -58,11 +58,6 @@ export function spoonsOf(grams: number, solute: Solute, spoon: Spoon): number {
   return grams / SOLUTE_FACTS[solute].gramsPerMillilitre / SPOON_MILLILITRES[spoon];
 }
 
-/** Grams of level spoons. */
-export function gramsOf(spoons: number, solute: Solute, spoon: Spoon): number {
-  return spoons * SPOON_MILLILITRES[spoon] * SOLUTE_FACTS[solute].gramsPerMillilitre;
-}
-
 /** A solute in water; refused where it does not dissolve at 20 °C. */
 export function mix(solute: Solute, grams: number, waterMillilitres: number): Result<Mixture> {
   if (!(grams > 0)) return fault('grams', 'Give a mass above zero.');
@@ -93,14 +88,6 @@ export function dilute(stockStrength: number, strength: number, volume: number):
     return fault('strength', 'Adding water cannot make it stronger than the stock.');
   }
   return succeed((volume * strength) / stockStrength);
-}
-
-/** Acetic acid: 60.052 g/mol (IUPAC atomic weights); vinegar is taken as 1.00 g/mL. */
-const ACETIC_GRAMS_PER_MOL = 60.052;
-
-/** Acid in vinegar, mol/L, from the percent on the label. */
-export function vinegarMolPerLitre(percent: number): number {
-  return (10 * percent) / ACETIC_GRAMS_PER_MOL;
 }
 
 /** Grams of crystals with seven waters for 100 g of added water, from the anhydrous solubility. */

@@ -32,35 +32,22 @@ interface MetalFacts {
   /** Molar mass, g/mol: IUPAC standard atomic weights 2021, abridged, from memory. */
   readonly gramsPerMol: number;
   readonly electrons: number;
-  /** Density at 20 °C, g/cm³: CRC Handbook, from memory. */
-  readonly gramsPerCubicCentimetre: number;
 }
 
 export const METAL_FACTS: Readonly<Record<AnodeMetal, MetalFacts>> = {
-  Zn: { gramsPerMol: 65.38, electrons: 2, gramsPerCubicCentimetre: 7.134 },
-  Mg: { gramsPerMol: 24.305, electrons: 2, gramsPerCubicCentimetre: 1.738 },
-  Al: { gramsPerMol: 26.982, electrons: 3, gramsPerCubicCentimetre: 2.699 },
-  Fe: { gramsPerMol: 55.845, electrons: 2, gramsPerCubicCentimetre: 7.874 },
-  Ni: { gramsPerMol: 58.693, electrons: 2, gramsPerCubicCentimetre: 8.908 },
-  Cu: { gramsPerMol: 63.546, electrons: 2, gramsPerCubicCentimetre: 8.96 },
-  Pb: { gramsPerMol: 207.2, electrons: 2, gramsPerCubicCentimetre: 11.34 },
+  Zn: { gramsPerMol: 65.38, electrons: 2 },
+  Mg: { gramsPerMol: 24.305, electrons: 2 },
+  Al: { gramsPerMol: 26.982, electrons: 3 },
+  Fe: { gramsPerMol: 55.845, electrons: 2 },
+  Ni: { gramsPerMol: 58.693, electrons: 2 },
+  Cu: { gramsPerMol: 63.546, electrons: 2 },
+  Pb: { gramsPerMol: 207.2, electrons: 2 },
 };
 
 /** Charge in coulombs that a gram of the metal gives when all of it dissolves: `zF/M` (Faraday). */
 export function coulombsPerGram(metal: AnodeMetal): number {
   const { gramsPerMol, electrons } = METAL_FACTS[metal];
   return (electrons * FARADAY_C_PER_MOL) / gramsPerMol;
-}
-
-/** Charge in coulombs of a coating: area in m², thickness in m. */
-export function coatingCoulombs(
-  metal: AnodeMetal,
-  areaSquareMetres: number,
-  thicknessMetres: number,
-): number {
-  const grams =
-    METAL_FACTS[metal].gramsPerCubicCentimetre * 1e6 * areaSquareMetres * thicknessMetres;
-  return grams * coulombsPerGram(metal);
 }
 
 /** Zinc coatings, metres: ASTM F1941/B633 electroplate classes and ASTM A153 class D hot dip, from memory. */

@@ -4,7 +4,8 @@ import { brightnessOf } from './brightness';
 import { ledFromDatasheet, ledDifferentialOhms, ledVolts } from './load/led';
 import { LED_COLOURS, LED_PRESETS, ledModelOf } from './load/ledPresets';
 import { loadVolts, type Load } from './load/load';
-import { ledAmpsOnThevenin, theveninCurve, operatingPoint } from './operatingPoint';
+import { theveninCurve } from './battery/sourceCurve';
+import { ledAmpsOnThevenin, operatingPoint } from './operatingPoint';
 
 const VT = ROOM_THERMAL_VOLTS;
 const sources = fc.record({

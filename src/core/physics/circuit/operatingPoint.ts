@@ -1,4 +1,5 @@
-import type { TheveninSource } from './battery/reduceBattery';
+import { risingRoot, ROOT_DEFAULTS } from '../../numeric/risingRoot';
+import type { SourceCurve } from './battery/sourceCurve';
 import type { LedModel } from './load/led';
 import { loadDifferentialOhms, loadVolts, type Load } from './load/load';
 
@@ -16,21 +17,8 @@ export type OperatingPoint =
   | { readonly status: 'no-current'; readonly openVolts: number }
   | { readonly status: 'not-converged'; readonly iterations: number };
 
-/** A source whose voltage falls with the current. */
-export interface SourceCurve {
-  readonly voltsAt: (amps: number) => number;
-  readonly differentialOhmsAt: (amps: number) => number;
-}
-
-export const OPERATING_POINT_DEFAULTS = { maxIterations: 200, toleranceVolts: 1e-12 } as const;
-
-/** The curve of an ideal source with internal resistance. */
-export function theveninCurve({ emfVolts, resistanceOhms }: TheveninSource): SourceCurve {
-  return {
-    voltsAt: (amps) => emfVolts - amps * resistanceOhms,
-    differentialOhmsAt: () => resistanceOhms,
-  };
-}
+/** Volts between the two curves that count as none, as a share of the open-circuit volts. */
+const TOLERANCE_SHARE = 1e-12;
 
 /**
  * Operating point of any falling source curve on any rising load curve, by Newton's method kept inside a bracket.
@@ -44,31 +32,24 @@ export function operatingPoint(
   const openVolts = source.voltsAt(0);
   if (!(openVolts > 0)) return { status: 'no-current', openVolts };
   const gap = (amps: number): number => loadVolts(load, amps, thermalVolts) - source.voltsAt(amps);
-  let low = 0;
-  let high = upperBracket(gap);
+  const high = upperBracket(gap);
   if (!Number.isFinite(high)) return { status: 'not-converged', iterations: 0 };
-  let amps = high;
-  const { maxIterations, toleranceVolts } = OPERATING_POINT_DEFAULTS;
-  for (let iteration = 1; iteration <= maxIterations; iteration += 1) {
-    const difference = gap(amps);
-    if (difference > 0) high = amps;
-    else low = amps;
-    const closed = high - low <= 1e-15 * high;
-    if (Math.abs(difference) <= toleranceVolts * openVolts || closed) {
-      const volts = source.voltsAt(amps);
-      return { status: 'solved', volts, amps, iterations: iteration, residualVolts: difference };
-    }
-    const slope = loadDifferentialOhms(load, amps, thermalVolts) + source.differentialOhmsAt(amps);
-    const next = amps - difference / slope;
-    // Diode currents span many decades: the geometric mean halves the decades, the plain mean would not.
-    amps =
-      next > low && next < high ? next : low > 0 ? Math.sqrt(low * high) : high / 2 ** iteration;
-  }
-  return { status: 'not-converged', iterations: maxIterations };
+  const { status, x, value, iterations } = risingRoot({
+    valueAt: gap,
+    slopeAt: (amps) =>
+      loadDifferentialOhms(load, amps, thermalVolts) + source.differentialOhmsAt(amps),
+    low: 0,
+    high,
+    start: high,
+    tolerance: TOLERANCE_SHARE * openVolts,
+  });
+  return status === 'found'
+    ? { status: 'solved', volts: source.voltsAt(x), amps: x, iterations, residualVolts: value }
+    : { status, iterations };
 }
 
 /**
- * Current in amperes of a linear source into an LED, the hot path of planning and chance. With
+ * Current in amperes of a straight-line source into an LED, the hot path of planning and chance. With
  * `x = ln(1 + I/I_S)` the equation `n·V_T·x + (r + R_s)·I_S·(eˣ − 1) = E` is convex and rising; Newton from above
  * converges without a bracket. (It is Lambert's W in disguise: T. C. Banwell, Electronics Letters 36 (2000) 291.)
  */
@@ -83,7 +64,7 @@ export function ledAmpsOnThevenin(
   const scaleVolts = (sourceOhms + led.seriesOhms) * led.saturationAmps;
   let x = emfVolts / slopeVolts;
   if (scaleVolts > 0) x = Math.min(x, Math.log1p(emfVolts / scaleVolts));
-  for (let iteration = 0; iteration < OPERATING_POINT_DEFAULTS.maxIterations; iteration += 1) {
+  for (let iteration = 0; iteration < ROOT_DEFAULTS.maxIterations; iteration += 1) {
     const growth = Math.exp(x);
     const step =
       (slopeVolts * x + scaleVolts * (growth - 1) - emfVolts) / (slopeVolts + scaleVolts * growth);

@@ -1,5 +1,9 @@
 import { isLinearCell } from '../chemistry/cellModel';
-import type { TheveninSource } from '../circuit/battery/reduceBattery';
+import {
+  theveninInParallel,
+  theveninInSeries,
+  type TheveninSource,
+} from '../circuit/battery/theveninSource';
 import type { SpecCell, SpecItem } from '../circuit/faults/batterySpec';
 import { OPEN_JOINT_OHMS } from '../circuit/faults/batteryNetwork';
 import { specOf, type Desk } from './desk';
@@ -23,8 +27,8 @@ export function reduceDesk(desk: Desk): ReducedDesk | null {
     if (!reduced.every((one) => one !== null)) return null;
     places.push(reduced);
   }
-  const strings = places.map(inSeries);
-  return { places, strings, whole: sideBySide(strings) };
+  const strings = places.map(theveninInSeries);
+  return { places, strings, whole: theveninInParallel(strings) };
 }
 
 function reduceItem(item: SpecItem): TheveninSource | null {
@@ -33,9 +37,9 @@ function reduceItem(item: SpecItem): TheveninSource | null {
   for (const items of item.strings) {
     const reduced = items.map(reduceItem);
     if (!reduced.every((one) => one !== null)) return null;
-    strings.push(inSeries(reduced));
+    strings.push(theveninInSeries(reduced));
   }
-  return sideBySide(strings);
+  return theveninInParallel(strings);
 }
 
 /** In the order in which things lie around a cell: metals that touch, the joint at its + end, the film outside. */
@@ -85,26 +89,4 @@ function across(source: TheveninSource, ohms: number): TheveninSource {
     emfVolts: source.emfVolts * share,
     resistanceOhms: source.resistanceOhms * share,
   };
-}
-
-function inSeries(sources: readonly TheveninSource[]): TheveninSource {
-  let emfVolts = 0;
-  let resistanceOhms = 0;
-  for (const source of sources) {
-    emfVolts += source.emfVolts;
-    resistanceOhms += source.resistanceOhms;
-  }
-  return { emfVolts, resistanceOhms };
-}
-
-function sideBySide(strings: readonly TheveninSource[]): TheveninSource {
-  const [only] = strings;
-  if (strings.length === 1 && only !== undefined) return only;
-  let siemens = 0;
-  let shortAmps = 0;
-  for (const { emfVolts, resistanceOhms } of strings) {
-    siemens += 1 / resistanceOhms;
-    shortAmps += emfVolts / resistanceOhms;
-  }
-  return { emfVolts: shortAmps / siemens, resistanceOhms: 1 / siemens };
 }

@@ -1,16 +1,12 @@
 import { cellAmpsAt } from '../chemistry/cellAmpsAt';
 import { isLinearCell } from '../chemistry/cellModel';
 import { gridCurve, linearizeAt } from '../circuit/battery/gridCurve';
-import type { TheveninSource } from '../circuit/battery/reduceBattery';
+import type { TheveninSource } from '../circuit/battery/theveninSource';
 import { nodeAfter, stringName } from '../circuit/faults/batteryNetwork';
 import type { Load } from '../circuit/load/load';
 import { solveNetwork, type NetworkOutcome } from '../circuit/network/solveNetwork';
-import {
-  theveninCurve,
-  operatingPoint,
-  type OperatingPoint,
-  type SourceCurve,
-} from '../circuit/operatingPoint';
+import { theveninCurve, type SourceCurve } from '../circuit/battery/sourceCurve';
+import { operatingPoint, type OperatingPoint } from '../circuit/operatingPoint';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
 import { formatAmps } from '../../units';
 import { cellsOf, specOf, type Desk } from './desk';

@@ -50,9 +50,6 @@ export function filmPairs(
   };
 }
 
-/** Which film pairs have caught up with the current, so that they act as plain resistances. */
-export type QuasiSteady = 'none' | 'fast' | 'both';
-
 /** Share of the water left after so many seconds; evaporation is steady. */
 export function waterLeft({ dryingPerSecond }: AgeingCell, seconds: number): number {
   return Math.max(0, 1 - dryingPerSecond * seconds);
@@ -66,13 +63,8 @@ export function wettedShare(soakSeconds: number | null, seconds: number): number
   return soakSeconds === null ? 1 : Math.max(MIN_WETTED, 1 - Math.exp(-seconds / soakSeconds));
 }
 
-/** Ohms beside the cell's own curve: drying thickens the electrolyte, films that have caught up resist. */
-export function addedOhms(ageing: AgeingCell, seconds: number, settled: QuasiSteady): number {
-  const { cell, fast, slow } = ageing;
+/** Ohms beside the cell's own curve: drying thickens the electrolyte. */
+export function addedOhms(ageing: AgeingCell, seconds: number): number {
   const left = Math.max(waterLeft(ageing, seconds), DRY_BELOW / 2);
-  return (
-    cell.resistanceOhms * (1 / left - 1) +
-    (settled === 'none' ? 0 : fast.ohms) +
-    (settled === 'both' ? slow.ohms : 0)
-  );
+  return ageing.cell.resistanceOhms * (1 / left - 1);
 }

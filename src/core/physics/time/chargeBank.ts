@@ -1,5 +1,5 @@
-import type { SourceCurve } from '../circuit/operatingPoint';
-import { ampsAtVolts } from './ampsAtVolts';
+import type { SourceCurve } from '../circuit/battery/sourceCurve';
+import { ampsAtVolts } from '../circuit/battery/ampsAtVolts';
 import { integrate } from './integrate';
 
 export interface ChargeInput {

@@ -1,5 +1,5 @@
-import type { SourceCurve } from '../circuit/operatingPoint';
-import { ampsAtVolts } from './ampsAtVolts';
+import type { SourceCurve } from '../circuit/battery/sourceCurve';
+import { ampsAtVolts } from '../circuit/battery/ampsAtVolts';
 import { CHARGE_TOLERANCE } from './chargeBank';
 import { integrate } from './integrate';
 

@@ -26,11 +26,14 @@ export interface GroupedCurve {
   readonly times: number;
 }
 
-/** Numbers that describe one cell: two film voltages, metal used. */
-export const STATES_OF_CELL = 3;
-
-/** Puts equal strings and equal cells together: twenty-four cells of a plain battery become one. */
-export function groupIdenticalCells(strings: readonly (readonly AgeingCell[])[]): GroupedString[] {
+/**
+ * Puts equal strings and equal cells together: twenty-four cells of a plain battery become one.
+ * @param statesOfCell numbers that the state holds of each kind of cell.
+ */
+export function groupIdenticalCells(
+  strings: readonly (readonly AgeingCell[])[],
+  statesOfCell: number,
+): GroupedString[] {
   const keyOf = keys();
   const byCells = new Map<string, number[]>();
   strings.forEach((cells, index) => {
@@ -39,16 +42,17 @@ export function groupIdenticalCells(strings: readonly (readonly AgeingCell[])[])
   });
   let at = 0;
   return [...byCells.values()].map((members) => {
-    const cells = foldString(strings[members[0]!]!, keyOf, at);
-    at += STATES_OF_CELL * cells.length;
+    const cells = groupString(strings[members[0]!]!, keyOf, at, statesOfCell);
+    at += statesOfCell * cells.length;
     return { members, cells, curves: curvesOf(cells) };
   });
 }
 
-function foldString(
+function groupString(
   cells: readonly AgeingCell[],
   keyOf: (cell: AgeingCell) => string,
   start: number,
+  statesOfCell: number,
 ): GroupedCell[] {
   const byKey = new Map<string, number[]>();
   cells.forEach((cell, place) => {
@@ -58,7 +62,7 @@ function foldString(
     ageing: cells[places[0]!]!,
     times: places.length,
     places,
-    at: start + STATES_OF_CELL * index,
+    at: start + statesOfCell * index,
   }));
 }
 

@@ -1,9 +1,13 @@
+import { cellDifferentialOhms, terminalVoltage } from '../chemistry/cellModel';
 import type { Load } from '../circuit/load/load';
+import { ledModelOf } from '../circuit/load/ledPresets';
+import { operatingPoint } from '../circuit/operatingPoint';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
 import { ageing } from '@/testing/core/ageingCells';
 import { discharge } from './discharge';
+import { integrate } from './integrate';
 import { groupIdenticalCells } from './groupIdenticalCells';
-import { IntermittentUse } from './intermittentUse';
+import { IntermittentUse, segmentOf } from './intermittentUse';
 
 const thermalVolts = ROOM_THERMAL_VOLTS;
 const resistor = (ohms: number): Load => ({ kind: 'resistor', ohms });
@@ -15,10 +19,10 @@ const onePair = ageing({
 
 test('resting after use, the film’s volts fall as e^(−t/τ) (closed form)', () => {
   const use = new IntermittentUse({ strings: [[onePair]], thermalVolts, leastAmps: 0 });
-  use.go({ load: resistor(346), seconds: 30 }, 5);
+  use.go(segmentOf(resistor(346), 30, 5));
   const film = 0.93 - use.samples.at(-1)!.volts - use.samples.at(-1)!.amps * 654;
   const lifted = use.samples.length;
-  use.go({ load: null, seconds: 60 }, 30);
+  use.go(segmentOf(null, 60, 30));
   for (const { seconds, volts, amps } of use.samples.slice(lifted)) {
     expect(amps).toBe(0);
     expect(volts).toBeCloseTo(0.93 - film * Math.exp(-(seconds - 30) / 8), 4);
@@ -28,8 +32,8 @@ test('resting after use, the film’s volts fall as e^(−t/τ) (closed form)', 
 test('use without a rest is the same as one long use', () => {
   const strings = [[ageing(), ageing()]];
   const turns = new IntermittentUse({ strings, thermalVolts, leastAmps: 0 });
-  turns.go({ load: resistor(1000), seconds: 40 }, 3);
-  turns.go({ load: resistor(1000), seconds: 260 }, 3);
+  turns.go(segmentOf(resistor(1000), 40, 3));
+  turns.go(segmentOf(resistor(1000), 260, 3));
   const whole = discharge({
     strings,
     load: resistor(1000),
@@ -46,10 +50,10 @@ test('with rests between it gives more at each start than without (common practi
   const firsts: number[] = [];
   for (let turn = 0; turn < 3; turn += 1) {
     const before = use.samples.length;
-    use.go({ load: resistor(100), seconds: 300 }, 4);
+    use.go(segmentOf(resistor(100), 300, 4));
     firsts.push(use.samples[before]!.amps);
     expect(use.samples.at(-1)!.amps).toBeLessThan(0.7 * firsts.at(-1)!);
-    use.go({ load: null, seconds: 600 }, 4);
+    use.go(segmentOf(null, 600, 4));
   }
   expect(firsts[1]! / firsts[0]!).toBeGreaterThan(0.9);
 });
@@ -57,7 +61,7 @@ test('with rests between it gives more at each start than without (common practi
 test('unequal strings left alone: the strong one drives current backwards through the weak one (Millman)', () => {
   const weak = ageing({ cell: { emfVolts: 0.6, resistanceOhms: 1000 } });
   const use = new IntermittentUse({ strings: [[ageing()], [weak]], thermalVolts, leastAmps: 0 });
-  use.go({ load: null, seconds: 1 }, 2);
+  use.go(segmentOf(null, 1, 2));
   const [{ volts, stringAmps } = { volts: 0, stringAmps: [] }] = use.samples;
   expect(volts).toBeCloseTo((0.93 / 654 + 0.6 / 1000) / (1 / 654 + 1 / 1000), 6);
   expect(stringAmps[0]! + stringAmps[1]!).toBeCloseTo(0, 9);
@@ -72,8 +76,8 @@ test('metal used in turns is only what flowed: half the time on, it lasts twice 
   });
   const use = new IntermittentUse({ strings: [[cell]], thermalVolts, leastAmps: 0 });
   while (use.end === null) {
-    use.go({ load: resistor(276), seconds: 60 }, 2);
-    use.go({ load: null, seconds: 60 }, 2);
+    use.go(segmentOf(resistor(276), 60, 2));
+    use.go(segmentOf(null, 60, 2));
   }
   expect(use.end).toEqual({ reason: 'metal-used-up', string: 1, cell: 1 });
   // 0.93 V over 930 Ω is 1 mA: 500 s of use, that is 8 whole turns and 20 s of the ninth.
@@ -99,11 +103,12 @@ test('a cell that begins dry comes up as it soaks, and then gives what a wet one
 
 test('equal cells and strings are worked out once; unlike ones keep their places', () => {
   const weak = ageing({ metalCoulombs: 1 });
-  const folded = groupIdenticalCells([
+  const strings = [
     [ageing(), ageing(), weak],
     [ageing(), ageing(), weak],
     [ageing(), weak, weak],
-  ]);
+  ];
+  const folded = groupIdenticalCells(strings, 3);
   expect(folded.map(({ members }) => members)).toEqual([[0, 1], [2]]);
   expect(folded[0]?.cells.map(({ times, places }) => [times, places])).toEqual([
     [2, [0, 1]],
@@ -129,4 +134,66 @@ test('folded or not, the run is the same: 24 equal cells against 24 that differ 
     }).samples.map((one) => one.amps);
   const folded = amps(0);
   amps(1e-9).forEach((one, index) => expect(one / folded[index]!).toBeCloseTo(1, 6));
+});
+
+describe.each([
+  ['fine', 2e-4],
+  ['quick', 3e-3],
+] as const)('%s steps against a full integration (ODEX)', (steps, tolerance) => {
+  const led = ledModelOf('red');
+  const cells = [0.93, 0.9, 0.86].map((emfVolts) =>
+    ageing({
+      cell: {
+        emfVolts,
+        resistanceOhms: 400,
+        activation: { slopeVolts: 0.03, exchangeAmps: 2e-5 },
+        limitingAmps: 3e-3,
+        concentrationVolts: 0.03,
+      },
+    }),
+  );
+  const atSeconds = [0.5, 4, 20, 90, 240, 900];
+  /** Current and films by the differential equations themselves. */
+  const exact = (load: Load, initial: readonly number[]) => {
+    const ampsAt = (films: readonly number[]): number => {
+      const lost = films.reduce((sum, one) => sum + one, 0);
+      const point = operatingPoint(
+        {
+          voltsAt: (amps) =>
+            cells.reduce((sum, { cell }) => sum + terminalVoltage(cell, amps), 0) - lost,
+          differentialOhmsAt: (amps) =>
+            cells.reduce((sum, { cell }) => sum + cellDifferentialOhms(cell, amps), 0),
+        },
+        load,
+        thermalVolts,
+      );
+      return point.status === 'solved' ? point.amps : 0;
+    };
+    return integrate({
+      derivative: (_, films) => {
+        const amps = ampsAt(films);
+        return cells.flatMap(({ fast, slow }, index) => [
+          (fast.ohms * amps - films[2 * index]!) / fast.seconds,
+          (slow.ohms * amps - films[2 * index + 1]!) / slow.seconds,
+        ]);
+      },
+      initial,
+      startSeconds: 0,
+      endSeconds: 900,
+      atSeconds,
+      relativeTolerance: 1e-9,
+      absoluteTolerance: 1e-11,
+    }).samples.map(({ state }) => ampsAt(state));
+  };
+
+  test.each([
+    ['an LED', { kind: 'led', led }],
+    ['a short', { kind: 'resistor', ohms: 0.1 }],
+  ] as const)('%s', (_, load) => {
+    const use = new IntermittentUse({ strings: [cells], thermalVolts, leastAmps: 0 }, steps);
+    use.go({ load, seconds: 900, atSeconds });
+    exact(load, [0, 0, 0, 0, 0, 0]).forEach((amps, index) => {
+      expect(Math.abs(use.samples[index]!.amps / amps - 1)).toBeLessThan(tolerance);
+    });
+  });
 });

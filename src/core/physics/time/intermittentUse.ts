@@ -1,42 +1,59 @@
+import { risingRoot } from '../../numeric/risingRoot';
 import type { Load } from '../circuit/load/load';
-import type { QuasiSteady } from './ageingCell';
-import { RUN_TOLERANCE } from './discharge';
 import {
   joulesOf,
+  type CellLeft,
   type DischargeEnd,
   type DischargeInput,
   type DischargeSample,
 } from './dischargeRun';
-import { integrate } from './integrate';
 import { RunningCircuit } from './runningCircuit';
 
 /** One stretch of use: into a load, or resting where it is `null`. */
 export interface Segment {
   readonly load: Load | null;
   readonly seconds: number;
+  /** Times from its beginning at which the state is wanted, rising, seconds. */
+  readonly atSeconds: readonly number[];
 }
 
-/** After so many of its times the fast film counts as caught up within a stretch. */
-const FAST_SETTLED_AFTER = 12;
+/** A segment with so many samples spread over it: closer together at its beginning. */
+export function segmentOf(load: Load | null, seconds: number, points: number): Segment {
+  const atSeconds = Array.from(
+    { length: points },
+    (_, index) => seconds * (index / (points - 1)) ** 2,
+  );
+  return { load, seconds, atSeconds };
+}
 
-/** A battery that is switched on and off, or shorted and left alone: one stretch after the other. */
+/** First step as a share of the shortest time in the battery. */
+const FIRST_STEP_SHARE = 2e-3;
+/** Each step is so many times as long as the one before: what changes quickly changes at the beginning. */
+const STEP_GROWTH = { fine: 1.1, quick: 1.35 } as const;
+/** Share of its water that a cell may lose in a step. */
+const DRYING_SHARE = 0.05;
+
+/** A battery that is switched on and off, or shorted and left alone: one segment after the other. */
 export class IntermittentUse {
   readonly samples: DischargeSample[] = [];
   private readonly circuit: RunningCircuit;
-  private readonly leastAmps: number;
-  private state: readonly number[];
-  private now = 0;
+  private readonly minAmps: number;
+  private readonly growth: number;
   private over: DischargeEnd | null = null;
   private given = 0;
 
-  constructor(input: Pick<DischargeInput, 'strings' | 'thermalVolts' | 'leastAmps'>) {
+  /** @param steps `quick` for hundreds of segments: currents to about a thousandth instead of a ten-thousandth. */
+  constructor(
+    input: Pick<DischargeInput, 'strings' | 'thermalVolts' | 'leastAmps'>,
+    steps: keyof typeof STEP_GROWTH = 'fine',
+  ) {
     this.circuit = new RunningCircuit({ ...input, load: null });
-    this.leastAmps = input.leastAmps;
-    this.state = this.circuit.fresh();
+    this.minAmps = input.leastAmps;
+    this.growth = STEP_GROWTH[steps];
   }
 
   get seconds(): number {
-    return this.now;
+    return this.circuit.seconds;
   }
 
   /** Why it is over; `null` while it goes on. */
@@ -44,57 +61,63 @@ export class IntermittentUse {
     return this.over;
   }
 
-  /** Energy given to loads so far, joules. */
+  /** Energy given to loads so far, joules (trapezoids over the samples). */
   get joules(): number {
     return this.given;
   }
 
-  /** Goes on by one stretch, with so many samples spread over it: closer together at its beginning. */
-  go({ load, seconds }: Segment, points: number): void {
+  /** What cells that are alike have left. */
+  left(): CellLeft[] {
+    return this.circuit.left();
+  }
+
+  /** Goes on by one segment, or as far as it lasts. */
+  go({ load, seconds, atSeconds }: Segment): void {
     if (this.over !== null) return;
-    this.circuit.connect(load);
-    const begin = this.now;
+    const { circuit } = this;
+    const begin = circuit.seconds;
     const first = this.samples.length;
-    const fast = FAST_SETTLED_AFTER * this.circuit.filmSeconds().fast;
-    // At rest nothing drives the films: both decay by themselves, and the long steps of the method are stable.
-    this.part('none', begin, Math.min(fast, seconds), points, seconds);
-    if (this.over === null && seconds > fast) this.part('fast', begin, seconds, points, seconds);
+    circuit.connect(load);
+    let next = 0;
+    const take = (): void => {
+      while (next < atSeconds.length && begin + atSeconds[next]! <= circuit.seconds) {
+        this.samples.push(circuit.sample());
+        next += 1;
+      }
+    };
+    take();
+    let step = circuit.atRest ? Infinity : FIRST_STEP_SHARE * circuit.shortestSeconds();
+    if (circuit.remainingShare(this.minAmps) < 0) this.over = circuit.endReason();
+    while (this.over === null && circuit.seconds < begin + seconds) {
+      const wanted = begin + Math.min(seconds, atSeconds[next] ?? Infinity);
+      const longest = circuit.seconds + Math.min(step, circuit.secondsToDry(DRYING_SHARE));
+      this.advanceTo(Math.min(wanted, longest));
+      step *= this.growth;
+      take();
+    }
     if (load !== null) this.given += joulesOf(this.samples.slice(first));
   }
 
-  private part(
-    settled: QuasiSteady,
-    begin: number,
-    until: number,
-    points: number,
-    whole: number,
-  ): void {
-    const { circuit } = this;
-    if (settled !== 'none') this.state = circuit.settle(this.now, this.state, settled);
-    const end = begin + until;
-    const times = Array.from(
-      { length: points },
-      (_, index) => begin + whole * (index / (points - 1)) ** 2,
-    );
-    const run = integrate({
-      derivative: (seconds, now) => circuit.rates(seconds, now, settled),
-      initial: this.state,
-      startSeconds: this.now,
-      endSeconds: end,
-      atSeconds: times.filter(
-        (seconds) => seconds <= end && (seconds > this.now || seconds === begin),
-      ),
-      ...RUN_TOLERANCE,
-      untilNegative: (seconds, now) =>
-        circuit.remainingShare(seconds, now, settled, this.leastAmps),
+  /** One step; where something runs out within it, only as far as that. */
+  private advanceTo(later: number): void {
+    const { circuit, minAmps } = this;
+    const before = circuit.state();
+    circuit.advanceTo(later);
+    if (circuit.remainingShare(minAmps) >= 0) return;
+    const missingAt = (seconds: number): number => {
+      circuit.restore(before);
+      circuit.advanceTo(seconds);
+      return -circuit.remainingShare(minAmps);
+    };
+    const { x } = risingRoot({
+      valueAt: missingAt,
+      slopeAt: null,
+      low: before.seconds,
+      high: later,
+      start: (before.seconds + later) / 2,
+      tolerance: 0,
     });
-    for (const { seconds, state } of run.samples) {
-      this.samples.push(circuit.sample(seconds, state, settled));
-    }
-    this.now = run.endSeconds;
-    // The next stretch begins with the films as this one left them.
-    this.state = circuit.settle(this.now, run.endState, settled);
-    if (run.status === 'stopped') this.over = circuit.endReason(this.now, this.state);
-    if (run.status === 'too-many-steps') throw new Error('a stretch of use took too many steps');
+    missingAt(x);
+    this.over = circuit.endReason();
   }
 }

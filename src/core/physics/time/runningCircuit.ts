@@ -1,15 +1,42 @@
-import { terminalVoltage } from '../chemistry/cellModel';
+import { risingRoot } from '../../numeric/risingRoot';
+import { cellDifferentialOhms, terminalVoltage } from '../chemistry/cellModel';
 import { loadDifferentialOhms, loadVolts, type Load } from '../circuit/load/load';
-import { addedOhms, DRY_BELOW, waterLeft, wettedShare, type QuasiSteady } from './ageingCell';
+import { addedOhms, DRY_BELOW, waterLeft, wettedShare, type RcPair } from './ageingCell';
 import type { CellLeft, DischargeEnd, DischargeInput, DischargeSample } from './dischargeRun';
-import { groupIdenticalCells, STATES_OF_CELL } from './groupIdenticalCells';
-import { risingRoot, slopeOf, voltsOf, type StringNow } from './stringNow';
+import { groupIdenticalCells, type GroupedString } from './groupIdenticalCells';
 
-const MAX_ITERATIONS = 100;
 /** A cell counts as soaked after this many of its times. */
 const SOAKED_AFTER = 5;
+/** Volts to which two ends agree. */
+const TOLERANCE_VOLTS = 1e-11;
+/** Numbers that describe one cell: volts of its two films, coulombs of metal used. */
+const STATES_OF_CELL = 3;
 
-/** The circuit at a moment: which currents flow in which string. Keeps the last answer as the next start. */
+/** A string at a moment: its curves, and what has built up beside them. */
+interface StringNow {
+  readonly grouped: GroupedString;
+  /** Number of such strings side by side. */
+  readonly count: number;
+  /** Wetted share of each curve. */
+  readonly wetted: number[];
+  ohms: number;
+  filmVolts: number;
+  /** Kept as the start of the next search. */
+  amps: number;
+}
+
+/** All that changes; to go back to a moment. */
+export interface CircuitState {
+  readonly seconds: number;
+  readonly cells: Float64Array;
+  readonly stringAmps: readonly number[];
+}
+
+/**
+ * A battery in time. Its films are linear in the current, so over a step in which the current changes in proportion
+ * each has a closed form, and the current at the end is found together with it: an implicit exponential step of second
+ * order (M. Hochbruck and A. Ostermann, Acta Numerica 19 (2010) 209). It is stable however long the step is.
+ */
 export class RunningCircuit {
   private readonly thermalVolts: number;
   private readonly strings: readonly StringNow[];
@@ -17,118 +44,161 @@ export class RunningCircuit {
   /** Before that, cells that began dry give little because they still soak, not because they are spent. */
   private readonly soakedAfter: number;
   private load: Load | null;
+  private now = 0;
+  private cells: Float64Array;
 
   constructor({
     strings,
     load,
     thermalVolts,
-  }: Omit<DischargeInput, 'seconds' | 'atSeconds' | 'leastAmps'>) {
+  }: Pick<DischargeInput, 'strings' | 'load' | 'thermalVolts'>) {
     this.thermalVolts = thermalVolts;
     this.load = load;
     this.stringCount = strings.length;
     this.soakedAfter =
       SOAKED_AFTER * Math.max(0, ...strings.flat().map(({ soakSeconds }) => soakSeconds ?? 0));
-    this.strings = groupIdenticalCells(strings).map((folded) => ({
-      folded,
-      count: folded.members.length,
-      wetted: folded.curves.map(() => 1),
+    this.strings = groupIdenticalCells(strings, STATES_OF_CELL).map((grouped) => ({
+      grouped,
+      count: grouped.members.length,
+      wetted: grouped.curves.map(() => 1),
       ohms: 0,
       filmVolts: 0,
       amps: 1e-4,
     }));
+    const kinds = this.strings.reduce((sum, { grouped }) => sum + grouped.cells.length, 0);
+    this.cells = new Float64Array(STATES_OF_CELL * kinds);
+    this.solveNow();
+  }
+
+  get seconds(): number {
+    return this.now;
+  }
+
+  get amps(): number {
+    let sum = 0;
+    for (const { count, amps } of this.strings) sum += count * amps;
+    return sum;
   }
 
   /** What is connected from now on; `null`: nothing, the battery rests. */
   connect(load: Load | null): void {
     this.load = load;
+    this.solveNow();
   }
 
-  /** A fresh battery's state. */
-  fresh(): number[] {
-    return this.strings.flatMap(({ folded }) =>
-      folded.cells.flatMap(() => Array.from({ length: STATES_OF_CELL }, () => 0)),
+  /** No current flows and none will: whatever the step, its closed form is exact. */
+  get atRest(): boolean {
+    return this.load === null && this.strings.length === 1;
+  }
+
+  /** Shortest time in which something in it changes, seconds. */
+  shortestSeconds(): number {
+    const times = this.strings.flatMap(({ grouped }) =>
+      grouped.cells.flatMap(({ ageing: { fast, slow, soakSeconds } }) => [
+        fast.seconds,
+        slow.seconds,
+        soakSeconds ?? Infinity,
+      ]),
     );
+    return Math.min(...times);
   }
 
-  /** Longest time of the fast and of the slow film pairs, seconds. */
-  filmSeconds(): { readonly fast: number; readonly slow: number } {
-    const cells = this.strings.flatMap(({ folded }) => folded.cells.map(({ ageing }) => ageing));
-    return {
-      fast: Math.max(0, ...cells.map(({ fast }) => fast.seconds)),
-      slow: Math.max(0, ...cells.map(({ slow }) => slow.seconds)),
-    };
-  }
-
-  rates(seconds: number, state: readonly number[], settled: QuasiSteady): number[] {
-    this.solve(seconds, state, settled);
-    const rates = new Array<number>(state.length).fill(0);
-    for (const { folded, amps } of this.strings) {
-      for (const { ageing, at } of folded.cells) {
-        const { fast, slow } = ageing;
-        if (settled === 'none') rates[at] = (fast.ohms * amps - state[at]!) / fast.seconds;
-        if (settled !== 'both') rates[at + 1] = (slow.ohms * amps - state[at + 1]!) / slow.seconds;
-        rates[at + 2] = Math.max(0, amps) + ageing.parasiticAmps;
-      }
-    }
-    return rates;
-  }
-
-  sample(seconds: number, state: readonly number[], settled: QuasiSteady): DischargeSample {
-    const volts = this.solve(seconds, state, settled);
-    const stringAmps = new Array<number>(this.stringCount).fill(0);
-    for (const { folded, amps } of this.strings) {
-      for (const member of folded.members) stringAmps[member] = amps;
-    }
-    const cellVolts = this.strings.flatMap(({ folded, amps }) =>
-      folded.cells.map(({ ageing, at }) => {
-        const wetted = wettedShare(ageing.soakSeconds, seconds);
-        const films =
-          (settled === 'none' ? state[at]! : 0) + (settled === 'both' ? 0 : state[at + 1]!);
-        const ohms = addedOhms(ageing, seconds, settled);
-        return terminalVoltage(ageing.cell, amps / wetted) - ohms * amps - films;
-      }),
-    );
-    return { seconds, volts, amps: this.totalAmps(), stringAmps, cellVolts };
-  }
-
-  /** The state with the pairs that have caught up set to what the current makes of them. */
-  settle(seconds: number, state: readonly number[], settled: QuasiSteady): number[] {
-    this.solve(seconds, state, settled);
-    const next = [...state];
-    for (const { folded, amps } of this.strings) {
-      for (const { ageing, at } of folded.cells) {
-        if (settled !== 'none') next[at] = ageing.fast.ohms * amps;
-        if (settled === 'both') next[at + 1] = ageing.slow.ohms * amps;
-      }
-    }
-    return next;
-  }
-
-  /** Smallest of what is left: metal and water of each cell, current above the least; negative at the end. */
-  remainingShare(
-    seconds: number,
-    state: readonly number[],
-    settled: QuasiSteady,
-    leastAmps: number,
-  ): number {
+  /** Seconds in which some cell loses a given share of the water that it still has. */
+  secondsToDry(share: number): number {
     let least = Infinity;
-    for (const { folded } of this.strings) {
-      for (const { ageing, at } of folded.cells) {
-        const metal = 1 - state[at + 2]! / ageing.metalCoulombs;
-        least = Math.min(least, metal, waterLeft(ageing, seconds) - DRY_BELOW);
+    for (const { grouped } of this.strings) {
+      for (const { ageing } of grouped.cells) {
+        const left = Math.max(waterLeft(ageing, this.now), DRY_BELOW / 2);
+        least = Math.min(least, (share * left) / ageing.dryingPerSecond);
       }
-    }
-    if (leastAmps > 0 && this.load !== null && seconds >= this.soakedAfter) {
-      this.solve(seconds, state, settled);
-      least = Math.min(least, this.totalAmps() / leastAmps - 1);
     }
     return least;
   }
 
-  endReason(seconds: number, state: readonly number[]): DischargeEnd {
+  state(): CircuitState {
+    return {
+      seconds: this.now,
+      cells: this.cells.slice(),
+      stringAmps: this.strings.map(({ amps }) => amps),
+    };
+  }
+
+  restore({ seconds, cells, stringAmps }: CircuitState): void {
+    this.now = seconds;
+    this.cells = cells.slice();
+    this.strings.forEach((string, index) => {
+      string.amps = stringAmps[index]!;
+    });
+  }
+
+  /** Goes on to a later moment, in one step. */
+  advanceTo(later: number): void {
+    const { cells } = this;
+    const seconds = later - this.now;
+    const before = this.strings.map(({ amps }) => amps);
+    this.strings.forEach((string, index) => {
+      const amps = before[index]!;
+      let ohms = 0;
+      let filmVolts = 0;
+      for (const { ageing, times, at } of string.grouped.cells) {
+        const fast = filmStep(ageing.fast, cells[at]!, amps, seconds);
+        const slow = filmStep(ageing.slow, cells[at + 1]!, amps, seconds);
+        ohms += times * (addedOhms(ageing, later) + fast.ohms + slow.ohms);
+        filmVolts += times * (fast.volts + slow.volts);
+      }
+      this.setMoment(string, later, ohms, filmVolts);
+    });
+    this.solve();
+    this.strings.forEach((string, index) => {
+      const amps = before[index]!;
+      for (const { ageing, at } of string.grouped.cells) {
+        const fast = filmStep(ageing.fast, cells[at]!, amps, seconds);
+        const slow = filmStep(ageing.slow, cells[at + 1]!, amps, seconds);
+        cells[at] = fast.volts + fast.ohms * string.amps;
+        cells[at + 1] = slow.volts + slow.ohms * string.amps;
+        const drawn = (Math.max(0, amps) + Math.max(0, string.amps)) / 2;
+        cells[at + 2] = cells[at + 2]! + (drawn + ageing.parasiticAmps) * seconds;
+      }
+    });
+    this.now = later;
+  }
+
+  sample(): DischargeSample {
+    const { now, cells } = this;
+    const volts = this.solveNow();
+    const stringAmps = new Array<number>(this.stringCount).fill(0);
+    for (const { grouped, amps } of this.strings) {
+      for (const member of grouped.members) stringAmps[member] = amps;
+    }
+    const cellVolts = this.strings.flatMap(({ grouped, amps }) =>
+      grouped.cells.map(({ ageing, at }) => {
+        const wetted = wettedShare(ageing.soakSeconds, now);
+        const films = cells[at]! + cells[at + 1]!;
+        return terminalVoltage(ageing.cell, amps / wetted) - addedOhms(ageing, now) * amps - films;
+      }),
+    );
+    return { seconds: now, volts, amps: this.amps, stringAmps, cellVolts };
+  }
+
+  /** Smallest of what is left: metal and water of each cell, current above the least; negative at the end. */
+  remainingShare(minAmps: number): number {
+    let least = Infinity;
+    for (const { grouped } of this.strings) {
+      for (const { ageing, at } of grouped.cells) {
+        const metal = 1 - this.cells[at + 2]! / ageing.metalCoulombs;
+        least = Math.min(least, metal, waterLeft(ageing, this.now) - DRY_BELOW);
+      }
+    }
+    if (minAmps > 0 && this.load !== null && this.now >= this.soakedAfter) {
+      least = Math.min(least, this.amps / minAmps - 1);
+    }
+    return least;
+  }
+
+  endReason(): DischargeEnd {
     let end: DischargeEnd = { reason: 'too-little-current' };
     let least = 1e-6;
-    for (const left of this.left(seconds, state)) {
+    for (const left of this.left()) {
       const water = left.waterShare - DRY_BELOW;
       if (Math.min(left.metalShare, water) >= least) continue;
       least = Math.min(left.metalShare, water);
@@ -139,20 +209,21 @@ export class RunningCircuit {
   }
 
   /** What each kind of cell has left, and when it would end if the current stayed as it is. */
-  left(seconds: number, state: readonly number[]): CellLeft[] {
-    return this.strings.flatMap(({ folded, amps }) =>
-      folded.cells.map(({ ageing, places, at }): CellLeft => {
-        const used = state[at + 2]!;
+  left(): CellLeft[] {
+    const { now } = this;
+    return this.strings.flatMap(({ grouped, amps }) =>
+      grouped.cells.map(({ ageing, places, at }): CellLeft => {
+        const used = this.cells[at + 2]!;
         const rate = Math.max(0, amps) + ageing.parasiticAmps;
         const metalUntil =
-          rate > 0 ? seconds + Math.max(0, ageing.metalCoulombs - used) / rate : Infinity;
+          rate > 0 ? now + Math.max(0, ageing.metalCoulombs - used) / rate : Infinity;
         const { dryingPerSecond } = ageing;
         const waterUntil = dryingPerSecond > 0 ? (1 - DRY_BELOW) / dryingPerSecond : Infinity;
         return {
-          strings: folded.members.map((member) => member + 1),
+          strings: grouped.members.map((member) => member + 1),
           cells: places.map((place) => place + 1),
           metalShare: 1 - used / ageing.metalCoulombs,
-          waterShare: waterLeft(ageing, seconds),
+          waterShare: waterLeft(ageing, now),
           endsSeconds: Math.min(metalUntil, waterUntil),
           endsBy: metalUntil < waterUntil ? 'metal-used-up' : 'dried-out',
         };
@@ -160,34 +231,30 @@ export class RunningCircuit {
     );
   }
 
-  private totalAmps(): number {
-    let sum = 0;
-    for (const { count, amps } of this.strings) sum += count * amps;
-    return sum;
-  }
-
-  /** Brings what has built up beside the curves up to this moment. */
-  private bringTo(seconds: number, state: readonly number[], settled: QuasiSteady): void {
+  /** Currents with the films as they stand; the volts between the battery's ends. */
+  private solveNow(): number {
     for (const string of this.strings) {
-      const { cells, curves } = string.folded;
       let ohms = 0;
       let filmVolts = 0;
-      for (const { ageing, times, at } of cells) {
-        ohms += times * addedOhms(ageing, seconds, settled);
-        if (settled === 'none') filmVolts += times * state[at]!;
-        if (settled !== 'both') filmVolts += times * state[at + 1]!;
+      for (const { ageing, times, at } of string.grouped.cells) {
+        ohms += times * addedOhms(ageing, this.now);
+        filmVolts += times * (this.cells[at]! + this.cells[at + 1]!);
       }
-      curves.forEach(({ soakSeconds }, index) => {
-        string.wetted[index] = wettedShare(soakSeconds, seconds);
-      });
-      string.ohms = ohms;
-      string.filmVolts = filmVolts;
+      this.setMoment(string, this.now, ohms, filmVolts);
     }
+    return this.solve();
+  }
+
+  private setMoment(string: StringNow, seconds: number, ohms: number, filmVolts: number): void {
+    string.grouped.curves.forEach(({ soakSeconds }, index) => {
+      string.wetted[index] = wettedShare(soakSeconds, seconds);
+    });
+    string.ohms = ohms;
+    string.filmVolts = filmVolts;
   }
 
   /** Finds the terminal volts at which the strings give what the load takes; fills the string currents. */
-  private solve(seconds: number, state: readonly number[], settled: QuasiSteady): number {
-    this.bringTo(seconds, state, settled);
+  private solve(): number {
     const [only] = this.strings;
     if (only === undefined) throw new Error('a battery has at least one string');
     if (this.strings.length === 1) return this.solveEqual(only);
@@ -197,58 +264,65 @@ export class RunningCircuit {
   /** All strings are alike: one unknown current. */
   private solveEqual(string: StringNow): number {
     const { load, thermalVolts } = this;
-    if (load === null) {
+    const openVolts = voltsOf(string, 0);
+    if (load === null || loadVolts(load, 0, thermalVolts) >= openVolts) {
       string.amps = 0;
-      return voltsOf(string, 0);
+      return openVolts;
     }
-    const gapAt = (amps: number): number =>
-      loadVolts(load, string.count * amps, thermalVolts) - voltsOf(string, amps);
-    if (gapAt(0) >= 0) {
-      string.amps = 0;
-      return voltsOf(string, 0);
-    }
-    const slopeAt = (amps: number): number =>
-      string.count * loadDifferentialOhms(load, string.count * amps, thermalVolts) +
-      slopeOf(string, amps);
-    string.amps = risingRoot(gapAt, slopeAt, string.amps);
-    return voltsOf(string, string.amps);
+    const { count } = string;
+    const { x } = risingRoot({
+      valueAt: (amps) => loadVolts(load, count * amps, thermalVolts) - voltsOf(string, amps),
+      slopeAt: (amps) =>
+        count * loadDifferentialOhms(load, count * amps, thermalVolts) +
+        differentialOhmsOf(string, amps),
+      low: -Infinity,
+      high: Infinity,
+      start: string.amps,
+      tolerance: TOLERANCE_VOLTS,
+    });
+    string.amps = x;
+    return voltsOf(string, x);
   }
 
   private solveUnequal(load: Load): number {
     const { thermalVolts } = this;
-    let low = 0;
-    let high = Math.max(0, ...this.strings.map((string) => voltsOf(string, 0)));
-    const start = loadVolts(load, Math.max(0, this.totalAmps()), thermalVolts);
-    let volts = Math.min(high, start);
-    for (let iteration = 0; iteration < MAX_ITERATIONS; iteration += 1) {
-      const { given, siemens } = this.currentAtVolts(volts);
-      // In the current: the load's voltage at what the strings give, against their voltage.
-      const gap = loadVolts(load, Math.max(0, given), thermalVolts) - volts;
-      if (gap > 0) low = volts;
-      else high = volts;
-      if (Math.abs(gap) <= 1e-9 || high - low <= 1e-12) break;
-      const slope = loadDifferentialOhms(load, Math.max(0, given), thermalVolts) * siemens + 1;
-      const next = volts + gap / slope;
-      volts = next > low && next < high ? next : (low + high) / 2;
-    }
-    return volts;
+    let slope = 1;
+    const high = Math.max(0, ...this.strings.map((string) => voltsOf(string, 0)));
+    const { x } = risingRoot({
+      valueAt: (volts) => {
+        const { given, siemens } = this.currentAtVolts(volts);
+        const taken = Math.max(0, given);
+        slope = loadDifferentialOhms(load, taken, thermalVolts) * siemens + 1;
+        // In the current: the load's voltage at what the strings give, against their voltage.
+        return volts - loadVolts(load, taken, thermalVolts);
+      },
+      slopeAt: () => slope,
+      low: 0,
+      high,
+      start: Math.min(high, loadVolts(load, Math.max(0, this.amps), thermalVolts)),
+      tolerance: 1e-9,
+    });
+    return x;
   }
 
   /** Nothing is connected: unequal strings settle where what one gives another takes. */
   private solveResting(): number {
     const open = this.strings.map((string) => voltsOf(string, 0));
-    let low = Math.min(...open);
-    let high = Math.max(...open);
-    let volts = (low + high) / 2;
-    for (let iteration = 0; iteration < MAX_ITERATIONS; iteration += 1) {
-      const { given, siemens } = this.currentAtVolts(volts);
-      if (given > 0) low = volts;
-      else high = volts;
-      if (Math.abs(given) <= 1e-13 || high - low <= 1e-12) break;
-      const next = volts + given / siemens;
-      volts = next > low && next < high ? next : (low + high) / 2;
-    }
-    return volts;
+    const [low, high] = [Math.min(...open), Math.max(...open)];
+    let siemens = 1;
+    const { x } = risingRoot({
+      valueAt: (volts) => {
+        const at = this.currentAtVolts(volts);
+        siemens = at.siemens;
+        return -at.given;
+      },
+      slopeAt: () => siemens,
+      low,
+      high,
+      start: (low + high) / 2,
+      tolerance: 1e-13,
+    });
+    return x;
   }
 
   /** Current of all strings whose ends stand at `volts`, and how fast it falls with them. */
@@ -256,14 +330,57 @@ export class RunningCircuit {
     let given = 0;
     let siemens = 0;
     for (const string of this.strings) {
-      string.amps = risingRoot(
-        (amps) => volts - voltsOf(string, amps),
-        (amps) => slopeOf(string, amps),
-        string.amps,
-      );
-      given += string.count * string.amps;
-      siemens += string.count / slopeOf(string, string.amps);
+      const { x } = risingRoot({
+        valueAt: (amps) => volts - voltsOf(string, amps),
+        slopeAt: (amps) => differentialOhmsOf(string, amps),
+        low: -Infinity,
+        high: Infinity,
+        start: string.amps,
+        tolerance: TOLERANCE_VOLTS,
+      });
+      string.amps = x;
+      given += string.count * x;
+      siemens += string.count / differentialOhmsOf(string, x);
     }
     return { given, siemens };
   }
+}
+
+/** Volts of a film after a step: `volts` of itself and of the current at the beginning, `ohms` for that at the end. */
+function filmStep(
+  { ohms, seconds: time }: RcPair,
+  filmVolts: number,
+  amps: number,
+  seconds: number,
+): { volts: number; ohms: number } {
+  const steps = seconds / time;
+  // 1 − e^(−x) and (1 − e^(−x))/x, exact for short steps too.
+  const caught = -Math.expm1(-steps);
+  const mean = steps > 0 ? caught / steps : 1;
+  return {
+    volts: filmVolts * (1 - caught) + ohms * amps * (mean - (1 - caught)),
+    ohms: ohms * (1 - mean),
+  };
+}
+
+/** Volts of a string at a current: wetted parts of the electrodes carry all of it. */
+function voltsOf({ grouped, wetted, ohms, filmVolts }: StringNow, amps: number): number {
+  let volts = -ohms * amps - filmVolts;
+  const { curves } = grouped;
+  for (let index = 0; index < curves.length; index += 1) {
+    const { cell, times } = curves[index]!;
+    volts += times * terminalVoltage(cell, amps / wetted[index]!);
+  }
+  return volts;
+}
+
+/** How fast those volts fall with the current, ohms. */
+function differentialOhmsOf({ grouped, wetted, ohms }: StringNow, amps: number): number {
+  let slope = ohms;
+  const { curves } = grouped;
+  for (let index = 0; index < curves.length; index += 1) {
+    const { cell, times } = curves[index]!;
+    slope += (times * cellDifferentialOhms(cell, amps / wetted[index]!)) / wetted[index]!;
+  }
+  return slope;
 }

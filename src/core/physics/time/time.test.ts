@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import reference from '@/testing/core/referenceNetworks.json';
-import { theveninCurve } from '../circuit/operatingPoint';
+import { theveninCurve } from '../circuit/battery/sourceCurve';
 import { networkSchema, type NetworkComponent } from '../circuit/network/networkSchema';
 import { ledModelOf } from '../circuit/load/ledPresets';
 import type { Load } from '../circuit/load/load';

@@ -1,3 +1,4 @@
+import { normalShareBelow } from '../../numeric/normalShare';
 import { CLASS_SCATTER } from '../../physics/chance/scatter';
 import type { SpecItem } from '../../physics/circuit/faults/batterySpec';
 import { loadDifferentialOhms, type Load } from '../../physics/circuit/load/load';
@@ -6,7 +7,8 @@ import {
   suitableRange,
   VOLTMETER_OHMS,
 } from '../../physics/instruments/meter';
-import { theveninCurve, operatingPoint } from '../../physics/circuit/operatingPoint';
+import { theveninCurve } from '../../physics/circuit/battery/sourceCurve';
+import { operatingPoint } from '../../physics/circuit/operatingPoint';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
 import { measurementKey, type Measurement } from '../../records/logbook/measurement';
 import { changedString, NO_FAULT, type Hypothesis } from './causes';
@@ -279,7 +281,7 @@ export class Predictor {
     }
     if (measurement.kind === 'load-amps') return { mean: amps, spread, noise: ampsNoise(amps, 10) };
     const log = Math.hypot(SEEN_LOG, Math.hypot(...spread.values()) / Math.max(amps, 1e-9));
-    const mean = amps <= 0 ? 0.005 : normalBelow(Math.log(amps / runsFromAmps) / log);
+    const mean = amps <= 0 ? 0.005 : normalShareBelow(Math.log(amps / runsFromAmps) / log);
     return {
       mean: Math.min(0.99, Math.max(0.005, mean)),
       spread: new Float64Array(this.sourceCount),
@@ -344,9 +346,4 @@ function ampsNoise(amps: number, shunt: number): number {
   const range = Object.values(CURRENT_RANGE_FACTS).find(({ shuntOhms }) => shuntOhms === shunt);
   const digit = (range?.fullScaleAmps ?? 20e-3) / 2000;
   return Math.hypot(SETTLING.amps * amps, digit);
-}
-
-/** Share of the standard normal below a value (logistic approximation, within 0.01). */
-function normalBelow(deviations: number): number {
-  return 1 / (1 + Math.exp(-1.702 * deviations));
 }

@@ -8,7 +8,7 @@ import {
 } from '../../physics/chance/simulateClasses';
 import type { RandomStream } from '../../physics/chance/random';
 import { linearizeAt } from '../../physics/circuit/battery/gridCurve';
-import type { TheveninSource } from '../../physics/circuit/battery/reduceBattery';
+import type { TheveninSource } from '../../physics/circuit/battery/theveninSource';
 import { solveNetwork } from '../../physics/circuit/network/solveNetwork';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
 import type { Desk, StandingCell, StandingItem } from '../../physics/desk/desk';

@@ -1,6 +1,8 @@
 import type { CellModel } from '../../physics/chemistry/cellModel';
 import { gridCurve } from '../../physics/circuit/battery/gridCurve';
 import { boosterOnSource, TYPICAL_BOOSTER } from '../../physics/circuit/load/booster';
+import { ORDINARY_FARADS } from '../../physics/circuit/load/capacitorBank';
+import { chargeBank } from '../../physics/time/chargeBank';
 import type { LoadRequirement } from '../../records/plan/loadRequirement';
 import { formatMinutes, formatNumber, formatVolts } from '../../units';
 
@@ -15,8 +17,7 @@ export interface Combination {
 
 const MAX_CELLS = 60;
 const MAX_BOOSTED_IN_SERIES = 4;
-/** An ordinary electrolytic capacitor; patience of a class. */
-const CAPACITOR_FARADS = 4.7e-3;
+/** Patience of a class. */
 const CHARGE_SECONDS = 300;
 /** Charged so far above what the load holds. */
 const HEADROOM = 1.5;
@@ -57,14 +58,18 @@ function stored(cell: CellModel, need: LoadRequirement): Combination | null {
   const cellsInSeries = Math.ceil((HEADROOM * need.volts) / cell.emfVolts);
   if (cellsInSeries > MAX_CELLS) return null;
   const openVolts = cellsInSeries * cell.emfVolts;
-  const slope = gridCurve(cell, cellsInSeries, 1).differentialOhmsAt(0);
-  const reached = openVolts * -Math.expm1(-CHARGE_SECONDS / (slope * CAPACITOR_FARADS));
-  const seconds = (CAPACITOR_FARADS * Math.max(0, reached - need.volts)) / need.amps;
+  const [reached = 0] = chargeBank({
+    source: gridCurve(cell, cellsInSeries, 1),
+    farads: ORDINARY_FARADS,
+    initialVolts: 0,
+    atSeconds: [CHARGE_SECONDS],
+  });
+  const seconds = (ORDINARY_FARADS * Math.max(0, reached - need.volts)) / need.amps;
   if (!(seconds > 0)) return null;
   return {
     kind: 'capacitor',
     cellsInSeries,
     strings: 1,
-    wording: `A capacitor of ${formatNumber(1000 * CAPACITOR_FARADS)} mF (rated above ${formatVolts(openVolts)}), charged by ${cellsInSeries} in series for ${formatMinutes(CHARGE_SECONDS / 60)}, then runs it for about ${formatNumber(seconds, 2)} s at a time.`,
+    wording: `A capacitor of ${formatNumber(1000 * ORDINARY_FARADS)} mF (rated above ${formatVolts(openVolts)}), charged by ${cellsInSeries} in series for ${formatMinutes(CHARGE_SECONDS / 60)}, then runs it for about ${formatNumber(seconds, 2)} s at a time.`,
   };
 }

@@ -1,14 +1,17 @@
 import { brightnessOf, type BrightnessBand } from '../../physics/circuit/brightness';
 import { DEVICE_KINDS, DEVICE_PRESETS } from '../../physics/circuit/devicePresets';
-import { TORCH_BULB } from '../../physics/circuit/load/bulb';
+import { filamentLook, TORCH_BULB } from '../../physics/circuit/load/bulb';
 import type { Load } from '../../physics/circuit/load/load';
 import { LED_COLOURS, LED_PRESETS, ledModelOf } from '../../physics/circuit/load/ledPresets';
-import { TYPICAL_BOOSTER } from '../../physics/circuit/load/booster';
+import { boosterOnSource, TYPICAL_BOOSTER } from '../../physics/circuit/load/booster';
+import { bankAt, FULL_SHARE, ORDINARY_FARADS } from '../../physics/circuit/load/capacitorBank';
+import { motorOn, TOY_MOTOR } from '../../physics/circuit/load/motor';
 import { usbShortfall } from '../../physics/circuit/load/usb';
 import type { Desk } from '../../physics/desk/desk';
-import { deskCurve, solveDesk } from '../../physics/desk/solveDesk';
+import { deskSource } from '../../physics/desk/deskSource';
+import { solveDesk } from '../../physics/desk/solveDesk';
 import { formatAmps, formatMinutes, formatNumber, formatVolts } from '../../units';
-import type { TheveninSource } from '../../physics/circuit/battery/reduceBattery';
+import { chargeTime } from '../../physics/time/chargeTime';
 
 /** What the same battery does with another load. */
 export interface OtherLoad {
@@ -23,19 +26,10 @@ export interface OtherLoad {
   readonly verdict: string;
 }
 
-/** A filament begins to glow from about this share of its rated volts (common practice, no source). */
-const GLOW_SHARE = 0.4;
 const KILO_OHM: Load = { kind: 'resistor', ohms: 1000 };
 
-/** A toy motor (common practice, no source). */
-const MOTOR = { stallAmps: 0.8, ratedVolts: 1.5, freeAmps: 0.06, startVolts: 0.3 };
 /** A booster that feeds a red LED dimly: 1.7 V at 1 mA come out. */
 const BOOSTED_WATTS = 1.7e-3;
-const CURVE_POINTS = 60;
-/** An ordinary electrolytic capacitor. */
-const FARADS = 4.7e-3;
-/** Within 1 % of the open volts after five time constants: 1 − e⁻⁵. */
-const TIME_CONSTANTS = 5;
 
 /** Every load that the core knows, on the battery as it is. */
 export function otherLoads(desk: Desk): OtherLoad[] {
@@ -73,7 +67,7 @@ export function otherLoads(desk: Desk): OtherLoad[] {
   });
   const bulb: Load = { kind: 'bulb', bulb: TORCH_BULB };
   const glow = solved(bulb);
-  const glows = glow.volts >= GLOW_SHARE * TORCH_BULB.ratedVolts;
+  const look = filamentLook(TORCH_BULB, glow.volts * glow.amps);
   const { source } = solveDesk(desk, KILO_OHM);
   const usb = usbShortfall(source);
   return [
@@ -85,14 +79,15 @@ export function otherLoads(desk: Desk): OtherLoad[] {
       load: bulb,
       ...glow,
       brightness: null,
-      works: glows,
-      verdict: glows ? 'glows' : 'dark: a bulb wants hundreds of times the current of an LED',
+      works: look !== 'dark',
+      verdict:
+        look !== 'dark' ? look : 'dark: a bulb wants hundreds of times the current of an LED',
     },
     pairOfLeds(desk, 'series'),
     pairOfLeds(desk, 'parallel'),
     smallMotor(desk),
     boosted(desk),
-    capacitor(source),
+    capacitor(desk),
     {
       id: 'kilo-ohm',
       name: '1 kΩ resistor',
@@ -136,67 +131,69 @@ function pairOfLeds(desk: Desk, how: 'series' | 'parallel'): OtherLoad {
   };
 }
 
-/** Standing still a motor is a resistor; it turns where that leaves it its starting volts. */
 function smallMotor(desk: Desk): OtherLoad {
-  const { stallAmps, ratedVolts, freeAmps, startVolts } = MOTOR;
-  const standing: Load = { kind: 'resistor', ohms: ratedVolts / stallAmps };
-  const running: Load = { kind: 'device', amps: freeAmps, leastVolts: startVolts };
-  const held = solveDesk(desk, standing);
-  const works = held.volts >= startVolts;
-  const { amps, volts } = works ? solveDesk(desk, running) : held;
+  const { status, load, amps, volts } = motorOn(TOY_MOTOR, (one) => solveDesk(desk, one));
+  const works = status === 'running';
   return {
     id: 'motor',
     name: 'small motor, 1.5 V',
-    load: works ? running : standing,
+    load,
     amps,
     volts,
     brightness: null,
     works,
     verdict: works
       ? 'turns'
-      : `stands still: only ${formatVolts(volts)} of the ${formatVolts(startVolts)} that start it`,
+      : `stands still: only ${formatVolts(volts)} of the ${formatVolts(TOY_MOTOR.startVolts)} that start it`,
   };
 }
 
-/** A booster takes the same power at any voltage: it works at the highest one at which the battery gives so much. */
 function boosted(desk: Desk): OtherLoad {
-  const { efficiency, startVolts, dropOutVolts } = TYPICAL_BOOSTER;
-  const needed = BOOSTED_WATTS / efficiency;
-  const curve = deskCurve(desk, CURVE_POINTS);
-  const open = curve[0]?.volts ?? 0;
-  const point = curve.find(({ volts, amps }) => volts >= dropOutVolts && volts * amps >= needed);
-  const works = open >= startVolts && point !== undefined;
+  const source = deskSource(desk);
+  const outcome = boosterOnSource(source, { outputWatts: BOOSTED_WATTS, ...TYPICAL_BOOSTER });
+  const works = outcome.status === 'running';
   return {
     id: 'booster',
     name: 'booster with a red LED',
     load: null,
-    amps: works ? point.amps : 0,
-    volts: works ? point.volts : open,
+    amps: works ? outcome.amps : 0,
+    volts: works ? outcome.volts : source.voltsAt(0),
     brightness: null,
     works,
-    verdict: works
-      ? 'runs, the LED dim'
-      : open < startVolts
-        ? 'does not start: too few volts'
-        : 'no stable point: too little power',
+    verdict: BOOSTER_VERDICTS[outcome.status],
   };
 }
 
+const BOOSTER_VERDICTS = {
+  running: 'runs, the LED dim',
+  'does-not-start': 'does not start: too few volts',
+  'no-stable-point': 'no stable point: too little power',
+} as const;
+
 /** A capacitor draws nothing once it is full; what it holds is ½CV². */
-function capacitor({ emfVolts, resistanceOhms }: TheveninSource): OtherLoad {
-  const minutes = (TIME_CONSTANTS * resistanceOhms * FARADS) / 60;
-  const millijoules = 500 * FARADS * emfVolts ** 2;
-  const works = emfVolts > 0 && Number.isFinite(minutes);
+function capacitor(desk: Desk): OtherLoad {
+  const source = deskSource(desk);
+  const openVolts = source.voltsAt(0);
+  const works = openVolts > 0 && Number.isFinite(source.differentialOhmsAt(0));
+  const seconds = works
+    ? chargeTime({
+        source,
+        farads: ORDINARY_FARADS,
+        fromVolts: 0,
+        toVolts: FULL_SHARE * openVolts,
+      })
+    : Infinity;
+  const one = { farads: ORDINARY_FARADS, ratedVolts: openVolts, inSeries: 1, inParallel: 1 };
   return {
     id: 'capacitor',
     name: 'capacitor, 4700 µF',
     load: null,
     amps: 0,
-    volts: Math.max(0, emfVolts),
+    volts: Math.max(0, openVolts),
     brightness: null,
     works,
     verdict: works
-      ? `full after about ${formatMinutes(minutes)}: ${formatNumber(millijoules)} mJ`
+      ? `full after about ${formatMinutes(seconds / 60)}: ${formatNumber(1000 * bankAt(one, openVolts).joules)} mJ`
       : 'does not charge',
   };
 }

@@ -9,7 +9,7 @@ import { billOfCell } from './bills';
 import { cupboardCsv, withCsvCupboard } from '../../records/cupboard/cupboardCsv';
 import { EMPTY_CUPBOARD, entryOf, withEntry } from '../../records/cupboard/cupboardSchema';
 import { clockMinutes, separatorPlan } from './cutting';
-import { kitOfPlan, preparingMinutes, sparesOf, type Kit } from './kitOfPlan';
+import { kitOfPlan, sparesOf, type Kit } from './kitOfPlan';
 import { saltGrams } from './mixingCards';
 import { PART_IDS, PARTS, type PartId } from '../../records/cupboard/parts';
 import { amountWords, shoppingList } from './shoppingList';
@@ -233,7 +233,6 @@ test('sanding: three minutes a coin, shared by the hands there are', () => {
   const sanding = kit.cutting.find(({ id }) => id === 'sanding');
   expect(sanding?.handMinutes).toBe(30);
   expect(clockMinutes(30, 4)).toBe(8);
-  expect(preparingMinutes(kit, 1)).toBeGreaterThan(preparingMinutes(kit, 4));
 });
 
 test('half a mole of copper sulfate in 80 mL by hand: 9.99 g', () => {

@@ -243,9 +243,3 @@ function liquidsOf(
   }
   return [...found.values()];
 }
-
-/** Minutes of preparing by hand, shared by so many hands. */
-export function preparingMinutes({ cutting, mixing }: Kit, hands: number): number {
-  const cut = cutting.reduce((sum, { handMinutes }) => sum + handMinutes, 0);
-  return clockMinutes(cut, hands) + mixing.reduce((sum, { minutes }) => sum + minutes, 0);
-}

@@ -1,6 +1,7 @@
 import { AA_JOULES, AA_VOLTS } from '../running/compareRuns';
 import { aboutTime } from '../running/runWords';
 import { gridCurve } from '../../physics/circuit/battery/gridCurve';
+import { FULL_SHARE } from '../../physics/circuit/load/capacitorBank';
 import { cautionIdsOfVolts, type CautionId } from '../../physics/safety/cautions';
 import { chargeTime } from '../../physics/time/chargeTime';
 import {
@@ -186,8 +187,6 @@ function workOutPulse(
     cautions: [...cautions, ...cautionIdsOfVolts(cells * emfVolts)],
   };
 }
-
-const FULL_SHARE = 0.95;
 
 /** How long it charges: the formula for a straight line, the cell's own curve for any other. */
 function chargingLines(

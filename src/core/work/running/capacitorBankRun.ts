@@ -1,14 +1,10 @@
-import { gridCurve } from '../../physics/circuit/battery/gridCurve';
-import { bankAt, type BankFacts } from '../../physics/circuit/load/capacitorBank';
+import { bankAt, FULL_SHARE, type BankFacts } from '../../physics/circuit/load/capacitorBank';
 import { loadVolts } from '../../physics/circuit/load/load';
-import {
-  theveninCurve,
-  operatingPoint,
-  type SourceCurve,
-} from '../../physics/circuit/operatingPoint';
+import { theveninCurve, type SourceCurve } from '../../physics/circuit/battery/sourceCurve';
+import { operatingPoint } from '../../physics/circuit/operatingPoint';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
-import { cellsOf, withoutFaults, type Desk } from '../../physics/desk/desk';
-import { solveDesk } from '../../physics/desk/solveDesk';
+import { withoutFaults } from '../../physics/desk/desk';
+import { deskSource } from '../../physics/desk/deskSource';
 import type { PlanEvaluation } from '../planning/evaluatePlan';
 import { CHARGE_TOLERANCE, chargeBank } from '../../physics/time/chargeBank';
 import { chargeTime } from '../../physics/time/chargeTime';
@@ -41,8 +37,6 @@ export interface Flashes {
   readonly joules: number;
 }
 
-/** A bank counts as full at this share of the open-circuit volts; the rest takes for ever. */
-const FULL_SHARE = 0.95;
 const EMPTY_SHARE = 0.05;
 /** A flash is over when the LED's current falls below this, amperes: there it is still dim (common practice, no source). */
 const FLASH_ENDS_AMPS = 1e-3;
@@ -55,7 +49,7 @@ export function capacitorBankRun(
   { desk, need }: Pick<PlanEvaluation, 'desk' | 'need'>,
   bank: RunningBank,
 ): CapacitorBankRun {
-  const source = soundCurve(desk);
+  const source = deskSource(withoutFaults(desk));
   const openVolts = source.voltsAt(0);
   const facts = bankAt(bank, openVolts);
   const { farads } = facts;
@@ -76,18 +70,6 @@ export function capacitorBankRun(
     joulesAtHalf: bankAt(bank, openVolts / 2).joules,
     flashes: flashesOf(need, source, farads, bank.dischargeOhms),
   };
-}
-
-/** So high a resistance that the battery does not notice it. */
-const NOTHING = { kind: 'resistor', ohms: 1e9 } as const;
-
-/** Curve of the sound battery; of one laid out by hand the straight line at its open end. */
-function soundCurve(desk: Desk): SourceCurve {
-  const sound = withoutFaults(desk);
-  const [first] = cellsOf(sound);
-  return sound.plainGrid && first !== undefined
-    ? gridCurve(first.model, sound.strings[0]?.length ?? 0, sound.strings.length)
-    : theveninCurve(solveDesk(sound, NOTHING).source);
 }
 
 function flashesOf(

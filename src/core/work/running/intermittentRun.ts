@@ -2,7 +2,7 @@ import { ROOM_THERMAL_VOLTS } from '../../constants';
 import type { Desk } from '../../physics/desk/desk';
 import type { LoadRequirement } from '../../records/plan/loadRequirement';
 import type { DischargeEnd, DischargeSample } from '../../physics/time/dischargeRun';
-import { IntermittentUse } from '../../physics/time/intermittentUse';
+import { IntermittentUse, segmentOf } from '../../physics/time/intermittentUse';
 import { agedStrings, leastAmpsOf, type RunFactors } from './runBattery';
 import type { Running } from '../../records/plan/runningSchema';
 
@@ -42,25 +42,28 @@ export function* intermittentRun(
   factors: RunFactors,
 ): Generator<number, IntermittentRun, void> {
   const { onSeconds, restSeconds } = running.turns;
-  const use = new IntermittentUse({
-    strings: agedStrings(desk, running, factors),
-    thermalVolts: ROOM_THERMAL_VOLTS,
-    leastAmps: leastAmpsOf(need),
-  });
+  const use = new IntermittentUse(
+    {
+      strings: agedStrings(desk, running, factors),
+      thermalVolts: ROOM_THERMAL_VOLTS,
+      leastAmps: leastAmpsOf(need),
+    },
+    'quick',
+  );
   const turns: TurnFacts[] = [];
   let drawn = 0;
   let usedSeconds = 0;
   while (use.end === null && use.seconds < TURNS_HORIZON_SECONDS) {
     const begin = use.seconds;
     const first = use.samples.length;
-    use.go({ load: need.load, seconds: onSeconds }, POINTS_OF_STRETCH);
+    use.go(segmentOf(need.load, onSeconds, POINTS_OF_STRETCH));
     usedSeconds += use.seconds - begin;
     turns.push({
       seconds: begin,
       firstAmps: use.samples[first]?.amps ?? 0,
       lastAmps: use.samples.at(-1)?.amps ?? 0,
     });
-    use.go({ load: null, seconds: restSeconds }, POINTS_OF_STRETCH);
+    use.go(segmentOf(null, restSeconds, POINTS_OF_STRETCH));
     if (turns.length <= DRAWN_TURNS) drawn = use.samples.length;
     yield Math.min(1, use.seconds / TURNS_HORIZON_SECONDS);
   }

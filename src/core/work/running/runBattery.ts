@@ -75,7 +75,6 @@ export function runBattery(
     atSeconds,
     leastAmps: leastAmpsOf(need),
   });
-  if (outcome.status !== 'finished') throw new Error('the run took too many steps');
   const samples = outcome.samples.map((sample): RunSample => ({
     ...sample,
     brightness: isLed(need) ? brightnessOf(sample.amps) : null,

@@ -2,7 +2,7 @@ import { ROOM_THERMAL_VOLTS } from '../../constants';
 import type { Desk } from '../../physics/desk/desk';
 import { LEAD_OHMS } from '../measuring/probed';
 import type { DischargeSample } from '../../physics/time/dischargeRun';
-import { IntermittentUse } from '../../physics/time/intermittentUse';
+import { IntermittentUse, segmentOf } from '../../physics/time/intermittentUse';
 import { agedStrings, type RunFactors } from './runBattery';
 import type { Running } from '../../records/plan/runningSchema';
 
@@ -32,12 +32,12 @@ export function shortCircuitRecovery(
   const strings = agedStrings(desk, { ...running, fromDry: false }, factors);
   const use = new IntermittentUse({ strings, thermalVolts: ROOM_THERMAL_VOLTS, leastAmps: 0 });
   const { shortSeconds } = running;
-  use.go({ load: { kind: 'resistor', ohms: LEAD_OHMS }, seconds: shortSeconds }, POINTS);
+  use.go(segmentOf({ kind: 'resistor', ohms: LEAD_OHMS }, shortSeconds, POINTS));
   const shorted = [...use.samples];
   const rest = new IntermittentUse({ strings, thermalVolts: ROOM_THERMAL_VOLTS, leastAmps: 0 });
-  rest.go({ load: null, seconds: 1 }, 2);
+  rest.go(segmentOf(null, 1, 2));
   const freshVolts = rest.samples[0]?.volts ?? 0;
-  use.go({ load: null, seconds: REST_SECONDS }, POINTS);
+  use.go(segmentOf(null, REST_SECONDS, POINTS));
   const lifted = use.samples.slice(shorted.length);
   const voltsAfter = (seconds: number): number => {
     const at = shortSeconds + seconds;

@@ -1,7 +1,7 @@
 import type { CellModel } from '../../physics/chemistry/cellModel';
 import { brightnessOf, type BrightnessBand } from '../../physics/circuit/brightness';
 import { gridCurve } from '../../physics/circuit/battery/gridCurve';
-import { TORCH_BULB } from '../../physics/circuit/load/bulb';
+import { filamentLook, TORCH_BULB, type FilamentLook } from '../../physics/circuit/load/bulb';
 import { ledModelOf } from '../../physics/circuit/load/ledPresets';
 import type { Load } from '../../physics/circuit/load/load';
 import { operatingPoint } from '../../physics/circuit/operatingPoint';
@@ -45,9 +45,6 @@ export type LampArrangement = (typeof LAMP_ARRANGEMENTS)[number];
 
 /** An LED on bought cells needs a resistor, or it burns out. */
 export const LED_RESISTOR_OHMS = 47;
-/** From this share of its rated power on a filament is seen to glow (from memory). */
-const GLOWS_FROM = 0.05;
-
 /** One way to join the cells. */
 export interface Joining {
   readonly name: string;
@@ -60,7 +57,7 @@ export interface JoiningResult extends Joining {
   readonly lampAmps: number;
   readonly lampWatts: number;
   /** How an LED looks; for a bulb whether it glows. */
-  readonly looks: BrightnessBand | 'glows' | 'shines';
+  readonly looks: BrightnessBand | FilamentLook;
   /** Current out of each cell, and how long it lasts at that. */
   readonly cellAmps: number;
   readonly lastsSeconds: number;
@@ -101,16 +98,11 @@ export function compareJoining(
       ...joining,
       lampAmps,
       lampWatts,
-      looks: lamp === 'led' ? brightnessOf(lampAmps) : filament(lampWatts),
+      looks: lamp === 'led' ? brightnessOf(lampAmps) : filamentLook(TORCH_BULB, lampWatts),
       cellAmps,
       lastsSeconds: cellAmps > 0 ? cell.coulombs / cellAmps : Infinity,
     };
   });
-}
-
-function filament(watts: number): JoiningResult['looks'] {
-  const share = watts / (TORCH_BULB.ratedVolts * TORCH_BULB.ratedAmps);
-  return share < GLOWS_FROM ? 'dark' : share < 0.5 ? 'glows' : 'shines';
 }
 
 function loadOf(cell: ComparedCell, lamp: Lamp, lamping: LampArrangement): Load {

@@ -4,8 +4,8 @@ import {
   terminalVoltage,
   type CellModel,
 } from '../../chemistry/cellModel';
-import type { SourceCurve } from '../operatingPoint';
-import type { TheveninSource } from './reduceBattery';
+import type { SourceCurve } from './sourceCurve';
+import type { TheveninSource } from './theveninSource';
 
 /** The curve of equal cells, so many in series, such strings side by side: `V(I) = m·v(I/n)`. */
 export function gridCurve(cell: CellModel, cellsInSeries: number, strings: number): SourceCurve {

@@ -6,7 +6,6 @@ import { solveNetwork } from '../network/solveNetwork';
 import { batteryNetwork, nodeAfter } from './batteryNetwork';
 import {
   FAULT_DEFAULTS,
-  rimLeakSiemens,
   type BatterySpec,
   type CellFault,
   type SpecCell,
@@ -120,11 +119,6 @@ test('wet rims: the pile of the reference network f (2 kΩ over each cell, 5 kΩ
   });
   expect(outcome.nodeVolts['plus']).toBeCloseTo(1.68045898412598, 9);
   expect(outcome.componentAmps['string 1 cell 1']).toBeCloseTo(0.000856056806636861, 10);
-});
-
-test('more overhang leaks more; a separator that is smaller does not leak', () => {
-  expect(rimLeakSiemens(2)).toBeGreaterThan(rimLeakSiemens(1));
-  expect(rimLeakSiemens(-1)).toBe(0);
 });
 
 test('unequal strings: the strong one drives current back through the weak one', () => {

@@ -54,9 +54,3 @@ export type SpecItem = SpecCell | SpecGroup;
 export interface BatterySpec {
   readonly strings: readonly (readonly SpecItem[])[];
 }
-
-/** Conductance in siemens that a separator standing out by so many millimetres adds between neighbours. */
-export function rimLeakSiemens(overhangMillimetres: number): number {
-  // A film grows with the overhang; 1 mm all round leaks like the usual wet rim (from memory).
-  return Math.max(0, overhangMillimetres) / FAULT_DEFAULTS.rimLeakOhms;
-}

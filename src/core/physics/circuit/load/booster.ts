@@ -1,4 +1,6 @@
-import type { SourceCurve } from '../operatingPoint';
+import { risingRoot } from '../../../numeric/risingRoot';
+import { ampsAtVolts } from '../battery/ampsAtVolts';
+import type { SourceCurve } from '../battery/sourceCurve';
 
 /** A blocking oscillator that lifts a small voltage: constant power in, as long as it runs. */
 export interface BoosterModel {
@@ -22,13 +24,11 @@ export type BoosterOutcome =
   /** The battery cannot give the power at any voltage: no stable operating point. */
   | {
       readonly status: 'no-stable-point';
-      readonly mostWatts: number;
+      readonly maxWatts: number;
       readonly neededWatts: number;
     };
 
 const SAMPLES = 200;
-const BISECTIONS = 60;
-const GROWTH = 2;
 
 /**
  * Operating point of a constant-power input on a falling source curve. Of the two crossings only the one at the higher
@@ -39,36 +39,24 @@ export function boosterOnSource(source: SourceCurve, booster: BoosterModel): Boo
   if (openVolts < booster.startVolts) return { status: 'does-not-start', openVolts };
   const neededWatts = booster.outputWatts / booster.efficiency;
   const watts = (amps: number): number => amps * source.voltsAt(amps);
-  const mostAmps = ampsAtVolts(source, booster.dropOutVolts);
-  let mostWatts = 0;
+  const maxAmps = ampsAtVolts(source, booster.dropOutVolts);
+  let maxWatts = 0;
   let before = 0;
   for (let sample = 1; sample <= SAMPLES; sample += 1) {
-    const amps = (mostAmps * sample) / SAMPLES;
+    const amps = (maxAmps * sample) / SAMPLES;
     const found = watts(amps);
     if (found >= neededWatts) {
-      const running = bisect((at) => watts(at) - neededWatts, before, amps);
+      const running = crossing((at) => watts(at) - neededWatts, before, amps);
       return { status: 'running', amps: running, volts: source.voltsAt(running) };
     }
-    mostWatts = Math.max(mostWatts, found);
+    maxWatts = Math.max(maxWatts, found);
     before = amps;
   }
-  return { status: 'no-stable-point', mostWatts, neededWatts };
-}
-
-function ampsAtVolts(source: SourceCurve, volts: number): number {
-  let high = 1e-6;
-  while (source.voltsAt(high) > volts) high *= GROWTH;
-  return bisect((amps) => volts - source.voltsAt(amps), 0, high);
+  return { status: 'no-stable-point', maxWatts, neededWatts };
 }
 
 /** Where a function that is negative at `low` and positive at `high` passes zero. */
-function bisect(valueAt: (at: number) => number, low: number, high: number): number {
-  let from = low;
-  let to = high;
-  for (let step = 0; step < BISECTIONS; step += 1) {
-    const middle = (from + to) / 2;
-    if (valueAt(middle) > 0) to = middle;
-    else from = middle;
-  }
-  return (from + to) / 2;
+function crossing(valueAt: (at: number) => number, low: number, high: number): number {
+  const start = (low + high) / 2;
+  return risingRoot({ valueAt, slopeAt: null, low, high, start, tolerance: 0 }).x;
 }

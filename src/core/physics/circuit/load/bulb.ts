@@ -25,3 +25,19 @@ export function bulbDifferentialOhms({ ratedVolts, ratedAmps }: BulbModel, amps:
   const share = Math.abs(amps) / ratedAmps;
   return (ratedVolts / ratedAmps) * (COLD_SHARE + 2 * (1 - COLD_SHARE) * share);
 }
+
+/** How a filament looks. */
+export type FilamentLook = 'dark' | 'glows' | 'shines';
+
+/**
+ * Share of the rated power from which a filament is seen to glow, and from which it shines. Both from memory: at a
+ * twentieth of its power it is about as hot as a stove plate.
+ */
+export const FILAMENT_FROM_SHARE = { glows: 0.05, shines: 0.5 } as const;
+
+/** How a bulb looks at a power in watts. */
+export function filamentLook({ ratedVolts, ratedAmps }: BulbModel, watts: number): FilamentLook {
+  const share = watts / (ratedVolts * ratedAmps);
+  if (share < FILAMENT_FROM_SHARE.glows) return 'dark';
+  return share < FILAMENT_FROM_SHARE.shines ? 'glows' : 'shines';
+}

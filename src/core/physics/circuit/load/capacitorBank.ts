@@ -6,6 +6,12 @@ export interface CapacitorBank {
   readonly inParallel: number;
 }
 
+/** A bank counts as full at this share of the open-circuit volts: the rest takes for ever. */
+export const FULL_SHARE = 0.95;
+
+/** An ordinary electrolytic capacitor, farads (common practice, no source). */
+export const ORDINARY_FARADS = 4.7e-3;
+
 export interface BankFacts {
   readonly farads: number;
   readonly ratedVolts: number;

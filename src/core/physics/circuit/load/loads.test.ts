@@ -1,14 +1,15 @@
 import fc from 'fast-check';
 import { ROOM_THERMAL_VOLTS } from '../../../constants';
 import { CURRENT_RANGE_FACTS, showAmps, showVolts, suitableRange } from '../../instruments/meter';
-import { theveninCurve, operatingPoint } from '../operatingPoint';
+import { theveninCurve } from '../battery/sourceCurve';
+import { operatingPoint } from '../operatingPoint';
 import { awgDiameterMetres, preferredOhms, wireOhms } from '../wire';
 import { boosterOnSource, TYPICAL_BOOSTER } from './booster';
 import { bulbDifferentialOhms, bulbVolts } from './bulb';
 import { bankAt } from './capacitorBank';
 import { ledModelOf } from './ledPresets';
 import { loadDifferentialOhms, loadVolts, type Load } from './load';
-import { motorOnSource } from './motor';
+import { motorOn } from './motor';
 import { usbShortfall } from './usb';
 
 const VT = ROOM_THERMAL_VOLTS;
@@ -54,11 +55,15 @@ test('a cold filament has a tenth of its hot resistance (common practice, no sou
 
 test('a motor starts only where the battery holds its starting volts against the standing motor', () => {
   const motor = { stallAmps: 0.8, ratedVolts: 1.5, freeAmps: 0.06, startVolts: 0.3 };
-  const weak = motorOnSource(theveninCurve({ emfVolts: 3, resistanceOhms: 500 }), motor, VT);
-  expect(weak.status).toBe('stalled');
-  const strong = motorOnSource(theveninCurve({ emfVolts: 1.5, resistanceOhms: 1 }), motor, VT);
-  expect(strong.status).toBe('running');
-  expect(strong.point.status === 'solved' && strong.point.amps).toBeCloseTo(0.06, 5);
+  const on = (emfVolts: number, resistanceOhms: number) =>
+    motorOn(motor, (load) => {
+      const point = operatingPoint(theveninCurve({ emfVolts, resistanceOhms }), load, VT);
+      if (point.status !== 'solved') throw new Error(point.status);
+      return point;
+    });
+  expect(on(3, 500).status).toBe('stalled');
+  expect(on(1.5, 1).status).toBe('running');
+  expect(on(1.5, 1).amps).toBeCloseTo(0.06, 5);
 });
 
 test('booster: the stable of two crossings, V = (E + √(E² − 4Pr))/2', () => {
@@ -76,7 +81,7 @@ test('booster: a weak source has no stable operating point, and a flat one does 
     neededWatts: expect.closeTo(8.33e-3, 4),
   });
   // Most power of a linear source: E²/4r.
-  expect(weak.status === 'no-stable-point' && weak.mostWatts).toBeCloseTo(0.81 / 6000, 7);
+  expect(weak.status === 'no-stable-point' && weak.maxWatts).toBeCloseTo(0.81 / 6000, 7);
   expect(boosterOnSource(theveninCurve({ emfVolts: 0.5, resistanceOhms: 1 }), booster).status).toBe(
     'does-not-start',
   );

@@ -1,4 +1,4 @@
-import { operatingPoint, type OperatingPoint, type SourceCurve } from '../operatingPoint';
+import type { Load } from './load';
 
 /** A small DC motor by three easily measured figures. */
 export interface MotorModel {
@@ -11,23 +11,37 @@ export interface MotorModel {
   readonly startVolts: number;
 }
 
-export type MotorOutcome =
-  /** Turns freely: its current is the free one and its counter-voltage takes up the rest. */
-  | { readonly status: 'running'; readonly point: OperatingPoint }
-  /** Stands still: it is a resistor that the battery cannot bring to its starting volts. */
-  | { readonly status: 'stalled'; readonly point: OperatingPoint };
+/** A toy motor (common practice, no source). */
+export const TOY_MOTOR: MotorModel = {
+  stallAmps: 0.8,
+  ratedVolts: 1.5,
+  freeAmps: 0.06,
+  startVolts: 0.3,
+};
 
-/** Whether a battery starts the motor, and where it then works. */
-export function motorOnSource(
-  source: SourceCurve,
-  motor: MotorModel,
-  thermalVolts: number,
-): MotorOutcome {
-  const ohms = motor.ratedVolts / motor.stallAmps;
-  const standing = operatingPoint(source, { kind: 'resistor', ohms }, thermalVolts);
-  if (standing.status !== 'solved' || standing.volts < motor.startVolts) {
-    return { status: 'stalled', point: standing };
-  }
-  const load = { kind: 'device', amps: motor.freeAmps, leastVolts: motor.startVolts } as const;
-  return { status: 'running', point: operatingPoint(source, load, thermalVolts) };
+export interface MotorState {
+  /**
+   * `running`: it turns freely, its current is the free one and its counter-voltage takes up the rest; `stalled`: it
+   * stands still, a resistor that the battery cannot bring to its starting volts.
+   */
+  readonly status: 'running' | 'stalled';
+  /** What the battery sees of it. */
+  readonly load: Load;
+  readonly volts: number;
+  readonly amps: number;
+}
+
+/**
+ * Whether a battery starts the motor, and where it then works.
+ * @param pointOf volts and amperes of the battery into a load.
+ */
+export function motorOn(
+  { stallAmps, ratedVolts, freeAmps, startVolts }: MotorModel,
+  pointOf: (load: Load) => { readonly volts: number; readonly amps: number },
+): MotorState {
+  const standing: Load = { kind: 'resistor', ohms: ratedVolts / stallAmps };
+  const held = pointOf(standing);
+  if (held.volts < startVolts) return { status: 'stalled', load: standing, ...held };
+  const turning: Load = { kind: 'device', amps: freeAmps, leastVolts: startVolts };
+  return { status: 'running', load: turning, ...pointOf(turning) };
 }

@@ -1,0 +1,21 @@
+import { isLinearCell } from '../chemistry/cellModel';
+import { gridCurve } from '../circuit/battery/gridCurve';
+import { curveThrough, theveninCurve, type SourceCurve } from '../circuit/battery/sourceCurve';
+import { cellsOf, type Desk } from './desk';
+import { deskCurve, solveDesk } from './solveDesk';
+
+const CURVE_POINTS = 60;
+/** So high a resistance that the battery does not notice it. */
+const NOTHING = { kind: 'resistor', ohms: 1e9 } as const;
+
+/** The whole battery as a source: exact for grids and for straight cells, otherwise straight pieces of its curve. */
+export function deskSource(desk: Desk): SourceCurve {
+  const cells = cellsOf(desk);
+  const [first] = cells;
+  if (desk.plainGrid && first !== undefined) {
+    return gridCurve(first.model, desk.strings[0]?.length ?? 0, desk.strings.length);
+  }
+  return cells.every(({ model }) => isLinearCell(model))
+    ? theveninCurve(solveDesk(desk, NOTHING).source)
+    : curveThrough(deskCurve(desk, CURVE_POINTS));
+}
