@@ -15,6 +15,19 @@ function layer(name, path, forbidden) {
   ];
 }
 
+/** What a group of the core's folders may import of the core: itself and what it stands on. */
+function group(name, path, allowed) {
+  const to = `^src/core/(?!(${allowed.join('|')})(/|$))`;
+  return [
+    {
+      name: `core-${name}`,
+      severity: 'error',
+      from: { path: `^src/core/${path}(/|$)`, pathNot: TESTS },
+      to: { path: to },
+    },
+  ];
+}
+
 module.exports = {
   forbidden: [
     { name: 'no-circular', severity: 'error', from: {}, to: { circular: true } },
@@ -29,6 +42,20 @@ module.exports = {
           '^node_modules/(zod|pure-rand|odex|ml-matrix|ml-levenberg-marquardt|jstat|papaparse)/',
         ],
       },
+    },
+    // root ← numeric, formats ← physics ← records ← work ← documents (docs/adr/0013-rooms-of-the-core.md)
+    ...group('root', '[^/]+\\.ts', ['[^/]+\\.ts']),
+    ...group('numeric', 'numeric', ['numeric']),
+    ...group('formats', 'formats', ['[^/]+\\.ts', 'numeric', 'formats']),
+    ...group('physics', 'physics', ['[^/]+\\.ts', 'numeric', 'formats', 'physics']),
+    ...group('records', 'records', ['[^/]+\\.ts', 'numeric', 'formats', 'physics', 'records']),
+    ...group('work', 'work', ['[^/]+\\.ts', 'numeric', 'formats', 'physics', 'records', 'work']),
+    {
+      name: 'fixtures-in-tests-only',
+      comment: 'What tests are set up with is no part of the product.',
+      severity: 'error',
+      from: { pathNot: [TESTS, '^src/testing/'] },
+      to: { path: '^src/testing/' },
     },
     ...layer('data-on-core', '^src/data/', '^src/(app|features|ui|server|workers|cli)/'),
     ...layer('server-on-data-and-core', '^src/server/', '^src/(app|features|ui|workers|cli)/'),

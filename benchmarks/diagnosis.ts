@@ -5,12 +5,11 @@ import { diagnose, type Diagnosis } from '@/core/work/diagnosis/diagnose';
 import type { Reading } from '@/core/work/diagnosis/evidence';
 import { possibleMeasurements } from '@/core/work/diagnosis/possibleMeasurements';
 import {
-  meterOn,
-  scatteredString,
+  scattered,
+  shown as read,
   withFaultAt,
   type BuiltString,
-} from '@/core/work/measuring/simulatedBench';
-import type { Measurement } from '@/core/records/logbook/measurement';
+} from '@/testing/core/diagnosisBattery';
 import { printRow } from './print.mjs';
 
 const SEED = 20_261_125;
@@ -50,7 +49,7 @@ function logUniform(random: RandomStream, least: number, most: number): number {
 }
 
 function hide(kind: Kind, sound: BuiltString, random: RandomStream): Hidden {
-  const cells = sound.items.length;
+  const cells = sound.length;
   const cell = 1 + Math.floor(random.uniform() * cells);
   const r = kind.ohms;
   const faults: [string, () => CellFault][] = [
@@ -89,16 +88,9 @@ function drawCase(random: RandomStream, faulty: boolean): Case {
     emfVolts: kind.volts * (1 + 0.02 * random.normal()),
     resistanceOhms: kind.ohms * Math.exp(0.15 * random.normal()),
   };
-  const sound = scatteredString(cells, planned, random);
+  const sound = scattered(cells, planned, random);
   const { cause, string } = faulty ? hide(kind, sound, random) : { cause: 'none', string: sound };
   return { kind, cells, string, cause };
-}
-
-function read(string: BuiltString, measurement: Measurement): Reading {
-  if (!('string' in measurement)) throw new Error('the bench measures one string');
-  const shown = meterOn(string, measurement);
-  if (shown.status !== 'reads') throw new Error(`the meter shows ${shown.status}`);
-  return { measurement, value: shown.value };
 }
 
 /** As the guide goes: volts and current of the first cell, volts after each further one until a step is missing, then the current of all. */
@@ -131,7 +123,7 @@ function judge({ kind, cells }: Case, readings: readonly Reading[]): Diagnosis {
     measured: true,
     pile: kind.pile,
     bodies: kind.bodies,
-    lightsMindTurning: true,
+    isPolarised: true,
     readings,
     possible: possibleMeasurements([{ string: 1, built }], false, true),
   });

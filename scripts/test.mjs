@@ -61,6 +61,11 @@ async function otherStaticChecks() {
     '--config',
     '.dependency-cruiser.cjs',
   ]);
+  await check('folder cycles', binary('dependency-cruiser/bin/dependency-cruise.mjs'), [
+    'src/core',
+    '--config',
+    '.dependency-cruiser.folders.cjs',
+  ]);
   await check('unused code', binary('knip/bin/knip.js'), ['--no-config-hints']);
   await check('formatting', binary('prettier/bin/prettier.cjs'), [
     '--check',

@@ -8,7 +8,7 @@ export interface Issue {
   readonly message: string;
 }
 
-/** A value, or the faults that stand in its way. Failures are data; only programmer errors are thrown. */
+/** A value, or the issues that stand in its way. Failures are data; only programmer errors are thrown. */
 export type Result<T> =
   | { readonly ok: true; readonly value: T }
   | { readonly ok: false; readonly issues: readonly Issue[] };
@@ -17,8 +17,8 @@ export function succeed<T>(value: T): Result<T> {
   return { ok: true, value };
 }
 
-export function fail<T>(...faults: Issue[]): Result<T> {
-  return { ok: false, issues: faults };
+export function fail<T>(...issues: Issue[]): Result<T> {
+  return { ok: false, issues };
 }
 
 /** `components[3].resistanceOhms`, or `(whole document)` for an empty path. */

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { RECIPE_IDS } from '@/core/physics/chemistry/recipe';
-import { cellOfPlan, type PlannedCell } from '@/core/records/plan/cellOfPlan';
+import { type PlannedCell } from '@/core/physics/chemistry/plannedCell';
+import { cellOfPlan } from '@/core/records/plan/cellOfPlan';
 import { answerSheetOf } from '@/core/work/reality/answerSheet';
 import { answerOf, questionSchema, typicalPlannedCell } from '@/core/work/reality/question';
 import { fail, succeed, type Result } from '@/core/result';

@@ -27,7 +27,7 @@ test('an answer is printed for a plan’s own cell and for a recipe’s usual on
     expect(printed.ok && isPdf(printed.value)).toBe(true);
   }
   const missing = await printAnswer(context, answerRequestSchema.parse({ asked, plan: 'q' }));
-  expect(missing).toMatchObject({ ok: false, faults: [{ path: ['plan'] }] });
+  expect(missing).toMatchObject({ ok: false, issues: [{ path: ['plan'] }] });
 });
 
 test.each([

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Link from '@mui/material/Link';
 import NextLink from 'next/link';
-import { sourceHref, SOURCES, type SourceId } from '@/core/work/help/sources';
+import { SOURCE_TITLES, sourceHref, type SourceId } from '@/core/sourceIds';
 
 /** From a figure to the constants it rests on, with their values and where they come from. */
 export function SourceLinks({ ids }: { readonly ids: readonly SourceId[] }) {
@@ -13,7 +13,7 @@ export function SourceLinks({ ids }: { readonly ids: readonly SourceId[] }) {
         <span key={id}>
           {index > 0 ? ' · ' : ''}
           <Link component={NextLink} href={sourceHref(id)} color="inherit">
-            {SOURCES[id].title}
+            {SOURCE_TITLES[id]}
           </Link>
         </span>
       ))}

@@ -10,7 +10,8 @@ import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
 import { DEFAULT_REASONS } from '@/core/work/help/defaults';
 import { GLOSSARY } from '@/core/work/help/glossary';
-import { SOURCE_IDS, SOURCES, TRUST_WORDS, type SourceId } from '@/core/work/help/sources';
+import { SOURCE_IDS, SOURCE_TITLES, type SourceId } from '@/core/sourceIds';
+import { SOURCES, TRUST_WORDS } from '@/core/work/help/sources';
 import { Card } from '@/ui/Card';
 import { PageFrame } from '@/ui/PageFrame';
 import { PartTabs } from '@/ui/PartTabs';
@@ -126,7 +127,8 @@ function Sources() {
 }
 
 function SourceCard({ id }: { readonly id: SourceId }) {
-  const { title, trust, source, values } = SOURCES[id];
+  const { trust, source, values } = SOURCES[id];
+  const title = SOURCE_TITLES[id];
   return (
     <Box
       id={id}

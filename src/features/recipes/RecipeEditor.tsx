@@ -11,7 +11,7 @@ import { cellAmpsAt } from '@/core/physics/chemistry/cellAmpsAt';
 import { RECIPE_DOCUMENT, recipeOfOwn } from '@/core/physics/chemistry/ownRecipe';
 import { ownRecipeSchema, type OwnRecipe } from '@/core/physics/chemistry/ownRecipeSchema';
 import { RECIPES } from '@/core/physics/chemistry/recipes';
-import { typicalCell } from '@/core/records/plan/cellOfPlan';
+import { typicalCell } from '@/core/physics/chemistry/plannedCell';
 import { explainMetals } from '@/core/work/planning/explainMetals';
 import { explainSize } from '@/core/work/planning/explainSize';
 import { formatAmps, formatOhms, formatVolts } from '@/core/units';

@@ -5,7 +5,7 @@ import Button from '@mui/material/Button';
 import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
-import type { RecipeId } from '@/core/physics/chemistry/recipe';
+import { stepsOf, type RecipeId } from '@/core/physics/chemistry/recipe';
 import { RECIPES } from '@/core/physics/chemistry/recipes';
 import { explainMetals } from '@/core/work/planning/explainMetals';
 import { cautionsOf, DEFERRAL } from '@/core/physics/safety/cautions';
@@ -95,7 +95,7 @@ export function ShippedRecipe({ id }: { id: RecipeId }) {
         <Box sx={{ display: 'grid', gap: 2 }}>
           <Card title="Build it">
             <Box component="ol" sx={{ pl: 2.5, my: 0 }}>
-              {recipe.steps.map((step) => (
+              {stepsOf(recipe).map((step) => (
                 <Typography key={step} component="li" sx={{ mb: 0.5 }}>
                   {step}
                 </Typography>

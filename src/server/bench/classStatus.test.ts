@@ -71,7 +71,7 @@ test('the door stays open for a class that begins while another says goodbye', a
 test('where no class can begin, the door is shut again and the reason is given', async () => {
   expect(await startClass(freshBench(), 'gone')).toMatchObject({
     ok: false,
-    faults: [{ code: 'no-plan' }],
+    issues: [{ code: 'no-plan' }],
   });
   expect(openDoorNow()).toBeNull();
   const demonstration = newPlan('Acid');
@@ -82,7 +82,7 @@ test('where no class can begin, the door is shut again and the reason is given',
     }),
     'p',
   );
-  expect(withheld).toMatchObject({ ok: false, faults: [{ code: 'withheld' }] });
+  expect(withheld).toMatchObject({ ok: false, issues: [{ code: 'withheld' }] });
   expect(openDoorNow()).toBeNull();
 });
 

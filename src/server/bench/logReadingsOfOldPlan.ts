@@ -1,4 +1,4 @@
-import { readingsOfOldPlan } from '@/core/records/plan/migratePlan';
+import { readingsOfOldPlan } from '@/core/records/logbook/readingsOfOldPlan';
 import { groupName } from '@/core/work/preparation/groupNames';
 import { appendToLog } from './appendToLog';
 import type { BenchContext } from './benchContext';

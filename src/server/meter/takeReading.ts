@@ -3,7 +3,8 @@ import { nominalBatteryOf } from '@/core/work/diagnosis/nominalBattery';
 import { CURRENT_RANGES, VOLT_RANGES } from '@/core/physics/instruments/meter';
 import { groupNameSchema } from '@/core/records/logbook/logEntry';
 import { measurementSchema } from '@/core/records/logbook/measurement';
-import { fullScale, simulatedOf } from '@/core/work/standIn/standIn';
+import { fullScale } from '@/core/physics/instruments/meter';
+import { simulatedOf } from '@/core/work/standIn/standIn';
 import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
 import type { Result } from '@/core/result';
 import type { ServerContext } from '../context';
@@ -26,11 +27,11 @@ export async function takeReading(
   if (found === null) return null;
   if (!found.document.ok) return found.document;
   const { host, port } = openBench(context, 'meter').initial.state;
-  const meant = nominalBatteryOf(evaluatePlan(found.document.value));
+  const nominal = nominalBatteryOf(evaluatePlan(found.document.value));
   return readMeter({
     address: { host, port },
     measurement,
     fullScale: range === null ? null : fullScale(range),
-    simulated: simulatedOf(meant, group),
+    simulated: simulatedOf(nominal, group),
   });
 }

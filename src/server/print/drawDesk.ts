@@ -19,8 +19,8 @@ export function drawDesk(
   loadName: string,
   { x, y, width }: { x: number; y: number; width: number },
 ): number {
-  const meant = withoutFaults(desk);
-  const geometry = deskGeometry(meant);
+  const sound = withoutFaults(desk);
+  const geometry = deskGeometry(sound);
   const scale = width / geometry.width;
   const height = geometry.returnY + 12;
   pdf.save();

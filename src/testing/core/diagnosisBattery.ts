@@ -1,9 +1,11 @@
-import type { SpecCell } from '../../core/physics/circuit/faults/batterySpec';
+import type { RandomStream } from '../../core/physics/chance/random';
+import type { CellFault, SpecCell } from '../../core/physics/circuit/faults/batterySpec';
 import { ledModelOf } from '../../core/physics/circuit/load/ledPresets';
 import type { Measurement } from '../../core/records/logbook/measurement';
 import type { Reading } from '../../core/work/diagnosis/evidence';
 import type { NominalBattery } from '../../core/work/diagnosis/nominalBattery';
-import { meterOn, type BuiltString } from '../../core/work/measuring/simulatedBench';
+import { builtCell } from '../../core/work/measuring/builtBattery';
+import { meterOnString } from '../../core/work/measuring/meterOnBattery';
 
 /** A cell to test with: the demo scenario’s kiwi. */
 export const KIWI = { emfVolts: 0.93, resistanceOhms: 650 };
@@ -15,12 +17,32 @@ export const battery = (cells: number, change: Partial<NominalBattery> = {}): No
   measured: true,
   pile: false,
   bodies: true,
-  lightsMindTurning: true,
+  isPolarised: true,
   ...change,
 });
-export const exact = (cells: number): BuiltString => ({
-  items: Array.from({ length: cells }, sound),
-});
+export type BuiltString = readonly SpecCell[];
+export const exact = (cells: number): BuiltString => Array.from({ length: cells }, sound);
+/** Cells that scatter like those of a class. */
+export const scattered = (
+  cells: number,
+  planned: { readonly emfVolts: number; readonly resistanceOhms: number },
+  random: RandomStream,
+): BuiltString => Array.from({ length: cells }, () => builtCell(planned, random));
+/** The string with something wrong at a cell, counted from 1. */
+export const withFaultAt = (
+  string: BuiltString,
+  cell: number,
+  faults: readonly CellFault[],
+  sharesNext = false,
+): BuiltString =>
+  string.map((item, index) => {
+    const shares = sharesNext && (index === cell - 1 || index === cell);
+    return {
+      ...item,
+      faults: index === cell - 1 ? [...item.faults, ...faults] : item.faults,
+      body: shares ? 'one body' : item.body,
+    };
+  });
 export const volts = (to: number, built = to): Measurement => ({
   kind: 'volts',
   string: 1,
@@ -30,7 +52,7 @@ export const volts = (to: number, built = to): Measurement => ({
 });
 export const shown = (string: BuiltString, measurement: Measurement): Reading => {
   if (!('string' in measurement)) throw new Error('of a string only');
-  const display = meterOn(string, measurement);
+  const display = meterOnString(string, measurement);
   if (display.status !== 'reads') throw new Error(display.status);
   return { measurement, value: display.value };
 };

@@ -11,7 +11,8 @@ import {
   withSharedBody,
 } from '@/core/physics/desk/deskEdits';
 import { solveDesk } from '@/core/physics/desk/solveDesk';
-import { cellOfPlan, type PlannedCell } from '@/core/records/plan/cellOfPlan';
+import { type PlannedCell } from '@/core/physics/chemistry/plannedCell';
+import { cellOfPlan } from '@/core/records/plan/cellOfPlan';
 import { requirementOf } from '@/core/records/plan/loadRequirement';
 import { CellDrawing } from './CellDrawing';
 import { materialFill } from './DeskPatterns';

@@ -1,6 +1,6 @@
-import { CURRENT_RANGE_FACTS, suitableRange, type CurrentRange } from '../instruments/meter';
+import { CURRENT_RANGE_FACTS, suitableCurrentRange, type CurrentRange } from '../instruments/meter';
 import { cellAmpsAt } from './cellAmpsAt';
-import { typicalCell } from '../../records/plan/cellOfPlan';
+import { typicalCell } from './plannedCell';
 import { cellFromReadings } from './cellFromReadings';
 import { familyCell, familyOf } from './families';
 import type { OwnReadings } from './ownReadings';
@@ -57,7 +57,7 @@ test.each(RECIPE_IDS)('typical readings of %s lie in their own range and raise n
   expect(shortAmps).toBeGreaterThanOrEqual(recipe.typical.shortAmpsLow);
   expect(shortAmps).toBeLessThanOrEqual(recipe.typical.shortAmpsHigh);
   expect(
-    judgeCellReadings(recipe, read(cell.emfVolts, shortAmps, suitableRange(shortAmps))),
+    judgeCellReadings(recipe, read(cell.emfVolts, shortAmps, suitableCurrentRange(shortAmps))),
   ).toEqual([]);
 });
 

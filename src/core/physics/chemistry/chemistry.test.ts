@@ -1,16 +1,7 @@
 import { conductivity } from './conductivity';
-import {
-  dilute,
-  mix,
-  SOLUTE_FACTS,
-  spoonsOf,
-} from './mixing';
+import { dilute, mix, SOLUTE_FACTS, spoonsOf } from './mixing';
 import { nernstSlopeVolts, nernstVolts, saltActivity, twoVesselVolts } from './nernst';
-import {
-  coulombsPerGram,
-  thermodynamicVolts,
-  type AnodeMetal,
-} from './potentials';
+import { coulombsPerGram, thermodynamicVolts, type AnodeMetal } from './potentials';
 
 const MILLIAMP_HOUR = 3.6;
 

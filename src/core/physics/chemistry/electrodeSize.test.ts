@@ -3,7 +3,7 @@ import { electrodeAreaSquareMetres, type ElectrodeSize } from './electrodeSize';
 import { familyOf } from './families';
 import { RECIPE_IDS } from './recipe';
 import { bodyOf, RECIPES } from './recipes';
-import { typicalCell } from '../../records/plan/cellOfPlan';
+import { typicalCell } from './plannedCell';
 
 test.each(RECIPE_IDS)(
   'the usual size of %s is the size that its typical readings belong to',

@@ -22,8 +22,8 @@ export const FRUIT_RECIPE = recipe({
   steps: [
     'Roll the fruit under your palm until it feels soft: the juice runs free inside.',
     'Push the zinc and the copper in about 1 cm apart, well down, and never touching.',
-    'Measure volts first, then milliamps for a second or two.',
   ],
+  measuring: 'Measure volts first, then milliamps for a second or two.',
   note: 'Rolling the fruit and moving the metals closer both raise the current.',
   separator: null,
   endsLife:
@@ -56,8 +56,8 @@ export const ROOT_RECIPE = recipe({
   steps: [
     'Cut a flat side so that the root lies still; an adult cuts for young pupils.',
     'Push the zinc and the copper in about 1 cm apart, well down, and never touching.',
-    'Measure volts first, then milliamps for a second or two.',
   ],
+  measuring: 'Measure volts first, then milliamps for a second or two.',
   note: 'A boiled potato has a much lower resistance than a raw one.',
   separator: null,
   endsLife:

@@ -1,4 +1,4 @@
-import { CURRENT_RANGE_FACTS, suitableRange } from '../instruments/meter';
+import { CURRENT_RANGE_FACTS, suitableCurrentRange } from '../instruments/meter';
 import { formatAmps, formatOhms, formatVolts } from '../../units';
 import type { OwnReadings } from './ownReadings';
 import type { Recipe } from './recipe';
@@ -166,7 +166,7 @@ function asMilliamps(readings: OwnReadings, amps: number): OwnReadings {
       secondsAfter: null,
       ...readings.shortCircuit,
       amps,
-      meterRange: suitableRange(amps),
+      meterRange: suitableCurrentRange(amps),
     },
   };
 }

@@ -1,4 +1,4 @@
-import { typicalCell } from '../../records/plan/cellOfPlan';
+import { typicalCell } from './plannedCell';
 import { describePath } from '../../result';
 import { cellAmpsAt } from './cellAmpsAt';
 import { ownRecipeFrom, RECIPE_DOCUMENT, recipeOfOwn } from './ownRecipe';

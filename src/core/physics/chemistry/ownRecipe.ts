@@ -94,6 +94,7 @@ export function recipeOfOwn(own: OwnRecipe): Recipe {
     ceilingVolts: ceilingOf(own, start),
     minutesToBuild: own.minutesToBuild,
     steps: own.steps,
+    measuring: start.measuring,
     note: own.note,
     endsLife: own.endsLife,
     cautions: [...new Set([...start.cautions, ...own.cautions])],

@@ -86,7 +86,10 @@ export interface Recipe {
   /** Highest believable open-circuit volts of one cell. */
   readonly ceilingVolts: number;
   readonly minutesToBuild: number;
+  /** How it is built. */
   readonly steps: readonly string[];
+  /** What is read off it once it stands; `null` where the guide's own readings say all. */
+  readonly measuring: string | null;
   readonly note: string;
   /** What ends its life, and roughly when. */
   readonly endsLife: string;
@@ -95,6 +98,11 @@ export interface Recipe {
   readonly breathes: boolean;
   /** Trained staff only: numbers, no pupil work. */
   readonly restricted: boolean;
+}
+
+/** How a cell is built and what is then read off it, step by step. */
+export function stepsOf({ steps, measuring }: Pick<Recipe, 'steps' | 'measuring'>): string[] {
+  return measuring === null ? [...steps] : [...steps, measuring];
 }
 
 /** Readings of ONE cell of ordinary size. */
@@ -111,14 +119,22 @@ const NERNST_CEILING_SHARE = 1.05;
 
 type Written = Omit<
   Recipe,
-  'physics' | 'typical' | 'ceilingVolts' | 'minutesToBuild' | 'breathes' | 'restricted'
->;
+  | 'physics'
+  | 'typical'
+  | 'ceilingVolts'
+  | 'minutesToBuild'
+  | 'breathes'
+  | 'restricted'
+  | 'measuring'
+> &
+  Partial<Pick<Recipe, 'measuring'>>;
 
 /** A recipe, completed with what its family knows. */
 export function recipe(written: Written): Recipe {
   const family = familyOf(written.family);
   const { openVolts, shortAmps, metals, supplies, breathes, restricted } = family;
   return {
+    measuring: null,
     ...written,
     physics: family,
     typical: {

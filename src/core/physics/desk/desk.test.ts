@@ -4,7 +4,8 @@ import {
   theveninInSeries,
   type TheveninSource,
 } from '../circuit/battery/theveninSource';
-import { cellOfPlan, type PlannedCell } from '../../records/plan/cellOfPlan';
+import { type PlannedCell } from '../chemistry/plannedCell';
+import { cellOfPlan } from '../../records/plan/cellOfPlan';
 import { requirementOf } from '../../records/plan/loadRequirement';
 import { newPlan } from '../../records/plan/newPlan';
 import { cellsOf, deskOf, gridDesk, withoutFaults, faultCount, type Desk } from './desk';

@@ -3,7 +3,7 @@ import type { CellBody, Recipe } from '../chemistry/recipe';
 import { bodyOf, RECIPES } from '../chemistry/recipes';
 import { placeName } from '../circuit/faults/batteryNetwork';
 import type { BatterySpec, CellFault, SpecCell, SpecItem } from '../circuit/faults/batterySpec';
-import { typicalCell, type PlannedCell } from '../../records/plan/cellOfPlan';
+import { typicalCell, type PlannedCell } from '../chemistry/plannedCell';
 import { PLAIN_CELL, type DeskArrangement, type DeskCell, type DeskItem } from './deskSchema';
 
 /** A cell as it stands on the desk. */

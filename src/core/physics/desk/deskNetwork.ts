@@ -18,14 +18,14 @@ export function deskNetwork(desk: Desk, load: Load | null): NetworkDocument {
 }
 
 /** Only LEDs mind being turned round. */
-export function mindsTurning({ kind }: Load): boolean {
+export function isPolarised({ kind }: Load): boolean {
   return kind === 'led' || kind === 'led-group';
 }
 
 /** The load between the battery's ends. */
 export function loadComponents(load: Load, reversed: boolean): NetworkComponent[] {
   const [plus, minus] =
-    reversed && mindsTurning(load) ? [BATTERY_MINUS, BATTERY_PLUS] : [BATTERY_PLUS, BATTERY_MINUS];
+    reversed && isPolarised(load) ? [BATTERY_MINUS, BATTERY_PLUS] : [BATTERY_PLUS, BATTERY_MINUS];
   switch (load.kind) {
     case 'led':
       return [{ type: 'led', name: LOAD, anode: plus, cathode: minus, ...load.led }];

@@ -10,7 +10,7 @@ import { operatingPoint, type OperatingPoint } from '../circuit/operatingPoint';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
 import { formatAmps } from '../../units';
 import { cellsOf, specOf, type Desk } from './desk';
-import { deskNetwork, LOAD, mindsTurning } from './deskNetwork';
+import { deskNetwork, LOAD, isPolarised } from './deskNetwork';
 import { reduceDesk, type ReducedDesk } from './reduceDesk';
 
 /** Volts and amperes of one string. */
@@ -124,7 +124,7 @@ function solveGrid(desk: Desk, load: Load): DeskSolution {
 
 /** An LED the wrong way round carries nothing. */
 function pointOf(curve: SourceCurve, { loadReversed }: Desk, load: Load): OperatingPoint {
-  return loadReversed && mindsTurning(load)
+  return loadReversed && isPolarised(load)
     ? { status: 'no-current', openVolts: curve.voltsAt(0) }
     : operatingPoint(curve, load, ROOM_THERMAL_VOLTS);
 }

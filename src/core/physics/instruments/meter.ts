@@ -20,21 +20,46 @@ export const CURRENT_RANGE_FACTS: Readonly<Record<CurrentRange, RangeFacts>> = {
   '10 A': { fullScaleAmps: 10, shuntOhms: 0.01, fuseAmps: null },
 };
 
-const VOLT_FULL_SCALE: Readonly<Record<VoltRange, number>> = {
+/** Volts at which each volts range ends. */
+export const VOLT_FULL_SCALE: Readonly<Record<VoltRange, number>> = {
   '200 mV': 0.2,
   '2 V': 2,
   '20 V': 20,
   '200 V': 200,
 };
 
-/** A range is chosen with this much room above the expected current. */
+export type MeterRange = VoltRange | CurrentRange;
+
+export function isVoltRange(range: MeterRange): range is VoltRange {
+  return VOLT_RANGES.some((one) => one === range);
+}
+
+/** Volts or amperes at which a range ends. */
+export function fullScale(range: MeterRange): number {
+  return isVoltRange(range) ? VOLT_FULL_SCALE[range] : CURRENT_RANGE_FACTS[range].fullScaleAmps;
+}
+
+/** Volts ranges that are used on batteries: the finest one is for single millivolts. */
+const BATTERY_VOLT_RANGES = ['2 V', '20 V', '200 V'] as const;
+/** A volts range is chosen with this much room above the expected volts: a voltmeter costs nothing. */
+const VOLT_RANGE_ROOM = 1.25;
+
+/** Smallest volts range that shows these volts with room to spare; the largest where none does. */
+export function suitableVoltRange(volts: number): VoltRange {
+  const found = BATTERY_VOLT_RANGES.find(
+    (range) => VOLT_FULL_SCALE[range] >= VOLT_RANGE_ROOM * Math.abs(volts),
+  );
+  return found ?? '200 V';
+}
+
+/** A current range is chosen with this much room above the expected current. */
 const RANGE_ROOM = 2;
 
 /** Ranges for shorting a cell: the finer ones would put a hundred ohms and more into the circuit. */
 const SHORTING_RANGES = ['20 mA', '200 mA', '10 A'] as const;
 
 /** Smallest of the low-resistance ranges that shows the current with room to spare; the largest where none does. */
-export function suitableRange(amps: number): CurrentRange {
+export function suitableCurrentRange(amps: number): CurrentRange {
   const found = SHORTING_RANGES.find(
     (range) => CURRENT_RANGE_FACTS[range].fullScaleAmps >= RANGE_ROOM * amps,
   );

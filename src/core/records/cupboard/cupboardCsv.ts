@@ -34,22 +34,22 @@ export function withCsvCupboard(cupboard: CupboardState, text: string): Result<C
       `There is no column “${PART}”. Export the cupboard to see the columns.`,
     );
   }
-  const faults: Issue[] = [];
+  const issues: Issue[] = [];
   let after = cupboard;
   for (const row of rows.value) {
-    const part = partOf(row, faults);
-    if (part !== null) after = withEntry(after, part, entryIn(row, faults));
+    const part = partOf(row, issues);
+    if (part !== null) after = withEntry(after, part, entryIn(row, issues));
   }
-  return faults.length > 0 ? fail(...faults) : succeed(after);
+  return issues.length > 0 ? fail(...issues) : succeed(after);
 }
 
-function partOf({ row, cells }: CsvRow, faults: Issue[]): PartId | null {
+function partOf({ row, cells }: CsvRow, issues: Issue[]): PartId | null {
   const name = cells[PART] ?? '';
   const found = PART_IDS.find(
     (part) => PARTS[part].name.toLowerCase() === name.toLowerCase() || part === name,
   );
   if (found !== undefined) return found;
-  faults.push({
+  issues.push({
     code: 'unknown-part',
     path: ['row', row, PART],
     message: `“${name}” is no part that Grozer knows.`,
@@ -57,7 +57,7 @@ function partOf({ row, cells }: CsvRow, faults: Issue[]): PartId | null {
   return null;
 }
 
-function entryIn({ row, cells }: CsvRow, faults: Issue[]): Partial<CupboardEntry> {
+function entryIn({ row, cells }: CsvRow, issues: Issue[]): Partial<CupboardEntry> {
   const entry: { -readonly [Field in keyof CupboardEntry]?: number } = {};
   for (const field of FIELDS) {
     const column = COLUMNS[field];
@@ -66,7 +66,7 @@ function entryIn({ row, cells }: CsvRow, faults: Issue[]): Partial<CupboardEntry
     const read = parseQuantity(typed, 'count');
     const problem = read.ok ? problemOf(field, read.value) : `“${typed}” is not a number.`;
     if (problem !== null) {
-      faults.push({ code: 'not-usable', path: ['row', row, column], message: problem });
+      issues.push({ code: 'not-usable', path: ['row', row, column], message: problem });
     } else if (read.ok) entry[field] = read.value;
   }
   return entry;

@@ -53,21 +53,21 @@ export function withCsvReadings(test: FairTest, text: string): Result<FairTest> 
       `There is no column “${missing}”. Export the empty plan to see the columns.`,
     );
   }
-  const faults: Issue[] = [];
+  const issues: Issue[] = [];
   const variants = [...test.variants];
   const readings = new Map(test.readings.map((one) => [`${one.variant} ${one.repeat}`, one]));
   for (const row of rows.value) {
-    const read = readingOf(row, test, variants, faults);
+    const read = readingOf(row, test, variants, issues);
     if (read !== null) readings.set(`${read.variant} ${read.repeat}`, read);
   }
   if (variants.length > MAX_VARIANTS) {
-    faults.push({
+    issues.push({
       code: 'too-many',
       path: [VARIANT],
       message: `There would be ${variants.length} different ones; at most ${MAX_VARIANTS} fit.`,
     });
   }
-  if (faults.length > 0) return fail(...faults);
+  if (issues.length > 0) return fail(...issues);
   const kept = [...readings.values()];
   const repeats = Math.max(test.repeats, ...kept.map(({ repeat }) => repeat));
   return succeed({ ...test, variants, repeats, readings: kept });
@@ -77,11 +77,11 @@ function readingOf(
   { row, cells }: CsvRow,
   { factor }: FairTest,
   variants: FairTest['variants'],
-  faults: Issue[],
+  issues: Issue[],
 ): FairTestReading | null {
-  const before = faults.length;
+  const before = issues.length;
   const say = (column: string, message: string): void => {
-    faults.push({ code: 'bad-cell', path: ['row', row, column], message });
+    issues.push({ code: 'bad-cell', path: ['row', row, column], message });
   };
   const name = cells[VARIANT] ?? '';
   if (name === '' || name.length > 60) say(VARIANT, 'Give a name of at most 60 characters.');
@@ -104,7 +104,7 @@ function readingOf(
     if (setting.length > 60) say(CHANGED(one), 'Use at most 60 characters.');
     return setting === '' ? [] : [{ factor: one, setting }];
   });
-  if (faults.length > before || (volts === null && amps === null)) return null;
+  if (issues.length > before || (volts === null && amps === null)) return null;
   return { variant: variantNamed(name, variants), repeat, volts, amps, changed };
 }
 

@@ -90,7 +90,9 @@ test('results go out as CSV and come back the same', () => {
         const columns = columnsOfFile(resultsCsv(lines));
         if (!columns.ok) throw new Error('no columns');
         const back = readResults(resultsCsv(lines), columns.value.mapping, AT);
-        expect(back.ok && back.value.map(({ faults }) => faults)).toEqual(lines.map(() => []));
+        expect(back.ok && back.value.map(({ issues: faults }) => faults)).toEqual(
+          lines.map(() => []),
+        );
         expect(
           back.ok &&
             back.value.map(({ reading: one }) => [
@@ -134,7 +136,7 @@ test('a foreign file is mapped by its columns, and every bad row says why', () =
   const rows = readResults(text, columns.value.mapping, AT);
   if (!rows.ok) throw new Error('no rows');
   expect(
-    rows.value.map(({ row, reading: one, faults }) => [
+    rows.value.map(({ row, reading: one, issues: faults }) => [
       row,
       one?.entry.value ?? null,
       faults.map(({ path }) => path[2]),

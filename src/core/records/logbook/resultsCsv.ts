@@ -113,11 +113,11 @@ export interface FileRow {
   readonly row: number;
   readonly cells: Readonly<Record<string, string>>;
   readonly reading: { readonly group: string; readonly entry: LoggedReading } | null;
-  readonly faults: readonly Issue[];
+  readonly issues: readonly Issue[];
 }
 
 /**
- * Readings of a CSV file by its columns. Every row stands for itself: those with faults name them, by row and column,
+ * Readings of a CSV file by its columns. Every row stands for itself: those with issues name them, by row and column,
  * and the others can be taken.
  * @param now time for rows that have none, ISO 8601.
  */
@@ -128,13 +128,13 @@ export function readResults(text: string, mapping: ColumnMapping, now: string): 
 }
 
 function fileRow({ row, cells }: CsvRow, mapping: ColumnMapping, now: string): FileRow {
-  const faults: Issue[] = [];
+  const issues: Issue[] = [];
   const cell = (column: ResultColumn): string => {
     const name = mapping[column];
     return name === null ? '' : (cells[name] ?? '');
   };
   const fault = (column: ResultColumn, message: string): null => {
-    faults.push({ code: 'not-usable', path: ['row', row, mapping[column] ?? column], message });
+    issues.push({ code: 'not-usable', path: ['row', row, mapping[column] ?? column], message });
     return null;
   };
   const count = (column: ResultColumn, otherwise: number): number | null => {
@@ -166,8 +166,8 @@ function fileRow({ row, cells }: CsvRow, mapping: ColumnMapping, now: string): F
   if (time === null)
     fault('taken at', `“${takenAt}” is no time. Write it like 2027-01-22T14:02:00Z.`);
   const range = [...VOLT_RANGES, ...CURRENT_RANGES].find((one) => one === cell('range')) ?? null;
-  if (faults.length > 0 || !group.success || !measurement.success || value?.ok !== true) {
-    return { row, cells, reading: null, faults };
+  if (issues.length > 0 || !group.success || !measurement.success || value?.ok !== true) {
+    return { row, cells, reading: null, issues: issues };
   }
   const entry = logEntrySchema.safeParse({
     kind: 'reading',
@@ -181,9 +181,9 @@ function fileRow({ row, cells }: CsvRow, mapping: ColumnMapping, now: string): F
   });
   if (!entry.success || entry.data.kind !== 'reading') {
     fault('value', entry.error?.issues[0]?.message ?? 'The value is out of bounds.');
-    return { row, cells, reading: null, faults };
+    return { row, cells, reading: null, issues: issues };
   }
-  return { row, cells, reading: { group: group.data, entry: entry.data }, faults };
+  return { row, cells, reading: { group: group.data, entry: entry.data }, issues: issues };
 }
 
 function valueOf(measurement: Measurement, typed: string, unit: string): Result<number> {

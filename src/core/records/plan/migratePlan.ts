@@ -1,5 +1,4 @@
 import type { Migrations } from '../../formats/migrateDocument';
-import { logEntrySchema, type LoggedReading } from '../logbook/logEntry';
 
 /** Written out, so that it stays what version 5 had when later versions change. */
 const LESSON_OF_VERSION_5 = {
@@ -38,7 +37,7 @@ const RUNNING_OF_VERSION_8 = {
  * 3 → 4: arrangements laid out by hand; nothing to change.
  * 4 → 5: the class that it is prepared for.
  * 6 → 7: how it is left running.
- * 5 → 6: readings left the plan for the log ({@link readingsOfOldPlan} finds them in an old file).
+ * 5 → 6: readings left the plan for the log (`readingsOfOldPlan` finds them in an old file).
  * 2 → 3: own recipes, and more than two readings of the built cell. Two readings were used whatever they said, so they
  * count as kept.
  */
@@ -81,34 +80,4 @@ function isRecord(value: unknown): value is Json {
 function withCell(document: Json, change: (cell: Json) => Json): Record<string, unknown> {
   const { cell } = document;
   return isRecord(cell) ? { ...document, cell: change(cell) } : { ...document };
-}
-
-/** Readings that a plan of version 5 or older carried, as entries of the log; none where there are none. */
-export function readingsOfOldPlan(text: string): LoggedReading[] {
-  let document: unknown;
-  try {
-    document = JSON.parse(text);
-  } catch {
-    return [];
-  }
-  const carried = isRecord(document) ? document['readings'] : null;
-  if (!Array.isArray(carried)) return [];
-  return carried.flatMap((one: unknown) => {
-    if (!isRecord(one)) return [];
-    const measurement =
-      one['kind'] === 'open-circuit'
-        ? { kind: 'volts', string: 1, from: 1, to: one['cells'], built: one['cells'] }
-        : { kind: 'short', string: 1, built: 1 };
-    const parsed = logEntrySchema.safeParse({
-      kind: 'reading',
-      measurement,
-      value: one['volts'] ?? one['amps'],
-      range: null,
-      source: 'file',
-      typed: null,
-      meter: null,
-      takenAt: one['takenAt'],
-    });
-    return parsed.success && parsed.data.kind === 'reading' ? [parsed.data] : [];
-  });
 }

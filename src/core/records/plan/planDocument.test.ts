@@ -10,7 +10,7 @@ import { LED_COLOURS } from '../../physics/circuit/load/ledPresets';
 import { CURRENT_RANGES } from '../../physics/instruments/meter';
 import { migrateDocument } from '../../formats/migrateDocument';
 import { USUAL_LESSON } from './lessonSchema';
-import { readingsOfOldPlan } from './migratePlan';
+import { readingsOfOldPlan } from '../logbook/readingsOfOldPlan';
 import { WRAPS } from '../../physics/time/drying';
 import { newPlan } from './newPlan';
 import { PLAN_DOCUMENT } from './planDocument';

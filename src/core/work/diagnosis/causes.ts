@@ -91,7 +91,7 @@ export interface CauseInput {
   readonly joined: boolean;
   /** Strings that were measured or stand; others are left out. */
   readonly concerned: readonly number[];
-  readonly lightsMindTurning: boolean;
+  readonly isPolarised: boolean;
   /** Numbers of the readings that a slip of the meter could have spoilt: what eyes see does not slip. */
   readonly readings: readonly number[];
   readonly expected?: ExpectedFaults;
@@ -173,7 +173,7 @@ export function singleCauses(input: CauseInput): Hypothesis[] {
         });
       }
     }
-    if (input.lightsMindTurning) {
+    if (input.isPolarised) {
       add('load-reversed', 1, { cause: 'load-reversed', load: 'reversed' });
     }
     add('load-broken', 1, { cause: 'load-broken', load: 'broken' });

@@ -9,7 +9,8 @@ import {
   type Hypothesis,
 } from './causes';
 import { evidenceOf, unexplainedLikelihood, type Evidence, type Reading } from './evidence';
-import { Predictor, type BatteryMeant } from './predictor';
+import type { NominalBattery } from './nominalBattery';
+import { Predictor } from './predictor';
 import { rankByInformationGain, type NextMeasurement } from './rankByInformationGain';
 
 /** One cause with everything that speaks for it added up. */
@@ -30,10 +31,7 @@ export interface Diagnosis {
   readonly next: readonly NextMeasurement[];
 }
 
-export interface DiagnosisInput extends BatteryMeant {
-  readonly pile: boolean;
-  readonly bodies: boolean;
-  readonly lightsMindTurning: boolean;
+export interface DiagnosisInput extends NominalBattery {
   readonly readings: readonly Reading[];
   /** What can be measured now. */
   readonly possible: readonly Measurement[];
@@ -100,7 +98,7 @@ function causeInput(input: DiagnosisInput): CauseInput {
       joined || input.expected !== undefined
         ? strings
         : strings.filter((string) => named.has(string)),
-    lightsMindTurning: input.lightsMindTurning,
+    isPolarised: input.isPolarised,
     readings: measured.flatMap(({ kind }, index) => (kind === 'lights' ? [] : [index])),
   };
 }

@@ -5,8 +5,16 @@ import { wordsOfCause } from './causeWords';
 import { diagnose } from './diagnose';
 import type { Reading } from './evidence';
 import { findFaults } from './findFaults';
-import { scatteredString, withFaultAt } from '../measuring/simulatedBench';
-import { battery, exact, KIWI, shown, sound, volts } from '@/testing/core/diagnosisBattery';
+import {
+  battery,
+  exact,
+  KIWI,
+  shown,
+  sound,
+  volts,
+  scattered,
+  withFaultAt,
+} from '@/testing/core/diagnosisBattery';
 
 test('chances add up to one and the same readings give the same answer', () => {
   fc.assert(
@@ -156,7 +164,7 @@ test('the fault finder helps: most hidden faults are on top after three more rea
         ['shorted', { kind: 'shorted', ohms: 5 }],
       ] as const
     )[round % 6]!;
-    const built = withFaultAt(scatteredString(4, KIWI, random), cell, [fault]);
+    const built = withFaultAt(scattered(4, KIWI, random), cell, [fault]);
     const readings: Reading[] = [1, 2, 3, 4].map((to) => shown(built, volts(to)));
     readings.push(shown(built, { kind: 'short', string: 1, built: 4 }));
     let diagnosis = findFaults(battery(4), readings);
@@ -209,7 +217,7 @@ test('every cause has words, a place and a remedy', () => {
     bodies: true,
     joined: true,
     concerned: [1],
-    lightsMindTurning: true,
+    isPolarised: true,
     readings: [0],
   });
   const words = { body: 'kiwi', plus: 'copper', minus: 'zinc', device: 'amber LED', strings: 1 };

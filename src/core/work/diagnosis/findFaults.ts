@@ -5,8 +5,11 @@ import type { NominalBattery } from './nominalBattery';
 import { possibleMeasurements } from './possibleMeasurements';
 
 /** What the fault finder makes of one group's readings; `null` before the first of them. */
-export function findFaults(meant: NominalBattery, readings: readonly Reading[]): Diagnosis | null {
-  const usable = readings.filter(({ measurement }) => fits(meant, measurement));
+export function findFaults(
+  nominal: NominalBattery,
+  readings: readonly Reading[],
+): Diagnosis | null {
+  const usable = readings.filter(({ measurement }) => fits(nominal, measurement));
   if (usable.length === 0) return null;
   const built = new Map<number, number>();
   let joined = false;
@@ -18,12 +21,12 @@ export function findFaults(meant: NominalBattery, readings: readonly Reading[]):
     const stands = 'built' in measurement ? measurement.built : measurement.cell;
     built.set(measurement.string, Math.max(built.get(measurement.string) ?? 0, stands));
   }
-  if (joined) meant.strings.forEach((items, index) => built.set(index + 1, items.length));
+  if (joined) nominal.strings.forEach((items, index) => built.set(index + 1, items.length));
   const standing = [...built].map(([string, cells]) => ({ string, built: cells }));
   return diagnose({
-    ...meant,
+    ...nominal,
     readings: usable,
-    possible: possibleMeasurements(standing, joined, meant.lightsMindTurning),
+    possible: possibleMeasurements(standing, joined, nominal.isPolarised),
   });
 }
 

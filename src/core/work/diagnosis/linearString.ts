@@ -1,11 +1,12 @@
 import {
-  batteryNetwork,
+  batteryParts,
   BATTERY_MINUS,
   BATTERY_PLUS,
   nodeAfter,
+  type BatteryPart,
+  type CellRef,
 } from '../../physics/circuit/faults/batteryNetwork';
 import type { SpecItem } from '../../physics/circuit/faults/batterySpec';
-import type { NetworkComponent } from '../../physics/circuit/network/networkSchema';
 import { SparseLdl } from '../../physics/circuit/sparse/sparseLdl';
 
 /** A reading as a value and its slopes: how much it changes with each cell's volts and resistance. */
@@ -38,14 +39,19 @@ export class LinearString {
   private readonly ldl: SparseLdl;
   private readonly nodeVolts: Float64Array;
 
-  /** @param endsOhms what joins the ends of the string; `null`: nothing. */
-  constructor(items: readonly SpecItem[], endsOhms: number | null) {
+  /**
+   * @param endsOhms what joins the ends of the string; `null`: nothing.
+   * @param firstPlace place in its string of the first of the items: readings name cells by it.
+   */
+  constructor(items: readonly SpecItem[], endsOhms: number | null, firstPlace = 1) {
     this.items = items;
-    const components = batteryNetwork({ strings: [items] });
+    const parts = batteryParts({ strings: [items] });
     const alias = new Map(
-      components.flatMap((one) => (one.type === 'ammeter' ? [[one.b, one.a] as const] : [])),
+      parts.flatMap(({ component: one }) =>
+        one.type === 'ammeter' ? [[one.b, one.a] as const] : [],
+      ),
     );
-    this.branches = components.flatMap((one) => this.branchOf(one, alias));
+    this.branches = parts.flatMap((one) => this.branchOf(one, alias, firstPlace));
     if (endsOhms !== null) {
       this.branches.push({
         cell: null,
@@ -137,31 +143,25 @@ export class LinearString {
   }
 
   private branchOf(
-    component: NetworkComponent,
+    { component, cell }: BatteryPart,
     alias: ReadonlyMap<string, string>,
+    firstPlace: number,
   ): SourceBranch[] {
+    const owner = cell === null ? null : keyOf(cell, firstPlace);
     if (component.type === 'cell') {
-      return [
-        {
-          // Half-cells of a shared body belong to their cell.
-          cell: component.name.replace(/ \+$/, ''),
-          minus: this.node(component.minus, alias),
-          plus: this.node(component.plus, alias),
-          emfVolts: component.emfVolts,
-          ohms: component.resistanceOhms,
-        },
-      ];
+      const { emfVolts, resistanceOhms: ohms } = component;
+      const minus = this.node(component.minus, alias);
+      return [{ cell: owner, minus, plus: this.node(component.plus, alias), emfVolts, ohms }];
     }
     if (component.type !== 'resistor') return [];
-    const half = / −$/.test(component.name);
-    return [
-      {
-        cell: half ? component.name.replace(/ −$/, '') : null,
-        minus: this.node(component.a, alias),
-        plus: this.node(component.b, alias),
-        emfVolts: 0,
-        ohms: component.resistanceOhms,
-      },
-    ];
+    const minus = this.node(component.a, alias);
+    const plus = this.node(component.b, alias);
+    return [{ cell: owner, minus, plus, emfVolts: 0, ohms: component.resistanceOhms }];
   }
+}
+
+/** Equal for the parts of one cell, whichever of its string's cells are looked at. */
+function keyOf({ item, within }: CellRef, firstPlace: number): string {
+  const place = item + firstPlace - 1;
+  return within === null ? String(place) : `${place}.${within.string}.${within.cell}`;
 }

@@ -2,13 +2,26 @@ import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
 import { isLinearCell, type CellModel } from '../../physics/chemistry/cellModel';
 import { BRIGHTNESS_FROM_AMPS } from '../../physics/circuit/brightness';
 import type { SpecItem } from '../../physics/circuit/faults/batterySpec';
+import type { Load } from '../../physics/circuit/load/load';
 import { withoutFaults, type StandingItem } from '../../physics/desk/desk';
-import { mindsTurning } from '../../physics/desk/deskNetwork';
+import { isPolarised } from '../../physics/desk/deskNetwork';
 import type { PlanEvaluation } from '../planning/evaluatePlan';
-import type { DiagnosisInput } from './diagnose';
 
-/** A plan’s battery as the fault finder takes it: as it is meant, every cell a straight line. */
-export type NominalBattery = Omit<DiagnosisInput, 'readings' | 'possible'>;
+/** A battery as it is meant, for the fault finder: nothing wrong with it, every cell a straight line. */
+export interface NominalBattery {
+  readonly strings: readonly (readonly SpecItem[])[];
+  readonly load: Load;
+  /** Current above which the device is seen to run, amperes. */
+  readonly runsFromAmps: number;
+  /** Whether the cell was measured by the educator: then the whole class differs less from it. */
+  readonly measured: boolean;
+  /** Wet rims and drips happen in piles only. */
+  readonly pile: boolean;
+  /** Pairs can share a body only where the body is one piece that holds several. */
+  readonly bodies: boolean;
+  /** Whether the device works one way round only. */
+  readonly isPolarised: boolean;
+}
 
 /** Share of its wanted current from which a device is seen to run (from memory). */
 const RUNS_FROM_SHARE = 0.5;
@@ -31,7 +44,7 @@ export function nominalBatteryOf({
     measured: cell.origin === 'own',
     pile: looks.some(({ recipe }) => recipe.look === 'pile'),
     bodies: looks.some(({ recipe }) => recipe.look === 'fruit' || recipe.look === 'cup'),
-    lightsMindTurning: mindsTurning(need.load),
+    isPolarised: isPolarised(need.load),
   };
 }
 

@@ -13,7 +13,7 @@ export interface Standing {
 export function possibleMeasurements(
   strings: readonly Standing[],
   joined: boolean,
-  mindsTurning: boolean,
+  isPolarised: boolean,
 ): Measurement[] {
   const ofStrings = strings.flatMap(({ string, built }): Measurement[] => {
     const cells = places(built);
@@ -39,7 +39,7 @@ export function possibleMeasurements(
     { kind: 'load-volts' },
     { kind: 'load-amps' },
     { kind: 'lights', turned: false },
-    ...(mindsTurning ? [{ kind: 'lights', turned: true } as const] : []),
+    ...(isPolarised ? [{ kind: 'lights', turned: true } as const] : []),
     ...ofStrings,
   ];
 }

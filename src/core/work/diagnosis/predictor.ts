@@ -1,10 +1,10 @@
 import { normalShareBelow } from '../../numeric/normalShare';
 import { CLASS_SCATTER } from '../../physics/chance/scatter';
 import type { SpecItem } from '../../physics/circuit/faults/batterySpec';
-import { loadDifferentialOhms, type Load } from '../../physics/circuit/load/load';
+import { loadDifferentialOhms } from '../../physics/circuit/load/load';
 import {
   CURRENT_RANGE_FACTS,
-  suitableRange,
+  suitableCurrentRange,
   VOLTMETER_OHMS,
 } from '../../physics/instruments/meter';
 import { theveninCurve } from '../../physics/circuit/battery/sourceCurve';
@@ -12,6 +12,7 @@ import { operatingPoint } from '../../physics/circuit/operatingPoint';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
 import { measurementKey, type Measurement } from '../../records/logbook/measurement';
 import { changedString, NO_FAULT, type Hypothesis } from './causes';
+import type { NominalBattery } from './nominalBattery';
 import { LinearString, type Sensitive } from './linearString';
 import { clipsOff, LEAD, LEAD_OHMS, standingItems } from '../measuring/probed';
 
@@ -22,16 +23,6 @@ export interface Prediction {
   readonly spread: Float64Array;
   /** Standard deviation of the meter and of settling, same unit. */
   readonly noise: number;
-}
-
-export interface BatteryMeant {
-  /** Strings of straight cells as they are meant. */
-  readonly strings: readonly (readonly SpecItem[])[];
-  readonly load: Load;
-  /** Current above which the device is seen to run, amperes. */
-  readonly runsFromAmps: number;
-  /** Whether the cell was measured by the educator: then the whole class differs less from it. */
-  readonly measured: boolean;
 }
 
 /** How far a class’s cells differ together from the plan’s: volts as a share, resistance as a logarithm (from memory). */
@@ -48,7 +39,7 @@ const SEEN_LOG = 0.6;
 
 /** Predicts every measurement under every hypothesis; strings that hypotheses have in common are solved once. */
 export class Predictor {
-  private readonly meant: BatteryMeant;
+  private readonly nominal: NominalBattery;
   /** Sources of scatter in the order in which they were met. */
   private readonly sources = new Map<string, number>();
   private readonly sourceCount: number;
@@ -56,9 +47,9 @@ export class Predictor {
   private readonly networks = new WeakMap<readonly SpecItem[], Map<number | null, LinearString>>();
   private readonly known = new WeakMap<Hypothesis, Map<string, Prediction>>();
 
-  constructor(meant: BatteryMeant) {
-    this.meant = meant;
-    this.sourceCount = 2 + 2 * meant.strings.flat().reduce((sum, item) => sum + cellsOf(item), 0);
+  constructor(nominal: NominalBattery) {
+    this.nominal = nominal;
+    this.sourceCount = 2 + 2 * nominal.strings.flat().reduce((sum, item) => sum + cellsOf(item), 0);
   }
 
   predict(measurement: Measurement, hypothesis: Hypothesis): Prediction {
@@ -78,7 +69,7 @@ export class Predictor {
 
   /** Shunt of the range that the meter should be on for a current, ohms. */
   private shuntOhms(measurement: Extract<Measurement, { kind: 'short' | 'cell-short' }>): number {
-    const items = this.meant.strings[measurement.string - 1] ?? [];
+    const items = this.nominal.strings[measurement.string - 1] ?? [];
     const sound = new LinearString(
       measurement.kind === 'short'
         ? items.slice(0, measurement.built)
@@ -86,7 +77,7 @@ export class Predictor {
       null,
     );
     const volts = sound.voltsBetween(0, measurement.kind === 'short' ? measurement.built : 1);
-    return CURRENT_RANGE_FACTS[suitableRange(volts.value / volts.ohms)].shuntOhms;
+    return CURRENT_RANGE_FACTS[suitableCurrentRange(volts.value / volts.ohms)].shuntOhms;
   }
 
   private compute(measurement: Measurement, hypothesis: Hypothesis): Prediction {
@@ -115,14 +106,14 @@ export class Predictor {
         const items = [this.alone(measurement, hypothesis)];
         return this.volts(
           measurement.string,
-          this.network(items, null).voltsBetween(0, 1),
-          measurement.cell,
+          this.network(items, null, measurement.cell).voltsBetween(0, 1),
         );
       }
       case 'cell-short': {
         const shunt = this.shuntOhms(measurement);
-        const network = this.network([this.alone(measurement, hypothesis)], shunt);
-        return this.amps(measurement.string, network.voltsBetween(0, 1), shunt, measurement.cell);
+        const alone = [this.alone(measurement, hypothesis)];
+        const network = this.network(alone, shunt, measurement.cell);
+        return this.amps(measurement.string, network.voltsBetween(0, 1), shunt);
       }
       case 'volts-without': {
         const { string, cell, built } = measurement;
@@ -147,7 +138,7 @@ export class Predictor {
     const key = `${string} ${built}`;
     const found = of.get(key);
     if (found !== undefined) return found;
-    const all = changedString(this.meant.strings[string - 1] ?? [], string, hypothesis);
+    const all = changedString(this.nominal.strings[string - 1] ?? [], string, hypothesis);
     const items = standingItems(all, built);
     of.set(key, items);
     return items;
@@ -158,36 +149,38 @@ export class Predictor {
     const reaches = changes.some(
       ({ faults, sharesNext }) => sharesNext || faults.some(({ kind }) => kind === 'drip'),
     );
-    return reaches ? built : (this.meant.strings[string - 1]?.length ?? built);
+    return reaches ? built : (this.nominal.strings[string - 1]?.length ?? built);
   }
 
   private alone(
     { string, cell }: { readonly string: number; readonly cell: number },
     hypothesis: Hypothesis,
   ): SpecItem {
-    const item = changedString(this.meant.strings[string - 1] ?? [], string, hypothesis)[cell - 1];
+    const item = changedString(this.nominal.strings[string - 1] ?? [], string, hypothesis)[
+      cell - 1
+    ];
     if (item === undefined) throw new Error(`string ${string} has no cell ${cell}`);
     return 'strings' in item ? item : clipsOff(item);
   }
 
-  private network(items: readonly SpecItem[], endsOhms: number | null): LinearString {
+  private network(
+    items: readonly SpecItem[],
+    endsOhms: number | null,
+    firstPlace = 1,
+  ): LinearString {
     const ofThis = remembered(this.networks, items, () => new Map<number | null, LinearString>());
-    const found = ofThis.get(endsOhms) ?? new LinearString(items, endsOhms);
+    const found = ofThis.get(endsOhms) ?? new LinearString(items, endsOhms, firstPlace);
     ofThis.set(endsOhms, found);
     return found;
   }
 
-  private volts(
-    string: number,
-    { value, byVolts, byResistance, ohms }: Sensitive,
-    cell?: number,
-  ): Prediction {
+  private volts(string: number, { value, byVolts, byResistance, ohms }: Sensitive): Prediction {
     // The voltmeter itself draws a little: seen only behind open joints.
     const share = VOLTMETER_OHMS / (VOLTMETER_OHMS + ohms);
     const mean = value * share;
     return {
       mean,
-      spread: this.spreadOf(string, byVolts, byResistance, share, cell),
+      spread: this.spreadOf(string, byVolts, byResistance, share),
       noise: Math.hypot(SETTLING.volts * mean, VOLT_DIGIT),
     };
   }
@@ -196,12 +189,11 @@ export class Predictor {
     string: number,
     { value, byVolts, byResistance }: Sensitive,
     shunt: number,
-    cell?: number,
   ): Prediction {
     const mean = value / shunt;
     return {
       mean,
-      spread: this.spreadOf(string, byVolts, byResistance, 1 / shunt, cell),
+      spread: this.spreadOf(string, byVolts, byResistance, 1 / shunt),
       noise: ampsNoise(mean, shunt),
     };
   }
@@ -212,10 +204,9 @@ export class Predictor {
     byVolts: Readonly<Record<string, number>>,
     byResistance: Readonly<Record<string, number>>,
     factor: number,
-    cell?: number,
   ): Float64Array {
     const spread = new Float64Array(this.sourceCount);
-    const common = COMMON_SCATTER[this.meant.measured ? 'measured' : 'typical'];
+    const common = COMMON_SCATTER[this.nominal.measured ? 'measured' : 'typical'];
     const put = (
       slopes: Readonly<Record<string, number>>,
       what: string,
@@ -224,9 +215,7 @@ export class Predictor {
     ): void => {
       let sum = 0;
       for (const [name, slope] of Object.entries(slopes)) {
-        // A cell measured alone is the first of its own little string.
-        const at = cell === undefined ? name : name.replace('cell 1', `cell ${cell}`);
-        spread[this.source(`${what} ${string} ${at}`)] = slope * own * factor;
+        spread[this.source(`${what} ${string} ${name}`)] = slope * own * factor;
         sum += slope;
       }
       spread[this.source(what)] = sum * together * factor;
@@ -258,7 +247,7 @@ export class Predictor {
         noise: Math.hypot(SETTLING.volts * whole.emf, VOLT_DIGIT),
       };
     }
-    const { load, runsFromAmps } = this.meant;
+    const { load, runsFromAmps } = this.nominal;
     const turned = measurement.kind === 'lights' && measurement.turned;
     const minds = load.kind === 'led' || load.kind === 'led-group';
     const blocked =
@@ -296,7 +285,7 @@ export class Predictor {
     emfSpread: Float64Array;
     ohmsSpread: Float64Array;
   } {
-    const strings = this.meant.strings.map((_, index) => {
+    const strings = this.nominal.strings.map((_, index) => {
       const string = index + 1;
       const items = this.standing(string, _.length, hypothesis);
       const network = this.network(items, null);

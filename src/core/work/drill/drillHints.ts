@@ -94,7 +94,7 @@ function ofString(drill: Drill, string: number, readings: readonly KnownReading[
     measured: true,
     pile: false,
     bodies: false,
-    lightsMindTurning: false,
+    isPolarised: false,
     readings: readings.map(({ measurement, value }) => ({
       measurement: { ...measurement, ...alone },
       value,

@@ -1,7 +1,16 @@
 import type { Block, PrintedSheet } from '../preparation/sheets/sheet';
+import { isVoltRange } from '../../physics/instruments/meter';
 import { formatAmps, formatVolts } from '../../units';
+import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
 import { faultName } from './drillWords';
-import { HIGHEST_DRILL, makeDrill, type Drill, type DrillKey, type HiddenFault } from './makeDrill';
+import {
+  DRILL_CELL,
+  HIGHEST_DRILL,
+  makeDrill,
+  type Drill,
+  type DrillKey,
+  type HiddenFault,
+} from './makeDrill';
 import { probingFor, readDrill, type Probing } from './probing';
 
 /** Drills on paper: the readings that a group took of each, room for the answer; the key on a page of its own. */
@@ -11,10 +20,11 @@ export function drillSheets(first: DrillKey, count: number): PrintedSheet[] {
     makeDrill({ ...first, seed: 1 + ((first.seed - 1 + index) % HIGHEST_DRILL) }),
   );
   const { name, promise } = drills[0]!.level;
+  const shortAmps = cellAmpsAt(DRILL_CELL, 0);
   return [
     {
       title: `Fault drill: ${name}`,
-      subtitle: `${promise} A sound kiwi reads about 0.93 V and 1.4 mA; every cell is a little different.`,
+      subtitle: `${promise} A sound kiwi reads about ${formatVolts(DRILL_CELL.emfVolts)} and ${formatAmps(shortAmps)}; every cell is a little different.`,
       blocks: drills.flatMap(drillBlocks),
     },
     {
@@ -75,8 +85,7 @@ function tableRows(drill: Drill, string: number, cells: number): string[][] {
     if (probing === null) return '';
     const display = readDrill(drill, probing);
     if (display.status !== 'reads') return 'over range';
-    const volts = probing.range.endsWith('V');
-    return (volts ? formatVolts : formatAmps)(display.value);
+    return (isVoltRange(probing.range) ? formatVolts : formatAmps)(display.value);
   };
   return [
     [

@@ -1,6 +1,7 @@
 import { z } from 'zod';
+import { DEMO_KIWI } from '../../physics/chemistry/referenceCells';
 import { randomStream } from '../../physics/chance/random';
-import { CLASS_SCATTER } from '../../physics/chance/scatter';
+import { builtCell } from '../measuring/builtBattery';
 import type { SpecCell } from '../../physics/circuit/faults/batterySpec';
 import { METER_ACCURACY } from '../../physics/instruments/meter';
 import { usualFault } from '../../physics/desk/deskEdits';
@@ -39,8 +40,8 @@ export interface Drill {
   readonly meterGain: number;
 }
 
-/** The scenario's kiwi, which every drill is built of: volts and ohms of one cell as read. */
-export const DRILL_CELL = { emfVolts: 0.93, resistanceOhms: 654 } as const;
+/** Every drill is built of the demonstration's kiwi. */
+export const DRILL_CELL = DEMO_KIWI;
 /** How often nothing at all is wrong where that may be. */
 export const SOUND_CHANCE = 1 / 6;
 
@@ -61,19 +62,15 @@ export function makeDrill(key: DrillKey): Drill {
       ? []
       : [faultIn(strings[pick(strings.length)]!)];
   const built = strings.map((string) =>
-    Array.from({ length: level.cells }, (_, index): SpecCell => {
-      const { emfVolts, resistanceOhms } = DRILL_CELL;
-      return {
-        cell: {
-          emfVolts: emfVolts * (1 + CLASS_SCATTER.emfShare * random.normal()),
-          resistanceOhms: resistanceOhms * Math.exp(CLASS_SCATTER.resistanceLog * random.normal()),
-        },
-        faults: hidden
+    Array.from({ length: level.cells }, (_, index) =>
+      builtCell(
+        DRILL_CELL,
+        random,
+        hidden
           .filter((one) => one.string === string && one.cell === index + 1)
           .map(({ kind }) => usualFault(kind)),
-        body: null,
-      };
-    }),
+      ),
+    ),
   );
   return {
     key,

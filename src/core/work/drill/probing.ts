@@ -1,24 +1,18 @@
 import { z } from 'zod';
 import {
-  BATTERY_MINUS,
   BATTERY_PLUS,
   batteryNetwork,
   metalOf,
   nodeAfter,
 } from '../../physics/circuit/faults/batteryNetwork';
 import {
-  CURRENT_RANGE_FACTS,
   CURRENT_RANGES,
-  showAmps,
-  showVolts,
+  isVoltRange,
   VOLT_RANGES,
-  VOLTMETER_OHMS,
   type MeterDisplay,
-  type VoltRange,
 } from '../../physics/instruments/meter';
-import type { NetworkComponent } from '../../physics/circuit/network/networkSchema';
-import { solveNetwork } from '../../physics/circuit/network/solveNetwork';
-import { ROOM_CELSIUS } from '../../constants';
+import { leadAcross } from '../measuring/meterOnBattery';
+import { meterOnNetwork } from '../measuring/meterOnNetwork';
 import { LEAD_OHMS } from '../measuring/probed';
 import type { Measurement } from '../../records/logbook/measurement';
 import type { Drill } from './makeDrill';
@@ -43,14 +37,9 @@ export const probingSchema = z.strictObject({
 });
 export type Probing = z.infer<typeof probingSchema>;
 
-const isVolts = (range: Probing['range']): range is VoltRange =>
-  VOLT_RANGES.some((one) => one === range);
-
 /** What the stand-in meter shows, shunt, range, last digit and its own error included. */
 export function readDrill(drill: Drill, { red, black, range, meanwhile }: Probing): MeterDisplay {
-  const gain = 1 + drill.meterGain;
-  // The strings are not joined yet: nothing flows from one to the other.
-  if (red.string !== black.string) return isVolts(range) ? showVolts(0, range) : showAmps(0, range);
+  const quantity = isVoltRange(range) ? 'volts' : 'amps';
   const items = (drill.built[red.string - 1] ?? []).map((item, index) =>
     meanwhile === index + 1
       ? { ...item, faults: [...item.faults, { kind: 'open' as const }] }
@@ -61,27 +50,18 @@ export function readDrill(drill: Drill, { red, black, range, meanwhile }: Probin
     if (side === 'end') return BATTERY_PLUS;
     return side === 'left' ? nodeAfter(spec, 1, cell - 1) : metalOf(spec, 1, cell);
   };
-  const ohms = isVolts(range) ? VOLTMETER_OHMS : CURRENT_RANGE_FACTS[range].shuntOhms;
-  const [a, b] = [node(red), node(black)];
-  if (a === b) return isVolts(range) ? showVolts(0, range) : showAmps(0, range);
-  const between = (name: string, from: string, to: string, size: number): NetworkComponent => ({
-    type: 'resistor',
-    name,
-    a: from,
-    b: to,
-    resistanceOhms: size,
-  });
-  const outcome = solveNetwork({
-    temperatureCelsius: ROOM_CELSIUS,
+  return meterOnNetwork({
     components: [
       ...batteryNetwork(spec),
-      between('meter', a, b, ohms),
-      ...(meanwhile === 'joined' ? [between('lead', BATTERY_PLUS, BATTERY_MINUS, LEAD_OHMS)] : []),
+      ...(meanwhile === 'joined' ? [leadAcross(LEAD_OHMS)] : []),
     ],
+    red: node(red),
+    // The strings are not joined yet: nothing flows from one to the other.
+    black: red.string === black.string ? node(black) : node(red),
+    quantity,
+    range,
+    gain: 1 + drill.meterGain,
   });
-  if (outcome.status !== 'solved') throw new Error(`a drill has no state: ${outcome.status}`);
-  const amps = outcome.componentAmps['meter'] ?? 0;
-  return isVolts(range) ? showVolts(amps * ohms * gain, range) : showAmps(amps * gain, range);
 }
 
 /** A reading as the fault finder knows it; `null` where it has no name for how the probes were put. */
@@ -105,7 +85,7 @@ export function knownReading(
     value: sign * value,
   });
   const ownMetals = low.side === 'left' && high.side === 'right' && low.cell === high.cell;
-  if (ownMetals && !isVolts(range) && meanwhile === 'nothing') {
+  if (ownMetals && !isVoltRange(range) && meanwhile === 'nothing') {
     // Whichever way round the cell is: its current is what counts.
     return { measurement: { kind: 'cell-short', string, cell: low.cell }, value: Math.abs(value) };
   }
@@ -113,11 +93,11 @@ export function knownReading(
   const to = leadPlace(high);
   if (to <= from) return null;
   if (meanwhile === 'joined') {
-    return isVolts(range) && from === 0 && to < cells
+    return isVoltRange(range) && from === 0 && to < cells
       ? known({ kind: 'shorted-volts', string, to, built: cells })
       : null;
   }
-  if (isVolts(range)) return known({ kind: 'volts', string, from: from + 1, to, built: cells });
+  if (isVoltRange(range)) return known({ kind: 'volts', string, from: from + 1, to, built: cells });
   return from === 0 && to === cells ? known({ kind: 'short', string, built: cells }) : null;
 }
 

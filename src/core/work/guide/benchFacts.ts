@@ -14,7 +14,7 @@ import { nominalBatteryOf, type NominalBattery } from '../diagnosis/nominalBatte
 import { COMMON_SCATTER, Predictor } from '../diagnosis/predictor';
 import type { LoggedReading } from '../../records/logbook/logEntry';
 import { measurementName, quantityOf, type Measurement } from '../../records/logbook/measurement';
-import type { PlannedCell } from '../../records/plan/cellOfPlan';
+import type { PlannedCell } from '../../physics/chemistry/plannedCell';
 import { nameOfTarget } from '../../records/plan/loadRequirement';
 import type { Plan } from '../../records/plan/planSchema';
 import type { PlanEvaluation } from '../planning/evaluatePlan';
@@ -31,7 +31,7 @@ export interface OtherRow {
 
 /** Everything about a plan’s bench that its pages show, worked out once for a plan. */
 export interface BenchFacts {
-  readonly meant: NominalBattery;
+  readonly nominal: NominalBattery;
   readonly steps: readonly GuideStep[];
   readonly words: BatteryWords;
   /** What one cell is made of, for its drawing. */
@@ -48,17 +48,17 @@ export interface BenchFacts {
 }
 
 export function benchFacts(plan: Plan, evaluation: PlanEvaluation): BenchFacts {
-  const meant = nominalBatteryOf(evaluation);
-  const predictor = new Predictor(meant);
-  const places = meant.strings.map((_, index) => placesOfString(evaluation.desk, index).places);
+  const nominal = nominalBatteryOf(evaluation);
+  const predictor = new Predictor(nominal);
+  const places = nominal.strings.map((_, index) => placesOfString(evaluation.desk, index).places);
   const expected = (measurement: Measurement): ExpectedReading => {
     const { mean, spread, noise } = predictor.predict(measurement, NO_FAULT);
     return { value: mean, deviation: Math.hypot(noise, ...spread) };
   };
   const { recipe, body } = evaluation.cell;
-  const together = COMMON_SCATTER[meant.measured ? 'measured' : 'typical'];
+  const together = COMMON_SCATTER[nominal.measured ? 'measured' : 'typical'];
   return {
-    meant,
+    nominal,
     steps: guideOfPlan(plan, evaluation),
     cell: { recipe, body },
     words: {
@@ -66,7 +66,7 @@ export function benchFacts(plan: Plan, evaluation: PlanEvaluation): BenchFacts {
       plus: recipe.plus.part,
       minus: recipe.minus.part,
       device: nameOfTarget(plan.target),
-      strings: meant.strings.length,
+      strings: nominal.strings.length,
     },
     lengths: places.map(({ length }) => length),
     expected,

@@ -1,4 +1,4 @@
-import { CURRENT_RANGES, suitableRange } from '../../physics/instruments/meter';
+import { CURRENT_RANGES, suitableCurrentRange } from '../../physics/instruments/meter';
 import type { LoggedReading } from '../../records/logbook/logEntry';
 import type { Plan } from '../../records/plan/planSchema';
 
@@ -26,7 +26,7 @@ export function calibratedPlan(plan: Plan, readings: readonly LoggedReading[]): 
         openCircuitVolts: volts.value,
         shortCircuit: {
           amps: amps.value,
-          meterRange: read ?? suitableRange(amps.value),
+          meterRange: read ?? suitableCurrentRange(amps.value),
           secondsAfter: null,
         },
         loaded: [],

@@ -1,6 +1,7 @@
 import {
   CURRENT_RANGE_FACTS,
-  suitableRange,
+  suitableCurrentRange,
+  suitableVoltRange,
   type CurrentRange,
   type VoltRange,
 } from '../../physics/instruments/meter';
@@ -56,10 +57,10 @@ const MINUTES = { volts: 0.5, amps: 0.5, join: 3, device: 2, hold: 5, prepare: 5
 
 /** What a group does at the bench, one thing after the other: from the recipe and the arrangement. */
 export function guideOfPlan(plan: Plan, evaluation: PlanEvaluation): GuideStep[] {
-  const meant = nominalBatteryOf(evaluation);
-  const predictor = new Predictor(meant);
+  const nominal = nominalBatteryOf(evaluation);
+  const predictor = new Predictor(nominal);
   const { recipe, body } = evaluation.cell;
-  const building = recipe.steps.filter((step) => !/^Measure/.test(step));
+  const building = recipe.steps;
   const device = nameOfTarget(plan.target);
   const step = (
     one: Partial<GuideStep> & Pick<GuideStep, 'id' | 'kind' | 'title' | 'text'>,
@@ -108,9 +109,9 @@ export function guideOfPlan(plan: Plan, evaluation: PlanEvaluation): GuideStep[]
   const shortCaution: CautionId[] = recipe.cautions.includes('short-circuit')
     ? ['short-circuit']
     : [];
-  meant.strings.forEach((items, index) => {
+  nominal.strings.forEach((items, index) => {
     const string = index + 1;
-    const of = meant.strings.length > 1 ? ` of string ${string}` : '';
+    const of = nominal.strings.length > 1 ? ` of string ${string}` : '';
     for (let cell = 1; cell <= items.length; cell += 1) {
       const first = index === 0 && cell === 1;
       steps.push(
@@ -156,7 +157,7 @@ export function guideOfPlan(plan: Plan, evaluation: PlanEvaluation): GuideStep[]
       );
     }
   });
-  if (meant.strings.length > 1) {
+  if (nominal.strings.length > 1) {
     steps.push(
       step({
         id: 'join',
@@ -201,9 +202,9 @@ function meterFor(measurement: Measurement, expected: number): MeterSetting | nu
     case 'light':
       return null;
     case 'volts':
-      return { range: expected < 1.6 ? '2 V' : expected < 16 ? '20 V' : '200 V', socket: 'VΩ' };
+      return { range: suitableVoltRange(expected), socket: 'VΩ' };
     case 'amps': {
-      const range = suitableRange(expected);
+      const range = suitableCurrentRange(expected);
       return { range, socket: CURRENT_RANGE_FACTS[range].fuseAmps === null ? '10 A' : 'mA' };
     }
   }

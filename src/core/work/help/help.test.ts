@@ -11,7 +11,8 @@ import { CLAIM_IDS } from '../reality/claims';
 import { EMPTY_CUPBOARD } from '../../records/cupboard/cupboardSchema';
 import { DEFAULT_REASONS } from './defaults';
 import { GLOSSARY } from './glossary';
-import { sourceHref, SOURCE_IDS, SOURCES } from './sources';
+import { sourceHref, SOURCE_IDS } from '../../sourceIds';
+import { SOURCES } from './sources';
 
 const values = (id: keyof typeof SOURCES): Map<string, string> =>
   new Map(SOURCES[id].values.map(({ what, value }) => [what, value]));

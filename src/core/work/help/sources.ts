@@ -29,9 +29,10 @@ import {
   REFUSED_ABOVE_VOLTS,
   ROOM_THERMAL_VOLTS,
 } from '../../constants';
-import { AA_JOULES, AA_PRICE, AA_VOLTS } from '../running/compareRuns';
+import { AA_CELL } from '../../physics/chemistry/referenceCells';
 import { FILM_DEFAULTS } from '../../physics/time/ageingCell';
 import { DRYING_FACTS } from '../../physics/time/drying';
+import type { SourceId } from '../../sourceIds';
 import { formatAmps, formatNumber, formatOhms, formatVolts } from '../../units';
 
 /** A figure that something rests on, as it stands in the program. */
@@ -42,7 +43,6 @@ export interface SourceValue {
 
 /** Where a group of figures comes from, and how far to trust it. */
 export interface SourceGroup {
-  readonly title: string;
   /** `published`: can be looked up; `trade`: common practice; `memory`: a round figure to be corrected. */
   readonly trust: 'published' | 'trade' | 'memory';
   readonly source: string;
@@ -54,9 +54,8 @@ const range = ([low, high]: readonly [number, number], format: (value: number) =
   `${format(low)} to ${format(high)}`;
 
 /** Every group of constants, its values read from where they are used, so that the list cannot drift. */
-export const SOURCES = {
+export const SOURCES: Readonly<Record<SourceId, SourceGroup>> = {
   constants: {
-    title: 'Constants of nature',
     trust: 'published',
     source:
       'E. Tiesinga et al., “CODATA recommended values of the fundamental physical constants: 2018”.',
@@ -68,7 +67,6 @@ export const SOURCES = {
     ],
   },
   'cell-readings': {
-    title: 'What one cell of each family reads',
     trust: 'trade',
     source:
       'Common practice, no source: typical classroom readings, ± 10 % in volts, a factor of two in current. Your own readings replace them.',
@@ -78,7 +76,6 @@ export const SOURCES = {
     })),
   },
   scatter: {
-    title: 'How much cells and joints differ',
     trust: 'trade',
     source: 'Common practice, no source; what a bad joint adds is from memory.',
     values: [
@@ -92,7 +89,6 @@ export const SOURCES = {
     ],
   },
   potentials: {
-    title: 'Standard potentials, 25 °C',
     trust: 'published',
     source:
       'CRC Handbook of Chemistry and Physics, “Electrochemical Series”; values from memory, to be checked there.',
@@ -102,7 +98,6 @@ export const SOURCES = {
     })),
   },
   ceilings: {
-    title: 'Highest believable volts of one cell',
     trust: 'trade',
     source: 'Common practice, no source.',
     values: Object.entries(PRACTICAL_CEILING_VOLTS).map(([pair, volts]) => ({
@@ -111,7 +106,6 @@ export const SOURCES = {
     })),
   },
   metal: {
-    title: 'Charge in the metal',
     trust: 'published',
     source:
       'Faraday’s law, zF/M, with IUPAC atomic weights; coatings by ASTM F1941/B633 and ASTM A153 class D (from memory). How much of it does useful work: common practice, no source.',
@@ -128,7 +122,6 @@ export const SOURCES = {
     ],
   },
   conductivity: {
-    title: 'Conductivity at 20 °C',
     trust: 'published',
     source:
       'CRC Handbook, “Electrical Conductivity of Aqueous Solutions”; values from memory, to be checked there.',
@@ -146,7 +139,6 @@ export const SOURCES = {
     })),
   },
   mixing: {
-    title: 'Spoons, and what dissolves',
     trust: 'published',
     source:
       'US customary spoons: NIST Handbook 44, appendix C; metric: common practice. Solubility: CRC Handbook; bulk densities: both from memory.',
@@ -162,7 +154,6 @@ export const SOURCES = {
     ],
   },
   led: {
-    title: 'LEDs',
     trust: 'memory',
     source:
       'Diode curve (Shockley 1949) through two points of typical datasheets, from memory; type your own data in the plan.',
@@ -174,7 +165,6 @@ export const SOURCES = {
     })),
   },
   brightness: {
-    title: 'How bright an LED looks',
     trust: 'trade',
     source: 'Common practice, no source; for a 3 mm high-efficiency LED.',
     values: Object.entries(BRIGHTNESS_FROM_AMPS).map(([band, amps]) => ({
@@ -183,7 +173,6 @@ export const SOURCES = {
     })),
   },
   devices: {
-    title: 'Small devices',
     trust: 'trade',
     source: 'Common practice, no source; editable in a plan.',
     values: Object.values(DEVICE_PRESETS).map(({ name, leastVolts, amps }) => ({
@@ -192,7 +181,6 @@ export const SOURCES = {
     })),
   },
   meter: {
-    title: 'The classroom meter',
     trust: 'trade',
     source: 'Common practice, no source.',
     values: [
@@ -208,7 +196,6 @@ export const SOURCES = {
     ],
   },
   films: {
-    title: 'Films that build up on the metals',
     trust: 'memory',
     source:
       'That a shorted cell falls to about half within minutes and rebounds: common practice. How fast and how much: from memory; three readings over time in the logbook replace it.',
@@ -223,7 +210,6 @@ export const SOURCES = {
     ],
   },
   drying: {
-    title: 'Drying',
     trust: 'memory',
     source:
       'From memory: still air, half humidity. The vapour pressure’s doubling: CRC Handbook, from memory.',
@@ -240,7 +226,6 @@ export const SOURCES = {
     ],
   },
   faults: {
-    title: 'Faults at the bench',
     trust: 'memory',
     source:
       'Metals that touch and drying: common practice, no source. The other sizes: from memory.',
@@ -252,17 +237,15 @@ export const SOURCES = {
     ],
   },
   bought: {
-    title: 'A bought AA cell',
     trust: 'memory',
     source: 'Common practice: 2 to 3 Wh. The price is a round figure from memory.',
     values: [
-      { what: 'volts', value: formatVolts(AA_VOLTS) },
-      { what: 'energy', value: `${AA_JOULES} J` },
-      { what: 'price', value: formatNumber(AA_PRICE) },
+      { what: 'volts', value: formatVolts(AA_CELL.model.emfVolts) },
+      { what: 'energy', value: `${AA_CELL.joules} J` },
+      { what: 'price', value: formatNumber(AA_CELL.price) },
     ],
   },
   limits: {
-    title: 'Limits of voltage',
     trust: 'published',
     source:
       'Extra-low voltage without further protection: IEC 61140 and IEC 60364-4-41, from memory. Adults only: common practice, no source. Local rules come first.',
@@ -271,18 +254,10 @@ export const SOURCES = {
       { what: 'no class plan above', value: formatVolts(REFUSED_ABOVE_VOLTS) },
     ],
   },
-} as const satisfies Readonly<Record<string, SourceGroup>>;
-
-export type SourceId = keyof typeof SOURCES;
-export const SOURCE_IDS = Object.keys(SOURCES) as SourceId[];
+};
 
 export const TRUST_WORDS: Readonly<Record<SourceGroup['trust'], string>> = {
   published: 'published',
   trade: 'common practice',
   memory: 'from memory',
 };
-
-/** Where a group stands on the help page. */
-export function sourceHref(id: SourceId): string {
-  return `/help?part=sources#${id}`;
-}

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { LED_COLOURS } from '../../physics/circuit/load/ledPresets';
 import { MAX_CELLS } from '../../physics/desk/limits';
-import type { PlannedCell } from '../../records/plan/cellOfPlan';
+import type { PlannedCell } from '../../physics/chemistry/plannedCell';
 import type { Plan } from '../../records/plan/planSchema';
 import { bestFromStock, type BestFromStock } from './bestFromStock';
 import { PLANNER_DEFAULTS } from './planBatteries';

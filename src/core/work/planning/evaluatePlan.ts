@@ -4,7 +4,8 @@ import { brightnessOf, type BrightnessBand } from '../../physics/circuit/brightn
 import { deskOf, gridDesk, withoutFaults, faultCount, type Desk } from '../../physics/desk/desk';
 import { laidOutGrid, withFaultsRemoved } from '../../physics/desk/deskEdits';
 import { solveDesk, type DeskSolution } from '../../physics/desk/solveDesk';
-import { cellOfPlan, type PlannedCell } from '../../records/plan/cellOfPlan';
+import { type PlannedCell } from '../../physics/chemistry/plannedCell';
+import { cellOfPlan } from '../../records/plan/cellOfPlan';
 import { requirementOf, type LoadRequirement } from '../../records/plan/loadRequirement';
 import type { Plan, PlanTarget } from '../../records/plan/planSchema';
 import { chanceOfDesk } from './chanceOfDesk';
@@ -25,7 +26,7 @@ export interface PlanEvaluation {
   /** Number of things that are wrong on the desk, as a what-if. */
   readonly wrong: number;
   /** The battery with nothing wrong, as text: equal where it is the same battery. */
-  readonly meant: string;
+  readonly nominalKey: string;
   /** Volts and currents of each string. */
   readonly strings: DeskSolution['strings'];
   /** What the strings do to each other, in words. */
@@ -79,10 +80,10 @@ export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null)
     wiring,
     desk,
     wrong,
-    meant,
+    nominalKey: meant,
     // A fault that is tried out changes nothing about the battery as it is meant.
     classes:
-      before?.meant === meant
+      before?.nominalKey === meant
         ? before.classes
         : chanceOfDesk(wrong === 0 ? desk : withoutFaults(desk), need),
     ...evaluateDesk(desk, need),

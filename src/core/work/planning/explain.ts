@@ -2,7 +2,7 @@ import { isLinearCell } from '../../physics/chemistry/cellModel';
 import { CLASS_SCATTER } from '../../physics/chance/scatter';
 import { quantile } from '../../physics/chance/simulateClasses';
 import { CURRENT_RANGE_FACTS } from '../../physics/instruments/meter';
-import type { SourceId } from '../help/sources';
+import type { SourceId } from '../../sourceIds';
 import { maxPowerOfDesk } from '../../physics/desk/maxPowerOfDesk';
 import {
   formatAmps,

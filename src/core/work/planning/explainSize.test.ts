@@ -1,6 +1,6 @@
 import { bodyOf, RECIPES } from '../../physics/chemistry/recipes';
 import { RECIPE_IDS } from '../../physics/chemistry/recipe';
-import { typicalCell } from '../../records/plan/cellOfPlan';
+import { typicalCell } from '../../physics/chemistry/plannedCell';
 import { explainSize } from './explainSize';
 
 const plain = (text: string): string => text.replaceAll(/[\u00a0\u202f]/g, ' ');

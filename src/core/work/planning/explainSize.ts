@@ -4,7 +4,7 @@ import {
   type ElectrodeSize,
 } from '../../physics/chemistry/electrodeSize';
 import type { CellBody, Recipe } from '../../physics/chemistry/recipe';
-import { chemistryWith, typicalCell } from '../../records/plan/cellOfPlan';
+import { chemistryWith, typicalCell } from '../../physics/chemistry/plannedCell';
 import { formatAmps, formatNumber, formatOhms } from '../../units';
 import type { Explanation } from './explain';
 

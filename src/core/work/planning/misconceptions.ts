@@ -4,7 +4,7 @@ import { maxPowerWatts } from '../../physics/chemistry/maxPower';
 import { gridDesk, type Desk, type StandingCell } from '../../physics/desk/desk';
 import { deskShortAmps, solveDesk } from '../../physics/desk/solveDesk';
 import { formatAmps, formatNumber, formatVolts, formatWatts } from '../../units';
-import type { PlannedCell } from '../../records/plan/cellOfPlan';
+import type { PlannedCell } from '../../physics/chemistry/plannedCell';
 import type { Explanation } from './explain';
 
 interface Given {

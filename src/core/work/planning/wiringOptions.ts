@@ -2,7 +2,7 @@ import { FAMILIES, familyOf } from '../../physics/chemistry/families';
 import { geometryOf } from '../../physics/chemistry/electrodeSize';
 import { RECIPE_IDS, type RecipeId } from '../../physics/chemistry/recipe';
 import { RECIPES } from '../../physics/chemistry/recipes';
-import { chemistryWith, type PlannedCell } from '../../records/plan/cellOfPlan';
+import { chemistryWith, type PlannedCell } from '../../physics/chemistry/plannedCell';
 import type { LoadRequirement } from '../../records/plan/loadRequirement';
 import type { Plan } from '../../records/plan/planSchema';
 import {

@@ -1,5 +1,5 @@
 import { capital } from '../../words';
-import { chemistryWith, type PlannedCell } from '../../records/plan/cellOfPlan';
+import { chemistryWith, type PlannedCell } from '../../physics/chemistry/plannedCell';
 import type { Swappable } from '../../records/plan/lessonSchema';
 import type { Plan } from '../../records/plan/planSchema';
 import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';

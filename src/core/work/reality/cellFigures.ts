@@ -4,7 +4,7 @@ import { familyOf } from '../../physics/chemistry/families';
 import { maxPower } from '../../physics/chemistry/maxPower';
 import { DEFAULT_UTILISATION } from '../../physics/chemistry/potentials';
 import type { CellLook } from '../../physics/chemistry/recipe';
-import type { PlannedCell } from '../../records/plan/cellOfPlan';
+import type { PlannedCell } from '../../physics/chemistry/plannedCell';
 import { billOfCell } from '../preparation/bills';
 import type { CupboardState } from '../../records/cupboard/cupboardSchema';
 import { priceOfBill } from '../preparation/priceOfBill';

@@ -1,5 +1,5 @@
 import { FARADAY_C_PER_MOL } from '../../constants';
-import type { PlannedCell } from '../../records/plan/cellOfPlan';
+import type { PlannedCell } from '../../physics/chemistry/plannedCell';
 import type { Explanation } from '../planning/explain';
 import {
   largestWins,

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { RECIPE_IDS } from '../../physics/chemistry/recipe';
 import { bodyOf, RECIPES } from '../../physics/chemistry/recipes';
-import { typicalCell, type PlannedCell } from '../../records/plan/cellOfPlan';
+import { typicalCell, type PlannedCell } from '../../physics/chemistry/plannedCell';
 import type { CupboardState } from '../../records/cupboard/cupboardSchema';
 import type { CautionId } from '../../physics/safety/cautions';
 import { cellFigures } from './cellFigures';

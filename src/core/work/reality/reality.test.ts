@@ -1,5 +1,6 @@
 import { demoPlan } from '../../../cli/demoPlans';
-import { cellOfPlan, type PlannedCell } from '../../records/plan/cellOfPlan';
+import { type PlannedCell } from '../../physics/chemistry/plannedCell';
+import { cellOfPlan } from '../../records/plan/cellOfPlan';
 import { EMPTY_CUPBOARD } from '../../records/cupboard/cupboardSchema';
 import { cellFigures } from './cellFigures';
 import { CLAIM_IDS, testClaim } from './claims';

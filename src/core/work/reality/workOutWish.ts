@@ -1,4 +1,5 @@
-import { AA_JOULES, AA_VOLTS } from '../running/compareRuns';
+import { AA_CELL } from '../../physics/chemistry/referenceCells';
+import { maxPowerWatts } from '../../physics/chemistry/maxPower';
 import { aboutTime } from '../running/runWords';
 import { gridCurve } from '../../physics/circuit/battery/gridCurve';
 import { FULL_SHARE } from '../../physics/circuit/load/capacitorBank';
@@ -22,8 +23,6 @@ import type { Wish } from '../../records/plan/wishSchema';
 /** So many cells a class can build; so many fill a hall (from memory). */
 const CLASS_CELLS = 60;
 const HALL_CELLS = 1000;
-/** A fresh AA cell inside, ohms (from memory). */
-const AA_OHMS = 0.3;
 
 /** What a wish comes to with so many of a cell: volts, amps, both together, energy, food, money, room. */
 export function workOutWish(
@@ -245,12 +244,13 @@ function inThings(cell: CellFigures, cells: number, currency: string): SumLine[]
 
 function boughtLine(volts: number, amps: number, seconds: number): SumLine {
   const watts = volts * amps;
-  const forPower = watts / (AA_VOLTS ** 2 / (4 * AA_OHMS));
-  const forEnergy = (watts * seconds) / AA_JOULES;
-  const cells = Math.ceil(Math.max(volts / AA_VOLTS, forPower, forEnergy));
+  const forVolts = volts / AA_CELL.model.emfVolts;
+  const forPower = watts / maxPowerWatts(AA_CELL.model);
+  const forEnergy = (watts * seconds) / AA_CELL.joules;
+  const cells = Math.ceil(Math.max(forVolts, forPower, forEnergy));
   return {
     what: 'In bought AA cells',
-    sum: `volts ${formatCount(Math.ceil(volts / AA_VOLTS))}, power ${formatCount(Math.ceil(forPower))}, energy ${formatCount(Math.ceil(forEnergy))}; the largest counts`,
+    sum: `volts ${formatCount(Math.ceil(forVolts))}, power ${formatCount(Math.ceil(forPower))}, energy ${formatCount(Math.ceil(forEnergy))}; the largest counts`,
     result: formatCount(cells),
   };
 }

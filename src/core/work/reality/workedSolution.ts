@@ -1,4 +1,4 @@
-import type { SourceId } from '../help/sources';
+import type { SourceId } from '../../sourceIds';
 import type { CautionId } from '../../physics/safety/cautions';
 
 /** One line of a sum: what is calculated, how, and what it comes to. */

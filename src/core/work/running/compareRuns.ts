@@ -1,3 +1,4 @@
+import { AA_CELL } from '../../physics/chemistry/referenceCells';
 import { gridDesk, type Desk } from '../../physics/desk/desk';
 import type { PlanEvaluation } from '../planning/evaluatePlan';
 import type { CupboardState } from '../../records/cupboard/cupboardSchema';
@@ -15,11 +16,6 @@ export interface ComparedRun {
   /** What its parts cost by the piece, and how much of that does not come back. */
   readonly money: Cost;
 }
-
-/** A fresh AA cell: 1.5 V and about 2.5 Wh (common practice; the figures are from memory). */
-export const AA_VOLTS = 1.5;
-/** The same in joules. */
-export const AA_JOULES = 2.5 * 3600;
 
 /** The battery as arranged against fewer and more strings and other covers. */
 export function compareRuns(
@@ -55,9 +51,6 @@ export function compareRuns(
   return rows;
 }
 
-/** What a bought AA cell costs, in the educator's currency (from memory, a round figure). */
-export const AA_PRICE = 0.6;
-
 /** Bought AA cells that feed the same: how many for the volts, for how long, with how many joules. */
 export interface BoughtCells {
   readonly cells: number;
@@ -69,7 +62,8 @@ export interface BoughtCells {
 
 export function boughtCells(volts: number, amps: number): BoughtCells | null {
   if (!(volts * amps > 0)) return null;
-  const cells = Math.max(1, Math.ceil(volts / AA_VOLTS));
-  const seconds = AA_JOULES / (AA_VOLTS * amps);
-  return { cells, seconds, joules: volts * amps * seconds, price: cells * AA_PRICE };
+  const { model, joules, price } = AA_CELL;
+  const cells = Math.max(1, Math.ceil(volts / model.emfVolts));
+  const seconds = joules / (model.emfVolts * amps);
+  return { cells, seconds, joules: volts * amps * seconds, price: cells * price };
 }

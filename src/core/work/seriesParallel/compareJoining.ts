@@ -1,4 +1,7 @@
 import type { CellModel } from '../../physics/chemistry/cellModel';
+import { familyOf } from '../../physics/chemistry/families';
+import { DEFAULT_UTILISATION } from '../../physics/chemistry/potentials';
+import { AA_CELL, DEMO_KIWI } from '../../physics/chemistry/referenceCells';
 import { brightnessOf, type BrightnessBand } from '../../physics/circuit/brightness';
 import { gridCurve } from '../../physics/circuit/battery/gridCurve';
 import { filamentLook, TORCH_BULB, type FilamentLook } from '../../physics/circuit/load/bulb';
@@ -18,13 +21,12 @@ export interface ComparedCell {
   readonly first: number;
 }
 
-/** A bought AA cell: 1.5 V, some amps shorted, about 2.5 Wh (common practice; the figures are from memory). */
 export const BOUGHT_CELL: ComparedCell = {
   id: 'bought',
   name: 'bought AA cell',
   plural: 'bought AA cells',
-  model: { emfVolts: 1.5, resistanceOhms: 0.3 },
-  coulombs: (2.5 * 3600) / 1.5,
+  model: AA_CELL.model,
+  coulombs: AA_CELL.joules / AA_CELL.model.emfVolts,
   first: 1,
 };
 /** The scenario's kiwi, as it was read; half of the zinc on its nail. */
@@ -32,8 +34,8 @@ export const HOME_MADE_CELL: ComparedCell = {
   id: 'home-made',
   name: 'kiwi',
   plural: 'kiwis',
-  model: { emfVolts: 0.93, resistanceOhms: 654 },
-  coulombs: 20,
+  model: DEMO_KIWI,
+  coulombs: DEFAULT_UTILISATION * familyOf('fruit').supplies.metalCoulombs,
   first: 4,
 };
 

@@ -1,6 +1,7 @@
 import { OVERLOAD, readingOf, errorOf, STAND_IN_NAME } from '../../physics/instruments/scpi';
 import { meterSettingsSchema } from '../../physics/instruments/meterSettings';
-import { createStandIn, fullScale, simulatedOf } from './standIn';
+import { fullScale } from '../../physics/instruments/meter';
+import { createStandIn, simulatedOf } from './standIn';
 import { nominalBatteryOf } from '../diagnosis/nominalBattery';
 import { newPlan } from '../../records/plan/newPlan';
 import { evaluatePlan } from '../planning/evaluatePlan';

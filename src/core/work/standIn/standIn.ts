@@ -1,17 +1,17 @@
 import { z } from 'zod';
 import { randomStream } from '../../physics/chance/random';
-import { CLASS_SCATTER } from '../../physics/chance/scatter';
-import type { CellFault, SpecCell } from '../../physics/circuit/faults/batterySpec';
+import { DEMO_KIWI } from '../../physics/chemistry/referenceCells';
 import {
   CURRENT_RANGES,
+  fullScale,
   VOLT_RANGES,
-  type CurrentRange,
-  type VoltRange,
+  type MeterRange,
 } from '../../physics/instruments/meter';
 import type { Load } from '../../physics/circuit/load/load';
 import { LinearString } from '../diagnosis/linearString';
 import type { NominalBattery } from '../diagnosis/nominalBattery';
-import { meterOnBattery, type BuiltBattery } from '../measuring/simulatedBench';
+import { builtCell, type BuiltBattery } from '../measuring/builtBattery';
+import { meterOnBattery } from '../measuring/meterOnBattery';
 import { usualFault, type FaultKind } from '../../physics/desk/deskEdits';
 import { measurementSchema, quantityOf, type Measurement } from '../../records/logbook/measurement';
 import { OVERLOAD, SIMULATED, STAND_IN_NAME } from '../../physics/instruments/scpi';
@@ -63,7 +63,7 @@ export interface HiddenFault {
 
 interface State {
   quantity: 'volts' | 'amps';
-  range: VoltRange | CurrentRange | null;
+  range: MeterRange | null;
   battery: BuiltBattery;
   probe: Measurement;
   errors: string[];
@@ -71,7 +71,7 @@ interface State {
 
 /** Four kiwi cells of the demo scenario, until the app says what stands on the desk. */
 const FIRST_BATTERY: SimulatedBattery = {
-  strings: [Array.from({ length: 4 }, () => ({ emfVolts: 0.93, resistanceOhms: 654 }))],
+  strings: [Array.from({ length: 4 }, () => DEMO_KIWI)],
   seed: 1,
   led: null,
 };
@@ -155,22 +155,12 @@ function read({ battery, probe, quantity, range }: State): string {
 }
 
 /** `undefined` for a range that the meter does not have; `null` for one that it chooses itself. */
-function rangeOf(
-  quantity: 'volts' | 'amps',
-  parameter: string,
-): VoltRange | CurrentRange | null | undefined {
+function rangeOf(quantity: 'volts' | 'amps', parameter: string): MeterRange | null | undefined {
   if (parameter === '' || /^(auto|def)/i.test(parameter)) return null;
   const wanted = Number(parameter);
   if (!Number.isFinite(wanted) || wanted <= 0) return undefined;
   const ranges = quantity === 'volts' ? VOLT_RANGES : CURRENT_RANGES;
   return ranges.find((range) => fullScale(range) >= wanted * 0.999);
-}
-
-/** Volts or amperes at which a range ends. */
-export function fullScale(range: VoltRange | CurrentRange): number {
-  const [number = '0', unit = ''] = range.split(' ');
-  const factors: Readonly<Record<string, number>> = { V: 1, mV: 1e-3, A: 1, mA: 1e-3, µA: 1e-6 };
-  return Number(number) * (factors[unit] ?? 1);
 }
 
 /** The battery as a class builds it: every place scattered, the hidden fault in the first string. */
@@ -179,19 +169,13 @@ function built({ strings, seed, led }: SimulatedBattery, hidden: HiddenFault | n
   const load: Load | null = led === null ? null : { kind: 'led', led };
   return {
     strings: strings.map((places, string) =>
-      places.map(({ emfVolts, resistanceOhms }, index): SpecCell => {
-        const faults: CellFault[] =
-          string === 0 && hidden?.cell === index + 1 ? [usualFault(hidden.kind)] : [];
-        return {
-          cell: {
-            emfVolts: emfVolts * (1 + CLASS_SCATTER.emfShare * random.normal()),
-            resistanceOhms:
-              resistanceOhms * Math.exp(CLASS_SCATTER.resistanceLog * random.normal()),
-          },
-          faults,
-          body: null,
-        };
-      }),
+      places.map((planned, index) =>
+        builtCell(
+          planned,
+          random,
+          string === 0 && hidden?.cell === index + 1 ? [usualFault(hidden.kind)] : [],
+        ),
+      ),
     ),
     load,
   };

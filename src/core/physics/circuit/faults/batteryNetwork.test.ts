@@ -4,12 +4,7 @@ import { ledModelOf } from '../load/ledPresets';
 import type { NetworkComponent } from '../network/networkSchema';
 import { solveNetwork } from '../network/solveNetwork';
 import { batteryNetwork, nodeAfter } from './batteryNetwork';
-import {
-  FAULT_DEFAULTS,
-  type BatterySpec,
-  type CellFault,
-  type SpecCell,
-} from './batterySpec';
+import { FAULT_DEFAULTS, type BatterySpec, type CellFault, type SpecCell } from './batterySpec';
 
 const cell: CellModel = { emfVolts: 0.9, resistanceOhms: 600 };
 const good = (faults: CellFault[] = [], body: string | null = null): SpecCell => ({

@@ -46,42 +46,76 @@ function innerNode(string: number, items: number, within: string | null): string
   return within === null ? own : `${within}, ${own}`;
 }
 
+/** Which cell of a battery: its string and place, and within a group its string and place there. All from 1. */
+export interface CellRef {
+  readonly string: number;
+  readonly item: number;
+  readonly within: { readonly string: number; readonly cell: number } | null;
+}
+
+/** A component and the cell that it is a part of; `null` for joints, films, touching metals and ammeters. */
+export interface BatteryPart {
+  readonly component: NetworkComponent;
+  readonly cell: CellRef | null;
+}
+
 /**
  * The battery with its faults as components of a network; the load is added by the caller between `plus` and `0`.
  * Every string begins with an ammeter. A cell in a shared body becomes two half-cells on the body's one electrolyte
  * node, so that whatever way the pairs are wired, the electrolyte joins them.
  */
 export function batteryNetwork(spec: BatterySpec): NetworkComponent[] {
+  return batteryParts(spec).map(({ component }) => component);
+}
+
+/** The same, each component with the cell that it is a part of. */
+export function batteryParts(spec: BatterySpec): BatteryPart[] {
   return sideBySide(spec.strings, BATTERY_MINUS, BATTERY_PLUS, null);
+}
+
+/** A group that strings stand in: its name in the network, and where it stands. */
+interface Within {
+  readonly name: string;
+  readonly string: number;
+  readonly item: number;
 }
 
 function sideBySide(
   strings: readonly (readonly SpecItem[])[],
   minus: string,
   plus: string,
-  within: string | null,
-): NetworkComponent[] {
+  group: Within | null,
+): BatteryPart[] {
+  const within = group?.name ?? null;
   return strings.flatMap((items, index) => {
     const string = index + 1;
     const start = `${stringName(string, within)} start`;
     const node = (place: number): string =>
       place === 0 ? start : place >= items.length ? plus : innerNode(string, place, within);
-    const components: NetworkComponent[] = [
-      { type: 'ammeter', name: stringName(string, within), a: minus, b: start },
+    const outside = (component: NetworkComponent): BatteryPart => ({ component, cell: null });
+    const parts = [
+      outside({ type: 'ammeter', name: stringName(string, within), a: minus, b: start }),
     ];
     items.forEach((item, place) => {
       const name = placeName(string, place + 1, within);
       const below = node(place);
       if ('strings' in item) {
-        components.push(...sideBySide(item.strings, below, node(place + 1), name));
-      } else {
-        components.push(
-          ...cellComponents(item, name, below, node(place + 1)),
-          ...leaksOf(item, name, below, (over) => node(place + over)),
-        );
+        const inner = { name, string, item: place + 1 };
+        parts.push(...sideBySide(item.strings, below, node(place + 1), inner));
+        return;
       }
+      const cell: CellRef =
+        group === null
+          ? { string, item: place + 1, within: null }
+          : { string: group.string, item: group.item, within: { string, cell: place + 1 } };
+      const { own, joints } = cellComponents(item, name, below, node(place + 1));
+      parts.push(
+        ...own.map((component) => ({ component, cell })),
+        ...joints.map(outside),
+        ...leaksOf(item, name, below, (over) => node(place + over)).map(outside),
+      );
     });
-    return components;
+    return parts;
   });
 }
 
@@ -107,25 +141,26 @@ function cellComponents(
   name: string,
   below: string,
   above: string,
-): NetworkComponent[] {
+): { readonly own: NetworkComponent[]; readonly joints: NetworkComponent[] } {
   const reversed = faults.some(({ kind }) => kind === 'reversed');
   const contact = contactOhms(faults);
   const top = contact === 0 ? above : behindContact(name);
   const [minus, plus] = reversed ? [top, below] : [below, top];
   const faulty = faults.reduce(withFault, cell);
-  const components =
+  const own =
     body === null
       ? [cellComponent(name, faulty, minus, plus)]
       : halfCells(name, faulty, minus, plus, `electrolyte of ${body}`);
+  const joints: NetworkComponent[] = [];
   const short = faults.find((fault) => fault.kind === 'shorted');
   if (short?.kind === 'shorted') {
-    components.push(resistor(`${name} touching`, minus, plus, short.ohms));
+    joints.push(resistor(`${name} touching`, minus, plus, short.ohms));
   }
   if (contact === Infinity) {
     // The open joint is a branch that carries nothing, so that both of its sides keep a voltage.
-    components.push(resistor(`${name} open joint`, top, above, OPEN_JOINT_OHMS));
-  } else if (contact > 0) components.push(resistor(`${name} contact`, top, above, contact));
-  return components;
+    joints.push(resistor(`${name} open joint`, top, above, OPEN_JOINT_OHMS));
+  } else if (contact > 0) joints.push(resistor(`${name} contact`, top, above, contact));
+  return { own, joints };
 }
 
 /** An open joint leaks through air and damp wood; far above a voltmeter, so that a meter reads nothing. */

@@ -1,6 +1,11 @@
 import fc from 'fast-check';
 import { ROOM_THERMAL_VOLTS } from '../../../constants';
-import { CURRENT_RANGE_FACTS, showAmps, showVolts, suitableRange } from '../../instruments/meter';
+import {
+  CURRENT_RANGE_FACTS,
+  showAmps,
+  showVolts,
+  suitableCurrentRange,
+} from '../../instruments/meter';
 import { theveninCurve } from '../battery/sourceCurve';
 import { operatingPoint } from '../operatingPoint';
 import { awgDiameterMetres, preferredOhms, wireOhms } from '../wire';
@@ -130,7 +135,7 @@ test('the meter rounds to 2000 counts, shows over-range, and blows its fuse', ()
 });
 
 test('the range for shorting a cell: low resistance, and room to spare', () => {
-  expect([0.5e-3, 9e-3, 15e-3, 0.15, 3].map(suitableRange)).toEqual([
+  expect([0.5e-3, 9e-3, 15e-3, 0.15, 3].map(suitableCurrentRange)).toEqual([
     '20 mA',
     '20 mA',
     '200 mA',

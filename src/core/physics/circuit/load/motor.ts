@@ -41,7 +41,10 @@ export function motorOn(
 ): MotorState {
   const standing: Load = { kind: 'resistor', ohms: ratedVolts / stallAmps };
   const held = pointOf(standing);
-  if (held.volts < startVolts) return { status: 'stalled', load: standing, ...held };
+  if (held.volts < startVolts) {
+    return { status: 'stalled', load: standing, volts: held.volts, amps: held.amps };
+  }
   const turning: Load = { kind: 'device', amps: freeAmps, leastVolts: startVolts };
-  return { status: 'running', load: turning, ...pointOf(turning) };
+  const { volts, amps } = pointOf(turning);
+  return { status: 'running', load: turning, volts, amps };
 }

@@ -101,7 +101,7 @@ export function pupilSheet(facts: LessonFacts, wording: Wording): Sheet {
       style: 'number',
       items: [
         // Measuring is told below, in the words of the level.
-        ...evaluation.cell.recipe.steps.filter((step) => !/^Measure/.test(step)),
+        ...evaluation.cell.recipe.steps,
         ...BUILDING[wording](device),
       ],
     },

@@ -163,7 +163,7 @@ function PreviewTable({ rows }: { readonly rows: readonly FileRow[] }) {
           </TableRow>
         </TableHead>
         <TableBody>
-          {rows.slice(0, MAX_SHOWN).map(({ row, reading, faults, cells }) => (
+          {rows.slice(0, MAX_SHOWN).map(({ row, reading, issues: faults, cells }) => (
             <TableRow key={row} sx={{ bgcolor: reading === null ? 'error.light' : undefined }}>
               <TableCell>{row}</TableCell>
               {reading === null ? (

@@ -22,7 +22,7 @@ export function useDiagnosis(
     let outdated = false;
     void patientClient()
       .findFaults(
-        facts.meant,
+        facts.nominal,
         readings.map(({ measurement, value }) => ({ measurement, value })),
       )
       .then((diagnosis) => {

@@ -12,7 +12,7 @@ import { isUnread, NO_OWN_READINGS, type OwnReadings } from '@/core/physics/chem
 import {
   CURRENT_RANGES,
   CURRENT_RANGE_FACTS,
-  suitableRange,
+  suitableCurrentRange,
   type CurrentRange,
 } from '@/core/physics/instruments/meter';
 import { formatAmps, formatOhms, formatSeconds, formatVolts } from '@/core/units';
@@ -36,7 +36,7 @@ export function CellReadings() {
   const { recipe, own: outcome } = cell;
   const own = plan.cell.own ?? NO_OWN_READINGS;
   const short = own.shortCircuit;
-  const [nextRange, setNextRange] = useState(suitableRange(cellAmpsAt(cell.model, 0)));
+  const [nextRange, setNextRange] = useState(suitableCurrentRange(cellAmpsAt(cell.model, 0)));
   const range = short?.meterRange ?? nextRange;
 
   const change = (part: Partial<OwnReadings>): void => {

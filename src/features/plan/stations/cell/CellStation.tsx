@@ -8,6 +8,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
+import { stepsOf } from '@/core/physics/chemistry/recipe';
 import { explainMetals } from '@/core/work/planning/explainMetals';
 import { cautionsOf } from '@/core/physics/safety/cautions';
 import { Card } from '@/ui/Card';
@@ -100,7 +101,7 @@ export function CellStation() {
                 <Explained explain={() => explainMetals(recipe)}>why these volts</Explained>
               </Typography>
               <Box component="ol" sx={{ pl: 2.5, my: 1 }}>
-                {recipe.steps.map((step) => (
+                {stepsOf(recipe).map((step) => (
                   <Typography key={step} component="li" variant="body2" sx={{ mb: 0.5 }}>
                     {step}
                   </Typography>

@@ -1,7 +1,7 @@
 import { cellAmpsAt } from '@/core/physics/chemistry/cellAmpsAt';
 import { terminalVoltage, type CellModel } from '@/core/physics/chemistry/cellModel';
 import { fitErrorVolts } from '@/core/physics/chemistry/fitCell';
-import { typicalCell, type PlannedCell } from '@/core/records/plan/cellOfPlan';
+import { typicalCell, type PlannedCell } from '@/core/physics/chemistry/plannedCell';
 
 /** A point of a chart: milliamps, volts. */
 type Point = readonly [milliamps: number, volts: number];

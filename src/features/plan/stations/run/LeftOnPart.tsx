@@ -6,7 +6,7 @@ import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { deskGeometry } from '@/core/physics/desk/deskGeometry';
-import { AA_JOULES } from '@/core/work/running/compareRuns';
+import { AA_CELL } from '@/core/physics/chemistry/referenceCells';
 import type { LeftRunning } from '@/core/work/running/leaveRunning';
 import { HORIZON_SECONDS, loadedStairs, runAt } from '@/core/work/running/runBattery';
 import { aboutTime, endWords, fitWords } from '@/core/work/running/runWords';
@@ -100,7 +100,7 @@ function InTime({ left }: { readonly left: LeftRunning }) {
         <RunChart left={left} atSeconds={position === 0 ? null : seconds} />
         <Typography variant="body2" data-testid="run-end">
           {endWords(run, strings.length)} By then it has given {formatJoules(run.joules)}: as much
-          as {formatNumber((100 * run.joules) / AA_JOULES, 2)} % of a bought AA cell holds.
+          as {formatNumber((100 * run.joules) / AA_CELL.joules, 2)} % of a bought AA cell holds.
         </Typography>
         {fit === null ? null : (
           <Alert severity="success" icon={false} sx={{ mt: 1, py: 0 }} data-testid="run-fit">

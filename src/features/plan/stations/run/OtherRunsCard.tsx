@@ -8,12 +8,8 @@ import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import { useCallback } from 'react';
 import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
-import {
-  AA_JOULES,
-  AA_PRICE,
-  boughtCells,
-  type ComparedRun,
-} from '@/core/work/running/compareRuns';
+import { AA_CELL } from '@/core/physics/chemistry/referenceCells';
+import { boughtCells, type ComparedRun } from '@/core/work/running/compareRuns';
 import { aboutTime } from '@/core/work/running/runWords';
 import { formatJoules, formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';
@@ -91,9 +87,9 @@ export function OtherRunsCard({ cupboard }: { readonly cupboard: CupboardState }
       )}
       <Typography variant="caption" color="textSecondary" component="p" sx={{ mt: 1 }}>
         Enough: as much current as the plan wants. A bought cell pushes far more current: an LED on
-        it needs a resistor, which takes its share of the {formatJoules(AA_JOULES)} in each. Parts
-        are counted by the piece at the cupboard’s prices, without liquids and separators; an AA
-        cell at {inMoney(AA_PRICE)} (from memory).
+        it needs a resistor, which takes its share of the {formatJoules(AA_CELL.joules)} in each.
+        Parts are counted by the piece at the cupboard’s prices, without liquids and separators; an
+        AA cell at {inMoney(AA_CELL.price)} (from memory).
       </Typography>
       <SourceLinks ids={['bought', 'metal']} />
       {cheapest === null ? null : (
