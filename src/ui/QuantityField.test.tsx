@@ -3,6 +3,7 @@ import '@testing-library/jest-dom';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
+import { z } from 'zod';
 import { formatVolts } from '@/core/units';
 import { QuantityField } from './QuantityField';
 
@@ -16,7 +17,7 @@ function Host({ onCommit }: { onCommit: (value: number | null) => void }) {
         emptyAllowed
         value={value}
         format={formatVolts}
-        check={(volts) => (volts > 2 ? 'Too much.' : null)}
+        schema={z.number().max(2, 'Too much.')}
         onCommit={(next) => {
           setValue(next);
           onCommit(next);

@@ -2,6 +2,7 @@
 
 import TextField, { type TextFieldProps } from '@mui/material/TextField';
 import { useState } from 'react';
+import type { z } from 'zod';
 import { parseQuantity, type QuantityKind } from '@/core/formats/parseQuantity';
 
 type QuantityFieldProps = Omit<TextFieldProps, 'value' | 'onChange' | 'error'> & {
@@ -11,11 +12,17 @@ type QuantityFieldProps = Omit<TextFieldProps, 'value' | 'onChange' | 'error'> &
   readonly value: number | null;
   /** The committed value as text. */
   readonly format: (value: number) => string;
-  /** A sentence about what is wrong with a readable value, or `null`. */
-  readonly check?: (value: number) => string | null;
+  /** Limits of the value: those of the document that it goes into. Its messages are shown. */
+  readonly schema?: z.ZodType;
+  /** What the schema is asked about where that is not the value itself: another unit, or the whole that it is a part of. */
+  readonly stored?: (value: number) => unknown;
   /** Called with every usable value, and with `null` when the field is emptied (where that is allowed). */
   readonly onCommit: (value: number | null) => void;
   readonly emptyAllowed?: boolean;
+};
+
+type FieldLimits = {
+  readonly [Key in 'schema' | 'stored' | 'emptyAllowed']: QuantityFieldProps[Key] | undefined;
 };
 
 /**
@@ -23,15 +30,17 @@ type QuantityFieldProps = Omit<TextFieldProps, 'value' | 'onChange' | 'error'> &
  * changed from outside (undo, another field) replaces the text.
  */
 export function QuantityField(props: QuantityFieldProps) {
-  const { kind, value, format, check, onCommit, emptyAllowed = false, helperText, ...rest } = props;
+  const { kind, value, format, schema, stored, onCommit, ...others } = props;
+  const { emptyAllowed = false, helperText, ...rest } = others;
   const [draft, setDraft] = useState<{ text: string; committed: number | null } | null>(null);
   const current = draft !== null && draft.committed === value ? draft.text : null;
   const text = current ?? (value === null ? '' : format(value));
-  const problem = current === null ? null : problemOf(current, kind, check, emptyAllowed);
+  const limits = { schema, stored, emptyAllowed };
+  const problem = current === null ? null : problemOf(current, kind, limits);
 
   const change = (typed: string): void => {
     const parsed = parseQuantity(typed, kind);
-    const usable = parsed.ok && problemOf(typed, kind, check, emptyAllowed) === null;
+    const usable = parsed.ok && problemOf(typed, kind, limits) === null;
     const emptied = emptyAllowed && typed.trim() === '';
     const committed = usable ? parsed.value : emptied ? null : value;
     setDraft({ text: typed, committed });
@@ -57,11 +66,11 @@ export function QuantityField(props: QuantityFieldProps) {
 function problemOf(
   typed: string,
   kind: QuantityKind,
-  check: QuantityFieldProps['check'],
-  emptyAllowed: boolean,
+  { schema, stored, emptyAllowed }: FieldLimits,
 ): string | null {
-  if (emptyAllowed && typed.trim() === '') return null;
+  if (emptyAllowed === true && typed.trim() === '') return null;
   const parsed = parseQuantity(typed, kind);
   if (!parsed.ok) return parsed.issues[0]?.message ?? 'This cannot be read.';
-  return check?.(parsed.value) ?? null;
+  const checked = schema?.safeParse(stored === undefined ? parsed.value : stored(parsed.value));
+  return checked?.error?.issues[0]?.message ?? null;
 }

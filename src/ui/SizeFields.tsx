@@ -8,7 +8,7 @@ import {
   type ElectrodeShape,
   type ElectrodeSize,
 } from '@/core/physics/chemistry/electrodeSize';
-import { MAX_MILLIMETRES, MAX_PAIRS } from '@/core/physics/chemistry/electrodeSizeSchema';
+import { electrodeSizeSchema, MAX_PAIRS } from '@/core/physics/chemistry/electrodeSizeSchema';
 import { formatMillimetres } from '@/core/units';
 import { CountStepper } from './CountStepper';
 import { QuantityField } from './QuantityField';
@@ -18,9 +18,6 @@ interface SizeFieldsProps {
   /** `typing` names the field while it is typed in, so that its edits are one undo step. */
   readonly onChange: (part: Partial<ElectrodeSize>, typing: string | null) => void;
 }
-
-const checkMillimetres = (value: number): string | null =>
-  value > 0 && value <= MAX_MILLIMETRES ? null : `Give a length up to ${MAX_MILLIMETRES} mm.`;
 
 /** Shape, size, gap and number of the metals in one body. */
 export function SizeFields({ size, onChange }: SizeFieldsProps) {
@@ -33,7 +30,7 @@ export function SizeFields({ size, onChange }: SizeFieldsProps) {
       kind="millimetres"
       value={size[key]}
       format={formatMillimetres}
-      check={checkMillimetres}
+      schema={electrodeSizeSchema.shape[key]}
       onCommit={(value) => {
         if (value !== null) onChange({ [key]: value }, key);
       }}

@@ -8,7 +8,12 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { COIN_AREAS, COIN_AREA_NAMES, type CoinArea } from '@/core/physics/coins/coin';
 import { COINS } from '@/core/physics/coins/coins';
-import { identifyCoin, unknownCoin, type CoinTest } from '@/core/physics/coins/identifyCoin';
+import {
+  coinTestSchema,
+  identifyCoin,
+  unknownCoin,
+  type CoinTest,
+} from '@/core/physics/coins/identifyCoin';
 import { COINS_DOCUMENT } from '@/core/documents/toolDocuments';
 import { cautionsOf } from '@/core/physics/safety/cautions';
 import { formatMillimetres, formatNumber } from '@/core/units';
@@ -22,12 +27,7 @@ import { CoinTable } from './CoinTable';
 
 const NOT_TESTED = { year: null, grams: null, diameterMillimetres: null, magnetic: null } as const;
 
-const checkYear = (year: number): string | null =>
-  Number.isInteger(year) && year >= 1500 && year <= 2200 ? null : 'Give the year on the coin.';
-const checkGrams = (grams: number): string | null =>
-  grams > 0 && grams <= 100 ? null : 'Give grams up to 100.';
-const checkDiameter = (millimetres: number): string | null =>
-  millimetres > 0 && millimetres <= 60 ? null : 'Give a diameter up to 60 mm.';
+const { year, grams, diameterMillimetres } = coinTestSchema.shape;
 
 /** Which coins have what inside, and how to tell with a scale, a ruler and a magnet. */
 export function CoinsPage({ found }: { found: FoundTool<CoinTest> }) {
@@ -67,17 +67,17 @@ export function CoinsPage({ found }: { found: FoundTool<CoinTest> }) {
                 emptyAllowed
                 value={test.year}
                 format={String}
-                check={checkYear}
-                onCommit={(year) => change({ year }, 'year')}
+                schema={year}
+                onCommit={(value) => change({ year: value }, 'year')}
               />
               <QuantityField
                 label="Mass, g"
                 kind="count"
                 emptyAllowed
                 value={test.grams}
-                format={(grams) => formatNumber(grams)}
-                check={checkGrams}
-                onCommit={(grams) => change({ grams }, 'grams')}
+                format={(value) => formatNumber(value)}
+                schema={grams}
+                onCommit={(value) => change({ grams: value }, 'grams')}
                 helperText="Weigh ten together and divide by ten"
               />
               <QuantityField
@@ -86,8 +86,8 @@ export function CoinsPage({ found }: { found: FoundTool<CoinTest> }) {
                 emptyAllowed
                 value={test.diameterMillimetres}
                 format={formatMillimetres}
-                check={checkDiameter}
-                onCommit={(diameterMillimetres) => change({ diameterMillimetres }, 'diameter')}
+                schema={diameterMillimetres}
+                onCommit={(value) => change({ diameterMillimetres: value }, 'diameter')}
               />
               <Box>
                 <Typography variant="body2" gutterBottom>

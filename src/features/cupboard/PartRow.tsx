@@ -2,8 +2,8 @@ import TableCell from '@mui/material/TableCell';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import { memo } from 'react';
-import { problemOf } from '@/core/records/cupboard/cupboardCsv';
 import {
+  cupboardEntrySchema,
   entryOf,
   type CupboardEntry,
   type CupboardState,
@@ -48,7 +48,7 @@ export const PartRow = memo(
               kind="count"
               value={entry[field]}
               format={shown}
-              check={(value) => problemOf(field, value)}
+              schema={cupboardEntrySchema.shape[field]}
               onCommit={(value) => {
                 if (value !== null) onChange({ [field]: value }, field);
               }}

@@ -51,9 +51,7 @@ export function DrillChoice({ drillKey }: { readonly drillKey: DrillKey }) {
           kind="count"
           value={seed}
           format={String}
-          check={(value) =>
-            drillKeySchema.shape.seed.safeParse(value).error?.issues[0]?.message ?? null
-          }
+          schema={drillKeySchema.shape.seed}
           onCommit={(value) => {
             if (value !== null) showDrill({ level, seed: value });
           }}

@@ -27,12 +27,8 @@ interface RunRowProps {
 }
 
 const NOTHING = 'nothing';
-const settingSchema = fairTestSchema.shape.readings.element.shape.changed.element.shape.setting;
-
-const checkVolts = (volts: number): string | null =>
-  Math.abs(volts) <= 100 ? null : 'Give at most 100 V.';
-const checkAmps = (amps: number): string | null =>
-  Math.abs(amps) <= 20 ? null : 'Give at most 20 A.';
+const readingShape = fairTestSchema.shape.readings.element.shape;
+const settingSchema = readingShape.changed.element.shape.setting;
 
 /** One measurement: its readings, and whether something else was different. */
 export function RunRow({ run, name, test, edit }: RunRowProps) {
@@ -53,7 +49,7 @@ export function RunRow({ run, name, test, edit }: RunRowProps) {
           slotProps={{ htmlInput: { 'aria-label': label('Volts') } }}
           value={reading?.volts ?? null}
           format={formatVolts}
-          check={checkVolts}
+          schema={readingShape.volts}
           onCommit={(volts) =>
             edit((before) => withReading(before, run, { volts }), `${key} volts`)
           }
@@ -69,7 +65,7 @@ export function RunRow({ run, name, test, edit }: RunRowProps) {
           slotProps={{ htmlInput: { 'aria-label': label('Milliamps') } }}
           value={reading?.amps ?? null}
           format={formatAmps}
-          check={checkAmps}
+          schema={readingShape.amps}
           onCommit={(amps) => edit((before) => withReading(before, run, { amps }), `${key} amps`)}
           sx={{ width: 92 }}
         />

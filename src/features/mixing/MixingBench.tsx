@@ -10,6 +10,7 @@ import {
   ELECTROLYTE_RECIPES,
   ELECTROLYTES,
   mixForClass,
+  mixingRequestSchema,
   MIXING_SPARE_SHARE,
   type ElectrolyteId,
   type MixingRequest,
@@ -23,13 +24,6 @@ import { useTool, type FoundTool } from '@/ui/document/useTool';
 import { MixingCard } from './MixingCard';
 
 const STRENGTH = { least: 0.25, most: 2.5, step: 0.05 } as const;
-
-const checkCells = (value: number): string | null =>
-  Number.isInteger(value) && value >= 1 && value <= 1000
-    ? null
-    : 'Give a whole number from 1 to 1000.';
-const checkMillilitres = (value: number): string | null =>
-  value > 0 && value <= 2000 ? null : 'Give a volume up to 2000 mL.';
 
 /** Electrolytes for the class in grams and spoons. */
 export function MixingBench({ found }: { found: FoundTool<MixingRequest> }) {
@@ -77,7 +71,7 @@ export function MixingBench({ found }: { found: FoundTool<MixingRequest> }) {
               kind="count"
               value={request.cells}
               format={String}
-              check={checkCells}
+              schema={mixingRequestSchema.shape.cells}
               onCommit={(cells) => {
                 if (cells !== null) change({ cells }, 'cells');
               }}
@@ -87,7 +81,7 @@ export function MixingBench({ found }: { found: FoundTool<MixingRequest> }) {
               kind="count"
               value={request.millilitres}
               format={formatNumber}
-              check={checkMillilitres}
+              schema={mixingRequestSchema.shape.millilitres}
               onCommit={(millilitres) => {
                 if (millilitres !== null) change({ millilitres }, 'millilitres');
               }}

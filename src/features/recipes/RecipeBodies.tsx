@@ -16,11 +16,6 @@ type Body = OwnRecipe['bodies'][number];
 const MAX_BODIES = 20;
 const bodyShape = ownRecipeSchema.shape.bodies.element.shape;
 
-const checkShare = (share: number): string | null =>
-  share >= 0.001 && share <= 1000 ? null : 'Give 0.001 to 1000.';
-const checkVolts = (volts: number): string | null =>
-  volts > 0 && volts <= 5 ? null : 'Give more than 0 and at most 5 V.';
-
 /** The fruit, liquids or separators to choose from, and how each differs from the recipe's usual one. */
 export function RecipeBodies({ own, change }: RecipePartProps) {
   const changeBody = (index: number, part: Partial<Body>, typing?: string): void =>
@@ -86,7 +81,7 @@ export function RecipeBodies({ own, change }: RecipePartProps) {
               emptyAllowed
               value={body.openVolts}
               format={formatVolts}
-              check={checkVolts}
+              schema={bodyShape.openVolts}
               onCommit={(openVolts) => changeBody(index, { openVolts }, `volts ${body.id}`)}
             />
             <QuantityField
@@ -94,7 +89,7 @@ export function RecipeBodies({ own, change }: RecipePartProps) {
               kind="count"
               value={body.resistivityShare}
               format={(share) => formatNumber(share)}
-              check={checkShare}
+              schema={bodyShape.resistivityShare}
               onCommit={(share) => {
                 if (share !== null) {
                   changeBody(index, { resistivityShare: share }, `resistivity ${body.id}`);
@@ -106,7 +101,7 @@ export function RecipeBodies({ own, change }: RecipePartProps) {
               kind="count"
               value={body.limitShare}
               format={(share) => formatNumber(share)}
-              check={checkShare}
+              schema={bodyShape.limitShare}
               onCommit={(share) => {
                 if (share !== null) changeBody(index, { limitShare: share }, `limit ${body.id}`);
               }}

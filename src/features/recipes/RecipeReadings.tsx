@@ -8,28 +8,23 @@ import { WordsField } from '@/ui/WordsField';
 import type { RecipePartProps } from './changeRecipe';
 
 const RANGES = {
-  openVolts: { label: 'Open-circuit volts', kind: 'volts', format: formatVolts, most: 5 },
-  shortAmps: { label: 'Short-circuit milliamps', kind: 'milliamps', format: formatAmps, most: 20 },
+  openVolts: { label: 'Open-circuit volts', kind: 'volts', format: formatVolts },
+  shortAmps: { label: 'Short-circuit milliamps', kind: 'milliamps', format: formatAmps },
 } as const;
 
 /** What one cell of the usual size typically reads, from lowest to highest, and how long it takes. */
 export function RecipeReadings({ own, change }: RecipePartProps) {
   const rangeField = (key: keyof typeof RANGES, end: 'low' | 'high') => {
-    const { label, kind, format, most } = RANGES[key];
+    const { label, kind, format } = RANGES[key];
     const range = own[key];
-    const check = (value: number): string | null => {
-      if (!(value > 0 && value <= most)) return `Give more than 0 and at most ${format(most)}.`;
-      const crossed = end === 'low' ? value > range.high : value < range.low;
-      if (!crossed) return null;
-      return end === 'low' ? 'This is above the highest.' : 'This is below the lowest.';
-    };
     return (
       <QuantityField
         label={`${label}, ${end === 'low' ? 'lowest' : 'highest'}`}
         kind={kind}
         value={range[end]}
         format={format}
-        check={check}
+        schema={ownRecipeSchema}
+        stored={(value) => ({ ...own, [key]: { ...range, [end]: value } })}
         onCommit={(value) => {
           if (value !== null) change({ [key]: { ...range, [end]: value } }, `${key} ${end}`);
         }}
@@ -57,7 +52,7 @@ export function RecipeReadings({ own, change }: RecipePartProps) {
           kind="minutes"
           value={own.minutesToBuild}
           format={formatMinutes}
-          check={(minutes) => (minutes > 0 && minutes <= 240 ? null : 'Give up to four hours.')}
+          schema={ownRecipeSchema.shape.minutesToBuild}
           onCommit={(minutesToBuild) => {
             if (minutesToBuild !== null) change({ minutesToBuild }, 'minutes');
           }}

@@ -18,7 +18,7 @@ export const ownReadingsSchema = z
   .strictObject({
     openCircuitVolts: z
       .number('Give a voltage in volts.')
-      .positive('The voltage must be greater than zero.')
+      .positive('Give volts above 0; a minus sign means that the probes are swapped.')
       .max(100, 'The voltage must be at most 100 V.')
       .nullable(),
     shortCircuit: z

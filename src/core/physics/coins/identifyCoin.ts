@@ -6,9 +6,22 @@ import { COINS } from './coins';
 export const coinTestSchema = z.strictObject({
   area: z.enum(COIN_AREAS),
   /** Last year on the coin; `null`: not readable. */
-  year: z.number().int().min(1500).max(2200).nullable(),
-  grams: z.number().positive().max(100).nullable(),
-  diameterMillimetres: z.number().positive().max(60).nullable(),
+  year: z
+    .number('Give the year on the coin.')
+    .int('Give the year on the coin.')
+    .min(1500, 'Give the year on the coin.')
+    .max(2200, 'Give the year on the coin.')
+    .nullable(),
+  grams: z
+    .number('Give grams.')
+    .positive('The mass must be greater than zero.')
+    .max(100, 'Give grams up to 100.')
+    .nullable(),
+  diameterMillimetres: z
+    .number('Give millimetres.')
+    .positive('The diameter must be greater than zero.')
+    .max(60, 'Give a diameter up to 60 mm.')
+    .nullable(),
   /** Whether a magnet holds it; `null`: not tried. */
   magnetic: z.boolean().nullable(),
 });

@@ -1,7 +1,13 @@
 import { csvRows, csvText, type CsvRow } from '../../formats/csv';
 import { parseQuantity } from '../../formats/parseQuantity';
 import { fail, succeed, type Issue, type Result } from '../../result';
-import { entryOf, withEntry, type CupboardEntry, type CupboardState } from './cupboardSchema';
+import {
+  cupboardEntrySchema,
+  entryOf,
+  withEntry,
+  type CupboardEntry,
+  type CupboardState,
+} from './cupboardSchema';
 import { PART_IDS, PARTS, type PartId } from './parts';
 
 const PART = 'part';
@@ -72,15 +78,9 @@ function entryIn({ row, cells }: CsvRow, issues: Issue[]): Partial<CupboardEntry
   return entry;
 }
 
-/** What is wrong with a number in the cupboard, or `null`; fields and files say the same. */
-export function problemOf(field: keyof CupboardEntry, value: number): string | null {
-  if (value < 0) {
-    return field === 'packPrice'
-      ? 'A price cannot be negative.'
-      : 'There cannot be fewer than none.';
-  }
-  if (field === 'pack' && value === 0) return 'A pack must hold something.';
-  return value > 1_000_000 ? 'That is more than a cupboard holds.' : null;
+function problemOf(field: keyof CupboardEntry, value: number): string | null {
+  const checked = cupboardEntrySchema.shape[field].safeParse(value);
+  return checked.success ? null : (checked.error.issues[0]?.message ?? null);
 }
 
 function refuse<T>(code: string, path: string[], message: string): Result<T> {

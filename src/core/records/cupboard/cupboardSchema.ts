@@ -6,14 +6,18 @@ const amount = z
   .min(0, 'There cannot be fewer than none.')
   .max(1_000_000, 'That is more than a cupboard holds.');
 
-const entry = z.strictObject({
+export const cupboardEntrySchema = z.strictObject({
   stock: amount.describe('Units of the part in the cupboard.'),
   pack: amount
     .positive('A pack must hold something.')
     .describe('Units that the shop sells together.'),
-  packPrice: amount.describe('Price of that pack.'),
+  packPrice: z
+    .number('Give a price.')
+    .min(0, 'A price cannot be negative.')
+    .max(1_000_000, 'That is more than a cupboard holds.')
+    .describe('Price of that pack.'),
 });
-export type CupboardEntry = z.infer<typeof entry>;
+export type CupboardEntry = z.infer<typeof cupboardEntrySchema>;
 
 const partId = z.enum(PART_IDS as [PartId, ...PartId[]], 'This part is not known.');
 
@@ -33,7 +37,7 @@ export const cupboardSchema = z.strictObject({
     .trim()
     .max(6, 'Give at most six characters.')
     .describe('Shown beside prices.'),
-  entries: z.partialRecord(partId, entry),
+  entries: z.partialRecord(partId, cupboardEntrySchema),
   taken: z.array(taken).max(200),
 });
 export type CupboardState = z.infer<typeof cupboardSchema>;

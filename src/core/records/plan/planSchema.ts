@@ -34,31 +34,31 @@ const count = (most: number) =>
     .min(1, 'There must be at least one.')
     .max(most, `There can be at most ${most}.`);
 
-const target = z.discriminatedUnion(
-  'kind',
-  [
-    z.strictObject({
-      kind: z.literal('led'),
-      colour: z.enum(LED_COLOURS, 'Choose one of the LED colours.'),
-      brightness: z.enum(WANTED_BRIGHTNESSES, 'Choose one of the brightnesses.'),
-    }),
-    z.strictObject({
-      kind: z.literal('resistor'),
-      ohms: z
-        .number('Give a resistance in ohms.')
-        .min(0.1, 'The resistance must be at least 0.1 Ω.')
-        .max(1e7, 'The resistance must be at most 10 MΩ.'),
-      wantedAmps: amps(10),
-    }),
-    z.strictObject({
-      kind: z.literal('device'),
-      device: z.enum(DEVICE_KINDS, 'Choose one of the devices.'),
-      leastVolts: volts(30),
-      amps: amps(1),
-    }),
-  ],
-  { error: 'The target must be an LED, a resistor or a device.' },
-);
+const ledTarget = z.strictObject({
+  kind: z.literal('led'),
+  colour: z.enum(LED_COLOURS, 'Choose one of the LED colours.'),
+  brightness: z.enum(WANTED_BRIGHTNESSES, 'Choose one of the brightnesses.'),
+});
+
+export const resistorTargetSchema = z.strictObject({
+  kind: z.literal('resistor'),
+  ohms: z
+    .number('Give a resistance in ohms.')
+    .min(0.1, 'The resistance must be at least 0.1 Ω.')
+    .max(1e7, 'The resistance must be at most 10 MΩ.'),
+  wantedAmps: amps(10),
+});
+
+export const deviceTargetSchema = z.strictObject({
+  kind: z.literal('device'),
+  device: z.enum(DEVICE_KINDS, 'Choose one of the devices.'),
+  leastVolts: volts(30),
+  amps: amps(1),
+});
+
+const target = z.discriminatedUnion('kind', [ledTarget, resistorTargetSchema, deviceTargetSchema], {
+  error: 'The target must be an LED, a resistor or a device.',
+});
 
 const cell = z.strictObject({
   recipe: z.enum(RECIPE_IDS, 'This recipe is not known.'),

@@ -14,20 +14,20 @@ const count = z
   .max(1000, 'Give at most 1000.');
 
 /** What lies in the cupboard for one kind of cell. */
-export const cupboardSchema = z.strictObject({
+export const stockOnHandSchema = z.strictObject({
   bodies: count,
   plusMetals: count,
   minusMetals: count,
   colours: z.array(z.enum(LED_COLOURS)),
-  leds: z.number().int().min(1).max(20),
+  leds: count.min(1, 'Give at least 1.').max(20, 'Give at most 20.'),
 });
-export type Cupboard = z.infer<typeof cupboardSchema>;
+export type StockOnHand = z.infer<typeof stockOnHandSchema>;
 
 /** The brightest light in each colour that is there that these parts make with the plan's cell, best first. */
 export function bestFromCupboard(
   cell: PlannedCell,
   size: Plan['cell']['size'],
-  { bodies, plusMetals, minusMetals, colours, leds }: Cupboard,
+  { bodies, plusMetals, minusMetals, colours, leds }: StockOnHand,
 ): BestFromStock[] {
   const input = {
     families: [familyOfPlan(cell, size)],

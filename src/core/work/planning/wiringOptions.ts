@@ -1,3 +1,5 @@
+import { z } from 'zod';
+import { MAX_CELLS } from '../../physics/desk/limits';
 import { FAMILIES, familyOf } from '../../physics/chemistry/families';
 import { geometryOf } from '../../physics/chemistry/electrodeSize';
 import { RECIPE_IDS, type RecipeId } from '../../physics/chemistry/recipe';
@@ -18,7 +20,25 @@ import {
 } from './planBatteries';
 import { planGrids } from './planGrids';
 
-/** What the educator wants of the ways, beside that they work. */
+const count = (least: number, most: number) =>
+  z
+    .number('Give a whole number.')
+    .int('Give a whole number.')
+    .min(least, `Give at least ${least}.`)
+    .max(most, `Give at most ${most}.`);
+
+/** Limits that are typed in. */
+export const searchLimitsSchema = z.strictObject({
+  mostCells: count(1, MAX_CELLS),
+  mostPrice: z
+    .number('Give a price.')
+    .positive('The price must be greater than zero.')
+    .max(10_000, 'Give at most 10000.')
+    .nullable(),
+  stock: z.strictObject({ bodies: count(0, 1000).nullable(), pairs: count(0, 1000).nullable() }),
+});
+
+/** What the educator wants of the wiring options, beside that they work. */
 export interface SearchLimits {
   readonly objective: Objective;
   /** Other recipes too, with their typical cells; otherwise the plan's cell only. */

@@ -8,7 +8,12 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { cellAmpsAt } from '@/core/physics/chemistry/cellAmpsAt';
-import { isUnread, NO_OWN_READINGS, type OwnReadings } from '@/core/physics/chemistry/ownReadings';
+import {
+  isUnread,
+  NO_OWN_READINGS,
+  ownReadingsSchema,
+  type OwnReadings,
+} from '@/core/physics/chemistry/ownReadings';
 import {
   CURRENT_RANGES,
   CURRENT_RANGE_FACTS,
@@ -22,11 +27,9 @@ import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 import { CellCurveChart } from './CellCurveChart';
 import { CellDoubts } from './CellDoubts';
 import { CellFigures } from './CellFigures';
-import { checkSeconds } from './checkSeconds';
 import { LoadedReadings } from './LoadedReadings';
 
-const MAX_VOLTS = 100;
-const MAX_AMPS = 20;
+const shortShape = ownReadingsSchema.shape.shortCircuit.unwrap().shape;
 
 /** What one built cell reads, which replaces the typical values everywhere. */
 export function CellReadings() {
@@ -68,11 +71,7 @@ export function CellReadings() {
           emptyAllowed
           value={own.openCircuitVolts}
           format={formatVolts}
-          check={(volts) =>
-            volts > 0 && volts <= MAX_VOLTS
-              ? null
-              : `Give volts above 0 and up to ${MAX_VOLTS}; a minus sign means that the probes are swapped.`
-          }
+          schema={ownReadingsSchema.shape.openCircuitVolts}
           onCommit={(volts) => change({ openCircuitVolts: volts })}
           helperText="Nothing but the meter connected, for example 0.93"
         />
@@ -83,11 +82,7 @@ export function CellReadings() {
             emptyAllowed
             value={short?.amps ?? null}
             format={formatAmps}
-            check={(amps) =>
-              amps > 0 && amps <= MAX_AMPS
-                ? null
-                : `Give a current above 0 and up to ${MAX_AMPS} A.`
-            }
+            schema={shortShape.amps}
             onCommit={(amps) =>
               change({
                 shortCircuit:
@@ -105,7 +100,7 @@ export function CellReadings() {
             disabled={short === null}
             value={short?.secondsAfter ?? null}
             format={formatSeconds}
-            check={checkSeconds}
+            schema={shortShape.secondsAfter}
             onCommit={(secondsAfter) => changeShort({ secondsAfter })}
             helperText="seconds"
           />

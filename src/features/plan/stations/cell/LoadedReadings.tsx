@@ -6,10 +6,13 @@ import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { MAX_LOADED, type OwnReadings } from '@/core/physics/chemistry/ownReadings';
+import {
+  MAX_LOADED,
+  ownReadingsSchema,
+  type OwnReadings,
+} from '@/core/physics/chemistry/ownReadings';
 import { formatAmps, formatOhms, formatSeconds, formatVolts } from '@/core/units';
 import { QuantityField } from '@/ui/QuantityField';
-import { checkSeconds } from './checkSeconds';
 
 type Loaded = OwnReadings['loaded'];
 
@@ -26,10 +29,7 @@ interface Draft {
 
 const EMPTY: Draft = { ohms: null, volts: null, secondsAfter: null };
 
-const checkOhms = (ohms: number): string | null =>
-  ohms >= 0.1 && ohms <= 1e7 ? null : 'Give 0.1 Ω to 10 MΩ.';
-const checkVolts = (volts: number): string | null =>
-  volts >= 0 && volts <= 100 ? null : 'Give 0 to 100 V; a minus sign means swapped probes.';
+const loadedShape = ownReadingsSchema.shape.loaded.element.shape;
 
 /** Volts of the cell while known resistors are across it: what tells a curve from a straight line. */
 export function LoadedReadings({ loaded, onChange }: LoadedReadingsProps) {
@@ -96,7 +96,7 @@ export function LoadedReadings({ loaded, onChange }: LoadedReadingsProps) {
           autoFocus={entry > 0}
           value={ohms}
           format={formatOhms}
-          check={checkOhms}
+          schema={loadedShape.ohms}
           onCommit={(value) => setDraft({ ...draft, ohms: value })}
         />
         <QuantityField
@@ -105,7 +105,7 @@ export function LoadedReadings({ loaded, onChange }: LoadedReadingsProps) {
           emptyAllowed
           value={volts}
           format={formatVolts}
-          check={checkVolts}
+          schema={loadedShape.volts}
           onCommit={(value) => setDraft({ ...draft, volts: value })}
         />
         <QuantityField
@@ -114,7 +114,7 @@ export function LoadedReadings({ loaded, onChange }: LoadedReadingsProps) {
           emptyAllowed
           value={secondsAfter}
           format={formatSeconds}
-          check={checkSeconds}
+          schema={loadedShape.secondsAfter}
           onCommit={(value) => setDraft({ ...draft, secondsAfter: value })}
         />
         <Button

@@ -9,23 +9,17 @@ import {
   DEVICE_PRESETS,
   type DeviceKind,
 } from '@/core/physics/circuit/devicePresets';
-import type { PlanTarget } from '@/core/records/plan/planSchema';
+import {
+  deviceTargetSchema,
+  resistorTargetSchema,
+  type PlanTarget,
+} from '@/core/records/plan/planSchema';
 import { formatAmps, formatOhms, formatVolts } from '@/core/units';
 import { QuantityField } from '@/ui/QuantityField';
 
 interface FieldsProps<Kind extends PlanTarget['kind']> {
   readonly target: Extract<PlanTarget, { kind: Kind }>;
   readonly onChange: (target: PlanTarget, typing?: string) => void;
-}
-
-/** A check that a value lies between two, worded with them. */
-function between(
-  least: number,
-  most: number,
-  format: (value: number) => string,
-): (value: number) => string | null {
-  return (value) =>
-    value < least || value > most ? `Give a value from ${format(least)} to ${format(most)}.` : null;
 }
 
 export function DeviceFields({ target, onChange }: FieldsProps<'device'>) {
@@ -53,7 +47,7 @@ export function DeviceFields({ target, onChange }: FieldsProps<'device'>) {
           kind="volts"
           value={target.leastVolts}
           format={formatVolts}
-          check={between(0.1, 30, formatVolts)}
+          schema={deviceTargetSchema.shape.leastVolts}
           onCommit={(leastVolts) => {
             if (leastVolts !== null) onChange({ ...target, leastVolts }, 'least-volts');
           }}
@@ -63,7 +57,7 @@ export function DeviceFields({ target, onChange }: FieldsProps<'device'>) {
           kind="milliamps"
           value={target.amps}
           format={formatAmps}
-          check={between(1e-6, 1, formatAmps)}
+          schema={deviceTargetSchema.shape.amps}
           onCommit={(amps) => {
             if (amps !== null) onChange({ ...target, amps }, 'device-amps');
           }}
@@ -84,7 +78,7 @@ export function ResistorFields({ target, onChange }: FieldsProps<'resistor'>) {
         kind="ohms"
         value={target.ohms}
         format={formatOhms}
-        check={between(0.1, 1e7, formatOhms)}
+        schema={resistorTargetSchema.shape.ohms}
         onCommit={(ohms) => {
           if (ohms !== null) onChange({ ...target, ohms }, 'ohms');
         }}
@@ -94,7 +88,7 @@ export function ResistorFields({ target, onChange }: FieldsProps<'resistor'>) {
         kind="milliamps"
         value={target.wantedAmps}
         format={formatAmps}
-        check={between(1e-6, 10, formatAmps)}
+        schema={resistorTargetSchema.shape.wantedAmps}
         onCommit={(wantedAmps) => {
           if (wantedAmps !== null) onChange({ ...target, wantedAmps }, 'wanted-amps');
         }}

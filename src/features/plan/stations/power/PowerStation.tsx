@@ -6,7 +6,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { DEVICE_KINDS, DEVICE_PRESETS } from '@/core/physics/circuit/devicePresets';
 import { LED_COLOURS } from '@/core/physics/circuit/load/ledPresets';
-import type { PlanTarget } from '@/core/records/plan/planSchema';
+import { planSchema, type PlanTarget } from '@/core/records/plan/planSchema';
 import { formatMinutes } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { LoadDrawing } from '@/ui/desk/LoadDrawing';
@@ -22,7 +22,6 @@ const KINDS: readonly { kind: PlanTarget['kind']; name: string }[] = [
   { kind: 'device', name: 'A small device' },
   { kind: 'resistor', name: 'A resistor' },
 ];
-const LONGEST_MINUTES = 43200;
 
 /** Station 1: what is to be powered, how well and for how long. */
 export function PowerStation() {
@@ -63,11 +62,7 @@ export function PowerStation() {
           kind="minutes"
           value={plan.minutes}
           format={formatMinutes}
-          check={(minutes) =>
-            minutes < 1 || minutes > LONGEST_MINUTES
-              ? 'Give a time from 1 minute to 30 days.'
-              : null
-          }
+          schema={planSchema.shape.minutes}
           onCommit={(minutes) => {
             if (minutes !== null) edit((before) => ({ ...before, minutes }), 'minutes');
           }}

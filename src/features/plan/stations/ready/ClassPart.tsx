@@ -41,7 +41,8 @@ export function ClassPart({ facts }: { facts: LessonFacts }) {
       kind="count"
       value={lesson[key]}
       format={String}
-      check={(value) => problemWith(lesson, { [key]: value })}
+      schema={lessonSchema}
+      stored={(value) => ({ ...lesson, [key]: value })}
       onCommit={(value) => {
         if (value !== null) change({ [key]: value }, key);
       }}
@@ -115,12 +116,6 @@ export function ClassPart({ facts }: { facts: LessonFacts }) {
       ) : null}
     </Box>
   );
-}
-
-/** What is wrong with a lesson after a change, in the schema's words, or `null`. */
-function problemWith(lesson: Lesson, change: Partial<Lesson>): string | null {
-  const parsed = lessonSchema.safeParse({ ...lesson, ...change });
-  return parsed.success ? null : (parsed.error.issues[0]?.message ?? null);
 }
 
 function GroupWords({ facts: { plan, kit, groupNames, gate } }: { facts: LessonFacts }) {

@@ -5,6 +5,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useCallback } from 'react';
 import type { CapacitorBankRun } from '@/core/work/running/capacitorBankRun';
+import { FULL_SHARE } from '@/core/physics/circuit/load/capacitorBank';
 import { bankSchema, type RunningBank } from '@/core/records/plan/runningSchema';
 import { aboutTime } from '@/core/work/running/runWords';
 import { cautionsOf } from '@/core/physics/safety/cautions';
@@ -58,7 +59,7 @@ export function BankPart() {
 
 function BankResult({ run, bank }: { readonly run: CapacitorBankRun; readonly bank: RunningBank }) {
   const { facts, openVolts, chargeSeconds, dischargeAmps, dischargeSeconds, flashes } = run;
-  const full = 0.95 * openVolts;
+  const full = FULL_SHARE * openVolts;
   return (
     <>
       <Typography sx={{ fontWeight: 700 }} data-testid="bank-headline">
@@ -138,7 +139,7 @@ function BankFields({ bank }: { readonly bank: RunningBank }) {
       size="small"
       value={bank[key]}
       format={format}
-      check={(value) => bankSchema.shape[key].safeParse(value).error?.issues[0]?.message ?? null}
+      schema={bankSchema.shape[key]}
       onCommit={(value) => {
         if (value !== null) change({ [key]: value }, key);
       }}

@@ -26,8 +26,6 @@ export function LeftStandingCard() {
   const { recipe } = usePlanContext().evaluation.cell;
   const change = (part: Partial<Running>, typing: string | null = null): void =>
     edit((plan) => ({ ...plan, running: { ...plan.running, ...part } }), typing);
-  const problemOf = (field: 'humidity' | 'celsius', value: number): string | null =>
-    runningSchema.shape[field].safeParse(value).error?.issues[0]?.message ?? null;
   const wraps = wrapsFor(recipe);
   return (
     <Card title="How it is left">
@@ -60,7 +58,8 @@ export function LeftStandingCard() {
           size="small"
           value={Math.round(100 * running.humidity)}
           format={(value) => String(Math.round(value))}
-          check={(value) => problemOf('humidity', value / 100)}
+          schema={runningSchema.shape.humidity}
+          stored={(value) => value / 100}
           onCommit={(value) => {
             if (value !== null) change({ humidity: value / 100 }, 'humidity');
           }}
@@ -71,7 +70,7 @@ export function LeftStandingCard() {
           size="small"
           value={running.celsius}
           format={(value) => String(value)}
-          check={(value) => problemOf('celsius', value)}
+          schema={runningSchema.shape.celsius}
           onCommit={(value) => {
             if (value !== null) change({ celsius: value }, 'celsius');
           }}

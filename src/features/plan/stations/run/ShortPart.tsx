@@ -52,9 +52,7 @@ export function ShortPart() {
           sx={{ mt: 1 }}
           value={running.shortSeconds}
           format={formatSeconds}
-          check={(seconds) =>
-            runningSchema.shape.shortSeconds.safeParse(seconds).error?.issues[0]?.message ?? null
-          }
+          schema={runningSchema.shape.shortSeconds}
           onCommit={(seconds) => {
             if (seconds === null) return;
             edit(

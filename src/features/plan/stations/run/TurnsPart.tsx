@@ -115,10 +115,8 @@ function TurnsFields() {
       size="small"
       value={turns[key] / 60}
       format={formatMinutes}
-      check={(minutes) =>
-        runningSchema.shape.turns.shape[key].safeParse(60 * minutes).error?.issues[0]?.message ??
-        null
-      }
+      schema={runningSchema.shape.turns.shape[key]}
+      stored={(minutes) => 60 * minutes}
       onCommit={(minutes) => {
         if (minutes === null) return;
         edit(

@@ -12,7 +12,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useEffect, useState } from 'react';
 import { LED_COLOURS, LED_PRESETS, type LedColour } from '@/core/physics/circuit/load/ledPresets';
-import type { Cupboard } from '@/core/work/planning/bestFromCupboard';
+import { stockOnHandSchema, type StockOnHand } from '@/core/work/planning/bestFromCupboard';
 import type { BestFromStock } from '@/core/work/planning/bestFromStock';
 import { nameOfTarget } from '@/core/records/plan/loadRequirement';
 import { asPercentRounded } from '@/core/work/planning/verdict';
@@ -23,21 +23,13 @@ import { useEdit, usePlan, usePlanContext } from '../../../PlanProvider';
 import { withWiringOption } from './withWiringOption';
 
 const VISIBLE = LED_COLOURS.filter((colour) => LED_PRESETS[colour].visible);
-const MOST = 1000;
-const checkCount = (count: number): string | null =>
-  Number.isInteger(count) && count >= 0 && count <= MOST
-    ? null
-    : `Give a whole number up to ${MOST}.`;
-
-const checkLeds = (count: number): string | null =>
-  Number.isInteger(count) && count >= 1 && count <= 20 ? null : 'Give a whole number from 1 to 20.';
 
 /** “I have so many of these”: the best thing that can be lit with them. */
 export function FromCupboard({ onClose }: { onClose: () => void }) {
   const plan = usePlan();
   const edit = useEdit();
   const { cell } = usePlanContext().evaluation;
-  const [cupboard, setCupboard] = useState<Cupboard>({
+  const [cupboard, setCupboard] = useState<StockOnHand>({
     bodies: 9,
     plusMetals: 10,
     minusMetals: 14,
@@ -63,7 +55,7 @@ export function FromCupboard({ onClose }: { onClose: () => void }) {
       kind="count"
       value={cupboard[key]}
       format={String}
-      check={checkCount}
+      schema={stockOnHandSchema.shape[key]}
       onCommit={(count) => {
         if (count !== null) setCupboard({ ...cupboard, [key]: count });
       }}
@@ -99,7 +91,7 @@ export function FromCupboard({ onClose }: { onClose: () => void }) {
             kind="count"
             value={cupboard.leds}
             format={String}
-            check={checkLeds}
+            schema={stockOnHandSchema.shape.leds}
             onCommit={(leds) => {
               if (leds !== null) setCupboard({ ...cupboard, leds });
             }}

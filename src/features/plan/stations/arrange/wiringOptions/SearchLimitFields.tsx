@@ -6,30 +6,20 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { MAX_CELLS } from '@/core/physics/desk/limits';
 import type { Stock } from '@/core/work/planning/planBatteries';
-import type { SearchLimits } from '@/core/work/planning/wiringOptions';
+import { searchLimitsSchema, type SearchLimits } from '@/core/work/planning/wiringOptions';
 import { formatNumber } from '@/core/units';
 import { QuantityField } from '@/ui/QuantityField';
 
-interface WayLimitsProps {
+interface SearchLimitFieldsProps {
   readonly wish: SearchLimits;
   readonly onWish: (wish: SearchLimits) => void;
 }
 
-const MAX_PRICE = 10_000;
+const { mostCells, mostPrice, stock } = searchLimitsSchema.shape;
 
-const checkCells = (cells: number): string | null =>
-  Number.isInteger(cells) && cells >= 1 && cells <= MAX_CELLS
-    ? null
-    : `Give a whole number from 1 to ${MAX_CELLS}.`;
-const checkStock = (count: number): string | null =>
-  Number.isInteger(count) && count >= 0 && count <= 1000 ? null : 'Give a whole number up to 1000.';
-const checkPrice = (price: number): string | null =>
-  price > 0 && price <= MAX_PRICE ? null : `Give more than 0 and at most ${MAX_PRICE}.`;
-
-/** What the ways are limited by: the size of the group, the cost, the plan's recipe. */
-export function SearchLimitFields({ wish, onWish }: WayLimitsProps) {
+/** What the search is limited by: the size of the group, the cost, the plan's recipe. */
+export function SearchLimitFields({ wish, onWish }: SearchLimitFieldsProps) {
   const [shown, setShown] = useState(false);
   const stockField = (label: string, key: keyof Stock) => (
     <QuantityField
@@ -38,7 +28,7 @@ export function SearchLimitFields({ wish, onWish }: WayLimitsProps) {
       emptyAllowed
       value={wish.stock[key]}
       format={String}
-      check={checkStock}
+      schema={stock.shape[key]}
       onCommit={(count) => onWish({ ...wish, stock: { ...wish.stock, [key]: count } })}
       helperText="Empty: enough"
     />
@@ -66,9 +56,9 @@ export function SearchLimitFields({ wish, onWish }: WayLimitsProps) {
             kind="count"
             value={wish.mostCells}
             format={String}
-            check={checkCells}
-            onCommit={(mostCells) => {
-              if (mostCells !== null) onWish({ ...wish, mostCells });
+            schema={mostCells}
+            onCommit={(cells) => {
+              if (cells !== null) onWish({ ...wish, mostCells: cells });
             }}
             helperText="One a pupil: the size of a group"
           />
@@ -80,8 +70,8 @@ export function SearchLimitFields({ wish, onWish }: WayLimitsProps) {
             emptyAllowed
             value={wish.mostPrice}
             format={(price) => formatNumber(price)}
-            check={checkPrice}
-            onCommit={(mostPrice) => onWish({ ...wish, mostPrice })}
+            schema={mostPrice}
+            onCommit={(price) => onWish({ ...wish, mostPrice: price })}
             helperText="Empty: no limit"
           />
           <Typography variant="caption" color="textSecondary">
