@@ -167,7 +167,10 @@ test('every explanation shows a sum and where it comes from', () => {
 test('reasons follow the ratio of open volts to what the load holds', () => {
   const evaluation = evaluatePlan(lamp);
   const reason = (cellsInSeries: number, strings: number) =>
-    wiringReason({ cellsInSeries, strings }, evaluation);
+    wiringReason(
+      { strings },
+      { openVolts: cellsInSeries * evaluation.cell.model.emfVolts, need: evaluation.need },
+    );
   expect(reason(4, 3)).toContain('best use');
   expect(reason(2, 9)).toContain('little to spare');
   expect(reason(8, 3)).toContain('steadier');

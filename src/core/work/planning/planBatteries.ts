@@ -1,4 +1,3 @@
-import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
 import type { CellModel } from '../../physics/chemistry/cellModel';
 import { familyCell, type CellFamily } from '../../physics/chemistry/families';
 import { sideBySide } from '../../physics/chemistry/sideBySide';
@@ -11,6 +10,8 @@ import type { LoadRequirement } from '../../records/plan/loadRequirement';
 import { dryingPerSecond } from '../../physics/time/drying';
 import { DRY_BELOW } from '../../physics/time/ageingCell';
 import { chanceOfGrid } from './chanceOfGrid';
+import { gridsFor } from './gridsFor';
+import { wiringReason } from './wiringReason';
 import { oneSigmaWeakCell } from './oneSigmaWeakCell';
 
 export const OBJECTIVES = [
@@ -155,14 +156,10 @@ function wiringsOf(
   const mostPairs = family.morePairs ? input.mostPairs : 1;
   for (let pairsPerBody = 1; pairsPerBody <= mostPairs; pairsPerBody += 1) {
     const cell = cellWith(family, pairsPerBody);
-    const weak = oneSigmaWeakCell(cell);
     const longest = Math.min(input.mostCells, Math.floor(REFUSED_ABOVE_VOLTS / cell.emfVolts));
-    for (let cellsInSeries = 1; cellsInSeries <= longest; cellsInSeries += 1) {
-      const stringAmps = cellAmpsAt(weak, input.need.volts / cellsInSeries);
-      if (!(stringAmps > 0)) continue;
-      reachesVolts = true;
-      const strings = Math.max(1, Math.ceil(input.need.amps / stringAmps));
-      const cells = cellsInSeries * strings;
+    const grids = gridsFor(oneSigmaWeakCell(cell), input.need, { longest });
+    reachesVolts ||= grids.length > 0;
+    for (const { cellsInSeries, strings, cells } of grids) {
       fewestCells = Math.min(fewestCells, cells);
       if (cells > input.mostCells) continue;
       if (input.stock.bodies !== null && cells > input.stock.bodies) continue;
@@ -268,20 +265,14 @@ function lifeOf(
     : { hours: dryHours, hoursEndBy: 'drying' };
 }
 
-function reasonsOf(
-  { pairsPerBody, strings }: Wiring,
-  need: LoadRequirement,
-  openVolts: number,
-): string[] {
-  const reasons: string[] = [];
-  const ratio = openVolts / need.volts;
-  if (ratio > 1.7 && ratio < 2.3)
-    reasons.push('open volts about twice what the load holds: best use of the cells');
-  if (ratio < 1.45) reasons.push('little voltage to spare when the cells sag');
-  if (pairsPerBody > 1) reasons.push('more metal in the same body: more current without more food');
-  if (strings > 1) reasons.push(`${strings} strings share the current`);
-  if (openVolts > ADULT_ONLY_ABOVE_VOLTS)
+function reasonsOf(wiring: Wiring, need: LoadRequirement, openVolts: number): string[] {
+  const reasons = [wiringReason(wiring, { openVolts, need })];
+  if (wiring.pairsPerBody > 1) {
+    reasons.push('more metal in the same body: more current without more food');
+  }
+  if (openVolts > ADULT_ONLY_ABOVE_VOLTS) {
     reasons.push(`over ${ADULT_ONLY_ABOVE_VOLTS} V open: adult only`);
+  }
   return reasons;
 }
 

@@ -1,16 +1,13 @@
-import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
 import type { CellModel } from '../../physics/chemistry/cellModel';
 import { REFUSED_ABOVE_VOLTS } from '../../constants';
 import type { LoadRequirement } from '../../records/plan/loadRequirement';
 import { chanceOfGrid } from './chanceOfGrid';
 import { LONGEST_STRING, MAX_CELLS } from '../../physics/desk/limits';
+import { gridsFor, type Grid } from './gridsFor';
 import { oneSigmaWeakCell } from './oneSigmaWeakCell';
 
 /** A wiring that meets the target. */
-export interface GridCandidate {
-  readonly cellsInSeries: number;
-  readonly strings: number;
-  readonly cells: number;
+export interface GridCandidate extends Grid {
   /** Share of simulated classes in which it works. */
   readonly chance: number;
 }
@@ -50,17 +47,9 @@ const MAX_ADDED_STRINGS = 4;
  * holds the voltage V.
  */
 export function planGrids(cell: CellModel, need: LoadRequirement): GridPlan {
-  const weak = oneSigmaWeakCell(cell);
-  const lengths: { cellsInSeries: number; strings: number }[] = [];
   const longest = Math.min(LONGEST_STRING, Math.floor(REFUSED_ABOVE_VOLTS / cell.emfVolts));
-  let cellsNeeded = Infinity;
-  for (let cellsInSeries = 1; cellsInSeries <= longest; cellsInSeries += 1) {
-    const stringAmps = cellAmpsAt(weak, need.volts / cellsInSeries);
-    if (!(stringAmps > 0)) continue;
-    const strings = Math.max(1, Math.ceil(need.amps / stringAmps));
-    cellsNeeded = Math.min(cellsNeeded, cellsInSeries * strings);
-    lengths.push({ cellsInSeries, strings });
-  }
+  const lengths = gridsFor(oneSigmaWeakCell(cell), need, { longest });
+  const cellsNeeded = Math.min(...lengths.map(({ cells }) => cells));
   if (lengths.length === 0) return { status: 'impossible', limit: 'volts', cellsNeeded: null };
   const found = surestOfEach(cell, need, lengths);
   const [suggested] = found;
@@ -71,11 +60,11 @@ export function planGrids(cell: CellModel, need: LoadRequirement): GridPlan {
 function surestOfEach(
   cell: CellModel,
   need: LoadRequirement,
-  lengths: readonly { cellsInSeries: number; strings: number }[],
+  lengths: readonly Grid[],
 ): GridCandidate[] {
   const byCells = lengths
-    .filter(({ cellsInSeries, strings }) => cellsInSeries * strings <= PLANNING_DEFAULTS.mostCells)
-    .sort((a, b) => a.cellsInSeries * a.strings - b.cellsInSeries * b.strings)
+    .filter(({ cells }) => cells <= PLANNING_DEFAULTS.mostCells)
+    .sort((a, b) => a.cells - b.cells)
     .slice(0, PLANNING_DEFAULTS.candidates);
   return byCells
     .flatMap(({ cellsInSeries, strings }) => sureCandidate(cell, need, cellsInSeries, strings))

@@ -1,6 +1,6 @@
 import { formatVolts } from '../../units';
-import type { PlanEvaluation } from './evaluatePlan';
-import type { GridCandidate } from './planGrids';
+import type { LoadRequirement } from '../../records/plan/loadRequirement';
+import type { Grid } from './gridsFor';
 
 /** How near `m·E` must come to twice the load's voltage to count as the best match, as a share. */
 const BEST_MATCH_SHARE = 0.15;
@@ -9,10 +9,9 @@ const TIGHT_SHARE = 1.45;
 
 /** Why somebody would choose this wiring, in a few words. */
 export function wiringReason(
-  candidate: Pick<GridCandidate, 'cellsInSeries' | 'strings'>,
-  { cell, need }: Pick<PlanEvaluation, 'cell' | 'need'>,
+  candidate: Pick<Grid, 'strings'>,
+  { openVolts, need }: { readonly openVolts: number; readonly need: LoadRequirement },
 ): string {
-  const openVolts = candidate.cellsInSeries * cell.model.emfVolts;
   const ratio = openVolts / need.volts;
   const open = `${formatVolts(openVolts)} open`;
   if (Math.abs(ratio / 2 - 1) <= BEST_MATCH_SHARE) {

@@ -1,4 +1,4 @@
-import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
+import { gridsFor } from '../planning/gridsFor';
 import type { CellFigures } from './cellFigures';
 
 /** Cells that together stand at the wished volts and give the wished amps. */
@@ -17,29 +17,26 @@ const TRIED_ONE_BY_ONE = 400;
 /**
  * Fewest cells that give `amps` at `volts`: every length of string is tried with as many strings as it then needs. A
  * short string is left hardly any volts for its own resistance, a long one carries volts that nobody asked for;
- * between them each cell works near its greatest power. With `leastStrings` there stand at least so many, each giving
+ * between them each cell works near its greatest power. With `minStrings` there stand at least so many, each giving
  * less.
  */
 export function groupingFor(
   cell: CellFigures,
   volts: number,
   amps: number,
-  leastStrings = 1,
+  minStrings = 1,
 ): WishGrouping {
   const shortest = Math.floor(volts / cell.emfVolts) + 1;
   const longest = Math.max(shortest, Math.ceil((3 * volts) / cell.bestVolts));
   const step = Math.max(1, Math.floor((longest - shortest) / TRIED_ONE_BY_ONE));
-  let best: WishGrouping | null = null;
-  for (let inSeries = shortest; inSeries <= longest; inSeries += step) {
-    const cellVolts = volts / inSeries;
-    const most = cellAmpsAt(cell.model, cellVolts);
-    if (!(most > 0)) continue;
-    const strings = Math.max(leastStrings, Math.ceil((amps / most) * (1 - 1e-12)));
-    const cells = inSeries * strings;
-    if (best === null || cells < best.cells) {
-      best = { inSeries, strings, cells, cellVolts, cellAmps: amps / strings };
-    }
-  }
-  if (best === null) throw new Error('a cell with volts gives current at fewer volts');
-  return best;
+  const groupings = gridsFor(cell.model, { volts, amps }, { shortest, longest, step }).map(
+    ({ cellsInSeries: inSeries, strings: enough }): WishGrouping => {
+      const strings = Math.max(minStrings, enough);
+      const cells = inSeries * strings;
+      return { inSeries, strings, cells, cellVolts: volts / inSeries, cellAmps: amps / strings };
+    },
+  );
+  const [first, ...others] = groupings;
+  if (first === undefined) throw new Error('a cell with volts gives current at fewer volts');
+  return others.reduce((best, one) => (one.cells < best.cells ? one : best), first);
 }

@@ -10,15 +10,15 @@ import { HEADING_FONT } from '@/ui/theme';
 import type { useEdit } from '../../../PlanProvider';
 import { withWiringOption } from './withWiringOption';
 
-interface WayCardProps {
+interface WiringOptionCardProps {
   readonly candidate: BatteryCandidate;
   readonly evaluation: PlanEvaluation;
   readonly edit: ReturnType<typeof useEdit>;
 }
 
 /** One battery that would do, with what speaks for it; choosing it lays it out. */
-export function WiringOptionCard({ candidate, evaluation, edit }: WayCardProps) {
-  const { wiring, cell, desk, cellInput } = evaluation;
+export function WiringOptionCard({ candidate, evaluation, edit }: WiringOptionCardProps) {
+  const { wiring, cell, desk, cellInput, need } = evaluation;
   const { cellsInSeries, strings, pairsPerBody, cells, chance, amps, brightness } = candidate;
   const ownCell = candidate.family.id === cell.recipe.family;
   const chosen =
@@ -74,7 +74,7 @@ export function WiringOptionCard({ candidate, evaluation, edit }: WayCardProps) 
       </Typography>
       <Typography variant="body2" color="textSecondary">
         {ownCell && pairsPerBody === 1
-          ? wiringReason(candidate, evaluation)
+          ? wiringReason(candidate, { openVolts: candidate.openVolts, need })
           : `lasts about ${formatNumber(candidate.hours, 2)} h${pairsPerBody === 1 ? '' : '; more metal, no more food'}`}
       </Typography>
     </ButtonBase>
