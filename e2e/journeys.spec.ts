@@ -88,7 +88,7 @@ test('what cannot be done says why, and offers the nearest thing that can', asyn
   await page.getByRole('button', { name: 'Plan that instead' }).click();
   // What few classes say at once is what many say a little later.
   await expect(verdict(page)).toHaveAttribute('data-tone', 'fine');
-  await expect(page.getByTestId('doubts')).toContainText(/^20.000 classes: works in 9/);
+  await expect(page.getByTestId('class-simulation')).toContainText(/^20.000 classes: works in 9/);
   await expect(verdict(page)).toHaveAttribute('data-tone', 'fine');
 });
 

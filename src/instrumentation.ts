@@ -2,7 +2,7 @@
 export async function register(): Promise<void> {
   if (process.env['NEXT_RUNTIME'] !== 'nodejs') return;
   const { benchContext } = await import('./server/bench/benchContext');
-  const { reopenDoor } = await import('./server/bench/classStatus');
+  const { reopenGateway: reopenDoor } = await import('./server/bench/classStatus');
   const door = await reopenDoor(benchContext(), process.env['GROZER_LAN'] === '1');
   if (door !== null) {
     console.log(

@@ -8,7 +8,10 @@ import { ThemeSwitch } from './ThemeSwitch';
 
 interface PageFrameProps {
   readonly heading: ReactNode;
-  readonly back?: { readonly href: string; readonly name: string };
+  /** A line under the heading. */
+  readonly subtitle?: string;
+  /** The shelf where nothing is said; `null`: this is where all ways lead to. */
+  readonly back?: { readonly href: string; readonly name: string } | null;
   /** Controls at the right of the heading. */
   readonly actions?: ReactNode;
   /** Widest that the page becomes, pixels. */
@@ -20,7 +23,7 @@ const TO_THE_SHELF = { href: '/', name: 'Back to the shelf' } as const;
 
 /** A page beside the plans: way back, heading, its controls, and the deferral to local rules below. */
 export function PageFrame(props: PageFrameProps) {
-  const { heading, back = TO_THE_SHELF, actions, widest = 1240, children } = props;
+  const { heading, subtitle, back = TO_THE_SHELF, actions, widest = 1240, children } = props;
   return (
     <Box sx={{ maxWidth: widest, mx: 'auto', p: { xs: 2, md: 3 } }}>
       <Box
@@ -28,10 +31,15 @@ export function PageFrame(props: PageFrameProps) {
         sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1, mb: 2 }}
       >
         <Box sx={{ flex: 1, minWidth: 260 }}>
-          <Link component={NextLink} href={back.href} color="inherit" variant="body2">
-            {back.name}
-          </Link>
+          {back === null ? null : (
+            <Link component={NextLink} href={back.href} color="inherit" variant="body2">
+              {back.name}
+            </Link>
+          )}
           {typeof heading === 'string' ? <Typography variant="h1">{heading}</Typography> : heading}
+          {subtitle === undefined ? null : (
+            <Typography color="textSecondary">{subtitle}</Typography>
+          )}
         </Box>
         {actions}
         <ThemeSwitch />

@@ -35,7 +35,7 @@ test.each([
   ['<html>', 'The server did not take this.'],
 ])('a refusal comes in words: %s', async (body, message) => {
   answers(422, body);
-  expect(await askJson('/api/x', schema)).toEqual({ ok: false, status: 422, message });
+  expect(await askJson('/api/x', schema)).toMatchObject({ ok: false, status: 422, message });
 });
 
 test('an answer of another shape is no answer', async () => {

@@ -13,8 +13,8 @@ import { DRILL_FAULT_NAMES, type DrillFault } from '@/core/work/drill/levels';
 import type { Drill } from '@/core/work/drill/makeDrill';
 import { capital } from '@/core/words';
 import { Card } from '@/ui/Card';
-import { patientClient } from '@/workers/plannerClient';
-import { useAnswer } from '@/workers/useAnswer';
+import { JobStatus } from '@/ui/JobStatus';
+import { useWorkerJob } from '@/workers/useWorkerJob';
 import type { DrillRun, DrillStore } from './drillRun';
 
 interface DrillAnswerProps {
@@ -124,8 +124,11 @@ function NamedFields(props: {
 /** What was hidden, and the score against what the fault finder itself needs, which is worked out only now. */
 function DrillOver({ drill, run }: Pick<DrillAnswerProps, 'drill' | 'run'>) {
   const { key } = drill;
-  const ask = useCallback(() => patientClient().drillPar(key), [key]);
-  const par = useAnswer(ask);
+  const job = useWorkerJob(
+    useCallback((jobs) => jobs.drillPar(key), [key]),
+    { worker: 'patient' },
+  );
+  const par = job.answer;
   const { taken, hints, wrongAnswers } = run;
   const effort = { readings: taken.length, hints, wrongAnswers };
   const truth =
@@ -139,7 +142,7 @@ function DrillOver({ drill, run }: Pick<DrillAnswerProps, 'drill' | 'run'>) {
         {truth}
       </Typography>
       {run.over !== 'found' ? null : par === null ? (
-        <Typography variant="body2">The score is being worked out …</Typography>
+        <JobStatus job={job}>The score is being worked out …</JobStatus>
       ) : (
         <Typography variant="body2">
           Score {drillScore(effort, par.measurements).score} of 100: {taken.length} measurements

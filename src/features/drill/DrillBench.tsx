@@ -6,14 +6,15 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
-import type { DrillHint } from '@/core/work/drill/drillHints';
+import type { TakenReading } from '@/core/work/drill/drillHints';
 import { makeDrill, type DrillKey } from '@/core/work/drill/makeDrill';
 import { readDrill, type Clip, type Probing } from '@/core/work/drill/probing';
 import { Card } from '@/ui/Card';
 import { mainAndSide } from '@/ui/mainAndSide';
-import { patientClient } from '@/workers/plannerClient';
+import { JobStatus } from '@/ui/JobStatus';
+import { useWorkerJob } from '@/workers/useWorkerJob';
 import { DrillAnswer } from './DrillAnswer';
 import { DrillDesk } from './DrillDesk';
 import { DrillMeter } from './DrillMeter';
@@ -123,8 +124,9 @@ export function DrillBench({ drillKey }: { readonly drillKey: DrillKey }) {
         <DrillAnswer drill={drill} run={run} store={store} />
         {run.over === 'no' ? (
           <HintCard
-            ask={() => patientClient().drillHint({ level, seed }, run.taken)}
-            readings={run.taken.length}
+            key={run.taken.length}
+            drillKey={drill.key}
+            taken={run.taken}
             named={strings > 1}
             onHint={store.hint}
             onPut={put}
@@ -136,46 +138,57 @@ export function DrillBench({ drillKey }: { readonly drillKey: DrillKey }) {
 }
 
 interface HintCardProps {
-  readonly ask: () => Promise<DrillHint | null>;
-  readonly readings: number;
+  readonly drillKey: DrillKey;
+  readonly taken: readonly TakenReading[];
   readonly named: boolean;
   readonly onHint: () => void;
   readonly onPut: (probing: Probing) => void;
 }
 
 /** The fault finder’s next-best measurement, on request. */
-function HintCard({ ask, readings, named, onHint, onPut }: HintCardProps) {
-  const [hint, setHint] = useState<{ after: number; hint: DrillHint | null } | null>(null);
-  const [thinking, setThinking] = useState(false);
-  const shown = hint?.after === readings ? hint : null;
-  const request = (): void => {
-    setThinking(true);
-    onHint();
-    void ask().then((found) => {
-      setHint({ after: readings, hint: found });
-      setThinking(false);
-    });
-  };
+function HintCard({ drillKey, taken, named, onHint, onPut }: HintCardProps) {
+  const [asked, setAsked] = useState(false);
   return (
     <Card title="Stuck?">
-      {shown === null ? (
-        <Button size="small" onClick={request} disabled={thinking}>
-          {thinking ? 'Thinking …' : 'A hint, for one measurement'}
-        </Button>
-      ) : shown.hint === null ? (
-        <Alert severity="info" role="status">
-          Your readings tell it already: look at them once more.
-        </Alert>
+      {asked ? (
+        <Hint drillKey={drillKey} taken={taken} named={named} onPut={onPut} />
       ) : (
-        <Box role="status" data-testid="drill-hint" sx={{ display: 'grid', gap: 1 }}>
-          <Typography variant="body2">
-            The reading that tells most now: {probingWords(shown.hint.probing, named)}.
-          </Typography>
-          <Button size="small" onClick={() => onPut(shown.hint!.probing)}>
-            Put the probes there
-          </Button>
-        </Box>
+        <Button
+          size="small"
+          onClick={() => {
+            setAsked(true);
+            onHint();
+          }}
+        >
+          A hint, for one measurement
+        </Button>
       )}
     </Card>
+  );
+}
+
+function Hint({ drillKey, taken, named, onPut }: Omit<HintCardProps, 'onHint'>) {
+  const job = useWorkerJob(
+    useCallback(
+      async (jobs) => ({ hint: await jobs.drillHint(drillKey, taken) }),
+      [drillKey, taken],
+    ),
+    { worker: 'patient' },
+  );
+  if (job.answer === null) return <JobStatus job={job}>Thinking …</JobStatus>;
+  const { hint } = job.answer;
+  return hint === null ? (
+    <Alert severity="info" role="status">
+      Your readings tell it already: look at them once more.
+    </Alert>
+  ) : (
+    <Box role="status" data-testid="drill-hint" sx={{ display: 'grid', gap: 1 }}>
+      <Typography variant="body2">
+        The reading that tells most now: {probingWords(hint.probing, named)}.
+      </Typography>
+      <Button size="small" onClick={() => onPut(hint.probing)}>
+        Put the probes there
+      </Button>
+    </Box>
   );
 }

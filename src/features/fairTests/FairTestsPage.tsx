@@ -14,7 +14,7 @@ import { createRemote } from '@/ui/document/documentApi';
 import { ImportButton } from '@/ui/document/ImportButton';
 import { RefusalAlert } from '@/ui/document/RefusalAlert';
 import { useDocumentList } from '@/ui/document/useDocumentList';
-import { ThemeSwitch } from '@/ui/ThemeSwitch';
+import { PageFrame } from '@/ui/PageFrame';
 import { FACTOR_NAMES } from './words';
 
 /** All fair tests, with what each has shown so far. */
@@ -27,38 +27,33 @@ export function FairTestsPage({
     useDocumentList('fair-tests');
   const openTest = (id: string): void => openAt(`/fair-tests/${id}`);
   return (
-    <Box sx={{ maxWidth: 1080, mx: 'auto', p: { xs: 2, md: 3 } }}>
-      <Box
-        component="header"
-        sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1.5, mb: 2 }}
-      >
-        <Box sx={{ flex: 1, minWidth: 240 }}>
-          <Link component={NextLink} href="/" color="inherit" variant="body2">
-            Back to the shelf
-          </Link>
-          <Typography variant="h1">Fair tests</Typography>
-          <Typography color="textSecondary">Change one thing, keep all the rest.</Typography>
-        </Box>
-        <ImportButton
-          kind="fair-tests"
-          label="Import a fair test"
-          onAnswer={(answer) => settle(answer, openTest)}
-        />
-        <Button
-          variant="contained"
-          startIcon={<AddIcon />}
-          onClick={() =>
-            void createRemote('fair-tests', 'Which gives most?').then((answer) =>
-              settle(answer, openTest),
-            )
-          }
-        >
-          New fair test
-        </Button>
-        <ThemeSwitch />
-      </Box>
+    <PageFrame
+      heading="Fair tests"
+      subtitle="Change one thing, keep all the rest."
+      widest={1080}
+      actions={
+        <>
+          <ImportButton
+            kind="fair-tests"
+            label="Import a fair test"
+            onAnswer={(answer) => settle(answer, openTest)}
+          />
+          <Button
+            variant="contained"
+            startIcon={<AddIcon />}
+            onClick={() =>
+              void createRemote('fair-tests', 'Which gives most?').then((answer) =>
+                settle(answer, openTest),
+              )
+            }
+          >
+            New fair test
+          </Button>
+        </>
+      }
+    >
       <RefusalAlert refusal={refusal} onClose={clearRefusal} />
-      <Box component="main" sx={{ display: 'grid', gap: 1.5 }}>
+      <Box sx={{ display: 'grid', gap: 1.5 }}>
         {tests.length === 0 ? (
           <Typography color="textSecondary">
             None yet. A fair test starts with one question: what is varied?
@@ -74,7 +69,7 @@ export function FairTestsPage({
           />
         ))}
       </Box>
-    </Box>
+    </PageFrame>
   );
 }
 

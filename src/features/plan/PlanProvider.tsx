@@ -7,13 +7,11 @@ import { evaluatePlan, type PlanEvaluation } from '@/core/work/planning/evaluate
 import type { DocumentStore } from '@/ui/document/documentStore';
 import { useDocument, type OpenDocument } from '@/ui/document/useDocument';
 import type { RecipeOnOffer } from './recipeOnOffer';
-import { useClassSimulation, type ClassSimulation } from './useClassSimulation';
+import { ClassSimulationContext, useClassSimulation } from './useClassSimulation';
 
 interface PlanContextValue {
   readonly open: OpenDocument<Plan>;
   readonly evaluation: PlanEvaluation;
-  /** How far the simulation of many classes is. */
-  readonly doubts: ClassSimulation;
   /** The educator's own recipes, to choose from. */
   readonly ownRecipes: readonly RecipeOnOffer[];
 }
@@ -44,17 +42,19 @@ export function PlanProvider({
     initialRevision,
   });
   const quick = useEvaluation(open.document);
-  const { classes, progress, cancel } = useClassSimulation(quick);
+  const simulation = useClassSimulation(quick);
+  const { answer: classes } = simulation;
   // What few classes said at once is replaced everywhere by what many say.
   const evaluation = useMemo(
-    () => (classes === quick.classes ? quick : { ...quick, classes }),
+    () => (classes === null ? quick : { ...quick, classes }),
     [quick, classes],
   );
-  const value = useMemo(
-    () => ({ open, evaluation, doubts: { progress, cancel }, ownRecipes }),
-    [open, evaluation, progress, cancel, ownRecipes],
+  const value = useMemo(() => ({ open, evaluation, ownRecipes }), [open, evaluation, ownRecipes]);
+  return (
+    <PlanContext value={value}>
+      <ClassSimulationContext value={simulation}>{children}</ClassSimulationContext>
+    </PlanContext>
   );
-  return <PlanContext value={value}>{children}</PlanContext>;
 }
 
 function useEvaluation(plan: Plan): PlanEvaluation {

@@ -1,24 +1,15 @@
 'use client';
 
-import { createContext, useContext, useEffect, useMemo, useState } from 'react';
-import type { Desk } from '@/core/physics/desk/desk';
+import { createContext, useCallback, useContext, useMemo } from 'react';
 import type { LeftRunning } from '@/core/work/running/leaveRunning';
 import { readInTime, type ReadPoint } from '@/core/work/running/readInTime';
-import type { Running } from '@/core/records/plan/runningSchema';
 import { useLog } from '@/ui/bench/LogProvider';
-import { patientClient } from '@/workers/plannerClient';
+import { useWorkerJob, type WorkerJob } from '@/workers/useWorkerJob';
 import { usePlan, usePlanContext } from './PlanProvider';
 import { useBenchChoice } from './useBenchFacts';
 
 /** Rest after an edit before the run is worked out, milliseconds: the edit itself comes first. */
 const QUIET_MS = 350;
-
-interface Worked {
-  readonly desk: Desk;
-  readonly running: Running;
-  readonly read: readonly ReadPoint[];
-  readonly left: LeftRunning;
-}
 
 /** What the chosen group read at the device over time. */
 export function useReadInTime(): readonly ReadPoint[] {
@@ -27,32 +18,29 @@ export function useReadInTime(): readonly ReadPoint[] {
   return useMemo(() => readInTime(lines, group), [lines, group]);
 }
 
-/** The battery left running, worked out in the worker; `null` until it is known for the plan as it stands. */
-export function useWorkedRun(): LeftRunning | null {
+/** The battery left running, worked out in the worker for the plan as it stands. */
+export function useWorkedRun(): WorkerJob<LeftRunning> {
   const { running } = usePlan();
   const { desk, need } = usePlanContext().evaluation;
   const read = useReadInTime();
-  const [worked, setWorked] = useState<Worked | null>(null);
-  useEffect(() => {
-    let outdated = false;
-    const timer = setTimeout(() => {
-      void patientClient()
-        .leaveRunning(desk, need, running, read)
-        .then((left) => {
-          if (!outdated) setWorked({ desk, running, read, left });
-        });
-    }, QUIET_MS);
-    return () => {
-      outdated = true;
-      clearTimeout(timer);
-    };
-  }, [desk, need, running, read]);
-  const known = worked?.desk === desk && worked.running === running && worked.read === read;
-  return known ? worked.left : null;
+  return useWorkerJob(
+    useCallback(
+      (jobs) => jobs.leaveRunning(desk, need, running, read),
+      [desk, need, running, read],
+    ),
+    { worker: 'patient', quietMs: QUIET_MS },
+  );
 }
 
-export const BatteryRunContext = createContext<LeftRunning | null>(null);
+export const BatteryRunContext = createContext<WorkerJob<LeftRunning> | null>(null);
 
+export function useBatteryRunJob(): WorkerJob<LeftRunning> {
+  const value = useContext(BatteryRunContext);
+  if (value === null) throw new Error('a plan component stands outside the run’s provider');
+  return value;
+}
+
+/** The run, or `null` until it is known. */
 export function useBatteryRun(): LeftRunning | null {
-  return useContext(BatteryRunContext);
+  return useBatteryRunJob().answer;
 }

@@ -1,10 +1,7 @@
 'use client';
 
-import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
-import NextLink from 'next/link';
 import { recipeOfOwn } from '@/core/physics/chemistry/ownRecipe';
 import type { OwnRecipe } from '@/core/physics/chemistry/ownRecipeSchema';
 import { RECIPE_IDS } from '@/core/physics/chemistry/recipe';
@@ -12,7 +9,7 @@ import { RECIPES } from '@/core/physics/chemistry/recipes';
 import { ImportButton } from '@/ui/document/ImportButton';
 import { RefusalAlert } from '@/ui/document/RefusalAlert';
 import { useDocumentList } from '@/ui/document/useDocumentList';
-import { ThemeSwitch } from '@/ui/ThemeSwitch';
+import { PageFrame } from '@/ui/PageFrame';
 import { makeOwn } from './makeOwn';
 import { RecipeCard, RecipeGrid } from './RecipeCard';
 
@@ -25,84 +22,74 @@ export function RecipesPage({
   const { refusal, clearRefusal, settle, remove, duplicate, openAt } = useDocumentList('recipes');
   const openRecipe = (id: string): void => openAt(`/recipes/${id}`);
   return (
-    <Box sx={{ maxWidth: 1240, mx: 'auto', p: { xs: 2, md: 3 } }}>
-      <Box
-        component="header"
-        sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1.5, mb: 2 }}
-      >
-        <Box sx={{ flex: 1, minWidth: 240 }}>
-          <Link component={NextLink} href="/" color="inherit" variant="body2">
-            Back to the shelf
-          </Link>
-          <Typography variant="h1">Recipes</Typography>
-        </Box>
+    <PageFrame
+      heading="Recipes"
+      actions={
         <ImportButton
           kind="recipes"
           label="Import a recipe"
           onAnswer={(answer) => settle(answer, openRecipe)}
         />
-        <ThemeSwitch />
-      </Box>
+      }
+    >
       <RefusalAlert refusal={refusal} onClose={clearRefusal} />
-      <Box component="main">
-        <Typography variant="h2" sx={{ mb: 1 }}>
-          Your own
+      <Typography variant="h2" sx={{ mb: 1 }}>
+        Your own
+      </Typography>
+      {own.length === 0 ? (
+        <Typography color="textSecondary" sx={{ mb: 3 }}>
+          None yet. Take any recipe below and make it yours: other metals, other sizes, your own
+          readings.
         </Typography>
-        {own.length === 0 ? (
-          <Typography color="textSecondary" sx={{ mb: 3 }}>
-            None yet. Take any recipe below and make it yours: other metals, other sizes, your own
-            readings.
-          </Typography>
-        ) : (
-          <RecipeGrid label="Your own recipes">
-            {own.map(({ id, recipe }) => (
-              <RecipeCard
-                key={id}
-                recipe={recipeOfOwn(recipe)}
-                href={`/recipes/${id}`}
-                actions={
-                  <>
-                    <Button size="small" onClick={() => void duplicate(id)}>
-                      Duplicate
-                    </Button>
-                    <Button size="small" href={`/api/recipes/${id}/export`} download>
-                      Export
-                    </Button>
-                    <Button
-                      size="small"
-                      color="inherit"
-                      onClick={() => void remove(id, `The recipe “${recipe.title}” was deleted.`)}
-                    >
-                      Delete
-                    </Button>
-                  </>
-                }
-              />
-            ))}
-          </RecipeGrid>
-        )}
-        <Typography variant="h2" sx={{ mb: 1 }}>
-          The fourteen families
-        </Typography>
-        <RecipeGrid label="Recipes that ship with Grozer">
-          {RECIPE_IDS.map((id) => (
+      ) : (
+        <RecipeGrid label="Your own recipes">
+          {own.map(({ id, recipe }) => (
             <RecipeCard
               key={id}
-              recipe={RECIPES[id]}
-              href={`/recipes/shipped/${id}`}
+              recipe={recipeOfOwn(recipe)}
+              href={`/recipes/${id}`}
               actions={
-                <Button
-                  size="small"
-                  aria-label={`Make my own from ${RECIPES[id].name}`}
-                  onClick={() => void makeOwn(id).then((answer) => settle(answer, openRecipe))}
-                >
-                  Make it my own
-                </Button>
+                <>
+                  <Button size="small" onClick={() => void duplicate(id)}>
+                    Duplicate
+                  </Button>
+                  <Button size="small" href={`/api/recipes/${id}/export`} download>
+                    Export
+                  </Button>
+                  <Button
+                    size="small"
+                    color="inherit"
+                    onClick={() => void remove(id, `The recipe “${recipe.title}” was deleted.`)}
+                  >
+                    Delete
+                  </Button>
+                </>
               }
             />
           ))}
         </RecipeGrid>
-      </Box>
-    </Box>
+      )}
+      <Typography variant="h2" sx={{ mb: 1 }}>
+        The fourteen families
+      </Typography>
+      <RecipeGrid label="Recipes that ship with Grozer">
+        {RECIPE_IDS.map((id) => (
+          <RecipeCard
+            key={id}
+            recipe={RECIPES[id]}
+            href={`/recipes/shipped/${id}`}
+            actions={
+              <Button
+                size="small"
+                aria-label={`Make my own from ${RECIPES[id].name}`}
+                onClick={() => void makeOwn(id).then((answer) => settle(answer, openRecipe))}
+              >
+                Make it my own
+              </Button>
+            }
+          />
+        ))}
+      </RecipeGrid>
+    </PageFrame>
   );
 }

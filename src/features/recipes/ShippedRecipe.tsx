@@ -2,18 +2,16 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
-import NextLink from 'next/link';
 import { stepsOf, type RecipeId } from '@/core/physics/chemistry/recipe';
 import { RECIPES } from '@/core/physics/chemistry/recipes';
 import { explainMetals } from '@/core/work/planning/explainMetals';
-import { cautionsOf, DEFERRAL } from '@/core/physics/safety/cautions';
+import { cautionsOf } from '@/core/physics/safety/cautions';
 import { formatAmps, formatMillimetres, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { CautionList } from '@/ui/CautionList';
 import { CellPortrait } from '@/ui/desk/CellPortrait';
-import { ThemeSwitch } from '@/ui/ThemeSwitch';
+import { PageFrame } from '@/ui/PageFrame';
 import { RefusalAlert } from '@/ui/document/RefusalAlert';
 import { useDocumentList } from '@/ui/document/useDocumentList';
 import { Explained } from '@/ui/Explained';
@@ -49,17 +47,11 @@ export function ShippedRecipe({ id }: { id: RecipeId }) {
     ],
   ];
   return (
-    <Box sx={{ maxWidth: 1080, mx: 'auto', p: { xs: 2, md: 3 } }}>
-      <Box
-        component="header"
-        sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1.5, mb: 2 }}
-      >
-        <Box sx={{ flex: 1, minWidth: 240 }}>
-          <Link component={NextLink} href="/recipes" color="inherit" variant="body2">
-            Back to the recipes
-          </Link>
-          <Typography variant="h1">{recipe.name}</Typography>
-        </Box>
+    <PageFrame
+      heading={recipe.name}
+      back={{ href: '/recipes', name: 'Back to the recipes' }}
+      widest={1080}
+      actions={
         <Button
           variant="contained"
           onClick={() =>
@@ -68,11 +60,10 @@ export function ShippedRecipe({ id }: { id: RecipeId }) {
         >
           Make it my own
         </Button>
-        <ThemeSwitch />
-      </Box>
+      }
+    >
       <RefusalAlert refusal={refusal} onClose={clearRefusal} />
       <Box
-        component="main"
         sx={{
           display: 'grid',
           gap: 2,
@@ -87,9 +78,6 @@ export function ShippedRecipe({ id }: { id: RecipeId }) {
           </Card>
           <Card title="Before you start">
             <CautionList cautions={cautionsOf(recipe.cautions)} />
-            <Typography variant="caption" color="textSecondary">
-              {DEFERRAL}
-            </Typography>
           </Card>
         </Box>
         <Box sx={{ display: 'grid', gap: 2 }}>
@@ -130,6 +118,6 @@ export function ShippedRecipe({ id }: { id: RecipeId }) {
           </Card>
         </Box>
       </Box>
-    </Box>
+    </PageFrame>
   );
 }

@@ -8,11 +8,10 @@ import NextLink from 'next/link';
 import { useState } from 'react';
 import type { PlanSummary } from '@/core/work/planning/planSummary';
 import type { Result } from '@/core/result';
-import { DEFERRAL } from '@/core/physics/safety/cautions';
 import { ImportButton } from '@/ui/document/ImportButton';
 import { RefusalAlert } from '@/ui/document/RefusalAlert';
 import { useDocumentList } from '@/ui/document/useDocumentList';
-import { ThemeSwitch } from '@/ui/ThemeSwitch';
+import { PageFrame } from '@/ui/PageFrame';
 import { TourInvite } from '@/ui/tour/TourInvite';
 import { BesideThePlans } from './BesideThePlans';
 import { NewPlanDialog } from './NewPlanDialog';
@@ -32,90 +31,75 @@ export function Shelf({ entries, tourSeen }: ShelfProps) {
   const first = entries.find(({ summary }) => summary.ok);
 
   return (
-    <Box sx={{ maxWidth: 1180, mx: 'auto', p: { xs: 2, md: 4 } }}>
-      <Box
-        component="header"
-        sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1.5, mb: 3 }}
-      >
-        <Box sx={{ flex: 1, minWidth: 240 }}>
-          <Typography variant="h1" sx={{ fontSize: '2rem' }}>
-            Grozer
-          </Typography>
-          <Typography color="textSecondary">
-            Say what you want to light and what you have in the cupboard.
-          </Typography>
-        </Box>
-        <ImportButton
-          kind="plans"
-          label="Import a plan"
-          onAnswer={(answer) => settle(answer, (id) => openAt(`/plans/${id}/arrange`))}
-        />
-        <Button variant="contained" startIcon={<AddIcon />} onClick={() => setNaming(true)}>
-          New plan
-        </Button>
-        <Button component={NextLink} href="/help">
-          Help
-        </Button>
-        <ThemeSwitch />
-      </Box>
+    <PageFrame
+      heading="Grozer"
+      subtitle="Say what you want to light and what you have in the cupboard."
+      back={null}
+      widest={1180}
+      actions={
+        <>
+          <ImportButton
+            kind="plans"
+            label="Import a plan"
+            onAnswer={(answer) => settle(answer, (id) => openAt(`/plans/${id}/arrange`))}
+          />
+          <Button variant="contained" startIcon={<AddIcon />} onClick={() => setNaming(true)}>
+            New plan
+          </Button>
+          <Button component={NextLink} href="/help">
+            Help
+          </Button>
+        </>
+      }
+    >
       {first === undefined || tourSeen ? null : <TourInvite planId={first.id} />}
       <RefusalAlert refusal={refusal} onClose={clearRefusal} />
-      <Box component="main">
-        <Typography variant="h2" sx={{ mb: 1.5 }}>
-          Your plans
+      <Typography variant="h2" sx={{ mb: 1.5 }}>
+        Your plans
+      </Typography>
+      {entries.length === 0 ? (
+        <Typography color="textSecondary">
+          The shelf is empty. A new plan starts with one question: what shall it light?
         </Typography>
-        {entries.length === 0 ? (
-          <Typography color="textSecondary">
-            The shelf is empty. A new plan starts with one question: what shall it light?
-          </Typography>
-        ) : (
-          <Box
-            component="ul"
-            sx={{
-              listStyle: 'none',
-              p: 0,
-              m: 0,
-              display: 'grid',
-              gap: 2,
-              gridTemplateColumns: 'repeat(auto-fill, minmax(min(340px, 100%), 1fr))',
-            }}
-          >
-            {entries.map(({ id, summary }) => (
-              <li key={id}>
-                {summary.ok ? (
-                  <PlanCard
-                    id={id}
-                    summary={summary.value}
-                    onDuplicate={() => void duplicate(id)}
-                    onDelete={() =>
-                      void remove(id, `“${summary.value.title}” was taken off the shelf.`)
-                    }
-                  />
-                ) : (
-                  <UnreadableCard
-                    faults={summary.issues}
-                    onDelete={() => void remove(id, 'The unreadable plan was taken off the shelf.')}
-                  />
-                )}
-              </li>
-            ))}
-          </Box>
-        )}
-        <BesideThePlans />
-        <Typography
-          variant="caption"
-          color="textSecondary"
-          component="p"
-          sx={{ mt: 2, maxWidth: 720 }}
+      ) : (
+        <Box
+          component="ul"
+          sx={{
+            listStyle: 'none',
+            p: 0,
+            m: 0,
+            display: 'grid',
+            gap: 2,
+            gridTemplateColumns: 'repeat(auto-fill, minmax(min(340px, 100%), 1fr))',
+          }}
         >
-          {DEFERRAL}
-        </Typography>
-      </Box>
+          {entries.map(({ id, summary }) => (
+            <li key={id}>
+              {summary.ok ? (
+                <PlanCard
+                  id={id}
+                  summary={summary.value}
+                  onDuplicate={() => void duplicate(id)}
+                  onDelete={() =>
+                    void remove(id, `“${summary.value.title}” was taken off the shelf.`)
+                  }
+                />
+              ) : (
+                <UnreadableCard
+                  faults={summary.issues}
+                  onDelete={() => void remove(id, 'The unreadable plan was taken off the shelf.')}
+                />
+              )}
+            </li>
+          ))}
+        </Box>
+      )}
+      <BesideThePlans />
       <NewPlanDialog
         open={naming}
         onClose={() => setNaming(false)}
         onCreated={(id) => openAt(`/plans/${id}/power`)}
       />
-    </Box>
+    </PageFrame>
   );
 }

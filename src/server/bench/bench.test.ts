@@ -7,8 +7,8 @@ import { join } from 'node:path';
 import { unzipSync, strFromU8 } from 'fflate';
 import type { LogLine, LogRequest } from '@/core/records/logbook/logEntry';
 import { newPlan } from '@/core/records/plan/newPlan';
-import { createAttempts } from '../lanGateway/attempts';
-import { createDoor } from '../lanGateway/door';
+import { createRateLimiter } from '../lanGateway/rateLimiter';
+import { createLanGateway } from '../lanGateway/lanGateway';
 import {
   isTeacherCookie,
   passcodeOf,
@@ -156,12 +156,18 @@ test('the passcode lets a teacher in until it is renewed', async () => {
   expect(await isTeacherCookie(context, cookies)).toBe(false);
 });
 
-test('after ten wrong tries an address waits a minute', () => {
-  const attempts = createAttempts();
-  for (let wrong = 0; wrong < 10; wrong += 1) attempts.failed('a', wrong);
-  expect(attempts.mayTry('a', 100)).toBe(false);
-  expect(attempts.mayTry('b', 100)).toBe(true);
-  expect(attempts.mayTry('a', 60_100)).toBe(true);
+test('after ten wrong tries an address waits a minute', async () => {
+  jest.useFakeTimers();
+  const limiter = createRateLimiter();
+  for (let wrong = 0; wrong < 10; wrong += 1) {
+    expect(await limiter.mayTry('a')).toBe(true);
+    await limiter.failed('a');
+  }
+  expect(await limiter.mayTry('a')).toBe(false);
+  expect(await limiter.mayTry('b')).toBe(true);
+  jest.advanceTimersByTime(60_100);
+  expect(await limiter.mayTry('a')).toBe(true);
+  jest.useRealTimers();
 });
 
 describe('the door', () => {
@@ -174,7 +180,7 @@ describe('the door', () => {
       response.end(`app ${url}`);
     });
     await new Promise<void>((resolve) => app.listen(0, '127.0.0.1', resolve));
-    door = await createDoor({
+    door = await createLanGateway({
       appPort: (app.address() as AddressInfo).port,
       host: '127.0.0.1',
       port: 0,

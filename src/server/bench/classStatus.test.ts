@@ -1,8 +1,8 @@
 import { createServer, type AddressInfo, type Server } from 'node:net';
 import { newPlan } from '@/core/records/plan/newPlan';
-import { closeTheDoor, openDoorNow } from '../lanGateway/doorKeeper';
+import { closeGateway, openGatewayNow } from '../lanGateway/gatewayKeeper';
 import { freshBench } from '@/testing/server/benchForTests';
-import { classStatus, endClass, reopenDoor, startClass } from './classStatus';
+import { classStatus, endClass, reopenGateway, startClass } from './classStatus';
 
 const HOUR = 3_600_000;
 
@@ -20,7 +20,7 @@ beforeEach(async () => {
   process.env['GROZER_DOOR_PORT'] = String(await freePort());
 });
 afterEach(() => {
-  closeTheDoor();
+  closeGateway();
   jest.useRealTimers();
   delete process.env['GROZER_DOOR_HOST'];
   delete process.env['GROZER_DOOR_PORT'];
@@ -41,7 +41,7 @@ test('with each opening of the door the passcode is a new one, with each class b
   const context = freshBench();
   const first = await startClass(context, 'p');
   const again = await startClass(context, 'p');
-  closeTheDoor();
+  closeGateway();
   const later = await startClass(context, 'p');
   const passcodes = [first, again, later].map((one) => (one.ok ? one.value.passcode : null));
   expect(passcodes[1]).toBe(passcodes[0]);
@@ -53,9 +53,9 @@ test('groups are told before the door closes with the last class', async () => {
   await startClass(context, 'p');
   jest.useFakeTimers({ doNotFake: ['nextTick', 'setImmediate', 'queueMicrotask'] });
   expect(endClass(context, 'p')).toMatchObject({ running: null });
-  expect(openDoorNow()).not.toBeNull();
+  expect(openGatewayNow()).not.toBeNull();
   jest.runAllTimers();
-  expect(openDoorNow()).toBeNull();
+  expect(openGatewayNow()).toBeNull();
 });
 
 test('the door stays open for a class that begins while another says goodbye', async () => {
@@ -65,7 +65,7 @@ test('the door stays open for a class that begins while another says goodbye', a
   endClass(context, 'p');
   await startClass(context, 'p');
   jest.runAllTimers();
-  expect(openDoorNow()).not.toBeNull();
+  expect(openGatewayNow()).not.toBeNull();
 });
 
 test('where no class can begin, the door is shut again and the reason is given', async () => {
@@ -73,7 +73,7 @@ test('where no class can begin, the door is shut again and the reason is given',
     ok: false,
     issues: [{ code: 'no-plan' }],
   });
-  expect(openDoorNow()).toBeNull();
+  expect(openGatewayNow()).toBeNull();
   const demonstration = newPlan('Acid');
   const withheld = await startClass(
     freshBench({
@@ -83,7 +83,7 @@ test('where no class can begin, the door is shut again and the reason is given',
     'p',
   );
   expect(withheld).toMatchObject({ ok: false, issues: [{ code: 'withheld' }] });
-  expect(openDoorNow()).toBeNull();
+  expect(openGatewayNow()).toBeNull();
 });
 
 test('a port that is taken is named, with what to do', async () => {
@@ -100,12 +100,12 @@ test('a port that is taken is named, with what to do', async () => {
 
 test('after a stop of the app the door opens for classes that still run, and only for them', async () => {
   const context = freshBench();
-  expect(await reopenDoor(context, false)).toBeNull();
+  expect(await reopenGateway(context, false)).toBeNull();
   await startClass(context, 'p');
-  closeTheDoor();
-  expect(await reopenDoor(context, false)).toEqual(openDoorNow());
-  closeTheDoor();
+  closeGateway();
+  expect(await reopenGateway(context, false)).toEqual(openGatewayNow());
+  closeGateway();
   context.time += 7 * HOUR;
-  expect(await reopenDoor(context, false)).toBeNull();
-  expect(await reopenDoor(context, true)).not.toBeNull();
+  expect(await reopenGateway(context, false)).toBeNull();
+  expect(await reopenGateway(context, true)).not.toBeNull();
 });

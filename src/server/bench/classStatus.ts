@@ -1,6 +1,11 @@
 import 'server-only';
 import { fail, succeed, type Result } from '@/core/result';
-import { closeTheDoor, openDoorNow, openTheDoor, type OpenDoor } from '../lanGateway/doorKeeper';
+import {
+  closeGateway,
+  openGatewayNow,
+  openGateway,
+  type OpenGateway,
+} from '../lanGateway/gatewayKeeper';
 import { passcodeOf, renewPasscode } from '../lanGateway/passcode';
 import type { OpenClass } from '@/data/classRepository';
 import type { BenchContext } from './benchContext';
@@ -12,13 +17,13 @@ const GOODBYE_MS = 2000;
 /** Everything that the teacher’s class page shows about joining. */
 export interface ClassStatus {
   readonly running: OpenClass | null;
-  readonly door: OpenDoor | null;
+  readonly door: OpenGateway | null;
   /** Only while the door is open. */
   readonly passcode: string | null;
 }
 
 export function classStatus(context: BenchContext, planId: string): ClassStatus {
-  const door = openDoorNow();
+  const door = openGatewayNow();
   return {
     running: runningClass(context, planId),
     door,
@@ -31,8 +36,8 @@ export async function startClass(
   context: BenchContext,
   planId: string,
 ): Promise<Result<ClassStatus>> {
-  if (openDoorNow() === null) renewPasscode(context);
-  const door = await openTheDoor();
+  if (openGatewayNow() === null) renewPasscode(context);
+  const door = await openGateway();
   if (!door.ok) return door;
   const opened = openClass(context, planId);
   if (opened?.ok === true) return succeed(classStatus(context, planId));
@@ -42,7 +47,7 @@ export async function startClass(
 
 /** Nobody is let in where no class runs. */
 function closeUnusedDoor(context: BenchContext): void {
-  if (context.classes.running(context.now()).length === 0) closeTheDoor();
+  if (context.classes.running(context.now()).length === 0) closeGateway();
 }
 
 /** Ends a plan’s class; the door closes with the last one. */
@@ -53,9 +58,12 @@ export function endClass(context: BenchContext, planId: string): ClassStatus {
 }
 
 /** At the start of the app: goes on with classes that a stop of the app cut short. */
-export async function reopenDoor(context: BenchContext, always: boolean): Promise<OpenDoor | null> {
+export async function reopenGateway(
+  context: BenchContext,
+  always: boolean,
+): Promise<OpenGateway | null> {
   if (!always && context.classes.running(context.now()).length === 0) return null;
-  const opened = await openTheDoor();
+  const opened = await openGateway();
   if (!opened.ok) throw new Error(opened.issues[0]?.message ?? 'the door cannot be opened');
   return opened.value;
 }

@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import type { DocumentFormat, TitledDocument } from '@/core/formats/documentFormat';
 import type { DocumentKind } from '@/core/documents/documentKinds';
-import { describePath } from '@/core/result';
+import type { DocumentFormat, TitledDocument } from '@/core/formats/documentFormat';
+import { askJson } from '../askJson';
 
 export interface DocumentAddress {
   readonly kind: DocumentKind;
@@ -10,12 +10,6 @@ export interface DocumentAddress {
 
 const savedSchema = z.object({ revision: z.number() });
 const idSchema = z.object({ id: z.string() });
-const refusalSchema = z.object({
-  message: z.string(),
-  faults: z.array(
-    z.object({ path: z.array(z.union([z.string(), z.number()])), message: z.string() }),
-  ),
-});
 
 export type SaveResult =
   | { readonly status: 'saved'; readonly revision: number }
@@ -34,15 +28,7 @@ export type DocumentAnswer =
 
 const NOT_SAVED =
   'Grozer’s server does not answer. Your changes are kept here and saved once it does.';
-const UNREACHABLE: DocumentAnswer = {
-  ok: false,
-  message: 'Grozer’s server does not answer. Is it still running?',
-  details: [],
-};
-
-/** Largest body that browsers still send while the page closes, bytes. */
-const KEEPALIVE_LIMIT = 60_000;
-const JSON_HEADERS = { 'content-type': 'application/json' };
+const UNREACHABLE = 'Grozer’s server does not answer. Is it still running?';
 
 const pathOf = ({ kind, id }: DocumentAddress): string => `/api/${kind}/${id}`;
 
@@ -51,24 +37,12 @@ export async function saveRemote(
   document: TitledDocument,
   revision: number,
 ): Promise<SaveResult> {
-  const body = JSON.stringify({ document, revision });
-  let response: Response;
-  try {
-    response = await fetch(pathOf(address), {
-      method: 'PUT',
-      headers: JSON_HEADERS,
-      body,
-      keepalive: body.length < KEEPALIVE_LIMIT,
-    });
-  } catch {
-    return { status: 'failed', message: NOT_SAVED };
-  }
-  if (response.status === 409) return { status: 'conflict' };
-  const answer: unknown = await response.json().catch(() => null);
-  const saved = savedSchema.safeParse(answer);
-  if (response.ok && saved.success) return { status: 'saved', revision: saved.data.revision };
-  const refused = refusalSchema.safeParse(answer);
-  return { status: 'failed', message: refused.success ? refused.data.message : NOT_SAVED };
+  const asking = { method: 'PUT', keepalive: true } as const;
+  const answer = await askJson(pathOf(address), savedSchema, { document, revision }, asking);
+  if (answer.ok) return { status: 'saved', revision: answer.value.revision };
+  return answer.status === 409
+    ? { status: 'conflict' }
+    : { status: 'failed', message: answer.refusal?.message ?? NOT_SAVED };
 }
 
 /** The document as the server has it now, or `null` where it cannot be had. */
@@ -76,19 +50,15 @@ export async function openRemote<T extends TitledDocument>(
   address: DocumentAddress,
   { schema }: Pick<DocumentFormat<T>, 'schema'>,
 ): Promise<{ document: T; revision: number } | null> {
-  try {
-    const response = await fetch(pathOf(address));
-    const opened = z
-      .object({ revision: z.number(), document: schema })
-      .safeParse(await response.json());
-    return response.ok && opened.success ? opened.data : null;
-  } catch {
-    return null;
-  }
+  const answer = await askJson(
+    pathOf(address),
+    z.object({ revision: z.number(), document: schema }),
+  );
+  return answer.ok ? answer.value : null;
 }
 
 export function createRemote(kind: DocumentKind, title: string): Promise<DocumentAnswer> {
-  return ask(`/api/${kind}`, 'POST', JSON.stringify({ title }));
+  return ask(`/api/${kind}`, 'POST', { title });
 }
 
 /** Stores a document that comes as the text of a file. */
@@ -108,25 +78,13 @@ export function restoreRemote(address: DocumentAddress): Promise<DocumentAnswer>
   return ask(`${pathOf(address)}/restore`, 'POST');
 }
 
-async function ask(url: string, method: string, body?: string): Promise<DocumentAnswer> {
-  let answer: unknown;
-  try {
-    const response = await fetch(url, {
-      method,
-      ...(body === undefined ? {} : { body, headers: JSON_HEADERS }),
-    });
-    answer = await response.json();
-  } catch {
-    return UNREACHABLE;
-  }
-  const done = idSchema.safeParse(answer);
-  if (done.success) return { ok: true, id: done.data.id };
-  const refusal = refusalSchema.safeParse(answer);
-  if (!refusal.success) return UNREACHABLE;
-  const { message, faults } = refusal.data;
-  return {
-    ok: false,
-    message,
-    details: faults.map((fault) => `${describePath(fault.path)}: ${fault.message}`),
-  };
+async function ask(
+  url: string,
+  method: 'POST' | 'DELETE',
+  body?: object | string,
+): Promise<DocumentAnswer> {
+  const answer = await askJson(url, idSchema, body, { method });
+  if (answer.ok) return { ok: true, id: answer.value.id };
+  const { message, details } = answer.refusal ?? { message: UNREACHABLE, details: [] };
+  return { ok: false, message, details };
 }

@@ -1,9 +1,10 @@
 import { risingRoot } from '../../numeric/risingRoot';
-import { cellDifferentialOhms, terminalVoltage } from '../chemistry/cellModel';
+import { terminalVoltage } from '../chemistry/cellModel';
 import { loadDifferentialOhms, loadVolts, type Load } from '../circuit/load/load';
-import { addedOhms, DRY_BELOW, waterLeft, wettedShare, type RcPair } from './ageingCell';
+import { addedOhms, DRY_BELOW, waterLeft, wettedShare } from './ageingCell';
 import type { CellLeft, DischargeEnd, DischargeInput, DischargeSample } from './dischargeRun';
-import { groupIdenticalCells, type GroupedString } from './groupIdenticalCells';
+import { groupIdenticalCells } from './groupIdenticalCells';
+import { differentialOhmsOf, filmStep, voltsOf, type StringNow } from './stringNow';
 
 /** A cell counts as soaked after this many of its times. */
 const SOAKED_AFTER = 5;
@@ -11,19 +12,6 @@ const SOAKED_AFTER = 5;
 const TOLERANCE_VOLTS = 1e-11;
 /** Numbers that describe one cell: volts of its two films, coulombs of metal used. */
 const STATES_OF_CELL = 3;
-
-/** A string at a moment: its curves, and what has built up beside them. */
-interface StringNow {
-  readonly grouped: GroupedString;
-  /** Number of such strings side by side. */
-  readonly count: number;
-  /** Wetted share of each curve. */
-  readonly wetted: number[];
-  ohms: number;
-  filmVolts: number;
-  /** Kept as the start of the next search. */
-  amps: number;
-}
 
 /** All that changes; to go back to a moment. */
 export interface CircuitState {
@@ -344,43 +332,4 @@ export class RunningCircuit {
     }
     return { given, siemens };
   }
-}
-
-/** Volts of a film after a step: `volts` of itself and of the current at the beginning, `ohms` for that at the end. */
-function filmStep(
-  { ohms, seconds: time }: RcPair,
-  filmVolts: number,
-  amps: number,
-  seconds: number,
-): { volts: number; ohms: number } {
-  const steps = seconds / time;
-  // 1 − e^(−x) and (1 − e^(−x))/x, exact for short steps too.
-  const caught = -Math.expm1(-steps);
-  const mean = steps > 0 ? caught / steps : 1;
-  return {
-    volts: filmVolts * (1 - caught) + ohms * amps * (mean - (1 - caught)),
-    ohms: ohms * (1 - mean),
-  };
-}
-
-/** Volts of a string at a current: wetted parts of the electrodes carry all of it. */
-function voltsOf({ grouped, wetted, ohms, filmVolts }: StringNow, amps: number): number {
-  let volts = -ohms * amps - filmVolts;
-  const { curves } = grouped;
-  for (let index = 0; index < curves.length; index += 1) {
-    const { cell, times } = curves[index]!;
-    volts += times * terminalVoltage(cell, amps / wetted[index]!);
-  }
-  return volts;
-}
-
-/** How fast those volts fall with the current, ohms. */
-function differentialOhmsOf({ grouped, wetted, ohms }: StringNow, amps: number): number {
-  let slope = ohms;
-  const { curves } = grouped;
-  for (let index = 0; index < curves.length; index += 1) {
-    const { cell, times } = curves[index]!;
-    slope += (times * cellDifferentialOhms(cell, amps / wetted[index]!)) / wetted[index]!;
-  }
-  return slope;
 }

@@ -9,14 +9,7 @@ import type { Lesson } from '../../records/plan/lessonSchema';
 import type { Plan } from '../../records/plan/planSchema';
 import type { PlanEvaluation } from '../planning/evaluatePlan';
 import { billOfCell, billOfString, separatorSource } from './bills';
-import {
-  clockMinutes,
-  foilStep,
-  sandingStep,
-  separatorStep,
-  wireStep,
-  type CuttingStep,
-} from './cutting';
+import { foilStep, sandingStep, separatorStep, wireStep, type CuttingStep } from './cutting';
 import { liquidsOfCell, type CellLiquid } from './liquids';
 import { mixingCards, type MixingCard } from './mixingCards';
 import { SUBSTITUTE_OF, type PartId } from '../../records/cupboard/parts';

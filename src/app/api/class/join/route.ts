@@ -3,7 +3,7 @@ import { NextResponse } from 'next/server';
 import { issuesOfZod } from '@/core/issuesOfZod';
 import { benchContext } from '@/server/bench/benchContext';
 import { joinClass, joinRequestSchema, SEAT_COOKIE } from '@/server/bench/groupSeats';
-import { attempts } from '@/server/lanGateway/attempts';
+import { rateLimiter } from '@/server/lanGateway/rateLimiter';
 import { addressOf } from '../../addressOf';
 import { jsonBody, refuse } from '../../respond';
 
@@ -15,12 +15,12 @@ export async function POST(request: Request): Promise<NextResponse> {
   }
   const context = benchContext();
   const address = addressOf(request);
-  if (!attempts().mayTry(address, context.now())) {
+  if (!(await rateLimiter().mayTry(address))) {
     return refuse(429, 'Too many wrong codes: wait a minute.');
   }
   const joined = await joinClass(context, body.data);
   if (!joined.ok) {
-    attempts().failed(address, context.now());
+    await rateLimiter().failed(address);
     return refuse(404, joined.issues[0]?.message ?? 'No such class.', joined.issues);
   }
   const { seat, ...shown } = joined.value;

@@ -4,7 +4,8 @@ import { mainAndSide } from '@/ui/mainAndSide';
 import Box from '@mui/material/Box';
 import { cautionsOfVolts } from '@/core/physics/safety/cautions';
 import Alert from '@mui/material/Alert';
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
+import type { OtherLoad } from '@/core/work/planning/otherLoads';
 import { Card } from '@/ui/Card';
 import { CountStepper } from '@/ui/CountStepper';
 import { countLimits, withCounts } from '../../arrangementEdits';
@@ -19,11 +20,13 @@ import { WrongThings } from './desk/WrongThings';
 import { ZoomButtons } from './desk/ZoomButtons';
 import { OtherLoads } from './OtherLoads';
 import { useSettled } from '@/ui/useSettled';
-import { useOtherLoads } from './useOtherLoads';
+import { useWorkerJob } from '@/workers/useWorkerJob';
 import { WiringOptionsPanel } from './wiringOptions/WiringOptionsPanel';
 
 /** Rest after the last edit before the charts are drawn anew, milliseconds. */
 const SETTLE_MS = 120;
+
+const NO_LOADS: readonly OtherLoad[] = [];
 
 /** Station 3: the battery on the desk, its volts and amps, and the ways to do it. */
 export function ArrangeStation() {
@@ -35,7 +38,9 @@ export function ArrangeStation() {
   const { mostInSeries, mostStrings } = countLimits(wiring);
   // Desk and verdict follow an edit at once; charts and candidates once the edits rest.
   const settled = useSettled(evaluation, SETTLE_MS);
-  const loads = useOtherLoads(settled.desk);
+  const { desk } = settled;
+  const loadsJob = useWorkerJob(useCallback((jobs) => jobs.otherLoads(desk), [desk]));
+  const loads = loadsJob.latest ?? NO_LOADS;
   const [drawn, setDrawn] = useState<string[]>([]);
   const others = useMemo(() => loads.filter(({ id }) => drawn.includes(id)), [loads, drawn]);
   return (
@@ -85,7 +90,7 @@ export function ArrangeStation() {
         </Card>
         <CurvesChart evaluation={settled} others={others} />
         <ClassesChart evaluation={settled} />
-        <OtherLoads loads={loads} drawn={drawn} onDraw={setDrawn} />
+        <OtherLoads loads={loads} job={loadsJob} drawn={drawn} onDraw={setDrawn} />
       </Box>
       <WiringOptionsPanel
         evaluation={settled}

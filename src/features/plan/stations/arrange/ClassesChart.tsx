@@ -15,7 +15,8 @@ import { Card } from '@/ui/Card';
 import { Chart } from '@/ui/chart/Chart';
 import type { Roles } from '@/ui/roles';
 import { useRoles } from '@/ui/useRoles';
-import { usePlanContext } from '../../PlanProvider';
+import { JobStatus } from '@/ui/JobStatus';
+import { useSimulatedClasses } from '../../useClassSimulation';
 import { histogram } from './histogram';
 
 /** What ECharts hands to a custom series: values of the row, and their place in the picture. */
@@ -31,7 +32,8 @@ export const ClassesChart = memo(function ClassesChart({
   evaluation: PlanEvaluation;
 }) {
   const roles = useRoles();
-  const { progress, cancel } = usePlanContext().doubts;
+  const simulation = useSimulatedClasses();
+  const working = simulation.status === 'working' && simulation.progress > 0;
   const option = useMemo(() => optionOf(evaluation, roles), [evaluation, roles]);
   const { need, desk, classes } = evaluation;
   const { format } = measureOf(evaluation);
@@ -44,24 +46,30 @@ export const ClassesChart = memo(function ClassesChart({
     <Card
       title="If a class builds it"
       actions={
-        progress === null ? null : (
-          <Button size="small" onClick={cancel}>
-            Stop at {Math.round(100 * progress)} %
+        !working ? null : (
+          <Button size="small" onClick={simulation.cancel}>
+            Stop at {Math.round(100 * simulation.progress)} %
           </Button>
         )
       }
     >
       <Chart option={option} label={label} height={138} />
       <Box sx={{ height: 4 }}>
-        {progress === null ? null : (
+        {!working ? null : (
           <LinearProgress
             variant="determinate"
-            value={100 * progress}
+            value={100 * simulation.progress}
             aria-label="Classes simulated"
           />
         )}
       </Box>
-      <Typography variant="caption" color="textSecondary" component="p" data-testid="doubts">
+      {simulation.failure === null ? null : <JobStatus job={simulation} />}
+      <Typography
+        variant="caption"
+        color="textSecondary"
+        component="p"
+        data-testid="class-simulation"
+      >
         {formatCount(classes.classes)} classes: {chanceWording(evaluation)}; {range}. Have{' '}
         {spares === 1 ? '1 cell' : `${spares} cells`} in spare: then {cells} good ones are there in
         95 of 100 classes.

@@ -10,9 +10,12 @@ import TableRow from '@mui/material/TableRow';
 import type { OtherLoad } from '@/core/work/planning/otherLoads';
 import { formatAmps, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
+import { JobStatus } from '@/ui/JobStatus';
+import type { WorkerJob } from '@/workers/useWorkerJob';
 
 interface OtherLoadsProps {
   readonly loads: readonly OtherLoad[];
+  readonly job: Pick<WorkerJob<unknown>, 'failure' | 'retry'>;
   /** Ids of those whose curves are drawn. */
   readonly drawn: readonly string[];
   readonly onDraw: (drawn: string[]) => void;
@@ -21,9 +24,10 @@ interface OtherLoadsProps {
 const MAX_DRAWN = 4;
 
 /** The same battery with every other load, each to be drawn beside the battery's curve. */
-export function OtherLoads({ loads, drawn, onDraw }: OtherLoadsProps) {
+export function OtherLoads({ loads, job, drawn, onDraw }: OtherLoadsProps) {
   return (
     <Card title="The same battery, other loads" sx={{ gridColumn: '1 / -1' }}>
+      {job.failure === null ? null : <JobStatus job={job} />}
       <Box sx={{ overflowX: 'auto' }}>
         <Table size="small" aria-label="Other loads">
           <TableHead>

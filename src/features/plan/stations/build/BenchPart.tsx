@@ -36,7 +36,7 @@ export function BenchPart({ meter }: { readonly meter: MeterBench }) {
   const { group, string, choose } = useBenchChoice();
   const { lines } = useLog();
   const readings = useReadings(group);
-  const { diagnosis, working } = useDiagnosis(facts, readings);
+  const { diagnosis, job } = useDiagnosis(facts, readings);
   const taking = useMeter(group, facts);
   const [skipped, setSkipped] = useState<readonly string[]>([]);
   const telling = diagnosis?.next.find(
@@ -104,7 +104,7 @@ export function BenchPart({ meter }: { readonly meter: MeterBench }) {
         <ReadingsTable facts={facts} rows={rows} next={telling?.measurement ?? null} />
       </Box>
       <Box sx={{ display: 'grid', gap: 1.5 }}>
-        <WrongCard diagnosis={diagnosis} working={working} facts={facts} readings={readings} />
+        <WrongCard diagnosis={diagnosis} job={job} facts={facts} readings={readings} />
         <NextCard
           measurement={next}
           telling={telling !== undefined}

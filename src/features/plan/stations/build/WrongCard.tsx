@@ -8,6 +8,8 @@ import type { Diagnosis } from '@/core/work/diagnosis/diagnose';
 import type { BenchFacts } from '@/core/work/guide/benchFacts';
 import type { LoggedReading } from '@/core/records/logbook/logEntry';
 import { Card } from '@/ui/Card';
+import { JobStatus } from '@/ui/JobStatus';
+import type { WorkerJob } from '@/workers/useWorkerJob';
 
 /** Causes below this chance are not listed. */
 const MIN_CHANCE = 0.02;
@@ -15,17 +17,19 @@ const MAX_CAUSES = 4;
 
 interface WrongCardProps {
   readonly diagnosis: Diagnosis | null;
-  readonly working: boolean;
+  readonly job: Pick<WorkerJob<unknown>, 'status' | 'failure' | 'retry'>;
   readonly facts: BenchFacts;
   readonly readings: readonly LoggedReading[];
 }
 
 /** Causes by how likely they are, the likeliest with its remedy. */
-export function WrongCard({ diagnosis, working, facts, readings }: WrongCardProps) {
+export function WrongCard({ diagnosis, job, facts, readings }: WrongCardProps) {
   return (
     <Card title="What is wrong?">
-      <Box aria-live="polite" aria-busy={working} data-testid="causes">
-        {diagnosis === null ? (
+      <Box aria-live="polite" aria-busy={job.status === 'working'} data-testid="causes">
+        {job.failure !== null ? (
+          <JobStatus job={job} />
+        ) : diagnosis === null ? (
           <Typography variant="body2" color="textSecondary">
             {readings.length === 0
               ? 'Nothing was read yet. Build one cell and read its volts.'

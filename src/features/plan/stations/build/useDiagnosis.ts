@@ -1,13 +1,13 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useCallback } from 'react';
+import type { LoggedReading } from '@/core/records/logbook/logEntry';
 import type { Diagnosis } from '@/core/work/diagnosis/diagnose';
 import type { BenchFacts } from '@/core/work/guide/benchFacts';
-import type { LoggedReading } from '@/core/records/logbook/logEntry';
-import { patientClient } from '@/workers/plannerClient';
+import { useWorkerJob, type WorkerJob } from '@/workers/useWorkerJob';
 
+/** What was found of which bench: a diagnosis, or nothing before the first reading. */
 interface Found {
-  readonly of: readonly LoggedReading[];
   readonly facts: BenchFacts;
   readonly diagnosis: Diagnosis | null;
 }
@@ -16,24 +16,19 @@ interface Found {
 export function useDiagnosis(
   facts: BenchFacts,
   readings: readonly LoggedReading[],
-): { readonly diagnosis: Diagnosis | null; readonly working: boolean } {
-  const [found, setFound] = useState<Found | null>(null);
-  useEffect(() => {
-    let outdated = false;
-    void patientClient()
-      .findFaults(
-        facts.nominal,
-        readings.map(({ measurement, value }) => ({ measurement, value })),
-      )
-      .then((diagnosis) => {
-        if (!outdated) setFound({ of: readings, facts, diagnosis });
-      });
-    return () => {
-      outdated = true;
-    };
-  }, [facts, readings]);
-  return {
-    diagnosis: found?.facts === facts ? found.diagnosis : null,
-    working: found?.of !== readings || found.facts !== facts,
-  };
+): { readonly diagnosis: Diagnosis | null; readonly job: WorkerJob<Found> } {
+  const job = useWorkerJob(
+    useCallback(
+      async (jobs): Promise<Found> => ({
+        facts,
+        diagnosis: await jobs.findFaults(
+          facts.nominal,
+          readings.map(({ measurement, value }) => ({ measurement, value })),
+        ),
+      }),
+      [facts, readings],
+    ),
+    { worker: 'patient' },
+  );
+  return { diagnosis: job.latest?.facts === facts ? job.latest.diagnosis : null, job };
 }

@@ -23,8 +23,8 @@ import { CountStepper } from '@/ui/CountStepper';
 import { mainAndSide } from '@/ui/mainAndSide';
 import { QuantityField } from '@/ui/QuantityField';
 import { SourceLinks } from '@/ui/SourceLinks';
-import { patientClient } from '@/workers/plannerClient';
-import { useAnswer } from '@/workers/useAnswer';
+import { JobStatus } from '@/ui/JobStatus';
+import { useWorkerJob } from '@/workers/useWorkerJob';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 import { TimeChart } from './TimeChart';
 
@@ -32,19 +32,15 @@ import { TimeChart } from './TimeChart';
 export function BankPart() {
   const { bank } = usePlan().running;
   const { desk, need } = usePlanContext().evaluation;
-  const ask = useCallback(
-    () => patientClient().capacitorBankRun({ desk, need }, bank),
-    [desk, need, bank],
+  const job = useWorkerJob(
+    useCallback((jobs) => jobs.capacitorBankRun({ desk, need }, bank), [desk, need, bank]),
+    { worker: 'patient' },
   );
-  const run = useAnswer(ask);
+  const run = job.answer;
   return (
     <Box sx={mainAndSide(330)}>
       <Card title="A capacitor bank on this battery">
-        {run === null ? (
-          <Typography role="status">Working it out …</Typography>
-        ) : (
-          <BankResult run={run} bank={bank} />
-        )}
+        {run === null ? <JobStatus job={job} /> : <BankResult run={run} bank={bank} />}
       </Card>
       <Box sx={{ display: 'grid', gap: 1.5 }}>
         <BankFields bank={bank} />

@@ -14,8 +14,8 @@ import { aboutTime } from '@/core/work/running/runWords';
 import { formatJoules, formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { SourceLinks } from '@/ui/SourceLinks';
-import { patientClient } from '@/workers/plannerClient';
-import { useAnswer } from '@/workers/useAnswer';
+import { JobStatus } from '@/ui/JobStatus';
+import { useWorkerJob } from '@/workers/useWorkerJob';
 import { usePlan, usePlanContext } from '../../PlanProvider';
 
 /** The same load on fewer and more strings, under other covers, and on bought cells. */
@@ -23,20 +23,21 @@ export function OtherRunsCard({ cupboard }: { readonly cupboard: CupboardState }
   const { running } = usePlan();
   const { evaluation } = usePlanContext();
   const { cell, desk, need, wiring } = evaluation;
-  const ask = useCallback(
-    () => patientClient().compareRuns({ cell, desk, need, wiring }, running, cupboard),
-    [cell, desk, need, wiring, running, cupboard],
+  const job = useWorkerJob(
+    useCallback(
+      (jobs) => jobs.compareRuns({ cell, desk, need, wiring }, running, cupboard),
+      [cell, desk, need, wiring, running, cupboard],
+    ),
+    { worker: 'patient' },
   );
-  const rows = useAnswer(ask);
+  const rows = job.answer;
   const bought = boughtCells(evaluation.volts, evaluation.amps);
   const inMoney = (price: number): string => `${formatNumber(price)} ${cupboard.currency}`.trim();
   const cheapest = bought === null ? null : perJoule(rows, bought);
   return (
     <Card title="Against other ways">
       {rows === null ? (
-        <Typography variant="body2" color="textSecondary" role="status">
-          Working it out …
-        </Typography>
+        <JobStatus job={job} />
       ) : (
         <Table
           size="small"

@@ -1,10 +1,10 @@
 'use client';
 
-import Typography from '@mui/material/Typography';
 import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
 import { Card } from '@/ui/Card';
+import { JobStatus } from '@/ui/JobStatus';
 import { PartTabs } from '@/ui/PartTabs';
-import { useBatteryRun } from '../../useBatteryRun';
+import { useBatteryRunJob } from '../../useBatteryRun';
 import { BankPart } from './BankPart';
 import { LeftOnPart } from './LeftOnPart';
 import { OtherRunsCard } from './OtherRunsCard';
@@ -46,11 +46,11 @@ export function RunStation({ cupboard }: RunStationProps) {
 }
 
 function LeftOn() {
-  const left = useBatteryRun();
-  if (left !== null) return <LeftOnPart left={left} />;
+  const job = useBatteryRunJob();
+  if (job.answer !== null) return <LeftOnPart left={job.answer} />;
   return (
     <Card title="In time">
-      <Typography role="status">Working it out …</Typography>
+      <JobStatus job={job} />
     </Card>
   );
 }

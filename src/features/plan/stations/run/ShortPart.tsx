@@ -14,8 +14,8 @@ import { CautionList } from '@/ui/CautionList';
 import { mainAndSide } from '@/ui/mainAndSide';
 import { QuantityField } from '@/ui/QuantityField';
 import { SourceLinks } from '@/ui/SourceLinks';
-import { patientClient } from '@/workers/plannerClient';
-import { useAnswer } from '@/workers/useAnswer';
+import { JobStatus } from '@/ui/JobStatus';
+import { useWorkerJob } from '@/workers/useWorkerJob';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 import { useBatteryRun } from '../../useBatteryRun';
 import { TimeChart } from './TimeChart';
@@ -29,19 +29,18 @@ export function ShortPart() {
   const { desk, cell } = usePlanContext().evaluation;
   const edit = useEdit();
   const factors = useBatteryRun()?.fit?.factors ?? USUAL_FACTORS;
-  const ask = useCallback(
-    () => patientClient().shortCircuitRecovery(desk, running, factors),
-    [desk, running, factors],
+  const job = useWorkerJob(
+    useCallback(
+      (jobs) => jobs.shortCircuitRecovery(desk, running, factors),
+      [desk, running, factors],
+    ),
+    { worker: 'patient' },
   );
-  const run = useAnswer(ask);
+  const run = job.answer;
   return (
     <Box sx={mainAndSide(330)}>
       <Card title="Shorted, then left alone">
-        {run === null ? (
-          <Typography role="status">Working it out …</Typography>
-        ) : (
-          <ShortResult run={run} />
-        )}
+        {run === null ? <JobStatus job={job} /> : <ShortResult run={run} />}
       </Card>
       <Card title="The mistake">
         <QuantityField

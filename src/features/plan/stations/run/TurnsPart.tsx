@@ -4,6 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
+import { useCallback } from 'react';
 import { USUAL_FACTORS } from '@/core/work/running/runBattery';
 import { runningSchema } from '@/core/records/plan/runningSchema';
 import { TURNS_HORIZON_SECONDS, type IntermittentRun } from '@/core/work/running/intermittentRun';
@@ -12,41 +13,50 @@ import { formatMinutes } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { mainAndSide } from '@/ui/mainAndSide';
 import { QuantityField } from '@/ui/QuantityField';
+import { JobStatus } from '@/ui/JobStatus';
 import { SourceLinks } from '@/ui/SourceLinks';
+import { useWorkerJob, type WorkerQuestion } from '@/workers/useWorkerJob';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 import { useBatteryRun } from '../../useBatteryRun';
 import { TimeChart } from './TimeChart';
-import { useTurns } from './useTurns';
+
+const stopRun = (jobs: Parameters<WorkerQuestion<unknown>>[0]) => jobs.stopIntermittentRun();
 
 /** On for a while, resting for a while, again and again. */
 export function TurnsPart() {
   const { running } = usePlan();
   const { desk, need } = usePlanContext().evaluation;
   const factors = useBatteryRun()?.fit?.factors ?? USUAL_FACTORS;
-  const { run, progress, cancel, again } = useTurns(desk, need, running, factors);
+  const ask: WorkerQuestion<IntermittentRun> = useCallback(
+    (jobs, onProgress) => jobs.intermittentRun(desk, need, running, factors, onProgress),
+    [desk, need, running, factors],
+  );
+  const job = useWorkerJob(ask, { worker: 'patient', stop: stopRun });
   return (
     <Box sx={mainAndSide(330)}>
       <Card title="On and off in turns">
-        {run !== null ? (
-          <TurnsResult run={run} />
-        ) : progress === null ? (
+        {job.answer !== null ? (
+          <TurnsResult run={job.answer} />
+        ) : job.status === 'failed' ? (
+          <JobStatus job={job} />
+        ) : job.status === 'cancelled' ? (
           <Box sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
             <Typography variant="body2">Stopped.</Typography>
-            <Button size="small" onClick={again}>
+            <Button size="small" onClick={job.retry}>
               Work it out
             </Button>
           </Box>
         ) : (
           <Box role="status" sx={{ display: 'grid', gap: 1 }}>
             <Typography variant="body2">
-              Three days are worked out, turn by turn: {Math.round(100 * progress)} %
+              Three days are worked out, turn by turn: {Math.round(100 * job.progress)} %
             </Typography>
             <LinearProgress
               variant="determinate"
-              value={100 * progress}
+              value={100 * job.progress}
               aria-label="Turns worked out"
             />
-            <Button size="small" onClick={cancel} sx={{ justifySelf: 'start' }}>
+            <Button size="small" onClick={job.cancel} sx={{ justifySelf: 'start' }}>
               Stop
             </Button>
           </Box>

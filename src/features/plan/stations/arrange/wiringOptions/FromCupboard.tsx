@@ -10,15 +10,15 @@ import DialogTitle from '@mui/material/DialogTitle';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useEffect, useState } from 'react';
+import { useCallback, useState } from 'react';
 import { LED_COLOURS, LED_PRESETS, type LedColour } from '@/core/physics/circuit/load/ledPresets';
 import { stockOnHandSchema, type StockOnHand } from '@/core/work/planning/bestFromCupboard';
-import type { BestFromStock } from '@/core/work/planning/bestFromStock';
 import { nameOfTarget } from '@/core/records/plan/loadRequirement';
 import { asPercentRounded } from '@/core/work/planning/verdict';
 import { formatAmps } from '@/core/units';
 import { QuantityField } from '@/ui/QuantityField';
-import { plannerClient } from '@/workers/plannerClient';
+import { JobStatus } from '@/ui/JobStatus';
+import { useWorkerJob } from '@/workers/useWorkerJob';
 import { useEdit, usePlan, usePlanContext } from '../../../PlanProvider';
 import { withWiringOption } from './withWiringOption';
 
@@ -36,19 +36,11 @@ export function FromCupboard({ onClose }: { onClose: () => void }) {
     colours: VISIBLE,
     leds: 1,
   });
-  const [best, setBest] = useState<readonly BestFromStock[] | null>(null);
   const { size } = plan.cell;
-  useEffect(() => {
-    let outdated = false;
-    void plannerClient()
-      .bestFromCupboard(cell, size, cupboard)
-      .then((found) => {
-        if (!outdated) setBest(found);
-      });
-    return () => {
-      outdated = true;
-    };
-  }, [cell, size, cupboard]);
+  const job = useWorkerJob(
+    useCallback((jobs) => jobs.bestFromCupboard(cell, size, cupboard), [cell, size, cupboard]),
+  );
+  const best = job.latest;
   const field = (label: string, key: 'bodies' | 'plusMetals' | 'minusMetals') => (
     <QuantityField
       label={label}
@@ -97,6 +89,7 @@ export function FromCupboard({ onClose }: { onClose: () => void }) {
             }}
           />
         </Box>
+        {best === null || job.failure !== null ? <JobStatus job={job} /> : null}
         <Box component="ul" aria-label="What can be lit" sx={{ listStyle: 'none', p: 0, m: 0 }}>
           {best?.map(({ target, candidate }) => (
             <Box

@@ -10,13 +10,13 @@ import { withOwnWiring } from '../../../arrangementEdits';
 import type { useEdit } from '../../../PlanProvider';
 
 interface ImpossibleProps {
-  readonly ways: Extract<GridPlan, { status: 'impossible' }>;
+  readonly plan: Extract<GridPlan, { status: 'impossible' }>;
   readonly evaluation: PlanEvaluation;
   readonly edit: ReturnType<typeof useEdit>;
 }
 
 /** Why the wish cannot be met directly, the nearest one that can, and ways round. */
-export function Impossible({ ways, evaluation, edit }: ImpossibleProps) {
+export function Impossible({ plan, evaluation, edit }: ImpossibleProps) {
   const { cell, need, target } = evaluation;
   const nearest = useMemo(() => nearestFeasibleTarget(cell.model, target), [cell.model, target]);
   const combinations = useMemo(() => combinationsFor(cell.model, need), [cell.model, need]);
@@ -26,7 +26,7 @@ export function Impossible({ ways, evaluation, edit }: ImpossibleProps) {
       data-testid="impossible"
       sx={{ mb: 1, '& .MuiAlert-message': { minWidth: 0 } }}
     >
-      {whyImpossible(cell.model, need, ways)}
+      {whyImpossible(cell.model, need, plan)}
       {nearest === null ? (
         <p>No LED of any colour glows with this cell either.</p>
       ) : (

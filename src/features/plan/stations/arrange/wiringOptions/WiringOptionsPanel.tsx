@@ -5,18 +5,19 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { memo, useState } from 'react';
+import { memo, useCallback, useState } from 'react';
 import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
 import { OBJECTIVES, type Objective } from '@/core/work/planning/planBatteries';
 import { SEARCH_DEFAULTS, type SearchLimits } from '@/core/work/planning/wiringOptions';
 import type { useEdit } from '../../../PlanProvider';
 import { Impossible } from './Impossible';
 import { MoreCurrent } from './MoreCurrent';
-import { useWiringOptions } from './useWiringOptions';
+import { JobStatus } from '@/ui/JobStatus';
+import { useWorkerJob } from '@/workers/useWorkerJob';
 import { WiringOptionCard } from './WiringOptionCard';
 import { SearchLimitFields } from './SearchLimitFields';
 
-interface WaysPanelProps {
+interface WiringOptionsPanelProps {
   readonly evaluation: PlanEvaluation;
   /** Whether the plan follows the planner's suggestion. */
   readonly suggested: boolean;
@@ -33,15 +34,20 @@ const OBJECTIVE_NAMES: Readonly<Record<Objective, string>> = {
 };
 
 /** The planner's batteries, sorted as wished, or why there is none and what comes closest. */
-export const WiringOptionsPanel = memo(function WaysPanel({
+export const WiringOptionsPanel = memo(function WiringOptionsPanel({
   evaluation,
   suggested,
   edit,
-}: WaysPanelProps) {
+}: WiringOptionsPanelProps) {
   const [wish, setWish] = useState<SearchLimits>(SEARCH_DEFAULTS);
   const [whyNot, setWhyNot] = useState(false);
-  const outcome = useWiringOptions(evaluation, wish);
-  const { wiringOptions: ways } = evaluation;
+  const { cell, cellInput, need, wiringOptions } = evaluation;
+  const { size } = cellInput;
+  const job = useWorkerJob(
+    useCallback((jobs) => jobs.wiringOptions(cell, size, need, wish), [cell, size, need, wish]),
+  );
+  // An older answer stays while a newer one is worked out.
+  const outcome = job.latest;
   return (
     <Box component="section" aria-labelledby="ways-title">
       <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center', mb: 1 }}>
@@ -65,14 +71,13 @@ export const WiringOptionsPanel = memo(function WaysPanel({
           ))}
         </TextField>
       </Box>
-      {ways.status === 'impossible' ? (
-        <Impossible ways={ways} evaluation={evaluation} edit={edit} />
+      {wiringOptions.status === 'impossible' ? (
+        <Impossible plan={wiringOptions} evaluation={evaluation} edit={edit} />
       ) : null}
-      {outcome === null ? (
-        <Typography variant="body2" color="textSecondary">
-          Looking for ways …
-        </Typography>
-      ) : (
+      {outcome === null || job.failure !== null ? (
+        <JobStatus job={job}>Looking for wirings …</JobStatus>
+      ) : null}
+      {outcome === null ? null : (
         <Box
           component="ul"
           aria-label="Ways"
@@ -87,7 +92,7 @@ export const WiringOptionsPanel = memo(function WaysPanel({
           ))}
         </Box>
       )}
-      {!suggested && ways.status === 'possible' ? (
+      {!suggested && wiringOptions.status === 'possible' ? (
         <Button
           size="small"
           sx={{ mt: 1 }}

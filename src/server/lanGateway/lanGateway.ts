@@ -1,13 +1,13 @@
 import {
   createServer,
-  request as forward,
+  request,
   type IncomingMessage,
   type Server,
   type ServerResponse,
 } from 'node:http';
 import { networkInterfaces } from 'node:os';
 
-/** What the door lets in without a passcode: joining, a group’s own page, and the files that pages are made of. */
+/** What the gateway lets in without a passcode: joining, a group’s own page, and the files that pages are made of. */
 const FOR_GROUPS = [
   /^\/join(\/|\?|$)/,
   /^\/group(\/|\?|$)/,
@@ -21,7 +21,7 @@ const FOR_GROUPS = [
   /^\/favicon\.ico(\?|$)/,
 ];
 
-interface DoorOptions {
+interface GatewayOptions {
   /** Port of the app on this machine. */
   readonly appPort: number;
   readonly host: string;
@@ -31,20 +31,25 @@ interface DoorOptions {
 }
 
 /**
- * The door to the local network: a listener of its own that passes groups to their pages and a teacher with the
+ * The gateway to the local network: a listener of its own that passes groups to their pages and a teacher with the
  * passcode to everything, while the app itself only ever listens on this machine.
  */
-export function createDoor({ appPort, host, port, isTeacher }: DoorOptions): Promise<Server> {
+export function createLanGateway({
+  appPort,
+  host,
+  port,
+  isTeacher,
+}: GatewayOptions): Promise<Server> {
   const server = createServer((incoming, outgoing) => {
     void admit(incoming, isTeacher).then((admitted) => {
-      if (admitted) pass(incoming, outgoing, appPort);
-      else turnAway(incoming, outgoing);
+      if (admitted) forward(incoming, outgoing, appPort);
+      else reject(incoming, outgoing);
     });
   });
-  return new Promise((resolve, reject) => {
-    server.once('error', reject);
+  return new Promise((resolve, fail) => {
+    server.once('error', fail);
     server.listen(port, host, () => {
-      server.off('error', reject);
+      server.off('error', fail);
       resolve(server);
     });
   });
@@ -52,14 +57,14 @@ export function createDoor({ appPort, host, port, isTeacher }: DoorOptions): Pro
 
 async function admit(
   { url = '/', headers }: IncomingMessage,
-  isTeacher: DoorOptions['isTeacher'],
+  isTeacher: GatewayOptions['isTeacher'],
 ): Promise<boolean> {
   // A path that is not in its plain form is not compared, so it is not let in.
   if (url.includes('..') || url.includes('//') || /%2e|%2f|%5c|\\/i.test(url)) return false;
   return FOR_GROUPS.some((one) => one.test(url)) || (await isTeacher(headers.cookie ?? ''));
 }
 
-function turnAway({ url = '/', headers }: IncomingMessage, outgoing: ServerResponse): void {
+function reject({ url = '/', headers }: IncomingMessage, outgoing: ServerResponse): void {
   if (url === '/') outgoing.writeHead(307, { location: '/join' }).end();
   else if (headers.accept?.includes('text/html')) {
     outgoing.writeHead(307, { location: '/passcode' }).end();
@@ -70,10 +75,10 @@ function turnAway({ url = '/', headers }: IncomingMessage, outgoing: ServerRespo
   }
 }
 
-function pass(incoming: IncomingMessage, outgoing: ServerResponse, appPort: number): void {
+function forward(incoming: IncomingMessage, outgoing: ServerResponse, appPort: number): void {
   const own = `127.0.0.1:${appPort}`;
   const { origin, host = '' } = incoming.headers;
-  const upstream = forward(
+  const upstream = request(
     {
       host: '127.0.0.1',
       port: appPort,

@@ -2,42 +2,46 @@ import 'server-only';
 import type { Server } from 'node:http';
 import { fail, succeed, type Result } from '@/core/result';
 import { benchContext } from '../bench/benchContext';
-import { createDoor, localAddresses } from './door';
+import { createLanGateway, localAddresses } from './lanGateway';
 import { isTeacherCookie } from './passcode';
 
 const DEFAULT_APP_PORT = 3000;
 
-export interface OpenDoor {
+export interface OpenGateway {
   readonly port: number;
   readonly addresses: readonly string[];
 }
 
-const holder = globalThis as typeof globalThis & { grozerDoor?: { server: Server; port: number } };
+const holder = globalThis as typeof globalThis & {
+  grozerGateway?: { server: Server; port: number };
+};
 
 function appPort(): number {
   return Number(process.env['PORT'] ?? DEFAULT_APP_PORT);
 }
 
-/** The door to the local network where it is open; `null` where everything stays on this machine. */
-export function openDoorNow(): OpenDoor | null {
-  const { grozerDoor } = holder;
-  return grozerDoor === undefined ? null : { port: grozerDoor.port, addresses: localAddresses() };
+/** The gateway to the local network where it is open; `null` where everything stays on this machine. */
+export function openGatewayNow(): OpenGateway | null {
+  const { grozerGateway } = holder;
+  return grozerGateway === undefined
+    ? null
+    : { port: grozerGateway.port, addresses: localAddresses() };
 }
 
-/** Opens the door; does nothing where it is open. */
-export async function openTheDoor(): Promise<Result<OpenDoor>> {
-  const open = openDoorNow();
+/** Opens the gateway; does nothing where it is open. */
+export async function openGateway(): Promise<Result<OpenGateway>> {
+  const open = openGatewayNow();
   if (open !== null) return succeed(open);
   const port = Number(process.env['GROZER_DOOR_PORT'] ?? appPort() + 1);
   const host = process.env['GROZER_DOOR_HOST'] ?? '0.0.0.0';
   try {
-    const server = await createDoor({
+    const server = await createLanGateway({
       appPort: appPort(),
       host,
       port,
       isTeacher: (cookies) => isTeacherCookie(benchContext(), cookies),
     });
-    holder.grozerDoor = { server, port };
+    holder.grozerGateway = { server, port };
     return succeed({ port, addresses: localAddresses() });
   } catch (error) {
     const code = codeOf(error);
@@ -56,9 +60,9 @@ function codeOf(error: unknown): string {
     : 'unknown';
 }
 
-/** Closes the door, and every connection that came through it. */
-export function closeTheDoor(): void {
-  holder.grozerDoor?.server.close();
-  holder.grozerDoor?.server.closeAllConnections();
-  delete holder.grozerDoor;
+/** Closes the gateway, and every connection that came through it. */
+export function closeGateway(): void {
+  holder.grozerGateway?.server.close();
+  holder.grozerGateway?.server.closeAllConnections();
+  delete holder.grozerGateway;
 }
