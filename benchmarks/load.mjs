@@ -4,20 +4,20 @@ import { binary, ROOT } from '../scripts/lib/run.mjs';
 import { printRow } from './print.mjs';
 
 const PORT = 3250;
-const DOOR = PORT + 1;
+const GATEWAY = PORT + 1;
 const FILE = 'data/load.db';
 const GROUPS = 60;
 const SECONDS = 120;
 const BUDGET_MS = 150;
 const BOARD_BUDGET_MS = 1000;
 
-/** Sixty groups that log a reading a second through the door, while the teacher's board listens. */
+/** Sixty groups that log a reading a second through the gateway, while the teacher's board listens. */
 export async function benchLoad() {
   for (const end of ['', '-wal', '-shm']) rmSync(`${ROOT}${FILE}${end}`, { force: true });
   const [node, next] = binary('next/dist/bin/next');
   const server = spawn(node, [next, 'start', '-H', '127.0.0.1', '-p', String(PORT)], {
     cwd: ROOT,
-    env: { ...process.env, PORT: String(PORT), GROZER_DB: FILE, GROZER_DOOR_HOST: '127.0.0.1' },
+    env: { ...process.env, PORT: String(PORT), GROZER_DB: FILE, GROZER_GATEWAY_HOST: '127.0.0.1' },
     stdio: ['ignore', 'ignore', 'inherit'],
   });
   try {
@@ -71,7 +71,7 @@ async function measureLoad() {
 }
 
 async function seatAll(code) {
-  const join = `http://127.0.0.1:${DOOR}/api/class/join`;
+  const join = `http://127.0.0.1:${GATEWAY}/api/class/join`;
   const { groups } = await ask(join, 'POST', { code, group: null });
   const seats = [];
   for (const group of groups) {
@@ -99,7 +99,7 @@ async function drive(group, cookie, index, acknowledged, answers) {
     };
     const start = performance.now();
     const response = await send(
-      `http://127.0.0.1:${DOOR}/api/class/log`,
+      `http://127.0.0.1:${GATEWAY}/api/class/log`,
       'POST',
       { entryId, revision: 1, group, entry, struck: false },
       { cookie },

@@ -2,9 +2,9 @@ import { expect, test } from '@playwright/test';
 import { PORT } from '../playwright.config';
 import { goToStation, newPlan, saved } from './helpers';
 
-const DOOR = `http://127.0.0.1:${PORT + 1}`;
+const GATEWAY = `http://127.0.0.1:${PORT + 1}`;
 
-test('a class: groups join through the door, the board sees them live, and it ends with the lesson', async ({
+test('a class: groups join through the gateway, the board sees them live, and it ends with the lesson', async ({
   page,
   browser,
 }) => {
@@ -16,7 +16,7 @@ test('a class: groups join through the door, the board sees them live, and it en
   const code = (await page.getByTestId('join-code').textContent()) ?? '';
 
   const phone = await browser.newPage({ viewport: { width: 390, height: 844 } });
-  await phone.goto(DOOR);
+  await phone.goto(GATEWAY);
   await expect(phone).toHaveURL(/\/join$/);
   await phone.getByLabel('Code of the class').fill('AAAAAA');
   await phone.getByRole('button', { name: 'Go on' }).click();
@@ -28,7 +28,7 @@ test('a class: groups join through the door, the board sees them live, and it en
 
   // A group has its own page and nothing else.
   await phone.request
-    .get(`${DOOR}/api/plans/demo-lamp`)
+    .get(`${GATEWAY}/api/plans/demo-lamp`)
     .then((answer) => expect(answer.status()).toBe(401));
   const other = {
     entryId: 'x',
@@ -36,9 +36,9 @@ test('a class: groups join through the door, the board sees them live, and it en
     group: 'Knot',
     entry: { kind: 'note', text: 'x', takenAt: '2027-01-29T14:00:00Z' },
   };
-  const written = await phone.request.post(`${DOOR}/api/class/log`, {
+  const written = await phone.request.post(`${GATEWAY}/api/class/log`, {
     data: other,
-    headers: { origin: DOOR },
+    headers: { origin: GATEWAY },
   });
   expect(written.status()).toBe(403);
 
@@ -92,7 +92,7 @@ test('from another device a teacher needs the passcode', async ({ page, browser 
   const words = await page.getByText('Your own tablet needs the passcode').textContent();
   const passcode = /passcode (\d{6})/.exec(words ?? '')?.[1] ?? '';
   const tablet = await browser.newPage();
-  await tablet.goto(`${DOOR}/plans/demo-lamp/build`);
+  await tablet.goto(`${GATEWAY}/plans/demo-lamp/build`);
   await expect(tablet).toHaveURL(/\/passcode$/);
   await tablet.getByLabel('Passcode').fill(passcode === '000000' ? '000001' : '000000');
   await tablet.getByRole('button', { name: 'Come in' }).click();

@@ -5,7 +5,7 @@ import { startMeter } from './lib/meter.mjs';
 import { serve } from './lib/serve.mjs';
 
 const DEMO_DATABASE = 'data/demo.db';
-/** Opens the door to the local network at once; without it a switch on the class page does. */
+/** Opens the gateway to the local network at once; without it a switch on the class page does. */
 const LAN = '--lan';
 
 const unknown = process.argv.slice(2).find((one) => one !== LAN);

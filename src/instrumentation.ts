@@ -2,11 +2,11 @@
 export async function register(): Promise<void> {
   if (process.env['NEXT_RUNTIME'] !== 'nodejs') return;
   const { benchContext } = await import('./server/bench/benchContext');
-  const { reopenGateway: reopenDoor } = await import('./server/bench/classStatus');
-  const door = await reopenDoor(benchContext(), process.env['GROZER_LAN'] === '1');
-  if (door !== null) {
+  const { reopenGateway: reopenGateway } = await import('./server/bench/classStatus');
+  const gateway = await reopenGateway(benchContext(), process.env['GROZER_LAN'] === '1');
+  if (gateway !== null) {
     console.log(
-      `Groups join at ${door.addresses.map((address) => `http://${address}:${door.port}/join`).join(' or ')}`,
+      `Groups join at ${gateway.addresses.map((address) => `http://${address}:${gateway.port}/join`).join(' or ')}`,
     );
   }
 }

@@ -1,17 +1,17 @@
-import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
 import Link from 'next/link';
+import { PlainBody } from '@/ui/plain/PlainBody';
+import styles from '@/ui/plain/plain.module.css';
 
 export default function NotFound() {
   return (
-    <Box component="main" sx={{ maxWidth: 520, mx: 'auto', p: 6 }}>
-      <Typography variant="h1" gutterBottom>
-        Nothing stands here
-      </Typography>
-      <Typography gutterBottom>
-        The plan was taken off the shelf, or the address has a slip in it.
-      </Typography>
-      <Link href="/">To the shelf</Link>
-    </Box>
+    <PlainBody>
+      <main className={styles.sheet}>
+        <h1 className={styles.h1}>Nothing stands here</h1>
+        <p className={styles.text}>
+          The plan was taken off the shelf, or there is an error in the address.
+        </p>
+        <Link href="/">To the shelf</Link>
+      </main>
+    </PlainBody>
   );
 }

@@ -1,16 +1,17 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { describePath } from '@/core/result';
 
 const refusalSchema = z.object({
   message: z.string(),
-  faults: z
-    .array(
+  faults: z._default(
+    z.array(
       z.object({
-        path: z.array(z.union([z.string(), z.number()])).default([]),
+        path: z._default(z.array(z.union([z.string(), z.number()])), []),
         message: z.string(),
       }),
-    )
-    .default([]),
+    ),
+    [],
+  ),
 });
 
 /** What the server says about what it did not take. */
@@ -50,7 +51,7 @@ interface Asking {
  */
 export async function askJson<T>(
   url: string,
-  schema: z.ZodType<T>,
+  schema: z.core.$ZodType<T>,
   body?: object | string,
   asking: Asking = {},
 ): Promise<Answer<T>> {
@@ -61,7 +62,7 @@ export async function askJson<T>(
     return { ok: false, status: null, message: UNREACHABLE, refusal: null };
   }
   const answer: unknown = await response.json().catch(() => null);
-  const parsed = schema.safeParse(answer);
+  const parsed = z.safeParse(schema, answer);
   if (response.ok && parsed.success) return { ok: true, value: parsed.data };
   const { status } = response;
   const refused = refusalSchema.safeParse(answer);

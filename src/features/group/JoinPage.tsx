@@ -1,15 +1,13 @@
 'use client';
 
-import Alert from '@mui/material/Alert';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Paper from '@mui/material/Paper';
-import TextField from '@mui/material/TextField';
-import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { askJson } from '@/ui/askJson';
+import { Button } from '@/ui/plain/Button';
+import { Field } from '@/ui/plain/Field';
+import { Notice } from '@/ui/plain/Notice';
+import styles from '@/ui/plain/plain.module.css';
 
 const joinedSchema = z.object({
   title: z.string(),
@@ -37,50 +35,40 @@ export function JoinPage({ initialCode }: { readonly initialCode: string }) {
     else setFound(answer.value);
   };
   return (
-    <Box component="main" sx={{ maxWidth: 460, mx: 'auto', p: 2, pt: 5 }}>
-      <Paper variant="outlined" sx={{ p: 3, display: 'grid', gap: 2 }}>
-        <Typography variant="h1">{found === null ? 'Join your class' : found.title}</Typography>
+    <main className={`${styles.sheet} ${styles.narrow}`}>
+      <div className={`${styles.card} ${styles.stack}`}>
+        <h1 className={styles.h1}>{found === null ? 'Join your class' : found.title}</h1>
         {found === null ? (
-          <Box
-            component="form"
-            sx={{ display: 'grid', gap: 2 }}
+          <form
+            className={styles.stack}
             onSubmit={(event) => {
               event.preventDefault();
               void ask(null);
             }}
           >
-            <TextField
+            <Field
               label="Code of the class"
               value={code}
               autoFocus
               autoComplete="off"
+              autoCapitalize="characters"
+              maxLength={8}
+              style={{ fontSize: '1.6rem', letterSpacing: 4 }}
               onChange={(event) => setCode(event.target.value.toUpperCase())}
-              helperText="Six letters or digits; your teacher shows it."
-              slotProps={{
-                htmlInput: {
-                  maxLength: 8,
-                  autoCapitalize: 'characters',
-                  style: { fontSize: '1.6rem', letterSpacing: 4 },
-                },
-              }}
+              helper="Six letters or digits; your teacher shows it."
             />
-            <Button
-              type="submit"
-              variant="contained"
-              size="large"
-              disabled={busy || code.trim() === ''}
-            >
+            <Button type="submit" look="filled" size="large" disabled={busy || code.trim() === ''}>
               Go on
             </Button>
-          </Box>
+          </form>
         ) : (
           <>
-            <Typography>Which group are you?</Typography>
-            <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
+            <p className={styles.text}>Which group are you?</p>
+            <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 8 }}>
               {found.groups.map((group) => (
                 <Button
                   key={group}
-                  variant="outlined"
+                  look="outlined"
                   size="large"
                   disabled={busy}
                   onClick={() => void ask(group)}
@@ -88,15 +76,15 @@ export function JoinPage({ initialCode }: { readonly initialCode: string }) {
                   {group}
                 </Button>
               ))}
-            </Box>
+            </div>
             <Button onClick={() => setFound(null)}>Another code</Button>
           </>
         )}
-        {problem === null ? null : <Alert severity="error">{problem}</Alert>}
-        <Typography variant="caption" color="textSecondary">
+        {problem === null ? null : <Notice severity="error">{problem}</Notice>}
+        <p className={`${styles.caption} ${styles.soft}`}>
           Nobody is asked for a name. Everything stays in this room’s network.
-        </Typography>
-      </Paper>
-    </Box>
+        </p>
+      </div>
+    </main>
   );
 }

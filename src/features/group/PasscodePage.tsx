@@ -1,15 +1,14 @@
 'use client';
 
-import Alert from '@mui/material/Alert';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Paper from '@mui/material/Paper';
-import TextField from '@mui/material/TextField';
-import Typography from '@mui/material/Typography';
+import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { askJson } from '@/ui/askJson';
+import { Button } from '@/ui/plain/Button';
+import { Field } from '@/ui/plain/Field';
+import { Notice } from '@/ui/plain/Notice';
+import styles from '@/ui/plain/plain.module.css';
 
 /** Where a teacher’s own tablet comes in; groups are shown the way to their page. */
 export function PasscodePage() {
@@ -22,32 +21,33 @@ export function PasscodePage() {
     else setProblem(answer.message);
   };
   return (
-    <Box component="main" sx={{ maxWidth: 460, mx: 'auto', p: 2, pt: 5 }}>
-      <Paper
-        component="form"
-        variant="outlined"
-        sx={{ p: 3, display: 'grid', gap: 2 }}
+    <main className={`${styles.sheet} ${styles.narrow}`}>
+      <form
+        className={`${styles.card} ${styles.stack}`}
         onSubmit={(event) => {
           event.preventDefault();
           void enter();
         }}
       >
-        <Typography variant="h1">For the teacher</Typography>
-        <TextField
+        <h1 className={styles.h1}>For the teacher</h1>
+        <Field
           label="Passcode"
           type="password"
           value={passcode}
           autoComplete="off"
+          inputMode="numeric"
+          maxLength={6}
           onChange={(event) => setPasscode(event.target.value)}
-          helperText="Six digits; they stand on the class board of the teacher’s computer."
-          slotProps={{ htmlInput: { inputMode: 'numeric', maxLength: 6 } }}
+          helper="Six digits; they stand on the class board of the teacher’s computer."
         />
-        <Button type="submit" variant="contained" disabled={passcode.length !== 6}>
+        <Button type="submit" look="filled" disabled={passcode.length !== 6}>
           Come in
         </Button>
-        {problem === null ? null : <Alert severity="error">{problem}</Alert>}
-        <Button href="/join">I am in a group</Button>
-      </Paper>
-    </Box>
+        {problem === null ? null : <Notice severity="error">{problem}</Notice>}
+        <NextLink href="/join" className={styles.button}>
+          I am in a group
+        </NextLink>
+      </form>
+    </main>
   );
 }

@@ -43,7 +43,7 @@ export function MixingBench({ found }: { found: FoundTool<MixingRequest> }) {
           gridTemplateColumns: { md: 'minmax(0, 1fr) minmax(0, 1fr)' },
         }}
       >
-        <Card title="What shall it be?" sx={{ alignSelf: 'start' }}>
+        <Card title="What shall it be?" style={{ alignSelf: 'start' }}>
           <ToggleButtonGroup
             exclusive
             orientation="vertical"
@@ -103,7 +103,7 @@ export function MixingBench({ found }: { found: FoundTool<MixingRequest> }) {
         {answer.ok ? (
           <MixingCard recipe={recipe} answer={answer.value} spareShare={MIXING_SPARE_SHARE} />
         ) : (
-          <Alert severity="error" data-testid="mixing-refused" sx={{ alignSelf: 'start' }}>
+          <Alert severity="error" data-testid="mixing-refused" style={{ alignSelf: 'start' }}>
             {answer.issues[0]?.message}
           </Alert>
         )}

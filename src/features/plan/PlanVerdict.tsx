@@ -1,5 +1,6 @@
 'use client';
 
+import { stairsRows } from '@/core/work/guide/stairs';
 import { firstWrongRow } from '@/core/work/diagnosis/judgeReadings';
 import { verdictOf } from '@/core/work/planning/verdict';
 import { runVerdict } from '@/core/work/running/runWords';
@@ -38,7 +39,7 @@ function BenchVerdict() {
   const facts = useBenchFacts();
   const { group, string } = useBenchChoice();
   const readings = useReadings(group);
-  const wrong = firstWrongRow(facts.rows(string, readings));
+  const wrong = firstWrongRow(stairsRows(facts.stairs, string, readings));
   if (wrong === null || wrong.meaning === null || wrong.read === null) return <OwnVerdict />;
   const format = wrong.kind === 'open-circuit' ? formatVolts : formatAmps;
   return (

@@ -91,30 +91,32 @@ export function RecipeEditor({ id, initial, initialRevision }: RecipeEditorProps
           <RecipeSteps own={own} change={change} />
           <RecipeCautions own={own} change={change} />
         </Box>
-        <Card title="One cell of it" sx={{ position: { md: 'sticky' }, top: { md: 12 } }}>
-          {body === undefined ? null : (
-            <>
-              <CellPortrait recipe={recipe} body={body} />
-              <CellLine recipe={recipe} body={body} />
-              <Typography variant="body2" sx={{ mt: 1 }}>
-                <Explained explain={() => explainMetals(recipe)}>why these volts</Explained>
-                {' · '}
-                <Explained explain={() => explainSize(recipe, body, recipe.usualSize)}>
-                  why this current
-                </Explained>
-              </Typography>
-            </>
-          )}
-          {own.plus.material === own.minus.material && own.startsFrom !== 'concentration' ? (
-            <Alert severity="warning" sx={{ mt: 1.5 }}>
-              The same metal twice: nothing happens, whatever the recipe says.
-            </Alert>
-          ) : null}
-          <Typography variant="body2" color="textSecondary" sx={{ mt: 1.5 }}>
-            Begun from “{RECIPES[own.startsFrom].name}”, whose cautions it keeps. Choose it in any
-            plan at “Which cell?”.
-          </Typography>
-        </Card>
+        <Box sx={{ position: { md: 'sticky' }, top: { md: 12 } }}>
+          <Card title="One cell of it">
+            {body === undefined ? null : (
+              <>
+                <CellPortrait recipe={recipe} body={body} />
+                <CellLine recipe={recipe} body={body} />
+                <Typography variant="body2" sx={{ mt: 1 }}>
+                  <Explained explain={() => explainMetals(recipe)}>why these volts</Explained>
+                  {' · '}
+                  <Explained explain={() => explainSize(recipe, body, recipe.usualSize)}>
+                    why this current
+                  </Explained>
+                </Typography>
+              </>
+            )}
+            {own.plus.material === own.minus.material && own.startsFrom !== 'concentration' ? (
+              <Alert severity="warning" sx={{ mt: 1.5 }}>
+                The same metal twice: nothing happens, whatever the recipe says.
+              </Alert>
+            ) : null}
+            <Typography variant="body2" color="textSecondary" sx={{ mt: 1.5 }}>
+              Begun from “{RECIPES[own.startsFrom].name}”, whose cautions it keeps. Choose it in any
+              plan at “Which cell?”.
+            </Typography>
+          </Card>
+        </Box>
       </Box>
     </DocumentFrame>
   );

@@ -39,7 +39,7 @@ export function TwoSolutionsPage({ found }: { found: FoundTool<TwoSolutions> }) 
           gridTemplateColumns: { md: 'minmax(0, 5fr) minmax(0, 6fr)' },
         }}
       >
-        <Card title="In the vessels" sx={{ alignSelf: 'start' }}>
+        <Card title="In the vessels" style={{ alignSelf: 'start' }}>
           <VesselsPicture request={request} plusIsRight={(answer.volts ?? 0) >= 0} />
           <Choice
             label="Metals"

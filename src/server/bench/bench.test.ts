@@ -170,9 +170,9 @@ test('after ten wrong tries an address waits a minute', async () => {
   jest.useRealTimers();
 });
 
-describe('the door', () => {
+describe('the gateway', () => {
   let app: Server;
-  let door: Server;
+  let gateway: Server;
   const seen: { url: string; host: string | undefined; origin: string | undefined }[] = [];
   beforeAll(async () => {
     app = createServer(({ url = '', headers }, response) => {
@@ -180,7 +180,7 @@ describe('the door', () => {
       response.end(`app ${url}`);
     });
     await new Promise<void>((resolve) => app.listen(0, '127.0.0.1', resolve));
-    door = await createLanGateway({
+    gateway = await createLanGateway({
       appPort: (app.address() as AddressInfo).port,
       host: '127.0.0.1',
       port: 0,
@@ -188,7 +188,7 @@ describe('the door', () => {
     });
   });
   afterAll(() => {
-    door.close();
+    gateway.close();
     app.close();
   });
   const ask = (
@@ -196,7 +196,7 @@ describe('the door', () => {
     headers: Record<string, string> = {},
   ): Promise<{ status: number; body: string; location: string | undefined }> =>
     new Promise((resolve, reject) => {
-      const { port } = door.address() as AddressInfo;
+      const { port } = gateway.address() as AddressInfo;
       request({ host: '127.0.0.1', port, path, headers }, (answer) => {
         let body = '';
         answer.on('data', (chunk: Buffer) => (body += chunk.toString()));
@@ -246,7 +246,7 @@ describe('the door', () => {
   });
 
   test('the app sees its own name, and a foreign origin stays foreign', async () => {
-    const { port } = door.address() as AddressInfo;
+    const { port } = gateway.address() as AddressInfo;
     const own = (app.address() as AddressInfo).port;
     await ask('/join', { host: `tablet:${port}`, origin: `http://tablet:${port}` });
     expect(seen.at(-1)).toEqual({

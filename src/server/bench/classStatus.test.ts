@@ -16,28 +16,28 @@ const freePort = async (): Promise<number> => {
 };
 
 beforeEach(async () => {
-  process.env['GROZER_DOOR_HOST'] = '127.0.0.1';
-  process.env['GROZER_DOOR_PORT'] = String(await freePort());
+  process.env['GROZER_GATEWAY_HOST'] = '127.0.0.1';
+  process.env['GROZER_GATEWAY_PORT'] = String(await freePort());
 });
 afterEach(() => {
   closeGateway();
   jest.useRealTimers();
-  delete process.env['GROZER_DOOR_HOST'];
-  delete process.env['GROZER_DOOR_PORT'];
+  delete process.env['GROZER_GATEWAY_HOST'];
+  delete process.env['GROZER_GATEWAY_PORT'];
 });
 
-test('a class opens the door and has a code and a passcode; while none runs, everything stays shut', async () => {
+test('a class opens the gateway and has a code and a passcode; while none runs, everything stays shut', async () => {
   const context = freshBench();
-  expect(classStatus(context, 'p')).toEqual({ running: null, door: null, passcode: null });
+  expect(classStatus(context, 'p')).toEqual({ running: null, gateway: null, passcode: null });
   const started = await startClass(context, 'p');
   if (!started.ok) throw new Error(started.issues[0]?.message);
   expect(started.value.running?.code).toMatch(/^\w+$/);
-  expect(started.value.door?.port).toBe(Number(process.env['GROZER_DOOR_PORT']));
+  expect(started.value.gateway?.port).toBe(Number(process.env['GROZER_GATEWAY_PORT']));
   expect(started.value.passcode).not.toBeNull();
   expect(classStatus(context, 'p')).toEqual(started.value);
 });
 
-test('with each opening of the door the passcode is a new one, with each class behind an open door it stays', async () => {
+test('with each opening of the gateway the passcode is a new one, with each class behind an open gateway it stays', async () => {
   const context = freshBench();
   const first = await startClass(context, 'p');
   const again = await startClass(context, 'p');
@@ -48,7 +48,7 @@ test('with each opening of the door the passcode is a new one, with each class b
   expect(passcodes[2]).not.toBe(passcodes[0]);
 });
 
-test('groups are told before the door closes with the last class', async () => {
+test('groups are told before the gateway closes with the last class', async () => {
   const context = freshBench();
   await startClass(context, 'p');
   jest.useFakeTimers({ doNotFake: ['nextTick', 'setImmediate', 'queueMicrotask'] });
@@ -58,7 +58,7 @@ test('groups are told before the door closes with the last class', async () => {
   expect(openGatewayNow()).toBeNull();
 });
 
-test('the door stays open for a class that begins while another says goodbye', async () => {
+test('the gateway stays open for a class that begins while another says goodbye', async () => {
   const context = freshBench();
   await startClass(context, 'p');
   jest.useFakeTimers({ doNotFake: ['nextTick', 'setImmediate', 'queueMicrotask'] });
@@ -68,7 +68,7 @@ test('the door stays open for a class that begins while another says goodbye', a
   expect(openGatewayNow()).not.toBeNull();
 });
 
-test('where no class can begin, the door is shut again and the reason is given', async () => {
+test('where no class can begin, the gateway is shut again and the reason is given', async () => {
   expect(await startClass(freshBench(), 'gone')).toMatchObject({
     ok: false,
     issues: [{ code: 'no-plan' }],
@@ -90,15 +90,15 @@ test('a port that is taken is named, with what to do', async () => {
   const taken: Server = createServer();
   await new Promise<void>((resolve) => taken.listen(0, '127.0.0.1', resolve));
   const { port } = taken.address() as AddressInfo;
-  process.env['GROZER_DOOR_PORT'] = String(port);
+  process.env['GROZER_GATEWAY_PORT'] = String(port);
   const started = await startClass(freshBench(), 'p');
   expect(started.ok ? '' : started.issues[0]?.message).toMatch(
-    new RegExp(`^Port ${port} cannot be opened .*EADDRINUSE.*GROZER_DOOR_PORT`),
+    new RegExp(`^Port ${port} cannot be opened .*EADDRINUSE.*GROZER_GATEWAY_PORT`),
   );
   await new Promise((resolve) => taken.close(resolve));
 });
 
-test('after a stop of the app the door opens for classes that still run, and only for them', async () => {
+test('after a stop of the app the gateway opens for classes that still run, and only for them', async () => {
   const context = freshBench();
   expect(await reopenGateway(context, false)).toBeNull();
   await startClass(context, 'p');

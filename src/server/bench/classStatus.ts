@@ -11,49 +11,49 @@ import type { OpenClass } from '@/data/classRepository';
 import type { BenchContext } from './benchContext';
 import { closeClass, openClass, runningClass } from './classes';
 
-/** Time in which groups are told that their class has ended, before the door closes. */
+/** Time in which groups are told that their class has ended, before the gateway closes. */
 const GOODBYE_MS = 2000;
 
 /** Everything that the teacher’s class page shows about joining. */
 export interface ClassStatus {
   readonly running: OpenClass | null;
-  readonly door: OpenGateway | null;
-  /** Only while the door is open. */
+  readonly gateway: OpenGateway | null;
+  /** Only while the gateway is open. */
   readonly passcode: string | null;
 }
 
 export function classStatus(context: BenchContext, planId: string): ClassStatus {
-  const door = openGatewayNow();
+  const gateway = openGatewayNow();
   return {
     running: runningClass(context, planId),
-    door,
-    passcode: door === null ? null : passcodeOf(context),
+    gateway,
+    passcode: gateway === null ? null : passcodeOf(context),
   };
 }
 
-/** Starts a plan’s class and opens the door to the local network. */
+/** Starts a plan’s class and opens the gateway to the local network. */
 export async function startClass(
   context: BenchContext,
   planId: string,
 ): Promise<Result<ClassStatus>> {
   if (openGatewayNow() === null) renewPasscode(context);
-  const door = await openGateway();
-  if (!door.ok) return door;
+  const gateway = await openGateway();
+  if (!gateway.ok) return gateway;
   const opened = openClass(context, planId);
   if (opened?.ok === true) return succeed(classStatus(context, planId));
-  closeUnusedDoor(context);
+  closeUnusedGateway(context);
   return opened ?? fail({ code: 'no-plan', path: [], message: 'This plan is not here any more.' });
 }
 
 /** Nobody is let in where no class runs. */
-function closeUnusedDoor(context: BenchContext): void {
+function closeUnusedGateway(context: BenchContext): void {
   if (context.classes.running(context.now()).length === 0) closeGateway();
 }
 
-/** Ends a plan’s class; the door closes with the last one. */
+/** Ends a plan’s class; the gateway closes with the last one. */
 export function endClass(context: BenchContext, planId: string): ClassStatus {
   closeClass(context, planId);
-  setTimeout(() => closeUnusedDoor(context), GOODBYE_MS);
+  setTimeout(() => closeUnusedGateway(context), GOODBYE_MS);
   return classStatus(context, planId);
 }
 
@@ -64,6 +64,6 @@ export async function reopenGateway(
 ): Promise<OpenGateway | null> {
   if (!always && context.classes.running(context.now()).length === 0) return null;
   const opened = await openGateway();
-  if (!opened.ok) throw new Error(opened.issues[0]?.message ?? 'the door cannot be opened');
+  if (!opened.ok) throw new Error(opened.issues[0]?.message ?? 'the gateway cannot be opened');
   return opened.value;
 }

@@ -32,8 +32,8 @@ export function openGatewayNow(): OpenGateway | null {
 export async function openGateway(): Promise<Result<OpenGateway>> {
   const open = openGatewayNow();
   if (open !== null) return succeed(open);
-  const port = Number(process.env['GROZER_DOOR_PORT'] ?? appPort() + 1);
-  const host = process.env['GROZER_DOOR_HOST'] ?? '0.0.0.0';
+  const port = Number(process.env['GROZER_GATEWAY_PORT'] ?? appPort() + 1);
+  const host = process.env['GROZER_GATEWAY_HOST'] ?? '0.0.0.0';
   try {
     const server = await createLanGateway({
       appPort: appPort(),
@@ -46,9 +46,9 @@ export async function openGateway(): Promise<Result<OpenGateway>> {
   } catch (error) {
     const code = codeOf(error);
     return fail({
-      code: 'no-door',
+      code: 'no-gateway',
       path: [],
-      message: `Port ${port} cannot be opened for the class (${code}). Choose another with GROZER_DOOR_PORT and start again.`,
+      message: `Port ${port} cannot be opened for the class (${code}). Choose another with GROZER_GATEWAY_PORT and start again.`,
     });
   }
 }

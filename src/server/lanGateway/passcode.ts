@@ -16,7 +16,7 @@ export const passcodeRequestSchema = z.strictObject({
   passcode: z.string().regex(/^\d{6}$/, 'The passcode has six digits.'),
 });
 
-/** The passcode that lets a teacher in through the door; it stands on the class page of this machine. */
+/** The passcode that lets a teacher in through the gateway; it stands on the class page of this machine. */
 export function passcodeOf({ classes }: PasscodeContext): string {
   return classes.secret(PASSCODE, freshPasscode);
 }

@@ -1,28 +1,24 @@
 'use client';
 
-import BackIcon from '@mui/icons-material/ArrowBack';
-import CheckIcon from '@mui/icons-material/Check';
-import Alert from '@mui/material/Alert';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import LinearProgress from '@mui/material/LinearProgress';
-import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
-import type { BenchFacts } from '@/core/work/guide/benchFacts';
-import { currentStep, type GuideStep } from '@/core/work/guide/guideOfPlan';
+import { currentStep, type GuideStep } from '@/core/work/guide/guideStep';
+import type { GroupFacts } from '@/core/work/guide/stairs';
 import { stepStates } from '@/core/records/logbook/foldLog';
 import { isSame, quantityOf } from '@/core/records/logbook/measurement';
+import { readingEntry, readingText } from '@/core/records/logbook/readingEntry';
 import { formatMinutes, formatNumber } from '@/core/units';
 import { Card } from '../Card';
 import { CautionList } from '../CautionList';
 import { CellPortrait } from '../desk/CellPortrait';
+import { Button } from '../plain/Button';
+import { Notice } from '../plain/Notice';
+import styles from '../plain/plain.module.css';
 import { now, useLog, useReadings } from './LogProvider';
 import { ProbePicture } from './ProbePicture';
-import { readingEntry, readingText } from '@/core/records/logbook/readingEntry';
 import { ReadingField } from './ReadingField';
 
 interface GuideCardProps {
-  readonly facts: BenchFacts;
+  readonly facts: GroupFacts;
   readonly group: string;
   /** Whether the cautions stand elsewhere on the page. */
   readonly withoutCautions?: boolean;
@@ -55,50 +51,42 @@ export function GuideCard({ facts, group, withoutCautions = false, hold = null }
     <Card
       title={step === null ? 'All steps are done' : step.title}
       actions={
-        <Typography variant="caption" color="textSecondary">
+        <span className={`${styles.caption} ${styles.soft}`}>
           step {Math.min(at + 1, steps.length)} of {steps.length}
           {step === null ? '' : ` · about ${formatMinutes(step.minutes)}`}
-        </Typography>
+        </span>
       }
     >
-      <LinearProgress
-        variant="determinate"
-        value={(100 * at) / steps.length}
-        aria-label="Steps done"
-        sx={{ mb: 1.25 }}
-      />
+      <progress className={styles.progress} value={at} max={steps.length} aria-label="Steps done" />
       {step === null ? (
-        <Typography>
+        <p className={styles.text}>
           Watch how long it runs, and clear away: food with metal in it is waste.
-        </Typography>
+        </p>
       ) : (
-        <Box sx={{ display: 'grid', gap: 1.25 }}>
-          {hold === null ? null : (
-            <Alert severity="warning" sx={{ py: 0 }}>
-              {hold}
-            </Alert>
-          )}
-          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'flex-start' }}>
-            <Typography data-testid="step-text" sx={{ flex: '1 1 260px' }}>
+        <div className={styles.stack}>
+          {hold === null ? null : <Notice severity="warning">{hold}</Notice>}
+          <div className={styles.row} style={{ gap: 16, alignItems: 'flex-start' }}>
+            <p className={styles.text} data-testid="step-text" style={{ flex: '1 1 260px' }}>
               {step.text}
-            </Typography>
+            </p>
             {step.kind === 'build' ? (
-              <Box sx={{ width: 150, mt: -2 }}>
+              <div style={{ width: 150, marginTop: -16 }}>
                 <CellPortrait {...facts.cell} />
-              </Box>
+              </div>
             ) : null}
-          </Box>
+          </div>
           {step.measurement === null ? null : (
-            <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center' }}>
+            <div className={styles.row} style={{ gap: 16 }}>
               {'string' in step.measurement ? (
                 <ProbePicture measurement={step.measurement} built={Math.max(step.built, 1)} />
               ) : null}
-              <Box sx={{ display: 'grid', gap: 0.75 }}>
+              <div className={styles.stack} style={{ gap: 6 }}>
                 <MeterLine step={step} />
                 <ReadingField
                   key={step.id}
                   measurement={step.measurement}
-                  facts={facts}
+                  expected={step.expected?.value ?? 0}
+                  stairs={facts.stairs}
                   value={read?.value ?? null}
                   label={`Reading: ${step.title}`}
                   onRead={(value, typed) => {
@@ -108,27 +96,27 @@ export function GuideCard({ facts, group, withoutCautions = false, hold = null }
                     settle('done');
                   }}
                 />
-              </Box>
-            </Box>
+              </div>
+            </div>
           )}
           {withoutCautions || step.cautions.length === 0 ? null : (
             <CautionList cautions={step.cautions} />
           )}
-        </Box>
+        </div>
       )}
-      <Box sx={{ display: 'flex', gap: 1, mt: 1.5 }}>
+      <div className={styles.row} style={{ marginTop: 12 }}>
         {step === null ? null : (
           <>
-            <Button variant="contained" startIcon={<CheckIcon />} onClick={() => settle('done')}>
+            <Button look="filled" onClick={() => settle('done')}>
               Done
             </Button>
             <Button onClick={() => settle('skipped')}>Skip</Button>
           </>
         )}
-        <Button startIcon={<BackIcon />} disabled={before === undefined} onClick={back}>
+        <Button disabled={before === undefined} onClick={back}>
           Back
         </Button>
-      </Box>
+      </div>
     </Card>
   );
 }
@@ -138,15 +126,15 @@ function MeterLine({ step }: { readonly step: GuideStep }) {
   if (measurement === null || expected === null) return null;
   if (quantityOf(measurement) === 'light') {
     return (
-      <Typography variant="body2" color="textSecondary">
+      <p className={`${styles.small} ${styles.soft}`}>
         Look closely, in a darkened corner if need be.
-      </Typography>
+      </p>
     );
   }
   const isVolts = quantityOf(measurement) === 'volts';
   const scatter = `${formatNumber((isVolts ? 1 : 1000) * 2 * expected.deviation, 2)} ${isVolts ? 'V' : 'mA'}`;
   return (
-    <Typography variant="body2">
+    <p className={styles.small}>
       {meter === null ? null : (
         <>
           Meter: <strong>{isVolts ? 'DC volts' : 'DC current'}</strong>, range{' '}
@@ -156,6 +144,6 @@ function MeterLine({ step }: { readonly step: GuideStep }) {
       )}
       Should read about <strong>{readingText(measurement, expected.value)}</strong>, give or take{' '}
       {scatter}.
-    </Typography>
+    </p>
   );
 }

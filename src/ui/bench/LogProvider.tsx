@@ -2,7 +2,7 @@
 
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { useStore } from 'zustand';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { readingsOfGroup } from '@/core/records/logbook/foldLog';
 import {
   logLineSchema,

@@ -1,15 +1,14 @@
 'use client';
 
-import PhotoIcon from '@mui/icons-material/AddAPhotoOutlined';
-import Alert from '@mui/material/Alert';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import { useRef, useState } from 'react';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { LONGEST_NOTE, PHOTO_TYPES } from '@/core/records/logbook/logEntry';
 import { askJson } from '../askJson';
 import { Card } from '../Card';
+import { Button } from '../plain/Button';
+import { Field } from '../plain/Field';
+import { Notice } from '../plain/Notice';
+import styles from '../plain/plain.module.css';
 import { now, useLog } from './LogProvider';
 
 interface NoteFieldsProps {
@@ -51,30 +50,23 @@ export function NoteFields({ group, photosUrl }: NoteFieldsProps) {
   };
   return (
     <Card title="Note or photo">
-      <Box sx={{ display: 'grid', gap: 1 }}>
-        <TextField
-          multiline
-          minRows={2}
-          size="small"
+      <div className={styles.stack}>
+        <Field
+          lines={2}
           label="What did you see?"
           value={text}
+          maxLength={LONGEST_NOTE}
           onChange={(event) => setText(event.target.value)}
-          helperText="Photograph the battery, not people; names are not needed."
-          slotProps={{ htmlInput: { maxLength: LONGEST_NOTE } }}
+          helper="Photograph the battery, not people; names are not needed."
         />
-        <Box sx={{ display: 'flex', gap: 1 }}>
-          <Button variant="outlined" size="small" disabled={text.trim() === ''} onClick={note}>
+        <div className={styles.row}>
+          <Button look="outlined" size="compact" disabled={text.trim() === ''} onClick={note}>
             Add note
           </Button>
-          <Button
-            size="small"
-            startIcon={<PhotoIcon />}
-            disabled={sending}
-            onClick={() => input.current?.click()}
-          >
+          <Button size="compact" disabled={sending} onClick={() => input.current?.click()}>
             {sending ? 'Sending …' : 'Add photo'}
           </Button>
-        </Box>
+        </div>
         <input
           ref={input}
           type="file"
@@ -87,8 +79,8 @@ export function NoteFields({ group, photosUrl }: NoteFieldsProps) {
             if (file !== undefined) void photo(file);
           }}
         />
-        {problem === null ? null : <Alert severity="error">{problem}</Alert>}
-      </Box>
+        {problem === null ? null : <Notice severity="error">{problem}</Notice>}
+      </div>
     </Card>
   );
 }

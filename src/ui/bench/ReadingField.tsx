@@ -1,20 +1,21 @@
 'use client';
 
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
-import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { parseQuantity } from '@/core/formats/parseQuantity';
-import type { BenchFacts } from '@/core/work/guide/benchFacts';
+import { mostVoltsAt, type Stairs } from '@/core/work/guide/stairs';
 import { READING_LIMITS } from '@/core/records/logbook/logEntry';
 import { quantityOf, type Measurement } from '@/core/records/logbook/measurement';
 import { entryErrorIn, type EntryError } from '@/core/records/logbook/entryErrors';
 import { readingText } from '@/core/records/logbook/readingEntry';
+import { Button } from '../plain/Button';
+import { Field } from '../plain/Field';
+import styles from '../plain/plain.module.css';
 
 interface ReadingFieldProps {
   readonly measurement: Measurement;
-  readonly facts: Pick<BenchFacts, 'expected' | 'mostVolts'>;
+  /** What it should read, volts or amperes. */
+  readonly expected: number;
+  readonly stairs: readonly Stairs[];
   /** What stands; `null` where nothing was read. */
   readonly value: number | null;
   /** Names the field for those who do not see it. */
@@ -22,51 +23,59 @@ interface ReadingFieldProps {
   readonly onRead: (value: number, typed: string) => void;
   /** Takes the reading out. */
   readonly onClear?: () => void;
-  readonly autoFocus?: boolean;
+}
+
+/** What was typed and looks wrong, until it is answered. */
+interface Doubted {
+  readonly error: EntryError;
+  readonly value: number;
+  readonly typed: string;
 }
 
 /**
  * Where a reading is typed: with comma or point, with or without a unit. It is logged with Enter or on leaving the
- * field; a value that looks like a slip asks first, and logs nothing before it is answered.
+ * field; a value that looks like an entry error asks first, and logs nothing before it is answered.
  */
 export function ReadingField(props: ReadingFieldProps) {
-  const { measurement, facts, value, label, onRead, onClear, autoFocus = false } = props;
+  const { measurement, expected, stairs, value, label, onRead, onClear } = props;
   const [draft, setDraft] = useState<string | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
-  const [slip, setSlip] = useState<{ slip: EntryError; value: number; typed: string } | null>(null);
+  const [doubted, setDoubted] = useState<Doubted | null>(null);
   const quantity = quantityOf(measurement);
   const shown = draft ?? (value === null ? '' : readingText(measurement, value));
 
   if (quantity === 'light') {
     return (
-      <Box role="group" aria-label={label} sx={{ display: 'flex', gap: 0.5 }}>
+      <div role="group" aria-label={label} className={styles.row}>
         {[1, 0].map((answer) => (
           <Button
             key={answer}
-            size="small"
-            variant={value === answer ? 'contained' : 'outlined'}
+            size="compact"
+            look={value === answer ? 'filled' : 'outlined'}
             aria-pressed={value === answer}
             onClick={() => onRead(answer, answer === 1 ? 'yes' : 'no')}
           >
             {answer === 1 ? 'Yes' : 'No'}
           </Button>
         ))}
-      </Box>
+      </div>
     );
   }
 
-  const take = (read: number, typed: string): void => {
-    setDraft(null);
-    setSlip(null);
+  const show = (text: string | null): void => {
+    setDraft(text);
     setProblem(null);
+    setDoubted(null);
+  };
+  const take = (read: number, typed: string): void => {
+    show(null);
     if (read !== value) onRead(read, typed);
   };
   const commit = (): void => {
     if (draft === null) return;
     const typed = draft.trim();
     if (typed === '') {
-      setDraft(null);
-      setProblem(null);
+      show(null);
       if (value !== null) onClear?.();
       return;
     }
@@ -75,83 +84,62 @@ export function ReadingField(props: ReadingFieldProps) {
       setProblem(parsed.issues[0]?.message ?? 'This cannot be read.');
       return;
     }
-    const found = entryErrorIn(
-      measurement,
-      parsed.value,
-      facts.expected(measurement).value,
-      facts.mostVolts(measurement),
-    );
-    if (found !== null) setSlip({ slip: found, value: parsed.value, typed });
+    const most = mostVoltsAt(stairs, measurement);
+    const error = entryErrorIn(measurement, parsed.value, expected, most);
+    if (error !== null) setDoubted({ error, value: parsed.value, typed });
     else if (Math.abs(parsed.value) > READING_LIMITS[quantity]) {
       setProblem(`At most ${readingText(measurement, READING_LIMITS[quantity])}: check the unit.`);
     } else take(parsed.value, typed);
   };
 
   return (
-    <Box>
-      <TextField
-        size="small"
-        hiddenLabel
-        value={shown}
-        placeholder={quantity === 'volts' ? 'V' : 'mA'}
-        autoFocus={autoFocus}
-        autoComplete="off"
-        error={problem !== null}
-        helperText={problem ?? undefined}
-        onChange={(event) => {
-          setDraft(event.target.value);
-          setProblem(null);
-          setSlip(null);
-        }}
-        onKeyDown={(event) => {
-          if (event.key === 'Enter') commit();
-          if (event.key === 'Escape') {
-            setDraft(null);
-            setProblem(null);
-            setSlip(null);
-          }
-        }}
-        onBlur={() => {
-          if (slip === null) commit();
-        }}
-        slotProps={{ htmlInput: { 'aria-label': label, inputMode: 'text', maxLength: 40 } }}
-        sx={{ width: 120 }}
-      />
-      {slip === null ? null : (
-        <Box role="alert" sx={{ mt: 0.5, maxWidth: 300 }}>
-          <Typography variant="body2" color="warning.main">
-            {slip.slip.message}
-          </Typography>
-          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, mt: 0.5 }}>
-            {slip.slip.meant === null ? null : (
+    <div>
+      <div style={{ width: 130 }}>
+        <Field
+          value={shown}
+          placeholder={quantity === 'volts' ? 'V' : 'mA'}
+          autoComplete="off"
+          maxLength={40}
+          aria-label={label}
+          wrong={problem !== null}
+          helper={problem ?? undefined}
+          onChange={(event) => show(event.target.value)}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') commit();
+            if (event.key === 'Escape') show(null);
+          }}
+          onBlur={() => {
+            if (doubted === null) commit();
+          }}
+        />
+      </div>
+      {doubted === null ? null : (
+        <div role="alert" style={{ marginTop: 4, maxWidth: 300 }}>
+          <p className={`${styles.small} ${styles.warns}`}>{doubted.error.message}</p>
+          <div className={styles.row} style={{ marginTop: 4, gap: 4 }}>
+            {doubted.error.meant === null ? null : (
               <Button
-                size="small"
-                variant="contained"
-                onClick={() => take(slip.slip.meant ?? slip.value, slip.typed)}
+                size="compact"
+                look="filled"
+                onClick={() => take(doubted.error.meant ?? doubted.value, doubted.typed)}
               >
-                {readingText(measurement, slip.slip.meant)}
+                {readingText(measurement, doubted.error.meant)}
               </Button>
             )}
             <Button
-              size="small"
-              variant="outlined"
-              disabled={Math.abs(slip.value) > READING_LIMITS[quantity]}
-              onClick={() => take(slip.value, slip.typed)}
+              size="compact"
+              look="outlined"
+              disabled={Math.abs(doubted.value) > READING_LIMITS[quantity]}
+              onClick={() => take(doubted.value, doubted.typed)}
             >
-              Keep {readingText(measurement, slip.value)}
+              Keep {readingText(measurement, doubted.value)}
             </Button>
-            <Button
-              size="small"
-              onClick={() => {
-                setDraft(null);
-                setSlip(null);
-              }}
-            >
+            <Button size="compact" onClick={() => show(null)}>
               Type again
             </Button>
-          </Box>
-        </Box>
+          </div>
+        </div>
       )}
-    </Box>
+    </div>
   );
 }

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import { withLines } from '@/core/records/logbook/foldLog';
 import {
@@ -50,7 +50,7 @@ export interface LogStore {
 }
 
 const RETRY_MS = 2000;
-const waitingSchema = z.array(logRequestSchema).catch([]);
+const waitingSchema = z.catch(z.array(logRequestSchema), []);
 
 export function createLogStore(options: LogStoreOptions): LogStore {
   const { initial, send, keep, retryMs = RETRY_MS } = options;

@@ -1,6 +1,7 @@
 import { firstWrongRow, type BenchRow } from '../diagnosis/judgeReadings';
 import type { BenchFacts } from './benchFacts';
-import { currentStep, type GuideStep } from './guideOfPlan';
+import { currentStep, type GuideStep } from './guideStep';
+import { stairsRows } from './stairs';
 import { foldLog, readingsOfGroup, stepStates } from '../../records/logbook/foldLog';
 import type { LoggedReading, LogLine } from '../../records/logbook/logEntry';
 import { measurementKey, quantityOf, type Measurement } from '../../records/logbook/measurement';
@@ -34,8 +35,8 @@ function rowOf(facts: BenchFacts, group: string, lines: readonly LogLine[]): Boa
   const readings = readingsOfGroup(lines, group);
   const states = stepStates(lines, group);
   const help = foldLog(lines).findLast(({ current: { entry } }) => entry.kind === 'help');
-  const wrong = facts.lengths
-    .map((_, index) => firstWrongRow(facts.rows(index + 1, readings)))
+  const wrong = facts.stairs
+    .map((_, index) => firstWrongRow(stairsRows(facts.stairs, index + 1, readings)))
     .find((row) => row !== null);
   const done = facts.steps.filter(({ id }) => (states.get(id) ?? 'open') !== 'open').length;
   return {

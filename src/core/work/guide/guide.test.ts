@@ -4,9 +4,11 @@ import { evaluatePlan } from '../planning/evaluatePlan';
 import type { LoggedReading } from '../../records/logbook/logEntry';
 import type { Measurement } from '../../records/logbook/measurement';
 import { readingEntry } from '../../records/logbook/readingEntry';
-import { benchFacts, measurementOfRow } from './benchFacts';
+import { benchFacts } from './benchFacts';
+import { measurementOfRow, mostVoltsAt, stairsRows } from './stairs';
 import { calibratedPlan } from './calibratedPlan';
-import { currentStep, guideOfPlan } from './guideOfPlan';
+import { guideOfPlan } from './guideOfPlan';
+import { currentStep } from './guideStep';
 
 const measured: Plan = {
   ...newPlan('Lamp'),
@@ -92,7 +94,7 @@ test('the stairs take the steps, everything else stands beside them', () => {
     reading({ kind: 'volts', string: 2, from: 1, to: 1, built: 1 }, 0.9),
     reading({ kind: 'lights', turned: false }, 0),
   ];
-  const rows = facts.rows(1, readings);
+  const rows = stairsRows(facts.stairs, 1, readings);
   expect(rows.map(({ read }) => read)).toEqual([0.94, null, 1.0, null]);
   expect(rows[2]?.meaning?.code).toBe('adds-nothing');
   const others = facts.others(1, readings);
@@ -105,11 +107,10 @@ test('the stairs take the steps, everything else stands beside them', () => {
     string: 1,
     built: 1,
   });
-  expect(facts.mostVolts({ kind: 'volts', string: 1, from: 1, to: 2, built: 2 })).toBeCloseTo(
-    2.3,
-    9,
-  );
-  expect(facts.mostVolts({ kind: 'battery-volts' })).toBe(Infinity);
+  expect(
+    mostVoltsAt(facts.stairs, { kind: 'volts', string: 1, from: 1, to: 2, built: 2 }),
+  ).toBeCloseTo(2.3, 9);
+  expect(mostVoltsAt(facts.stairs, { kind: 'battery-volts' })).toBe(Infinity);
 });
 
 test('calibrating makes the first cell’s readings the plan’s cell', () => {

@@ -2,8 +2,6 @@ import {
   CURRENT_RANGE_FACTS,
   suitableCurrentRange,
   suitableVoltRange,
-  type CurrentRange,
-  type VoltRange,
 } from '../../physics/instruments/meter';
 import { NO_FAULT } from '../diagnosis/causes';
 import { nominalBatteryOf } from '../diagnosis/nominalBattery';
@@ -15,42 +13,10 @@ import type { PlanEvaluation } from '../planning/evaluatePlan';
 import {
   cautionsOf,
   cautionsOfVolts,
-  type Caution,
   type CautionId,
 } from '../../physics/safety/cautions';
 import { capital } from '../../words';
-
-export interface ExpectedReading {
-  /** Volts or amperes; for light the chance that it runs. */
-  readonly value: number;
-  /** One standard deviation of ordinary scatter, same unit. */
-  readonly deviation: number;
-}
-
-/** How the meter is set for a step. */
-export interface MeterSetting {
-  readonly range: VoltRange | CurrentRange;
-  /** Which socket the red lead goes into. */
-  readonly socket: 'VΩ' | 'mA' | '10 A';
-}
-
-/** One thing to do at the bench. */
-export interface GuideStep {
-  /** Stays the same while the plan does. */
-  readonly id: string;
-  readonly kind: 'prepare' | 'build' | 'measure' | 'join' | 'device' | 'hold';
-  readonly title: string;
-  readonly text: string;
-  /** String concerned, from 1; `null` for the whole battery. */
-  readonly string: number | null;
-  /** Cells that stand in that string when the step is done. */
-  readonly built: number;
-  readonly measurement: Measurement | null;
-  readonly meter: MeterSetting | null;
-  readonly expected: ExpectedReading | null;
-  readonly minutes: number;
-  readonly cautions: readonly Caution[];
-}
+import type { GuideStep, MeterSetting } from './guideStep';
 
 /** Minutes of the short steps (common practice, no source). */
 const MINUTES = { volts: 0.5, amps: 0.5, join: 3, device: 2, hold: 5, prepare: 5 } as const;
@@ -208,12 +174,4 @@ function meterFor(measurement: Measurement, expected: number): MeterSetting | nu
       return { range, socket: CURRENT_RANGE_FACTS[range].fuseAmps === null ? '10 A' : 'mA' };
     }
   }
-}
-
-/** The first step that is neither done nor skipped; the last where all are. */
-export function currentStep(
-  steps: readonly GuideStep[],
-  states: ReadonlyMap<string, 'open' | 'done' | 'skipped'>,
-): GuideStep | null {
-  return steps.find(({ id }) => (states.get(id) ?? 'open') === 'open') ?? null;
 }

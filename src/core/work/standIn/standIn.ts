@@ -181,9 +181,9 @@ function built({ strings, seed, led }: SimulatedBattery, hidden: HiddenFault | n
   };
 }
 
-function fromJson<T>(schema: z.ZodType<T>, text: string): T | null {
+function fromJson<T>(schema: z.core.$ZodType<T>, text: string): T | null {
   try {
-    const parsed = schema.safeParse(JSON.parse(text));
+    const parsed = z.safeParse(schema, JSON.parse(text));
     return parsed.success ? parsed.data : null;
   } catch {
     return null;

@@ -48,7 +48,7 @@ export function ArrangeStation() {
       <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { sm: '1fr 1fr' }, minWidth: 0 }}>
         <Card
           title="On the desk"
-          sx={{ gridColumn: '1 / -1' }}
+          style={{ gridColumn: '1 / -1' }}
           actions={
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2 }}>
               <CountStepper

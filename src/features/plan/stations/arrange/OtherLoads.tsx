@@ -26,7 +26,7 @@ const MAX_DRAWN = 4;
 /** The same battery with every other load, each to be drawn beside the battery's curve. */
 export function OtherLoads({ loads, job, drawn, onDraw }: OtherLoadsProps) {
   return (
-    <Card title="The same battery, other loads" sx={{ gridColumn: '1 / -1' }}>
+    <Card title="The same battery, other loads" style={{ gridColumn: '1 / -1' }}>
       {job.failure === null ? null : <JobStatus job={job} />}
       <Box sx={{ overflowX: 'auto' }}>
         <Table size="small" aria-label="Other loads">

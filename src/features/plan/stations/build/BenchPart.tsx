@@ -6,7 +6,8 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { currentStep } from '@/core/work/guide/guideOfPlan';
+import { currentStep } from '@/core/work/guide/guideStep';
+import { stairsRows } from '@/core/work/guide/stairs';
 import { stepStates } from '@/core/records/logbook/foldLog';
 import { measurementKey, type Measurement } from '@/core/records/logbook/measurement';
 import { cautionsOf, cautionsOfVolts } from '@/core/physics/safety/cautions';
@@ -57,9 +58,9 @@ export function BenchPart({ meter }: { readonly meter: MeterBench }) {
     KEYS_WHILE_NOT_TYPING,
     [next, taking.take],
   );
-  const rows = facts.rows(string, readings);
+  const rows = stairsRows(facts.stairs, string, readings);
   const { cell, source } = evaluation;
-  const strings = facts.lengths.length;
+  const strings = facts.stairs.length;
   return (
     <Box sx={mainAndSide(314)}>
       <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
@@ -78,7 +79,7 @@ export function BenchPart({ meter }: { readonly meter: MeterBench }) {
                   onChange={(event) => choose({ string: Number(event.target.value) })}
                   sx={{ minWidth: 80 }}
                 >
-                  {facts.lengths.map((_, index) => (
+                  {facts.stairs.map((_, index) => (
                     <MenuItem key={index + 1} value={index + 1}>
                       {index + 1}
                     </MenuItem>

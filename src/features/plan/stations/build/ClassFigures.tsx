@@ -40,7 +40,7 @@ export function ClassFigures({ figures, facts }: ClassFiguresProps) {
         >
           {figures.map((one) => (
             <MenuItem key={measurementKey(one.measurement)} value={measurementKey(one.measurement)}>
-              {nameOf(one, facts.lengths.length)} ({one.values.length})
+              {nameOf(one, facts.stairs.length)} ({one.values.length})
             </MenuItem>
           ))}
         </TextField>

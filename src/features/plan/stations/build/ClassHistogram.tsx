@@ -1,4 +1,4 @@
-import type { ExpectedReading } from '@/core/work/guide/guideOfPlan';
+import type { ExpectedReading } from '@/core/work/guide/guideStep';
 import type { ClassFigure } from '@/core/work/guide/board';
 import { quantityOf } from '@/core/records/logbook/measurement';
 import { formatNumber } from '@/core/units';

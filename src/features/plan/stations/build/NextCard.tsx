@@ -34,7 +34,7 @@ export function NextCard({ measurement, telling, facts, taking, onSkip }: NextCa
   if (measurement === null) return null;
   const light = quantityOf(measurement) === 'light';
   return (
-    <Card title="Measure next" sx={{ bgcolor: 'background.default' }}>
+    <Card title="Measure next" style={{ background: 'var(--mui-palette-background-default)' }}>
       <Typography variant="body2" data-testid="measure-next">
         {howToMeasure(measurement)}
         {telling ? ' This tells the causes apart best.' : ''}
@@ -44,7 +44,8 @@ export function NextCard({ measurement, telling, facts, taking, onSkip }: NextCa
           <ReadingField
             key={measurementKey(measurement)}
             measurement={measurement}
-            facts={facts}
+            expected={facts.expected(measurement).value}
+            stairs={facts.stairs}
             value={null}
             label="Reading to take next"
             onRead={(value, typed) =>

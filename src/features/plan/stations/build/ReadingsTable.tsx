@@ -8,7 +8,8 @@ import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import Box from '@mui/material/Box';
 import type { BenchRow, ReadingMeaning } from '@/core/work/diagnosis/judgeReadings';
-import { measurementOfRow, type BenchFacts } from '@/core/work/guide/benchFacts';
+import type { BenchFacts } from '@/core/work/guide/benchFacts';
+import { measurementOfRow } from '@/core/work/guide/stairs';
 import { standingOf } from '@/core/records/logbook/foldLog';
 import {
   measurementKey,
@@ -146,7 +147,8 @@ function ReadingRow({ line, facts, record, wanted = false }: ReadingRowProps) {
       <TableCell sx={{ minWidth: 140 }}>
         <ReadingField
           measurement={measurement}
-          facts={facts}
+          expected={expected}
+          stairs={facts.stairs}
           value={read}
           label={`Read: ${label}`}
           onRead={(value, typed) => record(measurement, value, typed)}

@@ -13,7 +13,7 @@ import { usePlanContext } from '../../PlanProvider';
 
 const statusSchema = z.object({
   running: z.object({ code: z.string(), endsAt: z.number() }).nullable(),
-  door: z.object({ port: z.number(), addresses: z.array(z.string()) }).nullable(),
+  gateway: z.object({ port: z.number(), addresses: z.array(z.string()) }).nullable(),
   passcode: z.string().nullable(),
 });
 type Status = z.infer<typeof statusSchema>;
@@ -40,11 +40,11 @@ export function ShareCard() {
     return () => clearTimeout(first);
   }, [ask]);
   const running = status?.running ?? null;
-  const address = status?.door?.addresses[0] ?? null;
+  const address = status?.gateway?.addresses[0] ?? null;
   const join =
-    running === null || status?.door == null
+    running === null || status?.gateway == null
       ? null
-      : `http://${address ?? '127.0.0.1'}:${status.door.port}/join?code=${running.code}`;
+      : `http://${address ?? '127.0.0.1'}:${status.gateway.port}/join?code=${running.code}`;
   return (
     <Card title="Groups on their own devices">
       {running === null || join === null ? (

@@ -55,7 +55,7 @@ export function CellReadings() {
   };
 
   return (
-    <Card title="What does one cell give?" sx={{ alignSelf: 'start' }}>
+    <Card title="What does one cell give?" style={{ alignSelf: 'start' }}>
       <Typography variant="body2" sx={{ mb: 1 }}>
         Build one, measure it, and everything is planned from that one cell. Until then Grozer uses
         typical values: {formatVolts(recipe.typical.openVoltsLow)} to{' '}

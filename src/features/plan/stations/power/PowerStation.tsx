@@ -56,36 +56,38 @@ export function PowerStation() {
           <ResistorFields target={target} onChange={setTarget} />
         ) : null}
       </Card>
-      <Card title="When, and for how long?" sx={{ gridRow: { lg: 'span 2' }, alignSelf: 'start' }}>
-        <QuantityField
-          label="It must run for"
-          kind="minutes"
-          value={plan.minutes}
-          format={formatMinutes}
-          schema={planSchema.shape.minutes}
-          onCommit={(minutes) => {
-            if (minutes !== null) edit((before) => ({ ...before, minutes }), 'minutes');
-          }}
-          sx={{ mt: 1 }}
-          helperText="A lesson is about 40 min. How the battery holds up over time comes with “Leave it running”."
-          fullWidth
-        />
-        <LessonDate />
-        <Box sx={{ display: 'flex', justifyContent: 'center', mt: 2 }}>
-          <svg viewBox="-70 -62 140 124" width="170" aria-hidden="true">
-            <LoadDrawing
-              target={target}
-              brightness={target.kind === 'led' ? target.brightness : null}
-              running
-            />
-          </svg>
-        </Box>
-        <Typography variant="body2" color="textSecondary" align="center">
-          {target.kind === 'led' && target.colour === 'infrared'
-            ? 'Nobody sees infrared; a phone’s camera may.'
-            : 'What you are aiming for.'}
-        </Typography>
-      </Card>
+      <Box sx={{ gridRow: { lg: 'span 2' }, alignSelf: 'start' }}>
+        <Card title="When, and for how long?">
+          <QuantityField
+            label="It must run for"
+            kind="minutes"
+            value={plan.minutes}
+            format={formatMinutes}
+            schema={planSchema.shape.minutes}
+            onCommit={(minutes) => {
+              if (minutes !== null) edit((before) => ({ ...before, minutes }), 'minutes');
+            }}
+            sx={{ mt: 1 }}
+            helperText="A lesson is about 40 min. How the battery holds up over time comes with “Leave it running”."
+            fullWidth
+          />
+          <LessonDate />
+          <Box sx={{ display: 'flex', justifyContent: 'center', mt: 2 }}>
+            <svg viewBox="-70 -62 140 124" width="170" aria-hidden="true">
+              <LoadDrawing
+                target={target}
+                brightness={target.kind === 'led' ? target.brightness : null}
+                running
+              />
+            </svg>
+          </Box>
+          <Typography variant="body2" color="textSecondary" align="center">
+            {target.kind === 'led' && target.colour === 'infrared'
+              ? 'Nobody sees infrared; a phone’s camera may.'
+              : 'What you are aiming for.'}
+          </Typography>
+        </Card>
+      </Box>
       {target.kind === 'led' ? <LedCurves target={target} /> : null}
     </Box>
   );

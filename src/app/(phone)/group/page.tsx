@@ -1,6 +1,8 @@
 import type { Metadata } from 'next';
 import { cookies } from 'next/headers';
 import { redirect } from 'next/navigation';
+import { groupFacts } from '@/core/work/guide/benchFacts';
+import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
 import { GroupPage } from '@/features/group/GroupPage';
 import { benchContext } from '@/server/bench/benchContext';
 import { SEAT_COOKIE, seatOf } from '@/server/bench/groupSeats';
@@ -13,5 +15,8 @@ export default async function Group() {
   if (seat === null) redirect('/join');
   const { planId, group, plan } = seat;
   const initialLog = context.log.linesAfter(planId, 0, group);
-  return <GroupPage key={group} group={group} plan={plan} initialLog={initialLog} />;
+  const facts = groupFacts(plan, evaluatePlan(plan));
+  return (
+    <GroupPage key={group} group={group} title={plan.title} facts={facts} initialLog={initialLog} />
+  );
 }

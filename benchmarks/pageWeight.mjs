@@ -1,0 +1,56 @@
+import { gzipSync } from 'node:zlib';
+import { printRow } from './print.mjs';
+
+/** Pages and the most JavaScript that each may load first, in kB of gzip. */
+const BUDGETS_KB = {
+  '/join': 180,
+  '/passcode': 180,
+  '/group': 180,
+  '/plans/demo-lamp/power': 380,
+  '/plans/demo-lamp/cell': 380,
+  '/plans/demo-lamp/arrange': 380,
+  '/plans/demo-lamp/build': 380,
+  '/plans/demo-lamp/ready': 380,
+  '/plans/demo-lamp/run': 380,
+  '/plans/demo-lamp/reality': 380,
+  '/': null,
+  '/help': null,
+  '/coins': null,
+  '/drill': null,
+  '/cupboard': null,
+  '/fair-tests': null,
+};
+
+/** JavaScript that the HTML of a page names: what the browser loads before the page answers. */
+async function firstLoadBytes(base, path, cookie) {
+  const answer = await fetch(`${base}${path}`, { headers: cookie ? { cookie } : {} });
+  const html = await answer.text();
+  const sources = new Set(
+    [...html.matchAll(/<script[^>]*\ssrc="([^"]+\.js[^"]*)"[^>]*>/g)]
+      .filter(([tag]) => !tag.includes('noModule'))
+      .map(([, source]) => source),
+  );
+  const sizes = await Promise.all(
+    [...sources].map(async (source) => {
+      const script = await fetch(new URL(source, base));
+      return gzipSync(Buffer.from(await script.arrayBuffer())).length;
+    }),
+  );
+  return { landed: new URL(answer.url).pathname, bytes: sizes.reduce((sum, size) => sum + size, 0) };
+}
+
+/**
+ * First-load JavaScript of each page.
+ *
+ * @param base address of a running production server with the demo plans.
+ */
+export async function benchPageWeight(base) {
+  for (const [path, budget] of Object.entries(BUDGETS_KB)) {
+    const { landed, bytes } = await firstLoadBytes(base, path, undefined);
+    printRow(
+      `first JavaScript of ${path}${landed === path ? '' : ` (landed on ${landed})`}`,
+      `${(bytes / 1000).toFixed(0)} kB gzip`,
+      budget === null ? '' : `budget ${budget} kB`,
+    );
+  }
+}

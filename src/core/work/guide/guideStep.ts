@@ -1,0 +1,43 @@
+import type { CurrentRange, VoltRange } from '../../physics/instruments/meter';
+import type { Caution } from '../../physics/safety/cautions';
+import type { Measurement } from '../../records/logbook/measurement';
+
+export interface ExpectedReading {
+  /** Volts or amperes; for light the chance that it runs. */
+  readonly value: number;
+  /** One standard deviation of ordinary scatter, same unit. */
+  readonly deviation: number;
+}
+
+/** How the meter is set for a step. */
+export interface MeterSetting {
+  readonly range: VoltRange | CurrentRange;
+  /** Which socket the red lead goes into. */
+  readonly socket: 'VΩ' | 'mA' | '10 A';
+}
+
+/** One thing to do at the bench. */
+export interface GuideStep {
+  /** Stays the same while the plan does. */
+  readonly id: string;
+  readonly kind: 'prepare' | 'build' | 'measure' | 'join' | 'device' | 'hold';
+  readonly title: string;
+  readonly text: string;
+  /** String concerned, from 1; `null` for the whole battery. */
+  readonly string: number | null;
+  /** Cells that stand in that string when the step is done. */
+  readonly built: number;
+  readonly measurement: Measurement | null;
+  readonly meter: MeterSetting | null;
+  readonly expected: ExpectedReading | null;
+  readonly minutes: number;
+  readonly cautions: readonly Caution[];
+}
+
+/** The first step that is neither done nor skipped; `null` where all are. */
+export function currentStep(
+  steps: readonly GuideStep[],
+  states: ReadonlyMap<string, 'open' | 'done' | 'skipped'>,
+): GuideStep | null {
+  return steps.find(({ id }) => (states.get(id) ?? 'open') === 'open') ?? null;
+}
