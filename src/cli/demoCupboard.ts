@@ -1,5 +1,5 @@
-import { CUPBOARD_DOCUMENT } from '@/core/documents/toolDocuments';
-import type { ToolState } from '@/core/documents/toolDocuments';
+import { CUPBOARD_DOCUMENT } from '@/core/documents/tools/cupboardDocument';
+import type { ToolState } from '@/core/documents/tools/toolDocument';
 import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
 
 /** The club's cupboard in the invented scenario. */

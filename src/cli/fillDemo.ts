@@ -2,7 +2,7 @@ import { rmSync } from 'node:fs';
 import { createDocumentRepository } from '@/data/documentRepository';
 import { createLogRepository } from '@/data/logRepository';
 import { openDatabase } from '@/data/openDatabase';
-import { TOOL_ID } from '@/core/documents/toolDocuments';
+import { TOOL_ID } from '@/core/documents/tools/toolDocument';
 import { DEMO_CUPBOARD } from './demoCupboard';
 import { DEMO_FAIR_TEST } from './demoFairTest';
 import { DEMO_LOG } from './demoLog';

@@ -1,4 +1,4 @@
-import { TOOL_ID } from '@/core/documents/toolDocuments';
+import { TOOL_ID } from '@/core/documents/tools/toolDocument';
 import { DOCUMENT_FORMATS, type ToolKind, type DocumentOf } from '@/core/documents/documentKinds';
 import type { ServerContext } from './context';
 

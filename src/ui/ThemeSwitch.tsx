@@ -4,7 +4,7 @@ import DarkIcon from '@mui/icons-material/DarkModeOutlined';
 import LightIcon from '@mui/icons-material/LightModeOutlined';
 import IconButton from '@mui/material/IconButton';
 import { useColorScheme } from '@mui/material/styles';
-import Tooltip from '@mui/material/Tooltip';
+import { Hint } from './Hint';
 
 /** Light paper or dark; remembered in this browser. */
 export function ThemeSwitch() {
@@ -12,10 +12,10 @@ export function ThemeSwitch() {
   const dark = mode === 'dark';
   const what = dark ? 'Light theme' : 'Dark theme';
   return (
-    <Tooltip title={what}>
+    <Hint text={what}>
       <IconButton aria-label={what} onClick={() => setMode(dark ? 'light' : 'dark')}>
         {dark ? <LightIcon fontSize="small" /> : <DarkIcon fontSize="small" />}
       </IconButton>
-    </Tooltip>
+    </Hint>
   );
 }

@@ -78,7 +78,6 @@ export const theme = createTheme({
     MuiButton: { defaultProps: { disableElevation: true } },
     MuiPaper: { defaultProps: { elevation: 0 } },
     MuiTextField: { defaultProps: { size: 'small' } },
-    MuiTooltip: { defaultProps: { arrow: true } },
     MuiAppBar: { defaultProps: { elevation: 0 } },
   },
 });

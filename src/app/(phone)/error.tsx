@@ -1,8 +1,6 @@
 'use client';
 
-import { Button } from '@/ui/plain/Button';
-import { Notice } from '@/ui/plain/Notice';
-import styles from '@/ui/plain/plain.module.css';
+import { ViewFailure } from '@/ui/ViewFailure';
 
 interface PhoneFailedProps {
   readonly error: Error & { readonly digest?: string };
@@ -11,14 +9,11 @@ interface PhoneFailedProps {
 
 export default function PhoneFailed({ error, reset }: PhoneFailedProps) {
   return (
-    <main className={styles.sheet}>
-      <Notice severity="error">
-        This page cannot be shown{error.message === '' ? '' : `: ${error.message}`}. What you logged
-        is kept and will be sent.
-      </Notice>
-      <Button look="filled" size="large" onClick={reset}>
-        Try again
-      </Button>
-    </main>
+    <ViewFailure
+      error={error}
+      retry={reset}
+      kept="What you logged is kept and will be sent."
+      elsewhere={{ href: '/join', name: 'Join again' }}
+    />
   );
 }

@@ -1,10 +1,11 @@
-import Box from '@mui/material/Box';
-import CircularProgress from '@mui/material/CircularProgress';
+import styles from '@/ui/plain/plain.module.css';
 
 export default function Loading() {
   return (
-    <Box role="status" sx={{ display: 'grid', placeItems: 'center', minHeight: '60vh' }}>
-      <CircularProgress aria-label="Opening the page" />
-    </Box>
+    <main className={styles.sheet}>
+      <p role="status" className={`${styles.text} ${styles.soft}`}>
+        Opening the page …
+      </p>
+    </main>
   );
 }

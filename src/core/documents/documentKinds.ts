@@ -10,16 +10,14 @@ import { PLAN_DOCUMENT } from '../records/plan/planDocument';
 import type { CupboardState } from '../records/cupboard/cupboardSchema';
 import type { Plan } from '../records/plan/planSchema';
 import type { RealityBench } from '../work/reality/question';
-import {
-  COINS_DOCUMENT,
-  CUPBOARD_DOCUMENT,
-  METALS_DOCUMENT,
-  METER_DOCUMENT,
-  REALITY_DOCUMENT,
-  MIXING_DOCUMENT,
-  TWO_SOLUTIONS_DOCUMENT,
-  type ToolState,
-} from './toolDocuments';
+import { COINS_DOCUMENT } from './tools/coinsDocument';
+import { CUPBOARD_DOCUMENT } from './tools/cupboardDocument';
+import { METALS_DOCUMENT } from './tools/metalsDocument';
+import { METER_DOCUMENT } from './tools/meterDocument';
+import { REALITY_DOCUMENT } from './tools/realityDocument';
+import { MIXING_DOCUMENT } from './tools/mixingDocument';
+import { TWO_SOLUTIONS_DOCUMENT } from './tools/twoSolutionsDocument';
+import { type ToolState } from './tools/toolDocument';
 import type { DocumentFormat } from '../formats/documentFormat';
 
 /** The benches beside the plans, of which there is one each. */

@@ -14,7 +14,7 @@ import {
   unknownCoin,
   type CoinTest,
 } from '@/core/physics/coins/identifyCoin';
-import { COINS_DOCUMENT } from '@/core/documents/toolDocuments';
+import { COINS_DOCUMENT } from '@/core/documents/tools/coinsDocument';
 import { cautionsOf } from '@/core/physics/safety/cautions';
 import { formatMillimetres, formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';

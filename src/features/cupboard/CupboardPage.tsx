@@ -10,7 +10,7 @@ import TableRow from '@mui/material/TableRow';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { CUPBOARD_DOCUMENT } from '@/core/documents/toolDocuments';
+import { CUPBOARD_DOCUMENT } from '@/core/documents/tools/cupboardDocument';
 import { cupboardCsv, withCsvCupboard } from '@/core/records/cupboard/cupboardCsv';
 import {
   cupboardSchema,

@@ -12,7 +12,7 @@ import {
   type Medium,
 } from '@/core/physics/chemistry/metalPair';
 import { METALS, METAL_FACT, type Metal } from '@/core/physics/chemistry/metals';
-import { METALS_DOCUMENT } from '@/core/documents/toolDocuments';
+import { METALS_DOCUMENT } from '@/core/documents/tools/metalsDocument';
 import { Card } from '@/ui/Card';
 import { Choice } from '@/ui/Choice';
 import { DocumentFrame } from '@/ui/document/DocumentFrame';

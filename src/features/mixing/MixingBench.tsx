@@ -15,7 +15,7 @@ import {
   type ElectrolyteId,
   type MixingRequest,
 } from '@/core/physics/chemistry/mixingBench';
-import { MIXING_DOCUMENT } from '@/core/documents/toolDocuments';
+import { MIXING_DOCUMENT } from '@/core/documents/tools/mixingDocument';
 import { formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { QuantityField } from '@/ui/QuantityField';

@@ -6,7 +6,6 @@ import KeyboardIcon from '@mui/icons-material/KeyboardOutlined';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import InputBase from '@mui/material/InputBase';
-import Tooltip from '@mui/material/Tooltip';
 import { useState } from 'react';
 import { planSchema } from '@/core/records/plan/planSchema';
 import { SaveNote } from '@/ui/document/SaveNote';
@@ -15,6 +14,7 @@ import { HEADING_FONT } from '@/ui/theme';
 import { ThemeSwitch } from '@/ui/ThemeSwitch';
 import { PlanVerdict } from './PlanVerdict';
 import { useEdit, usePlan, usePlanContext } from './PlanProvider';
+import { Hint } from '@/ui/Hint';
 
 /** Title, verdict and the actions that work at every station. */
 interface PlanHeaderProps {
@@ -48,7 +48,7 @@ export function PlanHeader({ station, onHelp, onProject }: PlanHeaderProps) {
       <SaveNote {...open} />
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.5 }}>
         <UndoButtons documentStore={open.documentStore} />
-        <Tooltip title="Export this plan as a file">
+        <Hint text="Export this plan as a file">
           <IconButton
             aria-label="Export this plan as a file"
             component="a"
@@ -57,18 +57,18 @@ export function PlanHeader({ station, onHelp, onProject }: PlanHeaderProps) {
           >
             <DownloadIcon fontSize="small" />
           </IconButton>
-        </Tooltip>
-        <Tooltip title="Projector view (B)">
+        </Hint>
+        <Hint text="Projector view (B)">
           <IconButton aria-label="Projector view" onClick={onProject}>
             <ProjectorIcon fontSize="small" />
           </IconButton>
-        </Tooltip>
+        </Hint>
         <ThemeSwitch />
-        <Tooltip title="Keys (?)">
+        <Hint text="Keys (?)">
           <IconButton aria-label="List of keys" onClick={onHelp}>
             <KeyboardIcon fontSize="small" />
           </IconButton>
-        </Tooltip>
+        </Hint>
       </Box>
     </Box>
   );
@@ -83,7 +83,7 @@ function TitleField() {
   const problem = parsed.success ? null : (parsed.error.issues[0]?.message ?? null);
   return (
     <Box component="h1" sx={{ m: 0, flex: '0 1 400px', minWidth: 200 }}>
-      <Tooltip title={problem ?? ''} open={problem !== null}>
+      <Hint text={problem ?? ''} open={problem !== null}>
         <InputBase
           value={text}
           fullWidth
@@ -106,7 +106,7 @@ function TitleField() {
             '& input': { textOverflow: 'ellipsis' },
           }}
         />
-      </Tooltip>
+      </Hint>
     </Box>
   );
 }

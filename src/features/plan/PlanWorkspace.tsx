@@ -3,6 +3,7 @@
 import Box from '@mui/material/Box';
 import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
+import dynamic from 'next/dynamic';
 import NextLink from 'next/link';
 import { useSearchParams, useSelectedLayoutSegment } from 'next/navigation';
 import { useCallback, useMemo, useState, type ReactNode } from 'react';
@@ -13,14 +14,17 @@ import { DEFERRAL } from '@/core/physics/safety/cautions';
 import { LogProvider } from '@/ui/bench/LogProvider';
 import { useTour } from '@/ui/tour/useTour';
 import { PlanHeader } from './PlanHeader';
-import { ProjectorView } from './ProjectorView';
 import { PlanProvider, usePlanContext } from './PlanProvider';
 import type { RecipeOnOffer } from './recipeOnOffer';
-import { ShortcutList } from './ShortcutList';
 import { StationRail } from './StationRail';
-import { BenchChoiceContext } from './useBenchFacts';
+import { BenchChoiceContext } from './benchChoice';
 import { BatteryRunContext, useWorkedRun } from './useBatteryRun';
 import { useShortcuts } from './useShortcuts';
+
+const ProjectorView = dynamic(() =>
+  import('./ProjectorView').then((module) => module.ProjectorView),
+);
+const ShortcutList = dynamic(() => import('./ShortcutList').then((module) => module.ShortcutList));
 
 interface PlanWorkspaceProps {
   readonly id: string;
@@ -143,7 +147,7 @@ function Frame({ children }: { children: ReactNode }) {
         </Typography>
       </Box>
       {projected ? <ProjectorView onClose={toggleProjector} /> : null}
-      <ShortcutList open={helpOpen} onClose={() => setHelpOpen(false)} />
+      {helpOpen ? <ShortcutList onClose={() => setHelpOpen(false)} /> : null}
     </Box>
   );
 }

@@ -11,9 +11,9 @@ import TableCell from '@mui/material/TableCell';
 import TableRow from '@mui/material/TableRow';
 import { SHORTCUTS } from './useShortcuts';
 
-export function ShortcutList({ open, onClose }: { open: boolean; onClose: () => void }) {
+export function ShortcutList({ onClose }: { readonly onClose: () => void }) {
   return (
-    <Dialog open={open} onClose={onClose} aria-labelledby="shortcuts-title">
+    <Dialog open onClose={onClose} aria-labelledby="shortcuts-title">
       <DialogTitle id="shortcuts-title">Keys</DialogTitle>
       <DialogContent>
         <Table size="small" aria-labelledby="shortcuts-title">

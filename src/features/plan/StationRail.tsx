@@ -8,7 +8,7 @@ import { HEADING_FONT } from '@/ui/theme';
 import { usePlan, usePlanContext } from './PlanProvider';
 import { useReadings } from '@/ui/bench/LogProvider';
 import { useBatteryRun } from './useBatteryRun';
-import { useBenchChoice } from './useBenchFacts';
+import { useBenchChoice } from './benchChoice';
 import { STATIONS, type Station } from './stations';
 
 /** All six stations, each with its answer so far. */

@@ -6,7 +6,7 @@ import { readInTime, type ReadPoint } from '@/core/work/running/readInTime';
 import { useLog } from '@/ui/bench/LogProvider';
 import { useWorkerJob, type WorkerJob } from '@/workers/useWorkerJob';
 import { usePlan, usePlanContext } from './PlanProvider';
-import { useBenchChoice } from './useBenchFacts';
+import { useBenchChoice } from './benchChoice';
 
 /** Rest after an edit before the run is worked out, milliseconds: the edit itself comes first. */
 const QUIET_MS = 350;

@@ -1,6 +1,5 @@
 'use client';
 
-import { createContext, useContext } from 'react';
 import type { Desk } from '@/core/physics/desk/desk';
 import { benchFacts, type BenchFacts } from '@/core/work/guide/benchFacts';
 import type { Plan } from '@/core/records/plan/planSchema';
@@ -26,19 +25,4 @@ export function useBenchFacts(): BenchFacts {
   const facts = benchFacts(plan, evaluation);
   known.set(evaluation.desk, { target: plan.target, cell: plan.cell, facts });
   return facts;
-}
-
-/** The group and string that the bench shows. */
-export interface BenchChoice {
-  readonly group: string;
-  readonly string: number;
-  readonly choose: (choice: { readonly group?: string; readonly string?: number }) => void;
-}
-
-export const BenchChoiceContext = createContext<BenchChoice | null>(null);
-
-export function useBenchChoice(): BenchChoice {
-  const value = useContext(BenchChoiceContext);
-  if (value === null) throw new Error('a bench component stands outside the plan');
-  return value;
 }

@@ -6,7 +6,7 @@ import Box from '@mui/material/Box';
 import { useMemo } from 'react';
 import { RECIPE_IDS, type RecipeId } from '@/core/physics/chemistry/recipe';
 import { RECIPES } from '@/core/physics/chemistry/recipes';
-import { REALITY_DOCUMENT } from '@/core/documents/toolDocuments';
+import { REALITY_DOCUMENT } from '@/core/documents/tools/realityDocument';
 import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
 import { typicalPlannedCell, type RealityBench } from '@/core/work/reality/question';
 import { formatVolts } from '@/core/units';

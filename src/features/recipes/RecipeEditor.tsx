@@ -4,7 +4,6 @@ import DownloadIcon from '@mui/icons-material/FileDownloadOutlined';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
-import Tooltip from '@mui/material/Tooltip';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { cellAmpsAt } from '@/core/physics/chemistry/cellAmpsAt';
@@ -27,6 +26,7 @@ import { RecipeCautions } from './RecipeCautions';
 import { RecipeMetals } from './RecipeMetals';
 import { RecipeReadings } from './RecipeReadings';
 import { RecipeSteps } from './RecipeSteps';
+import { Hint } from '@/ui/Hint';
 
 interface RecipeEditorProps {
   readonly id: string;
@@ -64,7 +64,7 @@ export function RecipeEditor({ id, initial, initialRevision }: RecipeEditorProps
         </Box>
       }
       actions={
-        <Tooltip title="Export this recipe as a file">
+        <Hint text="Export this recipe as a file">
           <IconButton
             aria-label="Export this recipe as a file"
             component="a"
@@ -73,7 +73,7 @@ export function RecipeEditor({ id, initial, initialRevision }: RecipeEditorProps
           >
             <DownloadIcon fontSize="small" />
           </IconButton>
-        </Tooltip>
+        </Hint>
       }
     >
       <Box

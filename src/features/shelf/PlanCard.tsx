@@ -6,12 +6,12 @@ import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import Link from '@mui/material/Link';
 import Paper from '@mui/material/Paper';
-import Tooltip from '@mui/material/Tooltip';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
 import type { PlanSummary } from '@/core/work/planning/planSummary';
 import { DeskMiniature } from '@/ui/desk/DeskMiniature';
 import { VerdictPill } from '@/ui/VerdictPill';
+import { Hint } from '@/ui/Hint';
 
 interface PlanCardProps {
   readonly id: string;
@@ -57,16 +57,16 @@ export function PlanCard({ id, summary, onDuplicate, onDelete }: PlanCardProps) 
         <Typography variant="body2" color="textSecondary" sx={{ flex: 1 }}>
           {lessonDate === null ? 'no lesson date yet' : `lesson on ${lessonDate}`}
         </Typography>
-        <Tooltip title="Duplicate">
+        <Hint text="Duplicate">
           <IconButton aria-label={`Duplicate ${title}`} onClick={onDuplicate} sx={{ zIndex: 1 }}>
             <CopyIcon fontSize="small" />
           </IconButton>
-        </Tooltip>
-        <Tooltip title="Delete">
+        </Hint>
+        <Hint text="Delete">
           <IconButton aria-label={`Delete ${title}`} onClick={onDelete} sx={{ zIndex: 1 }}>
             <DeleteIcon fontSize="small" />
           </IconButton>
-        </Tooltip>
+        </Hint>
       </Box>
     </Paper>
   );

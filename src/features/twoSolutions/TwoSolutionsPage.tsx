@@ -10,7 +10,7 @@ import {
   solveTwoSolutions,
   type TwoSolutions,
 } from '@/core/physics/chemistry/twoSolutions';
-import { TWO_SOLUTIONS_DOCUMENT } from '@/core/documents/toolDocuments';
+import { TWO_SOLUTIONS_DOCUMENT } from '@/core/documents/tools/twoSolutionsDocument';
 import { cautionsOf } from '@/core/physics/safety/cautions';
 import { formatNumber, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';

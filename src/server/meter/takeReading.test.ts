@@ -1,6 +1,6 @@
 import { createServer, type AddressInfo, type Server } from 'node:net';
 import { demoPlan } from '@/cli/demoPlans';
-import { TOOL_ID } from '@/core/documents/toolDocuments';
+import { TOOL_ID } from '@/core/documents/tools/toolDocument';
 import { createStandIn, type HiddenFault } from '@/core/work/standIn/standIn';
 import { createDocumentRepository } from '@/data/documentRepository';
 import { openDatabase } from '@/data/openDatabase';

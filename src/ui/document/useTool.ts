@@ -1,6 +1,6 @@
 'use client';
 
-import { TOOL_ID, type ToolState } from '@/core/documents/toolDocuments';
+import { TOOL_ID, type ToolState } from '@/core/documents/tools/toolDocument';
 import type { DocumentFormat } from '@/core/formats/documentFormat';
 import type { ToolKind } from '@/core/documents/documentKinds';
 import { useDocument, type OpenDocument } from './useDocument';

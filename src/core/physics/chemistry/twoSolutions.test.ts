@@ -1,4 +1,4 @@
-import { TWO_SOLUTIONS_DOCUMENT } from '../../documents/toolDocuments';
+import { TWO_SOLUTIONS_DOCUMENT } from '../../documents/tools/twoSolutionsDocument';
 import {
   afterDoubling,
   nernstLine,

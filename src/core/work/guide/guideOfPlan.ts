@@ -10,11 +10,7 @@ import { howToMeasure, quantityOf, type Measurement } from '../../records/logboo
 import { nameOfTarget } from '../../records/plan/loadRequirement';
 import type { Plan } from '../../records/plan/planSchema';
 import type { PlanEvaluation } from '../planning/evaluatePlan';
-import {
-  cautionsOf,
-  cautionsOfVolts,
-  type CautionId,
-} from '../../physics/safety/cautions';
+import { cautionsOf, cautionsOfVolts, type CautionId } from '../../physics/safety/cautions';
 import { capital } from '../../words';
 import type { GuideStep, MeterSetting } from './guideStep';
 

@@ -1,4 +1,3 @@
-import { sparesNeeded, USUAL_SPARE_SHARE } from '../../physics/chance/spares';
 import {
   cellsOf,
   withoutFaults,
@@ -11,6 +10,7 @@ import type { PlanEvaluation } from '../planning/evaluatePlan';
 import { billOfCell, billOfString, separatorSource } from './bills';
 import { foilStep, sandingStep, separatorStep, wireStep, type CuttingStep } from './cutting';
 import { liquidsOfCell, type CellLiquid } from './liquids';
+import { sparesOf } from './sparesOf';
 import { mixingCards, type MixingCard } from './mixingCards';
 import { SUBSTITUTE_OF, type PartId } from '../../records/cupboard/parts';
 
@@ -35,8 +35,6 @@ export interface Kit {
   readonly mixing: readonly MixingCard[];
 }
 
-/** How sure spares from the chance calculation are to be enough. */
-const SURE_OF_SPARES = 0.95;
 /** Paper towels for a group (common practice, no source). */
 const TOWELS_PER_GROUP = 4;
 
@@ -82,13 +80,6 @@ export function kitOfPlan(
     cutting,
     mixing,
   };
-}
-
-/** Spare cells for a class: one in six, or as many as leave it whole in 95 of 100. */
-export function sparesOf(cells: number, { spares }: Pick<Lesson, 'spares'>): number {
-  return spares === 'one-in-six'
-    ? Math.ceil(cells * USUAL_SPARE_SHARE)
-    : sparesNeeded(cells, SURE_OF_SPARES);
 }
 
 interface CellKind {

@@ -7,7 +7,8 @@ import { kitOfPlan } from './kitOfPlan';
 import { lessonPhases } from './lessonPhases';
 import { addMinutes, isWorkingDay, minutesBetween } from './localTime';
 import { meterQueue } from './meterQueue';
-import { cautionsOfPlan, safetyGate } from './safetyOfPlan';
+import { cautionsOfPlan } from './cautionsOfPlan';
+import { safetyGate } from './safetyGate';
 import { timetable, type TimetableInput } from './timetable';
 
 const planWith = (change: Partial<Plan> = {}, lesson: Partial<Lesson> = {}): Plan => ({

@@ -4,10 +4,9 @@ import type { LoadRequirement } from '../../records/plan/loadRequirement';
 import type { DischargeEnd, DischargeSample } from '../../physics/time/dischargeRun';
 import { IntermittentUse, segmentOf } from '../../physics/time/intermittentUse';
 import { agedStrings, leastAmpsOf, type RunFactors } from './runBattery';
+import { TURNS_HORIZON_SECONDS } from './horizons';
 import type { Running } from '../../records/plan/runningSchema';
 
-/** Longest use in turns that is worked out: three days. */
-export const TURNS_HORIZON_SECONDS = 3 * 86_400;
 const POINTS_OF_STRETCH = 12;
 /** Stretches that are kept to be drawn; of later ones only how they begin and end. */
 const DRAWN_TURNS = 4;

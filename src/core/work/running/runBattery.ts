@@ -1,3 +1,4 @@
+import { HORIZON_SECONDS } from './horizons';
 import type { CellModel } from '../../physics/chemistry/cellModel';
 import { familyOf } from '../../physics/chemistry/families';
 import { sideBySide } from '../../physics/chemistry/sideBySide';
@@ -49,8 +50,6 @@ export interface RunSample extends DischargeSample {
   readonly brightness: BrightnessBand | null;
 }
 
-/** A month: longer than any classroom battery is watched. */
-export const HORIZON_SECONDS = 30 * 86_400;
 const POINTS = 140;
 const FIRST_SECONDS = 1;
 /** Below this share of the wanted current a device that is no LED counts as stopped (from memory). */

@@ -1,7 +1,8 @@
 import type { LoadRequirement } from '../../records/plan/loadRequirement';
 import { requirementOf } from '../../records/plan/loadRequirement';
 import type { CellLeft } from '../../physics/time/dischargeRun';
-import { HORIZON_SECONDS, type BatteryRun, type RunSample } from './runBattery';
+import { HORIZON_SECONDS, TURNS_HORIZON_SECONDS } from './horizons';
+import type { BatteryRun, RunSample } from './runBattery';
 import {
   brightnessStretches,
   endsByWords,
@@ -11,7 +12,7 @@ import {
   runVerdict,
   turnsWords,
 } from './runWords';
-import { TURNS_HORIZON_SECONDS, type IntermittentRun } from './intermittentRun';
+import type { IntermittentRun } from './intermittentRun';
 
 const HOUR = 3600;
 const NEED: LoadRequirement = requirementOf({ kind: 'led', colour: 'amber', brightness: 'clear' });

@@ -4,8 +4,9 @@ import type { Verdict } from '../planning/verdict';
 import type { CellLeft } from '../../physics/time/dischargeRun';
 import { formatAmps, formatMinutes, formatNumber, NO_BREAK_SPACE } from '../../units';
 import type { RunFit } from './fitRun';
-import { HORIZON_SECONDS, type BatteryRun } from './runBattery';
-import { TURNS_HORIZON_SECONDS, type IntermittentRun } from './intermittentRun';
+import { HORIZON_SECONDS, TURNS_HORIZON_SECONDS } from './horizons';
+import type { IntermittentRun } from './intermittentRun';
+import type { BatteryRun } from './runBattery';
 
 const MINUTE = 60;
 const HOUR = 3600;

@@ -6,7 +6,8 @@ import { newPlan } from '../../records/plan/newPlan';
 import { EMPTY_CUPBOARD } from '../../records/cupboard/cupboardSchema';
 import { evaluatePlan } from '../planning/evaluatePlan';
 import { boughtCells, compareRuns } from './compareRuns';
-import { HORIZON_SECONDS, loadedStairs, runAt, runBattery } from './runBattery';
+import { HORIZON_SECONDS } from './horizons';
+import { loadedStairs, runAt, runBattery } from './runBattery';
 import { usualWrap, USUAL_RUNNING, wrapOf, wrapsFor } from '../../records/plan/runningSchema';
 import { aboutTime, brightnessStretches, endWords, runVerdict } from './runWords';
 

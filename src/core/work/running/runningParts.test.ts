@@ -9,7 +9,8 @@ import { costOfDesk } from './costOfDesk';
 import { readInTime, type ReadPoint } from './readInTime';
 import { runBattery, USUAL_FACTORS } from './runBattery';
 import { isWaterActivated, USUAL_RUNNING } from '../../records/plan/runningSchema';
-import { TURNS_HORIZON_SECONDS, intermittentRun, type IntermittentRun } from './intermittentRun';
+import { TURNS_HORIZON_SECONDS } from './horizons';
+import { intermittentRun, type IntermittentRun } from './intermittentRun';
 
 const lamp = evaluatePlan(demoPlan('demo-lamp'));
 const bell = evaluatePlan(demoPlan('demo-fog-bell'));

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { mainAndSide } from '@/ui/mainAndSide';
 import Box from '@mui/material/Box';
 import { cautionsOfVolts } from '@/core/physics/safety/cautions';
@@ -18,10 +19,13 @@ import { DeskMenu } from './desk/DeskMenu';
 import { DeskBoard } from './desk/DeskBoard';
 import { WrongThings } from './desk/WrongThings';
 import { ZoomButtons } from './desk/ZoomButtons';
-import { OtherLoads } from './OtherLoads';
 import { useSettled } from '@/ui/useSettled';
 import { useWorkerJob } from '@/workers/useWorkerJob';
-import { WiringOptionsPanel } from './wiringOptions/WiringOptionsPanel';
+
+const WiringOptionsPanel = dynamic(() =>
+  import('./wiringOptions/WiringOptionsPanel').then((module) => module.WiringOptionsPanel),
+);
+const OtherLoads = dynamic(() => import('./OtherLoads').then((module) => module.OtherLoads));
 
 /** Rest after the last edit before the charts are drawn anew, milliseconds. */
 const SETTLE_MS = 120;

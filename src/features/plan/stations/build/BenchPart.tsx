@@ -4,6 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { currentStep } from '@/core/work/guide/guideStep';
@@ -20,7 +21,8 @@ import { KEYS_WHILE_NOT_TYPING } from '@/ui/document/useUndoKeys';
 import { showPart } from '@/ui/PartTabs';
 import { mainAndSide } from '@/ui/mainAndSide';
 import { usePlanContext } from '../../PlanProvider';
-import { useBenchChoice, useBenchFacts } from '../../useBenchFacts';
+import { useBenchChoice } from '../../benchChoice';
+import { useBenchFacts } from '../../useBenchFacts';
 import { GroupChoice } from './GroupChoice';
 import { CalibrateCard } from './CalibrateCard';
 import { MeterCard, type MeterBench } from './MeterCard';
@@ -28,7 +30,8 @@ import { NextCard } from './NextCard';
 import { ReadingsTable } from './ReadingsTable';
 import { useDiagnosis } from './useDiagnosis';
 import { useMeter } from './useMeter';
-import { WrongCard } from './WrongCard';
+
+const WrongCard = dynamic(() => import('./WrongCard').then((module) => module.WrongCard));
 
 /** One group at the bench: the step it is at, the stairs of its readings, what is wrong and what to measure next. */
 export function BenchPart({ meter }: { readonly meter: MeterBench }) {

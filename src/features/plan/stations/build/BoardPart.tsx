@@ -15,7 +15,8 @@ import { readingText } from '@/core/records/logbook/readingEntry';
 import { showPart } from '@/ui/PartTabs';
 import { mainAndSide } from '@/ui/mainAndSide';
 import { usePlan } from '../../PlanProvider';
-import { useBenchChoice, useBenchFacts } from '../../useBenchFacts';
+import { useBenchChoice } from '../../benchChoice';
+import { useBenchFacts } from '../../useBenchFacts';
 import { ClassFigures } from './ClassFigures';
 import { ShareCard } from './ShareCard';
 

@@ -1,15 +1,17 @@
 'use client';
 
-import { METER_DOCUMENT } from '@/core/documents/toolDocuments';
+import dynamic from 'next/dynamic';
+import { METER_DOCUMENT } from '@/core/documents/tools/meterDocument';
 import type { MeterSettings } from '@/core/physics/instruments/meterSettings';
 import { useLiveLog } from '@/ui/bench/LogProvider';
 import { useTool, type FoundTool } from '@/ui/document/useTool';
 import { PartTabs } from '@/ui/PartTabs';
 import { usePlanContext } from '../../PlanProvider';
 import { BenchPart } from './BenchPart';
-import { BoardPart } from './BoardPart';
-import { LogPart } from './LogPart';
-import { ResultsPart } from './ResultsPart';
+
+const BoardPart = dynamic(() => import('./BoardPart').then((module) => module.BoardPart));
+const LogPart = dynamic(() => import('./LogPart').then((module) => module.LogPart));
+const ResultsPart = dynamic(() => import('./ResultsPart').then((module) => module.ResultsPart));
 
 const PARTS = [
   ['bench', 'At the bench'],

@@ -4,7 +4,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { groupNames } from '@/core/work/preparation/groupNames';
 import { usePlan } from '../../PlanProvider';
-import { useBenchChoice } from '../../useBenchFacts';
+import { useBenchChoice } from '../../benchChoice';
 
 /** Which group the bench and the logbook show. */
 export function GroupChoice() {

@@ -17,7 +17,7 @@ import { Card } from '@/ui/Card';
 import { mainAndSide } from '@/ui/mainAndSide';
 import { usePlanContext } from '../../PlanProvider';
 import { GroupChoice } from './GroupChoice';
-import { useBenchChoice } from '../../useBenchFacts';
+import { useBenchChoice } from '../../benchChoice';
 
 /** Everything that a group has logged, newest first, each entry with what it was before. */
 export function LogPart() {

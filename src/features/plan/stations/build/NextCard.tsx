@@ -15,7 +15,7 @@ import { now, useLog } from '@/ui/bench/LogProvider';
 import { readingEntry } from '@/core/records/logbook/readingEntry';
 import { ReadingField } from '@/ui/bench/ReadingField';
 import { Card } from '@/ui/Card';
-import { useBenchChoice } from '../../useBenchFacts';
+import { useBenchChoice } from '../../benchChoice';
 import type { Taking } from './useMeter';
 
 interface NextCardProps {

@@ -21,7 +21,7 @@ import { now, useLog, useReadings } from '@/ui/bench/LogProvider';
 import { readingEntry, readingText } from '@/core/records/logbook/readingEntry';
 import { ReadingField } from '@/ui/bench/ReadingField';
 import { Card } from '@/ui/Card';
-import { useBenchChoice } from '../../useBenchFacts';
+import { useBenchChoice } from '../../benchChoice';
 
 interface ReadingsTableProps {
   readonly facts: BenchFacts;

@@ -14,7 +14,7 @@ import {
   type Lesson,
 } from '@/core/records/plan/lessonSchema';
 import type { LessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
-import { sparesOf } from '@/core/work/preparation/kitOfPlan';
+import { sparesOf } from '@/core/work/preparation/sparesOf';
 import { formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { Choice } from '@/ui/Choice';

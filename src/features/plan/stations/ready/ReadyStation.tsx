@@ -1,20 +1,24 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import Alert from '@mui/material/Alert';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
-import { CUPBOARD_DOCUMENT } from '@/core/documents/toolDocuments';
+import { CUPBOARD_DOCUMENT } from '@/core/documents/tools/cupboardDocument';
 import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
 import { lessonFacts, type LessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
 import { useTool, type FoundTool } from '@/ui/document/useTool';
 import { PartTabs } from '@/ui/PartTabs';
 import { usePlan, usePlanContext } from '../../PlanProvider';
 import { ClassPart } from './ClassPart';
-import { PreparePart } from './PreparePart';
-import { PrintsPart } from './PrintsPart';
-import { SafetyPart } from './SafetyPart';
-import { ShoppingPart } from './ShoppingPart';
-import { TimetablePart } from './TimetablePart';
+
+const PreparePart = dynamic(() => import('./PreparePart').then((module) => module.PreparePart));
+const PrintsPart = dynamic(() => import('./PrintsPart').then((module) => module.PrintsPart));
+const SafetyPart = dynamic(() => import('./SafetyPart').then((module) => module.SafetyPart));
+const ShoppingPart = dynamic(() => import('./ShoppingPart').then((module) => module.ShoppingPart));
+const TimetablePart = dynamic(() =>
+  import('./TimetablePart').then((module) => module.TimetablePart),
+);
 
 const PARTS = [
   ['class', 'Class'],

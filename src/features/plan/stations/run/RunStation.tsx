@@ -1,15 +1,19 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
 import { Card } from '@/ui/Card';
 import { JobStatus } from '@/ui/JobStatus';
 import { PartTabs } from '@/ui/PartTabs';
 import { useBatteryRunJob } from '../../useBatteryRun';
-import { BankPart } from './BankPart';
 import { LeftOnPart } from './LeftOnPart';
-import { OtherRunsCard } from './OtherRunsCard';
-import { ShortPart } from './ShortPart';
-import { TurnsPart } from './TurnsPart';
+
+const BankPart = dynamic(() => import('./BankPart').then((module) => module.BankPart));
+const OtherRunsCard = dynamic(() =>
+  import('./OtherRunsCard').then((module) => module.OtherRunsCard),
+);
+const ShortPart = dynamic(() => import('./ShortPart').then((module) => module.ShortPart));
+const TurnsPart = dynamic(() => import('./TurnsPart').then((module) => module.TurnsPart));
 
 const PARTS = [
   ['on', 'Left on'],

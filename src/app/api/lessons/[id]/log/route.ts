@@ -13,10 +13,7 @@ interface Context {
 
 /** A file of a whole class at once. */
 const MAX_AT_ONCE = 20_000;
-const bodySchema = z.union([
-  logRequestSchema,
-  z.array(logRequestSchema).min(1).max(MAX_AT_ONCE),
-]);
+const bodySchema = z.union([logRequestSchema, z.array(logRequestSchema).min(1).max(MAX_AT_ONCE)]);
 
 export async function GET(_request: Request, { params }: Context): Promise<NextResponse> {
   const { id } = await params;

@@ -1,11 +1,15 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import Box from '@mui/material/Box';
 import Chip from '@mui/material/Chip';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { MISCONCEPTIONS, type MisconceptionId } from './misconceptions';
-import { MisconceptionDialog } from './MisconceptionDialog';
+
+const MisconceptionDialog = dynamic(() =>
+  import('./MisconceptionDialog').then((module) => module.MisconceptionDialog),
+);
 
 /** Common beliefs, each one click from its answer worked out for this battery. */
 export function BeliefLine() {

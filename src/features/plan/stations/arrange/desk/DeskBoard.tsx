@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import {
   closestCenter,
   DndContext,
@@ -20,10 +21,11 @@ import { withDesk } from '../../../arrangementEdits';
 import { useEdit, usePlan, usePlanContext } from '../../../PlanProvider';
 import { announcements, SCREEN_READER_HELP } from './announcements';
 import { CellButtons } from './CellButton';
-import { CellMenu } from './CellMenu';
 import { BIN, DropZones, NEW_STRING } from './DropZones';
 import { LoadButton } from './LoadButton';
 import { idOf, placeOf } from './dragIds';
+
+const CellMenu = dynamic(() => import('./CellMenu').then((module) => module.CellMenu));
 
 /** Moves start after the pointer went this far, so that a click stays a click; drawing pixels. */
 const DRAG_DISTANCE = 6;

@@ -1,0 +1,9 @@
+import { metalPairSchema, type MetalPairQuestion } from '../../physics/chemistry/metalPair';
+import { toolDocument } from './toolDocument';
+
+export const METALS_DOCUMENT = toolDocument<MetalPairQuestion>('pair of metals', metalPairSchema, {
+  first: 'copper',
+  second: 'zinc',
+  medium: 'fruit',
+  wording: 'school',
+});

@@ -1,0 +1,11 @@
+'use client';
+
+import { verdictOf } from '@/core/work/planning/verdict';
+import { VerdictPill } from '@/ui/VerdictPill';
+import { usePlanContext } from './PlanProvider';
+
+/** Whether the plan as it is does what it is for. */
+export function OwnVerdict() {
+  const { evaluation } = usePlanContext();
+  return <VerdictPill live {...verdictOf(evaluation)} />;
+}
