@@ -21,14 +21,15 @@ const BUDGETS_KB = {
   '/fair-tests': null,
 };
 
-/** JavaScript that the HTML of a page names: what the browser loads before the page answers. */
+/** JavaScript that the HTML of a page names, as script or to be preloaded: what the browser loads before it answers. */
 async function firstLoadBytes(base, path, cookie) {
   const answer = await fetch(`${base}${path}`, { headers: cookie ? { cookie } : {} });
   const html = await answer.text();
+  const tags = [...html.matchAll(/<(?:script|link)\b[^>]*>/g)].map(([tag]) => tag);
   const sources = new Set(
-    [...html.matchAll(/<script[^>]*\ssrc="([^"]+\.js[^"]*)"[^>]*>/g)]
-      .filter(([tag]) => !tag.includes('noModule'))
-      .map(([, source]) => source),
+    tags
+      .filter((tag) => !tag.includes('noModule'))
+      .flatMap((tag) => tag.match(/(?:src|href)="([^"]+\.js[^"]*)"/)?.slice(1) ?? []),
   );
   const sizes = await Promise.all(
     [...sources].map(async (source) => {

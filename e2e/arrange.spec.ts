@@ -127,8 +127,7 @@ test('cells added after and beside, another cell among them, one taken away', as
   await page.getByRole('button', { name: 'Add one after it' }).click();
   await expect(cells(page)).toHaveCount(14);
   await cell(page, 2, 2).click();
-  await page.getByLabel('What cell it is').click();
-  await page.getByRole('option', { name: /Aluminium–air, brine sponge/ }).click();
+  await page.getByLabel('What cell it is').selectOption('Aluminium–air, brine sponge');
   await page.getByRole('button', { name: 'Take it away' }).click();
   await undo(page);
   await expect(cell(page, 2, 2)).toHaveAccessibleName(/sponge/);
@@ -143,8 +142,7 @@ test('cells added after and beside, another cell among them, one taken away', as
 test('the ways: sorted, limited, from every recipe, and why not', async ({ page }) => {
   await lemons(page, 'Ways');
   const ways = page.getByRole('list', { name: 'Ways' }).getByRole('button');
-  await page.getByLabel('Sort the ways by').click();
-  await page.getByRole('option', { name: 'surest' }).click();
+  await page.getByLabel('Sort the ways by').selectOption('surest');
   const chances = async (): Promise<number[]> =>
     (await ways.allInnerTexts()).map((text) => Number(/(\d+) in 100/.exec(text)?.[1]));
   await expect.poll(async () => (await chances())[0]).toBeGreaterThanOrEqual(99);

@@ -29,8 +29,9 @@ test('size and liquid move what one cell gives, with the sum on demand', async (
 
   await page.getByRole('radio', { name: /Coin pile in brine/ }).check();
   const brine = await shorted();
-  await page.getByRole('combobox', { name: 'Separator and liquid' }).click();
-  await page.getByRole('option', { name: 'coin cell with felt in salt and vinegar' }).click();
+  await page
+    .getByRole('combobox', { name: 'Separator and liquid' })
+    .selectOption('coin cell with felt in salt and vinegar');
   await expect.poll(shorted).toBeGreaterThan(1.3 * brine);
   await expect(figures).toContainText(/0\.90\sV/);
   await page.getByRole('button', { name: 'Undo' }).click();

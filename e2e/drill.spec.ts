@@ -38,10 +38,10 @@ test('a drill: probes, ranges, a hint, a wrong answer, the right one with its sc
   await page.getByRole('button', { name: 'Take that back' }).click();
   await expect(page.getByRole('heading', { name: 'Readings: 3' })).toBeVisible();
 
-  await page.getByRole('combobox', { name: 'The string' }).click();
-  await page.getByRole('option', { name: 'a cell: the wrong way round' }).click();
-  await page.getByRole('combobox', { name: 'Which cell' }).click();
-  await page.getByRole('option', { name: `cell ${hidden.cell}` }).click();
+  await page
+    .getByRole('combobox', { name: 'The string' })
+    .selectOption('a cell: the wrong way round');
+  await page.getByRole('combobox', { name: 'Which cell' }).selectOption(`cell ${hidden.cell}`);
   await page.getByRole('button', { name: 'That is it' }).click();
   // Three readings, one hint, one wrong answer that counts as two.
   await expect(page.getByTestId('drill-over')).toContainText(/Score \d+ of 100.*together 6/);
@@ -59,8 +59,9 @@ test('a drill by keys alone, a lead lifted, an unknown drill, and a printed set 
   await page.keyboard.press(' ');
   await page.getByRole('button', { name: 'Take the reading' }).click();
   await expect(display(page)).toHaveText(/^0/);
-  await page.getByRole('combobox', { name: 'Meanwhile' }).click();
-  await page.getByRole('option', { name: 'the lead after cell 2 is lifted' }).click();
+  await page
+    .getByRole('combobox', { name: 'Meanwhile' })
+    .selectOption('the lead after cell 2 is lifted');
   await measure(page, 'Left clip of cell 1 of string 1', 'End of the last lead of string 1');
   await expect(display(page)).toHaveText(/^0/);
 

@@ -6,8 +6,7 @@ test('a fair test from question to statement, with a second change warned of', a
   await page.goto('/fair-tests');
   await page.getByRole('button', { name: 'New fair test' }).click();
   await page.getByLabel('Question of the fair test').fill('Does salt help?');
-  await page.getByRole('combobox', { name: 'Varied' }).click();
-  await page.getByRole('option', { name: 'the liquid' }).click();
+  await page.getByRole('combobox', { name: 'Varied' }).selectOption('the liquid');
   for (const name of ['brine', 'vinegar']) {
     await page.getByLabel('Another one').fill(name);
     await page.getByRole('button', { name: 'Add' }).click();
@@ -25,8 +24,9 @@ test('a fair test from question to statement, with a second change warned of', a
   }
   await expect(statement).toContainText('larger than the scatter');
   await expect(statement).toContainText('Vinegar is ahead of all others');
-  await page.getByLabel('Different thing of brine, round 2').click();
-  await page.getByRole('option', { name: 'the gap between the metals' }).click();
+  await page
+    .getByLabel('Different thing of brine, round 2')
+    .selectOption('the gap between the metals');
   await expect(page.getByTestId('fair-test-warning')).toContainText(
     'Two things were changed: in round 2, brine had gap “1 cm” instead of “2 cm”',
   );

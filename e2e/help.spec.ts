@@ -8,8 +8,9 @@ test('series or parallel: four steps, every combination, where one school ends a
   await expect(words).toContainText('In series it is brighter; in parallel it lasts longer');
   await page.getByRole('button', { name: 'Next' }).click();
   await expect(words).toContainText('In parallel it is brighter');
-  await page.getByRole('combobox', { name: 'Lamp', exact: true }).click();
-  await page.getByRole('option', { name: /torch bulb/ }).click();
+  await page
+    .getByRole('combobox', { name: 'Lamp', exact: true })
+    .selectOption('torch bulb, 2.5 V 0.2 A');
   await expect(words).toContainText('Dark every way');
   await page.getByRole('tab', { name: 'Why both are right' }).click();
   const slider = page.getByRole('slider', { name: /Resistance inside each cell/ });

@@ -78,8 +78,7 @@ test('steppers, undo and redo', async ({ page }) => {
 test('what cannot be done says why, and offers the nearest thing that can', async ({ page }) => {
   await newPlan(page, 'Radio');
   await page.getByRole('button', { name: 'A small device' }).click();
-  await page.getByLabel('Device').click();
-  await page.getByRole('option', { name: 'pocket radio' }).click();
+  await page.getByLabel('Device').selectOption('pocket radio');
   await expect(verdict(page)).toHaveAttribute('data-tone', 'wrong');
   await goToStation(page, 'Arrange');
   await expect(page.getByTestId('impossible')).toContainText(

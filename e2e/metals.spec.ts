@@ -2,8 +2,7 @@ import { expect, test, type Page } from '@playwright/test';
 import { saved } from './helpers';
 
 const choose = async (page: Page, field: string, option: string): Promise<void> => {
-  await page.getByRole('combobox', { name: field }).click();
-  await page.getByRole('option', { name: option, exact: true }).click();
+  await page.getByRole('combobox', { name: field }).selectOption(option);
 };
 
 test('metals: what is read against what the tables allow, both wordings, identical metals', async ({

@@ -1,11 +1,11 @@
 'use client';
 
-import TextField, { type TextFieldProps } from '@mui/material/TextField';
+import { TextInput, type TextInputProps } from './TextInput';
 import { useState } from 'react';
 import type { z } from 'zod';
 import { parseQuantity, type QuantityKind } from '@/core/formats/parseQuantity';
 
-type QuantityFieldProps = Omit<TextFieldProps, 'value' | 'onChange' | 'error'> & {
+type QuantityFieldProps = Omit<TextInputProps, 'value' | 'onChange' | 'error'> & {
   readonly label: string;
   readonly kind: QuantityKind;
   /** The committed value in core units; `null` when there is none. */
@@ -48,7 +48,7 @@ export function QuantityField(props: QuantityFieldProps) {
   };
 
   return (
-    <TextField
+    <TextInput
       {...rest}
       value={text}
       onChange={(event) => change(event.target.value)}

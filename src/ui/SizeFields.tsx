@@ -1,8 +1,7 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
+import { Selection } from './TextInput';
 import {
   ELECTRODE_SHAPES,
   type ElectrodeShape,
@@ -47,18 +46,17 @@ export function SizeFields({ size, onChange }: SizeFieldsProps) {
           mt: 1.5,
         }}
       >
-        <TextField
-          select
+        <Selection
           label="Shape"
           value={size.shape}
-          onChange={(event) => onChange({ shape: event.target.value as ElectrodeShape }, null)}
+          onChange={(chosen) => onChange({ shape: chosen as ElectrodeShape }, null)}
         >
           {ELECTRODE_SHAPES.map((shape) => (
-            <MenuItem key={shape} value={shape}>
+            <option key={shape} value={shape}>
               {shape}
-            </MenuItem>
+            </option>
           ))}
-        </TextField>
+        </Selection>
         {lengthField(round ? 'Diameter' : 'Width', 'widthMillimetres')}
         {size.shape === 'coin' ? null : lengthField('Depth in the wet', 'depthMillimetres')}
         {lengthField('Gap between them', 'gapMillimetres')}

@@ -1,10 +1,10 @@
 'use client';
 
-import TextField, { type TextFieldProps } from '@mui/material/TextField';
+import { TextInput, type TextInputProps } from './TextInput';
 import { useState } from 'react';
 import type { z } from 'zod';
 
-type WordsFieldProps = Omit<TextFieldProps, 'value' | 'onChange' | 'error'> & {
+type WordsFieldProps = Omit<TextInputProps, 'value' | 'onChange' | 'error'> & {
   readonly label: string;
   readonly value: string;
   /** What may be committed; its messages are shown. */
@@ -20,7 +20,7 @@ export function WordsField({ value, schema, onCommit, helperText, ...rest }: Wor
   const problem =
     parsed === null || parsed.success ? null : (parsed.error.issues[0]?.message ?? null);
   return (
-    <TextField
+    <TextInput
       {...rest}
       value={current ?? value}
       onChange={(event) => {

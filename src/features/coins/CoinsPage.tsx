@@ -3,8 +3,7 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
+import { Selection } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
 import { COIN_AREAS, COIN_AREA_NAMES, type CoinArea } from '@/core/physics/coins/coin';
 import { COINS } from '@/core/physics/coins/coins';
@@ -49,18 +48,17 @@ export function CoinsPage({ found }: { found: FoundTool<CoinTest> }) {
         <Box sx={{ display: 'grid', gap: 2 }}>
           <Card title="What is in this coin?">
             <Box sx={{ display: 'grid', gap: 2, mt: 1.5 }}>
-              <TextField
-                select
+              <Selection
                 label="From where"
                 value={test.area}
-                onChange={(event) => change({ area: event.target.value as CoinArea })}
+                onChange={(chosen) => change({ area: chosen as CoinArea })}
               >
                 {COIN_AREAS.map((area) => (
-                  <MenuItem key={area} value={area}>
+                  <option key={area} value={area}>
                     {COIN_AREA_NAMES[area]}
-                  </MenuItem>
+                  </option>
                 ))}
-              </TextField>
+              </Selection>
               <QuantityField
                 label="Year on it"
                 kind="count"

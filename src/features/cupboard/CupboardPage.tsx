@@ -7,7 +7,7 @@ import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
-import TextField from '@mui/material/TextField';
+import { TextInput } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { CUPBOARD_DOCUMENT } from '@/core/documents/tools/cupboardDocument';
@@ -52,7 +52,7 @@ export function CupboardPage({ found }: { found: FoundTool<CupboardState> }) {
         <Card
           title="What is there, and what it costs"
           actions={
-            <TextField
+            <TextInput
               label="Find a part"
               value={search}
               onChange={(event) => setSearch(event.target.value)}

@@ -52,8 +52,8 @@ export const PartRow = memo(
               onCommit={(value) => {
                 if (value !== null) onChange({ [field]: value }, field);
               }}
-              slotProps={{ inputLabel: { sx: HIDDEN_LABEL } }}
-              sx={{ width: 110, '& legend': { display: 'none' }, '& fieldset': { top: 0 } }}
+              hideLabel
+              sx={{ width: 110 }}
             />
           </TableCell>
         ))}
@@ -64,12 +64,3 @@ export const PartRow = memo(
     before.part === after.part &&
     before.cupboard.entries[before.part] === after.cupboard.entries[after.part],
 );
-
-/** The column heads name the fields for the eye; the labels stay for screen readers. */
-const HIDDEN_LABEL = {
-  position: 'absolute',
-  width: 1,
-  height: 1,
-  overflow: 'hidden',
-  clipPath: 'inset(50%)',
-} as const;

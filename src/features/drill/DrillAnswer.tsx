@@ -3,8 +3,7 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
+import { Selection } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
 import { useCallback, useState } from 'react';
 import { faultName, judgementWords } from '@/core/work/drill/drillWords';
@@ -87,35 +86,33 @@ function NamedFields(props: {
   const { faults, cells } = drill.level;
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
-      <TextField
-        select
+      <Selection
         label={title}
         value={named?.kind ?? 'none'}
-        onChange={(event) => {
-          const kind = event.target.value as DrillFault | 'none';
+        onChange={(chosen) => {
+          const kind = chosen as DrillFault | 'none';
           onChange(kind === 'none' ? null : { cell: named?.cell ?? 1, kind });
         }}
       >
-        <MenuItem value="none">nothing is wrong</MenuItem>
+        <option value="none">nothing is wrong</option>
         {faults.map((kind) => (
-          <MenuItem key={kind} value={kind}>
+          <option key={kind} value={kind}>
             a cell: {DRILL_FAULT_NAMES[kind]}
-          </MenuItem>
+          </option>
         ))}
-      </TextField>
+      </Selection>
       {named === null ? null : (
-        <TextField
-          select
+        <Selection
           label={`Which cell of ${title.toLowerCase()}?`}
           value={named.cell}
-          onChange={(event) => onChange({ ...named, cell: Number(event.target.value) })}
+          onChange={(chosen) => onChange({ ...named, cell: Number(chosen) })}
         >
           {Array.from({ length: cells }, (_, index) => (
-            <MenuItem key={index} value={index + 1}>
+            <option key={index} value={index + 1}>
               cell {index + 1}
-            </MenuItem>
+            </option>
           ))}
-        </TextField>
+        </Selection>
       )}
     </Box>
   );

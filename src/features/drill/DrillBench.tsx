@@ -3,8 +3,7 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
+import { Selection } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
@@ -83,25 +82,23 @@ export function DrillBench({ drillKey }: { readonly drillKey: DrillKey }) {
               clearDisplay();
             }}
           />
-          <TextField
-            select
+          <Selection
             label="Meanwhile"
             value={meanwhile}
-            onChange={(event) => {
-              const chosen = event.target.value as string | number;
+            onChange={(chosen) => {
               setMeanwhile(chosen === 'nothing' || chosen === 'joined' ? chosen : Number(chosen));
               clearDisplay();
             }}
             sx={{ minWidth: 260, mt: 1 }}
           >
-            <MenuItem value="nothing">nothing is changed</MenuItem>
-            <MenuItem value="joined">a lead joins the ends of the string</MenuItem>
+            <option value="nothing">nothing is changed</option>
+            <option value="joined">a lead joins the ends of the string</option>
             {Array.from({ length: cells - 1 }, (_, index) => (
-              <MenuItem key={index} value={index + 1}>
+              <option key={index} value={index + 1}>
                 the lead after cell {index + 1} is lifted
-              </MenuItem>
+              </option>
             ))}
-          </TextField>
+          </Selection>
         </Card>
         <DrillRecord
           taken={run.taken}

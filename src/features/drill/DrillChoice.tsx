@@ -5,8 +5,7 @@ import PrintIcon from '@mui/icons-material/PrintOutlined';
 import ShuffleIcon from '@mui/icons-material/Shuffle';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
+import { Selection } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { DRILL_LEVELS, drillLevel } from '@/core/work/drill/levels';
@@ -33,19 +32,18 @@ export function DrillChoice({ drillKey }: { readonly drillKey: DrillKey }) {
   return (
     <Box sx={{ mb: 1.5 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center' }}>
-        <TextField
-          select
+        <Selection
           label="Level"
           value={level}
-          onChange={(event) => showDrill({ level: Number(event.target.value), seed })}
+          onChange={(chosen) => showDrill({ level: Number(chosen), seed })}
           sx={{ minWidth: 240 }}
         >
           {DRILL_LEVELS.map(({ level: one, name }) => (
-            <MenuItem key={one} value={one}>
+            <option key={one} value={one}>
               {one} · {name}
-            </MenuItem>
+            </option>
           ))}
-        </TextField>
+        </Selection>
         <QuantityField
           label="Drill number"
           kind="count"

@@ -5,8 +5,7 @@ import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
+import { Selection, TextInput } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import {
@@ -37,34 +36,28 @@ export function FairTestPlan({ test, edit }: FairTestPlanProps) {
     <Box sx={{ display: 'grid', gap: 2 }}>
       <Card title="The one thing that is varied">
         <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: '1fr 1fr', mt: 1.5 }}>
-          <TextField
-            select
+          <Selection
             label="Varied"
             value={test.factor}
-            onChange={(event) =>
-              edit((before) => ({ ...before, factor: event.target.value as Factor }))
-            }
+            onChange={(chosen) => edit((before) => ({ ...before, factor: chosen as Factor }))}
           >
             {FACTORS.map((factor) => (
-              <MenuItem key={factor} value={factor}>
+              <option key={factor} value={factor}>
                 {FACTOR_NAMES[factor]}
-              </MenuItem>
+              </option>
             ))}
-          </TextField>
-          <TextField
-            select
+          </Selection>
+          <Selection
             label="Ranked by"
             value={test.measure}
-            onChange={(event) =>
-              edit((before) => ({ ...before, measure: event.target.value as Measure }))
-            }
+            onChange={(chosen) => edit((before) => ({ ...before, measure: chosen as Measure }))}
           >
             {MEASURES.map((measure) => (
-              <MenuItem key={measure} value={measure}>
+              <option key={measure} value={measure}>
                 {MEASURE_NAMES[measure]}
-              </MenuItem>
+              </option>
             ))}
-          </TextField>
+          </Selection>
         </Box>
         <Variants test={test} edit={edit} />
         <CountStepper
@@ -150,7 +143,7 @@ function Variants({ test, edit }: FairTestPlanProps) {
         }}
         sx={{ display: 'flex', gap: 1, mt: 1.5, alignItems: 'flex-start' }}
       >
-        <TextField
+        <TextInput
           label="Another one"
           placeholder={`for example ${FACTOR_EXAMPLES[test.factor]}`}
           value={name}

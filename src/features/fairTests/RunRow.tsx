@@ -1,10 +1,9 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import MenuItem from '@mui/material/MenuItem';
 import TableCell from '@mui/material/TableCell';
 import TableRow from '@mui/material/TableRow';
-import TextField from '@mui/material/TextField';
+import { Selection } from '@/ui/TextInput';
 import {
   FACTORS,
   fairTestSchema,
@@ -42,11 +41,10 @@ export function RunRow({ run, name, test, edit }: RunRowProps) {
       <TableCell sx={{ pt: '14px !important', fontWeight: 700 }}>{name}</TableCell>
       <TableCell>
         <QuantityField
-          label=""
+          label={label('Volts')}
+          hideLabel
           kind="volts"
-          size="small"
           emptyAllowed
-          slotProps={{ htmlInput: { 'aria-label': label('Volts') } }}
           value={reading?.volts ?? null}
           format={formatVolts}
           schema={readingShape.volts}
@@ -58,11 +56,10 @@ export function RunRow({ run, name, test, edit }: RunRowProps) {
       </TableCell>
       <TableCell>
         <QuantityField
-          label=""
+          label={label('Milliamps')}
+          hideLabel
           kind="milliamps"
-          size="small"
           emptyAllowed
-          slotProps={{ htmlInput: { 'aria-label': label('Milliamps') } }}
           value={reading?.amps ?? null}
           format={formatAmps}
           schema={readingShape.amps}
@@ -72,30 +69,24 @@ export function RunRow({ run, name, test, edit }: RunRowProps) {
       </TableCell>
       <TableCell>
         <Box sx={{ display: 'flex', gap: 1 }}>
-          <TextField
-            select
-            size="small"
+          <Selection
             value={changed?.factor ?? NOTHING}
-            slotProps={{
-              select: { SelectDisplayProps: { 'aria-label': label('Different thing') } },
-            }}
-            onChange={(event) =>
-              edit((before) => withReading(before, run, changedTo(event.target.value)))
-            }
+            label={label('Different thing')}
+            hideLabel
+            onChange={(chosen) => edit((before) => withReading(before, run, changedTo(chosen)))}
             sx={{ width: 100 }}
           >
-            <MenuItem value={NOTHING}>no</MenuItem>
+            <option value={NOTHING}>no</option>
             {FACTORS.filter((factor) => factor !== test.factor).map((factor) => (
-              <MenuItem key={factor} value={factor}>
+              <option key={factor} value={factor}>
                 {FACTOR_NAMES[factor]}
-              </MenuItem>
+              </option>
             ))}
-          </TextField>
+          </Selection>
           {changed === null ? null : (
             <WordsField
-              label=""
-              size="small"
-              slotProps={{ htmlInput: { 'aria-label': label('How it was different') } }}
+              label={label('How it was different')}
+              hideLabel
               value={changed.setting}
               schema={settingSchema}
               onCommit={(setting) =>

@@ -2,8 +2,7 @@
 
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
+import { Selection } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
 import {
   MEDIA,
@@ -32,18 +31,17 @@ export function MetalsPage({ found }: { found: FoundTool<MetalPairQuestion> }) {
   const { open, state, change } = useTool('metals', METALS_DOCUMENT, found);
   const answer = solveMetalPair(state);
   const metalField = (label: string, key: 'first' | 'second') => (
-    <TextField
-      select
+    <Selection
       label={label}
       value={state[key]}
-      onChange={(event) => change({ [key]: event.target.value as Metal })}
+      onChange={(chosen) => change({ [key]: chosen as Metal })}
     >
       {METALS.map((metal) => (
-        <MenuItem key={metal} value={metal}>
+        <option key={metal} value={metal}>
           {METAL_FACT[metal].name}
-        </MenuItem>
+        </option>
       ))}
-    </TextField>
+    </Selection>
   );
   return (
     <DocumentFrame

@@ -1,7 +1,6 @@
 'use client';
 
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
+import { Selection } from '@/ui/TextInput';
 import Box from '@mui/material/Box';
 import { useMemo } from 'react';
 import { RECIPE_IDS, type RecipeId } from '@/core/physics/chemistry/recipe';
@@ -40,34 +39,32 @@ export function RealityPage({ found, cupboard }: RealityPageProps) {
       >
         <Card title="Of which cell?">
           <Box sx={{ display: 'grid', gap: 1.5, mt: 1 }}>
-            <TextField
-              select
+            <Selection
               label="Recipe"
               value={recipe}
-              onChange={(event) => {
-                const chosen = event.target.value as RecipeId;
-                change({ recipe: chosen, body: RECIPES[chosen].bodies[0]?.id ?? body });
+              onChange={(chosen) => {
+                const next = chosen as RecipeId;
+                change({ recipe: next, body: RECIPES[next].bodies[0]?.id ?? body });
               }}
             >
               {RECIPE_IDS.map((id) => (
-                <MenuItem key={id} value={id}>
+                <option key={id} value={id}>
                   {RECIPES[id].name}
-                </MenuItem>
+                </option>
               ))}
-            </TextField>
-            <TextField
-              select
+            </Selection>
+            <Selection
               label={cell.recipe.bodyLabel}
               value={cell.body.id}
-              onChange={(event) => change({ body: event.target.value })}
+              onChange={(chosen) => change({ body: chosen })}
               helperText={`${formatVolts(cell.model.emfVolts)} typical; for your own readings ask from within a plan`}
             >
               {cell.recipe.bodies.map(({ id, name }) => (
-                <MenuItem key={id} value={id}>
+                <option key={id} value={id}>
                   {name}
-                </MenuItem>
+                </option>
               ))}
-            </TextField>
+            </Selection>
           </Box>
         </Card>
       </RealityCheck>

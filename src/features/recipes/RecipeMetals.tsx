@@ -1,6 +1,5 @@
 import Box from '@mui/material/Box';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
+import { Selection } from '@/ui/TextInput';
 import { ownRecipeSchema } from '@/core/physics/chemistry/ownRecipeSchema';
 import {
   CELL_LOOKS,
@@ -35,18 +34,17 @@ export function RecipeMetals({ own, change }: RecipePartProps) {
         {(['plus', 'minus'] as const).map((side) => (
           <Electrode key={side} side={side} own={own} change={change} />
         ))}
-        <TextField
-          select
+        <Selection
           label="On the desk"
           value={own.look}
-          onChange={(event) => change({ look: event.target.value as CellLook })}
+          onChange={(chosen) => change({ look: chosen as CellLook })}
         >
           {CELL_LOOKS.map((look) => (
-            <MenuItem key={look} value={look}>
+            <option key={look} value={look}>
               {LOOK_NAMES[look]}
-            </MenuItem>
+            </option>
           ))}
-        </TextField>
+        </Selection>
         <WordsField
           label="Separator"
           value={separator}
@@ -70,20 +68,17 @@ function Electrode({ side, own, change }: RecipePartProps & { side: 'plus' | 'mi
   const electrode = own[side];
   return (
     <>
-      <TextField
-        select
+      <Selection
         label={`${sign} metal`}
         value={electrode.material}
-        onChange={(event) =>
-          change({ [side]: { ...electrode, material: event.target.value as Material } })
-        }
+        onChange={(chosen) => change({ [side]: { ...electrode, material: chosen as Material } })}
       >
         {MATERIALS.map((material) => (
-          <MenuItem key={material} value={material}>
+          <option key={material} value={material}>
             {material}
-          </MenuItem>
+          </option>
         ))}
-      </TextField>
+      </Selection>
       <WordsField
         label={`${sign} part`}
         value={electrode.part}

@@ -2,13 +2,12 @@
 
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
-import MenuItem from '@mui/material/MenuItem';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
-import TextField from '@mui/material/TextField';
+import { Selection } from '@/ui/TextInput';
 import { useState } from 'react';
 import { aboutTime } from '@/core/work/running/runWords';
 import {
@@ -135,18 +134,17 @@ function Pick<Value extends string>(props: {
 }) {
   const { label, value, options, onChange } = props;
   return (
-    <TextField
-      select
+    <Selection
       label={label}
       value={value}
-      onChange={(event) => onChange(event.target.value as Value)}
+      onChange={(chosen) => onChange(chosen as Value)}
       sx={{ minWidth: 210 }}
     >
       {options.map(([one, name]) => (
-        <MenuItem key={one} value={one}>
+        <option key={one} value={one}>
           {name}
-        </MenuItem>
+        </option>
       ))}
-    </TextField>
+    </Selection>
   );
 }

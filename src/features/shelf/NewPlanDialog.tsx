@@ -6,7 +6,7 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import TextField from '@mui/material/TextField';
+import { TextInput } from '@/ui/TextInput';
 import { useState, type FormEvent } from 'react';
 import { planSchema } from '@/core/records/plan/planSchema';
 import { createRemote } from '@/ui/document/documentApi';
@@ -39,7 +39,7 @@ export function NewPlanDialog({ open, onClose, onCreated }: NewPlanDialogProps) 
       <form onSubmit={(event) => void submit(event)} noValidate>
         <DialogTitle id="new-plan-title">New plan</DialogTitle>
         <DialogContent>
-          <TextField
+          <TextInput
             name="title"
             label="What is it for?"
             placeholder="Lamp for the model lighthouse"

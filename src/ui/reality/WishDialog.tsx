@@ -6,7 +6,7 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import TextField from '@mui/material/TextField';
+import { TextInput } from '../TextInput';
 import { useState } from 'react';
 import type { Wish } from '@/core/records/plan/wishSchema';
 import { Choice } from '../Choice';
@@ -39,7 +39,7 @@ export function WishDialog({ before, onWish, onClose }: WishDialogProps) {
     else setProblems(outcome.problems);
   };
   const field = (name: WishField, label: string, example: string) => (
-    <TextField
+    <TextInput
       key={name}
       label={label}
       value={typed[name] ?? ''}

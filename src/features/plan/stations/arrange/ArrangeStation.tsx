@@ -8,6 +8,7 @@ import Alert from '@mui/material/Alert';
 import { useCallback, useMemo, useState } from 'react';
 import type { OtherLoad } from '@/core/work/planning/otherLoads';
 import { Card } from '@/ui/Card';
+import { Fetching } from '@/ui/Fetching';
 import { CountStepper } from '@/ui/CountStepper';
 import { countLimits, withCounts } from '../../arrangementEdits';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
@@ -22,10 +23,15 @@ import { ZoomButtons } from './desk/ZoomButtons';
 import { useSettled } from '@/ui/useSettled';
 import { useWorkerJob } from '@/workers/useWorkerJob';
 
-const WiringOptionsPanel = dynamic(() =>
-  import('./wiringOptions/WiringOptionsPanel').then((module) => module.WiringOptionsPanel),
+// Both show what a worker works out; the server has nothing to say about them.
+const WiringOptionsPanel = dynamic(
+  () => import('./wiringOptions/WiringOptionsPanel').then((module) => module.WiringOptionsPanel),
+  { ssr: false, loading: Fetching },
 );
-const OtherLoads = dynamic(() => import('./OtherLoads').then((module) => module.OtherLoads));
+const OtherLoads = dynamic(() => import('./OtherLoads').then((module) => module.OtherLoads), {
+  ssr: false,
+  loading: Fetching,
+});
 
 /** Rest after the last edit before the charts are drawn anew, milliseconds. */
 const SETTLE_MS = 120;

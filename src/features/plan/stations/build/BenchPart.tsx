@@ -2,8 +2,7 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
+import { Selection } from '@/ui/TextInput';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
@@ -16,6 +15,7 @@ import { GuideCard } from '@/ui/bench/GuideCard';
 import { useLog, useReadings } from '@/ui/bench/LogProvider';
 import { ReadingStairs } from '@/ui/bench/ReadingStairs';
 import { Card } from '@/ui/Card';
+import { Fetching } from '@/ui/Fetching';
 import { CautionList } from '@/ui/CautionList';
 import { KEYS_WHILE_NOT_TYPING } from '@/ui/document/useUndoKeys';
 import { showPart } from '@/ui/PartTabs';
@@ -31,7 +31,11 @@ import { ReadingsTable } from './ReadingsTable';
 import { useDiagnosis } from './useDiagnosis';
 import { useMeter } from './useMeter';
 
-const WrongCard = dynamic(() => import('./WrongCard').then((module) => module.WrongCard));
+// Shows what a worker works out; the server has nothing to say about it.
+const WrongCard = dynamic(() => import('./WrongCard').then((module) => module.WrongCard), {
+  ssr: false,
+  loading: Fetching,
+});
 
 /** One group at the bench: the step it is at, the stairs of its readings, what is wrong and what to measure next. */
 export function BenchPart({ meter }: { readonly meter: MeterBench }) {
@@ -74,20 +78,18 @@ export function BenchPart({ meter }: { readonly meter: MeterBench }) {
             <Box sx={{ display: 'flex', gap: 1 }}>
               <GroupChoice />
               {strings > 1 ? (
-                <TextField
-                  select
-                  size="small"
+                <Selection
                   label="String"
                   value={string}
-                  onChange={(event) => choose({ string: Number(event.target.value) })}
+                  onChange={(chosen) => choose({ string: Number(chosen) })}
                   sx={{ minWidth: 80 }}
                 >
                   {facts.stairs.map((_, index) => (
-                    <MenuItem key={index + 1} value={index + 1}>
+                    <option key={index + 1} value={index + 1}>
                       {index + 1}
-                    </MenuItem>
+                    </option>
                   ))}
-                </TextField>
+                </Selection>
               ) : null}
               <Button variant="outlined" onClick={() => showPart('board')}>
                 All groups

@@ -1,8 +1,7 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
+import { Selection } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { BenchFacts } from '@/core/work/guide/benchFacts';
@@ -30,20 +29,18 @@ export function ClassFigures({ figures, facts }: ClassFiguresProps) {
     <Card
       title="The class together"
       actions={
-        <TextField
-          select
-          size="small"
+        <Selection
           label="Reading"
           value={measurementKey(measurement)}
-          onChange={(event) => setChosen(event.target.value)}
+          onChange={(chosen) => setChosen(chosen)}
           sx={{ minWidth: 210 }}
         >
           {figures.map((one) => (
-            <MenuItem key={measurementKey(one.measurement)} value={measurementKey(one.measurement)}>
+            <option key={measurementKey(one.measurement)} value={measurementKey(one.measurement)}>
               {nameOf(one, facts.stairs.length)} ({one.values.length})
-            </MenuItem>
+            </option>
           ))}
-        </TextField>
+        </Selection>
       }
     >
       <ClassHistogram figure={figure} expected={expected} />

@@ -1,7 +1,6 @@
 'use client';
 
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
+import { Selection } from '@/ui/TextInput';
 import { groupNames } from '@/core/work/preparation/groupNames';
 import { usePlan } from '../../PlanProvider';
 import { useBenchChoice } from '../../benchChoice';
@@ -11,19 +10,17 @@ export function GroupChoice() {
   const plan = usePlan();
   const { group, choose } = useBenchChoice();
   return (
-    <TextField
-      select
-      size="small"
+    <Selection
       label="Group"
       value={group}
-      onChange={(event) => choose({ group: event.target.value })}
+      onChange={(chosen) => choose({ group: chosen })}
       sx={{ minWidth: 130 }}
     >
       {groupNames(plan.lesson.groups).map((name) => (
-        <MenuItem key={name} value={name}>
+        <option key={name} value={name}>
           {name}
-        </MenuItem>
+        </option>
       ))}
-    </TextField>
+    </Selection>
   );
 }

@@ -7,13 +7,12 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import MenuItem from '@mui/material/MenuItem';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
-import TextField from '@mui/material/TextField';
+import { Selection } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
 import type { LogRequest } from '@/core/records/logbook/logEntry';
@@ -93,23 +92,21 @@ export function ImportDialog({
             }}
           >
             {FILE_COLUMNS.map((column) => (
-              <TextField
+              <Selection
                 key={column}
-                select
-                size="small"
                 label={column}
                 value={mapping[column] ?? NONE}
                 error={NEEDED_COLUMNS.includes(column) && mapping[column] === null}
-                onChange={({ target }) =>
-                  setChosen({ ...mapping, [column]: target.value === NONE ? null : target.value })
+                onChange={(name) =>
+                  setChosen({ ...mapping, [column]: name === NONE ? null : name })
                 }
               >
                 {[NONE, ...columns.value.columns].map((name) => (
-                  <MenuItem key={name} value={name}>
+                  <option key={name} value={name}>
                     {name}
-                  </MenuItem>
+                  </option>
                 ))}
-              </TextField>
+              </Selection>
             ))}
           </Box>
         ) : null}

@@ -6,7 +6,7 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import TextField from '@mui/material/TextField';
+import { TextInput } from '@/ui/TextInput';
 import { useState } from 'react';
 import { meterSettingsSchema, type MeterSettings } from '@/core/physics/instruments/meterSettings';
 
@@ -28,14 +28,14 @@ export function MeterDialog({ settings, onUse, onClose }: MeterDialogProps) {
       <DialogTitle id="meter-address">Where is the meter?</DialogTitle>
       <DialogContent>
         <Box sx={{ display: 'grid', gap: 1.5, pt: 1, minWidth: 320 }}>
-          <TextField
+          <TextInput
             label="Name or address"
             value={host}
             onChange={(event) => setHost(event.target.value)}
             error={problemOf('host') !== undefined}
             helperText={problemOf('host')}
           />
-          <TextField
+          <TextInput
             label="Port"
             value={port}
             onChange={(event) => setPort(event.target.value)}

@@ -3,8 +3,7 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
+import { Selection } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { cellAmpsAt } from '@/core/physics/chemistry/cellAmpsAt';
@@ -105,23 +104,22 @@ export function CellReadings() {
             helperText="seconds"
           />
         </Box>
-        <TextField
-          select
+        <Selection
           label="Range of the meter for the current"
           value={range}
-          onChange={(event) => {
-            const meterRange = event.target.value as CurrentRange;
+          onChange={(chosen) => {
+            const meterRange = chosen as CurrentRange;
             setNextRange(meterRange);
             changeShort({ meterRange });
           }}
           helperText="The meter’s own resistance on that range is taken off."
         >
           {CURRENT_RANGES.map((one) => (
-            <MenuItem key={one} value={one}>
+            <option key={one} value={one}>
               {one} (adds {formatOhms(CURRENT_RANGE_FACTS[one].shuntOhms)})
-            </MenuItem>
+            </option>
           ))}
-        </TextField>
+        </Selection>
         <LoadedReadings loaded={own.loaded} onChange={(loaded) => change({ loaded })} />
       </Box>
       {outcome === null ? null : (

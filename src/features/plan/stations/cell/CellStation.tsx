@@ -4,8 +4,7 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from '@mui/material/Link';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
+import { Selection } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
 import { stepsOf } from '@/core/physics/chemistry/recipe';
@@ -75,25 +74,24 @@ export function CellStation() {
           <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { sm: '220px 1fr' } }}>
             <CellPortrait recipe={recipe} body={body} />
             <Box>
-              <TextField
-                select
+              <Selection
                 label={recipe.bodyLabel}
                 value={body.id}
-                onChange={(event) =>
+                onChange={(chosen) =>
                   // Readings belong to one cell; another fruit starts from typical values again.
                   edit((before) => ({
                     ...before,
-                    cell: { ...before.cell, body: event.target.value, own: null },
+                    cell: { ...before.cell, body: chosen, own: null },
                   }))
                 }
                 sx={{ minWidth: 220, mb: 1.5 }}
               >
                 {recipe.bodies.map(({ id, name }) => (
-                  <MenuItem key={id} value={id}>
+                  <option key={id} value={id}>
                     {name}
-                  </MenuItem>
+                  </option>
                 ))}
-              </TextField>
+              </Selection>
               <Typography variant="body2">
                 <strong>+</strong> {recipe.plus.part} ({recipe.plus.material}, the cathode) ·{' '}
                 <strong>−</strong> {recipe.minus.part} ({recipe.minus.material}, the anode)

@@ -1,6 +1,6 @@
 'use client';
 
-import TextField from '@mui/material/TextField';
+import { TextInput } from '@/ui/TextInput';
 import { useState } from 'react';
 import { planSchema } from '@/core/records/plan/planSchema';
 import { useEdit, usePlan } from '../../PlanProvider';
@@ -11,7 +11,7 @@ export function LessonDate() {
   const edit = useEdit();
   const [problem, setProblem] = useState<string | null>(null);
   return (
-    <TextField
+    <TextInput
       label="Lesson on"
       type="date"
       value={lessonDate ?? ''}
@@ -23,7 +23,6 @@ export function LessonDate() {
       }}
       error={problem !== null}
       helperText={problem ?? 'Shown on the shelf.'}
-      slotProps={{ inputLabel: { shrink: true } }}
       fullWidth
       sx={{ mt: 2 }}
     />

@@ -1,8 +1,7 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
+import { Selection } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
 import {
   DEVICE_KINDS,
@@ -25,22 +24,21 @@ interface FieldsProps<Kind extends PlanTarget['kind']> {
 export function DeviceFields({ target, onChange }: FieldsProps<'device'>) {
   return (
     <Box sx={{ display: 'grid', gap: 2, maxWidth: 520 }}>
-      <TextField
-        select
+      <Selection
         label="Device"
         value={target.device}
-        onChange={(event) => {
-          const device = event.target.value as DeviceKind;
+        onChange={(chosen) => {
+          const device = chosen as DeviceKind;
           const { leastVolts, amps } = DEVICE_PRESETS[device];
           onChange({ kind: 'device', device, leastVolts, amps });
         }}
       >
         {DEVICE_KINDS.map((device) => (
-          <MenuItem key={device} value={device}>
+          <option key={device} value={device}>
             {DEVICE_PRESETS[device].name}
-          </MenuItem>
+          </option>
         ))}
-      </TextField>
+      </Selection>
       <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: '1fr 1fr' }}>
         <QuantityField
           label="Runs from (volts)"

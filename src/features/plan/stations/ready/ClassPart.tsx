@@ -3,8 +3,7 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
+import { Selection } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
 import {
   AGE_BAND_NAMES,
@@ -68,18 +67,17 @@ export function ClassPart({ facts }: { facts: LessonFacts }) {
             value={lesson.startsAt}
             onCommit={(startsAt) => change({ startsAt }, 'startsAt')}
           />
-          <TextField
-            select
+          <Selection
             label="Age"
             value={lesson.ageBand}
-            onChange={(event) => change({ ageBand: event.target.value as AgeBand })}
+            onChange={(chosen) => change({ ageBand: chosen as AgeBand })}
           >
             {AGE_BANDS.map((band) => (
-              <MenuItem key={band} value={band}>
+              <option key={band} value={band}>
                 {AGE_BAND_NAMES[band]}
-              </MenuItem>
+              </option>
             ))}
-          </TextField>
+          </Selection>
         </Box>
         <LessonDate />
         <GroupWords facts={facts} />

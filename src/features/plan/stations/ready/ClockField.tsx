@@ -1,6 +1,6 @@
 'use client';
 
-import TextField from '@mui/material/TextField';
+import { TextInput } from '@/ui/TextInput';
 
 interface ClockFieldProps {
   readonly label: string;
@@ -12,14 +12,13 @@ interface ClockFieldProps {
 /** A time of day; the browser's own field gives nothing but whole times. */
 export function ClockField({ label, value, onCommit }: ClockFieldProps) {
   return (
-    <TextField
+    <TextInput
       label={label}
       type="time"
       value={value}
       onChange={(event) => {
         if (event.target.value !== '') onCommit(event.target.value.slice(0, 5));
       }}
-      slotProps={{ inputLabel: { shrink: true } }}
     />
   );
 }

@@ -4,8 +4,7 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
+import { Selection } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import {
@@ -47,35 +46,33 @@ export function PrintsPart({ facts }: { facts: LessonFacts }) {
       }}
     >
       <Card title="Which sheet?">
-        <TextField
-          select
+        <Selection
           fullWidth
           label="Sheet"
           value={sheet}
-          onChange={(event) => setChosen(event.target.value as SheetId | 'all')}
+          onChange={(chosen) => setChosen(chosen as SheetId | 'all')}
           sx={{ my: 1 }}
         >
           {allowed.map((id) => (
-            <MenuItem key={id} value={id}>
+            <option key={id} value={id}>
               {SHEET_NAMES[id]}
-            </MenuItem>
+            </option>
           ))}
-          <MenuItem value="all">All of them</MenuItem>
-        </TextField>
-        <TextField
-          select
+          <option value="all">All of them</option>
+        </Selection>
+        <Selection
           fullWidth
           label="Wording for pupils"
           value={wording}
-          onChange={(event) => setWording(event.target.value as Wording)}
+          onChange={(chosen) => setWording(chosen as Wording)}
           sx={{ my: 1 }}
         >
           {WORDINGS.map((id) => (
-            <MenuItem key={id} value={id}>
+            <option key={id} value={id}>
               {WORDING_NAMES[id]}
-            </MenuItem>
+            </option>
           ))}
-        </TextField>
+        </Selection>
         <Choice
           label="Paper"
           value={lesson.paper}

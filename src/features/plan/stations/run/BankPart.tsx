@@ -132,7 +132,6 @@ function BankFields({ bank }: { readonly bank: RunningBank }) {
     <QuantityField
       label={label}
       kind={kind}
-      size="small"
       value={bank[key]}
       format={format}
       schema={bankSchema.shape[key]}

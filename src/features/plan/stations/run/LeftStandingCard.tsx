@@ -55,7 +55,6 @@ export function LeftStandingCard() {
         <QuantityField
           label="Humidity, %"
           kind="count"
-          size="small"
           value={Math.round(100 * running.humidity)}
           format={(value) => String(Math.round(value))}
           schema={runningSchema.shape.humidity}
@@ -67,7 +66,6 @@ export function LeftStandingCard() {
         <QuantityField
           label="Warmth, °C"
           kind="count"
-          size="small"
           value={running.celsius}
           format={(value) => String(value)}
           schema={runningSchema.shape.celsius}

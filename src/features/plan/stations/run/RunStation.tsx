@@ -6,8 +6,8 @@ import { Card } from '@/ui/Card';
 import { JobStatus } from '@/ui/JobStatus';
 import { PartTabs } from '@/ui/PartTabs';
 import { useBatteryRunJob } from '../../useBatteryRun';
-import { LeftOnPart } from './LeftOnPart';
 
+const LeftOnPart = dynamic(() => import('./LeftOnPart').then((module) => module.LeftOnPart));
 const BankPart = dynamic(() => import('./BankPart').then((module) => module.BankPart));
 const OtherRunsCard = dynamic(() =>
   import('./OtherRunsCard').then((module) => module.OtherRunsCard),

@@ -46,7 +46,6 @@ export function ShortPart() {
         <QuantityField
           label="Ends joined for"
           kind="seconds"
-          size="small"
           fullWidth
           sx={{ mt: 1 }}
           value={running.shortSeconds}

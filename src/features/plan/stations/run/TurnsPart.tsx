@@ -123,7 +123,6 @@ function TurnsFields() {
     <QuantityField
       label={label}
       kind="minutes"
-      size="small"
       value={turns[key] / 60}
       format={formatMinutes}
       schema={runningSchema.shape.turns.shape[key]}

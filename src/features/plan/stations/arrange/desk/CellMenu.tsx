@@ -5,9 +5,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import MenuItem from '@mui/material/MenuItem';
 import Popover from '@mui/material/Popover';
-import TextField from '@mui/material/TextField';
+import { Selection } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
 import { RECIPE_IDS, type RecipeId } from '@/core/physics/chemistry/recipe';
 import { RECIPES } from '@/core/physics/chemistry/recipes';
@@ -93,21 +92,20 @@ export function CellMenu({ anchor, name, onClose }: CellMenuProps) {
           />
         )}
       </Box>
-      <TextField
-        select
+      <Selection
         fullWidth
         label="What cell it is"
         value={stored?.mix?.recipe ?? PLANS_CELL}
-        onChange={(event) => change((board) => withMix(board, place, event.target.value))}
+        onChange={(chosen) => change((board) => withMix(board, place, chosen))}
         sx={{ mt: 1.5 }}
       >
-        <MenuItem value={PLANS_CELL}>as planned</MenuItem>
+        <option value={PLANS_CELL}>as planned</option>
         {RECIPE_IDS.filter((id) => !RECIPES[id].restricted).map((id) => (
-          <MenuItem key={id} value={id}>
+          <option key={id} value={id}>
             {RECIPES[id].name}
-          </MenuItem>
+          </option>
         ))}
-      </TextField>
+      </Selection>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1.5 }}>
         <Button
           size="small"

@@ -2,8 +2,7 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
+import { Selection } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
 import { memo, useCallback, useState } from 'react';
 import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
@@ -54,22 +53,19 @@ export const WiringOptionsPanel = memo(function WiringOptionsPanel({
         <Typography variant="h2" id="ways-title">
           Ways to do it
         </Typography>
-        <TextField
-          select
-          variant="standard"
+        <Selection
           value={wish.objective}
-          slotProps={{
-            select: { SelectDisplayProps: { 'aria-label': 'Sort the ways by' } },
-          }}
-          onChange={(event) => setWish({ ...wish, objective: event.target.value as Objective })}
-          sx={{ '& .MuiSelect-select': { fontSize: '0.85rem' } }}
+          label="Sort the ways by"
+          hideLabel
+          onChange={(chosen) => setWish({ ...wish, objective: chosen as Objective })}
+          sx={{ '& select': { fontSize: '0.85rem', py: 0.5 } }}
         >
           {OBJECTIVES.map((objective) => (
-            <MenuItem key={objective} value={objective}>
+            <option key={objective} value={objective}>
               {OBJECTIVE_NAMES[objective]}
-            </MenuItem>
+            </option>
           ))}
-        </TextField>
+        </Selection>
       </Box>
       {wiringOptions.status === 'impossible' ? (
         <Impossible plan={wiringOptions} evaluation={evaluation} edit={edit} />
