@@ -2,6 +2,7 @@ import { spawn } from 'node:child_process';
 import { chromium } from '@playwright/test';
 import { chromiumPath } from '../scripts/lib/chromium.mjs';
 import { binary, ROOT } from '../scripts/lib/run.mjs';
+import { benchPageWeight } from './pageWeight.mjs';
 import { printRow } from './print.mjs';
 
 const PORT = 3220;
@@ -65,6 +66,7 @@ export async function benchBrowser() {
     );
     await browser.close();
     await benchPrints();
+    await benchPageWeight(BASE);
   } finally {
     server.kill();
   }

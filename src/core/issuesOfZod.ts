@@ -2,7 +2,7 @@ import type { z } from 'zod';
 import type { Issue } from './result';
 
 /** Turns the issues of a failed Zod parse into faults with their paths. */
-export function issuesOfZod(error: Pick<z.core.$ZodError, 'issues'>): Issue[] {
+export function issuesOfZod(error: z.ZodError): Issue[] {
   return error.issues.flatMap((issue): Issue[] => {
     const path = issue.path.map((key) => (typeof key === 'symbol' ? String(key) : key));
     if (issue.code === 'unrecognized_keys') {

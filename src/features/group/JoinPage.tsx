@@ -2,29 +2,30 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import * as z from 'zod/mini';
-import { askJson } from '@/ui/askJson';
+import { askJson, ownAnswer } from '@/ui/askJson';
 import { Button } from '@/ui/plain/Button';
 import { Field } from '@/ui/plain/Field';
 import { Notice } from '@/ui/plain/Notice';
 import styles from '@/ui/plain/plain.module.css';
 
-const joinedSchema = z.object({
-  title: z.string(),
-  groups: z.array(z.string()),
-  seated: z.boolean(),
-});
+interface Joined {
+  readonly title: string;
+  readonly groups: readonly string[];
+  readonly seated: boolean;
+}
+
+const joined = ownAnswer<Joined>();
 
 /** Two steps into a class: its code, then the group’s bird. No names. */
 export function JoinPage({ initialCode }: { readonly initialCode: string }) {
   const router = useRouter();
   const [code, setCode] = useState(initialCode);
-  const [found, setFound] = useState<z.infer<typeof joinedSchema> | null>(null);
+  const [found, setFound] = useState<Joined | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const ask = async (group: string | null): Promise<void> => {
     setBusy(true);
-    const answer = await askJson('/api/class/join', joinedSchema, { code, group });
+    const answer = await askJson('/api/class/join', joined, { code, group });
     setBusy(false);
     if (!answer.ok) {
       setProblem(answer.message);

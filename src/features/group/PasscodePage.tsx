@@ -3,8 +3,7 @@
 import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import * as z from 'zod/mini';
-import { askJson } from '@/ui/askJson';
+import { askJson, ownAnswer } from '@/ui/askJson';
 import { Button } from '@/ui/plain/Button';
 import { Field } from '@/ui/plain/Field';
 import { Notice } from '@/ui/plain/Notice';
@@ -16,7 +15,9 @@ export function PasscodePage() {
   const [passcode, setPasscode] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
   const enter = async (): Promise<void> => {
-    const answer = await askJson('/api/passcode', z.object({ right: z.boolean() }), { passcode });
+    const answer = await askJson('/api/passcode', ownAnswer<{ readonly right: boolean }>(), {
+      passcode,
+    });
     if (answer.ok) router.push('/');
     else setProblem(answer.message);
   };

@@ -2,7 +2,7 @@ import { existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from '
 import { dirname, join, resolve } from 'node:path';
 import { imageSize } from 'image-size';
 import { z } from 'zod';
-import type { PhotoType } from '@/core/records/logbook/logEntry';
+import type { PhotoType } from '@/core/records/logbook/logLimits';
 import { fail, succeed, type Result } from '@/core/result';
 
 export const LARGEST_PHOTO_BYTES = 8_000_000;

@@ -8,7 +8,7 @@ import {
   STAND_IN_NAME,
 } from '@/core/physics/instruments/scpi';
 import type { SimulatedBattery } from '@/core/work/standIn/standIn';
-import { LONGEST_METER } from '@/core/records/logbook/logEntry';
+import { LONGEST_METER } from '@/core/records/logbook/logLimits';
 import { quantityOf, type Measurement } from '@/core/records/logbook/measurement';
 import { fail, succeed, type Result } from '@/core/result';
 

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { nominalBatteryOf } from '@/core/work/diagnosis/nominalBattery';
 import { CURRENT_RANGES, VOLT_RANGES } from '@/core/physics/instruments/meter';
 import { groupNameSchema } from '@/core/records/logbook/logEntry';
-import { measurementSchema } from '@/core/records/logbook/measurement';
+import { measurementSchema } from '@/core/records/logbook/measurementSchema';
 import { fullScale } from '@/core/physics/instruments/meter';
 import { simulatedOf } from '@/core/work/standIn/standIn';
 import { evaluatePlan } from '@/core/work/planning/evaluatePlan';

@@ -2,17 +2,15 @@
 
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { useStore } from 'zustand';
-import * as z from 'zod/mini';
 import { readingsOfGroup } from '@/core/records/logbook/foldLog';
-import {
-  logLineSchema,
-  type LogAuthor,
-  type LogEntry,
-  type LoggedReading,
-  type LogLine,
-  type LogRequest,
+import type {
+  LogAuthor,
+  LogEntry,
+  LoggedReading,
+  LogLine,
+  LogRequest,
 } from '@/core/records/logbook/logEntry';
-import { askJson } from '../askJson';
+import { askJson, ownAnswer } from '../askJson';
 import { createLogStore, newEntryId, shownLines, type LogStore, type SendResult } from './logStore';
 
 interface LogContextValue {
@@ -44,7 +42,7 @@ interface LogProviderProps {
   readonly children: ReactNode;
 }
 
-const answerSchema = z.object({ lines: z.array(logLineSchema) });
+const loggedLines = ownAnswer<{ readonly lines: readonly LogLine[] }>();
 const REFUSED_FOR_GOOD = [403, 404, 409, 413, 422];
 
 /** The log of a plan on this page: what the server has, what waits, and how to add to it. */
@@ -118,8 +116,7 @@ export function useLiveLog(eventsUrl: string, onPlan?: () => void): { readonly e
     const last = logStore.store.getState().lines.at(-1)?.seq ?? 0;
     const source = new EventSource(`${eventsUrl}?after=${last}`);
     source.addEventListener('lines', (event: MessageEvent<string>) => {
-      const news = z.array(logLineSchema).safeParse(JSON.parse(event.data));
-      if (news.success) logStore.receive(news.data);
+      logStore.receive(JSON.parse(event.data) as readonly LogLine[]);
     });
     let opened = false;
     source.addEventListener('open', () => {
@@ -159,7 +156,7 @@ async function sendTo(
   requests: readonly LogRequest[],
   many: boolean,
 ): Promise<SendResult> {
-  const answer = await askJson(url, answerSchema, many ? requests : (requests[0] ?? {}));
+  const answer = await askJson(url, loggedLines, many ? requests : (requests[0] ?? {}));
   if (answer.ok) return { status: 'logged', lines: answer.value.lines };
   const { status, message } = answer;
   return status !== null && REFUSED_FOR_GOOD.includes(status)

@@ -1,9 +1,8 @@
 'use client';
 
 import { useRef, useState } from 'react';
-import * as z from 'zod/mini';
-import { LONGEST_NOTE, PHOTO_TYPES } from '@/core/records/logbook/logEntry';
-import { askJson } from '../askJson';
+import { LONGEST_NOTE, PHOTO_TYPES, type PhotoType } from '@/core/records/logbook/logLimits';
+import { askJson, ownAnswer } from '../askJson';
 import { Card } from '../Card';
 import { Button } from '../plain/Button';
 import { Field } from '../plain/Field';
@@ -16,11 +15,7 @@ interface NoteFieldsProps {
   readonly photosUrl: string;
 }
 
-const storedSchema = z.object({
-  photo: z.string(),
-  type: z.enum(PHOTO_TYPES),
-  bytes: z.number(),
-});
+const storedPhoto = ownAnswer<{ photo: string; type: PhotoType; bytes: number }>();
 
 /** A note or a photo for the logbook. Never of people: the page says so where the photo is chosen. */
 export function NoteFields({ group, photosUrl }: NoteFieldsProps) {
@@ -37,7 +32,7 @@ export function NoteFields({ group, photosUrl }: NoteFieldsProps) {
   const photo = async (file: File): Promise<void> => {
     setSending(true);
     setProblem(null);
-    const stored = await askJson(photosUrl, storedSchema, file);
+    const stored = await askJson(photosUrl, storedPhoto, file);
     setSending(false);
     if (!stored.ok) setProblem(stored.message);
     else {

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { parseQuantity } from '@/core/formats/parseQuantity';
 import { mostVoltsAt, type Stairs } from '@/core/work/guide/stairs';
-import { READING_LIMITS } from '@/core/records/logbook/logEntry';
+import { READING_LIMITS } from '@/core/records/logbook/logLimits';
 import { quantityOf, type Measurement } from '@/core/records/logbook/measurement';
 import { entryErrorIn, type EntryError } from '@/core/records/logbook/entryErrors';
 import { readingText } from '@/core/records/logbook/readingEntry';

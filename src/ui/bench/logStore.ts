@@ -1,12 +1,6 @@
-import * as z from 'zod/mini';
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import { withLines } from '@/core/records/logbook/foldLog';
-import {
-  logRequestSchema,
-  type LogAuthor,
-  type LogLine,
-  type LogRequest,
-} from '@/core/records/logbook/logEntry';
+import type { LogAuthor, LogLine, LogRequest } from '@/core/records/logbook/logEntry';
 
 /** What came of sending lines. */
 export type SendResult =
@@ -50,7 +44,6 @@ export interface LogStore {
 }
 
 const RETRY_MS = 2000;
-const waitingSchema = z.catch(z.array(logRequestSchema), []);
 
 export function createLogStore(options: LogStoreOptions): LogStore {
   const { initial, send, keep, retryMs = RETRY_MS } = options;
@@ -81,7 +74,7 @@ export function createLogStore(options: LogStoreOptions): LogStore {
     }
     sending = false;
   };
-  const kept = waitingSchema.parse(parsed(keep.read()));
+  const kept = keptLines(keep.read());
   if (kept.length > 0) {
     store.setState({ waiting: kept });
     void sendAll();
@@ -111,13 +104,24 @@ export function shownLines(
   ];
 }
 
-function parsed(text: string | null): unknown {
+/** What an earlier visit kept; what is no line at all is left out, the rest is judged by the server. */
+function keptLines(text: string | null): LogRequest[] {
   if (text === null) return [];
   try {
-    return JSON.parse(text);
+    const kept: unknown = JSON.parse(text);
+    return Array.isArray(kept) ? kept.filter(isLine) : [];
   } catch {
     return [];
   }
+}
+
+function isLine(kept: unknown): kept is LogRequest {
+  const { entryId, group, entry } = Object(kept);
+  return (
+    typeof entryId === 'string' &&
+    typeof group === 'string' &&
+    typeof Object(entry).kind === 'string'
+  );
 }
 
 /** A fresh id; also where the page is not served over TLS, as on a pupil’s phone in the local network. */

@@ -3,14 +3,10 @@ import { parseQuantity } from '../../formats/parseQuantity';
 import { CURRENT_RANGES, VOLT_RANGES } from '../../physics/instruments/meter';
 import { succeed, type Issue, type Result } from '../../result';
 import { foldLog } from './foldLog';
-import {
-  groupNameSchema,
-  logEntrySchema,
-  LONGEST_METER,
-  type LoggedReading,
-  type LogLine,
-} from './logEntry';
-import { measurementSchema, quantityOf, type Measurement } from './measurement';
+import { groupNameSchema, logEntrySchema, type LoggedReading, type LogLine } from './logEntry';
+import { LONGEST_METER } from './logLimits';
+import { quantityOf, type Measurement } from './measurement';
+import { measurementSchema } from './measurementSchema';
 
 /** Columns of the results, in order; units stand in a column of their own because volts and amperes share one table. */
 export const RESULT_COLUMNS = [

@@ -13,7 +13,8 @@ import type { NominalBattery } from '../diagnosis/nominalBattery';
 import { builtCell, type BuiltBattery } from '../measuring/builtBattery';
 import { meterOnBattery } from '../measuring/meterOnBattery';
 import { usualFault, type FaultKind } from '../../physics/desk/deskEdits';
-import { measurementSchema, quantityOf, type Measurement } from '../../records/logbook/measurement';
+import { quantityOf, type Measurement } from '../../records/logbook/measurement';
+import { measurementSchema } from '../../records/logbook/measurementSchema';
 import { OVERLOAD, SIMULATED, STAND_IN_NAME } from '../../physics/instruments/scpi';
 
 const placeSchema = z.strictObject({
@@ -181,9 +182,9 @@ function built({ strings, seed, led }: SimulatedBattery, hidden: HiddenFault | n
   };
 }
 
-function fromJson<T>(schema: z.core.$ZodType<T>, text: string): T | null {
+function fromJson<T>(schema: z.ZodType<T>, text: string): T | null {
   try {
-    const parsed = z.safeParse(schema, JSON.parse(text));
+    const parsed = schema.safeParse(JSON.parse(text));
     return parsed.success ? parsed.data : null;
   } catch {
     return null;

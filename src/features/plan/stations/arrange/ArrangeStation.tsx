@@ -13,8 +13,6 @@ import { CountStepper } from '@/ui/CountStepper';
 import { countLimits, withCounts } from '../../arrangementEdits';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 import { BatteryFigures } from './BatteryFigures';
-import { ClassesChart } from './ClassesChart';
-import { CurvesChart } from './CurvesChart';
 import { BeliefLine } from './desk/BeliefLine';
 import { DeskMenu } from './desk/DeskMenu';
 import { DeskBoard } from './desk/DeskBoard';
@@ -23,7 +21,15 @@ import { ZoomButtons } from './desk/ZoomButtons';
 import { useSettled } from '@/ui/useSettled';
 import { useWorkerJob } from '@/workers/useWorkerJob';
 
-// Both show what a worker works out; the server has nothing to say about them.
+// The server has nothing to say about charts and about what a worker works out.
+const CurvesChart = dynamic(() => import('./CurvesChart').then((module) => module.CurvesChart), {
+  ssr: false,
+  loading: Fetching,
+});
+const ClassesChart = dynamic(() => import('./ClassesChart').then((module) => module.ClassesChart), {
+  ssr: false,
+  loading: Fetching,
+});
 const WiringOptionsPanel = dynamic(
   () => import('./wiringOptions/WiringOptionsPanel').then((module) => module.WiringOptionsPanel),
   { ssr: false, loading: Fetching },

@@ -2,7 +2,7 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { Selection } from '@/ui/TextInput';
+import { Select } from '@/ui/plain/Select';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
@@ -78,18 +78,17 @@ export function BenchPart({ meter }: { readonly meter: MeterBench }) {
             <Box sx={{ display: 'flex', gap: 1 }}>
               <GroupChoice />
               {strings > 1 ? (
-                <Selection
+                <Select
                   label="String"
                   value={string}
                   onChange={(chosen) => choose({ string: Number(chosen) })}
-                  sx={{ minWidth: 80 }}
                 >
                   {facts.stairs.map((_, index) => (
                     <option key={index + 1} value={index + 1}>
                       {index + 1}
                     </option>
                   ))}
-                </Selection>
+                </Select>
               ) : null}
               <Button variant="outlined" onClick={() => showPart('board')}>
                 All groups

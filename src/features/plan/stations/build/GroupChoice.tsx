@@ -1,6 +1,6 @@
 'use client';
 
-import { Selection } from '@/ui/TextInput';
+import { Select } from '@/ui/plain/Select';
 import { groupNames } from '@/core/work/preparation/groupNames';
 import { usePlan } from '../../PlanProvider';
 import { useBenchChoice } from '../../benchChoice';
@@ -10,17 +10,12 @@ export function GroupChoice() {
   const plan = usePlan();
   const { group, choose } = useBenchChoice();
   return (
-    <Selection
-      label="Group"
-      value={group}
-      onChange={(chosen) => choose({ group: chosen })}
-      sx={{ minWidth: 130 }}
-    >
+    <Select label="Group" value={group} onChange={(chosen) => choose({ group: chosen })}>
       {groupNames(plan.lesson.groups).map((name) => (
         <option key={name} value={name}>
           {name}
         </option>
       ))}
-    </Selection>
+    </Select>
   );
 }

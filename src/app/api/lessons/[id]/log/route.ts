@@ -13,7 +13,10 @@ interface Context {
 
 /** A file of a whole class at once. */
 const MAX_AT_ONCE = 20_000;
-const bodySchema = z.union([logRequestSchema, z.array(logRequestSchema).min(1).max(MAX_AT_ONCE)]);
+const bodySchema = z.union([
+  logRequestSchema.transform((one) => [one]),
+  z.array(logRequestSchema).min(1).max(MAX_AT_ONCE),
+]);
 
 export async function GET(_request: Request, { params }: Context): Promise<NextResponse> {
   const { id } = await params;
@@ -26,6 +29,5 @@ export async function POST(request: Request, { params }: Context): Promise<NextR
   if (!body.success) {
     return refuse(422, 'This cannot be logged.', issuesOfZod(body.error));
   }
-  const requests = Array.isArray(body.data) ? body.data : [body.data];
-  return answerOfLog(appendToLog(benchContext(), id, requests, 'teacher'));
+  return answerOfLog(appendToLog(benchContext(), id, body.data, 'teacher'));
 }
