@@ -117,38 +117,28 @@ function renderList(pdf: Pdf, { style, items }: Extract<Block, { kind: 'list' }>
 
 function renderTable(pdf: Pdf, block: Extract<Block, { kind: 'table' }>): void {
   const { header, rows, widths, writable = false } = block;
-  const row = (cells: readonly string[], font: string): void => {
-    pdf.font(font);
-    const texts = cells.map(printable);
-    const columns = widths.map((share) => share * innerWidth(pdf));
-    const heights = texts.map((text, index) =>
-      pdf.heightOfString(text, { width: (columns[index] ?? 0) - 2 * ROW_PADDING }),
-    );
-    const least = writable && font === FONTS.text ? WRITABLE_ROW : 0;
-    const height = Math.max(least, ...heights) + ROW_PADDING;
-    keepTogether(pdf, height);
-    const { y } = pdf;
-    let x = left(pdf);
-    texts.forEach((text, index) => {
-      const width = columns[index] ?? 0;
-      // Blanks are filled in by hand: their unit stands at the right.
-      const align = writable && index > 0 && font === FONTS.text ? 'right' : 'left';
-      pdf.text(text, x + ROW_PADDING, y + ROW_PADDING, { width: width - 2 * ROW_PADDING, align });
-      if (writable)
-        pdf
-          .lineWidth(0.5)
-          .rect(x, y, width, height + 1)
-          .stroke();
-      x += width;
-    });
-    pdf.y = y + height + 1;
-    pdf.x = left(pdf);
-    if (!writable) rule(pdf, pdf.y, '#999999');
-  };
   // A header alone at the foot of a page helps nobody.
   keepTogether(pdf, 3 * WRITABLE_ROW);
-  row(header, FONTS.bold);
-  for (const cells of rows) row(cells, FONTS.text);
+  pdf.table({
+    columnStyles: widths.map((share) => ({ width: share * innerWidth(pdf) })),
+    defaultStyle: {
+      padding: ROW_PADDING,
+      border: writable ? 0.5 : { top: 0, right: 0, bottom: 0.6, left: 0 },
+      borderColor: writable ? '#000000' : '#999999',
+    },
+    rowStyles: (row) =>
+      row === 0 ? { font: { src: FONTS.bold } } : { minHeight: writable ? WRITABLE_ROW : 0 },
+    data: [
+      header.map(printable),
+      ...rows.map((cells) =>
+        cells.map((text, column) => ({
+          text: printable(text),
+          // Blanks are filled in by hand: their unit stands at the right.
+          align: { x: writable && column > 0 ? 'right' : 'left', y: 'top' } as const,
+        })),
+      ),
+    ],
+  });
   pdf.moveDown(0.4);
 }
 

@@ -83,6 +83,13 @@ test('what waited before a reload is sent after it; what cannot be read is left 
     send: (all) => Promise.resolve(logged(all)),
   });
   expect(broken.store.getState().waiting).toEqual([]);
+  const mixed = createLogStore({
+    initial: [],
+    author: 'group',
+    keep: keeper(JSON.stringify([null, 3, { entryId: 'x' }, note('sound')])).keep,
+    send: () => Promise.resolve({ status: 'unreachable' }),
+  });
+  expect(mixed.store.getState().waiting.map(({ entryId }) => entryId)).toEqual(['sound']);
 });
 
 test('what the server refuses is said and does not hold up the rest', async () => {
