@@ -7,6 +7,8 @@ async function tabTo(page: Page, name: RegExp): Promise<void> {
     await page.keyboard.press('Tab');
     const label = await page.evaluate(() => {
       const element = document.activeElement;
+      // Nothing has the focus yet; the page as a whole bears every name.
+      if (element === document.body) return '';
       const id = element?.getAttribute('id');
       const labelled =
         id === null || id === undefined ? null : document.querySelector(`label[for="${id}"]`);

@@ -16,7 +16,7 @@ test('a shipped recipe is read, made one’s own, changed, undone and used in a 
   const figures = page.getByTestId('recipe-figures');
   await expect(figures).toContainText(/28\.\d\smA shorted/);
   await page.getByLabel('Open-circuit volts, lowest').fill('2');
-  await expect(page.getByText('This is above the highest.')).toBeVisible();
+  await expect(page.getByText('The lowest reading must not be above the highest.')).toBeVisible();
   await expect(figures).toContainText(/1\.50\sV/);
   await page.getByLabel('Open-circuit volts, lowest').fill('1.45');
   await page.getByRole('button', { name: 'Add a step' }).click();

@@ -8,7 +8,8 @@ import { theme } from './theme';
 
 export function AppTheme({ children }: { children: ReactNode }) {
   return (
-    <ThemeProvider theme={theme} defaultMode="light">
+    // Without noSsr it renders twice, and the second time throws away what was not hydrated yet.
+    <ThemeProvider theme={theme} defaultMode="light" noSsr>
       <CssBaseline enableColorScheme />
       <SnackbarProvider
         maxSnack={3}

@@ -138,7 +138,7 @@ function Pick<Value extends string>(props: {
       label={label}
       value={value}
       onChange={(chosen) => onChange(chosen as Value)}
-      sx={{ minWidth: 210 }}
+      sx={{ minWidth: 210, maxWidth: 1 }}
     >
       {options.map(([one, name]) => (
         <option key={one} value={one}>

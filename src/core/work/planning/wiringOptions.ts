@@ -20,12 +20,10 @@ import {
 } from './planBatteries';
 import { planGrids } from './planGrids';
 
-const count = (least: number, most: number) =>
-  z
-    .number('Give a whole number.')
-    .int('Give a whole number.')
-    .min(least, `Give at least ${least}.`)
-    .max(most, `Give at most ${most}.`);
+const count = (least: number, most: number) => {
+  const words = `Give a whole number from ${least} to ${most}.`;
+  return z.number(words).int(words).min(least, words).max(most, words);
+};
 
 /** Limits that are typed in. */
 export const searchLimitsSchema = z.strictObject({
