@@ -45,4 +45,9 @@ export default tseslint.config(
       ],
     },
   },
+  {
+    // Its configuration is read as CommonJS.
+    files: ['.dependency-cruiser*.cjs'],
+    rules: { '@typescript-eslint/no-require-imports': 'off' },
+  },
 );

@@ -4,7 +4,14 @@ import { fingerprint } from './fingerprint.mjs';
 import { ROOT } from './run.mjs';
 
 const CACHE = join(ROOT, 'node_modules', '.cache', 'grozer');
-const SOURCES = ['src/core', 'src/data', 'src/cli', 'benchmarks', 'package-lock.json', 'tsconfig.json'];
+const SOURCES = [
+  'src/core',
+  'src/data',
+  'src/cli',
+  'benchmarks',
+  'package-lock.json',
+  'tsconfig.json',
+];
 
 /**
  * Bundles a TypeScript entry into one module that this Node runs, unless that was done from the same sources.
