@@ -28,7 +28,7 @@ export function ViewFailure({ error, retry, kept, elsewhere = SHELF }: ViewFailu
         <strong>This view cannot be shown. </strong>
         {error.message === ''
           ? 'Something in it failed.'
-          : `Something in it failed: ${error.message}`}{' '}
+          : `Something in it failed: ${error.message.replace(/\.?$/, '.')}`}{' '}
         {error.digest === undefined ? '' : `(${error.digest}) `}
         {kept}
       </Notice>

@@ -63,7 +63,10 @@ export function useWorkerJob<T>(
     let outdated = false;
     const settle = (ending: Ending<T>): void => {
       if (outdated) return;
-      setSettled({ ask, attempt, ending });
+      // What was stopped stays stopped.
+      setSettled((before) =>
+        before?.ask === ask && before.attempt === attempt ? before : { ask, attempt, ending },
+      );
       if (ending.status === 'answered') setLatest(ending.answer);
     };
     const report = (share: number): void => {

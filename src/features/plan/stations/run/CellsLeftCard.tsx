@@ -48,6 +48,7 @@ export function CellsLeftCard({ run }: { readonly run: BatteryRun }) {
   );
 }
 
+/** To a tenth at most: finer figures would be those of the arithmetic. */
 function percent(share: number): string {
-  return `${formatNumber(100 * Math.max(0, share), 2)} %`;
+  return `${formatNumber(Math.round(1000 * Math.max(0, share)) / 10, 2)} %`;
 }
