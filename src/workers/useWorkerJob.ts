@@ -64,9 +64,7 @@ export function useWorkerJob<T>(
     const settle = (ending: Ending<T>): void => {
       if (outdated) return;
       // What was stopped stays stopped.
-      setSettled((before) =>
-        before?.ask === ask && before.attempt === attempt ? before : { ask, attempt, ending },
-      );
+      setSettled((before) => before ?? { ask, attempt, ending });
       if (ending.status === 'answered') setLatest(ending.answer);
     };
     const report = (share: number): void => {
@@ -87,6 +85,7 @@ export function useWorkerJob<T>(
       outdated = true;
       clearTimeout(timer);
       setProgress(0);
+      setSettled(null);
     };
   }, [ask, attempt, worker, quietMs]);
 
