@@ -5,12 +5,22 @@ import { soundVolts } from './soundVolts';
 import type { Kit } from './kitOfPlan';
 import { PARTS } from '../../records/cupboard/parts';
 
+/** What in a plan a caution comes from. */
+export interface CautionOrigin {
+  readonly kind: 'recipe' | 'material' | 'step' | 'arrangement';
+  readonly name: string;
+}
+
 /** A caution and where in this plan it comes from. */
 export interface PlacedCaution {
   readonly id: CautionId;
   readonly text: string;
-  /** `recipe: Fruit, copper and zinc`, `material: sandpaper`, `arrangement`. */
-  readonly from: readonly string[];
+  readonly from: readonly CautionOrigin[];
+}
+
+/** “material: sandpaper”. */
+export function originWords({ kind, name }: CautionOrigin): string {
+  return `${kind}: ${name}`;
 }
 
 /** Cautions from materials, recipe, arrangement and steps, each with where it applies. */
@@ -18,24 +28,25 @@ export function cautionsOfPlan(
   evaluation: PlanEvaluation,
   kit: Pick<Kit, 'lines' | 'mixing'>,
 ): PlacedCaution[] {
-  const found = new Map<CautionId, Set<string>>();
-  const add = (id: CautionId, from: string): void => {
-    const places = found.get(id) ?? new Set();
-    found.set(id, places.add(from));
+  const found = new Map<CautionId, Map<string, CautionOrigin>>();
+  const add = (id: CautionId, origin: CautionOrigin): void => {
+    const origins = found.get(id) ?? new Map<string, CautionOrigin>();
+    found.set(id, origins.set(originWords(origin), origin));
   };
   for (const { recipe } of cellsOf(evaluation.desk)) {
-    for (const id of recipe.cautions) add(id, `recipe: ${recipe.name}`);
+    for (const id of recipe.cautions) add(id, { kind: 'recipe', name: recipe.name });
   }
   for (const { part } of kit.lines) {
-    for (const id of PARTS[part].cautions) add(id, `material: ${PARTS[part].name}`);
+    for (const id of PARTS[part].cautions) add(id, { kind: 'material', name: PARTS[part].name });
   }
   for (const { title, cautions } of kit.mixing) {
-    for (const id of cautions) add(id, `step: mixing ${title.toLowerCase()}`);
+    for (const id of cautions) add(id, { kind: 'step', name: `mixing ${title.toLowerCase()}` });
   }
-  for (const { id } of cautionsOfVolts(soundVolts(evaluation)))
-    add(id, 'arrangement: volts in series');
+  for (const { id } of cautionsOfVolts(soundVolts(evaluation))) {
+    add(id, { kind: 'arrangement', name: 'volts in series' });
+  }
   return cautionsOf([...found.keys()]).map((caution) => ({
     ...caution,
-    from: [...(found.get(caution.id) ?? [])],
+    from: [...(found.get(caution.id)?.values() ?? [])],
   }));
 }

@@ -7,7 +7,7 @@ import { kitOfPlan } from './kitOfPlan';
 import { lessonPhases } from './lessonPhases';
 import { addMinutes, isWorkingDay, minutesBetween } from './localTime';
 import { meterQueue } from './meterQueue';
-import { cautionsOfPlan } from './cautionsOfPlan';
+import { cautionsOfPlan, originWords } from './cautionsOfPlan';
 import { safetyGate } from './safetyGate';
 import { timetable, type TimetableInput } from './timetable';
 
@@ -159,7 +159,7 @@ test('cautions say where they come from', () => {
   const plan = planWith(recipe('one-coin-pile', 'card-salt-vinegar'));
   const evaluation = evaluatePlan(plan);
   const cautions = cautionsOfPlan(evaluation, kitOfPlan(plan, evaluation));
-  const of = (id: string) => cautions.find((one) => one.id === id)?.from;
+  const of = (id: string) => cautions.find((one) => one.id === id)?.from.map(originWords);
   expect(of('dust')).toEqual(
     expect.arrayContaining(['recipe: Pile of half-sanded coins', 'material: sheet of sandpaper']),
   );

@@ -1,3 +1,4 @@
+import { originWords } from '../cautionsOfPlan';
 import { amountWords } from '../shoppingList';
 import type { LessonFacts } from './lessonFacts';
 
@@ -19,7 +20,11 @@ export function checklistOf({ cautions, kit, gate }: LessonFacts): ChecklistPoin
       text: 'The school’s own risk assessment is made and filed.',
       from: '',
     },
-    ...cautions.map(({ id, text, from }) => ({ id, text, from: from[0] ?? '' })),
+    ...cautions.map(({ id, text, from: [origin] }) => ({
+      id,
+      text,
+      from: origin === undefined ? '' : originWords(origin),
+    })),
     ...tools.map(({ part, total }) => ({
       id: `have-${part}`,
       text: `${amountWords(part, total)} are at hand.`,

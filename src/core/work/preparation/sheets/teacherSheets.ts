@@ -135,7 +135,7 @@ export function shoppingSheet({ plan, shopping, cupboard, cautions }: LessonFact
       ...haveBlocks(have),
       { kind: 'heading', text: 'Take care with' },
       ...cautions
-        .filter(({ from }) => from.some((place) => place.startsWith('material')))
+        .filter(({ from }) => from.some(({ kind }) => kind === 'material'))
         .map(({ text }): Block => ({ kind: 'caution', text })),
     ],
   };

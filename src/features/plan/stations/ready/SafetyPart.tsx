@@ -6,6 +6,7 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import { AGE_BAND_NAMES } from '@/core/records/plan/lessonSchema';
+import { originWords } from '@/core/work/preparation/cautionsOfPlan';
 import { checklistOf } from '@/core/work/preparation/sheets/checklist';
 import type { LessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
 import { sheetsAllowed } from '@/core/work/preparation/sheets/sheetsOfLesson';
@@ -72,5 +73,5 @@ export function SafetyPart({ facts }: { facts: LessonFacts }) {
 
 /** Where a caution of the checklist applies: `recipe: …; material: …`. */
 function sourcesOf({ cautions }: LessonFacts, id: string): string {
-  return cautions.find((caution) => caution.id === id)?.from.join('; ') ?? '';
+  return cautions.find((caution) => caution.id === id)?.from.map(originWords).join('; ') ?? '';
 }
