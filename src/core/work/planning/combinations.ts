@@ -4,6 +4,7 @@ import { boosterOnSource, TYPICAL_BOOSTER } from '../../physics/circuit/load/boo
 import { ORDINARY_FARADS } from '../../physics/circuit/load/capacitorBank';
 import { chargeBank } from '../../physics/time/chargeBank';
 import type { LoadRequirement } from '../../records/plan/loadRequirement';
+import type { Grid } from './gridsFor';
 import { formatMinutes, formatNumber, formatVolts } from '../../units';
 
 /** A way round what cannot be done directly. */
@@ -27,28 +28,27 @@ export function combinationsFor(cell: CellModel, need: LoadRequirement): Combina
   return [boosted(cell, need), stored(cell, need)].filter((one) => one !== null);
 }
 
-/** Fewest cells that run a booster which feeds the load. */
+/** Fewest cells that run a booster which feeds the load: its power, not its volts, says how many strings. */
 function boosted(cell: CellModel, need: LoadRequirement): Combination | null {
   const booster = { outputWatts: need.amps * need.volts, ...TYPICAL_BOOSTER };
-  let best: { cellsInSeries: number; strings: number } | null = null;
-  for (let cellsInSeries = 1; cellsInSeries <= MAX_BOOSTED_IN_SERIES; cellsInSeries += 1) {
-    const most = Math.floor(
-      ((best?.cellsInSeries ?? 1) * (best?.strings ?? MAX_CELLS)) / cellsInSeries,
+  const best = Array.from({ length: MAX_BOOSTED_IN_SERIES }, (_, index) => index + 1)
+    .flatMap((cellsInSeries) => {
+      const one = boosterOnSource(gridCurve(cell, cellsInSeries, 1), booster);
+      if (one.status === 'does-not-start') return [];
+      const strings = one.status === 'running' ? 1 : Math.ceil(one.neededWatts / one.maxWatts);
+      return [{ cellsInSeries, strings, cells: cellsInSeries * strings }];
+    })
+    .filter(({ cells }) => cells <= MAX_CELLS)
+    .reduce<Grid | null>(
+      (least, grid) => (least === null || grid.cells < least.cells ? grid : least),
+      null,
     );
-    for (let strings = 1; strings <= most; strings += 1) {
-      const { status } = boosterOnSource(gridCurve(cell, cellsInSeries, strings), booster);
-      if (status !== 'running') continue;
-      if (best === null || cellsInSeries * strings < best.cellsInSeries * best.strings) {
-        best = { cellsInSeries, strings };
-      }
-      break;
-    }
-  }
   return best === null
     ? null
     : {
         kind: 'booster',
-        ...best,
+        cellsInSeries: best.cellsInSeries,
+        strings: best.strings,
         wording: `A booster (one transistor and a coil, about ${formatNumber(100 * TYPICAL_BOOSTER.efficiency)} % efficient) lifts the volts: ${best.cellsInSeries} in series × ${best.strings} would do.`,
       };
 }
