@@ -138,8 +138,12 @@ test('the first cell becomes the plan’s cell, before and after side by side, a
     ['cell 1, open', '0.85'],
     ['cell 1, current', '0.9'],
   ] as const) {
-    await field(page, label).fill(value);
-    await field(page, label).press('Enter');
+    // On a busy machine the page is there before it listens.
+    await expect(async () => {
+      await field(page, label).fill(value);
+      await field(page, label).press('Enter');
+      await expect(field(page, label)).toHaveValue(/V$|mA$/, { timeout: 2000 });
+    }).toPass();
   }
   await page.getByRole('button', { name: 'Compare before and after' }).click();
   const table = page.getByRole('table', { name: 'The plan before and after' });

@@ -6,6 +6,7 @@ import { CountStepper } from './CountStepper';
 import { DeskMiniature } from './desk/DeskMiniature';
 import { LoadDrawing, pinsOf } from './desk/LoadDrawing';
 import { Explained } from './Explained';
+import { JobStatus } from './JobStatus';
 import { Selection, TextInput } from './TextInput';
 import { VerdictPill } from './VerdictPill';
 import { ViewFailure } from './ViewFailure';
@@ -133,4 +134,16 @@ test('a field tells what is wrong with it to those who do not see it', () => {
   expect(field).toHaveAccessibleDescription('Give a whole number.');
   expect(field).toBeInvalid();
   expect(screen.getByRole('combobox', { name: 'Lamp' })).toHaveDisplayValue('red LED');
+});
+
+test('a job that failed says so in the place of its answer and is tried again', async () => {
+  const retry = jest.fn();
+  const { rerender } = render(<JobStatus job={{ failure: null, retry }} />);
+  expect(screen.getByRole('status')).toHaveTextContent('Working it out …');
+  rerender(<JobStatus job={{ failure: 'no memory left', retry }} />);
+  expect(screen.getByRole('alert')).toHaveTextContent(
+    'This could not be worked out (no memory left). Nothing that you typed is lost.',
+  );
+  await userEvent.click(screen.getByRole('button', { name: 'Try again' }));
+  expect(retry).toHaveBeenCalledTimes(1);
 });

@@ -262,7 +262,8 @@ export const FAMILIES: readonly CellFamily[] = [
     'concentration',
     { name: 'concentration cell', metals: null, anode: 'Cu' },
     limitedByResistance({
-      openVolts: [0.02, 0.06],
+      // 0.5 mol/L against 0.05 mol/L: 29.6 mV by the Nernst equation, a little less with real activities.
+      openVolts: [0.026, 0.032],
       shortAmps: [0.05e-3, 0.5e-3],
       areaSquareMetres: 2e-3,
       gapMetres: 60e-3,

@@ -35,7 +35,7 @@ export const SOLUTE_FACTS: Readonly<Record<Solute, SoluteFacts>> = {
     gramsPer100Water: EPSOM_GRAMS_PER_100,
     note: 'Weighed as crystals, which are half water.',
   },
-  'citric acid': { gramsPerMillilitre: 0.9, gramsPer100Water: 59, note: null },
+  'citric acid': { gramsPerMillilitre: 0.9, gramsPer100Water: 146, note: null },
 };
 
 /** Water weighs 0.998 g/mL at 20 °C: CRC Handbook, from memory. */

@@ -38,7 +38,7 @@ export const CONCENTRATION_RECIPE = recipe({
     body('salt-bridge', 'pair of vessels with a salt bridge', 'pairs of vessels with salt bridges'),
   ],
   steps: [
-    'Fill two vessels with copper sulfate of different strength.',
+    'Fill one vessel with copper sulfate of 0.5 mol/L, the other with one ten times weaker (0.05 mol/L).',
     'Hang the same copper into both and join the solutions by the salt bridge.',
     'Diluting the weaker side raises the millivolts; diluting the stronger one turns them round.',
   ],

@@ -51,7 +51,8 @@ export const COINS: readonly Coin[] = [
   coin('us', '25 cents', [1965, null], [24.26, 1.75, 5.67], 'clad copper'),
 
   coin('canada', '1 cent', [1942, 1979], [19.05, 1.65, 3.24], 'bronze'),
-  coin('canada', '1 cent', [1980, 1996], [19.1, 1.38, 2.5], 'bronze'),
+  coin('canada', '1 cent', [1980, 1981], [19, 1.38, 2.8], 'bronze'),
+  coin('canada', '1 cent', [1982, 1996], [19.1, 1.38, 2.5], 'bronze'),
   coin('canada', '1 cent', [1997, 2006], [19.05, 1.45, 2.25], 'zinc', {
     ...COPPER_ON_ZINC,
     remark: 'From 1999 on some are steel: the magnet tells.',
