@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test';
 import { goToStation, newPlan, saved } from './helpers';
 
 async function addLoaded(page: Page, ohms: string, volts: string): Promise<void> {

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 
 test('series or parallel: four steps, every combination, where one school ends and the other begins', async ({
   page,

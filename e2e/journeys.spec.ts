@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { goToStation, newPlan, saved, verdict } from './helpers';
 
 test('the shelf shows the demo scenario, each plan with its verdict', async ({ page }) => {

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test';
 import { verdict } from './helpers';
 
 /** Presses Tab until something with this name has the focus. */

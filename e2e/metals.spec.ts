@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test';
 import { saved } from './helpers';
 
 const choose = async (page: Page, field: string, option: string): Promise<void> => {

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { saved } from './helpers';
 
 test('electrolyte for the class: grams follow, it is kept, undo brings it back, too strong is refused', async ({

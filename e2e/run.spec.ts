@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { goToStation, newPlan, saved, verdict } from './helpers';
 
 test('left running: how long, what ends it, and the desk at any moment', async ({ page }) => {

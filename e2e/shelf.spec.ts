@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { newPlan } from './helpers';
 import { PLAN_VERSION } from '@/core/records/plan/planSchema';
 

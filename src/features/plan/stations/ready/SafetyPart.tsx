@@ -73,5 +73,10 @@ export function SafetyPart({ facts }: { facts: LessonFacts }) {
 
 /** Where a caution of the checklist applies: `recipe: …; material: …`. */
 function sourcesOf({ cautions }: LessonFacts, id: string): string {
-  return cautions.find((caution) => caution.id === id)?.from.map(originWords).join('; ') ?? '';
+  return (
+    cautions
+      .find((caution) => caution.id === id)
+      ?.from.map(originWords)
+      .join('; ') ?? ''
+  );
 }
