@@ -1,11 +1,11 @@
 'use client';
 
 import ButtonBase from '@mui/material/ButtonBase';
-import dynamic from 'next/dynamic';
 import { useState, type ReactNode } from 'react';
 import type { Explanation } from '@/core/work/planning/explain';
+import { fetched } from './fetched';
 
-const ExplainedSum = dynamic(() => import('./ExplainedSum').then((module) => module.ExplainedSum));
+const ExplainedSum = fetched(() => import('./ExplainedSum').then((module) => module.ExplainedSum));
 
 interface ExplainedProps {
   /** Works the sum out; asked when the figure is opened, because that may take longer than an edit may. */

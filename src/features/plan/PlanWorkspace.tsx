@@ -3,7 +3,6 @@
 import Box from '@mui/material/Box';
 import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
-import dynamic from 'next/dynamic';
 import NextLink from 'next/link';
 import { useSearchParams, useSelectedLayoutSegment } from 'next/navigation';
 import { useCallback, useMemo, useState, type ReactNode } from 'react';
@@ -20,11 +19,12 @@ import { StationRail } from './StationRail';
 import { BenchChoiceContext } from './benchChoice';
 import { BatteryRunContext, useWorkedRun } from './useBatteryRun';
 import { useShortcuts } from './useShortcuts';
+import { fetched } from '@/ui/fetched';
 
-const ProjectorView = dynamic(() =>
+const ProjectorView = fetched(() =>
   import('./ProjectorView').then((module) => module.ProjectorView),
 );
-const ShortcutList = dynamic(() => import('./ShortcutList').then((module) => module.ShortcutList));
+const ShortcutList = fetched(() => import('./ShortcutList').then((module) => module.ShortcutList));
 
 interface PlanWorkspaceProps {
   readonly id: string;

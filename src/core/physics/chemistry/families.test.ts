@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { CURRENT_RANGES, CURRENT_RANGE_FACTS, showAmps } from '../instruments/meter';
 import { cellAmpsAt } from './cellAmpsAt';
 import { FAMILIES, FAMILY_IDS, familyCell, familyOf } from './families';
+import { nernstSlopeVolts } from './nernst';
 import { PRACTICAL_CEILING_VOLTS } from './potentials';
 import {
   coinAreaSquareMetres,
@@ -118,4 +119,9 @@ test('the greatest power of a curve is found: no other current gives more', () =
     const amps = share * shorted;
     expect(amps * terminalVoltage(cell, amps)).toBeLessThanOrEqual(most * (1 + 1e-9));
   }
+});
+
+test('the concentration cell reads what the Nernst equation says of its solutions, one ten times the other', () => {
+  const ideal = nernstSlopeVolts(2, 25) * Math.LN10;
+  expect(Math.abs(familyCell(familyOf('concentration')).emfVolts - ideal)).toBeLessThan(1e-3);
 });

@@ -95,3 +95,15 @@ test.each([
   expect(use.plus).toBe(plus);
   expect(use.sanding).toContain(sanding);
 });
+
+test('Canadian cents of 1980 and 1981 weigh 2.8 g, those from 1982 on 2.5 g (published by the mint, from memory)', () => {
+  const gramsIn = (year: number) =>
+    COINS.filter(
+      ({ area, name, from, until }) =>
+        area === 'canada' &&
+        name === '1 cent' &&
+        (from ?? -Infinity) <= year &&
+        year <= (until ?? Infinity),
+    ).map(({ grams }) => grams);
+  expect([1979, 1980, 1981, 1982].map(gramsIn)).toEqual([[3.24], [2.8], [2.8], [2.5]]);
+});

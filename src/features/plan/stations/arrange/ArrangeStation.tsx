@@ -1,6 +1,5 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { mainAndSide } from '@/ui/mainAndSide';
 import Box from '@mui/material/Box';
 import { cautionsOfVolts } from '@/core/physics/safety/cautions';
@@ -8,7 +7,6 @@ import Alert from '@mui/material/Alert';
 import { useCallback, useMemo, useState } from 'react';
 import type { OtherLoad } from '@/core/work/planning/otherLoads';
 import { Card } from '@/ui/Card';
-import { Fetching } from '@/ui/Fetching';
 import { CountStepper } from '@/ui/CountStepper';
 import { countLimits, withCounts } from '../../arrangementEdits';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
@@ -20,24 +18,14 @@ import { WrongThings } from './desk/WrongThings';
 import { ZoomButtons } from './desk/ZoomButtons';
 import { useSettled } from '@/ui/useSettled';
 import { useWorkerJob } from '@/workers/useWorkerJob';
+import { fetched } from '@/ui/fetched';
 
-// The server has nothing to say about charts and about what a worker works out.
-const CurvesChart = dynamic(() => import('./CurvesChart').then((module) => module.CurvesChart), {
-  ssr: false,
-  loading: Fetching,
-});
-const ClassesChart = dynamic(() => import('./ClassesChart').then((module) => module.ClassesChart), {
-  ssr: false,
-  loading: Fetching,
-});
-const WiringOptionsPanel = dynamic(
-  () => import('./wiringOptions/WiringOptionsPanel').then((module) => module.WiringOptionsPanel),
-  { ssr: false, loading: Fetching },
+const CurvesChart = fetched(() => import('./CurvesChart').then((module) => module.CurvesChart));
+const ClassesChart = fetched(() => import('./ClassesChart').then((module) => module.ClassesChart));
+const WiringOptionsPanel = fetched(() =>
+  import('./wiringOptions/WiringOptionsPanel').then((module) => module.WiringOptionsPanel),
 );
-const OtherLoads = dynamic(() => import('./OtherLoads').then((module) => module.OtherLoads), {
-  ssr: false,
-  loading: Fetching,
-});
+const OtherLoads = fetched(() => import('./OtherLoads').then((module) => module.OtherLoads));
 
 /** Rest after the last edit before the charts are drawn anew, milliseconds. */
 const SETTLE_MS = 120;

@@ -3,7 +3,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { Select } from '@/ui/plain/Select';
-import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { currentStep } from '@/core/work/guide/guideStep';
@@ -15,7 +14,6 @@ import { GuideCard } from '@/ui/bench/GuideCard';
 import { useLog, useReadings } from '@/ui/bench/LogProvider';
 import { ReadingStairs } from '@/ui/bench/ReadingStairs';
 import { Card } from '@/ui/Card';
-import { Fetching } from '@/ui/Fetching';
 import { CautionList } from '@/ui/CautionList';
 import { KEYS_WHILE_NOT_TYPING } from '@/ui/document/useUndoKeys';
 import { showPart } from '@/ui/PartTabs';
@@ -30,12 +28,9 @@ import { NextCard } from './NextCard';
 import { ReadingsTable } from './ReadingsTable';
 import { useDiagnosis } from './useDiagnosis';
 import { useMeter } from './useMeter';
+import { fetched } from '@/ui/fetched';
 
-// Shows what a worker works out; the server has nothing to say about it.
-const WrongCard = dynamic(() => import('./WrongCard').then((module) => module.WrongCard), {
-  ssr: false,
-  loading: Fetching,
-});
+const WrongCard = fetched(() => import('./WrongCard').then((module) => module.WrongCard));
 
 /** One group at the bench: the step it is at, the stairs of its readings, what is wrong and what to measure next. */
 export function BenchPart({ meter }: { readonly meter: MeterBench }) {

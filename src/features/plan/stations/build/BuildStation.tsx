@@ -1,6 +1,5 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { METER_DOCUMENT } from '@/core/documents/tools/meterDocument';
 import type { MeterSettings } from '@/core/physics/instruments/meterSettings';
 import { useLiveLog } from '@/ui/bench/LogProvider';
@@ -8,10 +7,11 @@ import { useTool, type FoundTool } from '@/ui/document/useTool';
 import { PartTabs } from '@/ui/PartTabs';
 import { usePlanContext } from '../../PlanProvider';
 import { BenchPart } from './BenchPart';
+import { fetched } from '@/ui/fetched';
 
-const BoardPart = dynamic(() => import('./BoardPart').then((module) => module.BoardPart));
-const LogPart = dynamic(() => import('./LogPart').then((module) => module.LogPart));
-const ResultsPart = dynamic(() => import('./ResultsPart').then((module) => module.ResultsPart));
+const BoardPart = fetched(() => import('./BoardPart').then((module) => module.BoardPart));
+const LogPart = fetched(() => import('./LogPart').then((module) => module.LogPart));
+const ResultsPart = fetched(() => import('./ResultsPart').then((module) => module.ResultsPart));
 
 const PARTS = [
   ['bench', 'At the bench'],

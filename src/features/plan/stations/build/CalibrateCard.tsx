@@ -2,15 +2,15 @@
 
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import { calibratedPlan } from '@/core/work/guide/calibratedPlan';
 import type { LoggedReading } from '@/core/records/logbook/logEntry';
 import { Card } from '@/ui/Card';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 import { useBenchChoice } from '../../benchChoice';
+import { fetched } from '@/ui/fetched';
 
-const CalibrateDialog = dynamic(() =>
+const CalibrateDialog = fetched(() =>
   import('./CalibrateDialog').then((module) => module.CalibrateDialog),
 );
 

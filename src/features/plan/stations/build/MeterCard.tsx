@@ -2,15 +2,15 @@
 
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { MeterSettings } from '@/core/physics/instruments/meterSettings';
 import { Card } from '@/ui/Card';
 import type { useTool } from '@/ui/document/useTool';
+import { fetched } from '@/ui/fetched';
 
 export type MeterBench = ReturnType<typeof useTool<MeterSettings>>;
 
-const MeterDialog = dynamic(() => import('./MeterDialog').then((module) => module.MeterDialog));
+const MeterDialog = fetched(() => import('./MeterDialog').then((module) => module.MeterDialog));
 
 /** Where the bench meter is; most classes have none and type. */
 export function MeterCard({ meter }: { readonly meter: MeterBench }) {

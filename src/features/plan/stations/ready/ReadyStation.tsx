@@ -1,6 +1,5 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import Alert from '@mui/material/Alert';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
@@ -11,12 +10,13 @@ import { useTool, type FoundTool } from '@/ui/document/useTool';
 import { PartTabs } from '@/ui/PartTabs';
 import { usePlan, usePlanContext } from '../../PlanProvider';
 import { ClassPart } from './ClassPart';
+import { fetched } from '@/ui/fetched';
 
-const PreparePart = dynamic(() => import('./PreparePart').then((module) => module.PreparePart));
-const PrintsPart = dynamic(() => import('./PrintsPart').then((module) => module.PrintsPart));
-const SafetyPart = dynamic(() => import('./SafetyPart').then((module) => module.SafetyPart));
-const ShoppingPart = dynamic(() => import('./ShoppingPart').then((module) => module.ShoppingPart));
-const TimetablePart = dynamic(() =>
+const PreparePart = fetched(() => import('./PreparePart').then((module) => module.PreparePart));
+const PrintsPart = fetched(() => import('./PrintsPart').then((module) => module.PrintsPart));
+const SafetyPart = fetched(() => import('./SafetyPart').then((module) => module.SafetyPart));
+const ShoppingPart = fetched(() => import('./ShoppingPart').then((module) => module.ShoppingPart));
+const TimetablePart = fetched(() =>
   import('./TimetablePart').then((module) => module.TimetablePart),
 );
 

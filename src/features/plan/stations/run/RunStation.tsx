@@ -1,19 +1,19 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
 import { Card } from '@/ui/Card';
 import { JobStatus } from '@/ui/JobStatus';
 import { PartTabs } from '@/ui/PartTabs';
 import { useBatteryRunJob } from '../../useBatteryRun';
+import { fetched } from '@/ui/fetched';
 
-const LeftOnPart = dynamic(() => import('./LeftOnPart').then((module) => module.LeftOnPart));
-const BankPart = dynamic(() => import('./BankPart').then((module) => module.BankPart));
-const OtherRunsCard = dynamic(() =>
+const LeftOnPart = fetched(() => import('./LeftOnPart').then((module) => module.LeftOnPart));
+const BankPart = fetched(() => import('./BankPart').then((module) => module.BankPart));
+const OtherRunsCard = fetched(() =>
   import('./OtherRunsCard').then((module) => module.OtherRunsCard),
 );
-const ShortPart = dynamic(() => import('./ShortPart').then((module) => module.ShortPart));
-const TurnsPart = dynamic(() => import('./TurnsPart').then((module) => module.TurnsPart));
+const ShortPart = fetched(() => import('./ShortPart').then((module) => module.ShortPart));
+const TurnsPart = fetched(() => import('./TurnsPart').then((module) => module.TurnsPart));
 
 const PARTS = [
   ['on', 'Left on'],

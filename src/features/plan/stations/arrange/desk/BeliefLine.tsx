@@ -1,13 +1,13 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import Box from '@mui/material/Box';
 import Chip from '@mui/material/Chip';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { MISCONCEPTIONS, type MisconceptionId } from './misconceptions';
+import { fetched } from '@/ui/fetched';
 
-const MisconceptionDialog = dynamic(() =>
+const MisconceptionDialog = fetched(() =>
   import('./MisconceptionDialog').then((module) => module.MisconceptionDialog),
 );
 

@@ -1,6 +1,5 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import {
   closestCenter,
   DndContext,
@@ -24,8 +23,9 @@ import { CellButtons } from './CellButton';
 import { BIN, DropZones, NEW_STRING } from './DropZones';
 import { LoadButton } from './LoadButton';
 import { idOf, placeOf } from './dragIds';
+import { fetched } from '@/ui/fetched';
 
-const CellMenu = dynamic(() => import('./CellMenu').then((module) => module.CellMenu));
+const CellMenu = fetched(() => import('./CellMenu').then((module) => module.CellMenu));
 
 /** Moves start after the pointer went this far, so that a click stays a click; drawing pixels. */
 const DRAG_DISTANCE = 6;

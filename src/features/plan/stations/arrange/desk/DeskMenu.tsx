@@ -2,11 +2,11 @@
 
 import MoreIcon from '@mui/icons-material/MoreHoriz';
 import IconButton from '@mui/material/IconButton';
-import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { Hint } from '@/ui/Hint';
+import { fetched } from '@/ui/fetched';
 
-const DeskMenuItems = dynamic(() =>
+const DeskMenuItems = fetched(() =>
   import('./DeskMenuItems').then((module) => module.DeskMenuItems),
 );
 
