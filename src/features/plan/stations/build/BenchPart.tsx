@@ -70,7 +70,7 @@ export function BenchPart({ meter }: { readonly meter: MeterBench }) {
           rows={rows}
           title={strings > 1 ? `Group ${group}, string ${string}` : `Group ${group}`}
           actions={
-            <Box sx={{ display: 'flex', gap: 1 }}>
+            <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
               <GroupChoice />
               {strings > 1 ? (
                 <Select
