@@ -15,6 +15,8 @@ export const DEMO_RECIPE: { readonly id: string; readonly recipe: OwnRecipe } = 
       depthMillimetres: 1,
       gapMillimetres: 1,
       pairs: 1,
+      extraPlus: 0,
+      extraMinus: 0,
     },
     openVolts: { low: 0.74, high: 0.8 },
     shortAmps: { low: 1.3e-3, high: 1.8e-3 },

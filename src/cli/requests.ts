@@ -3,6 +3,7 @@ import { FAMILY_IDS } from '../core/physics/chemistry/families';
 import { networkSchema } from '../core/physics/circuit/network/networkSchema';
 import { CURRENT_RANGES } from '../core/physics/instruments/meter';
 import { MAX_CELLS } from '../core/physics/desk/limits';
+import { USUAL_MINUTES } from '../core/records/plan/newPlan';
 import { planSchema } from '../core/records/plan/planSchema';
 import { OBJECTIVES, PLANNER_DEFAULTS } from '../core/work/planning/planBatteries';
 import { CHANCE_DEFAULTS } from '../core/work/planning/chanceOfGrid';
@@ -49,6 +50,7 @@ export const simulateSchema = z.union([
       pairsPerBody: count(20).default(1),
       ...grid,
       target,
+      seriesResistorOhms: positive.nullable().default(null).describe('Resistor in series with the load.'),
       wrap: z.enum(WRAPS).default('open'),
       humidity: z.number().min(0).max(1).default(0.5),
       celsius: z.number().min(0).max(60).default(20),
@@ -65,6 +67,9 @@ export const planRequestSchema = z.strictObject({
     .default(null)
     .describe('What to power; null asks for the best that can be lit.'),
   families: z.array(z.enum(FAMILY_IDS)).min(1).optional(),
+  minutes: planSchema.shape.minutes
+    .default(USUAL_MINUTES)
+    .describe('How long it must run; judged at the worse of its beginning and its end.'),
   objective: z.enum(OBJECTIVES).default('fewest-cells'),
   stock: z
     .strictObject({

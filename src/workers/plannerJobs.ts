@@ -1,7 +1,7 @@
 import type { ClassesOutcome } from '@/core/physics/chance/simulateClasses';
 import type { Desk } from '@/core/physics/desk/desk';
 import type { LoadRequirement } from '@/core/records/plan/loadRequirement';
-import { chanceOfDesk } from '@/core/work/planning/chanceOfDesk';
+import { classesOfDesk } from '@/core/work/planning/classesOfDesk';
 import { bestFromCupboard } from '@/core/work/planning/bestFromCupboard';
 import { drillHint, drillPar } from '@/core/work/drill/drillHints';
 import { findFaults } from '@/core/work/diagnosis/findFaults';
@@ -51,7 +51,7 @@ export const plannerJobs = {
     const parts: ClassesOutcome[] = [];
     let reported = performance.now();
     for (let done = 0; done < classes; done += CHUNK) {
-      parts.push(chanceOfDesk(desk, need, { classes: CHUNK, seed: done + 1 }));
+      parts.push(classesOfDesk(desk, need, { classes: CHUNK, seed: done + 1 }));
       if (performance.now() - reported > REPORT_MS) {
         reported = performance.now();
         onProgress((done + CHUNK) / classes);

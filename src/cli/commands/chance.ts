@@ -1,9 +1,12 @@
-import { quantile } from '@/core/physics/chance/simulateClasses';
+import { ROOM_THERMAL_VOLTS } from '@/core/constants';
+import { gridShape } from '@/core/physics/chance/drawnBattery';
+import { quantile, simulateClasses } from '@/core/physics/chance/simulateClasses';
 import { sparesNeeded } from '@/core/physics/chance/spares';
+import { gridCurve } from '@/core/physics/circuit/battery/gridCurve';
+import { operatingPoint } from '@/core/physics/circuit/operatingPoint';
 import { brightnessOf, BRIGHTNESS_BANDS } from '@/core/physics/circuit/brightness';
 import { chanceRequestSchema } from '@/cli/requests';
 import { requirementOf } from '@/core/records/plan/loadRequirement';
-import { chanceOfGrid } from '@/core/work/planning/chanceOfGrid';
 import { commandOf } from '../command';
 
 const SHARES = [0.05, 0.25, 0.5, 0.75, 0.95];
@@ -13,7 +16,20 @@ export const chanceCommand = commandOf(
   chanceRequestSchema,
   ({ cell, cellsInSeries, strings, target, classes, seed, certainty }) => {
     const need = requirementOf(target);
-    const outcome = chanceOfGrid(cell, need, cellsInSeries, strings, { classes, seed });
+    const point = operatingPoint(
+      gridCurve(cell, cellsInSeries, strings),
+      need.load,
+      ROOM_THERMAL_VOLTS,
+    );
+    const outcome = simulateClasses({
+      battery: gridShape(cell, cellsInSeries, strings),
+      load: need.load,
+      wantedAmps: need.amps,
+      typicalAmps: point.status === 'solved' ? point.amps : 0,
+      thermalVolts: ROOM_THERMAL_VOLTS,
+      classes,
+      seed,
+    });
     const bands = Object.fromEntries(BRIGHTNESS_BANDS.map((band) => [band, 0]));
     for (const amps of outcome.sortedAmps) {
       const band = brightnessOf(amps);

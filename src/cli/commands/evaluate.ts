@@ -9,7 +9,7 @@ export const evaluateCommand: Command = {
     const plan = PLAN_DOCUMENT.parse(input);
     if (!plan.ok) return { status: 'bad-input', faults: plan.issues };
     const evaluation = evaluatePlan(plan.value);
-    const { cell, need, wiring, source, point, brightness, classes } = evaluation;
+    const { cell, need, wiring, source, point, brightness, classes, atEnd } = evaluation;
     return {
       status: point.status === 'solved' ? 'solved' : 'no-solution',
       output: {
@@ -24,6 +24,14 @@ export const evaluateCommand: Command = {
         operatingPoint: point.status === 'solved' ? { volts: point.volts, amps: point.amps } : null,
         wanted: { amps: need.amps, volts: need.volts },
         brightness,
+        atEnd: {
+          minutes: evaluation.minutes,
+          volts: atEnd.volts,
+          amps: atEnd.amps,
+          brightness: atEnd.brightness,
+        },
+        holdsFromShortAmps: evaluation.holdsFromShortAmps,
+        seriesResistorOhms: evaluation.seriesResistorOhms,
         chance: { classes: classes.classes, share: classes.chance },
       },
     };

@@ -1,6 +1,8 @@
 import { FAMILIES } from '@/core/physics/chemistry/families';
 import { planRequestSchema } from '@/cli/requests';
 import { requirementOf } from '@/core/records/plan/loadRequirement';
+import { USUAL_RUNNING } from '@/core/records/plan/runningSchema';
+import { limitOfTarget } from '@/core/work/planning/seriesResistor';
 import { bestFromStock } from '@/core/work/planning/bestFromStock';
 import { planBatteries, type BatteryCandidate } from '@/core/work/planning/planBatteries';
 import { commandOf } from '../command';
@@ -8,7 +10,8 @@ import { commandOf } from '../command';
 export const planCommand = commandOf(
   'batteries that meet a wish, or the best that a stock can light',
   planRequestSchema,
-  ({ target, families: wanted, ...limits }) => {
+  ({ target, families: wanted, ...asked }) => {
+    const limits = { ...asked, running: USUAL_RUNNING, resistor: AS_NEEDED };
     const families = FAMILIES.filter(({ id }) => wanted === undefined || wanted.includes(id));
     if (target === null) {
       const best = bestFromStock({ families, ...limits });
@@ -23,6 +26,7 @@ export const planCommand = commandOf(
     const { candidates, impossible } = planBatteries({
       families,
       need: requirementOf(target),
+      limit: limitOfTarget(target),
       ...limits,
     });
     return {
@@ -39,6 +43,8 @@ export const planCommand = commandOf(
     };
   },
 );
+
+const AS_NEEDED = { kind: 'as-needed' } as const;
 
 function shown({ family, ...rest }: BatteryCandidate): object {
   return { family: family.id, ...rest };

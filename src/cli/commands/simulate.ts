@@ -1,6 +1,6 @@
 import { familyOf } from '@/core/physics/chemistry/families';
 import { simulateSchema } from '@/cli/requests';
-import { requirementOf } from '@/core/records/plan/loadRequirement';
+import { requirementOf, throughResistor } from '@/core/records/plan/loadRequirement';
 import { dischargeOfGrid } from '@/core/physics/time/dischargeOfGrid';
 import { simulateNetwork } from '@/core/physics/time/simulateNetwork';
 import { commandOf } from '../command';
@@ -13,11 +13,12 @@ export const simulateCommand = commandOf(
       const outcome = simulateNetwork(request.network, request.atSeconds);
       return { status: outcome.status === 'solved' ? 'solved' : 'no-solution', output: outcome };
     }
-    const { family, target, ...run } = request.discharge;
+    const { family, target, seriesResistorOhms, ...run } = request.discharge;
+    const need = throughResistor(requirementOf(target, run.celsius), seriesResistorOhms ?? 0);
     const outcome = dischargeOfGrid({
       ...run,
       family: familyOf(family),
-      load: requirementOf(target).load,
+      load: need.load,
       atSeconds: request.atSeconds,
     });
     return { status: 'solved', output: { ...outcome, status: 'solved' } };

@@ -11,3 +11,14 @@ export function normalShareBelow(deviations: number): number {
   const above = (Math.exp((-size * size) / 2) / Math.sqrt(2 * Math.PI)) * series;
   return deviations < 0 ? above : 1 - above;
 }
+
+/** Deviations below which a share of the standard normal distribution lies, to 4.5e-4 (the same handbook, 26.2.23). */
+export function deviationsBelow(share: number): number {
+  const tail = Math.min(share, 1 - share);
+  const t = Math.sqrt(-2 * Math.log(tail));
+  const size =
+    t -
+    (2.515517 + t * (0.802853 + t * 0.010328)) /
+      (1 + t * (1.432788 + t * (0.189269 + t * 0.001308)));
+  return share < 0.5 ? -size : size;
+}

@@ -97,13 +97,13 @@ export function RecipeBodies({ own, change }: RecipePartProps) {
               }}
             />
             <QuantityField
-              label="Limit"
+              label="Reaction resistance"
               kind="count"
-              value={body.limitShare}
+              value={body.reactionShare}
               format={(share) => formatNumber(share)}
-              schema={bodyShape.limitShare}
+              schema={bodyShape.reactionShare}
               onCommit={(share) => {
-                if (share !== null) changeBody(index, { limitShare: share }, `limit ${body.id}`);
+                if (share !== null) changeBody(index, { reactionShare: share }, `reactions ${body.id}`);
               }}
             />
             <IconButton
@@ -129,6 +129,6 @@ function newBody(bodies: readonly Body[]): Body {
     plural: 'other ones',
     openVolts: null,
     resistivityShare: 1,
-    limitShare: 1,
+    reactionShare: 1,
   };
 }

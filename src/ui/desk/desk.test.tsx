@@ -1,3 +1,4 @@
+import { USUAL_RUNNING } from '@/core/records/plan/runningSchema';
 /** @jest-environment jsdom */
 import '@testing-library/jest-dom';
 import { render, screen } from '@testing-library/react';
@@ -21,6 +22,7 @@ import { DeskPicture } from './DeskPicture';
 
 const cellOf = (recipe: (typeof RECIPE_IDS)[number]): PlannedCell =>
   cellOfPlan({
+    running: USUAL_RUNNING,
     cell: { recipe, ownRecipe: null, body: RECIPES[recipe].bodies[0]!.id, size: null, own: null },
   });
 const target = { kind: 'led', colour: 'amber', brightness: 'clear' } as const;

@@ -1,30 +1,40 @@
-import type { CellChemistry, CellGeometry } from './scaleCell';
+import {
+  resistanceParts,
+  type CellChemistry,
+  type CellGeometry,
+  type ReactionCurve,
+} from './scaleCell';
 
 /** A cell whose physics was chosen so that it reads what such cells typically read. */
 export interface CalibratedCell {
   /** Typical open-circuit volts and short-circuit amperes of ONE cell (common practice, no source). */
   readonly openVolts: readonly [low: number, high: number];
   readonly shortAmps: readonly [low: number, high: number];
-  /** What bounds its current: the resistance of the body, or the reaction at the cathode. */
-  readonly limitedBy: 'resistance' | 'cathode';
   readonly chemistry: CellChemistry;
   readonly geometry: CellGeometry;
 }
 
-/** Typical readings of ONE cell (volts, amperes) and its size (m², m). */
+/** Typical readings of ONE cell (volts, amperes), its size, and what its electrolyte is. */
 export interface TypicalCell {
   readonly openVolts: readonly [number, number];
   readonly shortAmps: readonly [number, number];
-  readonly areaSquareMetres: number;
-  readonly gapMetres: number;
+  readonly geometry: CellGeometry;
+  /** True resistivity of the electrolyte, Ω·m. */
+  readonly resistivityOhmMetres: number;
+  /** Share of the reaction's resistance at the anode; the rest is the cathode's. */
+  readonly anodeShare?: number;
 }
 
 /** Activation and concentration of classroom cells: sizes from memory, chosen so that light loads sag by a tenth. */
 const TAFEL_VOLTS = 0.03;
 const EXCHANGE_SHARE = 0.02;
 const CONCENTRATION_VOLTS = 0.03;
-/** In tissue the resistance limits the current; the reactions could give about three times as much. */
+/** The reactions could give about three times what the resistance lets through. */
 const REACTION_MARGIN = 3;
+/** A cell of millivolts cannot lose more than it has: its losses are a small part of its voltage. */
+const MIN_EMF_PER_LOSS = 20;
+/** Where the size would give the electrolyte more than all of the resistance, this much of it is taken as its own. */
+const MOST_ELECTROLYTE_SHARE = 0.9;
 
 function middle([low, high]: readonly [number, number]): number {
   return (low + high) / 2;
@@ -34,76 +44,82 @@ function geometricMiddle([low, high]: readonly [number, number]): number {
   return Math.sqrt(low * high);
 }
 
-/** A cell of millivolts cannot lose more than it has: its losses are a small part of its voltage. */
-const MIN_EMF_PER_LOSS = 20;
-
 function lossVolts(usual: number, emfVolts: number): number {
   return Math.min(usual, emfVolts / MIN_EMF_PER_LOSS);
 }
 
-/** Volts lost to activation when shorted. */
-function activationVolts(emfVolts: number): number {
-  return lossVolts(TAFEL_VOLTS, emfVolts) * Math.log1p(1 / EXCHANGE_SHARE);
+/**
+ * An ideal source with resistance: two readings carry no curve. What the electrolyte does not account for is the
+ * reaction's.
+ */
+export function straightCell(typical: TypicalCell): CalibratedCell {
+  const emfVolts = middle(typical.openVolts);
+  return split(typical, emfVolts, emfVolts / geometricMiddle(typical.shortAmps), null);
 }
 
-/** A cell whose body's resistance limits the current: the resistivity follows from the typical readings. */
-export function limitedByResistance(typical: TypicalCell): CalibratedCell {
+/** A cell with a slight curve: activation near zero current, concentration near the end. */
+export function slightlyCurvedCell(typical: TypicalCell): CalibratedCell {
   const emfVolts = middle(typical.openVolts);
   const shortAmps = geometricMiddle(typical.shortAmps);
-  const concentration =
-    -lossVolts(CONCENTRATION_VOLTS, emfVolts) * Math.log1p(-1 / REACTION_MARGIN);
-  const ohms = (emfVolts - activationVolts(emfVolts) - concentration) / shortAmps;
-  return sized(
-    'resistance',
-    typical,
-    emfVolts,
-    shortAmps,
-    REACTION_MARGIN,
-    (ohms * typical.areaSquareMetres) / typical.gapMetres,
-  );
+  const tafelVolts = lossVolts(TAFEL_VOLTS, emfVolts);
+  const concentrationVolts = lossVolts(CONCENTRATION_VOLTS, emfVolts);
+  const activation = tafelVolts * Math.log1p(1 / EXCHANGE_SHARE);
+  const concentration = -concentrationVolts * Math.log1p(-1 / REACTION_MARGIN);
+  const { geometry } = typical;
+  const area = geometry.areaSquareMetres * (geometry.pairs + geometry.extraPlus);
+  return split(typical, emfVolts, (emfVolts - activation - concentration) / shortAmps, {
+    tafelVolts,
+    exchangeAmpsPerSquareMetre: (EXCHANGE_SHARE * shortAmps) / area,
+    limitingAmpsPerSquareMetre: (REACTION_MARGIN * shortAmps) / area,
+    concentrationVolts,
+  });
 }
 
-/** A cell whose cathode reaction limits the current: the limit follows from the typical readings. */
-export function limitedByCathode(
-  typical: TypicalCell,
-  resistivityOhmMetres: number,
-): CalibratedCell {
-  const emfVolts = middle(typical.openVolts);
-  const shortAmps = geometricMiddle(typical.shortAmps);
-  const ohmicVolts =
-    ((resistivityOhmMetres * typical.gapMetres) / typical.areaSquareMetres) * shortAmps;
-  const left =
-    (emfVolts - activationVolts(emfVolts) - ohmicVolts) / lossVolts(CONCENTRATION_VOLTS, emfVolts);
-  return sized(
-    'cathode',
-    typical,
-    emfVolts,
-    shortAmps,
-    1 / -Math.expm1(-left),
-    resistivityOhmMetres,
-  );
+/** A slightly curved cell in two vessels: what the solutions do not account for is the bridge's, whatever the metals. */
+export function bridgedCell(typical: TypicalCell): CalibratedCell {
+  const cell = slightlyCurvedCell(typical);
+  const { chemistry, geometry } = cell;
+  return {
+    ...cell,
+    chemistry: { ...chemistry, reactionOhmSquareMetres: 0 },
+    geometry: {
+      ...geometry,
+      contactOhms: chemistry.reactionOhmSquareMetres / geometry.areaSquareMetres,
+    },
+  };
 }
 
-function sized(
-  limitedBy: CalibratedCell['limitedBy'],
-  { openVolts, shortAmps: shortRange, areaSquareMetres, gapMetres }: TypicalCell,
+function split(
+  { openVolts, shortAmps, geometry, resistivityOhmMetres, anodeShare = 0 }: TypicalCell,
   emfVolts: number,
-  shortAmps: number,
-  limitShare: number,
-  resistivityOhmMetres: number,
+  ohms: number,
+  curve: ReactionCurve | null,
 ): CalibratedCell {
+  // What one unit of each would resist at this size.
+  const unit = resistanceParts(
+    {
+      emfVolts,
+      resistivityOhmMetres: 1,
+      reactionOhmSquareMetres: 1,
+      anodeShare,
+      curve,
+    },
+    geometry,
+  );
+  const electrolyte = Math.min(
+    resistivityOhmMetres * unit.electrolyteOhms,
+    MOST_ELECTROLYTE_SHARE * ohms,
+  );
   return {
     openVolts,
-    shortAmps: shortRange,
-    limitedBy,
+    shortAmps,
     chemistry: {
       emfVolts,
-      tafelVolts: lossVolts(TAFEL_VOLTS, emfVolts),
-      exchangeAmpsPerSquareMetre: (EXCHANGE_SHARE * shortAmps) / areaSquareMetres,
-      limitingAmpsPerSquareMetre: (limitShare * shortAmps) / areaSquareMetres,
-      concentrationVolts: lossVolts(CONCENTRATION_VOLTS, emfVolts),
-      resistivityOhmMetres,
+      resistivityOhmMetres: electrolyte / unit.electrolyteOhms,
+      reactionOhmSquareMetres: (ohms - electrolyte) / unit.reactionOhms,
+      anodeShare,
+      curve,
     },
-    geometry: { areaSquareMetres, gapMetres, contactOhms: 0, pairs: 1 },
+    geometry,
   };
 }

@@ -84,7 +84,10 @@ export const MAGNESIUM_ROD_RECIPE = recipe({
   // In salt water it gives up to ten times the current (common practice, no source).
   bodies: [
     body('tap-water', 'rod with tap water', 'rods with tap water'),
-    body('salt-water', 'rod with salt water', 'rods with salt water', { resistivityShare: 0.12 }),
+    body('salt-water', 'rod with salt water', 'rods with salt water', {
+      resistivityShare: 0.02,
+      reactionShare: 0.12,
+    }),
   ],
   steps: [
     'Wind one layer of kitchen towel round the rod, and the ribbon over it, turns 3 mm apart.',

@@ -117,7 +117,7 @@ test.each([
 test('between and beyond the table', () => {
   expect(10 * conductivity('NaCl', 7.5).siemensPerMetre).toBeCloseTo(98, 9);
   expect(conductivity('NaCl', 0).siemensPerMetre).toBe(0);
-  expect(conductivity('NaCl', 30)).toEqual({ siemensPerMetre: 20.4, tabulated: false });
+  expect(conductivity('NaCl', 30)).toEqual({ siemensPerMetre: 22.2, tabulated: false });
   // A weak acid a quarter as strong conducts half as well (Ostwald).
   expect(conductivity('acetic acid', 1.25).siemensPerMetre).toBeCloseTo(0.06, 9);
   // Vinegar conducts about a hundred times worse than brine: why a spoon of salt helps.

@@ -13,13 +13,17 @@ const TABLE: Readonly<Record<Conductor, readonly (readonly [percent: number, mSP
       [5, 70],
       [10, 126],
       [20, 204],
+      [25, 222],
     ],
     KCl: [
       [5, 72],
       [10, 143],
     ],
     'acetic acid': [[5, 1.2]],
-    'citric acid': [[5, 4.7]],
+    'citric acid': [
+      [5, 4.7],
+      [10, 6.2],
+    ],
   };
 /** Weak acids conduct with the square root of their strength (Ostwald’s dilution law); salts nearly in proportion. */
 const EXPONENT: Readonly<Record<Conductor, number>> = {

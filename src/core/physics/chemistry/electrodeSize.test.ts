@@ -26,7 +26,7 @@ test('nail to plate, one pair to three, 3 cm to 1 cm: the current rises, as prac
     2 * nail,
   );
   expect(shorted({ pairs: 3 }) / nail).toBeCloseTo(3, 6);
-  expect(shorted({ gapMillimetres: 10 })).toBeGreaterThan(1.5 * shorted({ gapMillimetres: 30 }));
+  expect(shorted({ gapMillimetres: 10 })).toBeGreaterThan(1.02 * shorted({ gapMillimetres: 30 }));
   expect(shorted({ depthMillimetres: 20 })).toBeLessThan(nail);
 });
 

@@ -13,6 +13,9 @@ export interface ElectrodeSize {
   readonly gapMillimetres: number;
   /** Pairs side by side in the same body. */
   readonly pairs: number;
+  /** Single + and − electrodes in the same body beside the pairs. */
+  readonly extraPlus: number;
+  readonly extraMinus: number;
 }
 
 const METRES_PER_MILLIMETRE = 1e-3;
@@ -21,17 +24,13 @@ const METRES_PER_MILLIMETRE = 1e-3;
 export function electrodeAreaSquareMetres(size: ElectrodeSize): number {
   const width = size.widthMillimetres * METRES_PER_MILLIMETRE;
   const depth = size.depthMillimetres * METRES_PER_MILLIMETRE;
-  switch (size.shape) {
-    case 'nail':
-    case 'rod':
-      return nailAreaSquareMetres(width, depth);
-    case 'coin':
-      return coinAreaSquareMetres(width);
-    case 'strip':
-    case 'plate':
-    case 'foil':
-      return width * depth;
-  }
+  if (isRound(size)) return nailAreaSquareMetres(width, depth);
+  return size.shape === 'coin' ? coinAreaSquareMetres(width) : width * depth;
+}
+
+/** Bars, between which the current spreads out, rather than faces. */
+export function isRound({ shape }: Pick<ElectrodeSize, 'shape'>): boolean {
+  return shape === 'nail' || shape === 'rod';
 }
 
 /** The size as the cell model takes it. */
@@ -39,7 +38,15 @@ export function geometryOf(size: ElectrodeSize, contactOhms: number): CellGeomet
   return {
     areaSquareMetres: electrodeAreaSquareMetres(size),
     gapMetres: size.gapMillimetres * METRES_PER_MILLIMETRE,
+    round: isRound(size)
+      ? {
+          radiusMetres: (size.widthMillimetres * METRES_PER_MILLIMETRE) / 2,
+          lengthMetres: size.depthMillimetres * METRES_PER_MILLIMETRE,
+        }
+      : null,
     contactOhms,
     pairs: size.pairs,
+    extraPlus: size.extraPlus,
+    extraMinus: size.extraMinus,
   };
 }

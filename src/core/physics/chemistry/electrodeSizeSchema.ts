@@ -11,6 +11,12 @@ const millimetres = z
   .positive('The length must be greater than zero.')
   .max(MAX_MILLIMETRES, `The length must be at most ${MAX_MILLIMETRES} mm.`);
 
+const extra = z
+  .number('Give a whole number.')
+  .int('Give a whole number.')
+  .min(0, 'Give 0 or more.')
+  .max(MAX_PAIRS, `There can be at most ${MAX_PAIRS}.`);
+
 export const electrodeSizeSchema = z.strictObject({
   shape: z.enum(ELECTRODE_SHAPES, 'Choose one of the shapes.'),
   widthMillimetres: millimetres,
@@ -21,4 +27,6 @@ export const electrodeSizeSchema = z.strictObject({
     .int('Give a whole number.')
     .min(1, 'There must be at least one.')
     .max(MAX_PAIRS, `There can be at most ${MAX_PAIRS}.`),
+  extraPlus: extra.describe('+ electrodes in the same body beside the whole pairs.'),
+  extraMinus: extra.describe('− electrodes in the same body beside the whole pairs.'),
 });

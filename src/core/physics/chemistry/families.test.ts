@@ -1,17 +1,21 @@
 import fc from 'fast-check';
 import { CURRENT_RANGES, CURRENT_RANGE_FACTS, showAmps } from '../instruments/meter';
 import { cellAmpsAt } from './cellAmpsAt';
-import { FAMILIES, FAMILY_IDS, familyCell, familyOf } from './families';
+import { cellInWarmth } from './cellInWarmth';
+import { FAMILIES, FAMILY_IDS, familyCell, familyOf, type FamilyId } from './families';
 import { nernstSlopeVolts } from './nernst';
 import { PRACTICAL_CEILING_VOLTS } from './potentials';
 import {
   coinAreaSquareMetres,
   nailAreaSquareMetres,
+  resistanceParts,
   scaleCell,
+  spreadPerMetre,
   type CellChemistry,
+  type CellGeometry,
 } from './scaleCell';
 import { maxPowerWatts } from './maxPower';
-import { terminalVoltage } from './cellModel';
+import { isLinearCell, terminalVoltage } from './cellModel';
 
 test('all fourteen families of the trade are there', () => {
   expect(FAMILIES.map(({ id }) => id)).toEqual([...FAMILY_IDS]);
@@ -59,11 +63,55 @@ test('six aluminium–brine–graphite cells: 5.2–5.5 V open (common practice,
   expect(volts).toBeLessThanOrEqual(5.5);
 });
 
-test('the cathode of a coin pile limits at 0.3–0.6 mA/cm² (common practice, no source)', () => {
-  const { chemistry } = familyOf('coin-pile-brine');
-  expect(chemistry.limitingAmpsPerSquareMetre / 10).toBeGreaterThan(0.3);
-  expect(chemistry.limitingAmpsPerSquareMetre / 10).toBeLessThan(0.6);
-  expect(familyCell(familyOf('coin-pile-brine')).resistanceOhms).toBeLessThan(1);
+test('no typical cell has a false plateau: E·I_short is three to five times its greatest power (handbook of the trade)', () => {
+  for (const family of FAMILIES) {
+    const cell = familyCell(family);
+    const ratio = (cell.emfVolts * cellAmpsAt(cell, 0)) / maxPowerWatts(cell);
+    expect(ratio).toBeGreaterThanOrEqual(3);
+    expect(ratio).toBeLessThanOrEqual(5);
+  }
+});
+
+test('piles and acid aluminium are straight lines: one, two and four strings side by side fit half a per cent (common practice)', () => {
+  const straight = FAMILIES.filter(({ id }) => isLinearCell(familyCell(familyOf(id)))).map(({ id }) => id);
+  expect(straight).toEqual([
+    'coin-pile-brine',
+    'one-coin-pile',
+    'nickel-zinc-pile',
+    'aluminium-air-acid',
+  ]);
+});
+
+const more = (id: FamilyId, change: Partial<CellGeometry>): number => {
+  const family = familyOf(id);
+  return cellAmpsAt(familyCell(family, change), 0) / cellAmpsAt(familyCell(family), 0);
+};
+
+test('what more metal does (common practice, no source): twice the + metal nearly doubles a brine sponge, half the gap does nothing', () => {
+  const { gapMetres, areaSquareMetres } = familyOf('aluminium-air-brine').geometry;
+  expect(more('aluminium-air-brine', { extraPlus: 1 })).toBeGreaterThan(1.7);
+  expect(more('aluminium-air-brine', { gapMetres: gapMetres / 2 })).toBeLessThan(1.02);
+  expect(more('coin-pile-brine', { areaSquareMetres: 2 * areaSquareMetres })).toBeGreaterThan(1.9);
+});
+
+test('a second zinc nail alone adds a quarter to a half in fruit and roots (common practice, no source)', () => {
+  for (const id of ['fruit', 'root-vegetable'] as const) {
+    const gain = more(id, { extraMinus: 1 });
+    expect(gain).toBeGreaterThanOrEqual(1.24);
+    expect(gain).toBeLessThanOrEqual(1.5);
+    // A second copper does more, a whole pair doubles.
+    expect(more(id, { extraPlus: 1 })).toBeGreaterThan(gain);
+    expect(more(id, { pairs: 2 })).toBeCloseTo(2, 9);
+  }
+});
+
+test('two nails: arccosh(d/2a)/(π·L) is near the field of two wires, ln(d/a)/(π·L), where they are far apart', () => {
+  const nails = familyOf('fruit').geometry;
+  const far = { ...nails, gapMetres: 0.5 };
+  const { radiusMetres, lengthMetres } = nails.round!;
+  const axes = 0.5 + 2 * radiusMetres;
+  const expected = Math.log(axes / radiusMetres) / (Math.PI * lengthMetres);
+  expect(spreadPerMetre(far) / expected).toBeCloseTo(1, 4);
 });
 
 test('areas of nails and coins (geometry)', () => {
@@ -71,40 +119,60 @@ test('areas of nails and coins (geometry)', () => {
   expect(1e4 * coinAreaSquareMetres(19e-3)).toBeCloseTo(2.835, 3);
 });
 
+const positive = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 const chemistries: fc.Arbitrary<CellChemistry> = fc.record({
-  emfVolts: fc.double({ min: 0.5, max: 1.5, noNaN: true }),
-  tafelVolts: fc.double({ min: 0.01, max: 0.1, noNaN: true }),
-  exchangeAmpsPerSquareMetre: fc.double({ min: 1e-4, max: 1, noNaN: true }),
-  limitingAmpsPerSquareMetre: fc.double({ min: 1, max: 100, noNaN: true }),
-  concentrationVolts: fc.double({ min: 0.01, max: 0.1, noNaN: true }),
-  resistivityOhmMetres: fc.double({ min: 0.05, max: 50, noNaN: true }),
+  emfVolts: positive(0.5, 1.5),
+  resistivityOhmMetres: positive(0.05, 50),
+  reactionOhmSquareMetres: positive(1e-3, 1),
+  anodeShare: positive(0, 0.5),
+  curve: fc.option(
+    fc.record({
+      tafelVolts: positive(0.01, 0.1),
+      exchangeAmpsPerSquareMetre: positive(1e-4, 1),
+      limitingAmpsPerSquareMetre: positive(1, 100),
+      concentrationVolts: positive(0.01, 0.1),
+    }),
+  ),
 });
+const PLATES: CellGeometry = {
+  areaSquareMetres: 4e-4,
+  gapMetres: 0.01,
+  round: null,
+  contactOhms: 2,
+  pairs: 1,
+  extraPlus: 0,
+  extraMinus: 0,
+};
 
-test('scaling laws: k pairs give k times the current at the same volts, twice the gap twice the resistance', () => {
+test('scaling laws: k pairs give k times the current at the same volts, twice the gap twice the electrolyte', () => {
   fc.assert(
     fc.property(
       chemistries,
       fc.integer({ min: 2, max: 6 }),
-      fc.double({ min: 0, max: 0.95, noNaN: true }),
+      positive(0, 0.95),
       (chemistry, pairs, share) => {
-        const geometry = { areaSquareMetres: 4e-4, gapMetres: 0.01, contactOhms: 2, pairs: 1 };
-        const one = scaleCell(chemistry, geometry);
-        const many = scaleCell(chemistry, { ...geometry, pairs });
+        const one = scaleCell(chemistry, PLATES);
+        const many = scaleCell(chemistry, { ...PLATES, pairs });
         const volts = share * chemistry.emfVolts;
         expect(cellAmpsAt(many, volts) / (pairs * cellAmpsAt(one, volts))).toBeCloseTo(1, 6);
-        const wide = scaleCell(chemistry, { ...geometry, gapMetres: 0.02, contactOhms: 0 });
-        const close = scaleCell(chemistry, { ...geometry, contactOhms: 0 });
-        expect(wide.resistanceOhms / close.resistanceOhms).toBeCloseTo(2, 9);
+        const wide = resistanceParts(chemistry, { ...PLATES, gapMetres: 0.02 });
+        const close = resistanceParts(chemistry, PLATES);
+        expect(wide.electrolyteOhms / close.electrolyteOhms).toBeCloseTo(2, 9);
+        expect(wide.reactionOhms).toBe(close.reactionOhms);
       },
     ),
   );
 });
 
-test('warmth: more current, steeper Tafel slope in proportion to the kelvins', () => {
-  const cold = familyCell(familyOf('fruit'), {}, 10);
-  const warm = familyCell(familyOf('fruit'), {}, 30);
-  expect(cellAmpsAt(warm, 0)).toBeGreaterThan(cellAmpsAt(cold, 0));
-  expect(warm.activation!.slopeVolts / cold.activation!.slopeVolts).toBeCloseTo(303.15 / 283.15, 9);
+test('warmth: reactions twice as fast in about 12 K, electrolyte 2 % a kelvin, Tafel slope in proportion to the kelvins', () => {
+  const cell = familyCell(familyOf('fruit'));
+  const warm = cellInWarmth(cell, 0, 32);
+  expect(cell.resistanceOhms / warm.resistanceOhms).toBeGreaterThan(1.8);
+  expect(cell.resistanceOhms / warm.resistanceOhms).toBeLessThan(2.1);
+  expect(cellInWarmth(cell, 1, 30).resistanceOhms / cell.resistanceOhms).toBeCloseTo(1 / 1.2, 9);
+  expect(warm.activation!.slopeVolts / cell.activation!.slopeVolts).toBeCloseTo(305.15 / 293.15, 9);
+  expect(cellInWarmth(cell, 0.3, 20)).toBe(cell);
+  expect(cellAmpsAt(warm, 0)).toBeGreaterThan(cellAmpsAt(cell, 0));
 });
 
 test('0.62 V and 1 mA short: best power 0.155 mW, not 0.62 mW (linear source)', () => {
@@ -112,7 +180,7 @@ test('0.62 V and 1 mA short: best power 0.155 mW, not 0.62 mW (linear source)', 
 });
 
 test('the greatest power of a curve is found: no other current gives more', () => {
-  const cell = familyCell(familyOf('coin-pile-brine'));
+  const cell = familyCell(familyOf('fruit'));
   const most = maxPowerWatts(cell);
   const shorted = cellAmpsAt(cell, 0);
   for (let share = 0; share <= 1; share += 0.01) {

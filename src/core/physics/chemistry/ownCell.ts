@@ -1,6 +1,7 @@
 import { CURRENT_RANGE_FACTS } from '../instruments/meter';
 import { cellFromReadings } from './cellFromReadings';
 import type { CellModel } from './cellModel';
+import { FILMS_OF, filmShareAfter, type FilmShares } from './films';
 import { fitCell, type CellFits, type LoadedPoint } from './fitCell';
 import { judgeCellReadings, type ReadingDoubt } from './judgeCellReadings';
 import type { OwnReadings } from './ownReadings';
@@ -29,7 +30,12 @@ export type OwnCell =
 
 interface Determined {
   readonly points: readonly OwnPoint[];
+  /** As the readings have it, at the moment when they were taken. */
+  readonly asRead: CellModel;
+  /** As it is at once after connecting: without the part of its films that the readings already held. */
   readonly model: CellModel;
+  /** Seconds after connecting at which the currents were read; 0 where nobody noted it. */
+  readonly secondsAfter: number;
   /** Fits of both models with their standard errors; `null` where two readings leave no choice. */
   readonly fits: CellFits | null;
   readonly doubts: readonly ReadingDoubt[];
@@ -44,7 +50,23 @@ export function ownCell(readings: OwnReadings, recipe: Recipe): OwnCell {
   const fitted = cellThrough(readings, points);
   if ('message' in fitted) return { status: 'contradictory', points, doubts, ...fitted };
   const status = doubts.length > 0 && !readings.kept ? 'doubtful' : 'used';
-  return { status, points, doubts, ...fitted };
+  const secondsAfter = secondsOf(readings);
+  const { model: asRead, fits } = fitted;
+  const model = filmFree(asRead, FILMS_OF[recipe.family], secondsAfter);
+  return { status, points, doubts, asRead, model, fits, secondsAfter };
+}
+
+/** Middle of the times that were noted. */
+function secondsOf({ shortCircuit, loaded }: OwnReadings): number {
+  const noted = [shortCircuit, ...loaded].flatMap((one) =>
+    one === null || one.secondsAfter === null ? [] : [one.secondsAfter],
+  );
+  return noted.length === 0 ? 0 : noted.reduce((sum, one) => sum + one, 0) / noted.length;
+}
+
+/** A current that is read after some seconds already meets part of the films: the resistance without them. */
+function filmFree(cell: CellModel, films: FilmShares, seconds: number): CellModel {
+  return { ...cell, resistanceOhms: cell.resistanceOhms / (1 + filmShareAfter(films, seconds)) };
 }
 
 /** All readings as volts at a current in amperes, in order of current. */

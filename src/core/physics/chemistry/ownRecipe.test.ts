@@ -37,6 +37,8 @@ test('its own readings at its own size set the physics: the cell reads their mid
         depthMillimetres: 20,
         gapMillimetres: 5,
         pairs: 2,
+        extraPlus: 0,
+        extraMinus: 0,
       },
       openVolts: { low: 0.6, high: 0.8 },
       shortAmps: { low: 2e-3, high: 8e-3 },

@@ -1,8 +1,8 @@
 import { documentFormat } from '../../formats/documentFormat';
-import { limitedByCathode, limitedByResistance } from './calibrateCell';
 import { geometryOf } from './electrodeSize';
-import { familyOf } from './families';
+import { CELL_SHAPES, familyOf } from './families';
 import { ownRecipeSchema, RECIPE_FORMAT, RECIPE_VERSION, type OwnRecipe } from './ownRecipeSchema';
+import { RECIPE_MIGRATIONS } from './migrateRecipe';
 import { PRACTICAL_CEILING_VOLTS, type MetalPair } from './potentials';
 import type { Material, Recipe, RecipeId } from './recipe';
 import { RECIPES } from './recipes';
@@ -12,7 +12,7 @@ export const RECIPE_DOCUMENT = documentFormat<OwnRecipe>({
   noun: 'recipe',
   version: RECIPE_VERSION,
   schema: ownRecipeSchema,
-  migrations: {},
+  migrations: RECIPE_MIGRATIONS,
   fresh: (title) => ({ ...ownRecipeFrom('copper-zinc-fruit'), title }),
   copied: (recipe) => recipe,
 });
@@ -36,7 +36,7 @@ export function ownRecipeFrom(id: RecipeId): OwnRecipe {
       plural: body.plural,
       openVolts: body.openVolts ?? null,
       resistivityShare: body.resistivityShare ?? 1,
-      limitShare: body.limitShare ?? 1,
+      reactionShare: body.reactionShare ?? 1,
     })),
     separator,
     usualSize: { ...usualSize },
@@ -59,17 +59,13 @@ export function ownRecipeFrom(id: RecipeId): OwnRecipe {
 export function recipeOfOwn(own: OwnRecipe): Recipe {
   const start = RECIPES[own.startsFrom];
   const family = familyOf(start.family);
-  const geometry = geometryOf(own.usualSize, 0);
-  const typicalCell = {
+  const { chemistry, geometry } = CELL_SHAPES[family.curveShape]({
     openVolts: [own.openVolts.low, own.openVolts.high],
     shortAmps: [own.shortAmps.low, own.shortAmps.high],
-    areaSquareMetres: geometry.areaSquareMetres * geometry.pairs,
-    gapMetres: geometry.gapMetres,
-  } as const;
-  const calibrated =
-    family.limitedBy === 'cathode'
-      ? limitedByCathode(typicalCell, family.chemistry.resistivityOhmMetres)
-      : limitedByResistance(typicalCell);
+    geometry: geometryOf(own.usualSize, 0),
+    resistivityOhmMetres: family.chemistry.resistivityOhmMetres,
+    anodeShare: family.chemistry.anodeShare,
+  });
   return {
     id: own.startsFrom,
     name: own.title,
@@ -83,7 +79,7 @@ export function recipeOfOwn(own: OwnRecipe): Recipe {
     look: own.look,
     usualSize: own.usualSize,
     family: start.family,
-    physics: { chemistry: calibrated.chemistry, geometry },
+    physics: { chemistry, geometry },
     typical: {
       openVoltsLow: own.openVolts.low,
       openVoltsHigh: own.openVolts.high,

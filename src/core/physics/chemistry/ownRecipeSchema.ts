@@ -5,7 +5,7 @@ import { electrodeSizeSchema } from './electrodeSizeSchema';
 import { CELL_LOOKS, MATERIALS, RECIPE_IDS } from './recipe';
 
 /** Version that this build writes. */
-export const RECIPE_VERSION = 1;
+export const RECIPE_VERSION = 2;
 export const RECIPE_FORMAT = 'grozer-recipe';
 
 const words = (what: string, most: number) =>
@@ -38,7 +38,7 @@ const cellBody = z.strictObject({
   plural: words('the plural', 60),
   openVolts: volts.nullable().describe('Open-circuit volts with this body; null: as the recipe.'),
   resistivityShare: share.describe('Resistivity against the recipe’s; 1: the same.'),
-  limitShare: share.describe('Limiting current against the recipe’s; 1: the same.'),
+  reactionShare: share.describe('Resistance of the electrode reactions against the recipe’s; 1: the same.'),
 });
 
 const range = (low: z.ZodType<number>, high: z.ZodType<number>) => ({ low, high });

@@ -1,9 +1,8 @@
-import { conductivity } from './conductivity';
 import { body, recipe, size } from './recipe';
+import { MIXED_BRINE_OHM_METRES, VINEGAR_OHM_METRES } from './resistivities';
 
-/** Brine of 10 % conducts this many times better than vinegar of 5 %. */
-const CONDUCTIVITY_OF_BRINE_AGAINST_VINEGAR =
-  conductivity('NaCl', 10).siemensPerMetre / conductivity('acetic acid', 5).siemensPerMetre;
+/** Salt in vinegar carries the current as it does in water. */
+const BRINE_AGAINST_VINEGAR = MIXED_BRINE_OHM_METRES / VINEGAR_OHM_METRES;
 
 /** Piles of discs with a wet separator between them. */
 export const BRINE_PILE_RECIPE = recipe({
@@ -20,17 +19,17 @@ export const BRINE_PILE_RECIPE = recipe({
     body('filter-paper', 'coin cell with filter paper', 'coin cells with filter paper'),
     body('kitchen-towel', 'coin cell with kitchen towel', 'coin cells with kitchen towel'),
     // Vinegar alone conducts a hundred times worse but cleans the zinc (volts of a vinegar cup: common practice, no
-    // source); the acid's hydrogen ions help the cathode (share of the limit: from memory).
+    // source); the acid's hydrogen ions help the cathode (shares of its resistance: from memory).
     body('felt-vinegar', 'coin cell with felt in vinegar', 'coin cells with felt in vinegar', {
       openVolts: 0.9,
-      resistivityShare: CONDUCTIVITY_OF_BRINE_AGAINST_VINEGAR,
-      limitShare: 1.2,
+      resistivityShare: 1 / BRINE_AGAINST_VINEGAR,
+      reactionShare: 0.83,
     }),
     body(
       'felt-salt-vinegar',
       'coin cell with felt in salt and vinegar',
       'coin cells with felt in salt and vinegar',
-      { openVolts: 0.9, limitShare: 1.5 },
+      { openVolts: 0.9, reactionShare: 0.67 },
     ),
   ],
   steps: [
@@ -89,7 +88,7 @@ export const NICKEL_PILE_RECIPE = recipe({
       'paper-salt-vinegar',
       'coin cell with paper in salt and vinegar',
       'coin cells with paper in salt and vinegar',
-      { resistivityShare: 1 / CONDUCTIVITY_OF_BRINE_AGAINST_VINEGAR, limitShare: 1.25 },
+      { resistivityShare: BRINE_AGAINST_VINEGAR, reactionShare: 0.8 },
     ),
   ],
   steps: [

@@ -1,19 +1,43 @@
+import { ROOM_CELSIUS } from '../../constants';
+import { cellInWarmth } from './cellInWarmth';
 import { familyCell } from './families';
 import { geometryOf, type ElectrodeSize } from './electrodeSize';
 import type { CellModel } from './cellModel';
 import type { OwnCell } from './ownCell';
 import type { CellBody, Recipe } from './recipe';
-import type { CellChemistry } from './scaleCell';
+import { resistanceParts, type CellChemistry, type CellGeometry } from './scaleCell';
 
 /** The plan's one cell, and where its figures come from. */
 export interface PlannedCell {
   readonly recipe: Recipe;
   readonly body: CellBody;
+  /** As it is at once after connecting, at the warmth of the room. */
   readonly model: CellModel;
   /** `typical`: the recipe's usual values; `own`: the educator's readings replace them. */
   readonly origin: 'typical' | 'own';
   /** What the educator's readings came to; `null` where nothing was read. */
   readonly own: OwnCell | null;
+  /** Warmth of the room that the model is for. */
+  readonly celsius: number;
+  /** Whole electrode pairs in one body. */
+  readonly pairs: number;
+  /** − electrodes in one body: metal that dissolves. */
+  readonly minusElectrodes: number;
+}
+
+/** A typical cell of the recipe's usual size in a room of so many degrees. */
+export function usualCell(recipe: Recipe, body: CellBody, celsius = ROOM_CELSIUS): PlannedCell {
+  const model = typicalCell(recipe, body);
+  return {
+    recipe,
+    body,
+    model: cellInWarmth(model, electrolyteShareOf(recipe, body), celsius),
+    origin: 'typical',
+    own: null,
+    celsius,
+    pairs: 1,
+    minusElectrodes: 1,
+  };
 }
 
 /** One cell with this body, of the recipe's usual size or another, from the recipe's physics. */
@@ -22,18 +46,46 @@ export function typicalCell(
   body: CellBody,
   size: ElectrodeSize | null = null,
 ): CellModel {
-  const { geometry: usual } = recipe.physics;
-  const geometry = size === null ? usual : geometryOf(size, usual.contactOhms);
-  return familyCell({ chemistry: chemistryWith(recipe, body), geometry });
+  return familyCell({
+    chemistry: chemistryWith(recipe, body),
+    geometry: geometryWith(recipe, size),
+  });
+}
+
+/** The size as the cell model takes it; `null`: the recipe's usual one. */
+export function geometryWith(recipe: Recipe, size: ElectrodeSize | null): CellGeometry {
+  const { geometry } = recipe.physics;
+  return size === null ? geometry : geometryOf(size, geometry.contactOhms);
+}
+
+/** Share of such a cell's resistance that belongs to the electrolyte; the rest is the reactions'. */
+export function electrolyteShareOf(
+  recipe: Recipe,
+  body: CellBody,
+  size: ElectrodeSize | null = null,
+): number {
+  const parts = resistanceParts(chemistryWith(recipe, body), geometryWith(recipe, size));
+  const electrolyte = parts.electrolyteOhms + parts.contactOhms;
+  return electrolyte / (electrolyte + parts.reactionOhms);
 }
 
 /** The recipe's chemistry with what is known of this body. */
 export function chemistryWith(recipe: Recipe, body: CellBody): CellChemistry {
   const { chemistry } = recipe.physics;
+  const { openVolts, resistivityShare = 1, reactionShare = 1 } = body;
+  const { curve } = chemistry;
   return {
     ...chemistry,
-    emfVolts: body.openVolts ?? chemistry.emfVolts,
-    resistivityOhmMetres: chemistry.resistivityOhmMetres * (body.resistivityShare ?? 1),
-    limitingAmpsPerSquareMetre: chemistry.limitingAmpsPerSquareMetre * (body.limitShare ?? 1),
+    emfVolts: openVolts ?? chemistry.emfVolts,
+    resistivityOhmMetres: chemistry.resistivityOhmMetres * resistivityShare,
+    reactionOhmSquareMetres: chemistry.reactionOhmSquareMetres * reactionShare,
+    curve:
+      curve === null
+        ? null
+        : {
+            ...curve,
+            exchangeAmpsPerSquareMetre: curve.exchangeAmpsPerSquareMetre / reactionShare,
+            limitingAmpsPerSquareMetre: curve.limitingAmpsPerSquareMetre / reactionShare,
+          },
   };
 }

@@ -55,8 +55,8 @@ export interface CellBody {
   readonly openVolts?: number;
   /** Resistivity against the family's, where that is known to differ. */
   readonly resistivityShare?: number;
-  /** Limiting current against the family's, where that is known to differ. */
-  readonly limitShare?: number;
+  /** Resistance of the electrode reactions against the family's, where that is known to differ. */
+  readonly reactionShare?: number;
 }
 
 export interface Electrode {
@@ -159,14 +159,14 @@ export function size(
   depthMillimetres: number,
   gapMillimetres: number,
 ): ElectrodeSize {
-  return { shape, widthMillimetres, depthMillimetres, gapMillimetres, pairs: 1 };
+  return { shape, widthMillimetres, depthMillimetres, gapMillimetres, pairs: 1, extraPlus: 0, extraMinus: 0 };
 }
 
 export function body(
   id: string,
   name: string,
   plural: string,
-  known: Pick<CellBody, 'openVolts' | 'resistivityShare' | 'limitShare'> = {},
+  known: Pick<CellBody, 'openVolts' | 'resistivityShare' | 'reactionShare'> = {},
 ): CellBody {
   return { id, name, plural, ...known };
 }

@@ -10,14 +10,19 @@ export type DeviceKind = (typeof DEVICE_KINDS)[number];
 export interface DevicePreset {
   readonly name: string;
   readonly leastVolts: number;
+  /** More than this harms it. */
+  readonly mostVolts: number;
   readonly amps: number;
 }
 
-/** Typical small devices: least volts and current while running (common practice, no source; editable in a plan). */
+/**
+ * Typical small devices: least volts and current while running (common practice, no source; editable in a plan); greatest
+ * volts from memory.
+ */
 export const DEVICE_PRESETS: Readonly<Record<DeviceKind, DevicePreset>> = {
-  'piezo-buzzer': { name: 'piezo buzzer', leastVolts: 3, amps: 2e-3 },
-  'lcd-clock': { name: 'LCD clock', leastVolts: 1.5, amps: 0.05e-3 },
-  calculator: { name: 'calculator', leastVolts: 1.5, amps: 0.01e-3 },
-  'melody-chip': { name: 'melody chip', leastVolts: 1.5, amps: 0.5e-3 },
-  'pocket-radio': { name: 'pocket radio', leastVolts: 3, amps: 20e-3 },
+  'piezo-buzzer': { name: 'piezo buzzer', leastVolts: 3, mostVolts: 20, amps: 2e-3 },
+  'lcd-clock': { name: 'LCD clock', leastVolts: 1.5, mostVolts: 2.5, amps: 0.05e-3 },
+  calculator: { name: 'calculator', leastVolts: 1.5, mostVolts: 2.5, amps: 0.01e-3 },
+  'melody-chip': { name: 'melody chip', leastVolts: 1.5, mostVolts: 3.6, amps: 0.5e-3 },
+  'pocket-radio': { name: 'pocket radio', leastVolts: 3, mostVolts: 4.5, amps: 20e-3 },
 };

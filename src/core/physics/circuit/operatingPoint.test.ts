@@ -14,11 +14,18 @@ const sources = fc.record({
 });
 
 test.each(LED_COLOURS)('the %s preset passes through its two datasheet points', (colour) => {
-  const led = ledModelOf(colour);
-  const thermalVoltsAt25 = 0.025692579;
-  expect(ledVolts(led, 1e-3, thermalVoltsAt25)).toBeCloseTo(LED_PRESETS[colour].voltsAt1mA, 6);
-  expect(ledVolts(led, 20e-3, thermalVoltsAt25)).toBeCloseTo(LED_PRESETS[colour].voltsAt20mA, 6);
+  const led = ledModelOf(colour, 25);
+  const { voltsAt1mA, voltsAt20mA } = LED_PRESETS[colour];
+  expect(ledVolts(led, 1e-3, ROOM_THERMAL_VOLTS)).toBeCloseTo(voltsAt1mA, 9);
+  // The room's thermal voltage stands for the junction's: a few millivolts over the decade.
+  expect(Math.abs(ledVolts(led, 20e-3, ROOM_THERMAL_VOLTS) - voltsAt20mA)).toBeLessThan(4e-3);
   expect(led.seriesOhms).toBeGreaterThan(0);
+});
+
+test('an LED’s volts fall by 2 mV a kelvin: red at 1 mA has 80 mV more at 0 °C than at 40 °C (datasheet rule)', () => {
+  const voltsAt = (celsius: number): number =>
+    ledVolts(ledModelOf('red', celsius), 1e-3, ROOM_THERMAL_VOLTS);
+  expect(voltsAt(0) - voltsAt(40)).toBeCloseTo(0.08, 9);
 });
 
 test('datasheet points that do not rise make no LED', () => {

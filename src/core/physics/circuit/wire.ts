@@ -24,5 +24,6 @@ export function preferredOhms(ohms: number, series: keyof typeof SERIES): number
   const decade = 10 ** (Math.floor(Math.log10(ohms)) - 1);
   const wanted = ohms / decade;
   const found = SERIES[series].find((value) => value >= wanted * (1 - 1e-9)) ?? 100;
-  return found * decade;
+  // Three figures say all of a preferred value; 56 × 0.1 does not.
+  return Number((found * decade).toPrecision(3));
 }

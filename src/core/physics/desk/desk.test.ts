@@ -1,3 +1,4 @@
+import { USUAL_RUNNING } from '../../records/plan/runningSchema';
 import fc from 'fast-check';
 import {
   theveninInParallel,
@@ -41,6 +42,7 @@ import { deskCurve, deskShortAmps, solveDesk } from './solveDesk';
 const fresh = newPlan('x');
 const measured = (openVolts: number, amps: number): PlannedCell =>
   cellOfPlan({
+    running: USUAL_RUNNING,
     cell: {
       ...fresh.cell,
       own: {

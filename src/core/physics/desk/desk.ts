@@ -3,7 +3,7 @@ import type { CellBody, Recipe } from '../chemistry/recipe';
 import { bodyOf, RECIPES } from '../chemistry/recipes';
 import { placeName } from '../circuit/faults/batteryNetwork';
 import type { BatterySpec, CellFault, SpecCell, SpecItem } from '../circuit/faults/batterySpec';
-import { typicalCell, type PlannedCell } from '../chemistry/plannedCell';
+import { usualCell, type PlannedCell } from '../chemistry/plannedCell';
 import { PLAIN_CELL, type DeskArrangement, type DeskCell, type DeskItem } from './deskSchema';
 
 /** A cell as it stands on the desk. */
@@ -14,6 +14,8 @@ export interface StandingCell {
   readonly recipe: Recipe;
   readonly body: CellBody;
   readonly model: CellModel;
+  /** − electrodes in its body: metal that dissolves. */
+  readonly minusElectrodes: number;
   readonly faults: readonly CellFault[];
   readonly sharedBody: string | null;
 }
@@ -87,13 +89,43 @@ function standingItem(item: DeskItem, cell: PlannedCell, name: string): Standing
 
 function standing(deskCell: DeskCell, planned: PlannedCell, name: string): StandingCell {
   const { mix, faults, sharedBody } = deskCell;
-  if (mix === null) {
-    const { recipe, body, model } = planned;
-    return { kind: 'cell', name, recipe, body, model, faults, sharedBody };
-  }
+  const { recipe, body, model, minusElectrodes } = mix === null ? planned : mixed(mix, planned);
+  return { kind: 'cell', name, recipe, body, model, minusElectrodes, faults, sharedBody };
+}
+
+/** A typical cell of another recipe, in the same room. */
+function mixed(mix: NonNullable<DeskCell['mix']>, { celsius }: PlannedCell): PlannedCell {
   const recipe = RECIPES[mix.recipe];
-  const body = bodyOf(recipe, mix.body);
-  return { kind: 'cell', name, recipe, body, model: typicalCell(recipe, body), faults, sharedBody };
+  return usualCell(recipe, bodyOf(recipe, mix.body), celsius);
+}
+
+/** The same battery with other curves in its cells; equal cells in strings of one length stay the same cell. */
+export function withModels(
+  desk: Desk,
+  modelOf: (cell: StandingCell, cellsInString: number) => CellModel,
+): Desk {
+  const known = new Map<string, CellModel>();
+  const kinds = new Map<CellModel, number>();
+  const changed = (cell: StandingCell, cells: number): StandingCell => {
+    if (!kinds.has(cell.model)) kinds.set(cell.model, kinds.size);
+    const key = `${kinds.get(cell.model)} ${cell.recipe.family} ${cell.minusElectrodes} ${cells}`;
+    const model = known.get(key) ?? modelOf(cell, cells);
+    known.set(key, model);
+    return { ...cell, model };
+  };
+  return {
+    ...desk,
+    strings: desk.strings.map((items) =>
+      items.map((item) =>
+        item.kind === 'cell'
+          ? changed(item, items.length)
+          : {
+              ...item,
+              strings: item.strings.map((cells) => cells.map((one) => changed(one, cells.length))),
+            },
+      ),
+    ),
+  };
 }
 
 /** All cells, in the order in which they stand. */

@@ -1,11 +1,13 @@
 import { BATTERY_MINUS, BATTERY_PLUS, batteryNetwork } from '../circuit/faults/batteryNetwork';
-import type { Load } from '../circuit/load/load';
+import { seriesOhms, type Load } from '../circuit/load/load';
 import type { NetworkComponent, NetworkDocument } from '../circuit/network/networkSchema';
 import { ROOM_CELSIUS } from '../../constants';
 import { specOf, type Desk } from './desk';
 
 /** Name of the load's component. */
 export const LOAD = 'load';
+/** Name of the resistor in series with it. */
+export const SERIES_RESISTOR = 'series resistor';
 
 /**
  * The battery on the desk and its load (none: nothing connected) as a network document, SI numbers and node names only.
@@ -26,9 +28,15 @@ export function isPolarised({ kind }: Load): boolean {
 export function loadComponents(load: Load, reversed: boolean): NetworkComponent[] {
   const [plus, minus] =
     reversed && isPolarised(load) ? [BATTERY_MINUS, BATTERY_PLUS] : [BATTERY_PLUS, BATTERY_MINUS];
+  const ohms = seriesOhms(load);
+  const behind = ohms === 0 ? plus : 'after resistor';
+  const resistor: NetworkComponent[] =
+    ohms === 0
+      ? []
+      : [{ type: 'resistor', name: SERIES_RESISTOR, a: plus, b: behind, resistanceOhms: ohms }];
   switch (load.kind) {
     case 'led':
-      return [{ type: 'led', name: LOAD, anode: plus, cathode: minus, ...load.led }];
+      return [...resistor, { type: 'led', name: LOAD, anode: behind, cathode: minus, ...load.led }];
     case 'led-group':
       return ledGroupComponents(load, plus, minus);
     case 'bulb':
@@ -37,10 +45,11 @@ export function loadComponents(load: Load, reversed: boolean): NetworkComponent[
       return [{ type: 'resistor', name: LOAD, a: plus, b: minus, resistanceOhms: load.ohms }];
     case 'device':
       return [
+        ...resistor,
         {
           type: 'device',
           name: LOAD,
-          plus: BATTERY_PLUS,
+          plus: behind,
           minus: BATTERY_MINUS,
           amps: load.amps,
           leastVolts: load.leastVolts,

@@ -1,3 +1,4 @@
+import { USUAL_RUNNING } from '../../records/plan/runningSchema';
 import fc from 'fast-check';
 import { solveNetwork } from '../circuit/network/solveNetwork';
 import { cellOfPlan } from '../../records/plan/cellOfPlan';
@@ -11,6 +12,7 @@ import { solveDesk } from './solveDesk';
 
 const fresh = newPlan('x');
 const kiwi = cellOfPlan({
+    running: USUAL_RUNNING,
   cell: {
     ...fresh.cell,
     own: {

@@ -23,11 +23,14 @@ export interface DischargeSample {
   readonly cellVolts: readonly number[];
 }
 
+/** What ends a cell. */
+export type CellEnd = 'metal-used-up' | 'dried-out' | 'spoilt';
+
 /** What ends the run, and where. */
 export type DischargeEnd =
   | { readonly reason: 'time-is-up' }
   | {
-      readonly reason: 'metal-used-up' | 'dried-out';
+      readonly reason: CellEnd;
       readonly string: number;
       readonly cell: number;
     }
@@ -40,9 +43,11 @@ export interface CellLeft {
   readonly cells: readonly number[];
   readonly metalShare: number;
   readonly waterShare: number;
+  /** Of the time until mould and browning end it; 1 where nothing in it spoils. */
+  readonly freshShare: number;
   /** When it would end at the current of the moment, seconds from the beginning; infinite where nothing ends it. */
   readonly endsSeconds: number;
-  readonly endsBy: 'metal-used-up' | 'dried-out';
+  readonly endsBy: CellEnd;
 }
 
 /** Energy given to the load over samples, joules (trapezoids). */

@@ -174,7 +174,8 @@ export class RunningCircuit {
     for (const { grouped } of this.strings) {
       for (const { ageing, at } of grouped.cells) {
         const metal = 1 - this.cells[at + 2]! / ageing.metalCoulombs;
-        least = Math.min(least, metal, waterLeft(ageing, this.now) - DRY_BELOW);
+        const fresh = ageing.spoilsSeconds === null ? 1 : 1 - this.now / ageing.spoilsSeconds;
+        least = Math.min(least, metal, fresh, waterLeft(ageing, this.now) - DRY_BELOW);
       }
     }
     if (minAmps > 0 && this.load !== null && this.now >= this.soakedAfter) {
@@ -187,11 +188,10 @@ export class RunningCircuit {
     let end: DischargeEnd = { reason: 'too-little-current' };
     let least = 1e-6;
     for (const left of this.left()) {
-      const water = left.waterShare - DRY_BELOW;
-      if (Math.min(left.metalShare, water) >= least) continue;
-      least = Math.min(left.metalShare, water);
-      const reason = left.metalShare < water ? 'metal-used-up' : 'dried-out';
-      end = { reason, string: left.strings[0] ?? 1, cell: left.cells[0] ?? 1 };
+      const share = Math.min(left.metalShare, left.waterShare - DRY_BELOW, left.freshShare);
+      if (share >= least) continue;
+      least = share;
+      end = { reason: left.endsBy, string: left.strings[0] ?? 1, cell: left.cells[0] ?? 1 };
     }
     return end;
   }
@@ -207,13 +207,21 @@ export class RunningCircuit {
           rate > 0 ? now + Math.max(0, ageing.metalCoulombs - used) / rate : Infinity;
         const { dryingPerSecond } = ageing;
         const waterUntil = dryingPerSecond > 0 ? (1 - DRY_BELOW) / dryingPerSecond : Infinity;
+        const freshUntil = ageing.spoilsSeconds ?? Infinity;
+        const endsSeconds = Math.min(metalUntil, waterUntil, freshUntil);
         return {
           strings: grouped.members.map((member) => member + 1),
           cells: places.map((place) => place + 1),
           metalShare: 1 - used / ageing.metalCoulombs,
           waterShare: waterLeft(ageing, now),
-          endsSeconds: Math.min(metalUntil, waterUntil),
-          endsBy: metalUntil < waterUntil ? 'metal-used-up' : 'dried-out',
+          freshShare: Math.max(0, 1 - now / freshUntil),
+          endsSeconds,
+          endsBy:
+            endsSeconds === metalUntil
+              ? 'metal-used-up'
+              : endsSeconds === waterUntil
+                ? 'dried-out'
+                : 'spoilt',
         };
       }),
     );

@@ -1,20 +1,72 @@
+import { cellInWarmth } from '../../physics/chemistry/cellInWarmth';
+import type { CellModel } from '../../physics/chemistry/cellModel';
+import type { ElectrodeSize } from '../../physics/chemistry/electrodeSize';
 import { ownCell } from '../../physics/chemistry/ownCell';
-import { typicalCell, type PlannedCell } from '../../physics/chemistry/plannedCell';
 import { recipeOfOwn } from '../../physics/chemistry/ownRecipe';
+import {
+  chemistryWith,
+  electrolyteShareOf,
+  geometryWith,
+  typicalCell,
+  type PlannedCell,
+} from '../../physics/chemistry/plannedCell';
+import type { CellBody, Recipe } from '../../physics/chemistry/recipe';
 import { bodyOf, RECIPES } from '../../physics/chemistry/recipes';
-import { sideBySide } from '../../physics/chemistry/sideBySide';
+import { resistanceParts } from '../../physics/chemistry/scaleCell';
 import type { Plan } from './planSchema';
 
-/** Own readings beat the recipe's typical values. Doubtful ones wait until the educator keeps or mends them. */
-export function cellOfPlan(plan: Pick<Plan, 'cell'>): PlannedCell {
-  const { cell } = plan;
+/**
+ * Own readings beat the recipe's typical values. Doubtful ones wait until the educator keeps or mends them. Readings and
+ * typical values are of cells at room temperature; the cell is that of the plan's room.
+ */
+export function cellOfPlan({ cell, running }: Pick<Plan, 'cell' | 'running'>): PlannedCell {
   const recipe =
     cell.ownRecipe === null ? RECIPES[cell.recipe] : recipeOfOwn(cell.ownRecipe.recipe);
   const body = bodyOf(recipe, cell.body);
   const own = cell.own === null ? null : ownCell(cell.own, recipe);
-  // Readings are of one pair; more pairs in the same body add their areas.
-  const pairs = cell.size?.pairs ?? 1;
-  return own?.status === 'used'
-    ? { recipe, body, model: sideBySide(own.model, pairs), origin: 'own', own }
-    : { recipe, body, model: typicalCell(recipe, body, cell.size), origin: 'typical', own };
+  const { celsius } = running;
+  const used = own?.status === 'used';
+  const model = used
+    ? withMoreElectrodes(own.model, recipe, body, cell.size)
+    : typicalCell(recipe, body, cell.size);
+  const share = electrolyteShareOf(recipe, body, cell.size);
+  return {
+    recipe,
+    body,
+    model: cellInWarmth(model, share, celsius),
+    origin: used ? 'own' : 'typical',
+    own,
+    celsius,
+    pairs: cell.size?.pairs ?? 1,
+    minusElectrodes: (cell.size?.pairs ?? 1) + (cell.size?.extraMinus ?? 0),
+  };
+}
+
+/** Readings are of one pair: more electrodes in the same body share its resistance as they would in a typical cell. */
+function withMoreElectrodes(
+  model: CellModel,
+  recipe: Recipe,
+  body: CellBody,
+  size: ElectrodeSize | null,
+): CellModel {
+  if (size === null) return model;
+  const { pairs, extraPlus, extraMinus } = size;
+  if (pairs === 1 && extraPlus === 0 && extraMinus === 0) return model;
+  const chemistry = chemistryWith(recipe, body);
+  const ohmsOf = (one: ElectrodeSize): number => {
+    const parts = resistanceParts(chemistry, geometryWith(recipe, one));
+    return parts.electrolyteOhms + parts.reactionOhms + parts.contactOhms;
+  };
+  const share = ohmsOf(size) / ohmsOf({ ...size, pairs: 1, extraPlus: 0, extraMinus: 0 });
+  const plus = pairs + extraPlus;
+  const { activation, limitingAmps } = model;
+  return {
+    ...model,
+    resistanceOhms: model.resistanceOhms * share,
+    activation:
+      activation === undefined
+        ? undefined
+        : { ...activation, exchangeAmps: activation.exchangeAmps * plus },
+    limitingAmps: limitingAmps === undefined ? undefined : limitingAmps * plus,
+  };
 }

@@ -1,4 +1,4 @@
-import { ROOM_THERMAL_VOLTS } from '../../constants';
+import { ROOM_CELSIUS, ROOM_THERMAL_VOLTS } from '../../constants';
 import { BRIGHTNESS_FROM_AMPS } from '../../physics/circuit/brightness';
 import { DEVICE_PRESETS } from '../../physics/circuit/devicePresets';
 import { loadVolts, type Load } from '../../physics/circuit/load/load';
@@ -12,11 +12,13 @@ export interface LoadRequirement {
   /** `amber LED`, `1 kΩ resistor`, `piezo buzzer`. */
   readonly name: string;
   readonly amps: number;
+  /** Across load and resistor at that current. */
   readonly volts: number;
 }
 
-export function requirementOf(target: PlanTarget): LoadRequirement {
-  const load = loadOfTarget(target);
+/** @param celsius warmth of the room: an LED's volts fall with it. */
+export function requirementOf(target: PlanTarget, celsius = ROOM_CELSIUS): LoadRequirement {
+  const load = loadOfTarget(target, celsius);
   const amps = wantedAmps(target);
   return {
     load,
@@ -37,10 +39,10 @@ export function nameOfTarget(target: PlanTarget): string {
   }
 }
 
-function loadOfTarget(target: PlanTarget): Load {
+function loadOfTarget(target: PlanTarget, celsius: number): Load {
   switch (target.kind) {
     case 'led':
-      return { kind: 'led', led: ledModelOf(target.colour) };
+      return { kind: 'led', led: ledModelOf(target.colour, celsius) };
     case 'resistor':
       return { kind: 'resistor', ohms: target.ohms };
     case 'device':
@@ -57,4 +59,12 @@ function wantedAmps(target: PlanTarget): number {
     case 'device':
       return target.amps;
   }
+}
+
+/** The same wish through a resistor in series; 0 ohms: without one. */
+export function throughResistor(need: LoadRequirement, ohms: number): LoadRequirement {
+  const { load, amps } = need;
+  if (ohms === 0 || (load.kind !== 'led' && load.kind !== 'device')) return need;
+  const through: Load = { ...load, resistorOhms: ohms };
+  return { ...need, load: through, volts: loadVolts(through, amps, ROOM_THERMAL_VOLTS) };
 }

@@ -1,4 +1,5 @@
 import type { Migrations } from '../../formats/migrateDocument';
+import { RECIPE_MIGRATIONS, withSingleElectrodes } from '../../physics/chemistry/migrateRecipe';
 
 /** Written out, so that it stays what version 5 had when later versions change. */
 const LESSON_OF_VERSION_5 = {
@@ -32,6 +33,7 @@ const RUNNING_OF_VERSION_8 = {
 };
 
 /**
+ * 8 → 9: single electrodes beside the pairs, a resistor in series; own recipes became version 2.
  * 7 → 8: use in turns, shorts, a capacitor bank; wishes.
  * 1 → 2: the cell got a size of its own; older plans have the recipe's usual one.
  * 3 → 4: arrangements laid out by hand; nothing to change.
@@ -44,6 +46,10 @@ const RUNNING_OF_VERSION_8 = {
 export const PLAN_MIGRATIONS: Migrations = {
   1: (document) => withCell(document, (cell) => ({ ...cell, size: null })),
   3: (document) => ({ ...document }),
+  8: (document) => ({
+    ...withCell(document, cellOfVersion9),
+    seriesResistor: { kind: 'as-needed' },
+  }),
   6: (document) => ({ ...document, running: RUNNING_OF_VERSION_7 }),
   7: ({ running, ...document }) => ({
     ...document,
@@ -59,6 +65,21 @@ export const PLAN_MIGRATIONS: Migrations = {
       own: isRecord(own) ? readingsOfTwo(own) : own,
     })),
 };
+
+function cellOfVersion9({ size, ownRecipe, ...cell }: Json): Json {
+  return {
+    ...cell,
+    size: withSingleElectrodes(size),
+    ownRecipe: isRecord(ownRecipe) ? { ...ownRecipe, recipe: recipeOfVersion2(ownRecipe['recipe']) } : ownRecipe,
+  };
+}
+
+function recipeOfVersion2(recipe: unknown): unknown {
+  const migration = RECIPE_MIGRATIONS[1];
+  return isRecord(recipe) && recipe['version'] === 1 && migration !== undefined
+    ? { ...migration(recipe), version: 2 }
+    : recipe;
+}
 
 function readingsOfTwo({ openCircuitVolts, shortCircuitAmps, meterRange, ...rest }: Json): Json {
   return {

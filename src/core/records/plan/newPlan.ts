@@ -2,6 +2,9 @@ import { USUAL_LESSON } from './lessonSchema';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan } from './planSchema';
 import { USUAL_RUNNING } from './runningSchema';
 
+/** While the class looks. */
+export const USUAL_MINUTES = 10;
+
 /** What a new plan starts from: the commonest wish and the commonest cell. */
 export function newPlan(title: string): Plan {
   return {
@@ -10,7 +13,7 @@ export function newPlan(title: string): Plan {
     title,
     lessonDate: null,
     target: { kind: 'led', colour: 'red', brightness: 'dim' },
-    minutes: 40,
+    minutes: USUAL_MINUTES,
     cell: {
       recipe: 'copper-zinc-fruit',
       ownRecipe: null,
@@ -19,6 +22,7 @@ export function newPlan(title: string): Plan {
       own: null,
     },
     arrangement: { kind: 'suggested' },
+    seriesResistor: { kind: 'as-needed' },
     lesson: USUAL_LESSON,
     running: USUAL_RUNNING,
     wishes: [],

@@ -40,7 +40,7 @@ const targets: fc.Arbitrary<Plan['target']> = fc.oneof(
 
 const plans: fc.Arbitrary<Plan> = fc.record({
   format: fc.constant('grozer-plan' as const),
-  version: fc.constant(8 as const),
+  version: fc.constant(9 as const),
   title: fc.string({ minLength: 1, maxLength: 80 }).map((text) => text.trim() || 'Plan'),
   lessonDate: fc.option(fc.constantFrom('2027-01-29', '2028-02-29')),
   target: targets,
@@ -57,6 +57,8 @@ const plans: fc.Arbitrary<Plan> = fc.record({
           depthMillimetres: amount(0.1, 500),
           gapMillimetres: amount(0.1, 500),
           pairs: fc.integer({ min: 1, max: 10 }),
+          extraPlus: fc.integer({ min: 0, max: 10 }),
+          extraMinus: fc.integer({ min: 0, max: 10 }),
         }),
       ),
       own: fc.option(
@@ -89,6 +91,10 @@ const plans: fc.Arbitrary<Plan> = fc.record({
       cellsInSeries: fc.integer({ min: 1, max: 14 }),
       strings: fc.integer({ min: 1, max: 14 }),
     }),
+  ),
+  seriesResistor: fc.oneof(
+    fc.constantFrom({ kind: 'as-needed' as const }, { kind: 'none' as const }),
+    fc.record({ kind: fc.constant('own' as const), ohms: amount(0.1, 1e6) }),
   ),
   lesson: fc
     .record({ pupils: fc.integer({ min: 60, max: 400 }), groups: fc.integer({ min: 1, max: 60 }) })
@@ -231,6 +237,34 @@ test('a plan of version 2 keeps its two readings, which were used whatever they 
     loaded: [],
     kept: true,
   });
+});
+
+test('a plan of version 8 keeps its size and its own recipe, and gets a resistor where one is needed', () => {
+  const { seriesResistor: _later, ...plan } = newPlan('Lamp');
+  const { extraPlus: _plus, extraMinus: _minus, ...size } = RECIPES['copper-zinc-fruit'].usualSize;
+  const own = ownRecipeFrom('copper-zinc-fruit');
+  const oldRecipe = {
+    ...own,
+    version: 1,
+    usualSize: size,
+    bodies: own.bodies.map(({ reactionShare: _share, ...body }) => ({ ...body, limitShare: 2 })),
+  };
+  const parsed = PLAN_DOCUMENT.parse({
+    ...plan,
+    version: 8,
+    cell: { ...plan.cell, size: { ...size, pairs: 3 }, ownRecipe: { id: 'mine', recipe: oldRecipe } },
+  });
+  expect(parsed.ok && parsed.value).toMatchObject({
+    version: 9,
+    minutes: plan.minutes,
+    seriesResistor: { kind: 'as-needed' },
+    cell: {
+      size: { ...size, pairs: 3, extraPlus: 0, extraMinus: 0 },
+      ownRecipe: { id: 'mine', recipe: { version: 2, usualSize: { extraPlus: 0 } } },
+    },
+  });
+  // Twice the limit of the reactions is half of their resistance.
+  expect(parsed.ok && parsed.value.cell.ownRecipe?.recipe.bodies[0]?.reactionShare).toBe(0.5);
 });
 
 test('older documents go through every migration in turn, and are not changed themselves', () => {

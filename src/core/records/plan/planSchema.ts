@@ -14,7 +14,7 @@ import { wishesSchema } from './wishSchema';
 import { lessonSchema } from './lessonSchema';
 
 /** Version that this build writes. Older documents are migrated on reading, newer ones are refused. */
-export const PLAN_VERSION = 8;
+export const PLAN_VERSION = 9;
 export const PLAN_FORMAT = 'grozer-plan';
 
 const amps = (most: number) =>
@@ -94,6 +94,20 @@ const arrangement = z.discriminatedUnion('kind', [
   deskArrangementSchema.describe('Laid out by hand: mixed cells, groups, what-if faults.'),
 ]);
 
+const seriesResistor = z.discriminatedUnion('kind', [
+  z
+    .strictObject({ kind: z.literal('as-needed') })
+    .describe('The next preferred value that keeps the current in bounds, or none where none is needed.'),
+  z.strictObject({ kind: z.literal('none') }),
+  z.strictObject({
+    kind: z.literal('own'),
+    ohms: z
+      .number('Give a resistance in ohms.')
+      .min(0.1, 'The resistance must be at least 0.1 Ω.')
+      .max(1e6, 'The resistance must be at most 1 MΩ.'),
+  }),
+]);
+
 /** The plan document: what the educator decided. What is read at the bench stands in the log; results are computed again, never stored. */
 export const planSchema = z.strictObject({
   format: z.literal(PLAN_FORMAT, 'This is not a Grozer plan.'),
@@ -107,11 +121,12 @@ export const planSchema = z.strictObject({
   target,
   minutes: z
     .number('Give a time in minutes.')
-    .min(1, 'The time must be at least one minute.')
+    .min(1 / 60, 'The time must be at least one second.')
     .max(43200, 'The time must be at most 30 days.')
     .describe('How long it must run.'),
   cell,
   arrangement,
+  seriesResistor: seriesResistor.describe('Resistor in series with the LED or the device.'),
   lesson: lessonSchema.describe('The class that it is prepared for.'),
   running: runningSchema.describe('How it is left running.'),
   wishes: wishesSchema.describe('What else was asked of such cells, to be worked out.'),
@@ -119,3 +134,4 @@ export const planSchema = z.strictObject({
 
 export type Plan = z.infer<typeof planSchema>;
 export type PlanTarget = Plan['target'];
+export type SeriesResistor = Plan['seriesResistor'];

@@ -30,8 +30,8 @@ import {
   ROOM_THERMAL_VOLTS,
 } from '../../constants';
 import { AA_CELL } from '../../physics/chemistry/referenceCells';
-import { FILM_DEFAULTS } from '../../physics/time/ageingCell';
-import { DRYING_FACTS } from '../../physics/time/drying';
+import { FILMS_OF, filmShareAfter } from '../../physics/chemistry/films';
+import { DRYING_FACTS, saturationGramsPerCubicMetre } from '../../physics/time/drying';
 import type { SourceId } from '../../sourceIds';
 import { formatAmps, formatNumber, formatOhms, formatVolts } from '../../units';
 
@@ -199,26 +199,26 @@ export const SOURCES: Readonly<Record<SourceId, SourceGroup>> = {
     trust: 'memory',
     source:
       'That a shorted cell falls to about half within minutes and rebounds: common practice. How fast and how much: from memory; three readings over time in the logbook replace it.',
-    values: [
-      {
-        what: 'fast film, share of the cell’s own resistance',
-        value: percent(FILM_DEFAULTS.fastShare),
-      },
-      { what: 'its time', value: `${FILM_DEFAULTS.fastSeconds} s` },
-      { what: 'slow film', value: percent(FILM_DEFAULTS.slowShare) },
-      { what: 'its time', value: `${FILM_DEFAULTS.slowSeconds} s` },
-    ],
+    values: FAMILIES.filter(({ id }) => filmShareAfter(FILMS_OF[id], 3600) > 0).map(
+      ({ id, name }) => ({
+        what: `${name}: fast and slow film, shares of r`,
+        value: `${percent(FILMS_OF[id].fastShare)} in ${FILMS_OF[id].fastSeconds} s, ${percent(FILMS_OF[id].slowShare)} in ${FILMS_OF[id].slowSeconds} s`,
+      }),
+    ),
   },
   drying: {
     trust: 'memory',
     source:
-      'From memory: still air, half humidity. The vapour pressure’s doubling: CRC Handbook, from memory.',
+      'Diffusion into still air, 4π·radius·D·Δc (Maxwell); D: CRC Handbook, from memory; saturation: Alduchov and Eskridge 1996. What covers let through: from memory.',
     values: [
       {
-        what: 'water lost at 20 °C',
-        value: `${DRYING_FACTS.gramsPerSquareMetreHour} g an hour and square metre`,
+        what: 'diffusion of water in air',
+        value: `${formatNumber(1e6 * DRYING_FACTS.diffusionSquareMetresPerSecond)} mm²/s`,
       },
-      { what: 'doubles with', value: `${DRYING_FACTS.doublingKelvin} K` },
+      {
+        what: 'water in saturated air, 20 °C',
+        value: `${formatNumber(saturationGramsPerCubicMetre(20))} g/m³`,
+      },
       ...Object.entries(DRYING_FACTS.wrapShare).map(([wrap, share]) => ({
         what: `let through, ${wrap}`,
         value: percent(share),

@@ -26,11 +26,14 @@ export type StockOnHand = z.infer<typeof stockOnHandSchema>;
 /** The brightest light in each colour that is there that these parts make with the plan's cell, best first. */
 export function bestFromCupboard(
   cell: PlannedCell,
-  size: Plan['cell']['size'],
+  plan: Pick<Plan, 'cell' | 'minutes' | 'running' | 'seriesResistor'>,
   { bodies, plusMetals, minusMetals, colours, leds }: StockOnHand,
 ): BestFromStock[] {
   const input = {
-    families: [familyOfPlan(cell, size)],
+    families: [familyOfPlan(cell, plan.cell.size)],
+    minutes: plan.minutes,
+    running: plan.running,
+    resistor: plan.seriesResistor,
     objective: 'brightest' as const,
     stock: { bodies, pairs: Math.min(plusMetals, minusMetals) },
     mostCells: Math.min(MAX_CELLS, Math.max(1, bodies)),

@@ -2,6 +2,7 @@ import { WANTED_BRIGHTNESSES } from '../../physics/circuit/brightness';
 import { LED_COLOURS, LED_PRESETS, type LedColour } from '../../physics/circuit/load/ledPresets';
 import { requirementOf, type LoadRequirement } from '../../records/plan/loadRequirement';
 import type { PlanTarget } from '../../records/plan/planSchema';
+import { limitOfTarget } from './seriesResistor';
 import { planBatteries, type BatteryCandidate, type PlannerInput } from './planBatteries';
 
 /** LEDs that there are: colours, and how many shine at once, side by side. */
@@ -20,7 +21,7 @@ export interface BestFromStock {
 
 /** For each visible colour the brightest light that the stock allows, brightest and bluest first. */
 export function bestFromStock(
-  input: Omit<PlannerInput, 'need'>,
+  input: Omit<PlannerInput, 'need' | 'limit'>,
   { colours, sideBySide }: LedStock = EVERY_LED,
 ): BestFromStock[] {
   const found: (BestFromStock & { rank: number })[] = [];
@@ -28,8 +29,10 @@ export function bestFromStock(
     if (!LED_PRESETS[colour].visible) continue;
     for (const brightness of [...WANTED_BRIGHTNESSES].reverse()) {
       const target: PlanTarget = { kind: 'led', colour, brightness };
-      const need = needOfSeveral(requirementOf(target), sideBySide);
-      const [candidate] = planBatteries({ ...input, need }).candidates;
+      const need = needOfSeveral(requirementOf(target, input.running.celsius), sideBySide);
+      // LEDs side by side have no resistor in common.
+      const limit = sideBySide === 1 ? limitOfTarget(target) : null;
+      const [candidate] = planBatteries({ ...input, need, limit }).candidates;
       if (candidate === undefined) continue;
       const rank = WANTED_BRIGHTNESSES.indexOf(brightness);
       found.push({ target, candidate, rank });

@@ -3,7 +3,8 @@ import { newPlan } from '../../records/plan/newPlan';
 import type { Plan } from '../../records/plan/planSchema';
 import { deskNetwork } from '../../physics/desk/deskNetwork';
 import { solveNetwork } from '../../physics/circuit/network/solveNetwork';
-import { evaluatePlan } from './evaluatePlan';
+import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
+import { evaluatePlan, reaches } from './evaluatePlan';
 import {
   explainChance,
   explainOpenVolts,
@@ -11,6 +12,7 @@ import {
   explainResistance,
 } from './explain';
 import { wiringReason } from './wiringReason';
+import { whatHelps } from './whatHelps';
 import { asPercentRounded, shortfallReason, verdictOf } from './verdict';
 
 const lamp: Plan = {
@@ -41,7 +43,7 @@ const sentence = (plan: Plan): string => {
 
 test('the verdict carries what happens, the figures and the certainty', () => {
   expect(sentence(lamp)).toMatch(
-    /^Lights the amber LED clearly · 2\.\d+ mA at 1\.\d\d V · works in \d+ of 100 classes$/,
+    /^Lights the amber LED clearly for 10 min · \d\.\d+ mA at first, [12]\.\d+ mA at the end · works in \d+ of 100 classes$/,
   );
   expect(verdict(lamp).tone).toBe('fine');
 });
@@ -118,7 +120,95 @@ test('devices and resistors get their own wording', () => {
     ...lamp,
     target: { kind: 'led' as const, colour: 'infrared' as const, brightness: 'dim' as const },
   };
-  expect(sentence(infrared)).toMatch(/only a camera sees/);
+  expect(sentence(infrared)).toMatch(/only a camera sees, for 10 min/);
+});
+
+test('a new plan and its promise: fine for the wanted time, and says on which cell it depends', () => {
+  const fresh = newPlan('Fresh');
+  expect(fresh.minutes).toBe(10);
+  expect(verdict(fresh).tone).toBe('fine');
+  expect(sentence(fresh)).toMatch(
+    /^Lights the red LED dimly for 10 min · .* at first, .* at the end · works in \d+ of 100 classes · holds if one cell reads at least 0\.\d+ mA$/,
+  );
+  // Once a cell is measured there is no “if” any more.
+  expect(sentence(lamp)).not.toContain('holds if');
+});
+
+test('with a first cell as weak as that, the promise just holds; with a weaker one it does not', () => {
+  const fresh = newPlan('Fresh');
+  const { wiring, holdsFromShortAmps, cell } = evaluatePlan(fresh);
+  const { cellsInSeries, strings } = wiring;
+  const withCell = (share: number): Plan => {
+    const amps = holdsFromShortAmps! * share;
+    // A cell with the typical curve, so many times as strong.
+    const size = cell.recipe.usualSize;
+    const depth = size.depthMillimetres * (amps / cellAmpsAt(cell.model, 0));
+    return {
+      ...withGrid(fresh, cellsInSeries, strings),
+      cell: { ...fresh.cell, size: { ...size, depthMillimetres: depth } },
+    };
+  };
+  expect(evaluatePlan(withCell(1.01)).classes.chance).toBeGreaterThanOrEqual(0.945);
+  expect(evaluatePlan(withCell(0.93)).classes.chance).toBeLessThan(0.95);
+});
+
+test('a plan is judged by the worse of its ends: clear at first, dim after some minutes', () => {
+  const long = { ...withGrid(lamp, 4, 3), minutes: 240 };
+  const evaluation = evaluatePlan(long);
+  expect(evaluation.amps).toBeGreaterThan(evaluation.need.amps);
+  expect(evaluation.atEnd.amps).toBeLessThan(evaluation.need.amps);
+  expect(verdict(long).tone).toBe('wrong');
+  expect(sentence(long)).toMatch(/^Clear at first, dim after \d.* · .* at first, .* at the end · 4 h wanted$/);
+  // The moment that it names is the one at which the current falls below.
+  const seconds = evaluation.wantedUntilSeconds!;
+  const at = (share: number) => evaluatePlan({ ...long, minutes: (share * seconds) / 60 });
+  expect(reaches(at(0.95).atEnd.amps, evaluation.need)).toBe(true);
+  expect(reaches(at(1.05).atEnd.amps, evaluation.need)).toBe(false);
+});
+
+test('what dries, is used up or spoils in the wanted time is told with its hour', () => {
+  const pile: Plan = {
+    ...newPlan('Pile'),
+    minutes: 7 * 1440,
+    cell: { ...newPlan('x').cell, recipe: 'coin-pile-brine', body: 'felt' },
+    running: { ...newPlan('x').running, wrap: 'open' },
+  };
+  expect(sentence(withGrid(pile, 6, 2))).toMatch(/only \d+ h.*: a cell dries out · .* · 7 days wanted/);
+});
+
+test('an LED that strong cells would burn gets a resistor; without it the plan is not fine', () => {
+  const felt: Plan = {
+    ...newPlan('Felt'),
+    target: { kind: 'led', colour: 'red', brightness: 'bright' },
+    cell: { ...newPlan('x').cell, recipe: 'zinc-carbon-felt', body: 'salt-foam' },
+    arrangement: { kind: 'own', cellsInSeries: 4, strings: 1 },
+  };
+  const needed = evaluatePlan(felt);
+  expect(needed.seriesResistorOhms).toBeGreaterThan(0);
+  expect(needed.strong.amps).toBeLessThanOrEqual(20e-3 * 1.005);
+  // R = (V at 20 mA of a strong class − V_LED) ÷ 20 mA, the next E12 value up (IEC 60063).
+  const bare = evaluatePlan({ ...felt, seriesResistor: { kind: 'none' } });
+  expect(bare.strong.amps).toBeGreaterThan(30e-3);
+  expect(verdictOf(bare)).toMatchObject({
+    tone: 'wrong',
+    headline: expect.stringContaining('may be destroyed'),
+  });
+  const own = evaluatePlan({ ...felt, seriesResistor: { kind: 'own', ohms: 1000 } });
+  expect(own.seriesResistorOhms).toBe(1000);
+  expect(own.amps).toBeLessThan(needed.amps);
+});
+
+test('what would help: each press mends something, and says what it would do', () => {
+  const weak = withGrid(newPlan('Weak'), 3, 1);
+  expect(verdict(weak).tone).not.toBe('fine');
+  const helps = whatHelps(weak);
+  expect(helps.length).toBeGreaterThan(1);
+  for (const { change, tone, effect } of helps) {
+    expect(verdict({ ...weak, ...change }).tone).toBe(tone);
+    expect(effect).not.toBe('');
+  }
+  expect(helps[0]?.tone).toBe('fine');
+  expect(whatHelps(newPlan('Fine'))).toEqual([]);
 });
 
 test('what cannot be done still shows the nearest battery, and says that it fails', () => {
@@ -159,7 +249,7 @@ test('every explanation shows a sum and where it comes from', () => {
     .join('\n')
     .replaceAll('\u00a0', ' ');
   expect(text).toContain('4 × 0.93 V = 3.72 V');
-  expect(text).toContain('4 × 654 Ω ÷ 3 = 872 Ω');
+  expect(text).toContain(`4 × 654 Ω ÷ ${evaluation.wiring.strings} =`);
   expect(text).toContain('0.93 V ÷ 1.4 mA − 10 Ω of the meter = 654 Ω');
   expect(all.every(({ origin }) => origin.length > 0)).toBe(true);
 });

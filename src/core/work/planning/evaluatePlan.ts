@@ -1,48 +1,79 @@
 import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
 import type { ClassesOutcome } from '../../physics/chance/simulateClasses';
-import { brightnessOf, type BrightnessBand } from '../../physics/circuit/brightness';
-import { deskOf, gridDesk, withoutFaults, faultCount, type Desk } from '../../physics/desk/desk';
-import { laidOutGrid, withFaultsRemoved } from '../../physics/desk/deskEdits';
-import { solveDesk, type DeskSolution } from '../../physics/desk/solveDesk';
+import { familyOf } from '../../physics/chemistry/families';
 import { type PlannedCell } from '../../physics/chemistry/plannedCell';
+import { brightnessOf, type BrightnessBand } from '../../physics/circuit/brightness';
+import {
+  cellsOf,
+  deskOf,
+  gridDesk,
+  withModels,
+  withoutFaults,
+  faultCount,
+  type Desk,
+} from '../../physics/desk/desk';
+import { laidOutGrid, withFaultsRemoved } from '../../physics/desk/deskEdits';
+import { deskSource } from '../../physics/desk/deskSource';
+import { solveDesk, type DeskSolution } from '../../physics/desk/solveDesk';
 import { cellOfPlan } from '../../records/plan/cellOfPlan';
 import { requirementOf, type LoadRequirement } from '../../records/plan/loadRequirement';
 import type { Plan, PlanTarget } from '../../records/plan/planSchema';
-import { chanceOfDesk } from './chanceOfDesk';
+import { wrapOf } from '../../records/plan/runningSchema';
+import { cellInUse, type CellEndsAt } from './cellInUse';
+import { classesOfDesk } from './classesOfDesk';
+import { deskAfter, endOfDesk } from './deskInTime';
+import { leastShortAmps } from './firstCell';
+import { resistorOf, type GridWish } from './gridWish';
 import { planGrids, type GridPlan } from './planGrids';
+import { limitOfTarget, strongCell, withResistor, type LoadLimit } from './seriesResistor';
+
+/** The battery at a moment: volts and currents everywhere, and what the load makes of them. */
+export interface BatteryMoment extends DeskSolution {
+  readonly desk: Desk;
+  /** Only for LEDs. */
+  readonly brightness: BrightnessBand | null;
+}
 
 /** Everything the interface shows about a plan, computed from the document alone. */
-export interface PlanEvaluation {
+export interface PlanEvaluation extends BatteryMoment {
   /** What of the plan the parts were computed from. */
-  readonly cellInput: Plan['cell'];
+  readonly basis: EvaluationBasis;
   readonly target: PlanTarget;
-  readonly arrangement: Plan['arrangement'];
   readonly cell: PlannedCell;
+  /** What is wanted, through the resistor that stands in series. */
   readonly need: LoadRequirement;
+  /** The wish to plan for: the cell in time, what the load bears. */
+  readonly wish: GridWish;
   /** What the planner makes of cell and target. */
   readonly wiringOptions: GridPlan;
   readonly wiring: Wiring;
-  readonly desk: Desk;
   /** Number of things that are wrong on the desk, as a what-if. */
   readonly wrong: number;
   /** The battery with nothing wrong, as text: equal where it is the same battery. */
   readonly nominalKey: string;
-  /** Volts and currents of each string. */
-  readonly strings: DeskSolution['strings'];
-  /** What the strings do to each other, in words. */
-  readonly warnings: readonly string[];
-  /** The whole battery as one source; on a curve, as it acts at the operating point. */
-  readonly source: DeskSolution['source'];
-  readonly point: DeskSolution['point'];
-  /** Current through the load in amperes; 0 where none flows. */
-  readonly amps: number;
-  /** Volts across the load; the open-circuit volts where no current flows. */
-  readonly volts: number;
-  /** Only for LEDs. */
-  readonly brightness: BrightnessBand | null;
-  /** Classes that build it as it is meant, with nothing wrong on purpose. */
+  /** How long it must run. */
+  readonly minutes: number;
+  /** After that time. The evaluation's own figures are those at first. */
+  readonly atEnd: BatteryMoment;
+  /** When the first cell ends, and by what. */
+  readonly ends: CellEndsAt;
+  /** When less flows than is wanted although it did at first, seconds; `null`: never, or from the beginning. */
+  readonly wantedUntilSeconds: number | null;
+  /** Resistor in series with the load; `null` without one. */
+  readonly seriesResistorOhms: number | null;
+  readonly limit: LoadLimit | null;
+  /** What the load gets at first from a class's battery that is two deviations strong. */
+  readonly strong: { readonly amps: number; readonly volts: number };
+  /** Classes that build it as it is meant, with nothing wrong on purpose, at the end of the wanted time. */
   readonly classes: ClassesOutcome;
+  /** Least short-circuit current of one cell with which the promise holds; `null` once one was measured. */
+  readonly holdsFromShortAmps: number | null;
 }
+
+type EvaluationBasis = Pick<
+  Plan,
+  'cell' | 'target' | 'minutes' | 'running' | 'seriesResistor' | 'arrangement'
+>;
 
 export interface Wiring {
   /** Cells (or groups) in the first string. */
@@ -52,53 +83,127 @@ export interface Wiring {
   readonly chosenBy: 'planner' | 'educator';
 }
 
+const WISH_PARTS = ['cell', 'target', 'minutes', 'running', 'seriesResistor'] as const;
+
 /**
  * Verdict, operating point and figures of a plan. Pure; the same plan gives the same answer.
  * @param previous an evaluation of the same plan before an edit: what the edit does not touch is taken over from it.
  */
 export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null): PlanEvaluation {
   const before =
-    previous?.cellInput === plan.cell && previous.target === plan.target ? previous : null;
-  if (before !== null && before.arrangement === plan.arrangement) return before;
+    previous !== null && WISH_PARTS.every((part) => previous.basis[part] === plan[part])
+      ? previous
+      : null;
+  if (before !== null && before.basis.arrangement === plan.arrangement) return before;
+  const { target, minutes, running, seriesResistor, arrangement } = plan;
   const cell = before?.cell ?? cellOfPlan(plan);
-  const need = before?.need ?? requirementOf(plan.target);
-  const ways = before?.wiringOptions ?? planGrids(cell.model, need);
-  const wiring = wiringOf(plan, ways, cell, need);
+  const wish = before?.wish ?? wishFor(plan, cell);
+  const ways = before?.wiringOptions ?? planGrids(wish);
+  const wiring = wiringOf(plan, ways, wish);
   const desk =
-    plan.arrangement.kind === 'desk'
-      ? deskOf(plan.arrangement, cell)
+    arrangement.kind === 'desk'
+      ? deskOf(arrangement, cell)
       : gridDesk(cell, wiring.cellsInSeries, wiring.strings);
   const wrong = faultCount(desk);
-  const meant = meantBy(plan.arrangement, wiring);
+  const sound = wrong === 0 ? desk : withoutFaults(desk);
+  const { limit } = wish;
+  const need = withResistor(wish.need, seriesResistor, limit, () => deskSource(strongDesk(sound)));
+  const first = momentOf(desk, need);
+  const atEnd = momentOf(deskAfter(desk, running, 60 * minutes), need);
+  const meant = meantBy(arrangement, wiring);
+  const same = before?.nominalKey === meant ? before : null;
+  const stringAmps = first.strings.map(
+    ({ amps }, string) => (amps + (atEnd.strings[string]?.amps ?? 0)) / 2,
+  );
   return {
-    cellInput: plan.cell,
-    target: plan.target,
-    arrangement: plan.arrangement,
+    ...first,
+    basis: { cell: plan.cell, target, minutes, running, seriesResistor, arrangement },
+    target,
     cell,
     need,
+    wish,
     wiringOptions: ways,
     wiring,
-    desk,
     wrong,
     nominalKey: meant,
+    minutes,
+    atEnd,
+    ends: endOfDesk(desk, running, stringAmps),
+    wantedUntilSeconds: wantedUntil(desk, running, need, first.amps, atEnd.amps, 60 * minutes),
+    seriesResistorOhms: resistorOf(need),
+    limit,
     // A fault that is tried out changes nothing about the battery as it is meant.
+    strong: same?.strong ?? solveDesk(strongDesk(sound), need.load),
     classes:
-      before?.nominalKey === meant
-        ? before.classes
-        : chanceOfDesk(wrong === 0 ? desk : withoutFaults(desk), need),
-    ...evaluateDesk(desk, need),
+      same?.classes ??
+      classesOfDesk(wrong === 0 ? atEnd.desk : deskAfter(sound, running, 60 * minutes), need),
+    holdsFromShortAmps:
+      same?.holdsFromShortAmps ??
+      (cell.origin === 'own'
+        ? null
+        : leastShortAmps(wish, wiring.cellsInSeries, wiring.strings)),
   };
 }
 
-type OnTheDesk = Pick<
-  PlanEvaluation,
-  'source' | 'point' | 'amps' | 'volts' | 'brightness' | 'strings' | 'warnings'
->;
+/** Share of the wanted current from which it counts as reached; covers rounding only. */
+const REACHED_SHARE = 1 - 1e-6;
 
-/** The part of an evaluation that depends on the desk alone, without chance. */
-export function evaluateDesk(desk: Desk, need: LoadRequirement): OnTheDesk {
+/** Whether a current is what is wanted. */
+export function reaches(amps: number, need: Pick<LoadRequirement, 'amps'>): boolean {
+  return amps >= need.amps * REACHED_SHARE;
+}
+
+/** Halvings of the time until the moment is known to a few per cent. */
+const TIME_STEPS = 12;
+
+function wantedUntil(
+  desk: Desk,
+  running: Plan['running'],
+  need: LoadRequirement,
+  firstAmps: number,
+  lastAmps: number,
+  seconds: number,
+): number | null {
+  if (!reaches(firstAmps, need) || reaches(lastAmps, need)) return null;
+  let [low, high] = [Math.min(0.1, seconds / 2), seconds];
+  for (let step = 0; step < TIME_STEPS; step += 1) {
+    const middle = Math.sqrt(low * high);
+    if (reaches(solveDesk(deskAfter(desk, running, middle), need.load).amps, need)) low = middle;
+    else high = middle;
+  }
+  return high;
+}
+
+function wishFor(plan: Plan, cell: PlannedCell): GridWish {
+  const { target, minutes, running, seriesResistor } = plan;
+  return {
+    use: cellInUse(cell.model, {
+      ...running,
+      family: familyOf(cell.recipe.family),
+      wrap: wrapOf(running, cell.recipe),
+      minusElectrodes: cell.minusElectrodes,
+      seconds: 60 * minutes,
+    }),
+    need: requirementOf(target, running.celsius),
+    resistor: seriesResistor,
+    limit: limitOfTarget(target),
+  };
+}
+
+/** The battery of a class that is two deviations strong. */
+function strongDesk(desk: Desk): Desk {
+  const cells = cellsOf(desk).length;
+  return withModels(desk, ({ model }) => strongCell(model, cells));
+}
+
+/** The part of an evaluation that depends on the desk alone, without time and chance. */
+export function momentOf(desk: Desk, need: LoadRequirement): BatteryMoment {
   const solution = solveDesk(desk, need.load);
-  return { ...solution, brightness: need.load.kind === 'led' ? brightnessOf(solution.amps) : null };
+  return {
+    ...solution,
+    desk,
+    brightness: need.load.kind === 'led' ? brightnessOf(solution.amps) : null,
+  };
 }
 
 function meantBy(arrangement: Plan['arrangement'], wiring: Wiring): string {
@@ -109,7 +214,7 @@ function meantBy(arrangement: Plan['arrangement'], wiring: Wiring): string {
   return JSON.stringify(desk.strings);
 }
 
-function wiringOf(plan: Plan, ways: GridPlan, cell: PlannedCell, need: LoadRequirement): Wiring {
+function wiringOf(plan: Plan, ways: GridPlan, wish: GridWish): Wiring {
   if (plan.arrangement.kind === 'own') {
     const { cellsInSeries, strings } = plan.arrangement;
     return { cellsInSeries, strings, chosenBy: 'educator' };
@@ -126,7 +231,7 @@ function wiringOf(plan: Plan, ways: GridPlan, cell: PlannedCell, need: LoadRequi
     const { cellsInSeries, strings } = ways.suggested;
     return { cellsInSeries, strings, chosenBy: 'planner' };
   }
-  return { ...nearestWiring(cell, need), chosenBy: 'planner' };
+  return { ...nearestWiring(wish), chosenBy: 'planner' };
 }
 
 /** Largest battery shown for a wish that cannot be met: one that a class could still build. */
@@ -136,13 +241,10 @@ const NEAREST_MOST_CELLS = 24;
  * The wiring of a class-sized battery that comes closest to a target out of reach: string length for
  * `m·E ≈ 2·V`, as many strings as the cells allow.
  */
-function nearestWiring(
-  cell: PlannedCell,
-  need: LoadRequirement,
-): Pick<Wiring, 'cellsInSeries' | 'strings'> {
-  const best = Math.round((2 * need.volts) / cell.model.emfVolts);
+function nearestWiring({ use, need }: GridWish): Pick<Wiring, 'cellsInSeries' | 'strings'> {
+  const best = Math.round((2 * need.volts) / use.fresh.emfVolts);
   const cellsInSeries = Math.min(Math.max(1, best), NEAREST_MOST_CELLS);
-  const stringAmps = cellAmpsAt(cell.model, need.volts / cellsInSeries);
+  const stringAmps = cellAmpsAt(use.fresh, need.volts / cellsInSeries);
   const strings = stringAmps > 0 ? Math.floor(NEAREST_MOST_CELLS / cellsInSeries) : 1;
   return { cellsInSeries, strings };
 }

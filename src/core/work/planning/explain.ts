@@ -7,6 +7,7 @@ import { maxPowerOfDesk } from '../../physics/desk/maxPowerOfDesk';
 import {
   formatAmps,
   formatCount,
+  formatMinutes,
   formatNumber,
   formatOhms,
   formatVolts,
@@ -106,12 +107,12 @@ export function explainOperatingPoint(evaluation: PlanEvaluation): Explanation {
 
 /** Chance that a class gets it to work. */
 export function explainChance(evaluation: PlanEvaluation): Explanation {
-  const { classes, need } = evaluation;
+  const { classes, need, minutes } = evaluation;
   const percent = (share: number): string => `${Math.round(100 * share)} %`;
   return {
     title: 'How sure is that?',
     lines: [
-      `${formatCount(classes.classes)} classes were simulated: the current reaches ${formatAmps(need.amps)} in ${formatNumber(100 * classes.chance, 3)} of 100.`,
+      `${formatCount(classes.classes)} classes were simulated: after ${formatMinutes(minutes)} the current still reaches ${formatAmps(need.amps)} in ${formatNumber(100 * classes.chance, 3)} of 100.`,
       `Each cell’s volts scatter by ${percent(CLASS_SCATTER.emfShare)}, its resistance by ${percent(CLASS_SCATTER.resistanceLog)}, and one joint in ${Math.round(1 / CLASS_SCATTER.badJointChance)} is bad.`,
       `Nine classes in ten get ${nineInTen(evaluation)}.`,
     ],
@@ -128,17 +129,24 @@ export function nineInTen({ classes, need }: PlanEvaluation): string {
   return `${format(quantile(sorted, 0.05))} to ${format(quantile(sorted, 0.95))}`;
 }
 
-function resistanceOfCell({ cell, cellInput }: PlanEvaluation): string[] {
-  if (cell.own?.status !== 'used' || cellInput.own === null) return [];
-  const { openCircuitVolts, shortCircuit, loaded } = cellInput.own;
+function resistanceOfCell({ cell, basis }: PlanEvaluation): string[] {
+  const read = basis.cell.own;
+  if (cell.own?.status !== 'used' || read === null) return [];
+  const { openCircuitVolts, shortCircuit, loaded } = read;
   if (openCircuitVolts === null || shortCircuit === null || loaded.length > 0) {
     return [
       `One cell: fitted through ${cell.own.points.length} readings. ${cell.own.fits?.statement ?? ''}`.trim(),
     ];
   }
   const { shuntOhms } = CURRENT_RANGE_FACTS[shortCircuit.meterRange];
+  const { asRead, secondsAfter } = cell.own;
   return [
-    `One cell: ${formatVolts(openCircuitVolts)} ÷ ${formatAmps(shortCircuit.amps)} − ${formatOhms(shuntOhms)} of the meter = ${formatOhms(cell.model.resistanceOhms)}`,
+    `One cell: ${formatVolts(openCircuitVolts)} ÷ ${formatAmps(shortCircuit.amps)} − ${formatOhms(shuntOhms)} of the meter = ${formatOhms(asRead.resistanceOhms)}`,
+    ...(secondsAfter === 0
+      ? []
+      : [
+          `Read ${formatNumber(secondsAfter, 2)} s after connecting, when part of its films had built up; at once it is ${formatOhms(cell.model.resistanceOhms)}.`,
+        ]),
   ];
 }
 

@@ -1,6 +1,5 @@
 import { bodyOf, RECIPES } from '../../physics/chemistry/recipes';
 import { RECIPE_IDS } from '../../physics/chemistry/recipe';
-import { typicalCell } from '../../physics/chemistry/plannedCell';
 import { explainSize } from './explainSize';
 
 const plain = (text: string): string => text.replaceAll(/[\u00a0\u202f]/g, ' ');
@@ -19,14 +18,13 @@ test('the usual size is once the usual size, for every recipe', () => {
   }
 });
 
-test('the sum of the resistance can be done by hand: Ω·cm × cm ÷ cm²', () => {
-  const recipe = RECIPES['copper-zinc-fruit'];
-  const { lines } = explainSize(recipe, bodyOf(recipe, 'lemon'), recipe.usualSize);
-  const line = lines.find((one) => one.startsWith('Resistance'))!;
-  const [resistivity, gap, area] = figures(line);
-  const { resistanceOhms } = typicalCell(recipe, bodyOf(recipe, 'lemon'), recipe.usualSize);
-
-  expect((resistivity! * gap!) / area! / resistanceOhms).toBeCloseTo(1, 2);
+test('the electrolyte of two strips can be done by hand: Ω·cm × cm ÷ cm²', () => {
+  const recipe = RECIPES['juice-cup'];
+  const { lines } = explainSize(recipe, bodyOf(recipe, 'lemon-juice'), recipe.usualSize);
+  const [area] = figures(lines[0]!);
+  const [resistivity, gap, ohms] = figures(lines.find((one) => one.startsWith('Electrolyte'))!);
+  expect((resistivity! * gap!) / area! / ohms!).toBeCloseTo(1, 1);
+  expect(plain(lines.join(' '))).toContain('more + metal helps most');
 });
 
 test('twice the pairs, twice the area; the volts stay', () => {

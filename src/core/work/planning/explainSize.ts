@@ -1,28 +1,41 @@
 import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
 import {
   electrodeAreaSquareMetres,
+  isRound,
   type ElectrodeSize,
 } from '../../physics/chemistry/electrodeSize';
 import type { CellBody, Recipe } from '../../physics/chemistry/recipe';
-import { chemistryWith, typicalCell } from '../../physics/chemistry/plannedCell';
+import { chemistryWith, geometryWith, typicalCell } from '../../physics/chemistry/plannedCell';
+import { resistanceParts } from '../../physics/chemistry/scaleCell';
 import { formatAmps, formatNumber, formatOhms } from '../../units';
 import type { Explanation } from './explain';
 
 const SQUARE_CENTIMETRES = 1e4;
 const CENTIMETRES = 100;
 
-/** How the size of a cell makes its current: area, resistance and limit, line by line. */
+/** How the size of a cell makes its current: area, electrolyte and reactions, line by line. */
 export function explainSize(recipe: Recipe, body: CellBody, size: ElectrodeSize): Explanation {
   const cell = typicalCell(recipe, body, size);
   const usual = cellAmpsAt(typicalCell(recipe, body), 0);
-  const area = electrodeAreaSquareMetres(size) * size.pairs;
-  const { resistivityOhmMetres, limitingAmpsPerSquareMetre } = chemistryWith(recipe, body);
+  const plus = size.pairs + size.extraPlus;
+  const minus = size.pairs + size.extraMinus;
+  const area = electrodeAreaSquareMetres(size);
+  const chemistry = chemistryWith(recipe, body);
+  const parts = resistanceParts(chemistry, geometryWith(recipe, size));
+  const squareCentimetres = (count: number): string =>
+    `${formatNumber(SQUARE_CENTIMETRES * area * count)} cm²`;
+  const spread = isRound(size) ? 'between two round bars' : 'between two faces';
+  const bridge =
+    parts.contactOhms === 0 ? '' : `, bridge ${formatOhms(parts.contactOhms)}`;
   return {
     title: 'Why the size matters',
     lines: [
-      `Wetted area, all pairs: ${formatNumber(SQUARE_CENTIMETRES * area)} cm². More pairs in one body are one larger cell.`,
-      `Resistance: ${formatNumber(CENTIMETRES * resistivityOhmMetres)} Ω·cm × ${formatNumber(size.gapMillimetres / 10)} cm ÷ ${formatNumber(SQUARE_CENTIMETRES * area)} cm² = ${formatOhms(cell.resistanceOhms)}.`,
-      `The reactions stop at ${formatNumber(limitingAmpsPerSquareMetre / 10)} mA a cm²: ${formatAmps(cell.limitingAmps ?? Infinity)}.`,
+      `Wetted area: + ${squareCentimetres(plus)}, − ${squareCentimetres(minus)}. More pairs in one body are one larger cell.`,
+      `Electrolyte: ${formatNumber(CENTIMETRES * chemistry.resistivityOhmMetres)} Ω·cm, ${formatNumber(size.gapMillimetres / 10)} cm ${spread}: ${formatOhms(parts.electrolyteOhms)}.`,
+      `Reactions at the metals: ${formatOhms(parts.reactionOhms)}, in proportion to one over the area, mostly of the + metal${bridge}.`,
+      parts.electrolyteOhms < parts.reactionOhms
+        ? 'The reactions resist more than the liquid: more + metal helps most, a smaller gap little.'
+        : 'The liquid resists more than the reactions: a smaller gap helps most.',
       `Shorted it gives ${formatAmps(cellAmpsAt(cell, 0))}, ${formatNumber(cellAmpsAt(cell, 0) / usual, 2)} times the usual size.`,
       'The open-circuit voltage does not depend on the size.',
     ],

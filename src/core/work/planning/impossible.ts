@@ -1,21 +1,23 @@
 import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
-import type { CellModel } from '../../physics/chemistry/cellModel';
 import { REFUSED_ABOVE_VOLTS } from '../../constants';
-import type { LoadRequirement } from '../../records/plan/loadRequirement';
-import { formatAmps, formatNumber, formatVolts } from '../../units';
+import { formatAmps, formatMinutes, formatNumber, formatVolts } from '../../units';
+import type { GridWish } from './gridWish';
+import { END_WORDS } from './planBatteries';
 import { PLANNING_DEFAULTS, type GridPlan } from './planGrids';
 
 /** “Cannot be done, because …”, in plain words with the figures. */
 export function whyImpossible(
-  cell: CellModel,
-  need: LoadRequirement,
+  { use, need }: Pick<GridWish, 'use' | 'need'>,
   plan: Extract<GridPlan, { status: 'impossible' }>,
 ): string {
   if (plan.limit === 'volts') {
     return `Cannot be done, because the ${need.name} needs ${formatVolts(need.volts)} while it runs, and strings of this cell reach the ${REFUSED_ABOVE_VOLTS} V that a class may handle first.`;
   }
-  const shortAmps = cellAmpsAt(cell, 0);
+  if (plan.limit === 'time') {
+    return `Cannot be done, because ${END_WORDS[plan.ends.by]} after about ${formatMinutes(Number((plan.ends.seconds / 60).toPrecision(2)))}; ${formatMinutes(use.seconds / 60)} are wanted.`;
+  }
+  const shortAmps = cellAmpsAt(use.after(1), 0);
   const cells =
     plan.cellsNeeded === null ? 'more cells' : `about ${formatNumber(plan.cellsNeeded, 2)} cells`;
-  return `Cannot be done, because the current is short: the ${need.name} wants ${formatAmps(need.amps)} at ${formatVolts(need.volts)}, while one cell gives ${formatAmps(shortAmps)} even shorted. It would take ${cells}; Grozer stops at ${PLANNING_DEFAULTS.mostCells}.`;
+  return `Cannot be done, because the current is short: the ${need.name} wants ${formatAmps(need.amps)} at ${formatVolts(need.volts)}, while one cell gives ${formatAmps(shortAmps)} even shorted after ${formatMinutes(use.seconds / 60)}. It would take ${cells}; Grozer stops at ${PLANNING_DEFAULTS.mostCells}.`;
 }

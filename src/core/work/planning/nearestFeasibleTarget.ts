@@ -1,9 +1,11 @@
 import { WANTED_BRIGHTNESSES } from '../../physics/circuit/brightness';
 import { LED_COLOURS, LED_PRESETS } from '../../physics/circuit/load/ledPresets';
-import type { CellModel } from '../../physics/chemistry/cellModel';
 import { requirementOf } from '../../records/plan/loadRequirement';
 import type { PlanTarget } from '../../records/plan/planSchema';
-import { planGrids, type GridCandidate } from './planGrids';
+import type { GridWish } from './gridWish';
+import { planGrids } from './planGrids';
+import type { GridCandidate } from './searchGrids';
+import { limitOfTarget } from './seriesResistor';
 
 /** A wish close to one that is out of reach. */
 export interface FeasibleTarget {
@@ -17,9 +19,14 @@ export interface FeasibleTarget {
  * The nearest thing that the same cell can do: first the same LED less bright, then another colour as bright as
  * wanted, then any LED at all. `null` where not even a glimmer is possible.
  */
-export function nearestFeasibleTarget(cell: CellModel, target: PlanTarget): FeasibleTarget | null {
+export function nearestFeasibleTarget(
+  { use, resistor }: Pick<GridWish, 'use' | 'resistor'>,
+  target: PlanTarget,
+  celsius?: number,
+): FeasibleTarget | null {
   for (const candidate of wishesNear(target)) {
-    const plan = planGrids(cell, requirementOf(candidate));
+    const need = requirementOf(candidate, celsius);
+    const plan = planGrids({ use, need, resistor, limit: limitOfTarget(candidate) });
     if (plan.status === 'possible') {
       return { target: candidate, wording: wordingOf(candidate), grid: plan.suggested };
     }

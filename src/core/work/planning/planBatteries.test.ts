@@ -1,5 +1,6 @@
 import { FAMILIES, familyOf } from '../../physics/chemistry/families';
 import { requirementOf } from '../../records/plan/loadRequirement';
+import { USUAL_RUNNING } from '../../records/plan/runningSchema';
 import { bestFromStock } from './bestFromStock';
 import { dischargeOfGrid } from '../../physics/time/dischargeOfGrid';
 import {
@@ -9,11 +10,17 @@ import {
   type Objective,
   type PlannerInput,
 } from './planBatteries';
+import { limitOfTarget } from './seriesResistor';
 
-const amber = requirementOf({ kind: 'led', colour: 'amber', brightness: 'clear' });
+const CLEAR_AMBER = { kind: 'led', colour: 'amber', brightness: 'clear' } as const;
+const amber = requirementOf(CLEAR_AMBER);
 const input = (change: Partial<PlannerInput> = {}): PlannerInput => ({
   families: FAMILIES,
   need: amber,
+  limit: limitOfTarget(CLEAR_AMBER),
+  resistor: { kind: 'as-needed' },
+  minutes: 10,
+  running: USUAL_RUNNING,
   objective: 'fewest-cells',
   stock: { bodies: null, pairs: null },
   mostPrice: null,
@@ -25,7 +32,10 @@ test('every candidate meets the need on paper and says why; every other family s
   const { candidates, impossible } = planBatteries(input());
   expect(candidates.length).toBeGreaterThan(5);
   for (const candidate of candidates) {
-    expect(candidate.amps).toBeGreaterThanOrEqual(amber.amps);
+    expect(candidate.atEnd.amps).toBeGreaterThanOrEqual(amber.amps);
+    expect(candidate.amps).toBeGreaterThanOrEqual(candidate.atEnd.amps);
+    expect(candidate.atEnd.minutes).toBe(10);
+    expect(candidate.recommended).toBe(candidate.chance >= 0.95);
     expect(candidate.openVolts).toBeGreaterThan(amber.volts);
     expect(candidate.cells).toBe(candidate.cellsInSeries * candidate.strings);
     expect(candidate.pairs).toBe(candidate.cells * candidate.pairsPerBody);
@@ -37,12 +47,40 @@ test('every candidate meets the need on paper and says why; every other family s
   expect(impossible.find(({ family }) => family.id === 'concentration')?.limit).toBe('amps');
 });
 
+test('recommended ones come first, marginal ones after them', () => {
+  const { candidates } = planBatteries(input({ families: [familyOf('fruit')], mostCandidates: 40 }));
+  const recommended = candidates.map((one) => one.recommended);
+  expect(recommended[0]).toBe(true);
+  expect(recommended).toContain(false);
+  expect(recommended.lastIndexOf(true)).toBeLessThan(recommended.indexOf(false));
+  for (const { chance } of candidates) expect(chance).toBeGreaterThanOrEqual(0.8);
+});
+
+test('strong cells get a resistor, the next E12 value up; what then flows is borne by the LED', () => {
+  const { candidates } = planBatteries(input({ families: [familyOf('zinc-carbon-felt')] }));
+  expect(candidates[0]?.seriesResistorOhms).toBeGreaterThan(0);
+  expect(candidates[0]?.amps).toBeLessThan(20e-3);
+  const fruit = planBatteries(input({ families: [familyOf('fruit')] }));
+  expect(fruit.candidates[0]?.seriesResistorOhms).toBeNull();
+});
+
+test('as long as nobody measured a cell, a candidate says on which one it depends', () => {
+  const family = familyOf('fruit');
+  const [typical] = planBatteries(input({ families: [family] })).candidates;
+  expect(typical?.holdsFromShortAmps).toBeGreaterThan(0);
+  expect(typical?.holdsFromShortAmps).toBeLessThanOrEqual(0.45e-3);
+  const measured = { ...family, measured: { emfVolts: 0.93, resistanceOhms: 654 } };
+  expect(planBatteries(input({ families: [measured] })).candidates[0]?.holdsFromShortAmps).toBeNull();
+});
+
 test.each(OBJECTIVES)('sorted by %s', (objective) => {
-  const { candidates } = planBatteries(input({ objective }));
+  const candidates = planBatteries(input({ objective })).candidates.filter(
+    ({ recommended }) => recommended,
+  );
   const key: Record<Objective, (one: (typeof candidates)[number]) => number> = {
     'fewest-cells': ({ cells }) => cells,
     'lowest-cost': ({ price }) => price,
-    brightest: ({ amps }) => -amps,
+    brightest: ({ atEnd }) => -atEnd.amps,
     longest: ({ hours }) => -hours,
     surest: ({ chance }) => -chance,
     'least-waste': ({ foodGrams }) => foodGrams,
@@ -55,6 +93,7 @@ test('more metal in the same fruit saves fruit: fewest cells uses several pairs,
   const { candidates } = planBatteries(input({ families: [familyOf('fruit')] }));
   expect(candidates[0]?.pairsPerBody).toBe(PLANNER_DEFAULTS.mostPairs);
   expect(candidates[0]?.reasons.join()).toContain('without more food');
+  expect(candidates[0]?.pairs).toBe(candidates[0]!.cells * candidates[0]!.pairsPerBody);
   const one = planBatteries(input({ families: [familyOf('fruit')], mostPairs: 1 }));
   expect(one.candidates[0]!.cells).toBeGreaterThan(candidates[0]!.cells);
 });
@@ -68,7 +107,8 @@ test('limits: stock, price and number of cells each give their own reason', () =
   expect(limit({ mostPrice: 1 })).toBe('price');
   expect(limit({ mostCells: 3 })).toBe('amps');
   const strong = requirementOf({ kind: 'resistor', ohms: 1e7, wantedAmps: 1e-3 });
-  expect(limit({ need: strong })).toBe('volts');
+  expect(limit({ need: strong, limit: null })).toBe('volts');
+  expect(limit({ minutes: 14 * 1440 })).toBe('time');
 });
 
 test('stock is kept to: 9 kiwis, 14 nails', () => {

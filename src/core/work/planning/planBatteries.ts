@@ -1,18 +1,26 @@
 import type { CellModel } from '../../physics/chemistry/cellModel';
-import { familyCell, type CellFamily } from '../../physics/chemistry/families';
+import { cellInWarmth } from '../../physics/chemistry/cellInWarmth';
+import { familyCell, type CellFamily, type FamilyId } from '../../physics/chemistry/families';
+import { RECIPE_IDS, type RecipeId } from '../../physics/chemistry/recipe';
+import { RECIPES } from '../../physics/chemistry/recipes';
+import { resistanceParts } from '../../physics/chemistry/scaleCell';
 import { sideBySide } from '../../physics/chemistry/sideBySide';
-import { DEFAULT_UTILISATION } from '../../physics/chemistry/potentials';
 import { brightnessOf, type BrightnessBand } from '../../physics/circuit/brightness';
-import { gridCurve } from '../../physics/circuit/battery/gridCurve';
-import { operatingPoint } from '../../physics/circuit/operatingPoint';
-import { ADULT_ONLY_ABOVE_VOLTS, REFUSED_ABOVE_VOLTS, ROOM_THERMAL_VOLTS } from '../../constants';
+import { ADULT_ONLY_ABOVE_VOLTS } from '../../constants';
 import type { LoadRequirement } from '../../records/plan/loadRequirement';
-import { dryingPerSecond } from '../../physics/time/drying';
-import { DRY_BELOW } from '../../physics/time/ageingCell';
-import { chanceOfGrid } from './chanceOfGrid';
+import type { SeriesResistor } from '../../records/plan/planSchema';
+import { wrapOf, type Running } from '../../records/plan/runningSchema';
+import type { CellEnd } from '../../physics/time/dischargeRun';
+import { formatMinutes } from '../../units';
+import { cellInUse, type CellInUse } from './cellInUse';
+import { leastShortAmps } from './firstCell';
 import { gridsFor } from './gridsFor';
-import { wiringReason } from './wiringReason';
+import { chanceInUse, momentsOfGrid, resistorOf, type GridWish } from './gridWish';
 import { oneSigmaWeakCell } from './oneSigmaWeakCell';
+import { longestString, PLANNING_DEFAULTS } from './planGrids';
+import { searchGrids } from './searchGrids';
+import type { LoadLimit } from './seriesResistor';
+import { wiringReason } from './wiringReason';
 
 export const OBJECTIVES = [
   'fewest-cells',
@@ -36,9 +44,18 @@ export interface PlannerFamily extends CellFamily {
   readonly measured?: CellModel;
 }
 
-export interface PlannerInput {
-  readonly families: readonly PlannerFamily[];
+/** What is asked of any battery. */
+export interface PlannerWish {
   readonly need: LoadRequirement;
+  readonly limit: LoadLimit | null;
+  readonly resistor: SeriesResistor;
+  /** How long it must run. */
+  readonly minutes: number;
+  readonly running: Running;
+}
+
+export interface PlannerInput extends PlannerWish {
+  readonly families: readonly PlannerFamily[];
   readonly objective: Objective;
   readonly stock: Stock;
   readonly mostCells: number;
@@ -53,38 +70,54 @@ export interface BatteryCandidate {
   readonly cellsInSeries: number;
   readonly strings: number;
   readonly pairsPerBody: number;
+  /** Bodies: fruit, cups, layers of a pile. */
   readonly cells: number;
+  /** Pairs of electrodes in all of them. */
   readonly pairs: number;
   readonly openVolts: number;
+  /** At first. */
   readonly amps: number;
   readonly volts: number;
   readonly brightness: BrightnessBand | null;
-  /** Share of simulated classes in which it works. */
+  /** After the wanted time. */
+  readonly atEnd: {
+    readonly minutes: number;
+    readonly volts: number;
+    readonly amps: number;
+    readonly brightness: BrightnessBand | null;
+  };
+  /** Share of simulated classes in which it works for the whole time. */
   readonly chance: number;
+  /** Whether that is enough to recommend it. */
+  readonly recommended: boolean;
+  /** Least short-circuit current of one cell with which it holds, amperes; `null` for a measured cell. */
+  readonly holdsFromShortAmps: number | null;
+  /** Resistor in series with the load; `null` without one. */
+  readonly seriesResistorOhms: number | null;
   readonly price: number;
   readonly foodGrams: number;
-  /** Rough hours until metal or water runs out, open to the air as the family is used. */
+  /** Rough hours until metal, water or food ends it, covered as is usual for the family. */
   readonly hours: number;
-  readonly hoursEndBy: 'metal' | 'drying';
+  readonly hoursEndBy: CellEnd;
   readonly reasons: readonly string[];
 }
 
 /** Why a family gives nothing, and what it would take. */
 export interface FamilyLimit {
   readonly family: CellFamily;
-  readonly limit: 'volts' | 'amps' | 'stock' | 'price' | 'restricted';
+  readonly limit: 'volts' | 'amps' | 'stock' | 'price' | 'time' | 'restricted';
   readonly explanation: string;
 }
 
 export interface PlannerOutcome {
-  /** Best first by the objective. */
+  /** Recommended ones first, each best first by the objective. */
   readonly candidates: readonly BatteryCandidate[];
   readonly impossible: readonly FamilyLimit[];
 }
 
 interface Wiring {
   readonly family: PlannerFamily;
-  readonly cell: CellModel;
+  readonly wish: GridWish;
   readonly cellsInSeries: number;
   readonly strings: number;
   readonly pairsPerBody: number;
@@ -92,17 +125,18 @@ interface Wiring {
 
 export const PLANNER_DEFAULTS = { mostCells: 100, mostPairs: 4, mostCandidates: 12 } as const;
 
-/** Candidates of one family that are simulated; the rest are worse by the objective already. */
-const SIMULATED_PER_FAMILY = 3;
+/** Lengths of string that are followed up for each family and number of pairs. */
+const WANTED_PER_FAMILY = 3;
 /** More of them where there is one family only. */
-const SIMULATED_ALONE = 6;
+const WANTED_ALONE = 6;
 
 /**
- * Batteries that meet a need, over families, lengths of string, strings side by side and pairs in one body. Each
- * wiring is the smallest of its shape that a weak class still gets to work; what cannot be done says why.
+ * Batteries that meet a need for its whole time, over families, lengths of string, strings side by side and pairs in one body.
+ * Each wiring is the smallest of its length that works in nearly every class; then those that may do, and say so. What cannot
+ * be done says why.
  */
 export function planBatteries(input: PlannerInput): PlannerOutcome {
-  const candidates: BatteryCandidate[] = [];
+  const found: Described[] = [];
   const impossible: FamilyLimit[] = [];
   for (const family of input.families) {
     if (family.restricted) {
@@ -113,116 +147,175 @@ export function planBatteries(input: PlannerInput): PlannerOutcome {
       });
       continue;
     }
-    const found = wiringsOf(family, input);
-    if ('limit' in found) {
-      impossible.push(found);
-      continue;
-    }
-    const measured = found.wirings
-      .map((wiring) => measure(wiring, input.need, 1))
-      .sort(comparisonOf(input.objective))
-      .slice(0, input.families.length === 1 ? SIMULATED_ALONE : SIMULATED_PER_FAMILY);
-    for (const candidate of measured) candidates.push(withChance(candidate, input.need));
+    const wirings = wiringsOf(family, input);
+    if (wirings.length === 0) impossible.push(limitOf(family, input));
+    else found.push(...wirings.map((wiring) => ({ wiring, facts: factsOf(wiring, input) })));
   }
-  candidates.sort(comparisonOf(input.objective));
-  return { candidates: candidates.slice(0, input.mostCandidates), impossible };
+  const compare = comparisonOf(input.objective);
+  found.sort((a, b) => compare(a.facts, b.facts));
+  return { candidates: found.slice(0, input.mostCandidates).map(withCondition), impossible };
 }
 
-/** The family's cell, or the measured one, with so many pairs in one body. */
-function cellWith(family: PlannerFamily, pairs: number): CellModel {
-  return family.measured === undefined
-    ? familyCell(family, { pairs })
-    : sideBySide(family.measured, pairs);
+interface Described {
+  readonly wiring: Wiring;
+  readonly facts: CandidateFacts;
+}
+
+/** All but the condition, which takes a search of its own. */
+type CandidateFacts = Omit<BatteryCandidate, 'holdsFromShortAmps'>;
+
+function withCondition({ wiring, facts }: Described): BatteryCandidate {
+  const { family, wish, cellsInSeries, strings } = wiring;
+  const holdsFromShortAmps =
+    family.measured === undefined ? leastShortAmps(wish, cellsInSeries, strings) : null;
+  return { ...facts, holdsFromShortAmps };
+}
+
+/** The family's cell, or the measured one, with so many pairs in one body, in the room. */
+function cellWith(family: PlannerFamily, pairs: number, celsius: number): CellModel {
+  // A measured cell has been brought to the room's warmth by whoever hands it over.
+  if (family.measured !== undefined) return sideBySide(family.measured, pairs);
+  const { electrolyteOhms, contactOhms } = resistanceParts(family.chemistry, family.geometry);
+  const share = (electrolyteOhms + contactOhms) / familyCell(family).resistanceOhms;
+  return cellInWarmth(familyCell(family, { pairs }), share, celsius);
+}
+
+/** The shipped recipe of a family. */
+export function recipeOfFamily(id: FamilyId): RecipeId {
+  const found = RECIPE_IDS.find((recipe) => RECIPES[recipe].family === id);
+  if (found === undefined) throw new Error(`no recipe of the family ${id}`);
+  return found;
+}
+
+function wishOf(family: PlannerFamily, pairs: number, asked: PlannerWish): GridWish {
+  const { need, resistor, limit, minutes, running } = asked;
+  return { use: useOf(family, pairs, minutes, running), need, resistor, limit };
+}
+
+function useOf(
+  family: PlannerFamily,
+  pairs: number,
+  minutes: number,
+  running: Running,
+): CellInUse {
+  return cellInUse(cellWith(family, pairs, running.celsius), {
+    ...running,
+    family,
+    wrap: wrapOf(running, RECIPES[recipeOfFamily(family.id)]),
+    minusElectrodes: pairs,
+    seconds: 60 * minutes,
+  });
 }
 
 /** One wiring of a family with everything the planner tells of it. */
 export function batteryOf(
   family: PlannerFamily,
   wiring: Pick<BatteryCandidate, 'cellsInSeries' | 'strings' | 'pairsPerBody'>,
-  need: LoadRequirement,
+  asked: PlannerWish,
 ): BatteryCandidate {
-  const cell = cellWith(family, wiring.pairsPerBody);
-  return withChance(measure({ family, cell, ...wiring }, need, 1), need);
+  const whole = { family, wish: wishOf(family, wiring.pairsPerBody, asked), ...wiring };
+  return withCondition({ wiring: whole, facts: factsOf(whole, asked) });
 }
 
-function wiringsOf(
-  family: PlannerFamily,
-  input: PlannerInput,
-): { wirings: Wiring[] } | FamilyLimit {
+/** Recommended wirings within the limits, and smaller ones that may do. */
+function wiringsOf(family: PlannerFamily, input: PlannerInput): Wiring[] {
   const wirings: Wiring[] = [];
-  let reachesVolts = false;
-  let fewestCells = Infinity;
-  let withinStock = false;
   const mostPairs = family.morePairs ? input.mostPairs : 1;
+  const wanted = input.families.length === 1 ? WANTED_ALONE : WANTED_PER_FAMILY;
+  const { recommendedFrom, marginalFrom } = PLANNING_DEFAULTS;
   for (let pairsPerBody = 1; pairsPerBody <= mostPairs; pairsPerBody += 1) {
-    const cell = cellWith(family, pairsPerBody);
-    const longest = Math.min(input.mostCells, Math.floor(REFUSED_ABOVE_VOLTS / cell.emfVolts));
-    const grids = gridsFor(oneSigmaWeakCell(cell), input.need, { longest });
-    reachesVolts ||= grids.length > 0;
-    for (const { cellsInSeries, strings, cells } of grids) {
-      fewestCells = Math.min(fewestCells, cells);
-      if (cells > input.mostCells) continue;
-      if (input.stock.bodies !== null && cells > input.stock.bodies) continue;
-      if (input.stock.pairs !== null && cells * pairsPerBody > input.stock.pairs) continue;
-      withinStock = true;
-      const wiring = { family, cell, cellsInSeries, strings, pairsPerBody };
-      if (input.mostPrice === null || priceOf(wiring) <= input.mostPrice) wirings.push(wiring);
+    const mostCells = mostCellsWithin(family, pairsPerBody, input);
+    if (mostCells < 1) continue;
+    const wish = wishOf(family, pairsPerBody, input);
+    const longest = Math.min(mostCells, longestString(wish.use.fresh.emfVolts));
+    const limits = { longest, mostCells, wanted };
+    const sure = searchGrids(wish, { ...limits, leastChance: recommendedFrom });
+    const marginal = searchGrids(wish, { ...limits, wanted: 2, leastChance: marginalFrom }).filter(
+      ({ chance }) => chance < recommendedFrom,
+    );
+    for (const { cellsInSeries, strings } of [...sure, ...marginal]) {
+      wirings.push({ family, wish, cellsInSeries, strings, pairsPerBody });
     }
   }
-  if (wirings.length > 0) return { wirings };
-  return limitOf(family, input, reachesVolts, fewestCells, withinStock);
+  return wirings;
 }
 
-function limitOf(
-  family: CellFamily,
-  input: PlannerInput,
-  reachesVolts: boolean,
-  fewestCells: number,
-  withinStock: boolean,
-): FamilyLimit {
-  if (!reachesVolts) {
+/** Most bodies that limits, stock and price allow. */
+function mostCellsWithin(family: PlannerFamily, pairs: number, input: PlannerInput): number {
+  const { stock, mostPrice, mostCells } = input;
+  return Math.min(
+    mostCells,
+    stock.bodies ?? Infinity,
+    stock.pairs === null ? Infinity : Math.floor(stock.pairs / pairs),
+    mostPrice === null ? Infinity : Math.floor((mostPrice * (1 + 1e-9)) / priceOfCell(family, pairs)),
+  );
+}
+
+/** Why a family gives nothing: what it would take without limits decides. */
+function limitOf(family: PlannerFamily, input: PlannerInput): FamilyLimit {
+  const wish = wishOf(family, 1, input);
+  const longest = longestString(wish.use.fresh.emfVolts);
+  const ends = wish.use.endsAt(longest, 0);
+  if (ends.seconds < wish.use.seconds) {
+    return {
+      family,
+      limit: 'time',
+      explanation: `${family.name}: ${END_WORDS[ends.by]} after about ${formatMinutes(Number((ends.seconds / 60).toPrecision(2)))}; ${formatMinutes(input.minutes)} are wanted.`,
+    };
+  }
+  const weak = gridsFor(oneSigmaWeakCell(wish.use.after(longest)), input.need, { longest });
+  if (weak.length === 0) {
     return {
       family,
       limit: 'volts',
       explanation: `${family.name}: strings short enough for a class never reach the voltage.`,
     };
   }
-  if (fewestCells > input.mostCells) {
+  const fewest = Math.min(...weak.map(({ cells }) => cells));
+  const { stock, mostPrice, mostCells } = input;
+  const free = { ...input, stock: { bodies: null, pairs: null }, mostPrice: null };
+  if (wiringsOf(family, free).length === 0) {
     return {
       family,
       limit: 'amps',
-      explanation: `${family.name}: the current takes at least ${fewestCells} cells; ${input.mostCells} is the most.`,
+      explanation: `${family.name}: the current takes at least ${fewest} cells; ${mostCells} is the most.`,
     };
   }
-  return withinStock
+  const stocked = stock.bodies !== null || stock.pairs !== null;
+  return stocked && (mostPrice === null || wiringsOf(family, { ...free, mostPrice }).length > 0)
     ? {
         family,
-        limit: 'price',
-        explanation: `${family.name}: every wiring that works costs more than set.`,
+        limit: 'stock',
+        explanation: `${family.name}: it takes about ${fewest} cells with one pair each, more than there are parts for.`,
       }
     : {
         family,
-        limit: 'stock',
-        explanation: `${family.name}: it takes at least ${fewestCells} cells, more than there are parts for.`,
+        limit: 'price',
+        explanation: `${family.name}: every wiring that works costs more than set.`,
       };
 }
 
-function priceOf({ family, cellsInSeries, strings, pairsPerBody }: Wiring): number {
-  const { bodyPrice, pairPrice } = family.supplies;
-  return cellsInSeries * strings * (bodyPrice + pairsPerBody * pairPrice);
+/** What ends a cell, as a clause. */
+export const END_WORDS: Readonly<Record<CellEnd, string>> = {
+  'metal-used-up': 'the − metal is used up',
+  'dried-out': 'a cell dries out',
+  spoilt: 'mould and browning end a cell',
+};
+
+function priceOfCell({ supplies }: CellFamily, pairs: number): number {
+  return supplies.bodyPrice + pairs * supplies.pairPrice;
 }
 
-function measure(wiring: Wiring, need: LoadRequirement, chance: number): BatteryCandidate {
-  const { family, cell, cellsInSeries, strings, pairsPerBody } = wiring;
+function factsOf(wiring: Wiring, asked: PlannerWish): CandidateFacts {
+  const { family, wish, cellsInSeries, strings, pairsPerBody } = wiring;
   const cells = cellsInSeries * strings;
-  const point = operatingPoint(
-    gridCurve(cell, cellsInSeries, strings),
-    need.load,
-    ROOM_THERMAL_VOLTS,
-  );
-  const amps = point.status === 'solved' ? point.amps : 0;
-  const openVolts = cellsInSeries * cell.emfVolts;
-  const life = lifeOf(family, amps / strings, pairsPerBody);
+  const { need, first, end } = momentsOfGrid(wish, cellsInSeries, strings);
+  const openVolts = cellsInSeries * wish.use.fresh.emfVolts;
+  const life = wish.use.endsAt(cellsInSeries, (first.amps + end.amps) / 2 / strings);
+  const chance =
+    life.seconds < wish.use.seconds ? 0 : chanceInUse(wish, cellsInSeries, strings);
+  const isLed = need.load.kind === 'led' || need.load.kind === 'led-group';
+  const bandOf = (amps: number): BrightnessBand | null => (isLed ? brightnessOf(amps) : null);
   return {
     family,
     cellsInSeries,
@@ -231,38 +324,18 @@ function measure(wiring: Wiring, need: LoadRequirement, chance: number): Battery
     cells,
     pairs: cells * pairsPerBody,
     openVolts,
-    amps,
-    volts: point.status === 'solved' ? point.volts : openVolts,
-    brightness:
-      need.load.kind === 'led' || need.load.kind === 'led-group' ? brightnessOf(amps) : null,
+    ...first,
+    brightness: bandOf(first.amps),
+    atEnd: { minutes: asked.minutes, ...end, brightness: bandOf(end.amps) },
     chance,
-    price: priceOf(wiring),
+    recommended: chance >= PLANNING_DEFAULTS.recommendedFrom,
+    seriesResistorOhms: resistorOf(need),
+    price: cells * priceOfCell(family, pairsPerBody),
     foodGrams: cells * family.supplies.foodGrams,
-    ...life,
+    hours: life.seconds / 3600,
+    hoursEndBy: life.by,
     reasons: reasonsOf(wiring, need, openVolts),
   };
-}
-
-function withChance(candidate: BatteryCandidate, need: LoadRequirement): BatteryCandidate {
-  const cell = cellWith(candidate.family, candidate.pairsPerBody);
-  const { chance } = chanceOfGrid(cell, need, candidate.cellsInSeries, candidate.strings);
-  return { ...candidate, chance };
-}
-
-/** Hours at a steady current: metal dissolved or water gone, whichever comes first. */
-function lifeOf(
-  { supplies, breathes, morePairs }: CellFamily,
-  amps: number,
-  pairsPerBody: number,
-): Pick<BatteryCandidate, 'hours' | 'hoursEndBy'> {
-  const usefulCoulombs = DEFAULT_UTILISATION * supplies.metalCoulombs * pairsPerBody;
-  const metalHours = usefulCoulombs / Math.max(amps, 1e-9) / 3600;
-  const wrap = morePairs && supplies.foodGrams > 0 ? 'skin' : breathes ? 'open' : 'taped';
-  const rate = dryingPerSecond({ ...supplies, wrap, humidity: 0.5, celsius: 20 });
-  const dryHours = (1 - DRY_BELOW) / rate / 3600;
-  return metalHours < dryHours
-    ? { hours: metalHours, hoursEndBy: 'metal' }
-    : { hours: dryHours, hoursEndBy: 'drying' };
 }
 
 function reasonsOf(wiring: Wiring, need: LoadRequirement, openVolts: number): string[] {
@@ -276,18 +349,18 @@ function reasonsOf(wiring: Wiring, need: LoadRequirement, openVolts: number): st
   return reasons;
 }
 
-/** Order of candidates by an objective, best first. */
+/** Order of candidates: recommended ones first, then by an objective. */
 export function comparisonOf(
   objective: Objective,
-): (a: BatteryCandidate, b: BatteryCandidate) => number {
-  const key = (candidate: BatteryCandidate): number => {
+): (a: CandidateFacts, b: CandidateFacts) => number {
+  const key = (candidate: CandidateFacts): number => {
     switch (objective) {
       case 'fewest-cells':
         return candidate.cells;
       case 'lowest-cost':
         return candidate.price;
       case 'brightest':
-        return -candidate.amps;
+        return -candidate.atEnd.amps;
       case 'longest':
         return -candidate.hours;
       case 'surest':
@@ -296,5 +369,10 @@ export function comparisonOf(
         return candidate.foodGrams;
     }
   };
-  return (a, b) => key(a) - key(b) || a.cells - b.cells || a.pairs - b.pairs || b.chance - a.chance;
+  return (a, b) =>
+    Number(b.recommended) - Number(a.recommended) ||
+    key(a) - key(b) ||
+    a.cells - b.cells ||
+    a.pairs - b.pairs ||
+    b.chance - a.chance;
 }

@@ -1,23 +1,16 @@
-import type { CellModel } from '../../physics/chemistry/cellModel';
 import { REFUSED_ABOVE_VOLTS } from '../../constants';
-import type { LoadRequirement } from '../../records/plan/loadRequirement';
-import { chanceOfGrid } from './chanceOfGrid';
 import { LONGEST_STRING, MAX_CELLS } from '../../physics/desk/limits';
-import { gridsFor, type Grid } from './gridsFor';
+import type { CellEndsAt } from './cellInUse';
+import { gridsFor } from './gridsFor';
+import type { GridWish } from './gridWish';
 import { oneSigmaWeakCell } from './oneSigmaWeakCell';
-
-/** A wiring that meets the target. */
-export interface GridCandidate extends Grid {
-  /** Share of simulated classes in which it works. */
-  readonly chance: number;
-}
+import { searchGrids, type GridCandidate } from './searchGrids';
 
 export type GridPlan =
   | {
       readonly status: 'possible';
+      /** The smallest that is recommended; where none is, the smallest that may do. */
       readonly suggested: GridCandidate;
-      /** Other lengths of string, fewest cells first; holds the suggested one too. */
-      readonly candidates: readonly GridCandidate[];
     }
   | {
       readonly status: 'impossible';
@@ -25,7 +18,9 @@ export type GridPlan =
       readonly limit: 'volts' | 'amps';
       /** Fewest cells that would do it, however many; `null` where the safe voltage is not enough. */
       readonly cellsNeeded: number | null;
-    };
+    }
+  /** No cell lasts as long as is wanted. */
+  | { readonly status: 'impossible'; readonly limit: 'time'; readonly ends: CellEndsAt };
 
 export const PLANNING_DEFAULTS = {
   /** Share of classes from which a wiring is recommended. */
@@ -34,56 +29,33 @@ export const PLANNING_DEFAULTS = {
   marginalFrom: 0.8,
   /** Largest battery the planner proposes: about three cells a pupil in a class of thirty. */
   mostCells: 100,
-  candidates: 5,
 } as const;
 
-/** How many times a candidate whose chance is too small gets one more string. */
-const MAX_ADDED_STRINGS = 4;
+/** Longest string that is safe in class. */
+export function longestString(emfVolts: number): number {
+  return Math.min(LONGEST_STRING, Math.floor(REFUSED_ABOVE_VOLTS / emfVolts));
+}
 
 /**
- * Wirings of equal cells that meet a target with margin: for each length of string the least number of strings with
- * which even a weak class (every cell one standard deviation short in volts and in resistance) reaches the wanted
- * current. With `m·E ≈ 2·V` the number of cells is least, which is where a linear source gives most into a load that
- * holds the voltage V.
+ * The smallest battery of equal cells that meets a wish for its whole time in nearly every class. With `m·E ≈ 2·V` the number
+ * of cells is least, which is where a linear source gives most into a load that holds the voltage V.
  */
-export function planGrids(cell: CellModel, need: LoadRequirement): GridPlan {
-  const longest = Math.min(LONGEST_STRING, Math.floor(REFUSED_ABOVE_VOLTS / cell.emfVolts));
-  const lengths = gridsFor(oneSigmaWeakCell(cell), need, { longest });
-  const cellsNeeded = Math.min(...lengths.map(({ cells }) => cells));
-  if (lengths.length === 0) return { status: 'impossible', limit: 'volts', cellsNeeded: null };
-  const found = surestOfEach(cell, need, lengths);
-  const [suggested] = found;
-  if (suggested === undefined) return { status: 'impossible', limit: 'amps', cellsNeeded };
-  return { status: 'possible', suggested, candidates: found };
-}
-
-function surestOfEach(
-  cell: CellModel,
-  need: LoadRequirement,
-  lengths: readonly Grid[],
-): GridCandidate[] {
-  const byCells = lengths
-    .filter(({ cells }) => cells <= PLANNING_DEFAULTS.mostCells)
-    .sort((a, b) => a.cells - b.cells)
-    .slice(0, PLANNING_DEFAULTS.candidates);
-  return byCells
-    .flatMap(({ cellsInSeries, strings }) => sureCandidate(cell, need, cellsInSeries, strings))
-    .sort((a, b) => a.cells - b.cells || b.chance - a.chance);
-}
-
-function sureCandidate(
-  cell: CellModel,
-  need: LoadRequirement,
-  cellsInSeries: number,
-  least: number,
-): GridCandidate[] {
-  for (let strings = least; strings <= least + MAX_ADDED_STRINGS; strings += 1) {
-    const cells = cellsInSeries * strings;
-    if (cells > Math.min(PLANNING_DEFAULTS.mostCells, MAX_CELLS)) return [];
-    const { chance } = chanceOfGrid(cell, need, cellsInSeries, strings);
-    if (chance >= PLANNING_DEFAULTS.recommendedFrom) {
-      return [{ cellsInSeries, strings, cells, chance }];
-    }
+export function planGrids(wish: GridWish): GridPlan {
+  const longest = longestString(wish.use.fresh.emfVolts);
+  const mostCells = Math.min(PLANNING_DEFAULTS.mostCells, MAX_CELLS);
+  const { recommendedFrom, marginalFrom } = PLANNING_DEFAULTS;
+  for (const leastChance of [recommendedFrom, marginalFrom]) {
+    const [suggested] = searchGrids(wish, { longest, mostCells, leastChance, wanted: 1 });
+    if (suggested !== undefined) return { status: 'possible', suggested };
   }
-  return [];
+  const ends = wish.use.endsAt(longest, 0);
+  if (ends.seconds < wish.use.seconds) return { status: 'impossible', limit: 'time', ends };
+  const weak = gridsFor(oneSigmaWeakCell(wish.use.after(longest)), wish.need, { longest });
+  return weak.length === 0
+    ? { status: 'impossible', limit: 'volts', cellsNeeded: null }
+    : {
+        status: 'impossible',
+        limit: 'amps',
+        cellsNeeded: Math.min(...weak.map(({ cells }) => cells)),
+      };
 }

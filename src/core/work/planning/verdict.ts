@@ -2,8 +2,10 @@ import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
 import { ADULT_ONLY_ABOVE_VOLTS, REFUSED_ABOVE_VOLTS } from '../../constants';
 import { BRIGHTNESS_BANDS, type BrightnessBand } from '../../physics/circuit/brightness';
 import type { PlanTarget } from '../../records/plan/planSchema';
-import { formatAmps, formatVolts } from '../../units';
-import type { PlanEvaluation } from './evaluatePlan';
+import { formatAmps, formatMinutes, formatVolts } from '../../units';
+import { capital } from '../../words';
+import { reaches, type PlanEvaluation } from './evaluatePlan';
+import { END_WORDS } from './planBatteries';
 import { PLANNING_DEFAULTS } from './planGrids';
 
 /** One plain sentence about what will happen, always true, with its figures and how certain they are. */
@@ -22,9 +24,6 @@ const HOW_BRIGHT: Readonly<Record<BrightnessBand, string>> = {
   clear: 'clearly',
   bright: 'brightly',
 };
-
-/** Share of the wanted current from which it counts as reached; covers rounding only. */
-const REACHED_SHARE = 1 - 1e-6;
 
 export function verdictOf(evaluation: PlanEvaluation): Verdict {
   const { source, target, cell } = evaluation;
@@ -80,41 +79,124 @@ export function asPercentRounded(share: number): number {
 }
 
 function verdictOnCurrent(target: PlanTarget, evaluation: PlanEvaluation): Verdict {
-  const { amps, volts, need, classes } = evaluation;
-  const figures = `${formatAmps(amps)} at ${formatVolts(volts)}`;
-  if (amps < need.amps * REACHED_SHARE) {
+  const { amps, atEnd, need, classes, ends, minutes } = evaluation;
+  const figures = figuresOf(evaluation);
+  const wrongThings = evaluation.wrong > 0 ? [whatIsWrong(evaluation)] : [];
+  if (!reaches(amps, need)) {
     return {
       tone: 'wrong',
       headline: shortfallHeadline(target, evaluation),
-      details: [
-        figures,
-        ...(evaluation.wrong > 0 ? [whatIsWrong(evaluation)] : shortfallReason(evaluation)),
-      ],
+      details: [figures, ...(evaluation.wrong > 0 ? wrongThings : shortfallReason(evaluation))],
     };
   }
-  const happens = successHeadline(target, evaluation);
+  if (ends.seconds < 60 * minutes) {
+    return {
+      tone: 'wrong',
+      headline: `${successHeadline(target, evaluation)} only ${aboutMinutes(ends.seconds)}: ${END_WORDS[ends.by]}`,
+      details: [figures, `${formatMinutes(minutes)} wanted`, ...wrongThings],
+    };
+  }
+  if (!reaches(atEnd.amps, need)) {
+    return {
+      tone: 'wrong',
+      headline: fadingHeadline(target, evaluation),
+      details: [figures, `${formatMinutes(minutes)} wanted`, ...wrongThings],
+    };
+  }
+  const happens = `${successHeadline(target, evaluation)} for ${formatMinutes(minutes)}`;
   if (evaluation.wrong > 0) {
     return {
       tone: 'marginal',
       headline: `${happens} all the same`,
-      details: [figures, whatIsWrong(evaluation)],
+      details: [figures, ...wrongThings],
     };
   }
+  const chance = chanceWording(evaluation);
+  const condition = conditionWording(evaluation);
+  const tooStrong = tooStrongFor(evaluation);
+  if (tooStrong !== null) return { ...tooStrong, details: [...tooStrong.details, figures, chance] };
   if (isRecommended(classes.chance)) {
-    return { tone: 'fine', headline: happens, details: [figures, chanceWording(evaluation)] };
+    return { tone: 'fine', headline: happens, details: [figures, chance, ...condition] };
   }
   if (isAtLeast(classes.chance, PLANNING_DEFAULTS.marginalFrom)) {
     return {
       tone: 'marginal',
       headline: `${happens}, but with little to spare`,
-      details: [figures, chanceWording(evaluation)],
+      details: [figures, chance, ...condition],
     };
   }
   return {
     tone: 'wrong',
     headline: `${happens} on paper, yet fails too often in class`,
-    details: [figures, chanceWording(evaluation)],
+    details: [figures, chance, ...condition],
   };
+}
+
+/** `0.41 mA at first, 0.22 mA at the end`; volts where the load fixes the current. */
+export function figuresOf(evaluation: PlanEvaluation): string {
+  const { amps, volts, atEnd, need } = evaluation;
+  const figure = (one: { readonly amps: number; readonly volts: number }): string =>
+    need.load.kind === 'device' ? formatVolts(one.volts) : formatAmps(one.amps);
+  const [first, last] = [figure({ amps, volts }), figure(atEnd)];
+  return first === last ? `${first} from first to last` : `${first} at first, ${last} at the end`;
+}
+
+/** On what the promise depends as long as nobody has measured a cell. */
+export function conditionWording({ holdsFromShortAmps }: PlanEvaluation): string[] {
+  return holdsFromShortAmps === null
+    ? []
+    : [`holds if one cell reads at least ${formatAmps(roundedUp(holdsFromShortAmps))}`];
+}
+
+/** Two figures, never less than what is needed. */
+function roundedUp(amps: number): number {
+  const digit = 10 ** (Math.floor(Math.log10(amps)) - 1);
+  return Math.ceil(amps / digit - 1e-9) * digit;
+}
+
+/** A load that a strong class would harm; `null` where it bears all of them. */
+function tooStrongFor(evaluation: PlanEvaluation): Verdict | null {
+  const { limit, strong, need, seriesResistorOhms } = evaluation;
+  if (limit === null) return null;
+  const acrossLoad = strong.volts - strong.amps * (seriesResistorOhms ?? 0);
+  const [reached, bears] =
+    limit.kind === 'amps' ? [strong.amps, limit.bears] : [acrossLoad, limit.bears];
+  if (reached <= bears * BORNE_SHARE) return null;
+  const format = limit.kind === 'amps' ? formatAmps : formatVolts;
+  const breaks = limit.kind === 'volts' || reached > limit.breaks;
+  return {
+    tone: breaks ? 'wrong' : 'marginal',
+    headline: breaks
+      ? `Too strong for the ${need.name}: it may be destroyed`
+      : `Hard on the ${need.name}: it ages quickly`,
+    details: [
+      `up to ${format(reached)} from a strong class, ${format(bears)} is what it bears: put a resistor in series`,
+    ],
+  };
+}
+
+/** Rounding of the resistor's value and of the strong class. */
+const BORNE_SHARE = 1.005;
+
+/** A time to two figures. */
+function aboutMinutes(seconds: number): string {
+  return formatMinutes(Number((seconds / 60).toPrecision(2)));
+}
+
+/** `Clear at first, dim after 3 min`. */
+function fadingHeadline(target: PlanTarget, evaluation: PlanEvaluation): string {
+  const { need, brightness, wantedUntilSeconds } = evaluation;
+  const when = aboutMinutes(wantedUntilSeconds ?? 0);
+  switch (target.kind) {
+    case 'led': {
+      const after = BRIGHTNESS_BANDS[BRIGHTNESS_BANDS.indexOf(target.brightness) - 1] ?? 'dark';
+      return `${capital(brightness ?? 'dark')} at first, ${after} after ${when}`;
+    }
+    case 'resistor':
+      return `Enough current at first, too little after ${when}`;
+    case 'device':
+      return `Runs the ${need.name} at first, too weakly after ${when}`;
+  }
 }
 
 /** What-if faults are no plan: the verdict says that they are there. */
@@ -122,11 +204,11 @@ function whatIsWrong({ wrong }: PlanEvaluation): string {
   return `what if: ${wrong === 1 ? 'one thing is' : `${wrong} things are`} wrong on the desk`;
 }
 
-function successHeadline(target: PlanTarget, { need, brightness }: PlanEvaluation): string {
+function successHeadline(target: PlanTarget, { need, atEnd }: PlanEvaluation): string {
   switch (target.kind) {
     case 'led':
-      if (target.colour === 'infrared') return 'Runs the infrared LED, which only a camera sees';
-      return `Lights the ${need.name} ${HOW_BRIGHT[brightness ?? 'dark']}`;
+      if (target.colour === 'infrared') return 'Runs the infrared LED, which only a camera sees,';
+      return `Lights the ${need.name} ${HOW_BRIGHT[atEnd.brightness ?? 'dark']}`;
     case 'resistor':
       return `Drives the wanted current through the ${need.name}`;
     case 'device':

@@ -1,3 +1,4 @@
+import { USUAL_RUNNING } from '../../records/plan/runningSchema';
 import { cellOfPlan } from '../../records/plan/cellOfPlan';
 import { requirementOf } from '../../records/plan/loadRequirement';
 import { newPlan } from '../../records/plan/newPlan';
@@ -8,13 +9,13 @@ import { gridCurve } from '../../physics/circuit/battery/gridCurve';
 import { compareAdditions } from './compareAdditions';
 import { LED_COLOURS } from '../../physics/circuit/load/ledPresets';
 import { bestFromCupboard } from './bestFromCupboard';
-import { chanceOfDesk } from './chanceOfDesk';
+import { classesOfDesk } from './classesOfDesk';
 import { combinationsFor } from './combinations';
 import { evaluatePlan } from './evaluatePlan';
 import { largestWins, pairsInOneBody, saltKillsAcid, voltsTimesAmps } from './misconceptions';
 import { otherLoads } from './otherLoads';
-import { OBJECTIVES, type BatteryCandidate } from './planBatteries';
-import { recipeOfFamily, wiringOptionsOf, SEARCH_DEFAULTS } from './wiringOptions';
+import { OBJECTIVES, recipeOfFamily, type BatteryCandidate } from './planBatteries';
+import { wiringOptionsOf, SEARCH_DEFAULTS } from './wiringOptions';
 import { FAMILIES } from '../../physics/chemistry/families';
 
 const plan = {
@@ -33,7 +34,17 @@ const plan = {
 };
 const evaluation = evaluatePlan(plan);
 const { cell, need } = evaluation;
-const ways = (change = {}) => wiringOptionsOf(cell, null, need, { ...SEARCH_DEFAULTS, ...change });
+const ways = (change = {}) => wiringOptionsOf(plan, { ...SEARCH_DEFAULTS, ...change });
+
+test('the app’s suggestion is the planner’s first wiring with the pairs of the plan', () => {
+  const { candidates } = ways();
+  const { cellsInSeries, strings } = evaluation.wiring;
+  expect(candidates.filter(({ pairsPerBody }) => pairsPerBody === 1)[0]).toMatchObject({
+    cellsInSeries,
+    strings,
+    recommended: true,
+  });
+});
 
 test('the suggested wiring is among the ways, beside others with more metal in the same fruit', () => {
   const { candidates } = ways();
@@ -52,13 +63,15 @@ test('each objective sorts by its own figure', () => {
   const keys: Record<(typeof OBJECTIVES)[number], (one: BatteryCandidate) => number> = {
     'fewest-cells': ({ cells }) => cells,
     'lowest-cost': ({ price }) => price,
-    brightest: ({ amps }) => -amps,
+    brightest: ({ atEnd }) => -atEnd.amps,
     longest: ({ hours }) => -hours,
     surest: ({ chance }) => -chance,
     'least-waste': ({ foodGrams }) => foodGrams,
   };
   for (const objective of OBJECTIVES) {
-    const sorted = ways({ objective, everyRecipe: true }).candidates.map(keys[objective]);
+    const sorted = ways({ objective, everyRecipe: true })
+      .candidates.filter(({ recommended }) => recommended)
+      .map(keys[objective]);
     expect([...sorted].sort((a, b) => a - b)).toEqual(sorted);
   }
 });
@@ -94,6 +107,7 @@ test('a string against metal: both raise the current, only the string takes more
 
 test('twice the metal in one body is what measuring two pairs would give', () => {
   const doubled = cellOfPlan({
+    running: USUAL_RUNNING,
     cell: { ...plan.cell, size: { ...cell.recipe.usualSize, pairs: 2 } },
   });
   expect(doubled.model.resistanceOhms).toBeCloseTo(cell.model.resistanceOhms / 2, 9);
@@ -150,7 +164,7 @@ test('nine kiwis, fourteen nails and ten copper strips: within the parts, bright
     colours: LED_COLOURS.slice(),
     leds: 1,
   };
-  const best = bestFromCupboard(cell, null, parts);
+  const best = bestFromCupboard(cell, plan, parts);
   expect(best.length).toBeGreaterThan(0);
   for (const { candidate, target } of best) {
     expect(candidate.cells).toBeLessThanOrEqual(9);
@@ -158,8 +172,8 @@ test('nine kiwis, fourteen nails and ten copper strips: within the parts, bright
     const load = requirementOf(target);
     expect(candidate.amps).toBeGreaterThanOrEqual(load.amps);
   }
-  expect(bestFromCupboard(cell, null, { ...parts, bodies: 0 })).toEqual([]);
-  const amber = bestFromCupboard(cell, null, { ...parts, colours: ['amber'], leds: 2 });
+  expect(bestFromCupboard(cell, plan, { ...parts, bodies: 0 })).toEqual([]);
+  const amber = bestFromCupboard(cell, plan, { ...parts, colours: ['amber'], leds: 2 });
   expect(amber.map(({ target }) => target)).toEqual([expect.objectContaining({ colour: 'amber' })]);
   // Two LEDs side by side want twice the current of one.
   const [two] = amber;
@@ -180,8 +194,8 @@ test('common beliefs are answered with the plan’s own figures', () => {
 test('chances of a laid-out grid are those of the grid, within the scatter of two simulations', () => {
   const grid = gridDesk(cell, 4, 3);
   const run = { classes: 4000, seed: 5 };
-  const short = chanceOfDesk(grid, need, run).chance;
-  const drawn = chanceOfDesk({ ...grid, plainGrid: false }, need, run).chance;
+  const short = classesOfDesk(grid, need, run).chance;
+  const drawn = classesOfDesk({ ...grid, plainGrid: false }, need, run).chance;
   // Three standard errors of a share of 0.97 among 4000 are 0.008.
   expect(Math.abs(short - drawn)).toBeLessThan(0.012);
 });

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { RECIPE_IDS } from '../../physics/chemistry/recipe';
 import { bodyOf, RECIPES } from '../../physics/chemistry/recipes';
-import { typicalCell, type PlannedCell } from '../../physics/chemistry/plannedCell';
+import { usualCell, type PlannedCell } from '../../physics/chemistry/plannedCell';
 import type { CupboardState } from '../../records/cupboard/cupboardSchema';
 import type { CautionId } from '../../physics/safety/cautions';
 import { cellFigures } from './cellFigures';
@@ -42,8 +42,7 @@ export function typicalPlannedCell({
   body: bodyId,
 }: Pick<RealityBench, 'recipe' | 'body'>): PlannedCell {
   const recipe = RECIPES[id];
-  const body = bodyOf(recipe, bodyId);
-  return { recipe, body, model: typicalCell(recipe, body), origin: 'typical', own: null };
+  return usualCell(recipe, bodyOf(recipe, bodyId));
 }
 
 /** Own wishes come without cautions of their own; what never may be wired is said with each. */

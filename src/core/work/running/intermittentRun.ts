@@ -3,7 +3,7 @@ import type { Desk } from '../../physics/desk/desk';
 import type { LoadRequirement } from '../../records/plan/loadRequirement';
 import type { DischargeEnd, DischargeSample } from '../../physics/time/dischargeRun';
 import { IntermittentUse, segmentOf } from '../../physics/time/intermittentUse';
-import { agedStrings, leastAmpsOf, type RunFactors } from './runBattery';
+import { fittedStrings, leastAmpsOf, type RunFactors } from './runBattery';
 import { TURNS_HORIZON_SECONDS } from './horizons';
 import type { Running } from '../../records/plan/runningSchema';
 
@@ -43,7 +43,7 @@ export function* intermittentRun(
   const { onSeconds, restSeconds } = running.turns;
   const use = new IntermittentUse(
     {
-      strings: agedStrings(desk, running, factors),
+      strings: fittedStrings(desk, running, factors),
       thermalVolts: ROOM_THERMAL_VOLTS,
       leastAmps: leastAmpsOf(need),
     },

@@ -1,6 +1,5 @@
+import { agedStrings, shortestOf } from '../planning/deskInTime';
 import { HORIZON_SECONDS } from './horizons';
-import type { CellModel } from '../../physics/chemistry/cellModel';
-import { familyOf } from '../../physics/chemistry/families';
 import { sideBySide } from '../../physics/chemistry/sideBySide';
 import {
   brightnessOf,
@@ -8,18 +7,12 @@ import {
   type BrightnessBand,
 } from '../../physics/circuit/brightness';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
-import {
-  withoutFaults,
-  type Desk,
-  type StandingCell,
-  type StandingItem,
-} from '../../physics/desk/desk';
+import type { Desk } from '../../physics/desk/desk';
 import type { LoadRequirement } from '../../records/plan/loadRequirement';
-import { ageingCell } from '../../physics/time/dischargeOfGrid';
 import type { AgeingCell } from '../../physics/time/ageingCell';
 import { discharge } from '../../physics/time/discharge';
 import type { CellLeft, DischargeEnd, DischargeSample } from '../../physics/time/dischargeRun';
-import { soakSecondsOf, wrapOf, type Running } from '../../records/plan/runningSchema';
+import type { Running } from '../../records/plan/runningSchema';
 
 /** A battery left running into its load. */
 export interface BatteryRun {
@@ -67,7 +60,7 @@ export function runBattery(
   atSeconds: readonly number[] = timesUpTo(HORIZON_SECONDS),
 ): BatteryRun {
   const outcome = discharge({
-    strings: agedStrings(desk, running, factors),
+    strings: fittedStrings(desk, running, factors),
     load: need.load,
     thermalVolts: ROOM_THERMAL_VOLTS,
     seconds: atSeconds.at(-1) ?? 0,
@@ -98,11 +91,9 @@ export function leastAmpsOf(need: LoadRequirement): number {
   return isLed(need) ? BRIGHTNESS_FROM_AMPS.glimmer : STOPS_AT_SHARE * need.amps;
 }
 
-/** The cells of a desk with what changes in them, string by string. */
-export function agedStrings(desk: Desk, running: Running, factors = USUAL_FACTORS): AgeingCell[][] {
-  return withoutFaults(desk).strings.map((items) =>
-    items.flatMap((item) => agedItem(item, running)).map((cell) => withFactors(cell, factors)),
-  );
+/** The cells of a desk as readings over time have found them. */
+export function fittedStrings(desk: Desk, running: Running, factors = USUAL_FACTORS): AgeingCell[][] {
+  return agedStrings(desk, running).map((cells) => cells.map((cell) => withFactors(cell, factors)));
 }
 
 function withFactors(ageing: AgeingCell, { films, size }: RunFactors): AgeingCell {
@@ -113,34 +104,6 @@ function withFactors(ageing: AgeingCell, { films, size }: RunFactors): AgeingCel
     fast: { ...fast, ohms: (fast.ohms * films) / size },
     slow: { ...slow, ohms: (slow.ohms * films) / size },
   };
-}
-
-function agedItem(item: StandingItem, running: Running): AgeingCell[] {
-  if (item.kind === 'cell') return [agedCell(item, item.model, 1, running)];
-  return shortestOf(item.strings).map((cell) =>
-    agedCell(cell, sideBySide(cell.model, item.strings.length), item.strings.length, running),
-  );
-}
-
-/** A group is calculated by its shortest string, so many times as large. */
-function shortestOf<Item>(strings: readonly (readonly Item[])[]): readonly Item[] {
-  return strings.reduce((least, one) => (one.length < least.length ? one : least));
-}
-
-function agedCell(
-  { recipe }: StandingCell,
-  cell: CellModel,
-  count: number,
-  running: Running,
-): AgeingCell {
-  const wrap = wrapOf(running, recipe);
-  const soakSeconds = soakSecondsOf(running, recipe);
-  return ageingCell(cell, familyOf(recipe.family), {
-    ...running,
-    wrap,
-    count,
-    soakSeconds,
-  });
 }
 
 /** Zero, then evenly over the decades: seconds matter at the beginning, days at the end. */

@@ -96,7 +96,7 @@ test.each<[CellLeft['strings'], CellLeft['cells'], string]>([
 });
 
 test('what would end a cell; beyond a year nobody says', () => {
-  const left = { strings: [1], cells: [1], metalShare: 0.5, waterShare: 0.9 } as const;
+  const left = { strings: [1], cells: [1], metalShare: 0.5, waterShare: 0.9, freshShare: 1 } as const;
   expect(plain(endsByWords({ ...left, endsBy: 'dried-out', endsSeconds: 2 * HOUR }))).toBe(
     'dry after 2 h',
   );

@@ -56,6 +56,8 @@ export function endWords(
       return `After ${when} the current is too small, though metal and water are left: films have grown on the metals, and the cells have dried in part.`;
     case 'dried-out':
       return `After ${when} ${placeWords(end, strings)} has dried out.`;
+    case 'spoilt':
+      return `After ${when} mould and browning have spent ${placeWords(end, strings)}.`;
     case 'metal-used-up':
       return `After ${when} the −${NO_BREAK_SPACE}metal of ${placeWords(end, strings)} is used up.`;
   }
@@ -119,9 +121,10 @@ function listed(noun: string, numbers: readonly number[]): string {
 /** What would end a cell, and when, if the current stayed as it is at the end of the run. */
 export function endsByWords({ endsBy, endsSeconds }: CellLeft): string {
   if (endsSeconds > 12 * HORIZON_SECONDS) return 'nothing would end it within a year';
-  const what = endsBy === 'dried-out' ? 'dry' : 'metal used up';
-  return `${what} after ${aboutTime(endsSeconds)}`;
+  return `${ENDS_BY[endsBy]} after ${aboutTime(endsSeconds)}`;
 }
+
+const ENDS_BY = { 'dried-out': 'dry', 'metal-used-up': 'metal used up', spoilt: 'spoilt' } as const;
 
 /** What the refit to readings over time has found. */
 export function fitWords(

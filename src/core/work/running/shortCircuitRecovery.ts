@@ -3,7 +3,7 @@ import type { Desk } from '../../physics/desk/desk';
 import { LEAD_OHMS } from '../measuring/probed';
 import type { DischargeSample } from '../../physics/time/dischargeRun';
 import { IntermittentUse, segmentOf } from '../../physics/time/intermittentUse';
-import { agedStrings, type RunFactors } from './runBattery';
+import { fittedStrings, type RunFactors } from './runBattery';
 import type { Running } from '../../records/plan/runningSchema';
 
 /** A battery whose ends were joined by a lead for a while, and how it comes back. */
@@ -29,7 +29,7 @@ export function shortCircuitRecovery(
   running: Running,
   factors: RunFactors,
 ): ShortCircuitRecovery {
-  const strings = agedStrings(desk, { ...running, fromDry: false }, factors);
+  const strings = fittedStrings(desk, { ...running, fromDry: false }, factors);
   const use = new IntermittentUse({ strings, thermalVolts: ROOM_THERMAL_VOLTS, leastAmps: 0 });
   const { shortSeconds } = running;
   use.go(segmentOf({ kind: 'resistor', ohms: LEAD_OHMS }, shortSeconds, POINTS));

@@ -1,4 +1,4 @@
-import { thermalVoltage } from '../../../constants';
+import { ROOM_THERMAL_VOLTS, thermalVoltage } from '../../../constants';
 
 /**
  * A light-emitting diode as a Shockley diode with series resistance:
@@ -20,7 +20,14 @@ export interface DatasheetPoint {
 }
 
 /** Temperature of the datasheet points: 25 °C is what datasheets use (common practice, no source). */
-const DATASHEET_CELSIUS = 25;
+export const DATASHEET_CELSIUS = 25;
+/** At the same current an LED's volts fall so much a kelvin (datasheet rule, from memory). */
+const VOLTS_PER_KELVIN = -2e-3;
+/** Current at which that is said. */
+const WARMTH_AMPS = 1e-3;
+
+/** Greatest continuous current, and the one that destroys: 3 mm and 5 mm datasheets (from memory), amperes. */
+export const LED_LIMIT_AMPS = { continuous: 20e-3, absolute: 30e-3 } as const;
 /** Two points cannot fix three constants: n = 2 is typical of visible LEDs (from memory). */
 const TYPICAL_IDEALITY = 2;
 /** At least this share of the rise between the points is left to the series resistance, so that it stays positive. */
@@ -61,4 +68,18 @@ export function ledFromDatasheet(one: DatasheetPoint, other: DatasheetPoint): Le
   const junctionVolts = low.volts - low.amps * seriesOhms;
   const saturationAmps = low.amps / Math.expm1(junctionVolts / (idealityFactor * thermalVolts));
   return { saturationAmps, idealityFactor, seriesOhms };
+}
+
+/**
+ * The same LED at another temperature, to be used with the thermal voltage of the room: the saturation current is what
+ * makes the volts at one milliampere fall by 2 mV a kelvin.
+ */
+export function ledInWarmth(led: LedModel, celsius: number): LedModel {
+  const datasheet = ledVolts(led, WARMTH_AMPS, thermalVoltage(DATASHEET_CELSIUS));
+  const volts = datasheet + VOLTS_PER_KELVIN * (celsius - DATASHEET_CELSIUS);
+  const junctionVolts = volts - WARMTH_AMPS * led.seriesOhms;
+  return {
+    ...led,
+    saturationAmps: WARMTH_AMPS / Math.expm1(junctionVolts / (led.idealityFactor * ROOM_THERMAL_VOLTS)),
+  };
 }

@@ -1,4 +1,5 @@
-import { ledFromDatasheet, type LedModel } from './led';
+import { ROOM_CELSIUS } from '../../../constants';
+import { ledFromDatasheet, ledInWarmth, type LedModel } from './led';
 
 export const LED_COLOURS = [
   'infrared',
@@ -34,11 +35,12 @@ export const LED_PRESETS: Readonly<Record<LedColour, LedPreset>> = {
   violet: preset('violet LED', 3.0, 3.4, 400),
 };
 
-const MODELS = new Map<LedColour, LedModel>();
+const MODELS = new Map<string, LedModel>();
 
-/** Diode constants of a colour, fitted to the preset's two points. */
-export function ledModelOf(colour: LedColour): LedModel {
-  const known = MODELS.get(colour);
+/** Diode constants of a colour, fitted to the preset's two points, in a room of so many degrees. */
+export function ledModelOf(colour: LedColour, celsius: number = ROOM_CELSIUS): LedModel {
+  const key = `${colour} ${celsius}`;
+  const known = MODELS.get(key);
   if (known !== undefined) return known;
   const { voltsAt1mA, voltsAt20mA } = LED_PRESETS[colour];
   const model = ledFromDatasheet(
@@ -46,8 +48,9 @@ export function ledModelOf(colour: LedColour): LedModel {
     { amps: 0.02, volts: voltsAt20mA },
   );
   if (model === null) throw new Error(`the preset of the ${colour} LED does not rise`);
-  MODELS.set(colour, model);
-  return model;
+  const here = ledInWarmth(model, celsius);
+  MODELS.set(key, here);
+  return here;
 }
 
 function preset(

@@ -4,7 +4,12 @@ import { ledDifferentialOhms, ledVolts, type LedModel } from './led';
 
 /** What the battery feeds, as the voltage that it takes at a current. Every load here rises with the current. */
 export type Load =
-  | { readonly kind: 'led'; readonly led: LedModel }
+  | {
+      readonly kind: 'led';
+      readonly led: LedModel;
+      /** Resistor in series, which keeps the current in bounds, ohms. */
+      readonly resistorOhms?: number;
+    }
   /** Equal LEDs: so many in series, such rows side by side. */
   | {
       readonly kind: 'led-group';
@@ -15,13 +20,23 @@ export type Load =
   | { readonly kind: 'bulb'; readonly bulb: BulbModel }
   | { readonly kind: 'resistor'; readonly ohms: number }
   /** Electronics that draw about the same current from a least voltage on (clock, buzzer, melody chip). */
-  | { readonly kind: 'device'; readonly amps: number; readonly leastVolts: number };
+  | {
+      readonly kind: 'device';
+      readonly amps: number;
+      readonly leastVolts: number;
+      readonly resistorOhms?: number;
+    };
 
-/** Volts across the load at a current in amperes. */
+/** The resistor in series with an LED or a device, ohms; 0 without one. */
+export function seriesOhms(load: Load): number {
+  return load.kind === 'led' || load.kind === 'device' ? (load.resistorOhms ?? 0) : 0;
+}
+
+/** Volts across the load, with its resistor, at a current in amperes. */
 export function loadVolts(load: Load, amps: number, thermalVolts: number): number {
   switch (load.kind) {
     case 'led':
-      return ledVolts(load.led, amps, thermalVolts);
+      return ledVolts(load.led, amps, thermalVolts) + seriesOhms(load) * amps;
     case 'led-group':
       return load.inSeries * ledVolts(load.led, amps / load.inParallel, thermalVolts);
     case 'bulb':
@@ -29,7 +44,7 @@ export function loadVolts(load: Load, amps: number, thermalVolts: number): numbe
     case 'resistor':
       return load.ohms * amps;
     case 'device':
-      return deviceVolts(load, amps);
+      return deviceVolts(load, amps) + seriesOhms(load) * amps;
   }
 }
 
@@ -37,7 +52,7 @@ export function loadVolts(load: Load, amps: number, thermalVolts: number): numbe
 export function loadDifferentialOhms(load: Load, amps: number, thermalVolts: number): number {
   switch (load.kind) {
     case 'led':
-      return ledDifferentialOhms(load.led, amps, thermalVolts);
+      return ledDifferentialOhms(load.led, amps, thermalVolts) + seriesOhms(load);
     case 'led-group':
       return (
         (load.inSeries / load.inParallel) *
@@ -48,6 +63,6 @@ export function loadDifferentialOhms(load: Load, amps: number, thermalVolts: num
     case 'resistor':
       return load.ohms;
     case 'device':
-      return deviceDifferentialOhms(load, amps);
+      return deviceDifferentialOhms(load, amps) + seriesOhms(load);
   }
 }

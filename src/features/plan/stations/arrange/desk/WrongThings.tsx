@@ -6,7 +6,7 @@ import { useMemo } from 'react';
 import { withoutFaults } from '@/core/physics/desk/desk';
 import { withFaultsRemoved } from '@/core/physics/desk/deskEdits';
 import { whatIsWrong } from '@/core/physics/desk/faultWords';
-import { evaluateDesk } from '@/core/work/planning/evaluatePlan';
+import { momentOf } from '@/core/work/planning/evaluatePlan';
 import { formatAmps, formatVolts } from '@/core/units';
 import { withDesk } from '../../../arrangementEdits';
 import { useEdit, usePlanContext } from '../../../PlanProvider';
@@ -16,7 +16,7 @@ export function WrongThings() {
   const edit = useEdit();
   const { evaluation } = usePlanContext();
   const { desk, need, wiring, source, amps, wrong, warnings } = evaluation;
-  const sound = useMemo(() => evaluateDesk(withoutFaults(desk), need), [desk, need]);
+  const sound = useMemo(() => momentOf(withoutFaults(desk), need), [desk, need]);
   return (
     <>
       {wrong === 0 ? null : (

@@ -15,7 +15,7 @@ import { LED_COLOURS, LED_PRESETS, type LedColour } from '@/core/physics/circuit
 import { stockOnHandSchema, type StockOnHand } from '@/core/work/planning/bestFromCupboard';
 import { nameOfTarget } from '@/core/records/plan/loadRequirement';
 import { asPercentRounded } from '@/core/work/planning/verdict';
-import { formatAmps } from '@/core/units';
+import { formatAmps, formatMinutes } from '@/core/units';
 import { QuantityField } from '@/ui/QuantityField';
 import { JobStatus } from '@/ui/JobStatus';
 import { useWorkerJob } from '@/workers/useWorkerJob';
@@ -36,9 +36,8 @@ export function FromCupboard({ onClose }: { onClose: () => void }) {
     colours: VISIBLE,
     leds: 1,
   });
-  const { size } = plan.cell;
   const job = useWorkerJob(
-    useCallback((jobs) => jobs.bestFromCupboard(cell, size, cupboard), [cell, size, cupboard]),
+    useCallback((jobs) => jobs.bestFromCupboard(cell, plan, cupboard), [cell, plan, cupboard]),
   );
   const best = job.latest;
   const field = (label: string, key: 'bodies' | 'plusMetals' | 'minusMetals') => (
@@ -112,7 +111,8 @@ export function FromCupboard({ onClose }: { onClose: () => void }) {
                 </strong>
                 : {candidate.cellsInSeries} in series × {candidate.strings}
                 {candidate.pairsPerBody === 1 ? '' : `, ${candidate.pairsPerBody} pairs each`};{' '}
-                {formatAmps(candidate.amps)}, works in {asPercentRounded(candidate.chance)} of 100
+                {formatAmps(candidate.atEnd.amps)} after{' '}
+                {formatMinutes(plan.minutes)}, works in {asPercentRounded(candidate.chance)} of 100
                 classes
               </Typography>
               <Button

@@ -17,16 +17,19 @@ interface ImpossibleProps {
 
 /** Why the wish cannot be met directly, the nearest one that can, and ways round. */
 export function Impossible({ plan, evaluation, edit }: ImpossibleProps) {
-  const { cell, need, target } = evaluation;
-  const nearest = useMemo(() => nearestFeasibleTarget(cell.model, target), [cell.model, target]);
-  const combinations = useMemo(() => combinationsFor(cell.model, need), [cell.model, need]);
+  const { cell, wish, target } = evaluation;
+  const nearest = useMemo(
+    () => nearestFeasibleTarget(wish, target, cell.celsius),
+    [wish, target, cell.celsius],
+  );
+  const combinations = useMemo(() => combinationsFor(cell.model, wish.need), [cell.model, wish]);
   return (
     <Alert
       severity="error"
       data-testid="impossible"
       sx={{ mb: 1, '& .MuiAlert-message': { minWidth: 0 } }}
     >
-      {whyImpossible(cell.model, need, plan)}
+      {whyImpossible(wish, plan)}
       {nearest === null ? (
         <p>No LED of any colour glows with this cell either.</p>
       ) : (

@@ -6,7 +6,7 @@ import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
 import { formatAmps, formatNumber } from '@/core/units';
 import { countLimits, withOwnWiring } from '../../../arrangementEdits';
 import type { useEdit } from '../../../PlanProvider';
-import { withPairs } from './withWiringOption';
+import { withPairs } from '@/core/work/planning/planEdits';
 
 interface MoreCurrentProps {
   readonly evaluation: PlanEvaluation;
@@ -15,10 +15,10 @@ interface MoreCurrentProps {
 
 /** One more string against more metal in the same bodies, side by side. */
 export function MoreCurrent({ evaluation, edit }: MoreCurrentProps) {
-  const { desk, amps, wiring, cellInput } = evaluation;
+  const { desk, amps, wiring, basis } = evaluation;
   const compared = desk.plainGrid && !desk.loadReversed ? compareAdditions(evaluation) : null;
   if (compared === null || wiring.strings >= countLimits(wiring).mostStrings) return null;
-  const pairs = cellInput.size?.pairs ?? 1;
+  const pairs = basis.cell.size?.pairs ?? 1;
   return (
     <Box component="section" aria-label="More current" sx={{ mt: 2 }} data-testid="more-current">
       <Typography variant="h3" gutterBottom>

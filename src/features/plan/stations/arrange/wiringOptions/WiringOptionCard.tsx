@@ -18,7 +18,7 @@ interface WiringOptionCardProps {
 
 /** One battery that would do, with what speaks for it; choosing it lays it out. */
 export function WiringOptionCard({ candidate, evaluation, edit }: WiringOptionCardProps) {
-  const { wiring, cell, desk, cellInput, need } = evaluation;
+  const { wiring, cell, desk, basis, need } = evaluation;
   const { cellsInSeries, strings, pairsPerBody, cells, chance, amps, brightness } = candidate;
   const ownCell = candidate.family.id === cell.recipe.family;
   const chosen =
@@ -26,7 +26,7 @@ export function WiringOptionCard({ candidate, evaluation, edit }: WiringOptionCa
     desk.plainGrid &&
     wiring.cellsInSeries === cellsInSeries &&
     wiring.strings === strings &&
-    (cellInput.size?.pairs ?? 1) === pairsPerBody;
+    (basis.cell.size?.pairs ?? 1) === pairsPerBody;
   const recommended = isRecommended(chance);
   const bodies = cells === 1 ? cell.body.name : cell.body.plural;
   const pairs = pairsPerBody === 1 ? '' : `, ${pairsPerBody} pairs each`;

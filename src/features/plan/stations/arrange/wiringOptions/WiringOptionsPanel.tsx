@@ -40,10 +40,13 @@ export const WiringOptionsPanel = memo(function WiringOptionsPanel({
 }: WiringOptionsPanelProps) {
   const [wish, setWish] = useState<SearchLimits>(SEARCH_DEFAULTS);
   const [whyNot, setWhyNot] = useState(false);
-  const { cell, cellInput, need, wiringOptions } = evaluation;
-  const { size } = cellInput;
+  const { basis, wiringOptions } = evaluation;
+  const { cell, target, minutes, running, seriesResistor } = basis;
   const job = useWorkerJob(
-    useCallback((jobs) => jobs.wiringOptions(cell, size, need, wish), [cell, size, need, wish]),
+    useCallback(
+      (jobs) => jobs.wiringOptions({ cell, target, minutes, running, seriesResistor }, wish),
+      [cell, target, minutes, running, seriesResistor, wish],
+    ),
   );
   // An older answer stays while a newer one is worked out.
   const outcome = job.latest;

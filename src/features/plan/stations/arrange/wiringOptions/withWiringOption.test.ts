@@ -3,7 +3,8 @@ import { PLAN_DOCUMENT } from '@/core/records/plan/planDocument';
 import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
 import { wiringOptionsOf, SEARCH_DEFAULTS } from '@/core/work/planning/wiringOptions';
 import { newPlan } from '@/core/records/plan/newPlan';
-import { withPairs, withWiringOption } from './withWiringOption';
+import { withPairs } from '@/core/work/planning/planEdits';
+import { withWiringOption } from './withWiringOption';
 
 const lamp = demoPlan('demo-lamp');
 const typical = newPlan('Lamp');
@@ -12,14 +13,15 @@ test.each([
   ['measured cells', lamp],
   ['typical cells', typical],
 ])('a way that is laid out gives what its card said: %s', (_, plan) => {
-  const { cell, need } = evaluatePlan(plan);
-  const { candidates } = wiringOptionsOf(cell, plan.cell.size, need, SEARCH_DEFAULTS);
+  const { candidates } = wiringOptionsOf(plan, SEARCH_DEFAULTS);
   expect(candidates.length).toBeGreaterThan(3);
   for (const candidate of candidates) {
     const laid = withWiringOption(plan, candidate, true);
     expect(PLAN_DOCUMENT.parse(JSON.parse(JSON.stringify(laid))).ok).toBe(true);
-    const { amps, wiring } = evaluatePlan(laid);
+    const { amps, atEnd, classes, wiring } = evaluatePlan(laid);
     expect(amps / candidate.amps).toBeCloseTo(1, 6);
+    expect(atEnd.amps / candidate.atEnd.amps).toBeCloseTo(1, 6);
+    expect(classes.chance).toBeCloseTo(candidate.chance, 2);
     expect(wiring).toMatchObject({
       cellsInSeries: candidate.cellsInSeries,
       strings: candidate.strings,
@@ -29,11 +31,8 @@ test.each([
 });
 
 test('a way with another recipe brings its body along, and what was read of the old cell goes', () => {
-  const { cell, need } = evaluatePlan(lamp);
-  const { candidates } = wiringOptionsOf(cell, null, need, {
-    ...SEARCH_DEFAULTS,
-    everyRecipe: true,
-  });
+  const { cell } = evaluatePlan(lamp);
+  const { candidates } = wiringOptionsOf(lamp, { ...SEARCH_DEFAULTS, everyRecipe: true });
   const others = candidates.filter(({ family }) => family.id !== cell.recipe.family);
   expect(others.length).toBeGreaterThan(0);
   for (const candidate of others) {

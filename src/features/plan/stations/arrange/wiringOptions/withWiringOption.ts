@@ -1,7 +1,7 @@
 import { RECIPES } from '@/core/physics/chemistry/recipes';
 import type { Plan } from '@/core/records/plan/planSchema';
-import type { BatteryCandidate } from '@/core/work/planning/planBatteries';
-import { recipeOfFamily } from '@/core/work/planning/wiringOptions';
+import { recipeOfFamily, type BatteryCandidate } from '@/core/work/planning/planBatteries';
+import { withPairs } from '@/core/work/planning/planEdits';
 
 /** The plan with a way laid out: its counts, its pairs in one body, and its recipe where it is another one. */
 export function withWiringOption(plan: Plan, candidate: BatteryCandidate, ownCell: boolean): Plan {
@@ -22,11 +22,4 @@ export function withWiringOption(plan: Plan, candidate: BatteryCandidate, ownCel
     };
   }
   return { ...plan, arrangement, cell: withPairs(plan.cell, pairsPerBody) };
-}
-
-/** The plan's cell with so many pairs in one body. */
-export function withPairs(cell: Plan['cell'], pairs: number): Plan['cell'] {
-  if ((cell.size?.pairs ?? 1) === pairs) return cell;
-  const usual = cell.ownRecipe?.recipe.usualSize ?? RECIPES[cell.recipe].usualSize;
-  return { ...cell, size: { ...(cell.size ?? usual), pairs } };
 }

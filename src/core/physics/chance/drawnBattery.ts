@@ -1,0 +1,167 @@
+import type { CellModel } from '../chemistry/cellModel';
+import { lossOf, type CellLoss } from './lossTable';
+import type { Scatter } from './scatter';
+
+/** A battery as strings side by side, each of cells and groups of strings in series. */
+export type BatteryShape = readonly (readonly ShapeItem[])[];
+export type ShapeItem = CellModel | { readonly strings: readonly (readonly CellModel[])[] };
+
+/** Equal cells in a grid. */
+export function gridShape(cell: CellModel, cellsInSeries: number, strings: number): BatteryShape {
+  const string = new Array<CellModel>(cellsInSeries).fill(cell);
+  return new Array<readonly CellModel[]>(strings).fill(string);
+}
+
+/** A battery at a current: its volts, how they fall with the current, and how they scatter. */
+export interface Tangent {
+  readonly volts: number;
+  readonly ohms: number;
+  /** Variance of the volts, volts squared, from the open-circuit volts of the cells. */
+  readonly variance: number;
+}
+
+/** Share by which a string's current may change while its curve and the line that touches it are the same for us (0.2 mV). */
+const TANGENT_SHARE = 0.12;
+
+type Place = CellPlace | DrawnString[];
+
+interface CellPlace {
+  readonly emfVolts: number;
+  readonly loss: CellLoss;
+  /** Its place among all cells. */
+  readonly at: number;
+  readonly variance: number;
+}
+
+interface DrawnString extends Tangent {
+  readonly places: readonly Place[];
+  readonly joints: number;
+  readonly straight: boolean;
+  jointOhms: number;
+  /** Where it stands. */
+  amps: number;
+  volts: number;
+  ohms: number;
+  variance: number;
+}
+
+/**
+ * One class's battery: each cell with so many times the usual resistance, which scales its whole curve along the current
+ * axis, films and reactions too, and joints that may be bad. Its open-circuit volts are left as normal distributions.
+ */
+export class DrawnBattery {
+  /** Number of cells and of clip joints. */
+  readonly cells: number;
+  readonly joints: number;
+  private readonly strings: DrawnString[];
+  private readonly all: DrawnString[] = [];
+  private factors: Float64Array = new Float64Array(0);
+  private from = 0;
+
+  constructor(shape: BatteryShape, scatter: Scatter) {
+    let cells = 0;
+    const stringOf = (items: readonly ShapeItem[]): DrawnString => {
+      const places = items.map((item): Place => {
+        if ('strings' in item) return item.strings.map(stringOf);
+        const variance = (scatter.emfShare * item.emfVolts) ** 2;
+        const place = { emfVolts: item.emfVolts, loss: lossOf(item), at: cells, variance };
+        cells += 1;
+        return place;
+      });
+      const string: DrawnString = {
+        places,
+        // n items in a string have n + 1 clip joints, counting the two ends; so have the strings of a group.
+        joints: places.length + 1,
+        straight: places.every((place) =>
+          Array.isArray(place) ? place.every(({ straight }) => straight) : place.loss.straight,
+        ),
+        jointOhms: 0,
+        amps: 0,
+        volts: 0,
+        ohms: 0,
+        variance: 0,
+      };
+      this.all.push(string);
+      return string;
+    };
+    this.strings = shape.map(stringOf);
+    this.cells = cells;
+    this.joints = this.all.reduce((sum, { joints }) => sum + joints, 0);
+  }
+
+  /** Another class: factors of its cells from a place on, and what each joint adds. */
+  draw(factors: Float64Array, from: number, jointOhms: () => number): void {
+    this.factors = factors;
+    this.from = from;
+    for (const string of this.all) {
+      let ohms = 0;
+      for (let joint = 0; joint < string.joints; joint += 1) ohms += jointOhms();
+      string.jointOhms = ohms;
+    }
+  }
+
+  /** The battery while it gives a current in amperes. */
+  at(amps: number): Tangent {
+    return this.sideBySide(this.strings, amps);
+  }
+
+  /** Strings share the current as their curves bid: by Millman's theorem on the lines that touch them, taken twice. */
+  private sideBySide(strings: readonly DrawnString[], amps: number): Tangent {
+    const [only] = strings;
+    if (only !== undefined && strings.length === 1) return this.moveTo(only, amps);
+    for (const string of strings) this.moveTo(string, amps / strings.length);
+    const first = joined(strings, amps);
+    if (strings.every(({ straight }) => straight)) return first;
+    let moved = false;
+    for (const string of strings) {
+      const change = (string.volts - first.volts) / string.ohms;
+      if (Math.abs(change) <= TANGENT_SHARE * Math.abs(string.amps)) continue;
+      this.moveTo(string, string.amps + change);
+      moved = true;
+    }
+    return moved ? joined(strings, amps) : first;
+  }
+
+  /** A string while it gives a current. */
+  private moveTo(string: DrawnString, amps: number): DrawnString {
+    const { factors, from } = this;
+    let volts = -string.jointOhms * amps;
+    let ohms = string.jointOhms;
+    let variance = 0;
+    for (const place of string.places) {
+      if (Array.isArray(place)) {
+        const group = this.sideBySide(place, amps);
+        volts += group.volts;
+        ohms += group.ohms;
+        variance += group.variance;
+        continue;
+      }
+      const factor = factors[from + place.at]!;
+      volts += place.emfVolts - place.loss.voltsAt(factor * amps);
+      ohms += factor * place.loss.ohmsAt(factor * amps);
+      variance += place.variance;
+    }
+    string.amps = amps;
+    string.volts = volts;
+    string.ohms = ohms;
+    string.variance = variance;
+    return string;
+  }
+}
+
+/** Strings with their currents moved so that they stand at one voltage and give so much together. */
+function joined(strings: readonly DrawnString[], amps: number): Tangent {
+  let siemens = 0;
+  let shortAmps = 0;
+  let shortVariance = 0;
+  for (const string of strings) {
+    siemens += 1 / string.ohms;
+    shortAmps += string.amps + string.volts / string.ohms;
+    shortVariance += string.variance / string.ohms ** 2;
+  }
+  return {
+    volts: (shortAmps - amps) / siemens,
+    ohms: 1 / siemens,
+    variance: shortVariance / siemens ** 2,
+  };
+}

@@ -1,0 +1,84 @@
+import { gridCurve } from '../../physics/circuit/battery/gridCurve';
+import { operatingPoint } from '../../physics/circuit/operatingPoint';
+import { ROOM_THERMAL_VOLTS } from '../../constants';
+import type { LoadRequirement } from '../../records/plan/loadRequirement';
+import type { SeriesResistor } from '../../records/plan/planSchema';
+import { seriesOhms } from '../../physics/circuit/load/load';
+import type { CellInUse } from './cellInUse';
+import { chanceOfGrid } from './chanceOfGrid';
+import { strongCell, withResistor, type LoadLimit } from './seriesResistor';
+
+/** A wish that equal cells are to meet: which cells, for how long, what the load bears. */
+export interface GridWish {
+  readonly use: CellInUse;
+  /** Without a resistor. */
+  readonly need: LoadRequirement;
+  readonly resistor: SeriesResistor;
+  readonly limit: LoadLimit | null;
+}
+
+/** What a grid asks of its cells: through a resistor where it is so strong that the load needs one. */
+export function needOfGrid(
+  { use, need, resistor, limit }: GridWish,
+  cellsInSeries: number,
+  strings: number,
+): LoadRequirement {
+  return withResistor(need, resistor, limit, () =>
+    gridCurve(strongCell(use.fresh, cellsInSeries * strings), cellsInSeries, strings),
+  );
+}
+
+/** Volts and amperes of a grid at first and after the wanted time; zero amperes where nothing flows. */
+export interface GridMoments {
+  readonly need: LoadRequirement;
+  readonly first: { readonly volts: number; readonly amps: number };
+  readonly end: { readonly volts: number; readonly amps: number };
+}
+
+export function momentsOfGrid(
+  wish: GridWish,
+  cellsInSeries: number,
+  strings: number,
+): GridMoments {
+  const need = needOfGrid(wish, cellsInSeries, strings);
+  const at = (cell: CellInUse['fresh']): { volts: number; amps: number } => {
+    const point = operatingPoint(
+      gridCurve(cell, cellsInSeries, strings),
+      need.load,
+      ROOM_THERMAL_VOLTS,
+    );
+    return point.status === 'solved'
+      ? { volts: point.volts, amps: point.amps }
+      : { volts: cellsInSeries * cell.emfVolts, amps: 0 };
+  };
+  return { need, first: at(wish.use.fresh), end: at(wish.use.after(cellsInSeries)) };
+}
+
+/** Whether no cell of the grid ends before the wanted time, at the current it gives. */
+export function lastsInGrid(wish: GridWish, cellsInSeries: number, strings: number): boolean {
+  const { first, end } = momentsOfGrid(wish, cellsInSeries, strings);
+  const amps = (first.amps + end.amps) / 2 / strings;
+  return wish.use.endsAt(cellsInSeries, amps).seconds >= wish.use.seconds;
+}
+
+/** Chance that a class gets what is wanted for the whole time: resistance only grows, so the end decides. */
+export function chanceInUse(
+  wish: GridWish,
+  cellsInSeries: number,
+  strings: number,
+  run?: { readonly classes: number; readonly seed: number },
+): number {
+  return chanceOfGrid(
+    wish.use.after(cellsInSeries),
+    needOfGrid(wish, cellsInSeries, strings),
+    cellsInSeries,
+    strings,
+    run,
+  );
+}
+
+/** The resistor in series that a grid needs, ohms; `null` without one. */
+export function resistorOf(need: LoadRequirement): number | null {
+  const ohms = seriesOhms(need.load);
+  return ohms === 0 ? null : ohms;
+}
