@@ -11,7 +11,11 @@ import { ageingCell } from '@/core/physics/time/ageingOfFamily';
 import { discharge } from '@/core/physics/time/discharge';
 import { requirementOf, throughResistor } from '@/core/records/plan/loadRequirement';
 import { USUAL_RUNNING, wrapOf } from '@/core/records/plan/runningSchema';
-import { planBatteries, recipeOfFamily, type BatteryCandidate } from '@/core/work/planning/planBatteries';
+import {
+  planBatteries,
+  recipeOfFamily,
+  type BatteryCandidate,
+} from '@/core/work/planning/planBatteries';
 import { RECIPES } from '@/core/physics/chemistry/recipes';
 import { familyCell } from '@/core/physics/chemistry/families';
 import { limitOfTarget } from '@/core/work/planning/seriesResistor';
@@ -61,9 +65,17 @@ export function suggestions(): Suggestion[] {
 export function trueShare(suggestion: Suggestion, classes: number, seed: number): number {
   const { candidate, colour, brightness, minutes } = suggestion;
   const { family, cellsInSeries, strings, seriesResistorOhms } = candidate;
-  const need = throughResistor(requirementOf({ kind: 'led', colour, brightness }), seriesResistorOhms ?? 0);
+  const need = throughResistor(
+    requirementOf({ kind: 'led', colour, brightness }),
+    seriesResistorOhms ?? 0,
+  );
   const random = randomStream(seed);
-  const joints = badJointsOf(CLASS_SCATTER, strings * (cellsInSeries + 1), classes, randomStream(seed + 1));
+  const joints = badJointsOf(
+    CLASS_SCATTER,
+    strings * (cellsInSeries + 1),
+    classes,
+    randomStream(seed + 1),
+  );
   const around = {
     ...USUAL_RUNNING,
     wrap: wrapOf(USUAL_RUNNING, RECIPES[recipeOfFamily(family.id)]),
@@ -95,7 +107,8 @@ export function trueShare(suggestion: Suggestion, classes: number, seed: number)
       atSeconds: [0, 60 * minutes],
       leastAmps: 0,
     });
-    const enough = samples.length === 2 && samples.every(({ amps }) => amps >= need.amps * (1 - 1e-6));
+    const enough =
+      samples.length === 2 && samples.every(({ amps }) => amps >= need.amps * (1 - 1e-6));
     if (enough) works += 1;
   }
   return works / classes;

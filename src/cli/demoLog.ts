@@ -11,12 +11,12 @@ const VOLTS: Readonly<Record<string, readonly number[]>> = {
   Tern: [0.9, 1.79, 2.73],
 };
 const MILLIAMPS: Readonly<Record<string, number>> = {
-  Curlew: 1.31,
-  Knot: 1.48,
-  Dunlin: 1.22,
-  Avocet: 1.62,
-  Plover: 1.19,
-  Tern: 1.4,
+  Curlew: 2.62,
+  Knot: 2.96,
+  Dunlin: 2.44,
+  Avocet: 3.24,
+  Plover: 2.38,
+  Tern: 2.8,
 };
 const FIRST_MINUTE = Date.parse('2027-01-22T14:02:00Z');
 const MINUTE_MS = 60_000;

@@ -1,3 +1,5 @@
+import type { RecipeId } from '@/core/physics/chemistry/recipe';
+import { RECIPES } from '@/core/physics/chemistry/recipes';
 import { USUAL_LESSON } from '@/core/records/plan/lessonSchema';
 import { USUAL_RUNNING } from '@/core/records/plan/runningSchema';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan } from '@/core/records/plan/planSchema';
@@ -10,6 +12,11 @@ const LESSON: Plan['lesson'] = {
   minutes: 60,
   startsAt: '14:00',
 };
+
+/** A cell of the usual size with so many pairs of metal in one body. */
+function withPairs(recipe: RecipeId, pairs: number): Plan['cell']['size'] {
+  return { ...RECIPES[recipe].usualSize, pairs };
+}
 
 /** The invented demo scenario “Fernmoor Lighthouse Night”. Nothing in it is from anyone's real data. */
 export const DEMO_PLANS: readonly { readonly id: string; readonly plan: Plan }[] = [
@@ -37,9 +44,15 @@ export const DEMO_PLANS: readonly { readonly id: string; readonly plan: Plan }[]
       version: PLAN_VERSION,
       title: 'Fog bell on rhubarb-juice cups',
       lessonDate: '2027-01-29',
-      target: { kind: 'device', device: 'piezo-buzzer', leastVolts: 3, amps: 2e-3 },
+      target: { kind: 'device', device: 'piezo-buzzer', leastVolts: 3, amps: 1e-3 },
       minutes: 30,
-      cell: { recipe: 'juice-cup', ownRecipe: null, body: 'rhubarb-juice', size: null, own: null },
+      cell: {
+        recipe: 'juice-cup',
+        ownRecipe: null,
+        body: 'rhubarb-juice',
+        size: withPairs('juice-cup', 2),
+        own: null,
+      },
       arrangement: { kind: 'suggested' },
       seriesResistor: { kind: 'as-needed' },
       lesson: LESSON,
@@ -55,12 +68,12 @@ export const DEMO_PLANS: readonly { readonly id: string; readonly plan: Plan }[]
       title: 'Lamp for the model lighthouse',
       lessonDate: '2027-01-29',
       target: { kind: 'led', colour: 'amber', brightness: 'clear' },
-      minutes: 40,
+      minutes: 10,
       cell: {
         recipe: 'copper-zinc-fruit',
         ownRecipe: null,
         body: 'kiwi',
-        size: null,
+        size: withPairs('copper-zinc-fruit', 2),
         own: {
           openCircuitVolts: 0.93,
           shortCircuit: { amps: 1.4e-3, meterRange: '20 mA', secondsAfter: 2 },

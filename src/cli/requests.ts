@@ -50,7 +50,10 @@ export const simulateSchema = z.union([
       pairsPerBody: count(20).default(1),
       ...grid,
       target,
-      seriesResistorOhms: positive.nullable().default(null).describe('Resistor in series with the load.'),
+      seriesResistorOhms: positive
+        .nullable()
+        .default(null)
+        .describe('Resistor in series with the load.'),
       wrap: z.enum(WRAPS).default('open'),
       humidity: z.number().min(0).max(1).default(0.5),
       celsius: z.number().min(0).max(60).default(20),

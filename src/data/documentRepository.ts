@@ -1,3 +1,4 @@
+import { z } from 'zod';
 import { and, desc, eq, isNotNull, isNull } from 'drizzle-orm';
 import type { DocumentFormat, TitledDocument } from '@/core/formats/documentFormat';
 import {
@@ -15,6 +16,8 @@ export interface StoredDocument<T> {
   readonly revision: number;
   readonly updatedAt: number;
   readonly document: Result<T>;
+  /** Version that it was stored in; `null` where the text does not say. */
+  readonly storedVersion: number | null;
 }
 
 export type SaveOutcome =
@@ -43,6 +46,18 @@ export function createDocumentRepository<Kind extends DocumentKind>(
   return repositoryOf(db, kind, DOCUMENT_FORMATS[kind]);
 }
 
+const stamped = z.object({ version: z.number() });
+
+function versionOf(text: string): number | null {
+  try {
+    const parsed = stamped.safeParse(JSON.parse(text));
+    return parsed.success ? parsed.data.version : null;
+  } catch {
+    // What is no JSON is reported with the document itself.
+    return null;
+  }
+}
+
 /** Deleted documents are kept so that deleting can be undone. */
 function repositoryOf<T extends TitledDocument>(
   db: GrozerDatabase,
@@ -53,7 +68,8 @@ function repositoryOf<T extends TitledDocument>(
   const present = (id: string) => and(ofKind, eq(documents.id, id), isNull(documents.deletedAt));
   const stored = (row: typeof documents.$inferSelect): StoredDocument<T> => {
     const { id, revision, updatedAt } = row;
-    return { id, revision, updatedAt, document: format.parseText(row.document) };
+    const storedVersion = versionOf(row.document);
+    return { id, revision, updatedAt, document: format.parseText(row.document), storedVersion };
   };
   return {
     list: () =>

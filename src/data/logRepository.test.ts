@@ -111,7 +111,7 @@ test('readings of plans from before there was a log are found in it', () => {
     ['Curlew', [{ kind: 'short', string: 1, built: 1 }, 1.31e-3]],
   ]);
   expect(createDocumentRepository(db, 'plans').find('lamp')).toMatchObject({
-    document: { ok: true, value: { version: 8, title: 'Lamp' } },
+    document: { ok: true, value: { version: 9, title: 'Lamp' } },
   });
   db.$client.close();
 });

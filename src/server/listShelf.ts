@@ -7,14 +7,20 @@ interface ShelfEntry {
   readonly id: string;
   /** What the plan will do; the faults where its stored document cannot be read. */
   readonly summary: Result<PlanSummary>;
+  /** Stored before plans were judged for their whole time: its verdict may have changed. */
+  readonly judgedAnew: boolean;
 }
+
+/** Version of plans from which on they are judged for all of the wanted time. */
+const WHOLE_TIME_SINCE = 9;
 
 /** All plans on the shelf, last changed first, each with its live verdict. */
 export function listShelf({ documents }: Pick<ServerContext, 'documents'>): ShelfEntry[] {
   return documents('plans')
     .list()
-    .map(({ id, document }) => ({
+    .map(({ id, document, storedVersion }) => ({
       id,
+      judgedAnew: storedVersion !== null && storedVersion < WHOLE_TIME_SINCE,
       summary: document.ok ? succeed(keptSummary(document.value)) : document,
     }));
 }

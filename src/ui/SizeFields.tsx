@@ -61,13 +61,27 @@ export function SizeFields({ size, onChange }: SizeFieldsProps) {
         {size.shape === 'coin' ? null : lengthField('Depth in the wet', 'depthMillimetres')}
         {lengthField('Gap between them', 'gapMillimetres')}
       </Box>
-      <Box sx={{ mt: 2 }}>
+      <Box sx={{ mt: 2, display: 'flex', flexWrap: 'wrap', gap: 2 }}>
         <CountStepper
           label="pairs in one body"
           value={size.pairs}
           least={1}
           most={MAX_PAIRS}
           onChange={(pairs) => onChange({ pairs }, null)}
+        />
+        <CountStepper
+          label="more + metals"
+          value={size.extraPlus}
+          least={0}
+          most={MAX_PAIRS}
+          onChange={(extraPlus) => onChange({ extraPlus }, null)}
+        />
+        <CountStepper
+          label="more − metals"
+          value={size.extraMinus}
+          least={0}
+          most={MAX_PAIRS}
+          onChange={(extraMinus) => onChange({ extraMinus }, null)}
         />
       </Box>
     </>

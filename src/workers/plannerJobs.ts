@@ -13,6 +13,10 @@ import { leaveRunning } from '@/core/work/running/leaveRunning';
 import type { RunFactors } from '@/core/work/running/runBattery';
 import type { Running } from '@/core/records/plan/runningSchema';
 import { intermittentRun, type IntermittentRun } from '@/core/work/running/intermittentRun';
+import { cellOfPlan } from '@/core/records/plan/cellOfPlan';
+import { wishFor, type PlanEvaluation } from '@/core/work/planning/evaluatePlan';
+import { firstCellTable, type FirstCellRow } from '@/core/work/planning/firstCell';
+import { whatHelps } from '@/core/work/planning/whatHelps';
 import { wiringOptionsOf } from '@/core/work/planning/wiringOptions';
 
 /** Classes between two looks at the messages. */
@@ -27,6 +31,17 @@ let newestRun = 0;
 export const plannerJobs = {
   wiringOptions: wiringOptionsOf,
   otherLoads,
+  whatHelps,
+
+  /** The first-cell table of a plan as it stands. */
+  firstCellTable(
+    basis: PlanEvaluation['basis'],
+    cellsInSeries: number,
+    strings: number,
+  ): FirstCellRow[] {
+    return firstCellTable(wishFor(basis, cellOfPlan(basis)), cellsInSeries, strings);
+  },
+
   bestFromCupboard,
   leaveRunning,
   shortCircuitRecovery: shortCircuitRecovery,

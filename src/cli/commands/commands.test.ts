@@ -93,7 +93,7 @@ test('plan: candidates for a wish, the best of a stock, or why nothing works', (
   });
   expect(planCommand.run({ target, families: ['concentration'] })).toMatchObject({
     status: 'no-solution',
-    output: { impossible: [{ family: 'concentration', limit: 'amps' }] },
+    output: { impossible: [{ family: 'concentration', limit: 'volts' }] },
   });
 });
 

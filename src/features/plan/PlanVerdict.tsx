@@ -1,6 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
+import { TONES, verdictOf } from '@/core/work/planning/verdict';
 import { runVerdict } from '@/core/work/running/runWords';
 import { VerdictPill } from '@/ui/VerdictPill';
 import { OwnVerdict } from './OwnVerdict';
@@ -19,11 +20,16 @@ export function PlanVerdict({ station }: { station: string }) {
 /** On leaving it running; the plan’s own until that is worked out. */
 function RunVerdict() {
   const { minutes } = usePlan();
-  const { need } = usePlanContext().evaluation;
+  const { evaluation } = usePlanContext();
+  const { need } = evaluation;
   const run = useBatteryRun();
-  return run === null ? (
-    <OwnVerdict />
+  if (run === null) return <OwnVerdict />;
+  const left = runVerdict(run.run, need, minutes);
+  const own = verdictOf(evaluation);
+  // What the whole class makes of it counts here too.
+  return TONES.indexOf(own.tone) < TONES.indexOf(left.tone) ? (
+    <VerdictPill live tone={own.tone} headline={own.headline} details={[left.headline]} />
   ) : (
-    <VerdictPill live {...runVerdict(run.run, need, minutes)} />
+    <VerdictPill live {...left} />
   );
 }

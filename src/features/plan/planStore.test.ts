@@ -44,7 +44,7 @@ test('parts that an edit leaves alone keep their identity', () => {
 test('an edit that makes the plan invalid is a programmer error and changes nothing', () => {
   const store = createDocumentStore(PLAN_DOCUMENT, newPlan('A'));
   expect(() => store.edit((plan) => ({ ...plan, minutes: -1 }))).toThrow();
-  expect(store.store.getState().document.minutes).toBe(40);
+  expect(store.store.getState().document.minutes).toBe(10);
 });
 
 test('a version from elsewhere replaces the plan and its history', () => {

@@ -28,7 +28,7 @@ const voltsUpTo = (cell: number) =>
 
 test('each station shows its answer so far', () => {
   expect(answersOf(lamp)).toEqual([
-    'Amber LED, clear, 40 min',
+    'Amber LED, clear, 10 min',
     'Kiwi · 0.93 V, 1.4 mA (measured)',
     '4 in series × 3 strings',
     '6 groups · 84 kiwis · Fri 29 Jan',

@@ -13,12 +13,12 @@ const QUIET_MS = 250;
 
 export type ClassSimulation = WorkerJob<ClassesOutcome>;
 
-/** Many classes of a battery, simulated in the worker with progress and stop. */
+/** Many classes of a battery as it is after the wanted time, simulated in the worker with progress and stop. */
 export function useClassSimulation({
-  desk,
+  atEnd: { desk },
   need,
   wrong,
-}: Pick<PlanEvaluation, 'desk' | 'need' | 'wrong'>): ClassSimulation {
+}: Pick<PlanEvaluation, 'atEnd' | 'need' | 'wrong'>): ClassSimulation {
   const ask: WorkerQuestion<ClassesOutcome> = useCallback(
     (jobs, onProgress) =>
       jobs.simulateMany(wrong === 0 ? desk : withoutFaults(desk), need, MANY_CLASSES, onProgress),

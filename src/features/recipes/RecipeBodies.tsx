@@ -103,7 +103,8 @@ export function RecipeBodies({ own, change }: RecipePartProps) {
               format={(share) => formatNumber(share)}
               schema={bodyShape.reactionShare}
               onCommit={(share) => {
-                if (share !== null) changeBody(index, { reactionShare: share }, `reactions ${body.id}`);
+                if (share !== null)
+                  changeBody(index, { reactionShare: share }, `reactions ${body.id}`);
               }}
             />
             <IconButton

@@ -16,12 +16,13 @@ import { Hint } from '@/ui/Hint';
 interface PlanCardProps {
   readonly id: string;
   readonly summary: PlanSummary;
+  readonly judgedAnew: boolean;
   readonly onDuplicate: () => void;
   readonly onDelete: () => void;
 }
 
 /** A plan on the shelf: small picture, title, verdict. */
-export function PlanCard({ id, summary, onDuplicate, onDelete }: PlanCardProps) {
+export function PlanCard({ id, summary, judgedAnew, onDuplicate, onDelete }: PlanCardProps) {
   const { title, verdict, lessonDate } = summary;
   return (
     <Paper
@@ -53,6 +54,12 @@ export function PlanCard({ id, summary, onDuplicate, onDelete }: PlanCardProps) 
         </Typography>
       </Link>
       <VerdictPill {...verdict} />
+      {judgedAnew ? (
+        <Typography variant="caption" color="textSecondary">
+          Made before plans were judged for all of their minutes: the verdict may be another than
+          before, the plan is unchanged.
+        </Typography>
+      ) : null}
       <Box sx={{ display: 'flex', alignItems: 'center', mt: 'auto' }}>
         <Typography variant="body2" color="textSecondary" sx={{ flex: 1 }}>
           {lessonDate === null ? 'no lesson date yet' : `lesson on ${lessonDate}`}

@@ -19,7 +19,11 @@ import { PlanCard } from './PlanCard';
 import { UnreadableCard } from './UnreadableCard';
 
 interface ShelfProps {
-  readonly entries: readonly { id: string; summary: Result<PlanSummary> }[];
+  readonly entries: readonly {
+    id: string;
+    summary: Result<PlanSummary>;
+    judgedAnew: boolean;
+  }[];
   /** The tour was taken or declined in this browser. */
   readonly tourSeen: boolean;
 }
@@ -73,12 +77,13 @@ export function Shelf({ entries, tourSeen }: ShelfProps) {
             gridTemplateColumns: 'repeat(auto-fill, minmax(min(340px, 100%), 1fr))',
           }}
         >
-          {entries.map(({ id, summary }) => (
+          {entries.map(({ id, summary, judgedAnew }) => (
             <li key={id}>
               {summary.ok ? (
                 <PlanCard
                   id={id}
                   summary={summary.value}
+                  judgedAnew={judgedAnew}
                   onDuplicate={() => void duplicate(id)}
                   onDelete={() =>
                     void remove(id, `“${summary.value.title}” was taken off the shelf.`)

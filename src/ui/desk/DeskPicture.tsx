@@ -3,7 +3,7 @@ import type { Desk } from '@/core/physics/desk/desk';
 import type { BrightnessBand } from '@/core/physics/circuit/brightness';
 import type { StringState } from '@/core/physics/desk/solveDesk';
 import type { PlanTarget } from '@/core/records/plan/planSchema';
-import { formatAmps } from '@/core/units';
+import { formatAmps, formatOhms } from '@/core/units';
 import { CellDrawing } from './CellDrawing';
 import type { DeskGeometry, Lead, PlacedCell } from '@/core/physics/desk/deskGeometry';
 import { COPPER_FILL, DeskPatterns, INK, SOFT_INK } from './DeskPatterns';
@@ -21,6 +21,10 @@ export interface DeskPictureProps {
   readonly brightness: BrightnessBand | null;
   readonly running: boolean;
   readonly amps: number;
+  /** The same battery after the wanted time; left out where one moment is shown. */
+  readonly atEnd?: { readonly amps: number; readonly strings: readonly StringState[] };
+  /** Resistor in series with the load. */
+  readonly resistorOhms?: number | null;
   /** Size of the text against the usual one. */
   readonly textScale?: number;
 }
@@ -62,6 +66,7 @@ export function DeskPicture(props: DeskPictureProps) {
           geometry={geometry}
           openVolts={first.openVolts}
           loadedVolts={first.loadedVolts}
+          endVolts={props.atEnd?.strings[0]?.loadedVolts ?? null}
           loadName={loadName}
           textScale={textScale}
         />
@@ -216,7 +221,8 @@ function RowLabels({ geometry, strings, textScale }: RowLabelsProps) {
 }
 
 function LoadSide(props: DeskPictureProps) {
-  const { geometry, desk, target, brightness, running, amps, textScale = 1 } = props;
+  const { geometry, desk, target, brightness, running, amps, atEnd, textScale = 1 } = props;
+  const { resistorOhms = null } = props;
   const { leftBusX, rightBusX, loadX, loadY, returnY, rows } = geometry;
   const top = (rows[0]?.y ?? 0) - 16;
   const bottom = (rows.at(-1)?.y ?? 0) - 16;
@@ -231,12 +237,15 @@ function LoadSide(props: DeskPictureProps) {
         <path d={plusPath} stroke={COPPER_FILL} />
         <path d={minusPath} stroke="var(--mui-palette-secondary-main)" />
       </g>
+      {resistorOhms === null ? null : (
+        <SeriesResistor x={(rightBusX + loadX - 46) / 2} y={wireY} ohms={resistorOhms} />
+      )}
       <g transform={`translate(${loadX} ${loadY})`}>
         <LoadDrawing target={target} brightness={brightness} running={running} />
       </g>
       <text
         x={loadX + 4}
-        y={loadY - 44}
+        y={loadY - (atEnd === undefined ? 44 : 56)}
         fontSize={13 * textScale}
         fontWeight="700"
         textAnchor="middle"
@@ -244,6 +253,17 @@ function LoadSide(props: DeskPictureProps) {
       >
         {formatAmps(amps)}
       </text>
+      {atEnd === undefined ? null : (
+        <text
+          x={loadX + 4}
+          y={loadY - 42}
+          fontSize={11 * textScale}
+          textAnchor="middle"
+          fill={SOFT_INK}
+        >
+          {formatAmps(atEnd.amps)} at the end
+        </text>
+      )}
       <text
         x={loadX + 2}
         y={returnY - 5}
@@ -252,6 +272,27 @@ function LoadSide(props: DeskPictureProps) {
         fill={desk.loadReversed ? 'var(--mui-palette-error-main)' : SOFT_INK}
       >
         {hintOf(target, desk.loadReversed)}
+      </text>
+    </g>
+  );
+}
+
+/** A resistor in the + wire, with its value. */
+function SeriesResistor({ x, y, ohms }: { x: number; y: number; ohms: number }) {
+  return (
+    <g transform={`translate(${x} ${y})`}>
+      <rect
+        x="-13"
+        y="-5"
+        width="26"
+        height="10"
+        rx="2.5"
+        fill="var(--mui-palette-background-paper)"
+        stroke={INK}
+        strokeWidth="1.6"
+      />
+      <text y="-10" fontSize="11" fontWeight="700" textAnchor="middle" fill={INK}>
+        {formatOhms(ohms)}
       </text>
     </g>
   );

@@ -8,6 +8,8 @@ interface VoltageStairsProps {
   readonly openVolts: readonly number[];
   /** The same with the load connected. */
   readonly loadedVolts: readonly number[];
+  /** The same at the end of the wanted time; `null` where one moment is shown. */
+  readonly endVolts: readonly number[] | null;
   /** What holds the loaded end: `amber LED`. */
   readonly loadName: string;
   /** Size of the text against the usual one. */
@@ -24,6 +26,7 @@ export function VoltageStairs({
   geometry,
   openVolts,
   loadedVolts,
+  endVolts,
   loadName,
   textScale,
 }: VoltageStairsProps) {
@@ -48,7 +51,7 @@ export function VoltageStairs({
         <tspan fontSize={12 * textScale} fontWeight="700" fill={INK}>
           Volts along string 1
         </tspan>
-        <tspan dx="16">dashed: nothing connected · filled: {loadName} connected</tspan>
+        <tspan dx="16">{`dashed: nothing connected · filled: ${loadName} connected${endVolts === null ? '' : ' · dotted: at the end'}`}</tspan>
       </text>
       {stepX.map((x, index) => (
         <rect
@@ -67,6 +70,15 @@ export function VoltageStairs({
         strokeWidth="1.4"
         strokeDasharray="4 3"
       />
+      {endVolts === null ? null : (
+        <path
+          d={`M${leftBusX} ${y(0)} ${stepX.map((x, index) => `H${x} V${y(endVolts[index] ?? 0)} H${end(index)}`).join(' ')}`}
+          fill="none"
+          stroke={COPPER_FILL}
+          strokeWidth="1.8"
+          strokeDasharray="1.5 3"
+        />
+      )}
       <path
         d={`M${leftBusX} ${y(0)} H${rightBusX + 40}`}
         stroke={INK}

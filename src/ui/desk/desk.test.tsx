@@ -1,5 +1,5 @@
-import { USUAL_RUNNING } from '@/core/records/plan/runningSchema';
 /** @jest-environment jsdom */
+import { USUAL_RUNNING } from '@/core/records/plan/runningSchema';
 import '@testing-library/jest-dom';
 import { render, screen } from '@testing-library/react';
 import { RECIPE_IDS } from '@/core/physics/chemistry/recipe';

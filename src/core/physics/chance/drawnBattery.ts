@@ -20,12 +20,15 @@ export interface Tangent {
   readonly variance: number;
 }
 
+const { abs } = Math;
+
 /** Share by which a string's current may change while its curve and the line that touches it are the same for us (0.2 mV). */
 const TANGENT_SHARE = 0.12;
 
-type Place = CellPlace | DrawnString[];
+type Place = CellPlace | { readonly group: readonly DrawnString[] };
 
 interface CellPlace {
+  readonly group: null;
   readonly emfVolts: number;
   readonly loss: CellLoss;
   /** Its place among all cells. */
@@ -62,18 +65,20 @@ export class DrawnBattery {
     let cells = 0;
     const stringOf = (items: readonly ShapeItem[]): DrawnString => {
       const places = items.map((item): Place => {
-        if ('strings' in item) return item.strings.map(stringOf);
+        if ('strings' in item) return { group: item.strings.map(stringOf) };
         const variance = (scatter.emfShare * item.emfVolts) ** 2;
-        const place = { emfVolts: item.emfVolts, loss: lossOf(item), at: cells, variance };
+        const at = cells;
         cells += 1;
-        return place;
+        return { group: null, emfVolts: item.emfVolts, loss: lossOf(item), at, variance };
       });
       const string: DrawnString = {
         places,
         // n items in a string have n + 1 clip joints, counting the two ends; so have the strings of a group.
         joints: places.length + 1,
         straight: places.every((place) =>
-          Array.isArray(place) ? place.every(({ straight }) => straight) : place.loss.straight,
+          place.group === null
+            ? place.loss.straight
+            : place.group.every(({ straight }) => straight),
         ),
         jointOhms: 0,
         amps: 0,
@@ -115,7 +120,7 @@ export class DrawnBattery {
     let moved = false;
     for (const string of strings) {
       const change = (string.volts - first.volts) / string.ohms;
-      if (Math.abs(change) <= TANGENT_SHARE * Math.abs(string.amps)) continue;
+      if (abs(change) <= TANGENT_SHARE * abs(string.amps)) continue;
       this.moveTo(string, string.amps + change);
       moved = true;
     }
@@ -129,8 +134,8 @@ export class DrawnBattery {
     let ohms = string.jointOhms;
     let variance = 0;
     for (const place of string.places) {
-      if (Array.isArray(place)) {
-        const group = this.sideBySide(place, amps);
+      if (place.group !== null) {
+        const group = this.sideBySide(place.group, amps);
         volts += group.volts;
         ohms += group.ohms;
         variance += group.variance;

@@ -5,6 +5,9 @@ import {
   type CellModel,
 } from '../chemistry/cellModel';
 
+// Looked up once: as members of a global object they would be looked up anew each time where tests run.
+const { floor, sqrt } = Math;
+
 const NODES = 256;
 /** Share of the limiting current up to which the table goes; beyond it the curve itself is asked. */
 const REACH = 0.95;
@@ -45,7 +48,7 @@ function tabulatedLoss(cell: CellModel): CellLoss {
     cell.limitingAmps === undefined
       ? MOST_VOLTS / Math.max(cell.resistanceOhms, 1e-3)
       : REACH * cell.limitingAmps;
-  const perRoot = NODES / Math.sqrt(most);
+  const perRoot = NODES / sqrt(most);
   const volts = new Float64Array(NODES + 2);
   const ohms = new Float64Array(NODES + 2);
   for (let node = 0; node < volts.length; node += 1) {
@@ -54,8 +57,8 @@ function tabulatedLoss(cell: CellModel): CellLoss {
     ohms[node] = cellDifferentialOhms(cell, amps);
   }
   const read = (table: Float64Array, amps: number): number => {
-    const place = Math.sqrt(amps) * perRoot;
-    const node = Math.floor(place);
+    const place = sqrt(amps) * perRoot;
+    const node = floor(place);
     const below = table[node]!;
     return below + (place - node) * (table[node + 1]! - below);
   };

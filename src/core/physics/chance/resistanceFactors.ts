@@ -7,7 +7,11 @@ const KEPT = 4;
  * How many times the usual resistance each cell has, log-normal, from a seed. Drawn once and kept: the same classes are asked
  * about many times while a plan is made.
  */
-export function resistanceFactors(count: number, resistanceLog: number, seed: number): Float64Array {
+export function resistanceFactors(
+  count: number,
+  resistanceLog: number,
+  seed: number,
+): Float64Array {
   const key = `${seed} ${resistanceLog}`;
   const known = DRAWN.get(key);
   if (known !== undefined && known.length >= count) return known;

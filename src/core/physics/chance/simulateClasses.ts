@@ -66,8 +66,7 @@ export function simulateClasses(input: ClassesInput): ClassesOutcome {
   let index = 0;
   for (const drawn of drawnClasses(input)) {
     const at = drawn.at(typicalAmps);
-    const emfVolts =
-      at.volts + at.ohms * typicalAmps + Math.sqrt(at.variance) * random.normal();
+    const emfVolts = at.volts + at.ohms * typicalAmps + Math.sqrt(at.variance) * random.normal();
     const source = { emfVolts, resistanceOhms: at.ohms };
     const current = loadAmps(source, load, thermalVolts);
     amps[index] = current;

@@ -73,7 +73,9 @@ test('no typical cell has a false plateau: E·I_short is three to five times its
 });
 
 test('piles and acid aluminium are straight lines: one, two and four strings side by side fit half a per cent (common practice)', () => {
-  const straight = FAMILIES.filter(({ id }) => isLinearCell(familyCell(familyOf(id)))).map(({ id }) => id);
+  const straight = FAMILIES.filter(({ id }) => isLinearCell(familyCell(familyOf(id)))).map(
+    ({ id }) => id,
+  );
   expect(straight).toEqual([
     'coin-pile-brine',
     'one-coin-pile',

@@ -38,7 +38,9 @@ const cellBody = z.strictObject({
   plural: words('the plural', 60),
   openVolts: volts.nullable().describe('Open-circuit volts with this body; null: as the recipe.'),
   resistivityShare: share.describe('Resistivity against the recipe’s; 1: the same.'),
-  reactionShare: share.describe('Resistance of the electrode reactions against the recipe’s; 1: the same.'),
+  reactionShare: share.describe(
+    'Resistance of the electrode reactions against the recipe’s; 1: the same.',
+  ),
 });
 
 const range = (low: z.ZodType<number>, high: z.ZodType<number>) => ({ low, high });

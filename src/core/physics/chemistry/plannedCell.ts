@@ -69,6 +69,19 @@ export function electrolyteShareOf(
   return electrolyte / (electrolyte + parts.reactionOhms);
 }
 
+/** Resistance of a body with all of its electrodes against that of one pair in it, 1 and below. */
+export function shareOfOnePair(recipe: Recipe, body: CellBody, size: ElectrodeSize | null): number {
+  if (size === null) return 1;
+  const { pairs, extraPlus, extraMinus } = size;
+  if (pairs === 1 && extraPlus === 0 && extraMinus === 0) return 1;
+  const chemistry = chemistryWith(recipe, body);
+  const ohmsOf = (one: ElectrodeSize): number => {
+    const parts = resistanceParts(chemistry, geometryWith(recipe, one));
+    return parts.electrolyteOhms + parts.reactionOhms + parts.contactOhms;
+  };
+  return ohmsOf(size) / ohmsOf({ ...size, pairs: 1, extraPlus: 0, extraMinus: 0 });
+}
+
 /** The recipe's chemistry with what is known of this body. */
 export function chemistryWith(recipe: Recipe, body: CellBody): CellChemistry {
   const { chemistry } = recipe.physics;

@@ -159,7 +159,15 @@ export function size(
   depthMillimetres: number,
   gapMillimetres: number,
 ): ElectrodeSize {
-  return { shape, widthMillimetres, depthMillimetres, gapMillimetres, pairs: 1, extraPlus: 0, extraMinus: 0 };
+  return {
+    shape,
+    widthMillimetres,
+    depthMillimetres,
+    gapMillimetres,
+    pairs: 1,
+    extraPlus: 0,
+    extraMinus: 0,
+  };
 }
 
 export function body(

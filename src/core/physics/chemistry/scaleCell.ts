@@ -95,10 +95,7 @@ export function spreadPerMetre({ areaSquareMetres, gapMetres, round }: CellGeome
 }
 
 /** Where a cell of a size has its resistance. */
-export function resistanceParts(
-  chemistry: CellChemistry,
-  geometry: CellGeometry,
-): ResistanceParts {
+export function resistanceParts(chemistry: CellChemistry, geometry: CellGeometry): ResistanceParts {
   const { areaSquareMetres, contactOhms, pairs } = geometry;
   const plus = pairs + geometry.extraPlus;
   const minus = pairs + geometry.extraMinus;

@@ -12,7 +12,7 @@ import { solveDesk } from './solveDesk';
 
 const fresh = newPlan('x');
 const kiwi = cellOfPlan({
-    running: USUAL_RUNNING,
+  running: USUAL_RUNNING,
   cell: {
     ...fresh.cell,
     own: {

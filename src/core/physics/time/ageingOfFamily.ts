@@ -62,8 +62,7 @@ export function ageingCellOf(
 ): AgeingCell {
   const cell = familyCell(family, { pairs: run.pairsPerBody });
   const { electrolyteOhms, contactOhms } = resistanceParts(family.chemistry, family.geometry);
-  const share =
-    (electrolyteOhms + contactOhms) / familyCell(family).resistanceOhms;
+  const share = (electrolyteOhms + contactOhms) / familyCell(family).resistanceOhms;
   return ageingCell(cellInWarmth(cell, share, run.celsius), family, {
     ...run,
     minusElectrodes: run.pairsPerBody,
@@ -92,4 +91,3 @@ export function ageingCell(
     spoilsSeconds: spoilsDays === undefined ? null : spoilsDays * DAY_SECONDS,
   };
 }
-

@@ -173,6 +173,10 @@ const CATALOGUE = {
     pack: 20,
     reusable: true,
   }),
+  'series-resistor': part('load', 'series resistor', 'series resistors', 2, {
+    pack: 20,
+    reusable: true,
+  }),
   resistor: part('load', 'resistor', 'resistors', 2, { pack: 20, reusable: true }),
   device: part('load', 'device to run', 'devices to run', 5, reuse),
   goggles: part('safety', 'pair of goggles', 'pairs of goggles', 3, reuse),

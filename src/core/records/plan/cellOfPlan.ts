@@ -4,15 +4,13 @@ import type { ElectrodeSize } from '../../physics/chemistry/electrodeSize';
 import { ownCell } from '../../physics/chemistry/ownCell';
 import { recipeOfOwn } from '../../physics/chemistry/ownRecipe';
 import {
-  chemistryWith,
   electrolyteShareOf,
-  geometryWith,
+  shareOfOnePair,
   typicalCell,
   type PlannedCell,
 } from '../../physics/chemistry/plannedCell';
 import type { CellBody, Recipe } from '../../physics/chemistry/recipe';
 import { bodyOf, RECIPES } from '../../physics/chemistry/recipes';
-import { resistanceParts } from '../../physics/chemistry/scaleCell';
 import type { Plan } from './planSchema';
 
 /**
@@ -49,16 +47,9 @@ function withMoreElectrodes(
   body: CellBody,
   size: ElectrodeSize | null,
 ): CellModel {
-  if (size === null) return model;
-  const { pairs, extraPlus, extraMinus } = size;
-  if (pairs === 1 && extraPlus === 0 && extraMinus === 0) return model;
-  const chemistry = chemistryWith(recipe, body);
-  const ohmsOf = (one: ElectrodeSize): number => {
-    const parts = resistanceParts(chemistry, geometryWith(recipe, one));
-    return parts.electrolyteOhms + parts.reactionOhms + parts.contactOhms;
-  };
-  const share = ohmsOf(size) / ohmsOf({ ...size, pairs: 1, extraPlus: 0, extraMinus: 0 });
-  const plus = pairs + extraPlus;
+  const share = shareOfOnePair(recipe, body, size);
+  if (size === null || share === 1) return model;
+  const plus = size.pairs + size.extraPlus;
   const { activation, limitingAmps } = model;
   return {
     ...model,

@@ -70,7 +70,9 @@ function cellOfVersion9({ size, ownRecipe, ...cell }: Json): Json {
   return {
     ...cell,
     size: withSingleElectrodes(size),
-    ownRecipe: isRecord(ownRecipe) ? { ...ownRecipe, recipe: recipeOfVersion2(ownRecipe['recipe']) } : ownRecipe,
+    ownRecipe: isRecord(ownRecipe)
+      ? { ...ownRecipe, recipe: recipeOfVersion2(ownRecipe['recipe']) }
+      : ownRecipe,
   };
 }
 

@@ -252,7 +252,11 @@ test('a plan of version 8 keeps its size and its own recipe, and gets a resistor
   const parsed = PLAN_DOCUMENT.parse({
     ...plan,
     version: 8,
-    cell: { ...plan.cell, size: { ...size, pairs: 3 }, ownRecipe: { id: 'mine', recipe: oldRecipe } },
+    cell: {
+      ...plan.cell,
+      size: { ...size, pairs: 3 },
+      ownRecipe: { id: 'mine', recipe: oldRecipe },
+    },
   });
   expect(parsed.ok && parsed.value).toMatchObject({
     version: 9,

@@ -97,7 +97,9 @@ const arrangement = z.discriminatedUnion('kind', [
 const seriesResistor = z.discriminatedUnion('kind', [
   z
     .strictObject({ kind: z.literal('as-needed') })
-    .describe('The next preferred value that keeps the current in bounds, or none where none is needed.'),
+    .describe(
+      'The next preferred value that keeps the current in bounds, or none where none is needed.',
+    ),
   z.strictObject({ kind: z.literal('none') }),
   z.strictObject({
     kind: z.literal('own'),

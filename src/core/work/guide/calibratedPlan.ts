@@ -1,4 +1,11 @@
-import { CURRENT_RANGES, suitableCurrentRange } from '../../physics/instruments/meter';
+import { shareOfOnePair } from '../../physics/chemistry/plannedCell';
+import {
+  CURRENT_RANGE_FACTS,
+  CURRENT_RANGES,
+  suitableCurrentRange,
+  type CurrentRange,
+} from '../../physics/instruments/meter';
+import { cellOfPlan } from '../../records/plan/cellOfPlan';
 import type { LoggedReading } from '../../records/logbook/logEntry';
 import type { Plan } from '../../records/plan/planSchema';
 
@@ -18,6 +25,7 @@ export function calibratedPlan(plan: Plan, readings: readonly LoggedReading[]): 
   );
   if (volts === undefined || amps === undefined || volts.value <= 0 || amps.value <= 0) return null;
   const read = CURRENT_RANGES.find((range) => range === amps.range);
+  const meterRange = read ?? suitableCurrentRange(amps.value);
   return {
     ...plan,
     cell: {
@@ -25,8 +33,8 @@ export function calibratedPlan(plan: Plan, readings: readonly LoggedReading[]): 
       own: {
         openCircuitVolts: volts.value,
         shortCircuit: {
-          amps: amps.value,
-          meterRange: read ?? suitableCurrentRange(amps.value),
+          amps: ampsOfOnePair(plan, volts.value, amps.value, meterRange),
+          meterRange,
           secondsAfter: null,
         },
         loaded: [],
@@ -34,4 +42,13 @@ export function calibratedPlan(plan: Plan, readings: readonly LoggedReading[]): 
       },
     },
   };
+}
+
+/** A group reads the whole body, with all of its metals; the plan’s own readings are of one pair. */
+function ampsOfOnePair(plan: Plan, volts: number, amps: number, range: CurrentRange): number {
+  const { recipe, body } = cellOfPlan(plan);
+  const { shuntOhms } = CURRENT_RANGE_FACTS[range];
+  const share = shareOfOnePair(recipe, body, plan.cell.size);
+  const ohms = volts / amps - shuntOhms;
+  return share === 1 || ohms <= 0 ? amps : volts / (ohms / share + shuntOhms);
 }

@@ -11,6 +11,7 @@ import { nameOfTarget } from '../../records/plan/loadRequirement';
 import type { Plan } from '../../records/plan/planSchema';
 import type { PlanEvaluation } from '../planning/evaluatePlan';
 import { cautionsOf, cautionsOfVolts, type CautionId } from '../../physics/safety/cautions';
+import { formatOhms } from '../../units';
 import { capital } from '../../words';
 import type { GuideStep, MeterSetting } from './guideStep';
 
@@ -132,6 +133,18 @@ export function guideOfPlan(plan: Plan, evaluation: PlanEvaluation): GuideStep[]
       measure('battery-volts', 'Volts of the whole battery', { kind: 'battery-volts' }),
     );
   }
+  const { seriesResistorOhms } = evaluation;
+  if (seriesResistorOhms !== null) {
+    steps.push(
+      step({
+        id: 'resistor',
+        kind: 'device',
+        title: `Put the resistor of ${formatOhms(seriesResistorOhms)} in the + lead`,
+        text: `Battery +, resistor, ${device}: the current passes through all of them. Without it the ${device} may be destroyed.`,
+        minutes: MINUTES.volts,
+      }),
+    );
+  }
   steps.push(
     step({
       id: 'device',
@@ -144,7 +157,13 @@ export function guideOfPlan(plan: Plan, evaluation: PlanEvaluation): GuideStep[]
       minutes: MINUTES.device,
     }),
     measure('lights', `Does the ${device} run?`, { kind: 'lights', turned: false }),
-    measure('load-volts', `Volts at the ${device}`, { kind: 'load-volts' }),
+    measure(
+      'load-volts',
+      seriesResistorOhms === null
+        ? `Volts at the ${device}`
+        : `Volts at ${device} and resistor together`,
+      { kind: 'load-volts' },
+    ),
     step({
       id: 'hold',
       kind: 'hold',

@@ -21,11 +21,7 @@ export function deskAfter(desk: Desk, running: Running, seconds: number): Desk {
 }
 
 /** When the first of the battery's cells ends while each string gives a steady current, amperes. */
-export function endOfDesk(
-  desk: Desk,
-  running: Running,
-  stringAmps: readonly number[],
-): CellEndsAt {
+export function endOfDesk(desk: Desk, running: Running, stringAmps: readonly number[]): CellEndsAt {
   let first: CellEndsAt = { seconds: Infinity, by: 'spoilt' };
   desk.strings.forEach((items, string) => {
     const amps = stringAmps[string] ?? 0;
@@ -33,10 +29,7 @@ export function endOfDesk(
       const cells = item.kind === 'cell' ? [item] : item.strings.flat();
       const share = item.kind === 'cell' ? 1 : item.strings.length;
       for (const cell of cells) {
-        const ends = endOfCell(
-          ageingOf(cell, cell.model, 1, running, items.length),
-          amps / share,
-        );
+        const ends = endOfCell(ageingOf(cell, cell.model, 1, running, items.length), amps / share);
         if (ends.seconds < first.seconds) first = ends;
       }
     }

@@ -158,7 +158,9 @@ test('a plan is judged by the worse of its ends: clear at first, dim after some 
   expect(evaluation.amps).toBeGreaterThan(evaluation.need.amps);
   expect(evaluation.atEnd.amps).toBeLessThan(evaluation.need.amps);
   expect(verdict(long).tone).toBe('wrong');
-  expect(sentence(long)).toMatch(/^Clear at first, dim after \d.* · .* at first, .* at the end · 4 h wanted$/);
+  expect(sentence(long)).toMatch(
+    /^Clear at first, dim after \d.* · .* at first, .* at the end · 4 h wanted$/,
+  );
   // The moment that it names is the one at which the current falls below.
   const seconds = evaluation.wantedUntilSeconds!;
   const at = (share: number) => evaluatePlan({ ...long, minutes: (share * seconds) / 60 });
@@ -173,7 +175,9 @@ test('what dries, is used up or spoils in the wanted time is told with its hour'
     cell: { ...newPlan('x').cell, recipe: 'coin-pile-brine', body: 'felt' },
     running: { ...newPlan('x').running, wrap: 'open' },
   };
-  expect(sentence(withGrid(pile, 6, 2))).toMatch(/only \d+ h.*: a cell dries out · .* · 7 days wanted/);
+  expect(sentence(withGrid(pile, 6, 2))).toMatch(
+    /only \d+ h.*: a cell dries out · .* · 7 days wanted/,
+  );
 });
 
 test('an LED that strong cells would burn gets a resistor; without it the plan is not fine', () => {
@@ -227,7 +231,8 @@ test('an edit that leaves cell and target alone reuses what depends on them', ()
   const after = evaluatePlan(withGrid(lamp, 5, 3), before);
   expect(after.wiringOptions).toBe(before.wiringOptions);
   expect(after.classes).not.toBe(before.classes);
-  expect(after).toEqual(evaluatePlan(withGrid(lamp, 5, 3)));
+  const { wish: _functions, ...anew } = evaluatePlan(withGrid(lamp, 5, 3));
+  expect(after).toMatchObject(anew);
   expect(evaluatePlan({ ...lamp, title: 'Other' }, before).classes).toBe(before.classes);
 });
 

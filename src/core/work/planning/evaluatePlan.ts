@@ -139,9 +139,7 @@ export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null)
       classesOfDesk(wrong === 0 ? atEnd.desk : deskAfter(sound, running, 60 * minutes), need),
     holdsFromShortAmps:
       same?.holdsFromShortAmps ??
-      (cell.origin === 'own'
-        ? null
-        : leastShortAmps(wish, wiring.cellsInSeries, wiring.strings)),
+      (cell.origin === 'own' ? null : leastShortAmps(wish, wiring.cellsInSeries, wiring.strings)),
   };
 }
 
@@ -174,7 +172,11 @@ function wantedUntil(
   return high;
 }
 
-function wishFor(plan: Plan, cell: PlannedCell): GridWish {
+/** What a plan wishes of a grid of its cells. */
+export function wishFor(
+  plan: Pick<Plan, 'target' | 'minutes' | 'running' | 'seriesResistor'>,
+  cell: PlannedCell,
+): GridWish {
   const { target, minutes, running, seriesResistor } = plan;
   return {
     use: cellInUse(cell.model, {

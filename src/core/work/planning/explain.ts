@@ -140,14 +140,26 @@ function resistanceOfCell({ cell, basis }: PlanEvaluation): string[] {
   }
   const { shuntOhms } = CURRENT_RANGE_FACTS[shortCircuit.meterRange];
   const { asRead, secondsAfter } = cell.own;
-  return [
-    `One cell: ${formatVolts(openCircuitVolts)} ÷ ${formatAmps(shortCircuit.amps)} − ${formatOhms(shuntOhms)} of the meter = ${formatOhms(asRead.resistanceOhms)}`,
-    ...(secondsAfter === 0
-      ? []
-      : [
-          `Read ${formatNumber(secondsAfter, 2)} s after connecting, when part of its films had built up; at once it is ${formatOhms(cell.model.resistanceOhms)}.`,
-        ]),
+  const lines = [
+    `One pair: ${formatVolts(openCircuitVolts)} ÷ ${formatAmps(shortCircuit.amps)} − ${formatOhms(shuntOhms)} of the meter = ${formatOhms(asRead.resistanceOhms)}`,
   ];
+  if (secondsAfter > 0) {
+    lines.push(
+      `Read ${formatNumber(secondsAfter, 2)} s after connecting, when part of its films had built up: ${formatOhms(cell.own.model.resistanceOhms)} at once.`,
+    );
+  }
+  if (cell.model.resistanceOhms !== cell.own.model.resistanceOhms) {
+    lines.push(
+      `With ${electrodeWords(cell)} in one body, at ${formatNumber(cell.celsius)} °C: ${formatOhms(cell.model.resistanceOhms)}.`,
+    );
+  }
+  return lines;
+}
+
+function electrodeWords({ pairs, minusElectrodes }: PlanEvaluation['cell']): string {
+  const extra = minusElectrodes - pairs;
+  const more = extra === 0 ? '' : ` and ${extra} more −`;
+  return `${pairs} ${pairs === 1 ? 'pair' : 'pairs'}${more}`;
 }
 
 function originOfCell({ cell }: PlanEvaluation): string {

@@ -25,8 +25,7 @@ export function explainSize(recipe: Recipe, body: CellBody, size: ElectrodeSize)
   const squareCentimetres = (count: number): string =>
     `${formatNumber(SQUARE_CENTIMETRES * area * count)} cm²`;
   const spread = isRound(size) ? 'between two round bars' : 'between two faces';
-  const bridge =
-    parts.contactOhms === 0 ? '' : `, bridge ${formatOhms(parts.contactOhms)}`;
+  const bridge = parts.contactOhms === 0 ? '' : `, bridge ${formatOhms(parts.contactOhms)}`;
   return {
     title: 'Why the size matters',
     lines: [

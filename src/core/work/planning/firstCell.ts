@@ -3,6 +3,7 @@ import { CLASS_SCATTER } from '../../physics/chance/scatter';
 import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
 import { sideBySide } from '../../physics/chemistry/sideBySide';
 import { MAX_CELLS } from '../../physics/desk/limits';
+import { formatAmps } from '../../units';
 import { scaledUse } from './cellInUse';
 import { CHANCE_DEFAULTS, usualRun } from './chanceOfGrid';
 import { chanceInUse, momentsOfGrid, type GridWish } from './gridWish';
@@ -65,8 +66,7 @@ function scaleThatDoes(
       if (chance - recommendedFrom < NEAR.chance) break;
     } else low = at;
     const deviations = deviationsBelow(Math.min(TELLING.most, Math.max(TELLING.least, chance)));
-    const measured =
-      before === null ? 0 : (deviations - before.deviations) / (at - before.at);
+    const measured = before === null ? 0 : (deviations - before.deviations) / (at - before.at);
     if (measured > 0) slope = measured;
     before = { at, deviations };
     const next = at + (goal - deviations) / slope + NEAR.logScale / 4;
@@ -110,4 +110,25 @@ export function firstCellTable(
     rows.push({ fromAmps, cellsInSeries, strings: count, cells: count * cellsInSeries });
   }
   return rows;
+}
+
+/** Which readings a row is for: “0.6 mA and more”, “0.31 mA to 0.6 mA”. */
+export function rangeOfRow(rows: readonly FirstCellRow[], index: number): string {
+  const from = formatAmps(roundedUp(rows[index]?.fromAmps ?? 0));
+  const above = rows[index - 1];
+  return above === undefined
+    ? `${from} and more`
+    : `${from} to ${formatAmps(roundedUp(above.fromAmps))}`;
+}
+
+/** The row for a first cell that reads so many amperes; `null` where it is too weak for all of them. */
+export function rowFor(rows: readonly FirstCellRow[], amps: number): FirstCellRow | null {
+  return rows.find(({ fromAmps }) => amps >= fromAmps) ?? null;
+}
+
+/** Two figures, never less than what is needed. */
+export function roundedUp(amps: number): number {
+  if (!(amps > 0)) return 0;
+  const digit = 10 ** (Math.floor(Math.log10(amps)) - 1);
+  return Math.ceil(amps / digit - 1e-9) * digit;
 }

@@ -35,11 +35,7 @@ export interface GridMoments {
   readonly end: { readonly volts: number; readonly amps: number };
 }
 
-export function momentsOfGrid(
-  wish: GridWish,
-  cellsInSeries: number,
-  strings: number,
-): GridMoments {
+export function momentsOfGrid(wish: GridWish, cellsInSeries: number, strings: number): GridMoments {
   const need = needOfGrid(wish, cellsInSeries, strings);
   const at = (cell: CellInUse['fresh']): { volts: number; amps: number } => {
     const point = operatingPoint(

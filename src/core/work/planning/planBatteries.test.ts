@@ -44,11 +44,13 @@ test('every candidate meets the need on paper and says why; every other family s
   expect(impossible.find(({ family }) => family.id === 'dilute-sulfuric-acid')?.limit).toBe(
     'restricted',
   );
-  expect(impossible.find(({ family }) => family.id === 'concentration')?.limit).toBe('amps');
+  expect(impossible.find(({ family }) => family.id === 'concentration')?.limit).toBe('volts');
 });
 
 test('recommended ones come first, marginal ones after them', () => {
-  const { candidates } = planBatteries(input({ families: [familyOf('fruit')], mostCandidates: 40 }));
+  const { candidates } = planBatteries(
+    input({ families: [familyOf('fruit')], mostCandidates: 40 }),
+  );
   const recommended = candidates.map((one) => one.recommended);
   expect(recommended[0]).toBe(true);
   expect(recommended).toContain(false);
@@ -57,7 +59,14 @@ test('recommended ones come first, marginal ones after them', () => {
 });
 
 test('strong cells get a resistor, the next E12 value up; what then flows is borne by the LED', () => {
-  const { candidates } = planBatteries(input({ families: [familyOf('zinc-carbon-felt')] }));
+  const target = { kind: 'led', colour: 'red', brightness: 'clear' } as const;
+  const { candidates } = planBatteries(
+    input({
+      families: [familyOf('zinc-carbon-felt')],
+      need: requirementOf(target),
+      limit: limitOfTarget(target),
+    }),
+  );
   expect(candidates[0]?.seriesResistorOhms).toBeGreaterThan(0);
   expect(candidates[0]?.amps).toBeLessThan(20e-3);
   const fruit = planBatteries(input({ families: [familyOf('fruit')] }));
@@ -68,9 +77,12 @@ test('as long as nobody measured a cell, a candidate says on which one it depend
   const family = familyOf('fruit');
   const [typical] = planBatteries(input({ families: [family] })).candidates;
   expect(typical?.holdsFromShortAmps).toBeGreaterThan(0);
-  expect(typical?.holdsFromShortAmps).toBeLessThanOrEqual(0.45e-3);
+  // The typical cell is strong enough, since the wiring is recommended for it: four pairs of 0.45 mA.
+  expect(typical?.holdsFromShortAmps).toBeLessThanOrEqual(typical!.pairsPerBody * 0.45e-3);
   const measured = { ...family, measured: { emfVolts: 0.93, resistanceOhms: 654 } };
-  expect(planBatteries(input({ families: [measured] })).candidates[0]?.holdsFromShortAmps).toBeNull();
+  expect(
+    planBatteries(input({ families: [measured] })).candidates[0]?.holdsFromShortAmps,
+  ).toBeNull();
 });
 
 test.each(OBJECTIVES)('sorted by %s', (objective) => {

@@ -126,9 +126,9 @@ interface Wiring {
 export const PLANNER_DEFAULTS = { mostCells: 100, mostPairs: 4, mostCandidates: 12 } as const;
 
 /** Lengths of string that are followed up for each family and number of pairs. */
-const WANTED_PER_FAMILY = 3;
-/** More of them where there is one family only. */
-const WANTED_ALONE = 6;
+const WANTED_PER_FAMILY = 2;
+/** One more where there is one family only: three lengths for each number of pairs that the list has room for. */
+const WANTED_ALONE = 3;
 
 /**
  * Batteries that meet a need for its whole time, over families, lengths of string, strings side by side and pairs in one body.
@@ -192,12 +192,7 @@ function wishOf(family: PlannerFamily, pairs: number, asked: PlannerWish): GridW
   return { use: useOf(family, pairs, minutes, running), need, resistor, limit };
 }
 
-function useOf(
-  family: PlannerFamily,
-  pairs: number,
-  minutes: number,
-  running: Running,
-): CellInUse {
+function useOf(family: PlannerFamily, pairs: number, minutes: number, running: Running): CellInUse {
   return cellInUse(cellWith(family, pairs, running.celsius), {
     ...running,
     family,
@@ -228,12 +223,19 @@ function wiringsOf(family: PlannerFamily, input: PlannerInput): Wiring[] {
     if (mostCells < 1) continue;
     const wish = wishOf(family, pairsPerBody, input);
     const longest = Math.min(mostCells, longestString(wish.use.fresh.emfVolts));
+    if (wish.use.endsAt(longest, 0).seconds < wish.use.seconds) continue;
     const limits = { longest, mostCells, wanted };
     const sure = searchGrids(wish, { ...limits, leastChance: recommendedFrom });
-    const marginal = searchGrids(wish, { ...limits, wanted: 2, leastChance: marginalFrom }).filter(
-      ({ chance }) => chance < recommendedFrom,
-    );
-    for (const { cellsInSeries, strings } of [...sure, ...marginal]) {
+    const found =
+      sure.length > 0 ? sure : searchGrids(wish, { ...limits, leastChance: marginalFrom });
+    const fewer = sure
+      .slice(0, 1)
+      .map(({ cellsInSeries, strings }) => ({ cellsInSeries, strings: strings - 1 }))
+      .filter(
+        ({ cellsInSeries, strings }) =>
+          strings > 0 && chanceInUse(wish, cellsInSeries, strings) >= marginalFrom,
+      );
+    for (const { cellsInSeries, strings } of [...found, ...fewer]) {
       wirings.push({ family, wish, cellsInSeries, strings, pairsPerBody });
     }
   }
@@ -247,7 +249,9 @@ function mostCellsWithin(family: PlannerFamily, pairs: number, input: PlannerInp
     mostCells,
     stock.bodies ?? Infinity,
     stock.pairs === null ? Infinity : Math.floor(stock.pairs / pairs),
-    mostPrice === null ? Infinity : Math.floor((mostPrice * (1 + 1e-9)) / priceOfCell(family, pairs)),
+    mostPrice === null
+      ? Infinity
+      : Math.floor((mostPrice * (1 + 1e-9)) / priceOfCell(family, pairs)),
   );
 }
 
@@ -312,8 +316,7 @@ function factsOf(wiring: Wiring, asked: PlannerWish): CandidateFacts {
   const { need, first, end } = momentsOfGrid(wish, cellsInSeries, strings);
   const openVolts = cellsInSeries * wish.use.fresh.emfVolts;
   const life = wish.use.endsAt(cellsInSeries, (first.amps + end.amps) / 2 / strings);
-  const chance =
-    life.seconds < wish.use.seconds ? 0 : chanceInUse(wish, cellsInSeries, strings);
+  const chance = life.seconds < wish.use.seconds ? 0 : chanceInUse(wish, cellsInSeries, strings);
   const isLed = need.load.kind === 'led' || need.load.kind === 'led-group';
   const bandOf = (amps: number): BrightnessBand | null => (isLed ? brightnessOf(amps) : null);
   return {

@@ -44,12 +44,13 @@ export function planGrids(wish: GridWish): GridPlan {
   const longest = longestString(wish.use.fresh.emfVolts);
   const mostCells = Math.min(PLANNING_DEFAULTS.mostCells, MAX_CELLS);
   const { recommendedFrom, marginalFrom } = PLANNING_DEFAULTS;
+  // Corrosion, drying and mould go on without a current too; a tall pile dries slowest.
+  const ends = wish.use.endsAt(longest, 0);
+  if (ends.seconds < wish.use.seconds) return { status: 'impossible', limit: 'time', ends };
   for (const leastChance of [recommendedFrom, marginalFrom]) {
     const [suggested] = searchGrids(wish, { longest, mostCells, leastChance, wanted: 1 });
     if (suggested !== undefined) return { status: 'possible', suggested };
   }
-  const ends = wish.use.endsAt(longest, 0);
-  if (ends.seconds < wish.use.seconds) return { status: 'impossible', limit: 'time', ends };
   const weak = gridsFor(oneSigmaWeakCell(wish.use.after(longest)), wish.need, { longest });
   return weak.length === 0
     ? { status: 'impossible', limit: 'volts', cellsNeeded: null }

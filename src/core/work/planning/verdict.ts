@@ -5,13 +5,17 @@ import type { PlanTarget } from '../../records/plan/planSchema';
 import { formatAmps, formatMinutes, formatVolts } from '../../units';
 import { capital } from '../../words';
 import { reaches, type PlanEvaluation } from './evaluatePlan';
+import { roundedUp } from './firstCell';
 import { END_WORDS } from './planBatteries';
 import { PLANNING_DEFAULTS } from './planGrids';
+
+/** From worst to best. */
+export const TONES = ['wrong', 'marginal', 'fine'] as const;
 
 /** One plain sentence about what will happen, always true, with its figures and how certain they are. */
 export interface Verdict {
   /** `fine`: recommended; `marginal`: may well fail in class; `wrong`: will not do what is wanted. */
-  readonly tone: 'fine' | 'marginal' | 'wrong';
+  readonly tone: (typeof TONES)[number];
   readonly headline: string;
   /** Figures and certainty, joined to the headline by a dot in the middle. */
   readonly details: readonly string[];
@@ -146,12 +150,6 @@ export function conditionWording({ holdsFromShortAmps }: PlanEvaluation): string
   return holdsFromShortAmps === null
     ? []
     : [`holds if one cell reads at least ${formatAmps(roundedUp(holdsFromShortAmps))}`];
-}
-
-/** Two figures, never less than what is needed. */
-function roundedUp(amps: number): number {
-  const digit = 10 ** (Math.floor(Math.log10(amps)) - 1);
-  return Math.ceil(amps / digit - 1e-9) * digit;
 }
 
 /** A load that a strong class would harm; `null` where it bears all of them. */

@@ -6,7 +6,7 @@ import { LONGEST_STRING, MAX_CELLS } from '../../physics/desk/limits';
 import type { Plan } from '../../records/plan/planSchema';
 import { formatMinutes, formatNumber } from '../../units';
 import { evaluatePlan, reaches, type PlanEvaluation } from './evaluatePlan';
-import { asPercentRounded, verdictOf, type Verdict } from './verdict';
+import { asPercentRounded, TONES, verdictOf, type Verdict } from './verdict';
 import { usualSizeOf, withMorePlus } from './planEdits';
 
 /** A change to a plan that mends what falls short, and what it would then do. */
@@ -17,10 +17,11 @@ export interface Help {
   /** `clear for 10 min · 97 of 100` */
   readonly effect: string;
   readonly tone: Verdict['tone'];
-  readonly change: Partial<Pick<Plan, 'target' | 'minutes' | 'cell' | 'arrangement' | 'seriesResistor'>>;
+  readonly change: Partial<
+    Pick<Plan, 'target' | 'minutes' | 'cell' | 'arrangement' | 'seriesResistor'>
+  >;
 }
 
-const TONES = ['wrong', 'marginal', 'fine'] as const;
 /** A chance must grow by so much to be worth a press. */
 const WORTH_CHANCE = 0.02;
 const MOST_SHOWN = 6;
@@ -42,9 +43,7 @@ export function whatHelps(plan: Plan): Help[] {
       helps.push({ id, what, effect: effectOf(then), tone, change });
     }
   }
-  return helps
-    .sort((a, b) => TONES.indexOf(b.tone) - TONES.indexOf(a.tone))
-    .slice(0, MOST_SHOWN);
+  return helps.sort((a, b) => TONES.indexOf(b.tone) - TONES.indexOf(a.tone)).slice(0, MOST_SHOWN);
 }
 
 type Change = Pick<Help, 'id' | 'what' | 'change'>;

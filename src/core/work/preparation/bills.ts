@@ -1,3 +1,4 @@
+import type { ElectrodeSize } from '../../physics/chemistry/electrodeSize';
 import type { Recipe, RecipeId } from '../../physics/chemistry/recipe';
 import type { PartId } from '../../records/cupboard/parts';
 
@@ -16,36 +17,44 @@ export interface SeparatorSource {
 interface FamilyBill {
   /** For one cell with one pair of metals, besides its body and separator. */
   readonly cell: readonly BillLine[];
-  /** Metals of one further pair in the same body. */
-  readonly pair: readonly BillLine[];
+  /** Metals of one further pair in the same body: + and −. */
+  readonly plus: readonly BillLine[];
+  readonly minus: readonly BillLine[];
   /** Once for each string. */
   readonly string: readonly BillLine[];
   /** The cells touch: a string needs leads at its two ends only. */
   readonly touching: boolean;
 }
 
-const STACK: Pick<FamilyBill, 'pair' | 'string' | 'touching'> = {
-  pair: [],
+const STACK: Pick<FamilyBill, 'plus' | 'minus' | 'string' | 'touching'> = {
+  plus: [],
+  minus: [],
   string: [{ part: 'rubber-band', amount: 1 }],
   touching: true,
 };
 const LOOSE: Pick<FamilyBill, 'string' | 'touching'> = { string: [], touching: false };
 const each = (...parts: readonly PartId[]): BillLine[] =>
   parts.map((part) => ({ part, amount: 1 }));
-const pairOf = (...parts: readonly PartId[]): Pick<FamilyBill, 'cell' | 'pair'> => ({
-  cell: each(...parts),
-  pair: each(...parts),
-});
+
+/** A loose cell of its metals and what else stands once for each. */
+function loose(
+  plus: readonly BillLine[],
+  minus: readonly BillLine[],
+  once: readonly BillLine[] = [],
+): FamilyBill {
+  return { ...LOOSE, cell: [...once, ...plus, ...minus], plus, minus };
+}
+
+const CHARCOAL_TAB: BillLine[] = [...each('copper-tab'), { part: 'charcoal', amount: 5 }];
+const ribbon = (centimetres: number): BillLine[] => [
+  { part: 'magnesium-ribbon', amount: centimetres },
+];
 
 /** Parts of each family (parts and amounts: common practice, no source). */
 const FAMILY_BILLS: Readonly<Record<RecipeId, FamilyBill>> = {
-  'copper-zinc-fruit': { ...LOOSE, ...pairOf('copper-strip', 'galvanised-nail') },
-  'root-vegetable': { ...LOOSE, ...pairOf('copper-strip', 'galvanised-nail') },
-  'juice-cup': {
-    ...LOOSE,
-    cell: each('cup', 'copper-strip', 'zinc-strip'),
-    pair: each('copper-strip', 'zinc-strip'),
-  },
+  'copper-zinc-fruit': loose(each('copper-strip'), each('galvanised-nail')),
+  'root-vegetable': loose(each('copper-strip'), each('galvanised-nail')),
+  'juice-cup': loose(each('copper-strip'), each('zinc-strip'), each('cup')),
   'coin-pile-brine': { ...STACK, cell: each('copper-coin', 'zinc-washer') },
   // n cells: n sanded coins and one whole coin on top.
   'one-coin-pile': {
@@ -54,37 +63,14 @@ const FAMILY_BILLS: Readonly<Record<RecipeId, FamilyBill>> = {
     string: [...STACK.string, { part: 'whole-coin', amount: 1 }],
   },
   'nickel-zinc-pile': { ...STACK, cell: each('nickel-coin', 'zinc-washer') },
-  'aluminium-air-brine': { ...LOOSE, ...pairOf('graphite-rod', 'aluminium-foil') },
-  'aluminium-air-acid': {
-    ...LOOSE,
-    cell: [...each('copper-tab', 'aluminium-foil', 'roof-card'), { part: 'charcoal', amount: 5 }],
-    pair: [...each('copper-tab', 'aluminium-foil'), { part: 'charcoal', amount: 5 }],
-  },
-  'magnesium-graphite': {
-    ...LOOSE,
-    cell: [...each('cup', 'graphite-rod'), { part: 'magnesium-ribbon', amount: 10 }],
-    pair: [...each('graphite-rod'), { part: 'magnesium-ribbon', amount: 10 }],
-  },
-  'magnesium-air-rod': {
-    ...LOOSE,
-    cell: [...each('graphite-rod'), { part: 'magnesium-ribbon', amount: 30 }],
-    pair: [...each('graphite-rod'), { part: 'magnesium-ribbon', amount: 30 }],
-  },
-  'zinc-carbon-felt': { ...LOOSE, ...pairOf('carbon-felt', 'graphite-foil', 'zinc-foil') },
-  'two-solution': {
-    ...LOOSE,
-    cell: [{ part: 'beaker', amount: 2 }, ...each('copper-strip', 'zinc-strip')],
-    pair: each('copper-strip', 'zinc-strip'),
-  },
-  concentration: {
-    ...LOOSE,
-    cell: [
-      { part: 'beaker', amount: 2 },
-      { part: 'copper-strip', amount: 2 },
-    ],
-    pair: [{ part: 'copper-strip', amount: 2 }],
-  },
-  'dilute-sulfuric-acid': { ...LOOSE, ...pairOf('copper-plate', 'zinc-plate') },
+  'aluminium-air-brine': loose(each('graphite-rod'), each('aluminium-foil')),
+  'aluminium-air-acid': loose(CHARCOAL_TAB, each('aluminium-foil'), each('roof-card')),
+  'magnesium-graphite': loose(each('graphite-rod'), ribbon(10), each('cup')),
+  'magnesium-air-rod': loose(each('graphite-rod'), ribbon(30)),
+  'zinc-carbon-felt': loose(each('carbon-felt', 'graphite-foil'), each('zinc-foil')),
+  'two-solution': loose(each('copper-strip'), each('zinc-strip'), [{ part: 'beaker', amount: 2 }]),
+  concentration: loose(each('copper-strip'), each('copper-strip'), [{ part: 'beaker', amount: 2 }]),
+  'dilute-sulfuric-acid': loose(each('copper-plate'), each('zinc-plate')),
 };
 
 /** What stands for the body itself, where it is bought. */
@@ -128,15 +114,26 @@ const SEPARATOR_SHEETS: Readonly<Partial<Record<string, SeparatorSource>>> = {
   'salt-water': { sheet: 'kitchen-towel', what: 'kitchen towel' },
 };
 
-/** Parts of one cell: body and metals, so many pairs in the same body. Separators and liquids are not in it. */
-export function billOfCell(recipe: Pick<Recipe, 'id'>, bodyId: string, pairs: number): BillLine[] {
-  const { cell, pair } = FAMILY_BILLS[recipe.id];
+/** Electrodes in one body. */
+export type ElectrodesInBody = Pick<ElectrodeSize, 'pairs' | 'extraPlus' | 'extraMinus'>;
+
+export const ONE_PAIR: ElectrodesInBody = { pairs: 1, extraPlus: 0, extraMinus: 0 };
+
+/** Parts of one cell: body and metals, as many as stick in the same body. Separators and liquids are not in it. */
+export function billOfCell(
+  recipe: Pick<Recipe, 'id'>,
+  bodyId: string,
+  { pairs, extraPlus, extraMinus }: ElectrodesInBody = ONE_PAIR,
+): BillLine[] {
+  const { cell, plus, minus } = FAMILY_BILLS[recipe.id];
   const bodyPart = BODY_PARTS[bodyId] ?? (OWN_BODY.test(bodyId) ? 'own-body' : undefined);
-  const more = pair.map((line) => ({ ...line, amount: line.amount * (pairs - 1) }));
+  const times = (lines: readonly BillLine[], more: number): BillLine[] =>
+    more === 0 ? [] : lines.map((line) => ({ ...line, amount: line.amount * more }));
   return [
     ...(bodyPart === undefined ? [] : [{ part: bodyPart, amount: 1 }]),
     ...cell,
-    ...more.filter(({ amount }) => amount > 0),
+    ...times(plus, pairs - 1 + extraPlus),
+    ...times(minus, pairs - 1 + extraMinus),
   ];
 }
 

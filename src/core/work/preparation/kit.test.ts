@@ -311,7 +311,7 @@ test('pairs belong to the plan’s own cell, wherever it stands; a typical one a
 });
 
 test('a body that was added to an own recipe is on the list', () => {
-  expect(billOfCell({ id: 'copper-zinc-fruit' }, 'own-2', 1)[0]).toEqual({
+  expect(billOfCell({ id: 'copper-zinc-fruit' }, 'own-2')[0]).toEqual({
     part: 'own-body',
     amount: 1,
   });

@@ -7,7 +7,7 @@ import {
 import type { Lesson } from '../../records/plan/lessonSchema';
 import type { Plan } from '../../records/plan/planSchema';
 import type { PlanEvaluation } from '../planning/evaluatePlan';
-import { billOfCell, billOfString, separatorSource } from './bills';
+import { billOfCell, billOfString, ONE_PAIR, separatorSource } from './bills';
 import { foilStep, sandingStep, separatorStep, wireStep, type CuttingStep } from './cutting';
 import { liquidsOfCell, type CellLiquid } from './liquids';
 import { sparesOf } from './sparesOf';
@@ -41,24 +41,28 @@ const TOWELS_PER_GROUP = 4;
 /** Counts every part of a plan for its class. Things that are wrong on purpose count as sound. */
 export function kitOfPlan(
   { cell, lesson, target }: Pick<Plan, 'cell' | 'lesson' | 'target'>,
-  evaluation: Pick<PlanEvaluation, 'desk' | 'cell'>,
+  evaluation: Pick<PlanEvaluation, 'desk' | 'cell' | 'seriesResistorOhms'>,
 ): Kit {
   const desk = withoutFaults(evaluation.desk);
   const cells = cellsOf(desk);
   const { groups, pupils } = lesson;
   const spareCells = sparesOf(cells.length * groups, lesson);
-  const pairs = cell.size?.pairs ?? 1;
   const counter = partCounter(groups, lesson.swapped);
 
   const kinds = kindsOf(cells, spareCells, evaluation);
   for (const { kind, planned, count, spares } of kinds) {
-    const bill = billOfCell(kind.recipe, kind.body.id, planned ? pairs : 1);
+    const bill = billOfCell(
+      kind.recipe,
+      kind.body.id,
+      planned ? (cell.size ?? ONE_PAIR) : ONE_PAIR,
+    );
     for (const { part, amount } of bill) {
       counter.add(part, amount * count, amount * spares);
     }
   }
   for (const items of desk.strings) addString(items, counter);
   addGroupThings(counter, cells, lesson, target);
+  if (evaluation.seriesResistorOhms !== null) counter.add('series-resistor', 1, spareLoads(lesson));
   const pieces = counter.lines().find(({ part }) => part === 'bell-wire')?.total ?? 0;
   const cutting = [...cuttingOf(kinds, cell, lesson), ...(pieces === 0 ? [] : [wireStep(pieces)])];
   for (const step of cutting) {
@@ -161,13 +165,18 @@ function addString(items: readonly StandingItem[], counter: PartCounter): void {
   }
 }
 
+/** One small part in six gets lost or burns (common practice, no source). */
+function spareLoads({ groups }: Lesson): number {
+  return Math.ceil(groups / 6);
+}
+
 function addGroupThings(
   counter: PartCounter,
   cells: readonly StandingCell[],
   lesson: Lesson,
   target: Plan['target'],
 ): void {
-  counter.add(LOAD_PARTS[target.kind], 1, target.kind === 'led' ? Math.ceil(lesson.groups / 6) : 0);
+  counter.add(LOAD_PARTS[target.kind], 1, target.kind === 'led' ? spareLoads(lesson) : 0);
   counter.add('tray', 1, 0);
   counter.add('scissors', 1, 0);
   counter.add('paper-towel', TOWELS_PER_GROUP, 0);
@@ -203,7 +212,7 @@ function cuttingOf(kinds: readonly CellKind[], cell: Plan['cell'], lesson: Lesso
     const source = separatorSource(kind.body.id);
     const size = planned && cell.size !== null ? cell.size : kind.recipe.usualSize;
     if (source !== null) steps.push(separatorStep(total, size, source, lesson));
-    const bill = billOfCell(kind.recipe, kind.body.id, 1);
+    const bill = billOfCell(kind.recipe, kind.body.id);
     if (bill.some(({ part }) => part === 'coin-to-sand')) coins += total;
     if (bill.some(({ part }) => part === 'aluminium-foil')) foil += total;
   }

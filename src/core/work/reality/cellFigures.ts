@@ -44,7 +44,7 @@ const TABLE_ROOM: Readonly<Record<CellLook, number>> = {
 const METALS_KILOGRAMS = 0.008;
 
 export function cellFigures(
-  { recipe, body, model, origin }: PlannedCell,
+  { recipe, body, model, origin, minusElectrodes }: PlannedCell,
   cupboard: Pick<CupboardState, 'entries'>,
 ): CellFigures {
   const { supplies } = familyOf(recipe.family);
@@ -59,9 +59,10 @@ export function cellFigures(
     shortAmps,
     mostWatts: power.watts,
     bestVolts: power.volts,
-    coulombs: DEFAULT_UTILISATION * supplies.metalCoulombs,
-    kilograms: Math.max(supplies.foodGrams, supplies.waterGrams) / 1000 + METALS_KILOGRAMS,
-    price: priceOfBill(billOfCell(recipe, body.id, 1), cupboard).all,
+    coulombs: DEFAULT_UTILISATION * supplies.metalCoulombs * minusElectrodes,
+    kilograms:
+      Math.max(supplies.foodGrams, supplies.waterGrams) / 1000 + METALS_KILOGRAMS * minusElectrodes,
+    price: priceOfBill(billOfCell(recipe, body.id), cupboard).all,
     squareMetres: TABLE_ROOM[recipe.look],
     linear: isLinearCell(model),
     origin:

@@ -63,10 +63,10 @@ test('a phone of 5 V, 1 A on the scenario’s kiwis: thousands of them, and the 
   expect(answer.question).toBe('How many kiwis to charge a phone?');
   expect(answer.remarks[0]).toContain('the current that is short');
   expect(answer.cautions).toContain('devices');
-  // 5 W ÷ 0.33 mW each.
+  // 5 W ÷ 0.72 mW each.
   const least = 5 / (0.93 ** 2 / (4 * kiwi.model.resistanceOhms));
   const power = answer.lines.find(({ what }) => what.startsWith('Why not fewer'));
-  expect(power?.result.replace(/\D/g, '')).toBe(String(Number(least.toPrecision(3))));
+  expect(power?.result.replace(/\D/g, '')).toBe(String(Math.ceil(least)));
 });
 
 test('where the metal would not last, more strings share the current: charge by Faraday decides', () => {
@@ -104,7 +104,7 @@ test('a pulse out of a bank: ½CV² and r·C·ln(E ÷ (E − V)) (closed form)',
 
 test('over 30 V an adult, over 60 V no class plan', () => {
   const cell = asked(kiwi);
-  expect(workOutWish(cell, run(12, 1e-3, 60), [], '').cautions).toEqual([]);
+  expect(workOutWish(cell, run(10, 1e-3, 60), [], '').cautions).toEqual([]);
   expect(workOutWish(cell, run(24, 1e-3, 60), [], '').cautions).toEqual(['over-30']);
   expect(workOutWish(cell, run(400, 1e-3, 60), [], '').cautions).toEqual(['over-60']);
 });

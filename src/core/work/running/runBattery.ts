@@ -92,7 +92,11 @@ export function leastAmpsOf(need: LoadRequirement): number {
 }
 
 /** The cells of a desk as readings over time have found them. */
-export function fittedStrings(desk: Desk, running: Running, factors = USUAL_FACTORS): AgeingCell[][] {
+export function fittedStrings(
+  desk: Desk,
+  running: Running,
+  factors = USUAL_FACTORS,
+): AgeingCell[][] {
   return agedStrings(desk, running).map((cells) => cells.map((cell) => withFactors(cell, factors)));
 }
 

@@ -65,7 +65,7 @@ test('long enough and bright enough; long enough but weaker; too short; not at a
   });
   expect(runVerdict(RUN, NEED, 1)).toMatchObject({ tone: 'fine' });
   const weaker = runVerdict(RUN, NEED, 40);
-  expect(weaker).toMatchObject({ tone: 'marginal' });
+  expect(weaker).toMatchObject({ tone: 'wrong' });
   expect(weaker.headline).toContain('soon with less than is wanted');
   expect(weaker.details.map(plain)).toEqual(['clear until 60 s, dim until 10 h', '40 min wanted']);
   expect(runVerdict(RUN, NEED, 700)).toMatchObject({
@@ -96,7 +96,13 @@ test.each<[CellLeft['strings'], CellLeft['cells'], string]>([
 });
 
 test('what would end a cell; beyond a year nobody says', () => {
-  const left = { strings: [1], cells: [1], metalShare: 0.5, waterShare: 0.9, freshShare: 1 } as const;
+  const left = {
+    strings: [1],
+    cells: [1],
+    metalShare: 0.5,
+    waterShare: 0.9,
+    freshShare: 1,
+  } as const;
   expect(plain(endsByWords({ ...left, endsBy: 'dried-out', endsSeconds: 2 * HOUR }))).toBe(
     'dry after 2 h',
   );

@@ -95,7 +95,7 @@ export function runVerdict(run: BatteryRun, need: LoadRequirement, minutes: numb
   return stillWanted
     ? { tone: 'fine', headline: long, details }
     : {
-        tone: 'marginal',
+        tone: 'wrong',
         headline: `${long}, but soon with less than is wanted`,
         details,
       };

@@ -36,7 +36,8 @@ test('the films halve the current of a strong run or take less, within minutes (
 test('no cell gives more charge than its metal holds (Faraday)', () => {
   // Zn → Zn²⁺ + 2 e⁻: 2·F/M coulombs a gram, that is 819.9 mAh/g (CRC molar mass 65.38 g/mol).
   expect((2 * FARADAY_C_PER_MOL) / 65.38 / 3.6).toBeCloseTo(819.9, 0);
-  const metal = DEFAULT_UTILISATION * familyOf(lamp.cell.recipe.family).supplies.metalCoulombs;
+  // Two nails in each kiwi.
+  const metal = 2 * DEFAULT_UTILISATION * familyOf(lamp.cell.recipe.family).supplies.metalCoulombs;
   const coulombs = run.samples.slice(1).reduce((sum, { seconds, stringAmps }, index) => {
     const before = run.samples[index]!;
     return sum + ((stringAmps[0]! + before.stringAmps[0]!) / 2) * (seconds - before.seconds);
@@ -72,7 +73,7 @@ test('parallel strings last longer at the same load (common practice, no source)
   ]);
   expect(more?.run.wantedUntil).toBeGreaterThan(arranged?.run.wantedUntil ?? Infinity);
   expect(more?.run.joules).toBeGreaterThan(arranged?.run.joules ?? Infinity);
-  expect(fewer?.firstAmps).toBeLessThan(lamp.need.amps);
+  expect(fewer?.firstAmps).toBeLessThan(arranged?.firstAmps ?? 0);
   expect(new Set(rows.map(({ name }) => name)).size).toBe(rows.length);
 });
 
@@ -93,10 +94,13 @@ test('brightness comes in stretches from bright to dark that follow on each othe
 });
 
 test('the verdict says how long, and whether that is enough and bright enough', () => {
-  expect(runVerdict(run, lamp.need, 40)).toMatchObject({ tone: 'marginal' });
-  expect(runVerdict(run, lamp.need, 40).headline).toMatch(
-    /^Runs for about \d+\sh, but soon with less/,
-  );
+  expect(runVerdict(run, lamp.need, 40).tone).toBe('fine');
+  // It begins with more than that, and has less before the ten minutes are over.
+  const more = { ...lamp.need, amps: 2.6e-3 };
+  expect(runVerdict(runBattery(lamp.desk, more, USUAL_RUNNING), more, 40)).toMatchObject({
+    tone: 'wrong',
+    headline: expect.stringMatching(/^Runs for about \d+\sh, but soon with less/),
+  });
   expect(runVerdict(run, lamp.need, 43_000).tone).toBe('wrong');
   const weak = { ...lamp.need, amps: 1e-4 };
   expect(runVerdict(runBattery(lamp.desk, weak, USUAL_RUNNING), weak, 40).tone).toBe('fine');

@@ -80,6 +80,7 @@ export function ledInWarmth(led: LedModel, celsius: number): LedModel {
   const junctionVolts = volts - WARMTH_AMPS * led.seriesOhms;
   return {
     ...led,
-    saturationAmps: WARMTH_AMPS / Math.expm1(junctionVolts / (led.idealityFactor * ROOM_THERMAL_VOLTS)),
+    saturationAmps:
+      WARMTH_AMPS / Math.expm1(junctionVolts / (led.idealityFactor * ROOM_THERMAL_VOLTS)),
   };
 }

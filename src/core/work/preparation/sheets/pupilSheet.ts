@@ -102,6 +102,7 @@ export function pupilSheet(facts: LessonFacts, wording: Wording): Sheet {
       items: [
         // Measuring is told below, in the words of the level.
         ...evaluation.cell.recipe.steps,
+        ...resistorStep(facts, device),
         ...BUILDING[wording](device),
       ],
     },
@@ -125,6 +126,18 @@ export function pupilSheet(facts: LessonFacts, wording: Wording): Sheet {
     subtitle: 'Group: ______________________   Date: ______________',
     blocks,
   };
+}
+
+/** Told before the device is connected. */
+function resistorStep(
+  { evaluation: { seriesResistorOhms } }: LessonFacts,
+  device: string,
+): string[] {
+  return seriesResistorOhms === null
+    ? []
+    : [
+        `Never without the resistor of ${formatOhms(seriesResistorOhms)} between + and the ${device}.`,
+      ];
 }
 
 const ANSWERS: Readonly<Record<Wording, (facts: LessonFacts) => readonly string[]>> = {

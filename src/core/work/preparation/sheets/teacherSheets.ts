@@ -1,6 +1,8 @@
 import { verdictOf } from '../../planning/verdict';
 import { AGE_BAND_NAMES } from '../../../records/plan/lessonSchema';
-import { formatNumber } from '../../../units';
+import { formatMinutes, formatNumber } from '../../../units';
+import { capital } from '../../../words';
+import { firstCellTable, rangeOfRow } from '../../planning/firstCell';
 import { DEFERRAL } from '../../../physics/safety/cautions';
 import { PARTS } from '../../../records/cupboard/parts';
 import { dayWords } from '../dayWords';
@@ -19,6 +21,7 @@ export function teacherSheet(facts: LessonFacts, times: Timetable | null): Sheet
     { kind: 'text', strong: true, text: [headline, ...details].join(', ') },
     { kind: 'desk' },
     { kind: 'text', text: whoBuilds(facts) },
+    ...firstCellBlocks(facts),
     ...(gate.reason === '' ? [] : [{ kind: 'caution', text: gate.reason } as const]),
     ...timetableBlocks(times),
     ...(gate.pupilSheet ? lessonBlocks(facts) : []),
@@ -32,6 +35,32 @@ export function teacherSheet(facts: LessonFacts, times: Timetable | null): Sheet
     { kind: 'text', text: 'Checked by: ______________________   Date: ______________' },
   ];
   return { id: 'teacher', title: plan.title, subtitle: 'Teacher sheet', blocks };
+}
+
+/** Build one, then decide: what the first cell's reading asks for; nothing once a cell was measured. */
+function firstCellBlocks({ plan, evaluation, kit }: LessonFacts): Block[] {
+  const { cell, wish, wiring, desk } = evaluation;
+  if (cell.origin === 'own' || !desk.plainGrid || cell.recipe.restricted) return [];
+  const rows = firstCellTable(wish, wiring.cellsInSeries, wiring.strings);
+  if (rows.length === 0) return [];
+  const bodies = cell.recipe.look === 'fruit' ? cell.body.plural : 'cells';
+  return [
+    { kind: 'heading', text: 'Build one, then decide' },
+    {
+      kind: 'table',
+      header: ['Your first cell reads', 'Build', `${capital(bodies)} for ${kit.groups} groups`],
+      widths: [0.4, 0.25, 0.35],
+      rows: rows.map((row, index) => [
+        rangeOfRow(rows, index),
+        `${row.cellsInSeries} × ${row.strings}`,
+        formatNumber(row.cells * kit.groups),
+      ]),
+    },
+    {
+      kind: 'text',
+      text: `Shorted by the meter for a second or two. Then it works for ${formatMinutes(plan.minutes)} in 95 of 100 classes. Less than that: more ${cell.recipe.plus.material} in each.`,
+    },
+  ];
 }
 
 /** Who builds what: the groups, or one adult who shows it, or nobody in class. */

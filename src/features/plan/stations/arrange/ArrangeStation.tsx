@@ -25,6 +25,10 @@ const ClassesChart = fetched(() => import('./ClassesChart').then((module) => mod
 const WiringOptionsPanel = fetched(() =>
   import('./wiringOptions/WiringOptionsPanel').then((module) => module.WiringOptionsPanel),
 );
+const FirstCellCard = fetched(() =>
+  import('./FirstCellCard').then((module) => module.FirstCellCard),
+);
+const WhatHelps = fetched(() => import('../../WhatHelps').then((module) => module.WhatHelps));
 const OtherLoads = fetched(() => import('./OtherLoads').then((module) => module.OtherLoads));
 
 /** Rest after the last edit before the charts are drawn anew, milliseconds. */
@@ -42,7 +46,7 @@ export function ArrangeStation() {
   const { mostInSeries, mostStrings } = countLimits(wiring);
   // Desk and verdict follow an edit at once; charts and candidates once the edits rest.
   const settled = useSettled(evaluation, SETTLE_MS);
-  const { desk } = settled;
+  const { desk } = settled.atEnd;
   const loadsJob = useWorkerJob(useCallback((jobs) => jobs.otherLoads(desk), [desk]));
   const loads = loadsJob.latest ?? NO_LOADS;
   const [drawn, setDrawn] = useState<string[]>([]);
@@ -94,13 +98,23 @@ export function ArrangeStation() {
         </Card>
         <CurvesChart evaluation={settled} others={others} />
         <ClassesChart evaluation={settled} />
-        <OtherLoads loads={loads} job={loadsJob} drawn={drawn} onDraw={setDrawn} />
+        <FirstCellCard evaluation={settled} />
+        <OtherLoads
+          minutes={settled.minutes}
+          loads={loads}
+          job={loadsJob}
+          drawn={drawn}
+          onDraw={setDrawn}
+        />
       </Box>
-      <WiringOptionsPanel
-        evaluation={settled}
-        suggested={plan.arrangement.kind === 'suggested'}
-        edit={edit}
-      />
+      <Box sx={{ display: 'grid', gap: 2.5, alignContent: 'start' }}>
+        <WiringOptionsPanel
+          evaluation={settled}
+          suggested={plan.arrangement.kind === 'suggested'}
+          edit={edit}
+        />
+        <WhatHelps />
+      </Box>
     </Box>
   );
 }

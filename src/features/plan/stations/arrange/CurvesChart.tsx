@@ -11,7 +11,7 @@ import {
 import { deskShortAmps } from '@/core/physics/desk/solveDesk';
 import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
 import type { OtherLoad } from '@/core/work/planning/otherLoads';
-import { formatAmps, formatNumber, formatVolts, formatWatts } from '@/core/units';
+import { formatAmps, formatMinutes, formatNumber, formatVolts, formatWatts } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { Chart } from '@/ui/chart/Chart';
 import { useRoles } from '@/ui/useRoles';
@@ -27,18 +27,19 @@ interface CurvesChartProps {
 /** Battery and load as curves; where they cross is what really happens. */
 export const CurvesChart = memo(function CurvesChart({ evaluation, others }: CurvesChartProps) {
   const roles = useRoles();
-  const { need, amps, volts, source, desk } = evaluation;
+  const { need, amps, volts, source, desk, atEnd, minutes } = evaluation;
   const shortAmps = useMemo(() => deskShortAmps(desk), [desk]);
   const battery = useMemo(() => batteryPoints(evaluation), [evaluation]);
+  const aged = useMemo(() => batteryPoints(evaluation.atEnd), [evaluation]);
   const option = useMemo(
-    () => optionOf({ evaluation, others, battery, shortAmps }, roles),
-    [evaluation, others, battery, shortAmps, roles],
+    () => optionOf({ evaluation, others, battery, aged, shortAmps }, roles),
+    [evaluation, others, battery, aged, shortAmps, roles],
   );
   const [share, setShare] = useState(0.5);
   const milliamps = 1000 * shortAmps * share;
   const power = (milliamps / 1000) * voltsAt(battery, milliamps);
   const most = Math.max(...battery.map(([v, mA]) => (v * mA) / 1000));
-  const label = `Current against voltage. The battery falls from ${formatVolts(source.emfVolts)} with nothing connected to ${formatAmps(shortAmps)} shorted; it meets the curve of the ${need.name} at ${formatAmps(amps)} and ${formatVolts(volts)}.`;
+  const label = `Current against voltage. The battery falls from ${formatVolts(source.emfVolts)} with nothing connected to ${formatAmps(shortAmps)} shorted; it meets the curve of the ${need.name} at ${formatAmps(amps)} and ${formatVolts(volts)}; after ${formatMinutes(minutes)} at ${formatAmps(atEnd.amps)} and ${formatVolts(atEnd.volts)}.`;
   const glow =
     evaluation.target.kind === 'led' ? ` An LED would be ${brightnessOf(milliamps / 1000)}.` : '';
   const reading = `At ${formatAmps(milliamps / 1000)} the battery holds ${formatVolts(voltsAt(battery, milliamps))}: ${formatWatts(power)} of at most ${formatWatts(most)}.${glow}`;
@@ -68,12 +69,15 @@ function sameCurves(before: CurvesChartProps, after: CurvesChartProps): boolean 
   return (
     before.evaluation.desk === after.evaluation.desk &&
     before.evaluation.need === after.evaluation.need &&
+    before.evaluation.minutes === after.evaluation.minutes &&
     before.others === after.others
   );
 }
 
 interface Drawn extends CurvesChartProps {
   readonly battery: readonly Point[];
+  /** The same after the wanted time. */
+  readonly aged: readonly Point[];
   readonly shortAmps: number;
 }
 
@@ -85,8 +89,8 @@ const OTHER_DASHES = [
   [1, 5],
 ] as const;
 
-function optionOf({ evaluation, others, battery, shortAmps }: Drawn, roles: Roles) {
-  const { need, amps, volts, point, source } = evaluation;
+function optionOf({ evaluation, others, battery, aged, shortAmps }: Drawn, roles: Roles) {
+  const { need, amps, volts, point, source, atEnd, minutes } = evaluation;
   const text = { color: roles.softInk, fontFamily: 'inherit', fontSize: 12 };
   const axis = {
     type: 'value',
@@ -97,6 +101,16 @@ function optionOf({ evaluation, others, battery, shortAmps }: Drawn, roles: Role
     min: 0,
   };
   const crossing = point.status === 'solved' ? [[volts, 1000 * amps]] : [];
+  const crossingAtEnd = atEnd.point.status === 'solved' ? [[atEnd.volts, 1000 * atEnd.amps]] : [];
+  const label = {
+    show: true,
+    color: roles.ink,
+    fontWeight: 'bold',
+    fontFamily: 'inherit',
+    textBorderColor: roles.card,
+    textBorderWidth: 3,
+  };
+  const crossingStyle = { color: roles.card, borderColor: roles.ink, borderWidth: 2.5 };
   return {
     animation: false,
     grid: { left: 42, right: 18, top: 24, bottom: 22 },
@@ -119,11 +133,18 @@ function optionOf({ evaluation, others, battery, shortAmps }: Drawn, roles: Role
           : {}),
       },
       {
+        name: `battery after ${formatMinutes(minutes)}`,
+        type: 'line',
+        data: aged,
+        symbol: 'none',
+        lineStyle: { color: roles.copper, width: 2, type: [6, 4] },
+      },
+      {
         name: need.name,
         type: 'line',
         data: loadPoints(need.load, source.emfVolts, shortAmps),
         symbol: 'none',
-        lineStyle: { color: roles.amber, width: 2.5, type: 'dashed' },
+        lineStyle: { color: roles.amber, width: 2.5, type: [2, 3] },
       },
       ...others.flatMap(({ name, load }, index) =>
         load === null
@@ -140,22 +161,30 @@ function optionOf({ evaluation, others, battery, shortAmps }: Drawn, roles: Role
             ],
       ),
       {
-        name: 'operating point',
+        name: `operating point after ${formatMinutes(minutes)}`,
+        type: 'scatter',
+        data: crossingAtEnd,
+        symbolSize: 11,
+        itemStyle: crossingStyle,
+        label: {
+          ...label,
+          position: 'left',
+          formatter: `after ${formatMinutes(minutes)} ${formatAmps(atEnd.amps)}`,
+        },
+        z: 5,
+      },
+      {
+        name: 'operating point at first',
         type: 'scatter',
         data: crossing,
         symbolSize: 12,
-        itemStyle: { color: roles.card, borderColor: roles.ink, borderWidth: 2.5 },
+        itemStyle: crossingStyle,
         label: {
-          show: true,
+          ...label,
           position: volts > 0.6 * evaluation.source.emfVolts ? 'top' : 'right',
-          formatter: `${formatAmps(amps)} at ${formatVolts(volts)}`,
-          color: roles.ink,
-          fontWeight: 'bold',
-          fontFamily: 'inherit',
-          textBorderColor: roles.card,
-          textBorderWidth: 3,
+          formatter: `at first ${formatAmps(amps)}, ${formatVolts(volts)}`,
         },
-        z: 5,
+        z: 6,
       },
     ],
   };

@@ -8,12 +8,14 @@ import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import type { OtherLoad } from '@/core/work/planning/otherLoads';
-import { formatAmps, formatVolts } from '@/core/units';
+import { formatAmps, formatMinutes, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { JobStatus } from '@/ui/JobStatus';
 import type { WorkerJob } from '@/workers/useWorkerJob';
 
 interface OtherLoadsProps {
+  /** After so long. */
+  readonly minutes: number;
   readonly loads: readonly OtherLoad[];
   readonly job: Pick<WorkerJob<unknown>, 'failure' | 'retry'>;
   /** Ids of those whose curves are drawn. */
@@ -24,9 +26,12 @@ interface OtherLoadsProps {
 const MAX_DRAWN = 4;
 
 /** The same battery with every other load, each to be drawn beside the battery's curve. */
-export function OtherLoads({ loads, job, drawn, onDraw }: OtherLoadsProps) {
+export function OtherLoads({ minutes, loads, job, drawn, onDraw }: OtherLoadsProps) {
   return (
-    <Card title="The same battery, other loads" style={{ gridColumn: '1 / -1' }}>
+    <Card
+      title={`The same battery after ${formatMinutes(minutes)}, other loads`}
+      style={{ gridColumn: '1 / -1' }}
+    >
       {job.failure === null ? null : <JobStatus job={job} />}
       <Box sx={{ overflowX: 'auto' }}>
         <Table size="small" aria-label="Other loads">

@@ -8,7 +8,7 @@ export type Point = [volts: number, milliamps: number];
 const POINTS = 60;
 
 /** The battery's curve from nothing connected to shorted, as volts and milliamps. */
-export function batteryPoints({ desk }: PlanEvaluation): Point[] {
+export function batteryPoints({ desk }: Pick<PlanEvaluation, 'desk'>): Point[] {
   return deskCurve(desk, POINTS).map(({ volts, amps }) => [volts, 1000 * amps]);
 }
 

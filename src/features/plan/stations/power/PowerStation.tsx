@@ -16,6 +16,8 @@ import { DeviceFields, ResistorFields } from './LoadFields';
 import { LedCurves } from './LedCurves';
 import { LessonDate } from './LessonDate';
 import { LedFields } from './LedFields';
+import { ResistorCard } from './ResistorCard';
+import { UsualTimes } from './UsualTimes';
 
 const KINDS: readonly { kind: PlanTarget['kind']; name: string }[] = [
   { kind: 'led', name: 'An LED' },
@@ -68,8 +70,12 @@ export function PowerStation() {
               if (minutes !== null) edit((before) => ({ ...before, minutes }), 'minutes');
             }}
             sx={{ mt: 1 }}
-            helperText="A lesson is about 40 min. How the battery holds up over time comes with “Leave it running”."
+            helperText="The plan is judged for all of that time."
             fullWidth
+          />
+          <UsualTimes
+            minutes={plan.minutes}
+            onChoose={(minutes) => edit((before) => ({ ...before, minutes }))}
           />
           <LessonDate />
           <Box sx={{ display: 'flex', justifyContent: 'center', mt: 2 }}>
@@ -88,6 +94,7 @@ export function PowerStation() {
           </Typography>
         </Card>
       </Box>
+      {target.kind === 'resistor' ? null : <ResistorCard />}
       {target.kind === 'led' ? <LedCurves target={target} /> : null}
     </Box>
   );

@@ -18,6 +18,7 @@ import { mainAndSide } from '@/ui/mainAndSide';
 import { SourceLinks } from '@/ui/SourceLinks';
 import { usePlan, usePlanContext } from '../../PlanProvider';
 import { useBenchChoice } from '../../benchChoice';
+import { WhatHelps } from '../../WhatHelps';
 import { CellsLeftCard } from './CellsLeftCard';
 import { LeftStandingCard } from './LeftStandingCard';
 import { RunChart } from './RunChart';
@@ -31,6 +32,7 @@ export function LeftOnPart({ left }: { readonly left: LeftRunning }) {
       </Box>
       <Box sx={{ display: 'grid', gap: 1.5 }}>
         <LeftStandingCard />
+        <WhatHelps />
         <CellsLeftCard run={left.run} />
       </Box>
     </Box>
@@ -68,6 +70,7 @@ function InTime({ left }: { readonly left: LeftRunning }) {
           brightness={now.brightness}
           running={now.amps >= 0.5 * need.amps}
           amps={now.amps}
+          resistorOhms={evaluation.seriesResistorOhms}
         />
         <Box sx={{ display: 'flex', gap: 2.5, alignItems: 'center', px: 1 }}>
           <Slider

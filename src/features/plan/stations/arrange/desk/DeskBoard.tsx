@@ -101,6 +101,8 @@ export function DeskBoard({ zoom }: { zoom: number }) {
             brightness={evaluation.brightness}
             running={evaluation.amps >= 0.999 * need.amps}
             amps={evaluation.amps}
+            atEnd={evaluation.atEnd}
+            resistorOhms={evaluation.seriesResistorOhms}
           />
           <SortableContext items={items} strategy={stayPut}>
             <CellButtons geometry={graspable} onOpen={openCell} />

@@ -110,10 +110,11 @@ export function FromCupboard({ onClose }: { onClose: () => void }) {
                   {target.kind === 'led' ? `, ${target.brightness}` : ''}
                 </strong>
                 : {candidate.cellsInSeries} in series × {candidate.strings}
-                {candidate.pairsPerBody === 1 ? '' : `, ${candidate.pairsPerBody} pairs each`};{' '}
-                {formatAmps(candidate.atEnd.amps)} after{' '}
-                {formatMinutes(plan.minutes)}, works in {asPercentRounded(candidate.chance)} of 100
-                classes
+                {candidate.pairsPerBody === 1
+                  ? ''
+                  : ` with ${candidate.pairsPerBody} pairs each`};{' '}
+                {formatAmps(candidate.atEnd.amps)} after {formatMinutes(plan.minutes)}, works in{' '}
+                {asPercentRounded(candidate.chance)} of 100 classes
               </Typography>
               <Button
                 size="small"

@@ -3,9 +3,9 @@ import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
 import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
 import type { BatteryCandidate } from '@/core/work/planning/planBatteries';
-import { asPercentRounded, isRecommended } from '@/core/work/planning/verdict';
+import { asPercentRounded } from '@/core/work/planning/verdict';
 import { wiringReason } from '@/core/work/planning/wiringReason';
-import { formatAmps, formatNumber } from '@/core/units';
+import { formatAmps, formatNumber, formatOhms } from '@/core/units';
 import { HEADING_FONT } from '@/ui/theme';
 import type { useEdit } from '../../../PlanProvider';
 import { withWiringOption } from './withWiringOption';
@@ -19,7 +19,7 @@ interface WiringOptionCardProps {
 /** One battery that would do, with what speaks for it; choosing it lays it out. */
 export function WiringOptionCard({ candidate, evaluation, edit }: WiringOptionCardProps) {
   const { wiring, cell, desk, basis, need } = evaluation;
-  const { cellsInSeries, strings, pairsPerBody, cells, chance, amps, brightness } = candidate;
+  const { cellsInSeries, strings, pairsPerBody, cells, chance, amps, atEnd } = candidate;
   const ownCell = candidate.family.id === cell.recipe.family;
   const chosen =
     ownCell &&
@@ -27,9 +27,9 @@ export function WiringOptionCard({ candidate, evaluation, edit }: WiringOptionCa
     wiring.cellsInSeries === cellsInSeries &&
     wiring.strings === strings &&
     (basis.cell.size?.pairs ?? 1) === pairsPerBody;
-  const recommended = isRecommended(chance);
+  const { recommended } = candidate;
   const bodies = cells === 1 ? cell.body.name : cell.body.plural;
-  const pairs = pairsPerBody === 1 ? '' : `, ${pairsPerBody} pairs each`;
+  const pairs = pairsPerBody === 1 ? '' : ` with ${pairsPerBody} pairs each`;
   return (
     <ButtonBase
       aria-pressed={chosen}
@@ -51,7 +51,6 @@ export function WiringOptionCard({ candidate, evaluation, edit }: WiringOptionCa
       <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 1, alignItems: 'start' }}>
         <Box sx={{ fontFamily: HEADING_FONT, fontWeight: 600, fontSize: '1.02rem' }}>
           {cellsInSeries} in series × {strings}
-          {pairs}
         </Box>
         <Box
           sx={{
@@ -65,12 +64,17 @@ export function WiringOptionCard({ candidate, evaluation, edit }: WiringOptionCa
           }}
         >
           {asPercentRounded(chance)} in 100
+          {recommended ? '' : ', marginal'}
         </Box>
       </Box>
       <Typography variant="body2" color="textSecondary">
-        {ownCell ? `${cells} ${bodies}` : `${candidate.family.name}, ${cells} cells`} ·{' '}
-        {formatAmps(amps)}
-        {brightness === null ? '' : `, ${brightness}`} · cost {formatNumber(candidate.price, 2)}
+        {ownCell ? `${cells} ${bodies}` : `${candidate.family.name}, ${cells} cells`}
+        {pairs} · {formatAmps(amps)} → {formatAmps(atEnd.amps)}
+        {atEnd.brightness === null ? '' : `, ${atEnd.brightness}`} · cost{' '}
+        {formatNumber(candidate.price, 2)}
+        {candidate.seriesResistorOhms === null
+          ? ''
+          : ` · with ${formatOhms(candidate.seriesResistorOhms)} in series`}
       </Typography>
       <Typography variant="body2" color="textSecondary">
         {ownCell && pairsPerBody === 1

@@ -44,8 +44,8 @@ test('a way with another recipe brings its body along, and what was read of the 
 });
 
 test('pairs that are there already change nothing; others keep the size that was set', () => {
-  expect(withPairs(lamp.cell, 1)).toBe(lamp.cell);
-  const two = withPairs(lamp.cell, 2);
+  expect(withPairs(typical.cell, 1)).toBe(typical.cell);
+  const two = withPairs(typical.cell, 2);
   expect(two.size?.pairs).toBe(2);
   const deep = { ...two, size: { ...two.size!, gapMillimetres: 7 } };
   expect(withPairs(deep, 3).size).toEqual({ ...deep.size, pairs: 3 });

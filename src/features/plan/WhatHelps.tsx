@@ -1,0 +1,74 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import NextLink from 'next/link';
+import { useCallback } from 'react';
+import { verdictOf } from '@/core/work/planning/verdict';
+import { JobStatus } from '@/ui/JobStatus';
+import { useWorkerJob } from '@/workers/useWorkerJob';
+import { useEdit, usePlan, usePlanContext } from './PlanProvider';
+
+/** Rest after an edit before it is asked, milliseconds. */
+const QUIET_MS = 250;
+
+/** What would mend a plan that falls short, each as a press with its effect; nothing where the plan is fine. */
+export function WhatHelps() {
+  const { evaluation, open } = usePlanContext();
+  const fine = verdictOf(evaluation).tone === 'fine';
+  if (fine && evaluation.holdsFromShortAmps === null) return null;
+  return (
+    <Box component="section" aria-labelledby="helps-title" data-testid="helps">
+      <Typography variant="h2" id="helps-title" gutterBottom>
+        What would help
+      </Typography>
+      {fine ? null : <Helps />}
+      {evaluation.holdsFromShortAmps === null ? null : (
+        <Button
+          component={NextLink}
+          href={`/plans/${open.id}/cell`}
+          prefetch={false}
+          variant="outlined"
+          size="small"
+          sx={PRESS}
+        >
+          measure one cell: a promise without “if”
+        </Button>
+      )}
+    </Box>
+  );
+}
+
+const PRESS = { display: 'block', mb: 1, textAlign: 'left', textTransform: 'none' } as const;
+
+function Helps() {
+  const plan = usePlan();
+  const edit = useEdit();
+  const job = useWorkerJob(
+    useCallback((jobs) => jobs.whatHelps(plan), [plan]),
+    { quietMs: QUIET_MS },
+  );
+  const helps = job.latest;
+  return (
+    <>
+      {helps === null || job.failure !== null ? <JobStatus job={job} /> : null}
+      {helps?.length === 0 ? (
+        <Typography variant="body2" color="textSecondary" gutterBottom>
+          No single change mends it. Try another cell, or a smaller wish.
+        </Typography>
+      ) : null}
+      {helps?.map(({ id, what, effect, change }) => (
+        <Button
+          key={id}
+          variant="outlined"
+          size="small"
+          onClick={() => edit((before) => ({ ...before, ...change }))}
+          sx={PRESS}
+        >
+          <strong>{what}</strong>: {effect}
+        </Button>
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,89 @@
+'use client';
+
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import Typography from '@mui/material/Typography';
+import { useCallback } from 'react';
+import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
+import { rangeOfRow } from '@/core/work/planning/firstCell';
+import { formatAmps, formatMinutes, formatNumber } from '@/core/units';
+import { Card } from '@/ui/Card';
+import { JobStatus } from '@/ui/JobStatus';
+import { useWorkerJob } from '@/workers/useWorkerJob';
+import { usePlan } from '../../PlanProvider';
+
+interface FirstCellCardProps {
+  readonly evaluation: PlanEvaluation;
+}
+
+/** Build one, then decide: how many strings the first cell's reading asks for. Nothing once a cell was measured. */
+export function FirstCellCard({ evaluation }: FirstCellCardProps) {
+  const { cell, desk } = evaluation;
+  if (cell.origin === 'own' || !desk.plainGrid || cell.recipe.restricted) return null;
+  return <FirstCellTable evaluation={evaluation} />;
+}
+
+function FirstCellTable({ evaluation }: FirstCellCardProps) {
+  const { lesson } = usePlan();
+  const { basis, wiring, cell, minutes } = evaluation;
+  const { cellsInSeries, strings } = wiring;
+  const job = useWorkerJob(
+    useCallback(
+      (jobs) => jobs.firstCellTable(basis, cellsInSeries, strings),
+      [basis, cellsInSeries, strings],
+    ),
+  );
+  const rows = job.latest;
+  const bodies = cell.recipe.look === 'fruit' ? cell.body.plural : 'cells';
+  const { shortAmpsLow, shortAmpsHigh } = cell.recipe.typical;
+  return (
+    <Card title="Build one, then decide" style={{ gridColumn: '1 / -1' }}>
+      {rows === null || job.failure !== null ? <JobStatus job={job} /> : null}
+      {rows === null ? null : (
+        <Table size="small" aria-label="What the first cell asks for">
+          <TableHead>
+            <TableRow>
+              <TableCell>Your first cell reads</TableCell>
+              <TableCell>Build</TableCell>
+              <TableCell align="right">
+                {bodies} for {lesson.groups} groups
+              </TableCell>
+            </TableRow>
+          </TableHead>
+          <TableBody>
+            {rows.map((row, index) => {
+              const planned = row.strings === strings;
+              return (
+                <TableRow
+                  key={row.strings}
+                  selected={planned}
+                  aria-current={planned ? 'true' : undefined}
+                  sx={planned ? { '& td': { fontWeight: 700 } } : {}}
+                >
+                  <TableCell>{rangeOfRow(rows, index)}</TableCell>
+                  <TableCell>
+                    {row.cellsInSeries} in series × {row.strings}
+                    {planned ? ', as planned' : ''}
+                  </TableCell>
+                  <TableCell align="right">{formatNumber(row.cells * lesson.groups)}</TableCell>
+                </TableRow>
+              );
+            })}
+            <TableRow>
+              <TableCell>less</TableCell>
+              <TableCell colSpan={2}>more {cell.recipe.plus.material} in each</TableCell>
+            </TableRow>
+          </TableBody>
+        </Table>
+      )}
+      <Typography variant="caption" color="textSecondary" component="p" sx={{ mt: 1 }}>
+        Short-circuit current in the first second or two; typical: {formatAmps(shortAmpsLow)} to{' '}
+        {formatAmps(shortAmpsHigh)} with one pair. Each row works for {formatMinutes(minutes)} in 95
+        of 100 classes.
+      </Typography>
+    </Card>
+  );
+}
