@@ -9,7 +9,7 @@ async function lemons(page: Page, title: string): Promise<void> {
   await page.getByRole('radio', { name: /Clear/ }).check();
   await goToStation(page, 'Which cell?');
   await page.getByLabel('Open-circuit volts').fill('0.93');
-  await page.getByLabel('Short-circuit milliamps').fill('1.4');
+  await page.getByLabel('Short-circuit milliamps').fill('2.9');
   await goToStation(page, 'Arrange');
   await expect(cell(page, 3, 4)).toBeVisible();
 }

@@ -19,7 +19,7 @@ test('size and liquid move what one cell gives, with the sum on demand', async (
   };
   const nail = await shorted();
   await page.getByLabel('Gap between them').fill('1 cm');
-  await expect.poll(shorted).toBeGreaterThan(1.3 * nail);
+  await expect.poll(shorted).toBeGreaterThan(1.02 * nail);
   const closer = await shorted();
   await page.getByRole('button', { name: /more pairs in one body/i }).click();
   await expect.poll(shorted).toBeGreaterThan(1.8 * closer);

@@ -23,9 +23,9 @@ test('first run: from a wish to a saved plan with a first reading', async ({ pag
   await page.getByRole('radio', { name: /Clear/ }).check();
   await goToStation(page, 'Which cell?');
   await page.getByLabel('Open-circuit volts').fill('0,93');
-  await page.getByLabel('Short-circuit milliamps').fill('1.4');
+  await page.getByLabel('Short-circuit milliamps').fill('2.9');
   await expect(page.getByTestId('cell-figures')).toContainText('Your cell, measured');
-  await expect(page.getByTestId('cell-figures')).toContainText('654');
+  await expect(page.getByTestId('cell-figures')).toContainText('311');
   await goToStation(page, 'Arrange');
   await expect(verdict(page)).toHaveText(/Lights the amber LED clearly/);
   await expect(page.getByRole('button', { pressed: true })).toContainText('4 in series × 3');
@@ -135,5 +135,5 @@ test('a missing step is named in the verdict', async ({ page }) => {
 test('every figure opens to show its sum', async ({ page }) => {
   await page.goto('/plans/demo-lamp/arrange');
   await page.getByRole('button', { name: /inside/ }).click();
-  await expect(page.getByRole('dialog', { name: 'Internal resistance' })).toContainText('4 × 654');
+  await expect(page.getByRole('dialog', { name: 'Internal resistance' })).toContainText('4 × 299');
 });

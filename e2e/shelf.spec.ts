@@ -42,7 +42,7 @@ test('a broken file is refused with the path of each fault, and nothing changes'
   });
   const refusal = page.getByTestId('refusal');
   await expect(refusal).toContainText('nothing has changed');
-  await expect(refusal).toContainText('minutes: The time must be at least one minute.');
+  await expect(refusal).toContainText('minutes: The time must be at least one second.');
   await expect(refusal).toContainText('target.colour: Choose one of the LED colours.');
   await page.getByLabel('Import a plan: file').setInputFiles({
     name: 'notes.txt',

@@ -24,6 +24,7 @@ test('a plan is found again as it was put there', () => {
     id: 'a',
     revision: 1,
     updatedAt: 1000,
+    storedVersion: 9,
     document: { ok: true, value: plan },
   });
   expect(repository.find('b')).toBeNull();

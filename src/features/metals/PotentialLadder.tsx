@@ -1,7 +1,13 @@
 import Typography from '@mui/material/Typography';
 import { useId } from 'react';
 import type { MetalPairAnswer, MetalPairQuestion } from '@/core/physics/chemistry/metalPair';
-import { METALS, METAL_FACT, tableVolts, type Metal } from '@/core/physics/chemistry/metals';
+import {
+  METALS,
+  METAL_FACT,
+  tableVolts,
+  type Metal,
+  practicalPotential,
+} from '@/core/physics/chemistry/metals';
 import { formatFixed } from '@/core/units';
 import { CARD, DeskPatterns, INK, materialFill, RULE, SOFT_INK } from '@/ui/desk/DeskPatterns';
 
@@ -117,7 +123,7 @@ function rangeOf(
   metal: Metal,
   medium: MetalPairQuestion['medium'],
 ): readonly [number, number] | null {
-  if (medium !== 'own-salts') return METAL_FACT[metal].saltWaterVolts;
+  if (medium !== 'own-salts') return practicalPotential(metal, medium);
   const table = tableVolts(metal);
   return table === null ? null : [table, table];
 }

@@ -1,6 +1,7 @@
 import type { RandomStream } from '../../core/physics/chance/random';
 import type { CellFault, SpecCell } from '../../core/physics/circuit/faults/batterySpec';
 import { ledModelOf } from '../../core/physics/circuit/load/ledPresets';
+import type { MeterRange } from '../../core/physics/instruments/meter';
 import type { Measurement } from '../../core/records/logbook/measurement';
 import type { Reading } from '../../core/work/diagnosis/evidence';
 import type { NominalBattery } from '../../core/work/diagnosis/nominalBattery';
@@ -50,9 +51,13 @@ export const volts = (to: number, built = to): Measurement => ({
   to,
   built,
 });
-export const shown = (string: BuiltString, measurement: Measurement): Reading => {
+export const shown = (
+  string: BuiltString,
+  measurement: Measurement,
+  range?: MeterRange,
+): Reading => {
   if (!('string' in measurement)) throw new Error('of a string only');
-  const display = meterOnString(string, measurement);
+  const display = meterOnString(string, measurement, range);
   if (display.status !== 'reads') throw new Error(display.status);
   return { measurement, value: display.value };
 };

@@ -47,6 +47,17 @@ test('in fruit of pH 2.5 the tables allow 0.62 V with hydrogen and 1.85 V with o
   expect(plus.university.join(' ')).toContain('2 H⁺(aq) + 2 e⁻ → H₂(g)');
 });
 
+test('in acid fruit the metals stand otherwise than in sea water: tin is active, copper and zinc are as classes read them', () => {
+  const [copperLow, copperHigh] = METAL_FACT.copper.fruitVolts;
+  const [zincLow, zincHigh] = METAL_FACT.zinc.fruitVolts;
+  // 0.85 to 1.0 V (common practice, no source).
+  expect(copperLow - zincHigh).toBeCloseTo(0.84, 1);
+  expect(copperHigh - zincLow).toBeCloseTo(1.0, 1);
+  expect(cell('tin', 'lead', 'fruit').minus.metal).toBe('tin');
+  expect(cell('copper', 'iron', 'fruit').practical.source).toContain('acid fruit');
+  expect(cell('copper', 'iron', 'salt-water').practical.source).toContain('sea water');
+});
+
 test('aluminium against zinc: the table and the oxide skin disagree about the sign, and it is said', () => {
   expect(cell('aluminium', 'zinc', 'own-salts').minus.metal).toBe('aluminium');
   const inSalt = cell('aluminium', 'zinc', 'salt-water');

@@ -6,7 +6,7 @@ import {
   ZERO_CELSIUS_IN_KELVIN,
 } from '../../constants';
 import { formatVolts } from '../../units';
-import { METAL_FACT, METALS, tableVolts, type Metal } from './metals';
+import { METAL_FACT, METALS, practicalPotential, tableVolts, type Metal } from './metals';
 import { STANDARD_POTENTIAL_VOLTS } from './potentials';
 
 /** What is wet between the metals. */
@@ -97,9 +97,10 @@ export function solveMetalPair(question: Omit<MetalPairQuestion, 'wording'>): Me
 
 /** Where a metal stands in this liquid: the higher one becomes +. */
 function standing(metal: Metal, medium: Medium): number {
-  const [low, high] = METAL_FACT[metal].saltWaterVolts;
   const table = tableVolts(metal);
-  return medium === 'own-salts' && table !== null ? table : (low + high) / 2;
+  if (medium === 'own-salts' && table !== null) return table;
+  const [low, high] = practicalPotential(metal, medium === 'fruit' ? 'fruit' : 'salt-water');
+  return (low + high) / 2;
 }
 
 function hydrogenVolts(medium: keyof typeof PH): number {
@@ -158,12 +159,15 @@ function practicalVolts(
       source: 'table value less the losses of a bridge, from memory',
     };
   }
-  const [plusLow, plusHigh] = METAL_FACT[plus].saltWaterVolts;
-  const [minusLow, minusHigh] = METAL_FACT[minus].saltWaterVolts;
+  const [plusLow, plusHigh] = practicalPotential(plus, medium);
+  const [minusLow, minusHigh] = practicalPotential(minus, medium);
   return {
     low: Math.max(0, plusLow - minusHigh),
     high: plusHigh - minusLow,
-    source: 'galvanic series in sea water (ASTM G82), from memory; a guide only',
+    source:
+      medium === 'fruit'
+        ? 'metals in acid fruit, from memory; a guide only'
+        : 'galvanic series in sea water (ASTM G82), from memory; a guide only',
   };
 }
 

@@ -20,6 +20,17 @@ export const CURRENT_RANGE_FACTS: Readonly<Record<CurrentRange, RangeFacts>> = {
   '10 A': { fullScaleAmps: 10, shuntOhms: 0.01, fuseAmps: null },
 };
 
+/** Resistance of a meter's current ranges, ohms. */
+export type ShuntOhms = Readonly<Record<CurrentRange, number>>;
+
+export const USUAL_SHUNTS: ShuntOhms = {
+  '200 µA': CURRENT_RANGE_FACTS['200 µA'].shuntOhms,
+  '2 mA': CURRENT_RANGE_FACTS['2 mA'].shuntOhms,
+  '20 mA': CURRENT_RANGE_FACTS['20 mA'].shuntOhms,
+  '200 mA': CURRENT_RANGE_FACTS['200 mA'].shuntOhms,
+  '10 A': CURRENT_RANGE_FACTS['10 A'].shuntOhms,
+};
+
 /** Volts at which each volts range ends. */
 export const VOLT_FULL_SCALE: Readonly<Record<VoltRange, number>> = {
   '200 mV': 0.2,
@@ -52,19 +63,44 @@ export function suitableVoltRange(volts: number): VoltRange {
   return found ?? '200 V';
 }
 
-/** A current range is chosen with this much room above the expected current. */
+/** A current range is chosen with this much room above the expected current: cells scatter by a factor of two. */
 const RANGE_ROOM = 2;
+/** Part of what a shunt takes away that nobody can correct for: its tolerance, clips, the fuse (from memory). */
+const SHUNT_UNCERTAINTY = 0.05;
+/** Volts that one cell has, against which a shunt's drop counts; more cells only make it count less. */
+const ONE_CELL_VOLTS = 0.9;
 
-/** Ranges for shorting a cell: the finer ones would put a hundred ohms and more into the circuit. */
-const SHORTING_RANGES = ['20 mA', '200 mA', '10 A'] as const;
-
-/** Smallest of the low-resistance ranges that shows the current with room to spare; the largest where none does. */
-export function suitableCurrentRange(amps: number): CurrentRange {
-  const found = SHORTING_RANGES.find(
-    (range) => CURRENT_RANGE_FACTS[range].fullScaleAmps >= RANGE_ROOM * amps,
+/**
+ * Share by which a current reading may be wrong on a range: the display's accuracy and the part of the shunt's effect that
+ * cannot be corrected.
+ */
+export function currentErrorShare(
+  amps: number,
+  range: CurrentRange,
+  shunts: ShuntOhms = USUAL_SHUNTS,
+): number {
+  const digit = CURRENT_RANGE_FACTS[range].fullScaleAmps / COUNTS;
+  return (
+    METER_ACCURACY.share +
+    (METER_ACCURACY.digits * digit) / amps +
+    (SHUNT_UNCERTAINTY * amps * shunts[range]) / ONE_CELL_VOLTS
   );
-  return found ?? '10 A';
 }
+
+/** Of the ranges that show the current with room to spare the one with the least total error; the largest where none does. */
+export function suitableCurrentRange(amps: number, shunts: ShuntOhms = USUAL_SHUNTS): CurrentRange {
+  let best: CurrentRange = '10 A';
+  let least = Infinity;
+  for (const range of CURRENT_RANGES) {
+    if (CURRENT_RANGE_FACTS[range].fullScaleAmps < RANGE_ROOM * amps) continue;
+    const error = currentErrorShare(Math.max(amps, LEAST_AMPS), range, shunts);
+    if (error < least) [best, least] = [range, error];
+  }
+  return best;
+}
+
+/** Smaller currents are read as well as this one. */
+const LEAST_AMPS = 1e-6;
 
 /** Input resistance of the volts ranges, ohms (common practice, no source). */
 export const VOLTMETER_OHMS = 10e6;

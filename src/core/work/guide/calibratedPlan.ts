@@ -19,10 +19,7 @@ export function calibratedPlan(plan: Plan, readings: readonly LoggedReading[]): 
       (one.kind === 'volts' && one.from === 1 && one.to === 1) ||
       (one.kind === 'cell-volts' && one.cell === 1),
   );
-  const amps = readings.findLast(
-    ({ measurement: one }) =>
-      (one.kind === 'short' && one.built === 1) || (one.kind === 'cell-short' && one.cell === 1),
-  );
+  const amps = readings.findLast(isFirstShort);
   if (volts === undefined || amps === undefined || volts.value <= 0 || amps.value <= 0) return null;
   const read = CURRENT_RANGES.find((range) => range === amps.range);
   const meterRange = read ?? suitableCurrentRange(amps.value);
@@ -42,6 +39,16 @@ export function calibratedPlan(plan: Plan, readings: readonly LoggedReading[]): 
       },
     },
   };
+}
+
+function isFirstShort({ measurement: one }: LoggedReading): boolean {
+  return (one.kind === 'short' && one.built === 1) || (one.kind === 'cell-short' && one.cell === 1);
+}
+
+/** Short-circuit current of the first cell as a group read it, amperes; `null` where it has not. */
+export function firstShortAmps(readings: readonly LoggedReading[]): number | null {
+  const found = readings.findLast(isFirstShort);
+  return found === undefined || found.value <= 0 ? null : found.value;
 }
 
 /** A group reads the whole body, with all of its metals; the plan’s own readings are of one pair. */

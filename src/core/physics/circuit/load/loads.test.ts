@@ -5,6 +5,8 @@ import {
   showAmps,
   showVolts,
   suitableCurrentRange,
+  currentErrorShare,
+  USUAL_SHUNTS,
 } from '../../instruments/meter';
 import { theveninCurve } from '../battery/sourceCurve';
 import { operatingPoint } from '../operatingPoint';
@@ -134,14 +136,20 @@ test('the meter rounds to 2000 counts, shows over-range, and blows its fuse', ()
   expect(showAmps(0.5, '10 A').status).toBe('reads');
 });
 
-test('the range for shorting a cell: low resistance, and room to spare', () => {
-  expect([0.5e-3, 9e-3, 15e-3, 0.15, 3].map(suitableCurrentRange)).toEqual([
-    '20 mA',
-    '20 mA',
-    '200 mA',
-    '10 A',
-    '10 A',
-  ]);
+test('the range for a current has the least total error and room to spare: 0.18 mA on 2 mA (±1.6 %), not on 20 mA (±12 %)', () => {
+  const ranges = [0.05e-3, 0.18e-3, 0.5e-3, 9e-3, 15e-3, 0.15, 3].map((amps) =>
+    suitableCurrentRange(amps),
+  );
+  expect(ranges).toEqual(['200 µA', '2 mA', '2 mA', '20 mA', '200 mA', '10 A', '10 A']);
+  // 0.5 % and two digits (common practice, no source), and a little for the shunt.
+  expect(currentErrorShare(0.18e-3, '2 mA')).toBeCloseTo(0.017, 2);
+  expect(currentErrorShare(0.18e-3, '20 mA')).toBeCloseTo(0.116, 2);
+});
+
+test('a meter of one’s own with a large shunt on its fine range is used on the coarser one', () => {
+  const heavy = { ...USUAL_SHUNTS, '2 mA': 2000 };
+  expect(suitableCurrentRange(0.8e-3, USUAL_SHUNTS)).toBe('2 mA');
+  expect(suitableCurrentRange(0.8e-3, heavy)).toBe('20 mA');
 });
 
 test('the shunt is why two weak strings read a little less than twice one (Kirchhoff)', () => {

@@ -2,10 +2,14 @@
 
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useMemo, useState } from 'react';
-import { calibratedPlan } from '@/core/work/guide/calibratedPlan';
+import { useCallback, useMemo, useState } from 'react';
+import { calibratedPlan, firstShortAmps } from '@/core/work/guide/calibratedPlan';
+import { rowFor } from '@/core/work/planning/firstCell';
+import { formatAmps } from '@/core/units';
 import type { LoggedReading } from '@/core/records/logbook/logEntry';
 import { Card } from '@/ui/Card';
+import { useWorkerJob } from '@/workers/useWorkerJob';
+import { withOwnWiring } from '../../arrangementEdits';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 import { useBenchChoice } from '../../benchChoice';
 import { fetched } from '@/ui/fetched';
@@ -29,6 +33,7 @@ export function CalibrateCard({ readings }: { readonly readings: readonly Logged
           ? 'Read the volts and the milliamps of the first cell: then the whole plan can be worked out from it.'
           : `Group ${group} has read its first cell. The plan can be worked out from that instead of ${evaluation.cell.origin === 'own' ? 'the readings it has' : 'typical values'}.`}
       </Typography>
+      <FirstCellRowOffer readings={readings} />
       <Button
         size="small"
         variant="outlined"
@@ -50,5 +55,51 @@ export function CalibrateCard({ readings }: { readonly readings: readonly Logged
         />
       ) : null}
     </Card>
+  );
+}
+
+/** What the first cell’s milliamps ask for, offered as one press where it is another battery than the planned one. */
+function FirstCellRowOffer({ readings }: { readonly readings: readonly LoggedReading[] }) {
+  const { evaluation } = usePlanContext();
+  const edit = useEdit();
+  const { basis, wiring, cell, desk } = evaluation;
+  const { cellsInSeries, strings } = wiring;
+  const read = firstShortAmps(readings);
+  const asked = read !== null && cell.origin === 'typical' && desk.plainGrid;
+  const job = useWorkerJob(
+    useCallback(
+      (jobs) =>
+        asked ? jobs.firstCellTable(basis, cellsInSeries, strings) : Promise.resolve(null),
+      [asked, basis, cellsInSeries, strings],
+    ),
+  );
+  if (!asked || job.latest === null) return null;
+  const row = rowFor(job.latest, read);
+  const words = `The first cell gives ${formatAmps(read)}`;
+  if (row === null) {
+    return (
+      <Typography variant="body2" sx={{ mt: 1 }}>
+        {words}: too little for so many cells. More {cell.recipe.plus.material} in each would help.
+      </Typography>
+    );
+  }
+  if (row.strings === strings) {
+    return (
+      <Typography variant="body2" sx={{ mt: 1 }}>
+        {words}: the plan holds as it is.
+      </Typography>
+    );
+  }
+  return (
+    <Button
+      size="small"
+      variant="contained"
+      sx={{ mt: 1, display: 'block' }}
+      onClick={() =>
+        edit((before) => withOwnWiring(before, { cellsInSeries, strings: row.strings }))
+      }
+    >
+      {words}: build {cellsInSeries} in series × {row.strings}
+    </Button>
   );
 }

@@ -38,8 +38,10 @@ export function CellReadings() {
   const { recipe, own: outcome } = cell;
   const own = plan.cell.own ?? NO_OWN_READINGS;
   const short = own.shortCircuit;
-  const [nextRange, setNextRange] = useState(suitableCurrentRange(cellAmpsAt(cell.model, 0)));
-  const range = short?.meterRange ?? nextRange;
+  // Until somebody says which range it was, it is the one that suits the current.
+  const [chosenRange, setChosenRange] = useState(short?.meterRange ?? null);
+  const rangeFor = (amps: number): CurrentRange => chosenRange ?? suitableCurrentRange(amps);
+  const range = short?.meterRange ?? rangeFor(cellAmpsAt(cell.model, 0));
 
   const change = (part: Partial<OwnReadings>): void => {
     // Whatever was kept before, the readings are others now.
@@ -87,7 +89,11 @@ export function CellReadings() {
                 shortCircuit:
                   amps === null
                     ? null
-                    : { amps, meterRange: range, secondsAfter: short?.secondsAfter ?? null },
+                    : {
+                        amps,
+                        meterRange: rangeFor(amps),
+                        secondsAfter: short?.secondsAfter ?? null,
+                      },
               })
             }
             helperText="Meter straight across the cell, briefly, for example 1.4"
@@ -109,7 +115,7 @@ export function CellReadings() {
           value={range}
           onChange={(chosen) => {
             const meterRange = chosen as CurrentRange;
-            setNextRange(meterRange);
+            setChosenRange(meterRange);
             changeShort({ meterRange });
           }}
           helperText="The meter’s own resistance on that range is taken off."
