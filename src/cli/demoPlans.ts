@@ -1,5 +1,6 @@
 import type { RecipeId } from '@/core/physics/chemistry/recipe';
 import { RECIPES } from '@/core/physics/chemistry/recipes';
+import { USUAL_CLASS_METER } from '@/core/physics/instruments/classMeter';
 import { USUAL_LESSON } from '@/core/records/plan/lessonSchema';
 import { USUAL_RUNNING } from '@/core/records/plan/runningSchema';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan } from '@/core/records/plan/planSchema';
@@ -32,6 +33,7 @@ export const DEMO_PLANS: readonly { readonly id: string; readonly plan: Plan }[]
       cell: { recipe: 'coin-pile-brine', ownRecipe: null, body: 'felt', size: null, own: null },
       arrangement: { kind: 'own', cellsInSeries: 3, strings: 1 },
       seriesResistor: { kind: 'as-needed' },
+      meter: USUAL_CLASS_METER,
       lesson: LESSON,
       running: USUAL_RUNNING,
       wishes: [],
@@ -55,6 +57,7 @@ export const DEMO_PLANS: readonly { readonly id: string; readonly plan: Plan }[]
       },
       arrangement: { kind: 'suggested' },
       seriesResistor: { kind: 'as-needed' },
+      meter: USUAL_CLASS_METER,
       lesson: LESSON,
       running: USUAL_RUNNING,
       wishes: [],
@@ -83,6 +86,7 @@ export const DEMO_PLANS: readonly { readonly id: string; readonly plan: Plan }[]
       },
       arrangement: { kind: 'suggested' },
       seriesResistor: { kind: 'as-needed' },
+      meter: USUAL_CLASS_METER,
       lesson: LESSON,
       running: USUAL_RUNNING,
       wishes: [],

@@ -1,6 +1,7 @@
 import type { RandomStream } from '../../core/physics/chance/random';
 import type { CellFault, SpecCell } from '../../core/physics/circuit/faults/batterySpec';
 import { ledModelOf } from '../../core/physics/circuit/load/ledPresets';
+import { USUAL_CLASS_METER } from '../../core/physics/instruments/classMeter';
 import type { MeterRange } from '../../core/physics/instruments/meter';
 import type { Measurement } from '../../core/records/logbook/measurement';
 import type { Reading } from '../../core/work/diagnosis/evidence';
@@ -18,6 +19,7 @@ export const battery = (cells: number, change: Partial<NominalBattery> = {}): No
   measured: true,
   pile: false,
   bodies: true,
+  meter: USUAL_CLASS_METER,
   isPolarised: true,
   ...change,
 });

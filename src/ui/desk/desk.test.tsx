@@ -1,4 +1,5 @@
 /** @jest-environment jsdom */
+import { USUAL_CLASS_METER } from '@/core/physics/instruments/classMeter';
 import { USUAL_RUNNING } from '@/core/records/plan/runningSchema';
 import '@testing-library/jest-dom';
 import { render, screen } from '@testing-library/react';
@@ -23,6 +24,7 @@ import { DeskPicture } from './DeskPicture';
 const cellOf = (recipe: (typeof RECIPE_IDS)[number]): PlannedCell =>
   cellOfPlan({
     running: USUAL_RUNNING,
+    meter: USUAL_CLASS_METER,
     cell: { recipe, ownRecipe: null, body: RECIPES[recipe].bodies[0]!.id, size: null, own: null },
   });
 const target = { kind: 'led', colour: 'amber', brightness: 'clear' } as const;

@@ -1,4 +1,4 @@
-import { CURRENT_RANGE_FACTS } from '../instruments/meter';
+import { USUAL_SHUNTS, type ShuntOhms } from '../instruments/meter';
 import { cellFromReadings } from './cellFromReadings';
 import type { CellModel } from './cellModel';
 import { FILMS_OF, filmShareAfter, type FilmShares } from './films';
@@ -42,12 +42,16 @@ interface Determined {
 }
 
 /** Cell from whatever was read: open, shorted (the meter's shunt taken into account), at known resistors. */
-export function ownCell(readings: OwnReadings, recipe: Recipe): OwnCell {
-  const points = pointsOf(readings);
+export function ownCell(
+  readings: OwnReadings,
+  recipe: Recipe,
+  shunts: ShuntOhms = USUAL_SHUNTS,
+): OwnCell {
+  const points = pointsOf(readings, shunts);
   const need = whatIsMissing(points);
   if (need !== null) return { status: 'incomplete', points, need };
   const doubts = judgeCellReadings(recipe, readings);
-  const fitted = cellThrough(readings, points);
+  const fitted = cellThrough(readings, points, shunts);
   if ('message' in fitted) return { status: 'contradictory', points, doubts, ...fitted };
   const status = doubts.length > 0 && !readings.kept ? 'doubtful' : 'used';
   const secondsAfter = secondsOf(readings);
@@ -70,7 +74,10 @@ function filmFree(cell: CellModel, films: FilmShares, seconds: number): CellMode
 }
 
 /** All readings as volts at a current in amperes, in order of current. */
-function pointsOf({ openCircuitVolts, shortCircuit, loaded }: OwnReadings): OwnPoint[] {
+function pointsOf(
+  { openCircuitVolts, shortCircuit, loaded }: OwnReadings,
+  shunts: ShuntOhms,
+): OwnPoint[] {
   const points: OwnPoint[] = loaded.map(({ ohms, volts }) => ({
     from: 'loaded',
     amps: volts / ohms,
@@ -80,7 +87,7 @@ function pointsOf({ openCircuitVolts, shortCircuit, loaded }: OwnReadings): OwnP
   if (shortCircuit !== null) {
     const { amps, meterRange } = shortCircuit;
     // The meter's own resistance is the load of this reading.
-    points.push({ from: 'short', amps, volts: amps * CURRENT_RANGE_FACTS[meterRange].shuntOhms });
+    points.push({ from: 'short', amps, volts: amps * shunts[meterRange] });
   }
   return points.sort((a, b) => a.amps - b.amps);
 }
@@ -95,13 +102,13 @@ function whatIsMissing(points: readonly OwnPoint[]): string | null {
 function cellThrough(
   { openCircuitVolts, shortCircuit, loaded }: OwnReadings,
   points: readonly OwnPoint[],
+  shunts: ShuntOhms,
 ): { model: CellModel; fits: CellFits | null } | { message: string } {
   if (openCircuitVolts !== null && shortCircuit !== null && loaded.length === 0) {
-    const { shuntOhms } = CURRENT_RANGE_FACTS[shortCircuit.meterRange];
     const cell = cellFromReadings({
       openVolts: openCircuitVolts,
       shortAmps: shortCircuit.amps,
-      shuntOhms,
+      shuntOhms: shunts[shortCircuit.meterRange],
     });
     return cell.ok
       ? { model: cell.value, fits: null }

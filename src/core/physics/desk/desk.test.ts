@@ -1,3 +1,4 @@
+import { USUAL_CLASS_METER } from '@/core/physics/instruments/classMeter';
 import { USUAL_RUNNING } from '../../records/plan/runningSchema';
 import fc from 'fast-check';
 import {
@@ -43,6 +44,7 @@ const fresh = newPlan('x');
 const measured = (openVolts: number, amps: number): PlannedCell =>
   cellOfPlan({
     running: USUAL_RUNNING,
+    meter: USUAL_CLASS_METER,
     cell: {
       ...fresh.cell,
       own: {

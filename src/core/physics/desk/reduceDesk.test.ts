@@ -1,3 +1,4 @@
+import { USUAL_CLASS_METER } from '@/core/physics/instruments/classMeter';
 import { USUAL_RUNNING } from '../../records/plan/runningSchema';
 import fc from 'fast-check';
 import { solveNetwork } from '../circuit/network/solveNetwork';
@@ -13,6 +14,7 @@ import { solveDesk } from './solveDesk';
 const fresh = newPlan('x');
 const kiwi = cellOfPlan({
   running: USUAL_RUNNING,
+  meter: USUAL_CLASS_METER,
   cell: {
     ...fresh.cell,
     own: {

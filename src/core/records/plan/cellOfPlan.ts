@@ -17,11 +17,15 @@ import type { Plan } from './planSchema';
  * Own readings beat the recipe's typical values. Doubtful ones wait until the educator keeps or mends them. Readings and
  * typical values are of cells at room temperature; the cell is that of the plan's room.
  */
-export function cellOfPlan({ cell, running }: Pick<Plan, 'cell' | 'running'>): PlannedCell {
+export function cellOfPlan({
+  cell,
+  running,
+  meter,
+}: Pick<Plan, 'cell' | 'running' | 'meter'>): PlannedCell {
   const recipe =
     cell.ownRecipe === null ? RECIPES[cell.recipe] : recipeOfOwn(cell.ownRecipe.recipe);
   const body = bodyOf(recipe, cell.body);
-  const own = cell.own === null ? null : ownCell(cell.own, recipe);
+  const own = cell.own === null ? null : ownCell(cell.own, recipe, meter.shuntOhms);
   const { celsius } = running;
   const used = own?.status === 'used';
   const model = used

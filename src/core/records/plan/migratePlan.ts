@@ -24,6 +24,12 @@ const LESSON_OF_VERSION_5 = {
 /** Written out for the same reason. */
 const RUNNING_OF_VERSION_7 = { wrap: null, humidity: 0.5, celsius: 20 };
 
+/** The classroom meter that older versions took for granted. */
+const METER_OF_VERSION_9 = {
+  voltsOhms: 10e6,
+  shuntOhms: { '200 µA': 1000, '2 mA': 100, '20 mA': 10, '200 mA': 1, '10 A': 0.01 },
+};
+
 /** And for this. */
 const RUNNING_OF_VERSION_8 = {
   fromDry: false,
@@ -33,7 +39,7 @@ const RUNNING_OF_VERSION_8 = {
 };
 
 /**
- * 8 → 9: single electrodes beside the pairs, a resistor in series; own recipes became version 2.
+ * 8 → 9: single electrodes beside the pairs, a resistor in series, a meter of one's own; own recipes became version 2.
  * 7 → 8: use in turns, shorts, a capacitor bank; wishes.
  * 1 → 2: the cell got a size of its own; older plans have the recipe's usual one.
  * 3 → 4: arrangements laid out by hand; nothing to change.
@@ -49,6 +55,7 @@ export const PLAN_MIGRATIONS: Migrations = {
   8: (document) => ({
     ...withCell(document, cellOfVersion9),
     seriesResistor: { kind: 'as-needed' },
+    meter: METER_OF_VERSION_9,
   }),
   6: (document) => ({ ...document, running: RUNNING_OF_VERSION_7 }),
   7: ({ running, ...document }) => ({

@@ -1,3 +1,4 @@
+import { USUAL_CLASS_METER } from '../../physics/instruments/classMeter';
 import { USUAL_LESSON } from './lessonSchema';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan } from './planSchema';
 import { USUAL_RUNNING } from './runningSchema';
@@ -23,6 +24,7 @@ export function newPlan(title: string): Plan {
     },
     arrangement: { kind: 'suggested' },
     seriesResistor: { kind: 'as-needed' },
+    meter: USUAL_CLASS_METER,
     lesson: USUAL_LESSON,
     running: USUAL_RUNNING,
     wishes: [],

@@ -92,6 +92,16 @@ const plans: fc.Arbitrary<Plan> = fc.record({
       strings: fc.integer({ min: 1, max: 14 }),
     }),
   ),
+  meter: fc.record({
+    voltsOhms: amount(10_000, 1e9),
+    shuntOhms: fc.record({
+      '200 µA': amount(0.01, 5000),
+      '2 mA': amount(0.01, 500),
+      '20 mA': amount(0.01, 50),
+      '200 mA': amount(0.01, 5),
+      '10 A': amount(0.001, 1),
+    }),
+  }),
   seriesResistor: fc.oneof(
     fc.constantFrom({ kind: 'as-needed' as const }, { kind: 'none' as const }),
     fc.record({ kind: fc.constant('own' as const), ohms: amount(0.1, 1e6) }),
@@ -240,7 +250,7 @@ test('a plan of version 2 keeps its two readings, which were used whatever they 
 });
 
 test('a plan of version 8 keeps its size and its own recipe, and gets a resistor where one is needed', () => {
-  const { seriesResistor: _later, ...plan } = newPlan('Lamp');
+  const { seriesResistor: _later, meter, ...plan } = newPlan('Lamp');
   const { extraPlus: _plus, extraMinus: _minus, ...size } = RECIPES['copper-zinc-fruit'].usualSize;
   const own = ownRecipeFrom('copper-zinc-fruit');
   const oldRecipe = {
@@ -262,6 +272,7 @@ test('a plan of version 8 keeps its size and its own recipe, and gets a resistor
     version: 9,
     minutes: plan.minutes,
     seriesResistor: { kind: 'as-needed' },
+    meter,
     cell: {
       size: { ...size, pairs: 3, extraPlus: 0, extraMinus: 0 },
       ownRecipe: { id: 'mine', recipe: { version: 2, usualSize: { extraPlus: 0 } } },

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { electrodeSizeSchema } from '../../physics/chemistry/electrodeSizeSchema';
 import { ownReadingsSchema } from '../../physics/chemistry/ownReadings';
+import { classMeterSchema } from '../../physics/instruments/classMeterSchema';
 import { ownRecipeSchema } from '../../physics/chemistry/ownRecipeSchema';
 import { RECIPE_IDS } from '../../physics/chemistry/recipe';
 import { WANTED_BRIGHTNESSES } from '../../physics/circuit/brightness';
@@ -129,6 +130,7 @@ export const planSchema = z.strictObject({
   cell,
   arrangement,
   seriesResistor: seriesResistor.describe('Resistor in series with the LED or the device.'),
+  meter: classMeterSchema.describe('The hand meter that is used.'),
   lesson: lessonSchema.describe('The class that it is prepared for.'),
   running: runningSchema.describe('How it is left running.'),
   wishes: wishesSchema.describe('What else was asked of such cells, to be worked out.'),

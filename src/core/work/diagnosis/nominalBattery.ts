@@ -3,6 +3,7 @@ import { isLinearCell, type CellModel } from '../../physics/chemistry/cellModel'
 import { BRIGHTNESS_FROM_AMPS } from '../../physics/circuit/brightness';
 import type { SpecItem } from '../../physics/circuit/faults/batterySpec';
 import type { Load } from '../../physics/circuit/load/load';
+import type { ClassMeter } from '../../physics/instruments/classMeter';
 import { withoutFaults, type StandingItem } from '../../physics/desk/desk';
 import { isPolarised } from '../../physics/desk/deskNetwork';
 import type { PlanEvaluation } from '../planning/evaluatePlan';
@@ -19,6 +20,8 @@ export interface NominalBattery {
   readonly pile: boolean;
   /** Pairs can share a body only where the body is one piece that holds several. */
   readonly bodies: boolean;
+  /** The meter that it is read with. */
+  readonly meter: ClassMeter;
   /** Whether the device works one way round only. */
   readonly isPolarised: boolean;
 }
@@ -30,7 +33,8 @@ export function nominalBatteryOf({
   desk,
   need,
   cell,
-}: Pick<PlanEvaluation, 'desk' | 'need' | 'cell'>): NominalBattery {
+  basis,
+}: Pick<PlanEvaluation, 'desk' | 'need' | 'cell' | 'basis'>): NominalBattery {
   const looks = desk.strings.flatMap((items) =>
     items.flatMap((item) => (item.kind === 'cell' ? [item] : item.strings.flat())),
   );
@@ -44,6 +48,7 @@ export function nominalBatteryOf({
     measured: cell.origin === 'own',
     pile: looks.some(({ recipe }) => recipe.look === 'pile'),
     bodies: looks.some(({ recipe }) => recipe.look === 'fruit' || recipe.look === 'cup'),
+    meter: basis.meter,
     isPolarised: isPolarised(need.load),
   };
 }

@@ -2,10 +2,11 @@ import { normalShareBelow } from '../../numeric/normalShare';
 import { CLASS_SCATTER } from '../../physics/chance/scatter';
 import type { SpecItem } from '../../physics/circuit/faults/batterySpec';
 import { loadDifferentialOhms } from '../../physics/circuit/load/load';
+import { readingUncertainty } from '../../physics/instruments/classMeter';
 import {
-  CURRENT_RANGE_FACTS,
   suitableCurrentRange,
-  VOLTMETER_OHMS,
+  suitableVoltRange,
+  type CurrentRange,
 } from '../../physics/instruments/meter';
 import { theveninCurve } from '../../physics/circuit/battery/sourceCurve';
 import { operatingPoint } from '../../physics/circuit/operatingPoint';
@@ -32,8 +33,6 @@ export const COMMON_SCATTER = {
 } as const;
 /** A reading while things settle, as a share of it (from memory). */
 const SETTLING = { volts: 0.006, amps: 0.04 } as const;
-/** What the last digit and the touch of the probes are worth, volts (from memory). */
-const VOLT_DIGIT = 0.004;
 /** Spread of the logarithm of the current at which eyes see a light (from memory). */
 const SEEN_LOG = 0.6;
 
@@ -67,8 +66,10 @@ export class Predictor {
     return changes.every((change) => change.string !== string);
   }
 
-  /** Shunt of the range that the meter should be on for a current, ohms. */
-  private shuntOhms(measurement: Extract<Measurement, { kind: 'short' | 'cell-short' }>): number {
+  /** Range that the meter should be on for a current. */
+  private rangeOf(
+    measurement: Extract<Measurement, { kind: 'short' | 'cell-short' }>,
+  ): CurrentRange {
     const items = this.nominal.strings[measurement.string - 1] ?? [];
     const sound = new LinearString(
       measurement.kind === 'short'
@@ -77,7 +78,7 @@ export class Predictor {
       null,
     );
     const volts = sound.voltsBetween(0, measurement.kind === 'short' ? measurement.built : 1);
-    return CURRENT_RANGE_FACTS[suitableCurrentRange(volts.value / volts.ohms)].shuntOhms;
+    return suitableCurrentRange(volts.value / volts.ohms, this.nominal.meter.shuntOhms);
   }
 
   private compute(measurement: Measurement, hypothesis: Hypothesis): Prediction {
@@ -98,9 +99,10 @@ export class Predictor {
       }
       case 'short': {
         const { string, built } = measurement;
-        const shunt = this.shuntOhms(measurement);
+        const range = this.rangeOf(measurement);
+        const shunt = this.nominal.meter.shuntOhms[range];
         const network = this.network(this.standing(string, built, hypothesis), shunt);
-        return this.amps(string, network.voltsBetween(0, built), shunt);
+        return this.amps(string, network.voltsBetween(0, built), range);
       }
       case 'cell-volts': {
         const items = [this.alone(measurement, hypothesis)];
@@ -110,10 +112,11 @@ export class Predictor {
         );
       }
       case 'cell-short': {
-        const shunt = this.shuntOhms(measurement);
+        const range = this.rangeOf(measurement);
+        const shunt = this.nominal.meter.shuntOhms[range];
         const alone = [this.alone(measurement, hypothesis)];
         const network = this.network(alone, shunt, measurement.cell);
-        return this.amps(measurement.string, network.voltsBetween(0, 1), shunt);
+        return this.amps(measurement.string, network.voltsBetween(0, 1), range);
       }
       case 'volts-without': {
         const { string, cell, built } = measurement;
@@ -176,25 +179,27 @@ export class Predictor {
 
   private volts(string: number, { value, byVolts, byResistance, ohms }: Sensitive): Prediction {
     // The voltmeter itself draws a little: seen only behind open joints.
-    const share = VOLTMETER_OHMS / (VOLTMETER_OHMS + ohms);
+    const { voltsOhms } = this.nominal.meter;
+    const share = voltsOhms / (voltsOhms + ohms);
     const mean = value * share;
     return {
       mean,
       spread: this.spreadOf(string, byVolts, byResistance, share),
-      noise: Math.hypot(SETTLING.volts * mean, VOLT_DIGIT),
+      noise: voltsNoise(mean),
     };
   }
 
   private amps(
     string: number,
     { value, byVolts, byResistance }: Sensitive,
-    shunt: number,
+    range: CurrentRange,
   ): Prediction {
+    const shunt = this.nominal.meter.shuntOhms[range];
     const mean = value / shunt;
     return {
       mean,
       spread: this.spreadOf(string, byVolts, byResistance, 1 / shunt),
-      noise: ampsNoise(mean, shunt),
+      noise: ampsNoise(mean, range),
     };
   }
 
@@ -244,7 +249,7 @@ export class Predictor {
       return {
         mean: whole.emf,
         spread: whole.emfSpread,
-        noise: Math.hypot(SETTLING.volts * whole.emf, VOLT_DIGIT),
+        noise: voltsNoise(whole.emf),
       };
     }
     const { load, runsFromAmps } = this.nominal;
@@ -266,9 +271,10 @@ export class Predictor {
     const voltsSpread = lost.map((volts, index) => volts - whole.ohms * spread[index]!);
     if (measurement.kind === 'load-volts') {
       const mean = whole.emf - amps * whole.ohms;
-      return { mean, spread: voltsSpread, noise: Math.hypot(SETTLING.volts * mean, VOLT_DIGIT) };
+      return { mean, spread: voltsSpread, noise: voltsNoise(mean) };
     }
-    if (measurement.kind === 'load-amps') return { mean: amps, spread, noise: ampsNoise(amps, 10) };
+    if (measurement.kind === 'load-amps')
+      return { mean: amps, spread, noise: ampsNoise(amps, '20 mA') };
     const log = Math.hypot(SEEN_LOG, Math.hypot(...spread.values()) / Math.max(amps, 1e-9));
     const mean = amps <= 0 ? 0.005 : normalShareBelow(Math.log(amps / runsFromAmps) / log);
     return {
@@ -331,8 +337,11 @@ function cellsOf(item: SpecItem): number {
   return 'strings' in item ? item.strings.flat().reduce((sum, one) => sum + cellsOf(one), 0) : 1;
 }
 
-function ampsNoise(amps: number, shunt: number): number {
-  const range = Object.values(CURRENT_RANGE_FACTS).find(({ shuntOhms }) => shuntOhms === shunt);
-  const digit = (range?.fullScaleAmps ?? 20e-3) / 2000;
-  return Math.hypot(SETTLING.amps * amps, digit);
+/** What a sound reading strays by itself: cells settle, and the meter has an accuracy. */
+function ampsNoise(amps: number, range: CurrentRange): number {
+  return Math.hypot(SETTLING.amps * amps, readingUncertainty(amps, range));
+}
+
+function voltsNoise(volts: number): number {
+  return Math.hypot(SETTLING.volts * volts, readingUncertainty(volts, suitableVoltRange(volts)));
 }

@@ -1,3 +1,4 @@
+import { USUAL_CLASS_METER } from '../../physics/instruments/classMeter';
 import { diagnose, type Diagnosis } from '../diagnosis/diagnose';
 import type { Measurement } from '../../records/logbook/measurement';
 import { DRILL_CELL, makeDrill, SOUND_CHANCE, type Drill, type DrillKey } from './makeDrill';
@@ -90,6 +91,7 @@ function ofString(drill: Drill, string: number, readings: readonly KnownReading[
   const input = {
     strings: [Array.from({ length: cells }, () => ({ cell: DRILL_CELL, faults: [], body: null }))],
     load: { kind: 'resistor', ohms: 1000 } as const,
+    meter: USUAL_CLASS_METER,
     runsFromAmps: 1e-3,
     measured: true,
     pile: false,

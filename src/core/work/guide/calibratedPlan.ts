@@ -1,6 +1,5 @@
 import { shareOfOnePair } from '../../physics/chemistry/plannedCell';
 import {
-  CURRENT_RANGE_FACTS,
   CURRENT_RANGES,
   suitableCurrentRange,
   type CurrentRange,
@@ -22,7 +21,7 @@ export function calibratedPlan(plan: Plan, readings: readonly LoggedReading[]): 
   const amps = readings.findLast(isFirstShort);
   if (volts === undefined || amps === undefined || volts.value <= 0 || amps.value <= 0) return null;
   const read = CURRENT_RANGES.find((range) => range === amps.range);
-  const meterRange = read ?? suitableCurrentRange(amps.value);
+  const meterRange = read ?? suitableCurrentRange(amps.value, plan.meter.shuntOhms);
   return {
     ...plan,
     cell: {
@@ -54,7 +53,7 @@ export function firstShortAmps(readings: readonly LoggedReading[]): number | nul
 /** A group reads the whole body, with all of its metals; the plan’s own readings are of one pair. */
 function ampsOfOnePair(plan: Plan, volts: number, amps: number, range: CurrentRange): number {
   const { recipe, body } = cellOfPlan(plan);
-  const { shuntOhms } = CURRENT_RANGE_FACTS[range];
+  const shuntOhms = plan.meter.shuntOhms[range];
   const share = shareOfOnePair(recipe, body, plan.cell.size);
   const ohms = volts / amps - shuntOhms;
   return share === 1 || ohms <= 0 ? amps : volts / (ohms / share + shuntOhms);

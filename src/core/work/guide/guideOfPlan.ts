@@ -1,7 +1,8 @@
+import { isUnfused } from '../../physics/instruments/classMeter';
 import {
-  CURRENT_RANGE_FACTS,
   suitableCurrentRange,
   suitableVoltRange,
+  type ShuntOhms,
 } from '../../physics/instruments/meter';
 import { NO_FAULT } from '../diagnosis/causes';
 import { nominalBatteryOf } from '../diagnosis/nominalBattery';
@@ -53,7 +54,7 @@ export function guideOfPlan(plan: Plan, evaluation: PlanEvaluation): GuideStep[]
       string: 'string' in measurement ? measurement.string : null,
       built: 'built' in measurement ? measurement.built : 0,
       measurement,
-      meter: meterFor(measurement, mean),
+      meter: meterFor(measurement, mean, plan.meter.shuntOhms),
       expected: { value: mean, deviation },
       minutes: quantityOf(measurement) === 'amps' ? MINUTES.amps : MINUTES.volts,
       cautions: cautionsOf(cautions),
@@ -177,16 +178,20 @@ export function guideOfPlan(plan: Plan, evaluation: PlanEvaluation): GuideStep[]
   return steps;
 }
 
-/** Range and socket for an expected value: the smallest range with room to spare. */
-function meterFor(measurement: Measurement, expected: number): MeterSetting | null {
+/** Range and socket for an expected value: the range with the least total error. */
+function meterFor(
+  measurement: Measurement,
+  expected: number,
+  shunts: ShuntOhms,
+): MeterSetting | null {
   switch (quantityOf(measurement)) {
     case 'light':
       return null;
     case 'volts':
       return { range: suitableVoltRange(expected), socket: 'VΩ' };
     case 'amps': {
-      const range = suitableCurrentRange(expected);
-      return { range, socket: CURRENT_RANGE_FACTS[range].fuseAmps === null ? '10 A' : 'mA' };
+      const range = suitableCurrentRange(expected, shunts);
+      return { range, socket: isUnfused(range) ? '10 A' : 'mA' };
     }
   }
 }

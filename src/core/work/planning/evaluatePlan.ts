@@ -72,7 +72,7 @@ export interface PlanEvaluation extends BatteryMoment {
 
 type EvaluationBasis = Pick<
   Plan,
-  'cell' | 'target' | 'minutes' | 'running' | 'seriesResistor' | 'arrangement'
+  'cell' | 'target' | 'minutes' | 'running' | 'seriesResistor' | 'meter' | 'arrangement'
 >;
 
 export interface Wiring {
@@ -83,7 +83,7 @@ export interface Wiring {
   readonly chosenBy: 'planner' | 'educator';
 }
 
-const WISH_PARTS = ['cell', 'target', 'minutes', 'running', 'seriesResistor'] as const;
+const WISH_PARTS = ['cell', 'target', 'minutes', 'running', 'seriesResistor', 'meter'] as const;
 
 /**
  * Verdict, operating point and figures of a plan. Pure; the same plan gives the same answer.
@@ -95,7 +95,7 @@ export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null)
       ? previous
       : null;
   if (before !== null && before.basis.arrangement === plan.arrangement) return before;
-  const { target, minutes, running, seriesResistor, arrangement } = plan;
+  const { target, minutes, running, seriesResistor, meter, arrangement } = plan;
   const cell = before?.cell ?? cellOfPlan(plan);
   const wish = before?.wish ?? wishFor(plan, cell);
   const ways = before?.wiringOptions ?? planGrids(wish);
@@ -117,7 +117,7 @@ export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null)
   );
   return {
     ...first,
-    basis: { cell: plan.cell, target, minutes, running, seriesResistor, arrangement },
+    basis: { cell: plan.cell, target, minutes, running, seriesResistor, meter, arrangement },
     target,
     cell,
     need,

@@ -1,7 +1,6 @@
 import { isLinearCell } from '../../physics/chemistry/cellModel';
 import { CLASS_SCATTER } from '../../physics/chance/scatter';
 import { quantile } from '../../physics/chance/simulateClasses';
-import { CURRENT_RANGE_FACTS } from '../../physics/instruments/meter';
 import type { SourceId } from '../../sourceIds';
 import { maxPowerOfDesk } from '../../physics/desk/maxPowerOfDesk';
 import {
@@ -138,7 +137,7 @@ function resistanceOfCell({ cell, basis }: PlanEvaluation): string[] {
       `One cell: fitted through ${cell.own.points.length} readings. ${cell.own.fits?.statement ?? ''}`.trim(),
     ];
   }
-  const { shuntOhms } = CURRENT_RANGE_FACTS[shortCircuit.meterRange];
+  const shuntOhms = basis.meter.shuntOhms[shortCircuit.meterRange];
   const { asRead, secondsAfter } = cell.own;
   const lines = [
     `One pair: ${formatVolts(openCircuitVolts)} ÷ ${formatAmps(shortCircuit.amps)} − ${formatOhms(shuntOhms)} of the meter = ${formatOhms(asRead.resistanceOhms)}`,

@@ -1,3 +1,4 @@
+import { USUAL_CLASS_METER } from '@/core/physics/instruments/classMeter';
 import fc from 'fast-check';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
 import { familyCell, familyOf } from '../../physics/chemistry/families';
@@ -99,6 +100,7 @@ test.each([
 ] as const)('what few classes call sure, very many call sure too: %s, %s LED', (recipe, colour) => {
   const { model } = cellOfPlan({
     running: USUAL_RUNNING,
+    meter: USUAL_CLASS_METER,
     cell: {
       recipe,
       ownRecipe: null,

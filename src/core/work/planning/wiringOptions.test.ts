@@ -1,3 +1,4 @@
+import { USUAL_CLASS_METER } from '@/core/physics/instruments/classMeter';
 import { USUAL_RUNNING } from '../../records/plan/runningSchema';
 import { cellOfPlan } from '../../records/plan/cellOfPlan';
 import { requirementOf } from '../../records/plan/loadRequirement';
@@ -109,6 +110,7 @@ test('a string against metal: both raise the current, only the string takes more
 test('twice the metal in one body is what measuring two pairs would give', () => {
   const doubled = cellOfPlan({
     running: USUAL_RUNNING,
+    meter: USUAL_CLASS_METER,
     cell: { ...plan.cell, size: { ...cell.recipe.usualSize, pairs: 2 } },
   });
   expect(doubled.model.resistanceOhms).toBeCloseTo(cell.model.resistanceOhms / 2, 9);

@@ -63,7 +63,7 @@ const SHOWN = 12;
 /** What of a plan decides which batteries meet its wish. */
 export type WiringQuestion = Pick<
   Plan,
-  'cell' | 'target' | 'minutes' | 'running' | 'seriesResistor'
+  'cell' | 'target' | 'minutes' | 'running' | 'seriesResistor' | 'meter'
 >;
 
 /** Batteries that meet the plan's wish, best first by the objective, and why other families do not. */
@@ -89,7 +89,7 @@ export function wishOfPlan({
   minutes,
   running,
   seriesResistor,
-}: Omit<WiringQuestion, 'cell'>): PlannerWish {
+}: Omit<WiringQuestion, 'cell' | 'meter'>): PlannerWish {
   return {
     need: requirementOf(target, running.celsius),
     limit: limitOfTarget(target),

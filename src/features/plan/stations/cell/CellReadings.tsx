@@ -15,7 +15,6 @@ import {
 } from '@/core/physics/chemistry/ownReadings';
 import {
   CURRENT_RANGES,
-  CURRENT_RANGE_FACTS,
   suitableCurrentRange,
   type CurrentRange,
 } from '@/core/physics/instruments/meter';
@@ -26,6 +25,7 @@ import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 import { CellCurveChart } from './CellCurveChart';
 import { CellDoubts } from './CellDoubts';
 import { CellFigures } from './CellFigures';
+import { OwnMeter } from './OwnMeter';
 import { LoadedReadings } from './LoadedReadings';
 
 const shortShape = ownReadingsSchema.shape.shortCircuit.unwrap().shape;
@@ -38,9 +38,11 @@ export function CellReadings() {
   const { recipe, own: outcome } = cell;
   const own = plan.cell.own ?? NO_OWN_READINGS;
   const short = own.shortCircuit;
+  const { shuntOhms } = plan.meter;
   // Until somebody says which range it was, it is the one that suits the current.
   const [chosenRange, setChosenRange] = useState(short?.meterRange ?? null);
-  const rangeFor = (amps: number): CurrentRange => chosenRange ?? suitableCurrentRange(amps);
+  const rangeFor = (amps: number): CurrentRange =>
+    chosenRange ?? suitableCurrentRange(amps, shuntOhms);
   const range = short?.meterRange ?? rangeFor(cellAmpsAt(cell.model, 0));
 
   const change = (part: Partial<OwnReadings>): void => {
@@ -122,10 +124,11 @@ export function CellReadings() {
         >
           {CURRENT_RANGES.map((one) => (
             <option key={one} value={one}>
-              {one} (adds {formatOhms(CURRENT_RANGE_FACTS[one].shuntOhms)})
+              {one} (adds {formatOhms(shuntOhms[one])})
             </option>
           ))}
         </Selection>
+        <OwnMeter />
         <LoadedReadings loaded={own.loaded} onChange={(loaded) => change({ loaded })} />
       </Box>
       {outcome === null ? null : (

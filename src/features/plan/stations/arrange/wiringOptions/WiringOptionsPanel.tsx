@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { Selection } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
-import { memo, useCallback, useState } from 'react';
+import { memo, useCallback, useMemo, useState } from 'react';
 import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
 import { OBJECTIVES, type Objective } from '@/core/work/planning/planBatteries';
 import { SEARCH_DEFAULTS, type SearchLimits } from '@/core/work/planning/wiringOptions';
@@ -41,12 +41,14 @@ export const WiringOptionsPanel = memo(function WiringOptionsPanel({
   const [wish, setWish] = useState<SearchLimits>(SEARCH_DEFAULTS);
   const [whyNot, setWhyNot] = useState(false);
   const { basis, wiringOptions } = evaluation;
-  const { cell, target, minutes, running, seriesResistor } = basis;
+  // What is laid out makes no other question of it.
+  const { cell, target, minutes, running, seriesResistor, meter } = basis;
+  const question = useMemo(
+    () => ({ cell, target, minutes, running, seriesResistor, meter }),
+    [cell, target, minutes, running, seriesResistor, meter],
+  );
   const job = useWorkerJob(
-    useCallback(
-      (jobs) => jobs.wiringOptions({ cell, target, minutes, running, seriesResistor }, wish),
-      [cell, target, minutes, running, seriesResistor, wish],
-    ),
+    useCallback((jobs) => jobs.wiringOptions(question, wish), [question, wish]),
   );
   // An older answer stays while a newer one is worked out.
   const outcome = job.latest;
