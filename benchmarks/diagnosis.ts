@@ -1,3 +1,4 @@
+import { USUAL_CLASS_METER } from '@/core/physics/instruments/classMeter';
 import { randomStream, type RandomStream } from '@/core/physics/chance/random';
 import type { CellFault, SpecCell } from '@/core/physics/circuit/faults/batterySpec';
 import { ledModelOf } from '@/core/physics/circuit/load/ledPresets';
@@ -123,6 +124,7 @@ function judge({ kind, cells }: Case, readings: readonly Reading[]): Diagnosis {
     measured: true,
     pile: kind.pile,
     bodies: kind.bodies,
+    meter: USUAL_CLASS_METER,
     isPolarised: true,
     readings,
     possible: possibleMeasurements([{ string: 1, built }], false, true),

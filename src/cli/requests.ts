@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { FAMILY_IDS } from '../core/physics/chemistry/families';
+import { FAMILY_IDS } from '../core/physics/chemistry/family';
 import { networkSchema } from '../core/physics/circuit/network/networkSchema';
 import { CURRENT_RANGES } from '../core/physics/instruments/meter';
 import { MAX_CELLS } from '../core/physics/desk/limits';

@@ -1,5 +1,6 @@
 import type { CellModel } from '../../core/physics/chemistry/cellModel';
-import { familyOf, type FamilyId } from '../../core/physics/chemistry/families';
+import { familyOf } from '../../core/physics/chemistry/families';
+import type { FamilyId } from '../../core/physics/chemistry/family';
 import { requirementOf } from '../../core/records/plan/loadRequirement';
 import type { PlanTarget } from '../../core/records/plan/planSchema';
 import { USUAL_RUNNING } from '../../core/records/plan/runningSchema';

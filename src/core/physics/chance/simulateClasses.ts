@@ -1,5 +1,4 @@
 import { normalShareBelow } from '../../numeric/normalShare';
-import type { CellModel } from '../chemistry/cellModel';
 import { theveninCurve } from '../circuit/battery/sourceCurve';
 import type { TheveninSource } from '../circuit/battery/theveninSource';
 import { loadVolts, seriesOhms, type Load } from '../circuit/load/load';

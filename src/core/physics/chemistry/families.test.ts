@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { CURRENT_RANGES, CURRENT_RANGE_FACTS, showAmps } from '../instruments/meter';
 import { cellAmpsAt } from './cellAmpsAt';
 import { cellInWarmth } from './cellInWarmth';
-import { FAMILIES, FAMILY_IDS, familyCell, familyOf, type FamilyId } from './families';
+import { FAMILIES, familyCell, familyOf } from './families';
+import { FAMILY_IDS, type FamilyId } from './family';
 import { nernstSlopeVolts } from './nernst';
 import { PRACTICAL_CEILING_VOLTS } from './potentials';
 import {

@@ -1,12 +1,6 @@
 import type { CellModel } from './cellModel';
-import {
-  bridgedCell,
-  slightlyCurvedCell,
-  straightCell,
-  type CalibratedCell,
-  type TypicalCell,
-} from './calibrateCell';
-import type { AnodeMetal, MetalPair } from './potentials';
+import type { TypicalCell } from './calibrateCell';
+import { CELL_SHAPES, type CellFamily, type CellSupplies, type FamilyId } from './family';
 import {
   ACID_MIX_OHM_METRES,
   EPSOM_OHM_METRES,
@@ -20,106 +14,8 @@ import {
   TAP_WATER_OHM_METRES,
   VINEGAR_OHM_METRES,
 } from './resistivities';
-import {
-  coinAreaSquareMetres,
-  nailAreaSquareMetres,
-  scaleCell,
-  type CellGeometry,
-} from './scaleCell';
-
-export const FAMILY_IDS = [
-  'coin-pile-brine',
-  'one-coin-pile',
-  'nickel-zinc-pile',
-  'fruit',
-  'root-vegetable',
-  'juice-cup',
-  'aluminium-air-brine',
-  'aluminium-air-acid',
-  'magnesium-graphite',
-  'magnesium-air-rod',
-  'zinc-carbon-felt',
-  'two-solution',
-  'concentration',
-  'dilute-sulfuric-acid',
-] as const;
-export type FamilyId = (typeof FAMILY_IDS)[number];
-
-/** How the typical cell behaves: a straight line, or a slight curve, or one with a bridge between two vessels. */
-export const CELL_SHAPES = {
-  straight: straightCell,
-  'slightly-curved': slightlyCurvedCell,
-  bridged: bridgedCell,
-} as const satisfies Record<string, (typical: TypicalCell) => CalibratedCell>;
-
-/** A cell family: what one cell of the usual size reads, and the physics behind it. */
-export interface CellFamily extends CalibratedCell {
-  readonly id: FamilyId;
-  readonly name: string;
-  readonly curveShape: keyof typeof CELL_SHAPES;
-  /** Metals for the ceiling check; `null` where the Nernst equation gives the voltage. */
-  readonly metals: MetalPair | null;
-  readonly anode: AnodeMetal;
-  /** Needs air at its carbon side: never taped shut. */
-  readonly breathes: boolean;
-  /** Whether more electrode pairs can go into the same body. */
-  readonly morePairs: boolean;
-  readonly supplies: CellSupplies;
-  /** Staff only, numbers only. */
-  readonly restricted: boolean;
-}
-
-/** What limits a cell's life and what it takes; per cell of the usual size. */
-export interface CellSupplies {
-  /** Charge of all the metal that can dissolve, coulombs; only a part of it does useful work. */
-  readonly metalCoulombs: number;
-  readonly waterGrams: number;
-  /** Radius of the wet body as the air meets it, m. */
-  readonly wetRadiusMetres: number;
-  /** Food that becomes waste, grams. */
-  readonly foodGrams: number;
-  /** Rough price of the body and of one pair of electrodes, in tenths of a plain loaf's price (from memory). */
-  readonly bodyPrice: number;
-  readonly pairPrice: number;
-  readonly minutes: number;
-}
-
-const MILLIMETRE = 1e-3;
-
-function faces(
-  widthMillimetres: number,
-  depthMillimetres: number,
-  gapMillimetres: number,
-): CellGeometry {
-  const area = widthMillimetres * depthMillimetres * MILLIMETRE ** 2;
-  return geometry(area, gapMillimetres, null);
-}
-
-function coins(diameterMillimetres: number): CellGeometry {
-  return geometry(coinAreaSquareMetres(diameterMillimetres * MILLIMETRE), 0.5, null);
-}
-
-/** Two nails of 3 mm, 4 cm deep, 2 cm apart. */
-const NAILS = geometry(nailAreaSquareMetres(3e-3, 40e-3), 20, {
-  radiusMetres: 1.5e-3,
-  lengthMetres: 40e-3,
-});
-
-function geometry(
-  areaSquareMetres: number,
-  gapMillimetres: number,
-  round: CellGeometry['round'],
-): CellGeometry {
-  return {
-    areaSquareMetres,
-    gapMetres: gapMillimetres * MILLIMETRE,
-    round,
-    contactOhms: 0,
-    pairs: 1,
-    extraPlus: 0,
-    extraMinus: 0,
-  };
-}
+import { scaleCell, type CellGeometry } from './scaleCell';
+import { coins, faces, NAILS } from './usualGeometry';
 
 /**
  * Share of the reaction's resistance that the − metal has: a second zinc nail alone adds a quarter to a half (common
@@ -164,7 +60,7 @@ function supplies(
   return {
     metalCoulombs,
     waterGrams,
-    wetRadiusMetres: wetRadiusMillimetres * MILLIMETRE,
+    wetRadiusMetres: wetRadiusMillimetres / 1000,
     foodGrams,
     bodyPrice,
     pairPrice,

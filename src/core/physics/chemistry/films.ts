@@ -1,4 +1,4 @@
-import type { FamilyId } from './families';
+import type { FamilyId } from './family';
 
 /** Films and used-up liquid at the metals: resistances that build up while current flows, as shares of `r = E/I_short`. */
 export interface FilmShares {

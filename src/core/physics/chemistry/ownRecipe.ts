@@ -1,6 +1,7 @@
 import { documentFormat } from '../../formats/documentFormat';
 import { geometryOf } from './electrodeSize';
-import { CELL_SHAPES, familyOf } from './families';
+import { familyOf } from './families';
+import { CELL_SHAPES } from './family';
 import { ownRecipeSchema, RECIPE_FORMAT, RECIPE_VERSION, type OwnRecipe } from './ownRecipeSchema';
 import { RECIPE_MIGRATIONS } from './migrateRecipe';
 import { PRACTICAL_CEILING_VOLTS, type MetalPair } from './potentials';

@@ -1,7 +1,8 @@
 import type { CautionId } from '../safety/cautions';
 import type { CalibratedCell } from './calibrateCell';
 import type { ElectrodeShape, ElectrodeSize } from './electrodeSize';
-import { familyOf, type FamilyId } from './families';
+import { familyOf } from './families';
+import type { FamilyId } from './family';
 import { PRACTICAL_CEILING_VOLTS } from './potentials';
 
 export const RECIPE_IDS = [

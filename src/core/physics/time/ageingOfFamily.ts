@@ -1,7 +1,8 @@
 import { cellAmpsAt } from '../chemistry/cellAmpsAt';
 import { cellInWarmth } from '../chemistry/cellInWarmth';
 import type { CellModel } from '../chemistry/cellModel';
-import { familyCell, type CellFamily, type FamilyId } from '../chemistry/families';
+import { familyCell } from '../chemistry/families';
+import type { CellFamily, FamilyId } from '../chemistry/family';
 import { FILMS_OF } from '../chemistry/films';
 import { DEFAULT_UTILISATION } from '../chemistry/potentials';
 import { resistanceParts } from '../chemistry/scaleCell';

@@ -1,4 +1,4 @@
-import type { CellFamily } from '../chemistry/families';
+import type { CellFamily } from '../chemistry/family';
 import type { Load } from '../circuit/load/load';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
 import { ageingCellOf } from './ageingOfFamily';

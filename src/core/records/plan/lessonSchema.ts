@@ -30,6 +30,7 @@ export const LESSON_LIMITS = {
   mostMinutes: 600,
   mostHands: 40,
   mostWaitMinutes: 60,
+  mostStrings: 200,
 } as const;
 
 const whole = (what: string, least: number, most: number) =>
@@ -64,6 +65,11 @@ export const lessonSchema = z
       .array(z.enum(SWAPPABLE))
       .max(SWAPPABLE.length)
       .describe('Parts that are replaced by their cheaper substitute.'),
+    buyStrings: whole('the strings', 1, LESSON_LIMITS.mostStrings)
+      .nullable()
+      .describe(
+        'Strings that parts are bought for, where first cells may turn out weaker; null: as planned.',
+      ),
     paper: z.enum(PAPERS, 'Choose one of the paper sizes.'),
     moved: z
       .record(z.string().max(40), z.iso.datetime({ local: true }))
@@ -92,6 +98,7 @@ export const USUAL_LESSON: Lesson = {
   workingHours: { from: '08:00', to: '17:00' },
   separatorSchool: 'same',
   swapped: [],
+  buyStrings: null,
   paper: 'A4',
   moved: {},
   ticked: [],

@@ -56,6 +56,9 @@ export const PLAN_MIGRATIONS: Migrations = {
     ...withCell(document, cellOfVersion9),
     seriesResistor: { kind: 'as-needed' },
     meter: METER_OF_VERSION_9,
+    lesson: isRecord(document['lesson'])
+      ? { buyStrings: null, ...document['lesson'] }
+      : document['lesson'],
   }),
   6: (document) => ({ ...document, running: RUNNING_OF_VERSION_7 }),
   7: ({ running, ...document }) => ({

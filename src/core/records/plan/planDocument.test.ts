@@ -250,18 +250,32 @@ test('a plan of version 2 keeps its two readings, which were used whatever they 
 });
 
 test('a plan of version 8 keeps its size and its own recipe, and gets a resistor where one is needed', () => {
-  const { seriesResistor: _later, meter, ...plan } = newPlan('Lamp');
-  const { extraPlus: _plus, extraMinus: _minus, ...size } = RECIPES['copper-zinc-fruit'].usualSize;
+  const plan = newPlan('Lamp');
+  const { meter } = plan;
+  const { shape, widthMillimetres, depthMillimetres, gapMillimetres } =
+    RECIPES['copper-zinc-fruit'].usualSize;
+  const size = { shape, widthMillimetres, depthMillimetres, gapMillimetres, pairs: 1 };
+  const { buyStrings, ...lesson } = plan.lesson;
+  expect(buyStrings).toBeNull();
   const own = ownRecipeFrom('copper-zinc-fruit');
   const oldRecipe = {
     ...own,
     version: 1,
     usualSize: size,
-    bodies: own.bodies.map(({ reactionShare: _share, ...body }) => ({ ...body, limitShare: 2 })),
+    bodies: own.bodies.map(({ id, name, plural, openVolts, resistivityShare }) => ({
+      id,
+      name,
+      plural,
+      openVolts,
+      resistivityShare,
+      limitShare: 2,
+    })),
   };
+  const old: Record<string, unknown> = { ...plan, lesson, version: 8 };
+  delete old['seriesResistor'];
+  delete old['meter'];
   const parsed = PLAN_DOCUMENT.parse({
-    ...plan,
-    version: 8,
+    ...old,
     cell: {
       ...plan.cell,
       size: { ...size, pairs: 3 },
@@ -273,6 +287,7 @@ test('a plan of version 8 keeps its size and its own recipe, and gets a resistor
     minutes: plan.minutes,
     seriesResistor: { kind: 'as-needed' },
     meter,
+    lesson: plan.lesson,
     cell: {
       size: { ...size, pairs: 3, extraPlus: 0, extraMinus: 0 },
       ownRecipe: { id: 'mine', recipe: { version: 2, usualSize: { extraPlus: 0 } } },

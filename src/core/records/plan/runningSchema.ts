@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { FamilyId } from '../../physics/chemistry/families';
+import type { FamilyId } from '../../physics/chemistry/family';
 import type { Recipe } from '../../physics/chemistry/recipe';
 import { WRAPS, type Wrap } from '../../physics/time/drying';
 

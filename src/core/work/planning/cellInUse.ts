@@ -1,5 +1,5 @@
 import type { CellModel } from '../../physics/chemistry/cellModel';
-import type { CellFamily } from '../../physics/chemistry/families';
+import type { CellFamily } from '../../physics/chemistry/family';
 import { cellAfter, DRY_BELOW, type AgeingCell } from '../../physics/time/ageingCell';
 import { ageingCell } from '../../physics/time/ageingOfFamily';
 import type { CellEnd } from '../../physics/time/dischargeRun';

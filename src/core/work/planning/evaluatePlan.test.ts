@@ -231,8 +231,9 @@ test('an edit that leaves cell and target alone reuses what depends on them', ()
   const after = evaluatePlan(withGrid(lamp, 5, 3), before);
   expect(after.wiringOptions).toBe(before.wiringOptions);
   expect(after.classes).not.toBe(before.classes);
-  const { wish: _functions, ...anew } = evaluatePlan(withGrid(lamp, 5, 3));
-  expect(after).toMatchObject(anew);
+  const anew = evaluatePlan(withGrid(lamp, 5, 3));
+  // The wish holds functions, which are equal to themselves only.
+  expect({ ...after, wish: null }).toEqual({ ...anew, wish: null });
   expect(evaluatePlan({ ...lamp, title: 'Other' }, before).classes).toBe(before.classes);
 });
 

@@ -1,6 +1,7 @@
 import type { CellModel } from '../../physics/chemistry/cellModel';
 import { cellInWarmth } from '../../physics/chemistry/cellInWarmth';
-import { familyCell, type CellFamily, type FamilyId } from '../../physics/chemistry/families';
+import { familyCell } from '../../physics/chemistry/families';
+import type { CellFamily, FamilyId } from '../../physics/chemistry/family';
 import { RECIPE_IDS, type RecipeId } from '../../physics/chemistry/recipe';
 import { RECIPES } from '../../physics/chemistry/recipes';
 import { resistanceParts } from '../../physics/chemistry/scaleCell';
@@ -189,10 +190,15 @@ export function recipeOfFamily(id: FamilyId): RecipeId {
 
 function wishOf(family: PlannerFamily, pairs: number, asked: PlannerWish): GridWish {
   const { need, resistor, limit, minutes, running } = asked;
-  return { use: useOf(family, pairs, minutes, running), need, resistor, limit };
+  return { use: cellsInUse(family, pairs, minutes, running), need, resistor, limit };
 }
 
-function useOf(family: PlannerFamily, pairs: number, minutes: number, running: Running): CellInUse {
+function cellsInUse(
+  family: PlannerFamily,
+  pairs: number,
+  minutes: number,
+  running: Running,
+): CellInUse {
   return cellInUse(cellWith(family, pairs, running.celsius), {
     ...running,
     family,
@@ -200,16 +206,6 @@ function useOf(family: PlannerFamily, pairs: number, minutes: number, running: R
     minusElectrodes: pairs,
     seconds: 60 * minutes,
   });
-}
-
-/** One wiring of a family with everything the planner tells of it. */
-export function batteryOf(
-  family: PlannerFamily,
-  wiring: Pick<BatteryCandidate, 'cellsInSeries' | 'strings' | 'pairsPerBody'>,
-  asked: PlannerWish,
-): BatteryCandidate {
-  const whole = { family, wish: wishOf(family, wiring.pairsPerBody, asked), ...wiring };
-  return withCondition({ wiring: whole, facts: factsOf(whole, asked) });
 }
 
 /** Recommended wirings within the limits, and smaller ones that may do. */

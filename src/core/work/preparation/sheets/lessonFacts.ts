@@ -1,3 +1,4 @@
+import { gridDesk } from '../../../physics/desk/desk';
 import { groupName } from '../groupNames';
 import { kitOfPlan, type Kit } from '../kitOfPlan';
 import { lessonPhases, type LessonCourse } from '../lessonPhases';
@@ -25,6 +26,17 @@ export interface LessonFacts {
   readonly groupNames: readonly string[];
 }
 
+/** The battery that is bought for: more strings than planned where first cells may turn out weaker. */
+function withStringsToBuy(
+  { lesson: { buyStrings } }: Plan,
+  evaluation: PlanEvaluation,
+): Pick<PlanEvaluation, 'desk' | 'cell' | 'seriesResistorOhms'> {
+  const { desk, cell, wiring } = evaluation;
+  return buyStrings === null || !desk.plainGrid || buyStrings <= wiring.strings
+    ? evaluation
+    : { ...evaluation, desk: gridDesk(cell, wiring.cellsInSeries, buyStrings) };
+}
+
 /**
  * @param planId under which the plan is stored: what the cupboard gave out for it counts as there
  */
@@ -45,7 +57,11 @@ export function lessonFacts(
     evaluation,
     cupboard,
     kit,
-    shopping: shoppingList(kit, cupboard, lesson.pupils),
+    shopping: shoppingList(
+      kitOfPlan({ ...plan, lesson: { ...lesson, groups } }, withStringsToBuy(plan, evaluation)),
+      cupboard,
+      lesson.pupils,
+    ),
     queue,
     course: lessonPhases(kit, queue, evaluation.cell.recipe.minutesToBuild, lesson.minutes),
     cautions: cautionsOfPlan(evaluation, kit),

@@ -89,6 +89,9 @@ const OTHER_DASHES = [
   [1, 5],
 ] as const;
 
+/** Points that lie closer together than this share have one label. */
+const TOLD_APART = 0.9;
+
 function optionOf({ evaluation, others, battery, aged, shortAmps }: Drawn, roles: Roles) {
   const { need, amps, volts, point, source, atEnd, minutes } = evaluation;
   const text = { color: roles.softInk, fontFamily: 'inherit', fontSize: 12 };
@@ -169,6 +172,7 @@ function optionOf({ evaluation, others, battery, aged, shortAmps }: Drawn, roles
         label: {
           ...label,
           position: 'left',
+          show: atEnd.amps < TOLD_APART * amps,
           formatter: `after ${formatMinutes(minutes)} ${formatAmps(atEnd.amps)}`,
         },
         z: 5,
@@ -182,7 +186,7 @@ function optionOf({ evaluation, others, battery, aged, shortAmps }: Drawn, roles
         label: {
           ...label,
           position: volts > 0.6 * evaluation.source.emfVolts ? 'top' : 'right',
-          formatter: `at first ${formatAmps(amps)}, ${formatVolts(volts)}`,
+          formatter: `at first ${formatAmps(amps)}`,
         },
         z: 6,
       },

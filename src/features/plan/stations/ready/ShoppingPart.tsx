@@ -26,6 +26,7 @@ import type { useTool } from '@/ui/document/useTool';
 import { saveFile } from '@/ui/saveFile';
 import { useEdit, usePlanContext } from '../../PlanProvider';
 import { withSwapped } from './lessonEdits';
+import { WeakerCells } from './WeakerCells';
 
 interface ShoppingPartProps {
   readonly facts: LessonFacts;
@@ -78,6 +79,7 @@ export function ShoppingPart({ facts, bench }: ShoppingPartProps) {
         </Typography>
       </Card>
       <Box sx={{ display: 'grid', gap: 1.5 }}>
+        <WeakerCells facts={facts} />
         <Cheaper facts={facts} money={money} />
         <FromTheCupboard facts={facts} bench={bench} />
         <MaterialCautions facts={facts} />

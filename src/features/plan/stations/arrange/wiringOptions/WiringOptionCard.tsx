@@ -16,17 +16,24 @@ interface WiringOptionCardProps {
   readonly edit: ReturnType<typeof useEdit>;
 }
 
+/** Whether the plan is laid out like that. */
+export function isLaidOut(candidate: BatteryCandidate, evaluation: PlanEvaluation): boolean {
+  const { wiring, cell, desk, basis } = evaluation;
+  return (
+    candidate.family.id === cell.recipe.family &&
+    desk.plainGrid &&
+    wiring.cellsInSeries === candidate.cellsInSeries &&
+    wiring.strings === candidate.strings &&
+    (basis.cell.size?.pairs ?? 1) === candidate.pairsPerBody
+  );
+}
+
 /** One battery that would do, with what speaks for it; choosing it lays it out. */
 export function WiringOptionCard({ candidate, evaluation, edit }: WiringOptionCardProps) {
-  const { wiring, cell, desk, basis, need } = evaluation;
+  const { cell, need } = evaluation;
   const { cellsInSeries, strings, pairsPerBody, cells, chance, amps, atEnd } = candidate;
   const ownCell = candidate.family.id === cell.recipe.family;
-  const chosen =
-    ownCell &&
-    desk.plainGrid &&
-    wiring.cellsInSeries === cellsInSeries &&
-    wiring.strings === strings &&
-    (basis.cell.size?.pairs ?? 1) === pairsPerBody;
+  const chosen = isLaidOut(candidate, evaluation);
   const { recommended } = candidate;
   const bodies = cells === 1 ? cell.body.name : cell.body.plural;
   const pairs = pairsPerBody === 1 ? '' : ` with ${pairsPerBody} pairs each`;

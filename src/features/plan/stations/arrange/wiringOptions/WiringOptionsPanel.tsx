@@ -6,14 +6,18 @@ import { Selection } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
 import { memo, useCallback, useMemo, useState } from 'react';
 import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
-import { OBJECTIVES, type Objective } from '@/core/work/planning/planBatteries';
+import {
+  OBJECTIVES,
+  type BatteryCandidate,
+  type Objective,
+} from '@/core/work/planning/planBatteries';
 import { SEARCH_DEFAULTS, type SearchLimits } from '@/core/work/planning/wiringOptions';
 import type { useEdit } from '../../../PlanProvider';
 import { Impossible } from './Impossible';
 import { MoreCurrent } from './MoreCurrent';
 import { JobStatus } from '@/ui/JobStatus';
 import { useWorkerJob } from '@/workers/useWorkerJob';
-import { WiringOptionCard } from './WiringOptionCard';
+import { isLaidOut, WiringOptionCard } from './WiringOptionCard';
 import { SearchLimitFields } from './SearchLimitFields';
 
 interface WiringOptionsPanelProps {
@@ -84,7 +88,7 @@ export const WiringOptionsPanel = memo(function WiringOptionsPanel({
           aria-label="Ways"
           sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 1 }}
         >
-          {outcome.candidates.map((candidate) => (
+          {chosenFirst(outcome.candidates, evaluation).map((candidate) => (
             <li
               key={`${candidate.family.id} ${candidate.cellsInSeries} ${candidate.strings} ${candidate.pairsPerBody}`}
             >
@@ -123,3 +127,14 @@ export const WiringOptionsPanel = memo(function WiringOptionsPanel({
     </Box>
   );
 });
+
+/** What is laid out stands at the top; the others keep their order. */
+function chosenFirst(
+  candidates: readonly BatteryCandidate[],
+  evaluation: PlanEvaluation,
+): BatteryCandidate[] {
+  return [
+    ...candidates.filter((one) => isLaidOut(one, evaluation)),
+    ...candidates.filter((one) => !isLaidOut(one, evaluation)),
+  ];
+}
