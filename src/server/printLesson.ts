@@ -1,3 +1,4 @@
+import { formatOhms } from '@/core/units';
 import { nameOfTarget } from '@/core/records/plan/loadRequirement';
 import { PAPERS, type Paper } from '@/core/records/plan/lessonSchema';
 import { sheetOf, sheetsAllowed } from '@/core/work/preparation/sheets/sheetsOfLesson';
@@ -55,7 +56,12 @@ export async function printLesson(
   const size: Paper = paper ?? plan.lesson.paper;
   const pdf = await pdfOfSheets(
     sheets,
-    { desk: evaluation.desk, loadName: nameOfTarget(plan.target) },
+    {
+      desk: evaluation.desk,
+      loadName: nameOfTarget(plan.target),
+      resistor:
+        evaluation.seriesResistorOhms === null ? null : formatOhms(evaluation.seriesResistorOhms),
+    },
     { title: plan.title, paper: size, made: new Date(context.now()) },
   );
   return succeed({ pdf, fileName: sheet === 'all' ? 'lesson' : sheet });

@@ -1,5 +1,6 @@
 import type { ClassesOutcome } from '@/core/physics/chance/simulateClasses';
 import type { Desk } from '@/core/physics/desk/desk';
+import { loadOnDesk } from '@/core/physics/desk/solveDesk';
 import type { LoadRequirement } from '@/core/records/plan/loadRequirement';
 import { classesOfDesk } from '@/core/work/planning/classesOfDesk';
 import { bestFromCupboard } from '@/core/work/planning/bestFromCupboard';
@@ -64,9 +65,10 @@ export const plannerJobs = {
     newestSimulation += 1;
     const job = newestSimulation;
     const parts: ClassesOutcome[] = [];
+    const { amps } = loadOnDesk(desk, need.load);
     let reported = performance.now();
     for (let done = 0; done < classes; done += CHUNK) {
-      parts.push(classesOfDesk(desk, need, { classes: CHUNK, seed: done + 1 }));
+      parts.push(classesOfDesk(desk, need, amps, { classes: CHUNK, seed: done + 1 }));
       if (performance.now() - reported > REPORT_MS) {
         reported = performance.now();
         onProgress((done + CHUNK) / classes);

@@ -41,6 +41,8 @@ export function ProjectorView({ onClose }: { onClose: () => void }) {
           brightness={evaluation.brightness}
           running={amps >= 0.999 * need.amps}
           amps={amps}
+          atEnd={evaluation.atEnd}
+          resistorOhms={evaluation.seriesResistorOhms}
           textScale={PICTURE_TEXT}
         />
       </Box>

@@ -9,14 +9,20 @@ const BODY = { rx: 29, ry: 20 };
 const INK = '#000000';
 const LINE = 0.9;
 
+/** A battery with its load and the resistor before it, if there is one. */
+export interface DrawnDesk {
+  readonly desk: Desk;
+  readonly loadName: string;
+  readonly resistor: string | null;
+}
+
 /**
  * The battery as it stands on the desk, in black lines: zinc, magnesium and aluminium hatched, carbon dotted, copper
  * plain, so that a copier keeps them apart. Returns the height that it took, points.
  */
 export function drawDesk(
   pdf: Pdf,
-  desk: Desk,
-  loadName: string,
+  { desk, loadName, resistor }: DrawnDesk,
   { x, y, width }: { x: number; y: number; width: number },
 ): number {
   const sound = withoutFaults(desk);
@@ -29,6 +35,7 @@ export function drawDesk(
   drawWires(pdf, geometry);
   for (const placed of geometry.cells) drawCell(pdf, placed, geometry);
   drawLoad(pdf, geometry, loadName);
+  if (resistor !== null) drawResistor(pdf, geometry, resistor);
   pdf.restore();
   return height * scale;
 }
@@ -119,11 +126,25 @@ function electrode(
   pdf.restore();
 }
 
-function drawLoad(pdf: Pdf, geometry: DeskGeometry, loadName: string): void {
-  const { rightBusX, leftBusX, loadX, loadY, returnY, rows } = geometry;
+/** Height of the wire from the + ends to the load. */
+function plusWireY({ rows, loadY }: DeskGeometry): number {
   const top = (rows[0]?.y ?? 0) - 16;
   const bottom = (rows.at(-1)?.y ?? 0) - 16;
-  const wireY = Math.min(Math.max(loadY, top), bottom);
+  return Math.min(Math.max(loadY, top), bottom);
+}
+
+function drawResistor(pdf: Pdf, geometry: DeskGeometry, value: string): void {
+  const x = (geometry.rightBusX + geometry.loadX - 24) / 2;
+  const y = plusWireY(geometry);
+  pdf.rect(x - 11, y - 4, 22, 8).fillAndStroke('#FFFFFF', INK);
+  pdf.fillColor(INK).fontSize(8);
+  pdf.text(value, x - 22, y - 15, { width: 44, align: 'center', lineBreak: false });
+}
+
+function drawLoad(pdf: Pdf, geometry: DeskGeometry, loadName: string): void {
+  const { rightBusX, leftBusX, loadX, loadY, returnY, rows } = geometry;
+  const bottom = (rows.at(-1)?.y ?? 0) - 16;
+  const wireY = plusWireY(geometry);
   pdf
     .moveTo(rightBusX, wireY)
     .lineTo(loadX - 24, wireY)

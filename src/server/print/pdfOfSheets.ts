@@ -3,7 +3,8 @@ import PDFDocument from 'pdfkit';
 import type { Paper } from '@/core/records/plan/lessonSchema';
 import type { PrintedSheet } from '@/core/work/preparation/sheets/sheet';
 import { DEFERRAL } from '@/core/physics/safety/cautions';
-import { FONTS, MARGINS, renderSheet, type Drawn } from './renderSheet';
+import type { DrawnDesk } from './drawDesk';
+import { FONTS, MARGINS, renderSheet } from './renderSheet';
 
 const FONT_FOLDER = join(
   process.cwd(),
@@ -15,7 +16,7 @@ const fontFile = (weight: number): string =>
 /** Sheets one after another as a PDF with the fonts in it; every page carries the deferral to local rules. */
 export async function pdfOfSheets(
   sheets: readonly PrintedSheet[],
-  drawn: Drawn | null,
+  drawn: DrawnDesk | null,
   { title, paper, made }: { title: string; paper: Paper; made: Date },
 ): Promise<Buffer> {
   const pdf = new PDFDocument({

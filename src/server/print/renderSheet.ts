@@ -1,6 +1,5 @@
 import type { Block, PrintedSheet } from '@/core/work/preparation/sheets/sheet';
-import type { Desk } from '@/core/physics/desk/desk';
-import { deskCaption, drawDesk } from './drawDesk';
+import { deskCaption, drawDesk, type DrawnDesk } from './drawDesk';
 import { printable } from './printable';
 
 type Pdf = PDFKit.PDFDocument;
@@ -16,17 +15,11 @@ const WRITABLE_ROW = 22;
 const LINE_HEIGHT = 22;
 const BOX = 8.5;
 
-/** What a drawing on a sheet is of. */
-export interface Drawn {
-  readonly desk: Desk;
-  readonly loadName: string;
-}
-
 /** Writes a sheet from the top of the current page; long ones go on over further pages. */
 export function renderSheet(
   pdf: Pdf,
   { title, subtitle, blocks }: PrintedSheet,
-  drawn: Drawn | null,
+  drawn: DrawnDesk | null,
 ): void {
   pdf.fillColor('#000000').font(FONTS.bold).fontSize(17).text(printable(title));
   pdf.font(FONTS.text).fontSize(TEXT_SIZE).fillColor(GREY).text(printable(subtitle));
@@ -34,7 +27,7 @@ export function renderSheet(
   for (const block of blocks) renderBlock(pdf, block, drawn);
 }
 
-function renderBlock(pdf: Pdf, block: Block, drawn: Drawn | null): void {
+function renderBlock(pdf: Pdf, block: Block, drawn: DrawnDesk | null): void {
   pdf.font(FONTS.text).fontSize(TEXT_SIZE).fillColor('#000000');
   switch (block.kind) {
     case 'heading':
@@ -159,11 +152,19 @@ function renderCaution(pdf: Pdf, caution: string): void {
   pdf.x = x;
 }
 
-function renderDesk(pdf: Pdf, { desk, loadName }: Drawn): void {
+function renderDesk(pdf: Pdf, { desk, loadName, resistor }: DrawnDesk): void {
   const width = innerWidth(pdf);
   keepTogether(pdf, 0.5 * width);
   const { y } = pdf;
-  const height = drawDesk(pdf, desk, printable(loadName), { x: left(pdf), y, width });
+  const height = drawDesk(
+    pdf,
+    {
+      desk,
+      loadName: printable(loadName),
+      resistor: resistor === null ? null : printable(resistor),
+    },
+    { x: left(pdf), y, width },
+  );
   pdf.x = left(pdf);
   pdf.y = y + height;
   pdf

@@ -51,6 +51,13 @@ export function solveDesk(desk: Desk, load: Load): DeskSolution {
     : solveLaidOut(desk, load);
 }
 
+/** Current through the load and volts across it alone: of a desk laid out by hand half the work. */
+export function loadOnDesk(desk: Desk, load: Load): { amps: number; volts: number } {
+  if (desk.plainGrid || reduceDesk(desk) !== null) return solveDesk(desk, load);
+  const loaded = solved(solveNetwork(deskNetwork(desk, load)));
+  return { amps: Math.max(0, loadAmps(load, loaded)), volts: loaded.nodeVolts['plus'] ?? 0 };
+}
+
 /** Where nothing but local faults is wrong with straight cells, the short formulas hold for every string. */
 function solveReduced(
   { places, strings, whole }: ReducedDesk,

@@ -2,16 +2,18 @@ import type { BatteryShape, ShapeItem } from '../../physics/chance/drawnBattery'
 import { simulateClasses, type ClassesOutcome } from '../../physics/chance/simulateClasses';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
 import { cellsOf, type Desk, type StandingItem } from '../../physics/desk/desk';
-import { solveDesk } from '../../physics/desk/solveDesk';
 import type { LoadRequirement } from '../../records/plan/loadRequirement';
 import { usualRun } from './chanceOfGrid';
 
-/** Classes that build a sound battery, whatever its shape: how many of them get what is wanted, and what each gets. */
+/**
+ * Classes that build a sound battery, whatever its shape: how many of them get what is wanted, and what each gets.
+ * @param typicalAmps what the typical battery gives the load.
+ */
 export function classesOfDesk(
   desk: Desk,
   need: LoadRequirement,
+  typicalAmps: number,
   run: { readonly classes: number; readonly seed: number } = usualRun(cellsOf(desk).length),
-  typicalAmps: number = solveDesk(desk, need.load).amps,
 ): ClassesOutcome {
   return simulateClasses({
     battery: shapeOf(desk),

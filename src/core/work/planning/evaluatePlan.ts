@@ -14,7 +14,7 @@ import {
 } from '../../physics/desk/desk';
 import { laidOutGrid, withFaultsRemoved } from '../../physics/desk/deskEdits';
 import { deskSource } from '../../physics/desk/deskSource';
-import { solveDesk, type DeskSolution } from '../../physics/desk/solveDesk';
+import { loadOnDesk, solveDesk, type DeskSolution } from '../../physics/desk/solveDesk';
 import { cellOfPlan } from '../../records/plan/cellOfPlan';
 import { requirementOf, type LoadRequirement } from '../../records/plan/loadRequirement';
 import type { Plan, PlanTarget } from '../../records/plan/planSchema';
@@ -25,7 +25,7 @@ import { deskAfter, endOfDesk } from './deskInTime';
 import { leastShortAmps } from './firstCell';
 import { resistorOf, type GridWish } from './gridWish';
 import { planGrids, type GridPlan } from './planGrids';
-import { limitOfTarget, strongCell, withResistor, type LoadLimit } from './seriesResistor';
+import { bears, limitOfTarget, strongCell, withResistor, type LoadLimit } from './seriesResistor';
 
 /** The battery at a moment: volts and currents everywhere, and what the load makes of them. */
 export interface BatteryMoment extends DeskSolution {
@@ -106,12 +106,12 @@ export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null)
       : gridDesk(cell, wiring.cellsInSeries, wiring.strings);
   const wrong = faultCount(desk);
   const sound = wrong === 0 ? desk : withoutFaults(desk);
-  const { limit } = wish;
-  const need = withResistor(wish.need, seriesResistor, limit, () => deskSource(strongDesk(sound)));
+  const meant = meantBy(arrangement, wiring);
+  // A fault that is tried out changes nothing about the battery as it is meant.
+  const same = before?.nominalKey === meant ? before : null;
+  const { need, strong } = same ?? onStrongBattery(sound, wish);
   const first = momentOf(desk, need);
   const atEnd = momentOf(deskAfter(desk, running, 60 * minutes), need);
-  const meant = meantBy(arrangement, wiring);
-  const same = before?.nominalKey === meant ? before : null;
   const stringAmps = first.strings.map(
     ({ amps }, string) => (amps + (atEnd.strings[string]?.amps ?? 0)) / 2,
   );
@@ -131,16 +131,48 @@ export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null)
     ends: endOfDesk(desk, running, stringAmps),
     wantedUntilSeconds: wantedUntil(desk, running, need, first.amps, atEnd.amps, 60 * minutes),
     seriesResistorOhms: resistorOf(need),
-    limit,
-    // A fault that is tried out changes nothing about the battery as it is meant.
-    strong: same?.strong ?? solveDesk(strongDesk(sound), need.load),
-    classes:
-      same?.classes ??
-      classesOfDesk(wrong === 0 ? atEnd.desk : deskAfter(sound, running, 60 * minutes), need),
+    limit: wish.limit,
+    strong,
+    classes: same?.classes ?? classesAtEnd(wrong === 0 ? atEnd : null, sound, plan, need),
     holdsFromShortAmps:
-      same?.holdsFromShortAmps ??
-      (cell.origin === 'own' ? null : leastShortAmps(wish, wiring.cellsInSeries, wiring.strings)),
+      same === null ? conditionOf(sound, cell, wish, wiring) : same.holdsFromShortAmps,
   };
+}
+
+/** Classes after the wanted time; a battery with something wrong on purpose is taken as it is meant. */
+function classesAtEnd(
+  atEnd: BatteryMoment | null,
+  sound: Desk,
+  { running, minutes }: Plan,
+  need: LoadRequirement,
+): ClassesOutcome {
+  const { desk, amps } = atEnd ?? momentOf(deskAfter(sound, running, 60 * minutes), need);
+  return classesOfDesk(desk, need, amps);
+}
+
+/** The least first cell: only a grid of typical cells depends on one. */
+function conditionOf(
+  sound: Desk,
+  { origin }: PlannedCell,
+  wish: GridWish,
+  { cellsInSeries, strings }: Wiring,
+): number | null {
+  return origin === 'own' || !sound.plainGrid ? null : leastShortAmps(wish, cellsInSeries, strings);
+}
+
+/** What a strong class's battery does to the load, and the resistor that this asks for. */
+function onStrongBattery(
+  sound: Desk,
+  wish: GridWish,
+): { readonly need: LoadRequirement; readonly strong: PlanEvaluation['strong'] } {
+  const strongest = strongDesk(sound);
+  const bare = loadOnDesk(strongest, wish.need.load);
+  // The battery's whole curve is asked for only where the load needs a resistor.
+  if (wish.resistor.kind === 'as-needed' && bears(wish.limit, bare)) {
+    return { need: wish.need, strong: bare };
+  }
+  const need = withResistor(wish.need, wish.resistor, wish.limit, () => deskSource(strongest));
+  return { need, strong: loadOnDesk(strongest, need.load) };
 }
 
 /** Share of the wanted current from which it counts as reached; covers rounding only. */
@@ -151,8 +183,8 @@ export function reaches(amps: number, need: Pick<LoadRequirement, 'amps'>): bool
   return amps >= need.amps * REACHED_SHARE;
 }
 
-/** Halvings of the time until the moment is known to a few per cent. */
-const TIME_STEPS = 12;
+/** Halvings of the time, on a logarithmic scale, before the rest is taken as a straight line. */
+const TIME_STEPS = 6;
 
 function wantedUntil(
   desk: Desk,
@@ -163,13 +195,16 @@ function wantedUntil(
   seconds: number,
 ): number | null {
   if (!reaches(firstAmps, need) || reaches(lastAmps, need)) return null;
-  let [low, high] = [Math.min(0.1, seconds / 2), seconds];
+  let low = { seconds: Math.min(0.1, seconds / 2), amps: firstAmps };
+  let high = { seconds, amps: lastAmps };
   for (let step = 0; step < TIME_STEPS; step += 1) {
-    const middle = Math.sqrt(low * high);
-    if (reaches(solveDesk(deskAfter(desk, running, middle), need.load).amps, need)) low = middle;
-    else high = middle;
+    const middle = Math.sqrt(low.seconds * high.seconds);
+    const { amps } = loadOnDesk(deskAfter(desk, running, middle), need.load);
+    if (reaches(amps, need)) low = { seconds: middle, amps };
+    else high = { seconds: middle, amps };
   }
-  return high;
+  const share = (low.amps - need.amps) / (low.amps - high.amps);
+  return low.seconds * (high.seconds / low.seconds) ** Math.min(1, Math.max(0, share));
 }
 
 /** What a plan wishes of a grid of its cells. */

@@ -97,11 +97,21 @@ export function explainOperatingPoint(evaluation: PlanEvaluation): Explanation {
       `The battery gives ${formatVolts(source.emfVolts)} − I × ${formatOhms(source.resistanceOhms)}.`,
       `The ${need.name} takes ${formatVolts(volts)} at ${formatAmps(amps)}: there both agree.`,
       `Check: ${formatVolts(source.emfVolts)} − ${formatAmps(amps)} × ${formatOhms(source.resistanceOhms)} = ${formatVolts(volts)}.`,
+      ...resistorLine(evaluation),
       `Power: ${formatWatts(volts * amps)} of at most ${formatWatts(most)}${where}.`,
     ],
     origin: `${originOfCell(evaluation)} ${originOfLoad(evaluation)}`,
     sources: [...sourcesOfCell(evaluation), ...sourcesOfLoad(evaluation)],
   };
+}
+
+/** How the volts are shared where a resistor stands in series. */
+function resistorLine({ seriesResistorOhms, amps, volts, need }: PlanEvaluation): string[] {
+  if (seriesResistorOhms === null) return [];
+  const lost = amps * seriesResistorOhms;
+  return [
+    `Of these ${formatVolts(lost)} stand at the resistor (${formatAmps(amps)} × ${formatOhms(seriesResistorOhms)}), ${formatVolts(volts - lost)} at the ${need.name}.`,
+  ];
 }
 
 /** Chance that a class gets it to work. */

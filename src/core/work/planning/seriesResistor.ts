@@ -30,6 +30,14 @@ export function limitOfTarget(target: PlanTarget): LoadLimit | null {
   }
 }
 
+/** Whether a load bears what a battery gives it. */
+export function bears(
+  limit: LoadLimit | null,
+  { amps, volts }: { readonly amps: number; readonly volts: number },
+): boolean {
+  return limit === null || (limit.kind === 'amps' ? amps : volts) <= limit.bears;
+}
+
 /** Deviations above the typical battery that a plan must be safe for. */
 const STRONG_DEVIATIONS = 2;
 

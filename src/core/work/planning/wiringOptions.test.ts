@@ -198,8 +198,8 @@ test('common beliefs are answered with the plan’s own figures', () => {
 test('chances of a laid-out grid are those of the grid, within the scatter of two simulations', () => {
   const grid = gridDesk(cell, 4, 3);
   const run = { classes: 4000, seed: 5 };
-  const short = classesOfDesk(grid, need, run).chance;
-  const drawn = classesOfDesk({ ...grid, plainGrid: false }, need, run).chance;
+  const short = classesOfDesk(grid, need, need.amps, run).chance;
+  const drawn = classesOfDesk({ ...grid, plainGrid: false }, need, need.amps, run).chance;
   // Three standard errors of a share of 0.97 among 4000 are 0.008.
   expect(Math.abs(short - drawn)).toBeLessThan(0.012);
 });
