@@ -7,12 +7,16 @@ import { cellAmpsAt } from '@/core/physics/chemistry/cellAmpsAt';
 import { isLinearCell } from '@/core/physics/chemistry/cellModel';
 import type { FittedParameter } from '@/core/physics/chemistry/fitCell';
 import { maxPowerWatts } from '@/core/physics/chemistry/maxPower';
-import { formatAmps, formatOhms, formatVolts, formatWatts } from '@/core/units';
+import { ROOM_CELSIUS } from '@/core/constants';
+import type { PlannedCell } from '@/core/physics/chemistry/plannedCell';
+import { formatAmps, formatNumber, formatOhms, formatVolts, formatWatts } from '@/core/units';
 import { usePlanContext } from '../../PlanProvider';
 
 /** What the plan calculates one cell with, and what that means. */
 export function CellFigures() {
-  const { model, origin, own } = usePlanContext().evaluation.cell;
+  const { cell } = usePlanContext().evaluation;
+  const { model, origin, own } = cell;
+  const remark = remarkOn(cell);
   const errorOf = (name: FittedParameter['name']): number | null =>
     own?.status === 'used'
       ? (own.fits?.best.parameters.find((one) => one.name === name)?.standardError ?? null)
@@ -42,6 +46,11 @@ export function CellFigures() {
         <Figure name="Current when shorted">{formatAmps(shortAmps)}</Figure>
         <Figure name="Most power it can give">{formatWatts(maxPowerWatts(model))}</Figure>
       </Box>
+      {remark === null ? null : (
+        <Typography variant="caption" component="p" sx={{ mt: 1, fontWeight: 700 }}>
+          {remark}
+        </Typography>
+      )}
       <Typography variant="caption" component="p" sx={{ mt: 1 }}>
         {isLinearCell(model)
           ? 'The most power is E² ÷ 4r, at half the voltage. Volts × amps from the two readings would be four times too much: they never occur together.'
@@ -49,6 +58,18 @@ export function CellFigures() {
       </Typography>
     </Box>
   );
+}
+
+/** Why these figures are not those of the readings: more metal in the body, films that had built up, a room of another warmth. */
+function remarkOn({ own, pairs, minusElectrodes, model, celsius }: PlannedCell): string | null {
+  if (own?.status !== 'used' || model.resistanceOhms === own.asRead.resistanceOhms) return null;
+  const read = own.secondsAfter === 0 ? '' : ` after ${formatNumber(own.secondsAfter, 2)} s`;
+  const metal =
+    pairs === 1 && minusElectrodes === 1
+      ? 'one pair'
+      : `all the metal in one body (${pairs} ${pairs === 1 ? 'pair' : 'pairs'}${minusElectrodes === pairs ? '' : ' and more'})`;
+  const room = celsius === ROOM_CELSIUS ? '' : `, at ${formatNumber(celsius)} °C`;
+  return `You read one pair${read}; these are the figures with ${metal}, at once after connecting${room}.`;
 }
 
 /** A figure with its standard error, where one is known. */
