@@ -6,7 +6,7 @@ import type { Measurement } from '../../records/logbook/measurement';
 import { readingEntry } from '../../records/logbook/readingEntry';
 import { benchFacts } from './benchFacts';
 import { measurementOfRow, mostVoltsAt, stairsRows } from './stairs';
-import { calibratedPlan } from './calibratedPlan';
+import { calibratedPlan, firstShortAmps } from './calibratedPlan';
 import { guideOfPlan } from './guideOfPlan';
 import { currentStep } from './guideStep';
 
@@ -127,4 +127,34 @@ test('calibrating makes the first cell’s readings the plan’s cell', () => {
   // r = E / I − shunt on the range with the least total error: 0.88 V / 0.9 mA − 100 Ω.
   expect(cell.model.resistanceOhms).toBeCloseTo(0.88 / 0.9e-3 - 100, 6);
   expect(source.emfVolts).toBeCloseTo(3 * 0.88, 9);
+});
+
+test('a group reads its whole body: two pairs count as two for the plan’s cell, whose readings are of one', () => {
+  const size = { ...evaluatePlan(measured).cell.recipe.usualSize, pairs: 2 };
+  const doubled = { ...measured, cell: { ...measured.cell, own: null, size } };
+  const volts = reading({ kind: 'volts', string: 1, from: 1, to: 1, built: 1 }, 0.9);
+  const amps = reading({ kind: 'short', string: 1, built: 1 }, 2.8e-3);
+  const after = calibratedPlan(doubled, [volts, amps]);
+  // What the plan then calculates with is the body that was read: 0.9 V ÷ 2.8 mA − 10 Ω.
+  expect(evaluatePlan(after!).cell.model.resistanceOhms).toBeCloseTo(0.9 / 2.8e-3 - 10, 6);
+  expect(firstShortAmps([volts, amps])).toBe(2.8e-3);
+  expect(firstShortAmps([volts])).toBeNull();
+});
+
+test('where the LED needs a resistor, the guide puts it in before the LED, and reads both together', () => {
+  const felt = {
+    ...measured,
+    cell: {
+      ...measured.cell,
+      own: null,
+      size: null,
+      recipe: 'zinc-carbon-felt' as const,
+      body: 'salt-foam',
+    },
+  };
+  const steps = guideOfPlan(felt, evaluatePlan(felt));
+  const ids = steps.map(({ id }) => id);
+  expect(ids.indexOf('resistor')).toBe(ids.indexOf('device') - 1);
+  expect(steps.find(({ id }) => id === 'resistor')?.title).toMatch(/Ω in the \+ lead$/);
+  expect(steps.find(({ id }) => id === 'load-volts')?.title).toContain('resistor together');
 });

@@ -331,3 +331,22 @@ test('what the cupboard has already is not saved on', () => {
   expect(savingOn(0)).toBe(7);
   expect(savingOn(10)).toBeUndefined();
 });
+
+test('single electrodes beside the pairs are counted by themselves', () => {
+  const plan = planOf();
+  const size = { ...RECIPES['copper-zinc-fruit'].usualSize, extraPlus: 1, extraMinus: 2 };
+  const more = { ...plan, cell: { ...plan.cell, size } };
+  // Ten bodies: two coppers and three nails in each.
+  expect(amounts(kitOfPlan(more, evaluatePlan(more)))).toMatchObject({
+    'copper-strip': 20,
+    'galvanised-nail': 30,
+  });
+});
+
+test('a resistor that the LED needs is in the kit, one a group and one in six to spare', () => {
+  const felt = planOf({ recipe: 'zinc-carbon-felt' });
+  const evaluation = evaluatePlan(felt);
+  expect(evaluation.seriesResistorOhms).not.toBeNull();
+  expect(amounts(kitOfPlan(felt, evaluation))['series-resistor']).toBe(3);
+  expect(amounts(kitOf())['series-resistor']).toBeUndefined();
+});

@@ -199,3 +199,43 @@ test('what was taken out for a plan is still there for it, and for no other', ()
   expect(missing(takeOut(full, factsOf().kit, lesson))).toBe(0);
   expect(missing(takeOut(full, factsOf().kit, { ...lesson, planId: 'other' }))).toBe(52);
 });
+
+test('build one, then decide: the teacher’s sheet has the row for each first reading, the planned one among them', () => {
+  const facts = factsOf();
+  const text = textOf('teacher', facts);
+  expect(text).toContain('Build one, then decide');
+  expect(text).toMatch(/mA and more 4 × \d/);
+  expect(text).toContain('4 × 2');
+  const plan: Plan = {
+    ...facts.plan,
+    cell: {
+      ...facts.plan.cell,
+      own: {
+        openCircuitVolts: 0.93,
+        shortCircuit: { amps: 1.4e-3, meterRange: '20 mA', secondsAfter: null },
+        loaded: [],
+        kept: true,
+      },
+    },
+  };
+  const measured = lessonFacts(plan, evaluatePlan(plan), {
+    cupboard: EMPTY_CUPBOARD,
+    planId: 'p',
+  });
+  expect(textOf('teacher', measured)).not.toContain('Build one, then decide');
+});
+
+test('bought is for the weaker first cell that the educator wants to be safe for, built is what is planned', () => {
+  const needed = (buyStrings: number | null) => {
+    const { shopping, kit } = factsOf({ lesson: { buyStrings } });
+    return {
+      buy: shopping.lines.find(({ part }) => part === 'galvanised-nail')?.needed ?? 0,
+      bag: kit.lines.find(({ part }) => part === 'galvanised-nail')?.total ?? 0,
+    };
+  };
+  const planned = needed(null);
+  const safer = needed(4);
+  expect(safer.bag).toBe(planned.bag);
+  expect(safer.buy / planned.buy).toBeCloseTo(2, 1);
+  expect(needed(1)).toEqual(planned);
+});
