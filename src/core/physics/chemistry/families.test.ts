@@ -64,7 +64,7 @@ test('six aluminium–brine–graphite cells: 5.2–5.5 V open (common practice,
   expect(volts).toBeLessThanOrEqual(5.5);
 });
 
-test('no typical cell has a false plateau: E·I_short is three to five times its greatest power (handbook of the trade)', () => {
+test('no typical cell has a false plateau: E·I_short is three to five times its greatest power (common practice, no source)', () => {
   for (const family of FAMILIES) {
     const cell = familyCell(family);
     const ratio = (cell.emfVolts * cellAmpsAt(cell, 0)) / maxPowerWatts(cell);
