@@ -313,20 +313,20 @@ function benchTime(): void {
     );
     printRow(name, `${time.toFixed(0)} ms`, 'budget 300 ms');
   }
-  const use = new IntermittentUse({
-    strings: [cells],
-    thermalVolts: ROOM_THERMAL_VOLTS,
-    leastAmps: 0,
-  });
+  // In the steps and with the samples that the app takes.
+  const use = new IntermittentUse(
+    { strings: [cells], thermalVolts: ROOM_THERMAL_VOLTS, leastAmps: 0 },
+    'quick',
+  );
   const start = performance.now();
   while (use.end === null && use.seconds < 3 * 86_400) {
-    use.go(segmentOf({ kind: 'led', led: red }, 300, 4));
-    use.go(segmentOf(null, 600, 4));
+    use.go(segmentOf({ kind: 'led', led: red }, 300, 12));
+    use.go(segmentOf(null, 600, 2));
   }
   printRow(
     `24 unlike cells, on 5 min and off 10 min, three days`,
     `${(performance.now() - start).toFixed(0)} ms`,
-    'with progress, can be stopped',
+    'budget 300 ms',
   );
 }
 

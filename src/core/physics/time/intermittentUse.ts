@@ -26,10 +26,14 @@ export function segmentOf(load: Load | null, seconds: number, points: number): S
   return { load, seconds, atSeconds };
 }
 
-/** First step as a share of the shortest time in the battery. */
-const FIRST_STEP_SHARE = 2e-3;
-/** Each step is so many times as long as the one before: what changes quickly changes at the beginning. */
-const STEP_GROWTH = { fine: 1.1, quick: 1.35 } as const;
+/**
+ * First step as a share of the shortest time in the battery; each step is so many times as long as the one before: what changes
+ * quickly changes at the beginning.
+ */
+const STEPS = {
+  fine: { firstShare: 2e-3, growth: 1.1 },
+  quick: { firstShare: 1e-2, growth: 1.35 },
+} as const;
 /** Share of its water that a cell may lose in a step. */
 const DRYING_SHARE = 0.05;
 
@@ -38,18 +42,18 @@ export class IntermittentUse {
   readonly samples: DischargeSample[] = [];
   private readonly circuit: RunningCircuit;
   private readonly minAmps: number;
-  private readonly growth: number;
+  private readonly steps: (typeof STEPS)[keyof typeof STEPS];
   private over: DischargeEnd | null = null;
   private given = 0;
 
   /** @param steps `quick` for hundreds of segments: currents to about a thousandth instead of a ten-thousandth. */
   constructor(
     input: Pick<DischargeInput, 'strings' | 'thermalVolts' | 'leastAmps'>,
-    steps: keyof typeof STEP_GROWTH = 'fine',
+    steps: keyof typeof STEPS = 'fine',
   ) {
     this.circuit = new RunningCircuit({ ...input, load: null });
     this.minAmps = input.leastAmps;
-    this.growth = STEP_GROWTH[steps];
+    this.steps = STEPS[steps];
   }
 
   get seconds(): number {
@@ -86,13 +90,14 @@ export class IntermittentUse {
       }
     };
     take();
-    let step = circuit.atRest ? Infinity : FIRST_STEP_SHARE * circuit.shortestSeconds();
+    const { firstShare, growth } = this.steps;
+    let step = circuit.atRest ? Infinity : firstShare * circuit.shortestSeconds();
     if (circuit.remainingShare(this.minAmps) < 0) this.over = circuit.endReason();
     while (this.over === null && circuit.seconds < begin + seconds) {
       const wanted = begin + Math.min(seconds, atSeconds[next] ?? Infinity);
       const longest = circuit.seconds + Math.min(step, circuit.secondsToDry(DRYING_SHARE));
       this.advanceTo(Math.min(wanted, longest));
-      step *= this.growth;
+      step *= growth;
       take();
     }
     if (load !== null) this.given += joulesOf(this.samples.slice(first));

@@ -8,6 +8,7 @@ import { TURNS_HORIZON_SECONDS } from './horizons';
 import type { Running } from '../../records/plan/runningSchema';
 
 const POINTS_OF_STRETCH = 12;
+const ENDS = 2;
 /** Stretches that are kept to be drawn; of later ones only how they begin and end. */
 const DRAWN_TURNS = 4;
 
@@ -62,8 +63,10 @@ export function* intermittentRun(
       firstAmps: use.samples[first]?.amps ?? 0,
       lastAmps: use.samples.at(-1)?.amps ?? 0,
     });
-    use.go(segmentOf(null, restSeconds, POINTS_OF_STRETCH));
-    if (turns.length <= DRAWN_TURNS) drawn = use.samples.length;
+    // A rest gives nothing to the load: where it is not drawn, its ends say all.
+    const isDrawn = turns.length <= DRAWN_TURNS;
+    use.go(segmentOf(null, restSeconds, isDrawn ? POINTS_OF_STRETCH : ENDS));
+    if (isDrawn) drawn = use.samples.length;
     yield Math.min(1, use.seconds / TURNS_HORIZON_SECONDS);
   }
   return {
