@@ -320,7 +320,7 @@ function benchTime(): void {
   );
   const start = performance.now();
   while (use.end === null && use.seconds < 3 * 86_400) {
-    use.go(segmentOf({ kind: 'led', led: red }, 300, 12));
+    use.go(segmentOf({ kind: 'led', led: red }, 300, 7));
     use.go(segmentOf(null, 600, 2));
   }
   printRow(

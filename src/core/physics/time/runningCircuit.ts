@@ -9,7 +9,7 @@ import { differentialOhmsOf, filmStep, voltsOf, type StringNow } from './stringN
 /** A cell counts as soaked after this many of its times. */
 const SOAKED_AFTER = 5;
 /** Volts to which two ends agree. */
-const TOLERANCE_VOLTS = 1e-11;
+const TOLERANCE_VOLTS = 1e-8;
 /** Numbers that describe one cell: volts of its two films, coulombs of metal used. */
 const STATES_OF_CELL = 3;
 

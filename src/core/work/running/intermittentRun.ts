@@ -8,6 +8,8 @@ import { TURNS_HORIZON_SECONDS } from './horizons';
 import type { Running } from '../../records/plan/runningSchema';
 
 const POINTS_OF_STRETCH = 12;
+/** Where it is not drawn: enough for the energy given, to half a per cent. */
+const POINTS_NOT_DRAWN = 7;
 const ENDS = 2;
 /** Stretches that are kept to be drawn; of later ones only how they begin and end. */
 const DRAWN_TURNS = 4;
@@ -56,7 +58,8 @@ export function* intermittentRun(
   while (use.end === null && use.seconds < TURNS_HORIZON_SECONDS) {
     const begin = use.seconds;
     const first = use.samples.length;
-    use.go(segmentOf(need.load, onSeconds, POINTS_OF_STRETCH));
+    const isDrawn = turns.length < DRAWN_TURNS;
+    use.go(segmentOf(need.load, onSeconds, isDrawn ? POINTS_OF_STRETCH : POINTS_NOT_DRAWN));
     usedSeconds += use.seconds - begin;
     turns.push({
       seconds: begin,
@@ -64,7 +67,6 @@ export function* intermittentRun(
       lastAmps: use.samples.at(-1)?.amps ?? 0,
     });
     // A rest gives nothing to the load: where it is not drawn, its ends say all.
-    const isDrawn = turns.length <= DRAWN_TURNS;
     use.go(segmentOf(null, restSeconds, isDrawn ? POINTS_OF_STRETCH : ENDS));
     if (isDrawn) drawn = use.samples.length;
     yield Math.min(1, use.seconds / TURNS_HORIZON_SECONDS);
