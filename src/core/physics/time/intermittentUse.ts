@@ -32,7 +32,7 @@ export function segmentOf(load: Load | null, seconds: number, points: number): S
  */
 const STEPS = {
   fine: { firstShare: 2e-3, growth: 1.1 },
-  quick: { firstShare: 1e-2, growth: 1.35 },
+  quick: { firstShare: 1e-2, growth: 1.6 },
 } as const;
 /** Share of its water that a cell may lose in a step. */
 const DRYING_SHARE = 0.05;
