@@ -55,6 +55,8 @@ export function DeskBoard({ zoom }: { zoom: number }) {
     useSensor(KeyboardSensor, {
       coordinateGetter: sortableKeyboardCoordinates,
       keyboardCodes: KEYS,
+      // A smooth scroll that another one cuts short leaves the cell where it was.
+      scrollBehavior: 'auto',
     }),
   );
   const drop = ({ active, over }: DragEndEvent): void => {
