@@ -11,11 +11,9 @@ import { ageingCell } from '@/core/physics/time/ageingOfFamily';
 import { discharge } from '@/core/physics/time/discharge';
 import { requirementOf, throughResistor } from '@/core/records/plan/loadRequirement';
 import { USUAL_RUNNING, wrapOf } from '@/core/records/plan/runningSchema';
-import {
-  planBatteries,
-  recipeOfFamily,
-  type BatteryCandidate,
-} from '@/core/work/planning/planBatteries';
+import { planBatteries } from '@/core/work/planning/planBatteries';
+import { recipeOfFamily } from '@/core/work/planning/plannerSupply';
+import type { BatteryCandidate } from '@/core/work/planning/plannerTypes';
 import { RECIPES } from '@/core/physics/chemistry/recipes';
 import { familyCell } from '@/core/physics/chemistry/families';
 import { limitOfTarget } from '@/core/work/planning/seriesResistor';

@@ -1,3 +1,4 @@
+import { freshCell } from '@/core/records/plan/newPlan';
 import type { RecipeId } from '@/core/physics/chemistry/recipe';
 import { RECIPES } from '@/core/physics/chemistry/recipes';
 import { USUAL_CLASS_METER } from '@/core/physics/instruments/classMeter';
@@ -30,10 +31,11 @@ export const DEMO_PLANS: readonly { readonly id: string; readonly plan: Plan }[]
       lessonDate: '2027-01-29',
       target: { kind: 'device', device: 'lcd-clock', leastVolts: 1.5, amps: 0.05e-3 },
       minutes: 1440,
-      cell: { recipe: 'coin-pile-brine', ownRecipe: null, body: 'felt', size: null, own: null },
+      cell: freshCell('coin-pile-brine', 'felt'),
       arrangement: { kind: 'own', cellsInSeries: 3, strings: 1 },
       seriesResistor: { kind: 'as-needed' },
       meter: USUAL_CLASS_METER,
+      have: null,
       lesson: LESSON,
       running: USUAL_RUNNING,
       wishes: [],
@@ -48,16 +50,11 @@ export const DEMO_PLANS: readonly { readonly id: string; readonly plan: Plan }[]
       lessonDate: '2027-01-29',
       target: { kind: 'device', device: 'piezo-buzzer', leastVolts: 3, amps: 1e-3 },
       minutes: 30,
-      cell: {
-        recipe: 'juice-cup',
-        ownRecipe: null,
-        body: 'rhubarb-juice',
-        size: withPairs('juice-cup', 2),
-        own: null,
-      },
+      cell: { ...freshCell('juice-cup', 'rhubarb-juice'), size: withPairs('juice-cup', 2) },
       arrangement: { kind: 'suggested' },
       seriesResistor: { kind: 'as-needed' },
       meter: USUAL_CLASS_METER,
+      have: null,
       lesson: LESSON,
       running: USUAL_RUNNING,
       wishes: [],
@@ -73,9 +70,7 @@ export const DEMO_PLANS: readonly { readonly id: string; readonly plan: Plan }[]
       target: { kind: 'led', colour: 'amber', brightness: 'clear' },
       minutes: 10,
       cell: {
-        recipe: 'copper-zinc-fruit',
-        ownRecipe: null,
-        body: 'kiwi',
+        ...freshCell('copper-zinc-fruit', 'kiwi'),
         size: withPairs('copper-zinc-fruit', 2),
         own: {
           openCircuitVolts: 0.93,
@@ -87,6 +82,7 @@ export const DEMO_PLANS: readonly { readonly id: string; readonly plan: Plan }[]
       arrangement: { kind: 'suggested' },
       seriesResistor: { kind: 'as-needed' },
       meter: USUAL_CLASS_METER,
+      have: null,
       lesson: LESSON,
       running: USUAL_RUNNING,
       wishes: [],

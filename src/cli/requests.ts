@@ -5,7 +5,8 @@ import { CURRENT_RANGES } from '../core/physics/instruments/meter';
 import { MAX_CELLS } from '../core/physics/desk/limits';
 import { USUAL_MINUTES } from '../core/records/plan/newPlan';
 import { planSchema } from '../core/records/plan/planSchema';
-import { OBJECTIVES, PLANNER_DEFAULTS } from '../core/work/planning/planBatteries';
+import { OBJECTIVES } from '../core/work/planning/plannerTypes';
+import { PLANNER_DEFAULTS } from '../core/work/planning/planBatteries';
 import { CHANCE_DEFAULTS } from '../core/work/planning/chanceOfGrid';
 import { WRAPS } from '../core/physics/time/drying';
 

@@ -2,3 +2,10 @@
 export function capital(text: string): string {
   return `${text.slice(0, 1).toUpperCase()}${text.slice(1)}`;
 }
+
+/** `a, b and c`. */
+export function listWords(words: readonly string[]): string {
+  return words.length < 2
+    ? words.join('')
+    : `${words.slice(0, -1).join(', ')} and ${words.at(-1) ?? ''}`;
+}

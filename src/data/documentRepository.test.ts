@@ -1,3 +1,4 @@
+import { PLAN_VERSION } from '@/core/records/plan/planSchema';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -24,7 +25,7 @@ test('a plan is found again as it was put there', () => {
     id: 'a',
     revision: 1,
     updatedAt: 1000,
-    storedVersion: 9,
+    storedVersion: PLAN_VERSION,
     document: { ok: true, value: plan },
   });
   expect(repository.find('b')).toBeNull();

@@ -1,3 +1,4 @@
+import { PLAN_VERSION } from '@/core/records/plan/planSchema';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -111,7 +112,7 @@ test('readings of plans from before there was a log are found in it', () => {
     ['Curlew', [{ kind: 'short', string: 1, built: 1 }, 1.31e-3]],
   ]);
   expect(createDocumentRepository(db, 'plans').find('lamp')).toMatchObject({
-    document: { ok: true, value: { version: 9, title: 'Lamp' } },
+    document: { ok: true, value: { version: PLAN_VERSION, title: 'Lamp' } },
   });
   db.$client.close();
 });

@@ -94,6 +94,7 @@ test('a miniature draws no more cells than can be told apart', () => {
       plus="copper"
       minus="zinc"
       bodyId="vinegar"
+      piece="whole"
       bodyName="cup of vinegar"
       cellsInSeries={40}
       strings={5}

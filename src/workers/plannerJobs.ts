@@ -3,7 +3,8 @@ import type { Desk } from '@/core/physics/desk/desk';
 import { loadOnDesk } from '@/core/physics/desk/solveDesk';
 import type { LoadRequirement } from '@/core/records/plan/loadRequirement';
 import { classesOfDesk } from '@/core/work/planning/classesOfDesk';
-import { bestFromCupboard } from '@/core/work/planning/bestFromCupboard';
+import { compareLiquids } from '@/core/work/planning/compareLiquids';
+import { whatCanBeLit } from '@/core/work/planning/whatCanBeLit';
 import { drillHint, drillPar } from '@/core/work/drill/drillHints';
 import { findFaults } from '@/core/work/diagnosis/findFaults';
 import { otherLoads } from '@/core/work/planning/otherLoads';
@@ -43,7 +44,8 @@ export const plannerJobs = {
     return firstCellTable(wishFor(basis, cellOfPlan(basis)), cellsInSeries, strings);
   },
 
-  bestFromCupboard,
+  whatCanBeLit,
+  compareLiquids,
   leaveRunning,
   shortCircuitRecovery: shortCircuitRecovery,
   capacitorBankRun: capacitorBankRun,

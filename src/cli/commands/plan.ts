@@ -4,7 +4,8 @@ import { requirementOf } from '@/core/records/plan/loadRequirement';
 import { USUAL_RUNNING } from '@/core/records/plan/runningSchema';
 import { limitOfTarget } from '@/core/work/planning/seriesResistor';
 import { bestFromStock } from '@/core/work/planning/bestFromStock';
-import { planBatteries, type BatteryCandidate } from '@/core/work/planning/planBatteries';
+import { planBatteries } from '@/core/work/planning/planBatteries';
+import type { BatteryCandidate } from '@/core/work/planning/plannerTypes';
 import { commandOf } from '../command';
 
 export const planCommand = commandOf(

@@ -47,13 +47,15 @@ export const PartRow = memo(
               label={`${label} of ${name}`}
               kind="count"
               value={entry[field]}
+              emptyAllowed={field === 'packPrice'}
               format={shown}
               schema={cupboardEntrySchema.shape[field]}
               onCommit={(value) => {
-                if (value !== null) onChange({ [field]: value }, field);
+                if (value !== null || field === 'packPrice') onChange({ [field]: value }, field);
               }}
               hideLabel
-              sx={{ width: 110 }}
+              {...(field === 'packPrice' ? { placeholder: 'unknown' } : {})}
+              sx={{ width: 104, '& input': { py: 0.6 } }}
             />
           </TableCell>
         ))}

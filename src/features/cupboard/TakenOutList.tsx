@@ -1,9 +1,11 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
+import { useState } from 'react';
+import type { CupboardState, TakenOut } from '@/core/records/cupboard/cupboardSchema';
 import { putBack } from '@/core/work/preparation/takeOut';
 import { Card } from '@/ui/Card';
+import { PutBackDialog } from '@/ui/have/PutBackDialog';
 
 interface TakenOutListProps {
   readonly cupboard: CupboardState;
@@ -12,6 +14,7 @@ interface TakenOutListProps {
 
 /** What is out of the cupboard for lessons, to be put back after them. */
 export function TakenOutList({ cupboard, onChange }: TakenOutListProps) {
+  const [asked, setAsked] = useState<TakenOut | null>(null);
   return (
     <Card title="Out for lessons">
       {cupboard.taken.length === 0 ? (
@@ -20,18 +23,28 @@ export function TakenOutList({ cupboard, onChange }: TakenOutListProps) {
         </Typography>
       ) : (
         <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
-          {cupboard.taken.map(({ planId, title, takenAt, parts }) => (
-            <Box component="li" key={`${planId} ${takenAt}`} sx={{ mb: 1 }}>
+          {cupboard.taken.map((one) => (
+            <Box component="li" key={`${one.planId} ${one.takenAt}`} sx={{ mb: 1 }}>
               <Typography variant="body2">
-                <strong>{title}</strong>, {takenAt.slice(0, 10)}: {Object.keys(parts).length} kinds
-                of parts
+                <strong>{one.title}</strong>, {one.takenAt.slice(0, 10)}:{' '}
+                {Object.keys(one.parts).length} kinds of parts
               </Typography>
-              <Button size="small" onClick={() => onChange(putBack(cupboard, planId))}>
-                Put back what is not used up
+              <Button size="small" onClick={() => setAsked(one)}>
+                Put back what is left
               </Button>
             </Box>
           ))}
         </Box>
+      )}
+      {asked === null ? null : (
+        <PutBackDialog
+          taken={asked}
+          onClose={() => setAsked(null)}
+          onPutBack={(left) => {
+            onChange(putBack(cupboard, asked.planId, left));
+            setAsked(null);
+          }}
+        />
       )}
     </Card>
   );

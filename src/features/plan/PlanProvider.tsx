@@ -6,6 +6,9 @@ import type { Plan } from '@/core/records/plan/planSchema';
 import { evaluatePlan, type PlanEvaluation } from '@/core/work/planning/evaluatePlan';
 import type { DocumentStore } from '@/ui/document/documentStore';
 import { useDocument, type OpenDocument } from '@/ui/document/useDocument';
+import { CUPBOARD_DOCUMENT } from '@/core/documents/tools/cupboardDocument';
+import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
+import { useTool, type FoundTool } from '@/ui/document/useTool';
 import type { RecipeOnOffer } from './recipeOnOffer';
 import { ClassSimulationContext, useClassSimulation } from './useClassSimulation';
 
@@ -14,6 +17,8 @@ interface PlanContextValue {
   readonly evaluation: PlanEvaluation;
   /** The educator's own recipes, to choose from. */
   readonly ownRecipes: readonly RecipeOnOffer[];
+  /** The one cupboard, for stock and prices. */
+  readonly cupboard: ReturnType<typeof useTool<CupboardState>>;
 }
 
 const PlanContext = createContext<PlanContextValue | null>(null);
@@ -23,6 +28,7 @@ interface PlanProviderProps {
   readonly initialPlan: Plan;
   readonly initialRevision: number;
   readonly ownRecipes: readonly RecipeOnOffer[];
+  readonly cupboardFound: FoundTool<CupboardState>;
   readonly children: ReactNode;
 }
 
@@ -32,8 +38,10 @@ export function PlanProvider({
   initialPlan,
   initialRevision,
   ownRecipes,
+  cupboardFound,
   children,
 }: PlanProviderProps) {
+  const cupboard = useTool('cupboard', CUPBOARD_DOCUMENT, cupboardFound);
   const open = useDocument({
     kind: 'plans',
     id,
@@ -49,7 +57,10 @@ export function PlanProvider({
     () => (classes === null ? quick : { ...quick, classes }),
     [quick, classes],
   );
-  const value = useMemo(() => ({ open, evaluation, ownRecipes }), [open, evaluation, ownRecipes]);
+  const value = useMemo(
+    () => ({ open, evaluation, ownRecipes, cupboard }),
+    [open, evaluation, ownRecipes, cupboard],
+  );
   return (
     <PlanContext value={value}>
       <ClassSimulationContext value={simulation}>{children}</ClassSimulationContext>

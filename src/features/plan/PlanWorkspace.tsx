@@ -7,7 +7,9 @@ import NextLink from 'next/link';
 import { useSearchParams, useSelectedLayoutSegment } from 'next/navigation';
 import { useCallback, useMemo, useState, type ReactNode } from 'react';
 import type { LogLine } from '@/core/records/logbook/logEntry';
+import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
 import type { Plan } from '@/core/records/plan/planSchema';
+import type { FoundTool } from '@/ui/document/useTool';
 import { groupName } from '@/core/work/preparation/groupNames';
 import { DEFERRAL } from '@/core/physics/safety/cautions';
 import { LogProvider } from '@/ui/bench/LogProvider';
@@ -31,6 +33,7 @@ interface PlanWorkspaceProps {
   readonly initialPlan: Plan;
   readonly initialRevision: number;
   readonly ownRecipes: readonly RecipeOnOffer[];
+  readonly cupboardFound: FoundTool<CupboardState>;
   readonly initialLog: readonly LogLine[];
   readonly children: ReactNode;
 }

@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { stepsOf, type RecipeId } from '@/core/physics/chemistry/recipe';
+import { cautionsOfCell, stepsOf, type RecipeId } from '@/core/physics/chemistry/recipe';
 import { RECIPES } from '@/core/physics/chemistry/recipes';
 import { explainMetals } from '@/core/work/planning/explainMetals';
 import { cautionsOf } from '@/core/physics/safety/cautions';
@@ -77,13 +77,13 @@ export function ShippedRecipe({ id }: { id: RecipeId }) {
             <Explained explain={() => explainMetals(recipe)}>why these volts</Explained>
           </Card>
           <Card title="Before you start">
-            <CautionList cautions={cautionsOf(recipe.cautions)} />
+            <CautionList cautions={cautionsOf(cautionsOfCell(recipe, firstBody ?? {}))} />
           </Card>
         </Box>
         <Box sx={{ display: 'grid', gap: 2 }}>
           <Card title="Build it">
             <Box component="ol" sx={{ pl: 2.5, my: 0 }}>
-              {stepsOf(recipe).map((step) => (
+              {stepsOf(recipe, firstBody ?? {}).map((step) => (
                 <Typography key={step} component="li" sx={{ mb: 0.5 }}>
                   {step}
                 </Typography>

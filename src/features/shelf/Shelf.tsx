@@ -50,6 +50,12 @@ export function Shelf({ entries, tourSeen }: ShelfProps) {
           <Button variant="contained" startIcon={<AddIcon />} onClick={() => setNaming(true)}>
             New plan
           </Button>
+          <Button variant="outlined" component={NextLink} href="/i-have">
+            I have …
+          </Button>
+          <Button component={NextLink} href="/reality-check">
+            Check a claim
+          </Button>
           <Button component={NextLink} href="/help">
             Help
           </Button>

@@ -18,6 +18,7 @@ export function CellIcon({
         plus={recipe.plus.material}
         minus={recipe.minus.material}
         bodyId={recipe.bodies[0]?.id ?? ''}
+        piece="whole"
         spacing={48}
         patternPrefix={prefix}
         signs={false}

@@ -1,10 +1,19 @@
 import { useId } from 'react';
+import type { Piece } from '@/core/physics/chemistry/pieces';
 import type { CellBody, Recipe } from '@/core/physics/chemistry/recipe';
 import { CellDrawing } from './CellDrawing';
 import { DeskPatterns, MATERIAL_LOOK, SOFT_INK } from './DeskPatterns';
 
 /** One cell, large, with its electrodes named. */
-export function CellPortrait({ recipe, body }: { recipe: Recipe; body: CellBody }) {
+export function CellPortrait({
+  recipe,
+  body,
+  piece = 'whole',
+}: {
+  recipe: Recipe;
+  body: CellBody;
+  piece?: Piece;
+}) {
   const prefix = useId();
   const { plus, minus, look } = recipe;
   return (
@@ -20,6 +29,7 @@ export function CellPortrait({ recipe, body }: { recipe: Recipe; body: CellBody 
         plus={plus.material}
         minus={minus.material}
         bodyId={body.id}
+        piece={piece}
         spacing={54}
         patternPrefix={prefix}
         signs

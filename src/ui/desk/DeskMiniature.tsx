@@ -10,6 +10,7 @@ type DeskMiniatureProps = Pick<
   | 'plus'
   | 'minus'
   | 'bodyId'
+  | 'piece'
   | 'bodyName'
   | 'cellsInSeries'
   | 'strings'
@@ -26,7 +27,8 @@ const MAX_ROWS = 5;
 
 /** The desk, small: as many cells and strings as can be told apart. */
 export function DeskMiniature(props: DeskMiniatureProps) {
-  const { look, plus, minus, bodyId, bodyName, cellsInSeries, strings, target, verdict } = props;
+  const { look, plus, minus, bodyId, piece, bodyName, cellsInSeries, strings, target, verdict } =
+    props;
   const prefix = useId();
   const columns = Math.min(cellsInSeries, MAX_COLUMNS);
   const rows = Math.min(strings, MAX_ROWS);
@@ -64,6 +66,7 @@ export function DeskMiniature(props: DeskMiniatureProps) {
                 plus={plus}
                 minus={minus}
                 bodyId={bodyId}
+                piece={piece}
                 spacing={40}
                 patternPrefix={prefix}
                 signs={false}

@@ -78,7 +78,7 @@ export function DeskPicture(props: DeskPictureProps) {
 function symbolOf({ cell }: PlacedCell, prefix: string): string {
   const turned = cell.faults.some(({ kind }) => kind === 'reversed') ? '-turned' : '';
   const { id, plus, minus, look } = cell.recipe;
-  return `${prefix}-${id}-${look}-${plus.material}-${minus.material}-${cell.body.id}${turned}`;
+  return `${prefix}-${id}-${look}-${plus.material}-${minus.material}-${cell.body.id}-${cell.piece}${turned}`;
 }
 
 /** Every kind of cell is drawn once and placed many times: two hundred fruit stay quick. */
@@ -87,7 +87,7 @@ function CellSymbols({ geometry, prefix }: { geometry: DeskGeometry; prefix: str
   const signs = !geometry.touching || geometry.spacing >= 30;
   return (
     <defs>
-      {[...kinds].map(([id, { recipe, body, faults }]) => {
+      {[...kinds].map(([id, { recipe, body, piece, faults }]) => {
         const turned = faults.some(({ kind }) => kind === 'reversed');
         return (
           <g key={id} id={id}>
@@ -96,6 +96,7 @@ function CellSymbols({ geometry, prefix }: { geometry: DeskGeometry; prefix: str
               plus={recipe.plus.material}
               minus={recipe.minus.material}
               bodyId={body.id}
+              piece={piece}
               spacing={geometry.touching ? geometry.spacing : 60}
               patternPrefix={prefix}
               signs={signs}

@@ -1,4 +1,5 @@
 /** @jest-environment jsdom */
+import { freshCell } from '@/core/records/plan/newPlan';
 import { USUAL_CLASS_METER } from '@/core/physics/instruments/classMeter';
 import { USUAL_RUNNING } from '@/core/records/plan/runningSchema';
 import '@testing-library/jest-dom';
@@ -25,7 +26,7 @@ const cellOf = (recipe: (typeof RECIPE_IDS)[number]): PlannedCell =>
   cellOfPlan({
     running: USUAL_RUNNING,
     meter: USUAL_CLASS_METER,
-    cell: { recipe, ownRecipe: null, body: RECIPES[recipe].bodies[0]!.id, size: null, own: null },
+    cell: freshCell(recipe, RECIPES[recipe].bodies[0]!.id),
   });
 const target = { kind: 'led', colour: 'amber', brightness: 'clear' } as const;
 const picture = (desk: Desk) => {
@@ -54,6 +55,7 @@ test('every recipe can be drawn, and its metals look different', () => {
           plus={recipe.plus.material}
           minus={recipe.minus.material}
           bodyId={recipe.bodies[0]!.id}
+          piece="whole"
           spacing={60}
           patternPrefix="p"
           signs

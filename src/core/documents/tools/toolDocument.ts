@@ -1,7 +1,6 @@
 import { z } from 'zod';
 import { documentFormat, LONGEST_TITLE, type DocumentFormat } from '../../formats/documentFormat';
-
-const TOOL_VERSION = 1;
+import type { Migrations } from '../../formats/migrateDocument';
 
 /** A tool beside the plans, as it was left: what is being mixed, what stands in the vessels, which metals. */
 export interface ToolState<State> {
@@ -14,24 +13,33 @@ export interface ToolState<State> {
 /** There is one of each tool; this is its id. */
 export const TOOL_ID = 'bench';
 
+/** How a tool was stored before. */
+interface ToolHistory {
+  readonly version: number;
+  readonly migrations: Migrations;
+}
+
+const FIRST: ToolHistory = { version: 1, migrations: {} };
+
 /** The file format of one tool. */
 export function toolDocument<State>(
   noun: string,
   stateSchema: z.ZodType<State>,
   start: State,
+  { version, migrations }: ToolHistory = FIRST,
 ): DocumentFormat<ToolState<State>> {
   const format = `grozer-${noun.replaceAll(' ', '-')}`;
   return documentFormat<ToolState<State>>({
     noun,
-    version: TOOL_VERSION,
+    version,
     schema: z.strictObject({
       format: z.literal(format, `This is not a ${noun} of Grozer.`),
-      version: z.literal(TOOL_VERSION),
+      version: z.literal(version),
       title: z.string().trim().min(1).max(LONGEST_TITLE),
       state: stateSchema,
     }),
-    migrations: {},
-    fresh: (title) => ({ format, version: TOOL_VERSION, title, state: start }),
+    migrations,
+    fresh: (title) => ({ format, version, title, state: start }),
     copied: (tool) => tool,
   });
 }

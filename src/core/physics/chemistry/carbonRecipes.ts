@@ -11,19 +11,19 @@ export const ALUMINIUM_BRINE_RECIPE = recipe({
   minus: { material: 'aluminium', part: 'aluminium foil' },
   bodyLabel: 'Brine holder',
   bodies: [
-    body('sponge', 'brine sponge', 'brine sponges'),
-    body('towel', 'brine towel', 'brine towels'),
+    body('sponge', 'brine sponge', 'brine sponges', { liquid: 'saturated-brine' }),
+    body('towel', 'brine towel', 'brine towels', { liquid: 'saturated-brine' }),
   ],
   steps: [
     'Fold the foil four or five times to a strip; it must be bare metal on both sides.',
-    'Soak the sponge in saturated salt water and press it until it no longer drips.',
+    'Soak the sponge or towel and press it until it no longer drips.',
     'Lay foil below and graphite above, the graphite open to the air.',
   ],
   note: 'The carbon side needs air: never tape it shut.',
-  separator: 'sponge or towel in saturated salt water',
+  separator: 'soaked sponge or towel',
   endsLife:
     'The foil is eaten through or films over, and the brine dries; fresh foil and water start it again.',
-  cautions: ['sharp', 'hydrogen', 'carbon', 'hot-water'],
+  cautions: ['sharp', 'hydrogen', 'carbon'],
 });
 
 export const ALUMINIUM_ACID_RECIPE = recipe({
@@ -36,10 +36,11 @@ export const ALUMINIUM_ACID_RECIPE = recipe({
   minus: { material: 'aluminium', part: 'aluminium foil' },
   bodyLabel: 'Electrolyte',
   bodies: [
-    body('vinegar-towel', 'towel in vinegar, citric acid and potassium chloride', 'towel cells'),
+    body('vinegar-towel', 'towel in vinegar, citric acid and potassium chloride', 'towel cells', {
+      liquid: 'acid-mix',
+    }),
   ],
   steps: [
-    'Mix vinegar with citric acid and potassium chloride, as the mixing card says.',
     'Lay the soaked towel on the foil, spread the charcoal paste on it, press the copper tab in.',
     'Put a roof on spacers over the cell: the charcoal needs air.',
   ],
@@ -47,7 +48,7 @@ export const ALUMINIUM_ACID_RECIPE = recipe({
   separator: 'towel in the acid mixture',
   endsLife:
     'The charcoal runs short of air within a minute of heavy load; later the foil is eaten through.',
-  cautions: ['weak-acid', 'hydrogen', 'carbon', 'sharp'],
+  cautions: ['carbon', 'sharp'],
 });
 
 export const MAGNESIUM_RECIPE = recipe({
@@ -59,9 +60,12 @@ export const MAGNESIUM_RECIPE = recipe({
   plus: { material: 'carbon', part: 'graphite rod' },
   minus: { material: 'magnesium', part: 'magnesium ribbon on a copper lead' },
   bodyLabel: 'Liquid',
-  bodies: [body('epsom-salt', 'cup of Epsom salt water', 'cups of Epsom salt water')],
+  bodies: [
+    body('epsom-salt', 'cup of Epsom salt water', 'cups of Epsom salt water', {
+      liquid: 'epsom-salt',
+    }),
+  ],
   steps: [
-    'Dissolve Epsom salt in distilled water.',
     'Rub the ribbon bright and wind it on the copper lead, above the water.',
     'Hang rod and ribbon in, about 1 cm apart.',
   ],
@@ -83,10 +87,11 @@ export const MAGNESIUM_ROD_RECIPE = recipe({
   bodyLabel: 'Water',
   // In salt water it gives up to ten times the current (common practice, no source).
   bodies: [
-    body('tap-water', 'rod with tap water', 'rods with tap water'),
+    body('tap-water', 'rod with tap water', 'rods with tap water', { liquid: 'tap-water' }),
     body('salt-water', 'rod with salt water', 'rods with salt water', {
       resistivityShare: 0.02,
       reactionShare: 0.12,
+      liquid: 'brine',
     }),
   ],
   steps: [
@@ -110,8 +115,10 @@ export const FELT_RECIPE = recipe({
   minus: { material: 'zinc', part: 'zinc foil' },
   bodyLabel: 'Filling',
   bodies: [
-    body('salt-foam', 'pouch of salted foam', 'pouches of salted foam'),
-    body('vinegar-felt', 'pouch of felt with vinegar', 'pouches of felt with vinegar'),
+    body('salt-foam', 'pouch of salted foam', 'pouches of salted foam', { liquid: 'tap-water' }),
+    body('vinegar-felt', 'pouch of felt with vinegar', 'pouches of felt with vinegar', {
+      liquid: 'vinegar',
+    }),
   ],
   steps: [
     'Dry salt into floral foam or felt; dry, the cell keeps for decades.',
@@ -121,5 +128,5 @@ export const FELT_RECIPE = recipe({
   note: 'The felt needs air: never seal it. It runs a small motor.',
   separator: 'floral foam or felt',
   endsLife: 'It dries or the zinc films over; water or a little vinegar starts it again.',
-  cautions: ['short-circuit', 'carbon', 'weak-acid', 'sharp'],
+  cautions: ['short-circuit', 'carbon', 'sharp'],
 });

@@ -53,8 +53,6 @@ function supplies(
   waterGrams: number,
   wetRadiusMillimetres: number,
   foodGrams: number,
-  bodyPrice: number,
-  pairPrice: number,
   minutes = 5,
 ): CellSupplies {
   return {
@@ -62,13 +60,11 @@ function supplies(
     waterGrams,
     wetRadiusMetres: wetRadiusMillimetres / 1000,
     foodGrams,
-    bodyPrice,
-    pairPrice,
     minutes,
   };
 }
 
-/** All families of the trade. Readings: common practice, no source; sizes, supplies and prices: from memory. */
+/** All families of the trade. Readings: common practice, no source; sizes and supplies: from memory. */
 export const FAMILIES: readonly CellFamily[] = [
   family(
     'coin-pile-brine',
@@ -79,7 +75,7 @@ export const FAMILIES: readonly CellFamily[] = [
       geometry: coins(19),
       resistivityOhmMetres: MIXED_BRINE_OHM_METRES,
     },
-    supplies(300, 0.1, 9.5, 0, 0.1, 0.5, 3),
+    supplies(300, 0.1, 9.5, 0, 3),
   ),
   family(
     'one-coin-pile',
@@ -95,7 +91,7 @@ export const FAMILIES: readonly CellFamily[] = [
       geometry: coins(19),
       resistivityOhmMetres: MIXED_BRINE_OHM_METRES,
     },
-    supplies(3600, 0.1, 9.5, 0, 0.1, 0.1, 8),
+    supplies(3600, 0.1, 9.5, 0, 8),
   ),
   family(
     'nickel-zinc-pile',
@@ -106,7 +102,7 @@ export const FAMILIES: readonly CellFamily[] = [
       geometry: coins(21),
       resistivityOhmMetres: VINEGAR_OHM_METRES,
     },
-    supplies(300, 0.1, 10.5, 0, 0.1, 0.6, 3),
+    supplies(300, 0.1, 10.5, 0, 3),
   ),
   family(
     'fruit',
@@ -123,7 +119,7 @@ export const FAMILIES: readonly CellFamily[] = [
       resistivityOhmMetres: FRUIT_TISSUE_OHM_METRES,
       anodeShare: NAIL_ANODE_SHARE,
     },
-    supplies(40, 60, 30, 80, 3, 0.5),
+    supplies(40, 60, 30, 80),
     { morePairs: true },
   ),
   family(
@@ -136,7 +132,7 @@ export const FAMILIES: readonly CellFamily[] = [
       resistivityOhmMetres: ROOT_TISSUE_OHM_METRES,
       anodeShare: NAIL_ANODE_SHARE,
     },
-    supplies(40, 100, 35, 120, 1, 0.5),
+    supplies(40, 100, 35, 120),
     { morePairs: true },
   ),
   family(
@@ -154,7 +150,7 @@ export const FAMILIES: readonly CellFamily[] = [
       resistivityOhmMetres: JUICE_OHM_METRES,
       anodeShare: STRIP_ANODE_SHARE,
     },
-    supplies(500, 80, 30, 80, 2, 1.5),
+    supplies(500, 80, 30, 80),
     { morePairs: true },
   ),
   family(
@@ -172,7 +168,7 @@ export const FAMILIES: readonly CellFamily[] = [
       resistivityOhmMetres: SATURATED_BRINE_OHM_METRES,
       anodeShare: FOIL_ANODE_SHARE,
     },
-    supplies(2000, 15, 30, 0, 1, 1),
+    supplies(2000, 15, 30, 0),
     { breathes: true },
   ),
   family(
@@ -190,7 +186,7 @@ export const FAMILIES: readonly CellFamily[] = [
       resistivityOhmMetres: ACID_MIX_OHM_METRES,
       anodeShare: FOIL_ANODE_SHARE,
     },
-    supplies(2000, 10, 28, 0, 1, 1.5, 8),
+    supplies(2000, 10, 28, 0, 8),
     { breathes: true },
   ),
   family(
@@ -208,7 +204,7 @@ export const FAMILIES: readonly CellFamily[] = [
       resistivityOhmMetres: EPSOM_OHM_METRES,
       anodeShare: STRIP_ANODE_SHARE,
     },
-    supplies(1500, 80, 30, 0, 0.5, 4),
+    supplies(1500, 80, 30, 0),
     { morePairs: true },
   ),
   family(
@@ -226,7 +222,7 @@ export const FAMILIES: readonly CellFamily[] = [
       resistivityOhmMetres: TAP_WATER_OHM_METRES,
       anodeShare: FOIL_ANODE_SHARE,
     },
-    supplies(6000, 8, 25, 0, 0.5, 15, 15),
+    supplies(6000, 8, 25, 0, 15),
     { breathes: true },
   ),
   family(
@@ -244,7 +240,7 @@ export const FAMILIES: readonly CellFamily[] = [
       resistivityOhmMetres: MIXED_BRINE_OHM_METRES,
       anodeShare: FOIL_ANODE_SHARE,
     },
-    supplies(4000, 20, 25, 0, 1, 8, 10),
+    supplies(4000, 20, 25, 0, 10),
     { breathes: true },
   ),
   family(
@@ -256,7 +252,7 @@ export const FAMILIES: readonly CellFamily[] = [
       geometry: faces(40, 50, 60),
       resistivityOhmMetres: SULFATE_OHM_METRES,
     },
-    supplies(3000, 200, 40, 0, 4, 2, 10),
+    supplies(3000, 200, 40, 0, 10),
   ),
   family(
     'concentration',
@@ -268,7 +264,7 @@ export const FAMILIES: readonly CellFamily[] = [
       geometry: faces(40, 50, 60),
       resistivityOhmMetres: SULFATE_OHM_METRES,
     },
-    supplies(3000, 200, 40, 0, 4, 2, 10),
+    supplies(3000, 200, 40, 0, 10),
   ),
   family(
     'dilute-sulfuric-acid',
@@ -284,7 +280,7 @@ export const FAMILIES: readonly CellFamily[] = [
       geometry: faces(50, 100, 20),
       resistivityOhmMetres: SULFURIC_OHM_METRES,
     },
-    supplies(5000, 200, 40, 0, 6, 4, 10),
+    supplies(5000, 200, 40, 0, 10),
     { restricted: true },
   ),
 ];

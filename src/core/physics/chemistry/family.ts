@@ -58,8 +58,5 @@ export interface CellSupplies {
   readonly wetRadiusMetres: number;
   /** Food that becomes waste, grams. */
   readonly foodGrams: number;
-  /** Rough price of the body and of one pair of electrodes, in tenths of a plain loaf's price (from memory). */
-  readonly bodyPrice: number;
-  readonly pairPrice: number;
   readonly minutes: number;
 }

@@ -79,29 +79,32 @@ export const CUP_RECIPE = recipe({
   minus: { material: 'zinc', part: 'zinc strip' },
   bodyLabel: 'Liquid',
   bodies: [
-    body('rhubarb-juice', 'cup of rhubarb juice', 'cups of rhubarb juice'),
-    body('lemon-juice', 'cup of lemon juice', 'cups of lemon juice'),
+    body('rhubarb-juice', 'cup of rhubarb juice', 'cups of rhubarb juice', { liquid: 'juice' }),
+    body('lemon-juice', 'cup of lemon juice', 'cups of lemon juice', { liquid: 'juice' }),
     body('vinegar', 'cup of vinegar', 'cups of vinegar', {
       resistivityShare: VINEGAR_OHM_METRES / JUICE_OHM_METRES,
+      liquid: 'vinegar',
     }),
     // Salt carries the current, the acid keeps the zinc clean (common practice; the shares are from memory).
     body('brine', 'cup of brine', 'cups of brine', {
       openVolts: 0.78,
       resistivityShare: MIXED_BRINE_OHM_METRES / JUICE_OHM_METRES,
+      liquid: 'brine',
     }),
     body('salt-vinegar', 'cup of salt and vinegar', 'cups of salt and vinegar', {
       resistivityShare: MIXED_BRINE_OHM_METRES / JUICE_OHM_METRES,
       reactionShare: 0.77,
+      liquid: 'salt-vinegar',
     }),
   ],
   steps: [
     'Fill the cup about two thirds; hang both strips in at the rim, facing each other.',
-    'Fix the strips so that they cannot touch; every centimetre in the juice adds current.',
+    'Fix the strips so that they cannot touch; every centimetre in the liquid adds current.',
     'Lifting one strip out switches the cell off.',
   ],
   note: 'The current grows with the wetted area of the metals.',
   separator: null,
   endsLife:
-    'The acid is used up at the zinc and bubbles cover the copper; stirring helps for a while.',
-  cautions: ['food', 'weak-acid', 'hydrogen'],
+    'The liquid is used up at the zinc and bubbles cover the copper; stirring helps for a while.',
+  cautions: ['food', 'hydrogen'],
 });

@@ -3,7 +3,7 @@ import { describePath } from '../../result';
 import { cellAmpsAt } from './cellAmpsAt';
 import { ownRecipeFrom, RECIPE_DOCUMENT, recipeOfOwn } from './ownRecipe';
 import type { OwnRecipe } from './ownRecipeSchema';
-import { RECIPE_IDS } from './recipe';
+import { cautionsOfCell, RECIPE_IDS } from './recipe';
 import { RECIPES } from './recipes';
 
 test.each(RECIPE_IDS)('a copy of %s behaves like the original', (id) => {
@@ -16,7 +16,7 @@ test.each(RECIPE_IDS)('a copy of %s behaves like the original', (id) => {
     ceilingVolts: shipped.ceilingVolts,
     breathes: shipped.breathes,
     restricted: shipped.restricted,
-    cautions: shipped.cautions,
+    cautions: cautionsOfCell(shipped, shipped.bodies[0]!),
     typical: shipped.typical,
   });
   const [body] = shipped.bodies;

@@ -5,8 +5,8 @@ import { CELL_SHAPES } from './family';
 import { ownRecipeSchema, RECIPE_FORMAT, RECIPE_VERSION, type OwnRecipe } from './ownRecipeSchema';
 import { RECIPE_MIGRATIONS } from './migrateRecipe';
 import { PRACTICAL_CEILING_VOLTS, type MetalPair } from './potentials';
-import type { Material, Recipe, RecipeId } from './recipe';
-import { RECIPES } from './recipes';
+import { buildingSteps, cautionsOfCell, type Material, type Recipe, type RecipeId } from './recipe';
+import { bodyOf, RECIPES } from './recipes';
 
 /** Own recipes as documents. */
 export const RECIPE_DOCUMENT = documentFormat<OwnRecipe>({
@@ -22,6 +22,8 @@ export const RECIPE_DOCUMENT = documentFormat<OwnRecipe>({
 export function ownRecipeFrom(id: RecipeId): OwnRecipe {
   const { name, look, plus, minus, bodyLabel, bodies, separator, usualSize, typical, ...rest } =
     RECIPES[id];
+  const [first] = bodies;
+  const body = bodyOf(RECIPES[id], first?.id ?? '');
   return {
     format: RECIPE_FORMAT,
     version: RECIPE_VERSION,
@@ -45,10 +47,11 @@ export function ownRecipeFrom(id: RecipeId): OwnRecipe {
     shortAmps: { low: typical.shortAmpsLow, high: typical.shortAmpsHigh },
     source: typical.source,
     minutesToBuild: rest.minutesToBuild,
-    steps: [...rest.steps],
+    // The text is one’s own: it holds for the first body, as it stands.
+    steps: buildingSteps(rest, body),
     note: rest.note,
     endsLife: rest.endsLife,
-    cautions: [...rest.cautions],
+    cautions: cautionsOfCell(rest, body),
     breathes: rest.breathes,
   };
 }
@@ -73,9 +76,14 @@ export function recipeOfOwn(own: OwnRecipe): Recipe {
     plus: own.plus,
     minus: own.minus,
     bodyLabel: own.bodyLabel,
-    bodies: own.bodies.map(({ openVolts, ...body }) =>
-      openVolts === null ? body : { ...body, openVolts },
-    ),
+    bodies: own.bodies.map(({ openVolts, ...body }) => {
+      const liquid = start.bodies.find(({ id }) => id === body.id)?.liquid;
+      return {
+        ...body,
+        ...(openVolts === null ? {} : { openVolts }),
+        ...(liquid === undefined ? {} : { liquid }),
+      };
+    }),
     separator: own.separator,
     look: own.look,
     usualSize: own.usualSize,
@@ -91,6 +99,7 @@ export function recipeOfOwn(own: OwnRecipe): Recipe {
     ceilingVolts: ceilingOf(own, start),
     minutesToBuild: own.minutesToBuild,
     steps: own.steps,
+    ownText: true,
     measuring: start.measuring,
     note: own.note,
     endsLife: own.endsLife,

@@ -15,32 +15,36 @@ export const BRINE_PILE_RECIPE = recipe({
   minus: { material: 'zinc', part: 'zinc blank or zinc-coated washer' },
   bodyLabel: 'Separator and liquid',
   bodies: [
-    body('felt', 'coin cell with felt', 'coin cells with felt'),
-    body('filter-paper', 'coin cell with filter paper', 'coin cells with filter paper'),
-    body('kitchen-towel', 'coin cell with kitchen towel', 'coin cells with kitchen towel'),
+    body('felt', 'coin cell with felt', 'coin cells with felt', { liquid: 'brine' }),
+    body('filter-paper', 'coin cell with filter paper', 'coin cells with filter paper', {
+      liquid: 'brine',
+    }),
+    body('kitchen-towel', 'coin cell with kitchen towel', 'coin cells with kitchen towel', {
+      liquid: 'brine',
+    }),
     // Vinegar alone conducts a hundred times worse but cleans the zinc (volts of a vinegar cup: common practice, no
     // source); the acid's hydrogen ions help the cathode (shares of its resistance: from memory).
     body('felt-vinegar', 'coin cell with felt in vinegar', 'coin cells with felt in vinegar', {
       openVolts: 0.9,
       resistivityShare: 1 / BRINE_AGAINST_VINEGAR,
       reactionShare: 0.83,
+      liquid: 'vinegar',
     }),
     body(
       'felt-salt-vinegar',
       'coin cell with felt in salt and vinegar',
       'coin cells with felt in salt and vinegar',
-      { openVolts: 0.9, reactionShare: 0.67 },
+      { openVolts: 0.9, reactionShare: 0.67, liquid: 'salt-vinegar' },
     ),
   ],
   steps: [
-    'Stir 1 tablespoon of salt into 100 mL of hot water; an adult pours.',
     'Cut the separator as large as the coin or up to 1 mm smaller; soak and blot it.',
     'Stack zinc, separator, copper, always in the same order, and press gently.',
   ],
   note: 'Blot the separators: drips down the side short the pile.',
-  separator: 'disc soaked in brine',
+  separator: 'soaked disc',
   endsLife: 'It dries out: hours in the open, over a day taped round. The zinc lasts far longer.',
-  cautions: ['coins', 'hot-water', 'sharp'],
+  cautions: ['coins', 'sharp'],
 });
 
 export const ONE_COIN_PILE_RECIPE = recipe({
@@ -53,16 +57,19 @@ export const ONE_COIN_PILE_RECIPE = recipe({
   minus: { material: 'zinc', part: 'zinc core of the same coin, one face sanded' },
   bodyLabel: 'Separator and liquid',
   bodies: [
-    body('card-salt-vinegar', 'sanded coin with salted card', 'sanded coins with salted card'),
+    body('card-salt-vinegar', 'sanded coin with salted card', 'sanded coins with salted card', {
+      liquid: 'salt-vinegar',
+    }),
     body(
       'card-lemon',
       'sanded coin with card in lemon juice',
       'sanded coins with card in lemon juice',
+      { liquid: 'juice' },
     ),
   ],
   steps: [
     'Sand one face of each coin down to the grey zinc, wet, so that no dust flies.',
-    'Cut card discs a little smaller than the coin; soak them in salt water with a dash of vinegar, and blot.',
+    'Cut card discs a little smaller than the coin; soak and blot them.',
     'Stack card on zinc, the next coin’s copper on the card; one whole coin ends the pile.',
     'Tape the pile round: it dries out long before the zinc is used up.',
   ],
@@ -70,7 +77,7 @@ export const ONE_COIN_PILE_RECIPE = recipe({
   separator: 'card disc, soaked',
   endsLife:
     'It dries out: hours in the open, over a day taped round. The zinc core lasts far longer.',
-  cautions: ['coins', 'dust', 'weak-acid'],
+  cautions: ['coins', 'dust'],
 });
 
 export const NICKEL_PILE_RECIPE = recipe({
@@ -83,21 +90,23 @@ export const NICKEL_PILE_RECIPE = recipe({
   minus: { material: 'zinc', part: 'zinc washer or sanded coin' },
   bodyLabel: 'Separator and liquid',
   bodies: [
-    body('paper-vinegar', 'coin cell with paper in vinegar', 'coin cells with paper in vinegar'),
+    body('paper-vinegar', 'coin cell with paper in vinegar', 'coin cells with paper in vinegar', {
+      liquid: 'vinegar',
+    }),
     body(
       'paper-salt-vinegar',
       'coin cell with paper in salt and vinegar',
       'coin cells with paper in salt and vinegar',
-      { resistivityShare: BRINE_AGAINST_VINEGAR, reactionShare: 0.8 },
+      { resistivityShare: BRINE_AGAINST_VINEGAR, reactionShare: 0.8, liquid: 'salt-vinegar' },
     ),
   ],
   steps: [
-    'Cut construction paper to the size of the coin; soak it in vinegar and blot.',
+    'Cut construction paper to the size of the coin; soak and blot it.',
     'Stack zinc, paper, nickel, always in the same order.',
     'Hold the pile with tape or a rubber band: five layers and more get wobbly.',
   ],
   note: 'Fewer volts a layer than copper and zinc: plan one layer in three more.',
-  separator: 'construction paper in vinegar',
+  separator: 'soaked construction paper',
   endsLife: 'The paper dries within hours unless the pile is taped round.',
-  cautions: ['coins', 'weak-acid', 'allergies'],
+  cautions: ['coins', 'allergies'],
 });

@@ -4,13 +4,17 @@ import { familyCell } from './families';
 import { geometryOf, type ElectrodeSize } from './electrodeSize';
 import type { CellModel } from './cellModel';
 import type { OwnCell } from './ownCell';
+import { sizeInPiece, type Piece } from './pieces';
 import type { CellBody, Recipe } from './recipe';
 import { resistanceParts, type CellChemistry, type CellGeometry } from './scaleCell';
 
 /** The plan's one cell, and where its figures come from. */
 export interface PlannedCell {
   readonly recipe: Recipe;
+  /** By the name of its piece where it is cut. */
   readonly body: CellBody;
+  /** How the fruit or root is cut. */
+  readonly piece: Piece;
   /** As it is at once after connecting, at the warmth of the room. */
   readonly model: CellModel;
   /** `typical`: the recipe's usual values; `own`: the educator's readings replace them. */
@@ -31,6 +35,7 @@ export function usualCell(recipe: Recipe, body: CellBody, celsius = ROOM_CELSIUS
   return {
     recipe,
     body,
+    piece: 'whole',
     model: cellInWarmth(model, electrolyteShareOf(recipe, body), celsius),
     origin: 'typical',
     own: null,
@@ -45,17 +50,24 @@ export function typicalCell(
   recipe: Recipe,
   body: CellBody,
   size: ElectrodeSize | null = null,
+  piece: Piece = 'whole',
 ): CellModel {
   return familyCell({
     chemistry: chemistryWith(recipe, body),
-    geometry: geometryWith(recipe, size),
+    geometry: geometryWith(recipe, size, piece),
   });
 }
 
-/** The size as the cell model takes it; `null`: the recipe's usual one. */
-export function geometryWith(recipe: Recipe, size: ElectrodeSize | null): CellGeometry {
+/** The size as the cell model takes it, as deep as a piece is; `null`: the recipe's usual one. */
+export function geometryWith(
+  recipe: Recipe,
+  size: ElectrodeSize | null,
+  piece: Piece = 'whole',
+): CellGeometry {
   const { geometry } = recipe.physics;
-  return size === null ? geometry : geometryOf(size, geometry.contactOhms);
+  const wanted = size ?? recipe.usualSize;
+  const fitting = sizeInPiece(wanted, piece);
+  return size === null && fitting === wanted ? geometry : geometryOf(fitting, geometry.contactOhms);
 }
 
 /** Share of such a cell's resistance that belongs to the electrolyte; the rest is the reactions'. */
@@ -63,8 +75,9 @@ export function electrolyteShareOf(
   recipe: Recipe,
   body: CellBody,
   size: ElectrodeSize | null = null,
+  piece: Piece = 'whole',
 ): number {
-  const parts = resistanceParts(chemistryWith(recipe, body), geometryWith(recipe, size));
+  const parts = resistanceParts(chemistryWith(recipe, body), geometryWith(recipe, size, piece));
   const electrolyte = parts.electrolyteOhms + parts.contactOhms;
   return electrolyte / (electrolyte + parts.reactionOhms);
 }

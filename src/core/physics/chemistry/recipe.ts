@@ -3,6 +3,7 @@ import type { CalibratedCell } from './calibrateCell';
 import type { ElectrodeShape, ElectrodeSize } from './electrodeSize';
 import { familyOf } from './families';
 import type { FamilyId } from './family';
+import { LIQUID_FACTS, type LiquidId } from './liquids';
 import { PRACTICAL_CEILING_VOLTS } from './potentials';
 
 export const RECIPE_IDS = [
@@ -58,6 +59,8 @@ export interface CellBody {
   readonly resistivityShare?: number;
   /** Resistance of the electrode reactions against the family's, where that is known to differ. */
   readonly reactionShare?: number;
+  /** What it is wet with; its making ready and its cautions come with it. */
+  readonly liquid?: LiquidId;
 }
 
 export interface Electrode {
@@ -87,8 +90,9 @@ export interface Recipe {
   /** Highest believable open-circuit volts of one cell. */
   readonly ceilingVolts: number;
   readonly minutesToBuild: number;
-  /** How it is built. */
+  /** How it is built; `ownText`: with the liquid in it, otherwise that comes with the body. */
   readonly steps: readonly string[];
+  readonly ownText: boolean;
   /** What is read off it once it stands; `null` where the guide's own readings say all. */
   readonly measuring: string | null;
   readonly note: string;
@@ -101,9 +105,32 @@ export interface Recipe {
   readonly restricted: boolean;
 }
 
+/** How a cell is built: its liquid first. */
+export function buildingSteps(
+  { steps, ownText }: Pick<Recipe, 'steps' | 'ownText'>,
+  { liquid }: Pick<CellBody, 'liquid'>,
+): string[] {
+  const mixing = ownText || liquid === undefined ? null : LIQUID_FACTS[liquid].mixing;
+  return mixing === null ? [...steps] : [mixing, ...steps];
+}
+
 /** How a cell is built and what is then read off it, step by step. */
-export function stepsOf({ steps, measuring }: Pick<Recipe, 'steps' | 'measuring'>): string[] {
-  return measuring === null ? [...steps] : [...steps, measuring];
+export function stepsOf(
+  recipe: Pick<Recipe, 'steps' | 'ownText' | 'measuring'>,
+  body: Pick<CellBody, 'liquid'>,
+): string[] {
+  const steps = buildingSteps(recipe, body);
+  return recipe.measuring === null ? steps : [...steps, recipe.measuring];
+}
+
+/** Cautions of a cell: its metals', and its liquid's. */
+export function cautionsOfCell(
+  { cautions }: Pick<Recipe, 'cautions'>,
+  { liquid }: Pick<CellBody, 'liquid'>,
+): CautionId[] {
+  return [
+    ...new Set([...cautions, ...(liquid === undefined ? [] : LIQUID_FACTS[liquid].cautions)]),
+  ];
 }
 
 /** Readings of ONE cell of ordinary size. */
@@ -127,6 +154,7 @@ type Written = Omit<
   | 'breathes'
   | 'restricted'
   | 'measuring'
+  | 'ownText'
 > &
   Partial<Pick<Recipe, 'measuring'>>;
 
@@ -136,6 +164,7 @@ export function recipe(written: Written): Recipe {
   const { openVolts, shortAmps, metals, supplies, breathes, restricted } = family;
   return {
     measuring: null,
+    ownText: false,
     ...written,
     physics: family,
     typical: {
@@ -175,7 +204,7 @@ export function body(
   id: string,
   name: string,
   plural: string,
-  known: Pick<CellBody, 'openVolts' | 'resistivityShare' | 'reactionShare'> = {},
+  known: Pick<CellBody, 'openVolts' | 'resistivityShare' | 'reactionShare' | 'liquid'> = {},
 ): CellBody {
   return { id, name, plural, ...known };
 }

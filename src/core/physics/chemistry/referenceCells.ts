@@ -4,8 +4,6 @@ import type { CellModel } from './cellModel';
 export const AA_CELL = {
   model: { emfVolts: 1.5, resistanceOhms: 0.3 } satisfies CellModel,
   joules: 2.5 * 3600,
-  /** In the educator's currency (from memory, a round figure). */
-  price: 0.6,
 } as const;
 
 /** The demonstration's kiwi with copper strip and galvanised nail, as it was read. */

@@ -1,4 +1,5 @@
 import type { CellModel } from '../chemistry/cellModel';
+import type { Piece } from '../chemistry/pieces';
 import type { CellBody, Recipe } from '../chemistry/recipe';
 import { bodyOf, RECIPES } from '../chemistry/recipes';
 import { placeName } from '../circuit/faults/batteryNetwork';
@@ -13,6 +14,8 @@ export interface StandingCell {
   readonly name: string;
   readonly recipe: Recipe;
   readonly body: CellBody;
+  /** How the fruit or root is cut. */
+  readonly piece: Piece;
   readonly model: CellModel;
   /** − electrodes in its body: metal that dissolves. */
   readonly minusElectrodes: number;
@@ -89,8 +92,9 @@ function standingItem(item: DeskItem, cell: PlannedCell, name: string): Standing
 
 function standing(deskCell: DeskCell, planned: PlannedCell, name: string): StandingCell {
   const { mix, faults, sharedBody } = deskCell;
-  const { recipe, body, model, minusElectrodes } = mix === null ? planned : mixed(mix, planned);
-  return { kind: 'cell', name, recipe, body, model, minusElectrodes, faults, sharedBody };
+  const { recipe, body, piece, model, minusElectrodes } =
+    mix === null ? planned : mixed(mix, planned);
+  return { kind: 'cell', name, recipe, body, piece, model, minusElectrodes, faults, sharedBody };
 }
 
 /** A typical cell of another recipe, in the same room. */
@@ -108,7 +112,7 @@ export function withModels(
   const kinds = new Map<CellModel, number>();
   const changed = (cell: StandingCell, cells: number): StandingCell => {
     if (!kinds.has(cell.model)) kinds.set(cell.model, kinds.size);
-    const key = `${kinds.get(cell.model)} ${cell.recipe.family} ${cell.minusElectrodes} ${cells}`;
+    const key = `${kinds.get(cell.model)} ${cell.recipe.family} ${cell.body.id} ${cell.piece} ${cell.minusElectrodes} ${cells}`;
     const model = known.get(key) ?? modelOf(cell, cells);
     known.set(key, model);
     return { ...cell, model };

@@ -33,6 +33,8 @@ export interface DryingInput {
   readonly wrap: Wrap;
   /** Relative humidity, 0 to 1. */
   readonly humidity: number;
+  /** Vapour over the liquid against that over pure water, 1 and below. */
+  readonly waterActivity?: number;
   readonly celsius: number;
   /** Cells stacked into one body, which dries as a whole; `null`: every cell stands on its own. */
   readonly stacked: number | null;
@@ -44,8 +46,10 @@ export interface DryingInput {
  */
 export function dryingPerSecond(input: DryingInput): number {
   const { waterGrams, wetRadiusMetres, wrap, humidity, celsius, stacked } = input;
+  const { waterActivity = 1 } = input;
   const { wrapShare, diffusionSquareMetresPerSecond, singleRingShare } = DRYING_FACTS;
-  const dryness = Math.max(0, 1 - humidity) * saturationGramsPerCubicMetre(celsius);
+  // Salt holds its water: in air damper than its own vapour a brine never dries.
+  const dryness = Math.max(0, waterActivity - humidity) * saturationGramsPerCubicMetre(celsius);
   const wholeBody = 4 * Math.PI * wetRadiusMetres * diffusionSquareMetresPerSecond * dryness;
   const share = stacked === null ? 1 : Math.min(singleRingShare, 1 / stacked);
   return (wholeBody * share * wrapShare[wrap]) / waterGrams;

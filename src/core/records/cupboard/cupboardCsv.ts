@@ -19,7 +19,7 @@ const FIELDS = ['stock', 'pack', 'packPrice'] as const;
 export function cupboardCsv(cupboard: CupboardState): string {
   const rows = PART_IDS.map((part) => {
     const entry = entryOf(cupboard, part);
-    return [PARTS[part].name, PARTS[part].unit, ...FIELDS.map((field) => entry[field])];
+    return [PARTS[part].name, PARTS[part].unit, ...FIELDS.map((field) => entry[field] ?? '')];
   });
   return csvText([PART, UNIT, ...FIELDS.map((field) => COLUMNS[field])], rows);
 }

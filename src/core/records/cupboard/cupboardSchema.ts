@@ -15,7 +15,8 @@ export const cupboardEntrySchema = z.strictObject({
     .number('Give a price.')
     .min(0, 'A price cannot be negative.')
     .max(1_000_000, 'That is more than a cupboard holds.')
-    .describe('Price of that pack.'),
+    .nullable()
+    .describe('Price of that pack; null: not known.'),
 });
 export type CupboardEntry = z.infer<typeof cupboardEntrySchema>;
 
@@ -30,6 +31,20 @@ const taken = z.strictObject({
 });
 export type TakenOut = z.infer<typeof taken>;
 
+/** Days on which nobody is at school, first and last among them. */
+export const freeDaysSchema = z
+  .strictObject({
+    from: z.iso.date('Give the first day as year-month-day.'),
+    to: z.iso.date('Give the last day as year-month-day.'),
+  })
+  .refine(({ from, to }) => from <= to, {
+    path: ['to'],
+    message: 'The last free day must not be before the first.',
+  });
+export type FreeDays = Readonly<z.infer<typeof freeDaysSchema>>;
+
+export const MOST_FREE_DAYS = 60;
+
 /** The cupboard: stock and prices where they differ from the catalogue, and what is out for lessons. */
 export const cupboardSchema = z.strictObject({
   currency: z
@@ -39,15 +54,47 @@ export const cupboardSchema = z.strictObject({
     .describe('Shown beside prices.'),
   entries: z.partialRecord(partId, cupboardEntrySchema),
   taken: z.array(taken).max(200),
+  freeDays: z
+    .array(freeDaysSchema)
+    .max(MOST_FREE_DAYS, `Give at most ${MOST_FREE_DAYS} times without school.`)
+    .describe('Holidays: nothing is planned on them.'),
 });
 export type CupboardState = z.infer<typeof cupboardSchema>;
 
-export const EMPTY_CUPBOARD: CupboardState = { currency: '', entries: {}, taken: [] };
+export const EMPTY_CUPBOARD: CupboardState = {
+  currency: '',
+  entries: {},
+  taken: [],
+  freeDays: [],
+};
 
-/** Stock, pack and price of a part: the educator's own, else the catalogue's. */
+/** Stock, pack and price of a part: the educator's own; else none, the catalogue's pack, and no price. */
 export function entryOf(cupboard: Pick<CupboardState, 'entries'>, part: PartId): CupboardEntry {
-  const { pack, packPrice } = PARTS[part];
-  return cupboard.entries[part] ?? { stock: 0, pack, packPrice };
+  return cupboard.entries[part] ?? { stock: 0, pack: PARTS[part].pack, packPrice: null };
+}
+
+/** So many of each part as are in stock; parts of which there is none are left out. */
+export function stockOf(
+  { entries }: Pick<CupboardState, 'entries'>,
+  wanted: (part: PartId) => boolean,
+): Partial<Record<PartId, number>> {
+  return Object.fromEntries(
+    PART_IDS.flatMap((part) => {
+      const stock = entries[part]?.stock ?? 0;
+      return stock > 0 && wanted(part) ? [[part, stock]] : [];
+    }),
+  );
+}
+
+/** The cupboard with the catalogue's round figures as prices where none is set. */
+export function withGuidePrices(cupboard: CupboardState): CupboardState {
+  return PART_IDS.reduce(
+    (after, part) =>
+      entryOf(after, part).packPrice === null
+        ? withEntry(after, part, { packPrice: PARTS[part].guidePrice })
+        : after,
+    cupboard,
+  );
 }
 
 /** The cupboard with one entry changed. */

@@ -1,4 +1,5 @@
-import type { Swappable } from '../plan/lessonSchema';
+import { DEVICE_PRESETS, type DeviceKind } from '../../physics/circuit/devicePresets';
+import { LED_PRESETS, type LedColour } from '../../physics/circuit/load/ledPresets';
 import type { CautionId } from '../../physics/safety/cautions';
 
 export const PART_UNITS = ['piece', 'g', 'mL', 'cm', 'sheet'] as const;
@@ -11,8 +12,8 @@ export interface Part {
   readonly unit: PartUnit;
   /** How many units a shop sells together (from memory; the cupboard has the educator's own). */
   readonly pack: number;
-  /** Price of that pack in the educator's currency (from memory, a round figure to be corrected). */
-  readonly packPrice: number;
+  /** A round figure for that pack (from memory): offered in the cupboard, never taken for a price. */
+  readonly guidePrice: number;
   /** Comes back into the cupboard after the lesson. */
   readonly reusable: boolean;
   readonly kind: 'food' | 'metal' | 'liquid' | 'cell' | 'wiring' | 'load' | 'safety' | 'tool';
@@ -26,14 +27,14 @@ function part(
   kind: Part['kind'],
   name: string,
   plural: string,
-  packPrice: number,
+  guidePrice: number,
   traits: Traits = {},
 ): Part {
   return {
     kind,
     name,
     plural,
-    packPrice,
+    guidePrice,
     unit: 'piece',
     pack: 1,
     reusable: false,
@@ -53,6 +54,14 @@ const liquid = (name: string, price: number, pack: number, cautions: readonly Ca
 const tool = (name: string, plural: string, price: number, traits: Traits = {}): Part =>
   part('tool', name, plural, price, { reusable: true, ...traits });
 const reuse = { reusable: true } as const;
+const led = (colour: LedColour): Part => {
+  const { name } = LED_PRESETS[colour];
+  return part('load', `${name}, 3 mm`, `${name}s, 3 mm`, 4, { pack: 20, reusable: true });
+};
+const device = (kind: DeviceKind, price: number): Part => {
+  const { name } = DEVICE_PRESETS[kind];
+  return part('load', name, `${name}s`, price, reuse);
+};
 
 /** Every part of every cell family, with the packs in which shops sell it. Packs and prices: from memory. */
 const CATALOGUE = {
@@ -147,6 +156,7 @@ const CATALOGUE = {
       pack: 20,
     },
   ),
+  'aa-cell': part('load', 'AA cell', 'AA cells', 3, { pack: 4 }),
   wick: part('cell', 'wick of cotton, 15 cm', 'wicks of cotton, 15 cm', 2, { pack: 20 }),
   'salt-bridge': part('cell', 'salt bridge of soaked paper', 'salt bridges of soaked paper', 2, {
     pack: 20,
@@ -169,16 +179,24 @@ const CATALOGUE = {
     reusable: true,
     cautions: ['allergies'],
   }),
-  led: part('load', 'LED, 3 mm, high efficiency', 'LEDs, 3 mm, high efficiency', 4, {
-    pack: 20,
-    reusable: true,
-  }),
+  'led-infrared': led('infrared'),
+  'led-red': led('red'),
+  'led-amber': led('amber'),
+  'led-yellow-green': led('yellow-green'),
+  'led-true-green': led('true-green'),
+  'led-blue': led('blue'),
+  'led-white': led('white'),
+  'led-violet': led('violet'),
   'series-resistor': part('load', 'series resistor', 'series resistors', 2, {
     pack: 20,
     reusable: true,
   }),
   resistor: part('load', 'resistor', 'resistors', 2, { pack: 20, reusable: true }),
-  device: part('load', 'device to run', 'devices to run', 5, reuse),
+  'piezo-buzzer': device('piezo-buzzer', 4),
+  'lcd-clock': device('lcd-clock', 5),
+  calculator: device('calculator', 5),
+  'melody-chip': device('melody-chip', 3),
+  'pocket-radio': device('pocket-radio', 12),
   goggles: part('safety', 'pair of goggles', 'pairs of goggles', 3, reuse),
   gloves: part('safety', 'pair of gloves', 'pairs of gloves', 6, {
     pack: 50,
@@ -206,10 +224,3 @@ const CATALOGUE = {
 export type PartId = keyof typeof CATALOGUE;
 export const PART_IDS = Object.keys(CATALOGUE) as PartId[];
 export const PARTS: Readonly<Record<PartId, Part>> = CATALOGUE;
-
-/** What stands in for what. */
-export const SUBSTITUTE_OF: Readonly<Record<Swappable, PartId>> = {
-  'clip-lead': 'bell-wire',
-  'copper-strip': 'coupler',
-  'zinc-strip': 'galvanised-nail',
-};

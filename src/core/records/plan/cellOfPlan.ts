@@ -1,6 +1,8 @@
 import { cellInWarmth } from '../../physics/chemistry/cellInWarmth';
 import type { CellModel } from '../../physics/chemistry/cellModel';
 import type { ElectrodeSize } from '../../physics/chemistry/electrodeSize';
+import { leakyCell } from '../../physics/chemistry/leakyCell';
+import { bodyInPieces, pieceOf } from '../../physics/chemistry/pieces';
 import { ownCell } from '../../physics/chemistry/ownCell';
 import { recipeOfOwn } from '../../physics/chemistry/ownRecipe';
 import {
@@ -25,17 +27,21 @@ export function cellOfPlan({
   const recipe =
     cell.ownRecipe === null ? RECIPES[cell.recipe] : recipeOfOwn(cell.ownRecipe.recipe);
   const body = bodyOf(recipe, cell.body);
+  const piece = pieceOf(cell.piece, body.id, recipe.look);
   const own = cell.own === null ? null : ownCell(cell.own, recipe, meter.shuntOhms);
   const { celsius } = running;
   const used = own?.status === 'used';
   const model = used
     ? withMoreElectrodes(own.model, recipe, body, cell.size)
-    : typicalCell(recipe, body, cell.size);
-  const share = electrolyteShareOf(recipe, body, cell.size);
+    : typicalCell(recipe, body, cell.size, piece);
+  const share = electrolyteShareOf(recipe, body, cell.size, piece);
+  // One cell that was read alone had no neighbour to leak to: the pile's rims come on top.
+  const inStack = recipe.look === 'pile' ? leakyCell(model, cell.overhangMillimetres) : model;
   return {
     recipe,
-    body,
-    model: cellInWarmth(model, share, celsius),
+    body: bodyInPieces(body, piece),
+    piece,
+    model: cellInWarmth(inStack, share, celsius),
     origin: used ? 'own' : 'typical',
     own,
     celsius,

@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import { PART_IDS } from '../cupboard/parts';
+import { partIdSchema } from './haveSchema';
 import { joinCodeSchema } from './joinCode';
 
 /** Who is in the room: what may be offered follows from it (common practice, no source). */
@@ -15,8 +17,13 @@ export const AGE_BAND_NAMES: Readonly<Record<AgeBand, string>> = {
 export const PAPERS = ['A4', 'Letter'] as const;
 export type Paper = (typeof PAPERS)[number];
 
-export const SEPARATOR_SCHOOLS = ['smaller', 'same', 'larger'] as const;
-export type SeparatorSchool = (typeof SEPARATOR_SCHOOLS)[number];
+/** How the groups share the meters. */
+export const MEASURING_WAYS = ['every-cell', 'once', 'pairs', 'milliamp-station'] as const;
+export type MeasuringWay = (typeof MEASURING_WAYS)[number];
+
+/** Ways to prepare in less time than usual. */
+export const SHORTCUTS = ['buy-nearby', 'oven-dry'] as const;
+export type Shortcut = (typeof SHORTCUTS)[number];
 
 /** Parts that can be replaced by something cheaper. */
 export const SWAPPABLE = ['clip-lead', 'copper-strip', 'zinc-strip'] as const;
@@ -60,7 +67,10 @@ export const lessonSchema = z
       .strictObject({ from: clock, to: clock })
       .refine(({ from, to }) => from < to, 'Working hours must end after they begin.')
       .describe('Preparing is planned on working days between these.'),
-    separatorSchool: z.enum(SEPARATOR_SCHOOLS),
+    measuring: z
+      .enum(MEASURING_WAYS, 'Choose one of the ways to share the meters.')
+      .describe('Every cell read by every group, or fewer readings where the meters are few.'),
+    shortcuts: z.array(z.enum(SHORTCUTS)).max(SHORTCUTS.length).describe('Preparing in less time.'),
     swapped: z
       .array(z.enum(SWAPPABLE))
       .max(SWAPPABLE.length)
@@ -75,6 +85,10 @@ export const lessonSchema = z
       .record(z.string().max(40), z.iso.datetime({ local: true }))
       .describe('Tasks that were put elsewhere: their local beginning.'),
     ticked: z.array(z.string().max(80)).max(200).describe('Points of the checklist that are done.'),
+    bought: z
+      .array(partIdSchema)
+      .max(PART_IDS.length)
+      .describe('Parts that are ticked off the shopping list.'),
     joinCode: joinCodeSchema.nullable(),
   })
   .refine(({ pupils, groups }) => groups <= pupils, {
@@ -96,11 +110,13 @@ export const USUAL_LESSON: Lesson = {
   hands: 1,
   mostWaitMinutes: 8,
   workingHours: { from: '08:00', to: '17:00' },
-  separatorSchool: 'same',
+  measuring: 'every-cell',
+  shortcuts: [],
   swapped: [],
   buyStrings: null,
   paper: 'A4',
   moved: {},
   ticked: [],
+  bought: [],
   joinCode: null,
 };

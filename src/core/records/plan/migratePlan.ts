@@ -38,7 +38,11 @@ const RUNNING_OF_VERSION_8 = {
   bank: { farads: 0.01, ratedVolts: 16, inSeries: 1, inParallel: 1, dischargeOhms: 100 },
 };
 
+/** What a separator of each size stood out by, millimetres, when there were three of them. */
+const OVERHANG_OF_VERSION_9: Readonly<Record<string, number>> = { smaller: -1, same: 0, larger: 2 };
+
 /**
+ * 9 → 10: cut fruit, the overhang of separators by the millimetre, parts that it must be made from, shared meters and shorter ways.
  * 8 → 9: single electrodes beside the pairs, a resistor in series, a meter of one's own; own recipes became version 2.
  * 7 → 8: use in turns, shorts, a capacitor bank; wishes.
  * 1 → 2: the cell got a size of its own; older plans have the recipe's usual one.
@@ -60,6 +64,7 @@ export const PLAN_MIGRATIONS: Migrations = {
       ? { buyStrings: null, ...document['lesson'] }
       : document['lesson'],
   }),
+  9: toVersion10,
   6: (document) => ({ ...document, running: RUNNING_OF_VERSION_7 }),
   7: ({ running, ...document }) => ({
     ...document,
@@ -75,6 +80,21 @@ export const PLAN_MIGRATIONS: Migrations = {
       own: isRecord(own) ? readingsOfTwo(own) : own,
     })),
 };
+
+function toVersion10({ lesson, ...document }: Json): Record<string, unknown> {
+  const { separatorSchool, ...rest } = isRecord(lesson) ? lesson : {};
+  return {
+    ...withCell(document, (cell) => ({
+      ...cell,
+      piece: 'whole',
+      overhangMillimetres: OVERHANG_OF_VERSION_9[String(separatorSchool)] ?? 0,
+    })),
+    have: null,
+    lesson: isRecord(lesson)
+      ? { ...rest, measuring: 'every-cell', shortcuts: [], bought: [] }
+      : lesson,
+  };
+}
 
 function cellOfVersion9({ size, ownRecipe, ...cell }: Json): Json {
   return {

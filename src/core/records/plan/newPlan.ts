@@ -6,6 +6,15 @@ import { USUAL_RUNNING } from './runningSchema';
 /** While the class looks. */
 export const USUAL_MINUTES = 10;
 
+/** A cell of a recipe with nothing decided about it: whole, of the usual size, nothing read. */
+export function freshCell(
+  recipe: Plan['cell']['recipe'],
+  body: string,
+  ownRecipe: Plan['cell']['ownRecipe'] = null,
+): Plan['cell'] {
+  return { recipe, ownRecipe, body, piece: 'whole', overhangMillimetres: 0, size: null, own: null };
+}
+
 /** What a new plan starts from: the commonest wish and the commonest cell. */
 export function newPlan(title: string): Plan {
   return {
@@ -15,16 +24,11 @@ export function newPlan(title: string): Plan {
     lessonDate: null,
     target: { kind: 'led', colour: 'red', brightness: 'dim' },
     minutes: USUAL_MINUTES,
-    cell: {
-      recipe: 'copper-zinc-fruit',
-      ownRecipe: null,
-      body: 'lemon',
-      size: null,
-      own: null,
-    },
+    cell: freshCell('copper-zinc-fruit', 'lemon'),
     arrangement: { kind: 'suggested' },
     seriesResistor: { kind: 'as-needed' },
     meter: USUAL_CLASS_METER,
+    have: null,
     lesson: USUAL_LESSON,
     running: USUAL_RUNNING,
     wishes: [],

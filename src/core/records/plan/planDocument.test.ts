@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describePath } from '../../result';
 import { ownRecipeFrom } from '../../physics/chemistry/ownRecipe';
 import { RECIPES } from '../../physics/chemistry/recipes';
+import { PIECES } from '../../physics/chemistry/pieces';
 import { RECIPE_IDS } from '../../physics/chemistry/recipe';
 import { ELECTRODE_SHAPES } from '../../physics/chemistry/electrodeSize';
 import { WANTED_BRIGHTNESSES } from '../../physics/circuit/brightness';
@@ -40,7 +41,7 @@ const targets: fc.Arbitrary<Plan['target']> = fc.oneof(
 
 const plans: fc.Arbitrary<Plan> = fc.record({
   format: fc.constant('grozer-plan' as const),
-  version: fc.constant(9 as const),
+  version: fc.constant(10 as const),
   title: fc.string({ minLength: 1, maxLength: 80 }).map((text) => text.trim() || 'Plan'),
   lessonDate: fc.option(fc.constantFrom('2027-01-29', '2028-02-29')),
   target: targets,
@@ -49,6 +50,8 @@ const plans: fc.Arbitrary<Plan> = fc.record({
     fc.record({
       recipe: fc.constant(recipe),
       body: fc.constantFrom(...RECIPES[recipe].bodies.map(({ id }) => id)),
+      piece: fc.constantFrom(...PIECES),
+      overhangMillimetres: amount(-3, 4),
       ownRecipe: fc.constantFrom(null, { id: 'own', recipe: ownRecipeFrom(recipe) }),
       size: fc.option(
         fc.record({
@@ -106,6 +109,7 @@ const plans: fc.Arbitrary<Plan> = fc.record({
     fc.constantFrom({ kind: 'as-needed' as const }, { kind: 'none' as const }),
     fc.record({ kind: fc.constant('own' as const), ohms: amount(0.1, 1e6) }),
   ),
+  have: fc.option(fc.constantFrom({}, { potato: 9, 'clip-lead': 8 } as const)),
   lesson: fc
     .record({ pupils: fc.integer({ min: 60, max: 400 }), groups: fc.integer({ min: 1, max: 60 }) })
     .map((counts) => ({ ...USUAL_LESSON, ...counts })),
@@ -283,7 +287,7 @@ test('a plan of version 8 keeps its size and its own recipe, and gets a resistor
     },
   });
   expect(parsed.ok && parsed.value).toMatchObject({
-    version: 9,
+    version: 10,
     minutes: plan.minutes,
     seriesResistor: { kind: 'as-needed' },
     meter,

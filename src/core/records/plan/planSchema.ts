@@ -3,6 +3,8 @@ import { electrodeSizeSchema } from '../../physics/chemistry/electrodeSizeSchema
 import { ownReadingsSchema } from '../../physics/chemistry/ownReadings';
 import { classMeterSchema } from '../../physics/instruments/classMeterSchema';
 import { ownRecipeSchema } from '../../physics/chemistry/ownRecipeSchema';
+import { OVERHANG_LIMITS } from '../../physics/chemistry/leakyCell';
+import { PIECES } from '../../physics/chemistry/pieces';
 import { RECIPE_IDS } from '../../physics/chemistry/recipe';
 import { WANTED_BRIGHTNESSES } from '../../physics/circuit/brightness';
 import { DEVICE_KINDS } from '../../physics/circuit/devicePresets';
@@ -13,9 +15,10 @@ import { LONGEST_STRING, MAX_CELLS } from '../../physics/desk/limits';
 import { LONGEST_TITLE } from '../../formats/documentFormat';
 import { wishesSchema } from './wishSchema';
 import { lessonSchema } from './lessonSchema';
+import { haveSchema } from './haveSchema';
 
 /** Version that this build writes. Older documents are migrated on reading, newer ones are refused. */
-export const PLAN_VERSION = 9;
+export const PLAN_VERSION = 10;
 export const PLAN_FORMAT = 'grozer-plan';
 
 const amps = (most: number) =>
@@ -70,6 +73,14 @@ const cell = z.strictObject({
       'The educator’s own recipe as it was when it was chosen, and where it is stored; null: the shipped recipe.',
     ),
   body: z.string().min(1).max(40),
+  piece: z
+    .enum(PIECES, 'Choose how it is cut.')
+    .describe('How the fruit or root is cut; counts where the body can be cut so.'),
+  overhangMillimetres: z
+    .number('Give a length in millimetres.')
+    .min(OVERHANG_LIMITS.least, `Give at least ${OVERHANG_LIMITS.least} mm.`)
+    .max(OVERHANG_LIMITS.most, `Give at most ${OVERHANG_LIMITS.most} mm.`)
+    .describe('By how much the separators of a pile are wider than the metal; below 0: smaller.'),
   size: electrodeSizeSchema
     .nullable()
     .describe('Size of the educator’s cell; null: the recipe’s usual size.'),
@@ -131,6 +142,9 @@ export const planSchema = z.strictObject({
   arrangement,
   seriesResistor: seriesResistor.describe('Resistor in series with the LED or the device.'),
   meter: classMeterSchema.describe('The hand meter that is used.'),
+  have: haveSchema
+    .nullable()
+    .describe('Parts that it must be made from; null: what is missing is bought.'),
   lesson: lessonSchema.describe('The class that it is prepared for.'),
   running: runningSchema.describe('How it is left running.'),
   wishes: wishesSchema.describe('What else was asked of such cells, to be worked out.'),

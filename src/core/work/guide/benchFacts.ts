@@ -39,12 +39,12 @@ export function benchFacts(plan: Plan, evaluation: PlanEvaluation): BenchFacts {
     const { mean, spread, noise } = predictor.predict(measurement, NO_FAULT);
     return { value: mean, deviation: Math.hypot(noise, ...spread) };
   };
-  const { recipe, body } = evaluation.cell;
+  const { recipe, body, piece } = evaluation.cell;
   const together = COMMON_SCATTER[nominal.measured ? 'measured' : 'typical'];
   return {
     nominal,
     steps: guideOfPlan(plan, evaluation),
-    cell: { recipe, body },
+    cell: { recipe, body, piece },
     words: {
       body: body.name,
       plus: recipe.plus.part,

@@ -1,3 +1,4 @@
+import { buildingSteps, cautionsOfCell } from '../../physics/chemistry/recipe';
 import { isUnfused } from '../../physics/instruments/classMeter';
 import {
   suitableCurrentRange,
@@ -24,7 +25,7 @@ export function guideOfPlan(plan: Plan, evaluation: PlanEvaluation): GuideStep[]
   const nominal = nominalBatteryOf(evaluation);
   const predictor = new Predictor(nominal);
   const { recipe, body } = evaluation.cell;
-  const building = recipe.steps;
+  const building = buildingSteps(recipe, body);
   const device = nameOfTarget(plan.target);
   const step = (
     one: Partial<GuideStep> & Pick<GuideStep, 'id' | 'kind' | 'title' | 'text'>,
@@ -67,7 +68,7 @@ export function guideOfPlan(plan: Plan, evaluation: PlanEvaluation): GuideStep[]
       title: 'Get your things ready',
       text: building[0] ?? `Lay out the ${body.plural}, the metals and the leads.`,
       minutes: MINUTES.prepare,
-      cautions: cautionsOf(recipe.cautions),
+      cautions: cautionsOf(cautionsOfCell(recipe, body)),
     }),
   ];
   const shortCaution: CautionId[] = recipe.cautions.includes('short-circuit')
@@ -91,7 +92,7 @@ export function guideOfPlan(plan: Plan, evaluation: PlanEvaluation): GuideStep[]
           string,
           built: cell,
           minutes: recipe.minutesToBuild,
-          cautions: first ? cautionsOf(recipe.cautions) : [],
+          cautions: first ? cautionsOf(cautionsOfCell(recipe, body)) : [],
         }),
         measure(
           `volts ${string} ${cell}`,

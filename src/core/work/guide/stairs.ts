@@ -16,7 +16,7 @@ export type Stairs = Omit<BenchInput, 'readings'>;
 export interface GroupFacts {
   readonly steps: readonly GuideStep[];
   /** What one cell is made of, for its drawing. */
-  readonly cell: Pick<PlannedCell, 'recipe' | 'body'>;
+  readonly cell: Pick<PlannedCell, 'recipe' | 'body' | 'piece'>;
   /** The stairs of each string. */
   readonly stairs: readonly Stairs[];
 }

@@ -238,11 +238,10 @@ export const SOURCES: Readonly<Record<SourceId, SourceGroup>> = {
   },
   bought: {
     trust: 'memory',
-    source: 'Common practice: 2 to 3 Wh. The price is a round figure from memory.',
+    source: 'Common practice: 2 to 3 Wh.',
     values: [
       { what: 'volts', value: formatVolts(AA_CELL.model.emfVolts) },
       { what: 'energy', value: `${AA_CELL.joules} J` },
-      { what: 'price', value: formatNumber(AA_CELL.price) },
     ],
   },
   limits: {

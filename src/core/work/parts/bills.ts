@@ -1,8 +1,9 @@
 import type { ElectrodeSize } from '../../physics/chemistry/electrodeSize';
+import { PIECE_FACTS, type Piece } from '../../physics/chemistry/pieces';
 import type { Recipe, RecipeId } from '../../physics/chemistry/recipe';
 import type { PartId } from '../../records/cupboard/parts';
 
-/** So much of a part; separators are counted as pieces here and become sheets in the cutting plan. */
+/** So much of a part, in its units; a half fruit is half of one. */
 export interface BillLine {
   readonly part: PartId;
   readonly amount: number;
@@ -119,18 +120,19 @@ export type ElectrodesInBody = Pick<ElectrodeSize, 'pairs' | 'extraPlus' | 'extr
 
 export const ONE_PAIR: ElectrodesInBody = { pairs: 1, extraPlus: 0, extraMinus: 0 };
 
-/** Parts of one cell: body and metals, as many as stick in the same body. Separators and liquids are not in it. */
+/** Parts of one cell: its share of the body, and metals, as many as stick in it. Separators and liquids are not in it. */
 export function billOfCell(
   recipe: Pick<Recipe, 'id'>,
   bodyId: string,
   { pairs, extraPlus, extraMinus }: ElectrodesInBody = ONE_PAIR,
+  piece: Piece = 'whole',
 ): BillLine[] {
   const { cell, plus, minus } = FAMILY_BILLS[recipe.id];
-  const bodyPart = BODY_PARTS[bodyId] ?? (OWN_BODY.test(bodyId) ? 'own-body' : undefined);
+  const bodyPart = partOfBody(bodyId);
   const times = (lines: readonly BillLine[], more: number): BillLine[] =>
     more === 0 ? [] : lines.map((line) => ({ ...line, amount: line.amount * more }));
   return [
-    ...(bodyPart === undefined ? [] : [{ part: bodyPart, amount: 1 }]),
+    ...(bodyPart === null ? [] : [{ part: bodyPart, amount: PIECE_FACTS[piece].share }]),
     ...cell,
     ...times(plus, pairs - 1 + extraPlus),
     ...times(minus, pairs - 1 + extraMinus),
@@ -143,6 +145,12 @@ export function billOfString(recipe: Pick<Recipe, 'id'>, cells: number): BillLin
   return [...string, { part: 'clip-lead', amount: touching ? 2 : cells + 1 }];
 }
 
+/** The part that a body is bought as; `null` where it is a liquid or a separator. */
+export function partOfBody(bodyId: string): PartId | null {
+  return BODY_PARTS[bodyId] ?? (OWN_BODY.test(bodyId) ? 'own-body' : null);
+}
+
+/** What a separator of this body is cut from; `null` where the body is no separator. */
 export function separatorSource(bodyId: string): SeparatorSource | null {
   return SEPARATOR_SHEETS[bodyId] ?? null;
 }

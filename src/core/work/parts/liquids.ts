@@ -1,5 +1,7 @@
-import type { ElectrolyteId } from '../../physics/chemistry/mixingBench';
+import type { Solute } from '../../physics/chemistry/mixing';
+import { ELECTROLYTE_RECIPES, type ElectrolyteId } from '../../physics/chemistry/mixingBench';
 import type { Recipe, RecipeId } from '../../physics/chemistry/recipe';
+import type { BillLine } from './bills';
 import type { PartId } from '../../records/cupboard/parts';
 
 /** What one cell drinks: a mixture of the bench, a salt dissolved to a molarity, or something as it is bought. */
@@ -22,7 +24,7 @@ export const METAL_SALTS = ['copper-sulfate', 'zinc-sulfate'] as const;
 export type MetalSalt = (typeof METAL_SALTS)[number];
 
 /** Grams in a mole of the crystals, CuSO₄·5H₂O and ZnSO₄·7H₂O (IUPAC atomic weights, summed from memory). */
-export const CRYSTAL_GRAMS_PER_MOL: Readonly<Record<MetalSalt, number>> = {
+const CRYSTAL_GRAMS_PER_MOL: Readonly<Record<MetalSalt, number>> = {
   'copper-sulfate': 249.69,
   'zinc-sulfate': 287.56,
 };
@@ -85,4 +87,48 @@ export function liquidsOfCell(
 ): readonly CellLiquid[] {
   if (recipe.restricted) return [];
   return RECIPE_LIQUIDS[recipe.id] ?? BODY_LIQUIDS[bodyId] ?? [];
+}
+
+export const SOLUTE_PARTS: Readonly<Record<Solute, PartId>> = {
+  'table salt': 'table-salt',
+  'potassium chloride': 'potassium-chloride',
+  'Epsom salt': 'Epsom-salt',
+  'citric acid': 'citric-acid',
+};
+/** `null`: from the tap. */
+export const LIQUID_PARTS: Readonly<Record<ElectrolyteId, PartId | null>> = {
+  brine: null,
+  'vinegar-and-salt': 'vinegar',
+  'citric-and-potassium': null,
+  'epsom-salt': 'distilled-water',
+};
+
+/** Grams of crystals for a volume in millilitres: c·V·M. */
+export function saltGrams(salt: MetalSalt, molPerLitre: number, millilitres: number): number {
+  return (molPerLitre * millilitres * CRYSTAL_GRAMS_PER_MOL[salt]) / 1000;
+}
+
+/** What goes into the liquid of one cell; water from the tap is not counted. */
+export function ingredientsOf(liquid: CellLiquid): BillLine[] {
+  const { millilitres } = liquid;
+  switch (liquid.kind) {
+    case 'plain':
+      return [{ part: liquid.part, amount: millilitres }];
+    case 'salt':
+      return [
+        { part: 'distilled-water', amount: millilitres },
+        { part: liquid.salt, amount: saltGrams(liquid.salt, liquid.molPerLitre, millilitres) },
+      ];
+    case 'mixed': {
+      const { solutes } = ELECTROLYTE_RECIPES[liquid.electrolyte];
+      const bought = LIQUID_PARTS[liquid.electrolyte];
+      return [
+        ...(bought === null ? [] : [{ part: bought, amount: millilitres }]),
+        ...solutes.map(({ solute, gramsPer100 }) => ({
+          part: SOLUTE_PARTS[solute],
+          amount: (gramsPer100 * liquid.strength * millilitres) / 100,
+        })),
+      ];
+    }
+  }
 }

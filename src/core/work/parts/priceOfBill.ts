@@ -1,6 +1,9 @@
-import type { BillLine } from './bills';
 import { entryOf, type CupboardState } from '../../records/cupboard/cupboardSchema';
-import { PARTS } from '../../records/cupboard/parts';
+import { PARTS, type PartId } from '../../records/cupboard/parts';
+import type { BillLine } from './bills';
+
+/** Prices as the cupboard has them. */
+export type Prices = Pick<CupboardState, 'entries'>;
 
 /** What parts cost by the piece, in the currency of the cupboard. */
 export interface Cost {
@@ -9,18 +12,21 @@ export interface Cost {
   readonly usedUp: number;
 }
 
-/** Parts at their share of a pack, not in whole packs as a shop sells them. */
-export function priceOfBill(
-  lines: readonly BillLine[],
-  cupboard: Pick<CupboardState, 'entries'>,
-): Cost {
+/** Parts at their share of a pack, not in whole packs as a shop sells them; `null` where a price is not known. */
+export function priceOfBill(lines: readonly BillLine[], prices: Prices): Cost | null {
   let all = 0;
   let usedUp = 0;
   for (const { part, amount } of lines) {
-    const { pack, packPrice } = entryOf(cupboard, part);
-    const price = (amount / pack) * packPrice;
-    all += price;
-    if (!PARTS[part].reusable) usedUp += price;
+    const price = priceOfUnit(part, prices);
+    if (price === null) return null;
+    all += amount * price;
+    if (!PARTS[part].reusable) usedUp += amount * price;
   }
   return { all, usedUp };
+}
+
+/** Price of one unit of a part at its share of a pack; `null` where nobody set one. */
+export function priceOfUnit(part: PartId, prices: Prices): number | null {
+  const { pack, packPrice } = entryOf(prices, part);
+  return packPrice === null ? null : packPrice / pack;
 }

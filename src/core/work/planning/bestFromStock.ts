@@ -3,7 +3,8 @@ import { LED_COLOURS, LED_PRESETS, type LedColour } from '../../physics/circuit/
 import { requirementOf, type LoadRequirement } from '../../records/plan/loadRequirement';
 import type { PlanTarget } from '../../records/plan/planSchema';
 import { limitOfTarget } from './seriesResistor';
-import { planBatteries, type BatteryCandidate, type PlannerInput } from './planBatteries';
+import { planBatteries } from './planBatteries';
+import type { BatteryCandidate, PlannerQuestion } from './plannerTypes';
 
 /** LEDs that there are: colours, and how many shine at once, side by side. */
 export interface LedStock {
@@ -21,7 +22,7 @@ export interface BestFromStock {
 
 /** For each visible colour the brightest light that the stock allows, brightest and bluest first. */
 export function bestFromStock(
-  input: Omit<PlannerInput, 'need' | 'limit'>,
+  input: Omit<PlannerQuestion, 'need' | 'limit'>,
   { colours, sideBySide }: LedStock = EVERY_LED,
 ): BestFromStock[] {
   const found: (BestFromStock & { rank: number })[] = [];

@@ -1,5 +1,7 @@
 import type { CellModel } from '../../physics/chemistry/cellModel';
 import type { CellFamily } from '../../physics/chemistry/family';
+import type { LiquidId } from '../../physics/chemistry/liquids';
+import type { Piece } from '../../physics/chemistry/pieces';
 import { cellAfter, DRY_BELOW, type AgeingCell } from '../../physics/time/ageingCell';
 import { ageingCell } from '../../physics/time/ageingOfFamily';
 import type { CellEnd } from '../../physics/time/dischargeRun';
@@ -28,6 +30,8 @@ export interface UseOfCell {
   readonly humidity: number;
   readonly celsius: number;
   readonly minusElectrodes: number;
+  readonly piece?: Piece;
+  readonly liquid?: LiquidId | undefined;
   readonly seconds: number;
 }
 

@@ -1,7 +1,11 @@
 import { familyOf } from '../../physics/chemistry/families';
+import { PIECE_FACTS } from '../../physics/chemistry/pieces';
 import { sideBySide } from '../../physics/chemistry/sideBySide';
 import { gridDesk } from '../../physics/desk/desk';
 import { solveDesk } from '../../physics/desk/solveDesk';
+import { billOfCells, times, type CellMade } from '../parts/billOfBattery';
+import { billOfCell } from '../parts/bills';
+import { priceOfBill, type Prices } from '../parts/priceOfBill';
 import type { PlanEvaluation } from './evaluatePlan';
 
 /** One way to more current, against the battery as it is. */
@@ -11,37 +15,62 @@ export interface Addition {
   /** What it takes beside what is there. */
   readonly bodies: number;
   readonly pairs: number;
-  readonly price: number;
+  /** `null` where a price is not known. */
+  readonly price: number | null;
   readonly foodGrams: number;
 }
 
 /** One more string against one more pair of metals in every body; `null` where no more metal goes into a body. */
-export function compareAdditions({
-  cell,
-  need,
-  wiring,
-}: Pick<PlanEvaluation, 'cell' | 'need' | 'wiring'>): { string: Addition; metal: Addition } | null {
-  const { supplies, morePairs } = familyOf(cell.recipe.family);
+export function compareAdditions(
+  { basis, cell, need, wiring }: Pick<PlanEvaluation, 'basis' | 'cell' | 'need' | 'wiring'>,
+  prices: Prices,
+): { string: Addition; metal: Addition } | null {
+  const { recipe, body, piece } = cell;
+  const { supplies, morePairs } = familyOf(recipe.family);
   if (!morePairs) return null;
   const { cellsInSeries, strings } = wiring;
   const cells = cellsInSeries * strings;
   const doubled = { ...cell, model: sideBySide(cell.model, 2) };
   const amps = (desk: ReturnType<typeof gridDesk>): number => solveDesk(desk, need.load).amps;
+  const made: CellMade = {
+    recipe,
+    bodyId: body.id,
+    piece,
+    size: basis.cell.size ?? recipe.usualSize,
+    overhangMillimetres: basis.cell.overhangMillimetres,
+  };
+  const { pairs } = made.size;
+  const metal = billOfCell(
+    recipe,
+    body.id,
+    { pairs: pairs + 1, extraPlus: 0, extraMinus: 0 },
+    piece,
+  )
+    .map(({ part, amount }) => {
+      const before = billOfCell(
+        recipe,
+        body.id,
+        { pairs, extraPlus: 0, extraMinus: 0 },
+        piece,
+      ).find((line) => line.part === part);
+      return { part, amount: amount - (before?.amount ?? 0) };
+    })
+    .filter(({ amount }) => amount > 0);
   return {
     string: {
       kind: 'string',
       amps: amps(gridDesk(cell, cellsInSeries, strings + 1)),
       bodies: cellsInSeries,
       pairs: cellsInSeries,
-      price: cellsInSeries * (supplies.bodyPrice + supplies.pairPrice),
-      foodGrams: cellsInSeries * supplies.foodGrams,
+      price: priceOfBill(billOfCells(made, cellsInSeries), prices)?.all ?? null,
+      foodGrams: cellsInSeries * supplies.foodGrams * PIECE_FACTS[piece].share,
     },
     metal: {
       kind: 'metal',
       amps: amps(gridDesk(doubled, cellsInSeries, strings)),
       bodies: 0,
       pairs: cells,
-      price: cells * supplies.pairPrice,
+      price: priceOfBill(times(metal, cells), prices)?.all ?? null,
       foodGrams: 0,
     },
   };

@@ -58,7 +58,7 @@ export function shortestOf<Item>(strings: readonly (readonly Item[])[]): readonl
 }
 
 function ageingOf(
-  { recipe, minusElectrodes }: StandingCell,
+  { recipe, body, piece, minusElectrodes }: StandingCell,
   cell: CellModel,
   count: number,
   running: Running,
@@ -68,6 +68,8 @@ function ageingOf(
     ...running,
     wrap: wrapOf(running, recipe),
     minusElectrodes: count * minusElectrodes,
+    piece,
+    liquid: body.liquid,
     soakSeconds: soakSecondsOf(running, recipe),
     cellsInSeries,
   });

@@ -21,6 +21,8 @@ const lamp: Plan = {
   cell: {
     recipe: 'copper-zinc-fruit',
     ownRecipe: null,
+    piece: 'whole',
+    overhangMillimetres: 0,
     body: 'kiwi',
     size: null,
     own: {
@@ -89,6 +91,8 @@ test('strong acid: numbers only, whatever it could light', () => {
     cell: {
       recipe: 'dilute-sulfuric-acid' as const,
       ownRecipe: null,
+      piece: 'whole' as const,
+      overhangMillimetres: 0,
       body: 'sulfuric-acid',
       size: null,
       own: null,

@@ -19,6 +19,10 @@ import { cellOfPlan } from '../../records/plan/cellOfPlan';
 import { requirementOf, type LoadRequirement } from '../../records/plan/loadRequirement';
 import type { Plan, PlanTarget } from '../../records/plan/planSchema';
 import { wrapOf } from '../../records/plan/runningSchema';
+import { billOfCells, billOfLoad, times } from '../parts/billOfBattery';
+import { billOfDesk, madeOfPlan } from '../parts/billOfDesk';
+import { partOfTarget } from '../parts/partOfTarget';
+import { missingParts, timesFrom, type MissingPart } from '../parts/partStock';
 import { cellInUse, type CellEndsAt } from './cellInUse';
 import { classesOfDesk } from './classesOfDesk';
 import { deskAfter, endOfDesk } from './deskInTime';
@@ -62,6 +66,8 @@ export interface PlanEvaluation extends BatteryMoment {
   /** Resistor in series with the load; `null` without one. */
   readonly seriesResistorOhms: number | null;
   readonly limit: LoadLimit | null;
+  /** Parts of which there is too little, where it must be made from what there is; most lacking first. */
+  readonly missing: readonly MissingPart[];
   /** What the load gets at first from a class's battery that is two deviations strong. */
   readonly strong: { readonly amps: number; readonly volts: number };
   /** Classes that build it as it is meant, with nothing wrong on purpose, at the end of the wanted time. */
@@ -72,8 +78,14 @@ export interface PlanEvaluation extends BatteryMoment {
 
 type EvaluationBasis = Pick<
   Plan,
-  'cell' | 'target' | 'minutes' | 'running' | 'seriesResistor' | 'meter' | 'arrangement'
->;
+  'cell' | 'target' | 'minutes' | 'running' | 'seriesResistor' | 'meter' | 'have' | 'arrangement'
+> & {
+  /** Batteries that are built; 1 where nothing limits the parts. */
+  readonly batteries: number;
+};
+
+/** What of a plan makes its wish. */
+export type WishBasis = Omit<EvaluationBasis, 'meter' | 'arrangement'>;
 
 export interface Wiring {
   /** Cells (or groups) in the first string. */
@@ -83,21 +95,32 @@ export interface Wiring {
   readonly chosenBy: 'planner' | 'educator';
 }
 
-const WISH_PARTS = ['cell', 'target', 'minutes', 'running', 'seriesResistor', 'meter'] as const;
+const WISH_PARTS = [
+  'cell',
+  'target',
+  'minutes',
+  'running',
+  'seriesResistor',
+  'meter',
+  'have',
+] as const;
 
 /**
  * Verdict, operating point and figures of a plan. Pure; the same plan gives the same answer.
  * @param previous an evaluation of the same plan before an edit: what the edit does not touch is taken over from it.
  */
 export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null): PlanEvaluation {
+  const batteries = batteriesOf(plan);
   const before =
-    previous !== null && WISH_PARTS.every((part) => previous.basis[part] === plan[part])
+    previous !== null &&
+    previous.basis.batteries === batteries &&
+    WISH_PARTS.every((part) => previous.basis[part] === plan[part])
       ? previous
       : null;
   if (before !== null && before.basis.arrangement === plan.arrangement) return before;
-  const { target, minutes, running, seriesResistor, meter, arrangement } = plan;
+  const { target, minutes, running, seriesResistor, meter, have, arrangement } = plan;
   const cell = before?.cell ?? cellOfPlan(plan);
-  const wish = before?.wish ?? wishFor(plan, cell);
+  const wish = before?.wish ?? wishFor({ ...plan, batteries }, cell);
   const ways = before?.wiringOptions ?? planGrids(wish);
   const wiring = wiringOf(plan, ways, wish);
   const desk =
@@ -117,7 +140,17 @@ export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null)
   );
   return {
     ...first,
-    basis: { cell: plan.cell, target, minutes, running, seriesResistor, meter, arrangement },
+    basis: {
+      cell: plan.cell,
+      target,
+      minutes,
+      running,
+      seriesResistor,
+      meter,
+      have,
+      arrangement,
+      batteries,
+    },
     target,
     cell,
     need,
@@ -131,6 +164,7 @@ export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null)
     ends: endOfDesk(desk, running, stringAmps),
     wantedUntilSeconds: wantedUntil(desk, running, need, first.amps, atEnd.amps, 60 * minutes),
     seriesResistorOhms: resistorOf(need),
+    missing: same?.missing ?? missingFor(plan, sound, cell, need, batteries),
     limit: wish.limit,
     strong,
     classes: same?.classes ?? classesAtEnd(wrong === 0 ? atEnd : null, sound, plan, need),
@@ -207,11 +241,46 @@ function wantedUntil(
   return low.seconds * (high.seconds / low.seconds) ** Math.min(1, Math.max(0, share));
 }
 
-/** What a plan wishes of a grid of its cells. */
-export function wishFor(
-  plan: Pick<Plan, 'target' | 'minutes' | 'running' | 'seriesResistor'>,
+/** Batteries that the parts must be enough for: one a group. */
+function batteriesOf({ have, lesson }: Pick<Plan, 'have' | 'lesson'>): number {
+  return have === null ? 1 : lesson.groups;
+}
+
+function missingFor(
+  { have, cell: planned, target }: Plan,
+  sound: Desk,
   cell: PlannedCell,
-): GridWish {
+  need: LoadRequirement,
+  batteries: number,
+): MissingPart[] {
+  if (have === null) return [];
+  const bill = [
+    ...billOfDesk(sound, madeOfPlan(planned, cell)),
+    ...billOfLoad(partOfTarget(target), resistorOf(need) !== null),
+  ];
+  return missingParts(times(bill, batteries), have);
+}
+
+/** Most strings of a length that the parts are enough for in each battery. */
+function mostStringsFor(
+  { have, cell: { size, overhangMillimetres }, target, batteries }: WishBasis,
+  { recipe, body, piece }: PlannedCell,
+): GridWish['mostStrings'] {
+  if (have === null) return undefined;
+  const made = {
+    recipe,
+    bodyId: body.id,
+    piece,
+    size: size ?? recipe.usualSize,
+    overhangMillimetres,
+  };
+  const once = times(billOfLoad(partOfTarget(target), false), batteries);
+  return (cellsInSeries) =>
+    timesFrom(have, times(billOfCells(made, cellsInSeries), batteries), once);
+}
+
+/** What a plan wishes of a grid of its cells. */
+export function wishFor(plan: WishBasis, cell: PlannedCell): GridWish {
   const { target, minutes, running, seriesResistor } = plan;
   return {
     use: cellInUse(cell.model, {
@@ -219,11 +288,14 @@ export function wishFor(
       family: familyOf(cell.recipe.family),
       wrap: wrapOf(running, cell.recipe),
       minusElectrodes: cell.minusElectrodes,
+      piece: cell.piece,
+      liquid: cell.body.liquid,
       seconds: 60 * minutes,
     }),
     need: requirementOf(target, running.celsius),
     resistor: seriesResistor,
     limit: limitOfTarget(target),
+    mostStrings: mostStringsFor(plan, cell),
   };
 }
 

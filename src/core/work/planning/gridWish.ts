@@ -15,6 +15,8 @@ export interface GridWish {
   readonly need: LoadRequirement;
   readonly resistor: SeriesResistor;
   readonly limit: LoadLimit | null;
+  /** Most strings of a length that the parts are enough for; nothing said: what is missing is bought. */
+  readonly mostStrings?: ((cellsInSeries: number) => number) | undefined;
 }
 
 /** What a grid asks of its cells: through a resistor where it is so strong that the load needs one. */

@@ -2,7 +2,7 @@ import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
 import { REFUSED_ABOVE_VOLTS } from '../../constants';
 import { formatAmps, formatMinutes, formatNumber, formatVolts } from '../../units';
 import type { GridWish } from './gridWish';
-import { END_WORDS } from './planBatteries';
+import { END_WORDS } from './endWords';
 import { PLANNING_DEFAULTS, type GridPlan } from './planGrids';
 
 /** “Cannot be done, because …”, in plain words with the figures. */

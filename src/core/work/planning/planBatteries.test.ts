@@ -1,20 +1,16 @@
 import { FAMILIES, familyOf } from '../../physics/chemistry/families';
+import { EMPTY_CUPBOARD, withGuidePrices } from '../../records/cupboard/cupboardSchema';
 import { requirementOf } from '../../records/plan/loadRequirement';
 import { USUAL_RUNNING } from '../../records/plan/runningSchema';
 import { bestFromStock } from './bestFromStock';
 import { dischargeOfGrid } from '../../physics/time/dischargeOfGrid';
-import {
-  OBJECTIVES,
-  planBatteries,
-  PLANNER_DEFAULTS,
-  type Objective,
-  type PlannerInput,
-} from './planBatteries';
+import { OBJECTIVES, type Objective, type PlannerQuestion } from './plannerTypes';
+import { planBatteries, PLANNER_DEFAULTS } from './planBatteries';
 import { limitOfTarget } from './seriesResistor';
 
 const CLEAR_AMBER = { kind: 'led', colour: 'amber', brightness: 'clear' } as const;
 const amber = requirementOf(CLEAR_AMBER);
-const input = (change: Partial<PlannerInput> = {}): PlannerInput => ({
+const input = (change: Partial<PlannerQuestion> = {}): PlannerQuestion => ({
   families: FAMILIES,
   need: amber,
   limit: limitOfTarget(CLEAR_AMBER),
@@ -25,6 +21,11 @@ const input = (change: Partial<PlannerInput> = {}): PlannerInput => ({
   stock: { bodies: null, pairs: null },
   mostPrice: null,
   ...PLANNER_DEFAULTS,
+  supply: {
+    prices: withGuidePrices(EMPTY_CUPBOARD),
+    have: null,
+    load: 'led-amber',
+  },
   ...change,
 });
 
@@ -91,7 +92,7 @@ test.each(OBJECTIVES)('sorted by %s', (objective) => {
   );
   const key: Record<Objective, (one: (typeof candidates)[number]) => number> = {
     'fewest-cells': ({ cells }) => cells,
-    'lowest-cost': ({ price }) => price,
+    'lowest-cost': ({ price }) => price ?? Infinity,
     brightest: ({ atEnd }) => -atEnd.amps,
     longest: ({ hours }) => -hours,
     surest: ({ chance }) => -chance,
@@ -112,7 +113,7 @@ test('more metal in the same fruit saves fruit: fewest cells uses several pairs,
 
 test('limits: stock, price and number of cells each give their own reason', () => {
   const fruit = [familyOf('fruit')];
-  const limit = (change: Partial<PlannerInput>) =>
+  const limit = (change: Partial<PlannerQuestion>) =>
     planBatteries(input({ families: fruit, ...change })).impossible[0]?.limit;
   expect(limit({ stock: { bodies: 2, pairs: null } })).toBe('stock');
   expect(limit({ stock: { bodies: null, pairs: 5 } })).toBe('stock');

@@ -104,6 +104,8 @@ test.each([
     cell: {
       recipe,
       ownRecipe: null,
+      piece: 'whole',
+      overhangMillimetres: 0,
       body: RECIPES[recipe].bodies[0]?.id ?? '',
       size: null,
       own: null,

@@ -47,9 +47,19 @@ export function planGrids(wish: GridWish): GridPlan {
   // Corrosion, drying and mould go on without a current too; a tall pile dries slowest.
   const ends = wish.use.endsAt(longest, 0);
   if (ends.seconds < wish.use.seconds) return { status: 'impossible', limit: 'time', ends };
-  for (const leastChance of [recommendedFrom, marginalFrom]) {
-    const [suggested] = searchGrids(wish, { longest, mostCells, leastChance, wanted: 1 });
-    if (suggested !== undefined) return { status: 'possible', suggested };
+  // What the parts are enough for comes first; where nothing works with them, the smallest says what is missing.
+  const supplies = wish.mostStrings === undefined ? [undefined] : [wish.mostStrings, undefined];
+  for (const mostStrings of supplies) {
+    for (const leastChance of [recommendedFrom, marginalFrom]) {
+      const [suggested] = searchGrids(wish, {
+        longest,
+        mostCells,
+        mostStrings,
+        leastChance,
+        wanted: 1,
+      });
+      if (suggested !== undefined) return { status: 'possible', suggested };
+    }
   }
   const weak = gridsFor(oneSigmaWeakCell(wish.use.after(longest)), wish.need, { longest });
   return weak.length === 0

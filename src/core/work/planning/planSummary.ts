@@ -1,3 +1,4 @@
+import type { Piece } from '../../physics/chemistry/pieces';
 import type { CellLook, Material } from '../../physics/chemistry/recipe';
 import type { Plan, PlanTarget } from '../../records/plan/planSchema';
 import { evaluatePlan } from './evaluatePlan';
@@ -12,6 +13,7 @@ export interface PlanSummary {
   readonly plus: Material;
   readonly minus: Material;
   readonly bodyId: string;
+  readonly piece: Piece;
   readonly bodyName: string;
   readonly target: PlanTarget;
   readonly cellsInSeries: number;
@@ -29,6 +31,7 @@ export function summaryOfPlan(plan: Plan): PlanSummary {
     plus: cell.recipe.plus.material,
     minus: cell.recipe.minus.material,
     bodyId: cell.body.id,
+    piece: cell.piece,
     bodyName: cell.body.name,
     target: plan.target,
     cellsInSeries: wiring.cellsInSeries,

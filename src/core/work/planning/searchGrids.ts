@@ -14,6 +14,8 @@ export interface GridLimits {
   /** Longest string. */
   readonly longest: number;
   readonly mostCells: number;
+  /** Most strings of a length, where parts run out. */
+  readonly mostStrings?: ((cellsInSeries: number) => number) | undefined;
   /** Share of classes in which a wiring must work. */
   readonly leastChance: number;
   /** How many wirings are wanted, fewest cells first. */
@@ -32,7 +34,7 @@ const MEDIAN_MARGIN = 1.06;
  * wanted ones are never simulated.
  */
 export function searchGrids(wish: GridWish, limits: GridLimits): GridCandidate[] {
-  const { longest, mostCells, leastChance, wanted } = limits;
+  const { longest, mostCells, mostStrings = () => Infinity, leastChance, wanted } = limits;
   const atLeast = lengthsOf(wish, longest)
     .filter(({ cells }) => cells <= mostCells)
     .sort((a, b) => a.cells - b.cells || a.cellsInSeries - b.cellsInSeries);
@@ -40,7 +42,7 @@ export function searchGrids(wish: GridWish, limits: GridLimits): GridCandidate[]
   for (const { cellsInSeries, strings: least, cells } of atLeast) {
     const bound = found[wanted - 1]?.cells ?? mostCells;
     if (cells > bound) break;
-    const most = Math.floor(bound / cellsInSeries);
+    const most = Math.min(Math.floor(bound / cellsInSeries), mostStrings(cellsInSeries));
     const one = fewestStrings(wish, cellsInSeries, least, most, leastChance);
     if (one === null) continue;
     found.push(one);

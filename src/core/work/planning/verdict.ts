@@ -6,7 +6,8 @@ import { formatAmps, formatMinutes, formatVolts } from '../../units';
 import { capital } from '../../words';
 import { reaches, type PlanEvaluation } from './evaluatePlan';
 import { roundedUp } from './firstCell';
-import { END_WORDS } from './planBatteries';
+import { missingWords } from '../parts/missingWords';
+import { END_WORDS } from './endWords';
 import { PLANNING_DEFAULTS } from './planGrids';
 
 /** From worst to best. */
@@ -21,7 +22,7 @@ export interface Verdict {
   readonly details: readonly string[];
 }
 
-const HOW_BRIGHT: Readonly<Record<BrightnessBand, string>> = {
+export const HOW_BRIGHT: Readonly<Record<BrightnessBand, string>> = {
   dark: 'not at all',
   glimmer: 'as a glimmer',
   dim: 'dimly',
@@ -118,6 +119,8 @@ function verdictOnCurrent(target: PlanTarget, evaluation: PlanEvaluation): Verdi
   const chance = chanceWording(evaluation);
   const condition = conditionWording(evaluation);
   const tooStrong = tooStrongFor(evaluation);
+  const missing = missingVerdict(evaluation, happens);
+  if (missing !== null) return { ...missing, details: [...missing.details, figures, chance] };
   if (tooStrong !== null) return { ...tooStrong, details: [...tooStrong.details, figures, chance] };
   if (isRecommended(classes.chance)) {
     return { tone: 'fine', headline: happens, details: [figures, chance, ...condition] };
@@ -143,6 +146,22 @@ export function figuresOf(evaluation: PlanEvaluation): string {
     need.load.kind === 'device' ? formatVolts(one.volts) : formatAmps(one.amps);
   const [first, last] = [figure({ amps, volts }), figure(atEnd)];
   return first === last ? `${first} from first to last` : `${first} at first, ${last} at the end`;
+}
+
+/** `Lights the red LED dimly for 10 min, but 2 galvanised nails are missing`; `null` where all parts are there. */
+function missingVerdict({ missing, basis }: PlanEvaluation, happens: string): Verdict | null {
+  if (missing.length === 0) return null;
+  const [first, ...others] = missing;
+  if (first === undefined) return null;
+  const { batteries } = basis;
+  return {
+    tone: 'wrong',
+    headline: `${happens}, but ${missingWords([first])} missing`,
+    details: [
+      ...(others.length === 0 ? [] : [`${missingWords(others)} missing too`]),
+      ...(batteries === 1 ? [] : [`for ${batteries} groups`]),
+    ],
+  };
 }
 
 /** On what the promise depends as long as nobody has measured a cell. */

@@ -18,7 +18,7 @@ export interface Help {
   readonly effect: string;
   readonly tone: Verdict['tone'];
   readonly change: Partial<
-    Pick<Plan, 'target' | 'minutes' | 'cell' | 'arrangement' | 'seriesResistor'>
+    Pick<Plan, 'target' | 'minutes' | 'cell' | 'arrangement' | 'seriesResistor' | 'have'>
   >;
 }
 
@@ -59,6 +59,9 @@ function changesOf(plan: Plan, now: PlanEvaluation): Change[] {
     add('suggested', `${cellsInSeries} in series × ${strings}`, {
       arrangement: { kind: 'suggested' },
     });
+  }
+  if (now.missing.length > 0) {
+    add('buy', 'what is missing is bought', { have: null });
   }
   if (plan.seriesResistor.kind !== 'as-needed') {
     add('resistor', 'a resistor as needed', { seriesResistor: { kind: 'as-needed' } });

@@ -9,14 +9,14 @@ import { boosterOnSource, TYPICAL_BOOSTER } from '../../physics/circuit/load/boo
 import { gridCurve } from '../../physics/circuit/battery/gridCurve';
 import { formatMinutes } from '../../units';
 import { compareAdditions } from './compareAdditions';
-import { LED_COLOURS } from '../../physics/circuit/load/ledPresets';
-import { bestFromCupboard } from './bestFromCupboard';
+import { EMPTY_CUPBOARD, withGuidePrices } from '../../records/cupboard/cupboardSchema';
 import { classesOfDesk } from './classesOfDesk';
 import { combinationsFor } from './combinations';
 import { evaluatePlan } from './evaluatePlan';
 import { largestWins, pairsInOneBody, saltKillsAcid, voltsTimesAmps } from './misconceptions';
 import { otherLoads } from './otherLoads';
-import { OBJECTIVES, recipeOfFamily, type BatteryCandidate } from './planBatteries';
+import { OBJECTIVES, type BatteryCandidate } from './plannerTypes';
+import { recipeOfFamily } from './plannerSupply';
 import { wiringOptionsOf, SEARCH_DEFAULTS } from './wiringOptions';
 import { FAMILIES } from '../../physics/chemistry/families';
 
@@ -36,7 +36,9 @@ const plan = {
 };
 const evaluation = evaluatePlan(plan);
 const { cell, need } = evaluation;
-const ways = (change = {}) => wiringOptionsOf(plan, { ...SEARCH_DEFAULTS, ...change });
+const prices = withGuidePrices(EMPTY_CUPBOARD);
+const ways = (change = {}) =>
+  wiringOptionsOf(evaluation.basis, { ...SEARCH_DEFAULTS, ...change }, prices);
 
 test('the app’s suggestion is the planner’s first wiring with the pairs of the plan', () => {
   const { candidates } = ways();
@@ -64,7 +66,7 @@ test('the suggested wiring is among the ways, beside others with more metal in t
 test('each objective sorts by its own figure', () => {
   const keys: Record<(typeof OBJECTIVES)[number], (one: BatteryCandidate) => number> = {
     'fewest-cells': ({ cells }) => cells,
-    'lowest-cost': ({ price }) => price,
+    'lowest-cost': ({ price }) => price ?? Infinity,
     brightest: ({ atEnd }) => -atEnd.amps,
     longest: ({ hours }) => -hours,
     surest: ({ chance }) => -chance,
@@ -95,7 +97,7 @@ test('every family has its shipped recipe', () => {
 });
 
 test('a string against metal: both raise the current, only the string takes more fruit', () => {
-  const compared = compareAdditions(evaluation);
+  const compared = compareAdditions(evaluation, prices);
   expect(compared!.string.amps).toBeGreaterThan(evaluation.amps);
   expect(compared!.metal.amps).toBeGreaterThan(evaluation.amps);
   expect(compared!.metal.foodGrams).toBe(0);
@@ -104,7 +106,7 @@ test('a string against metal: both raise the current, only the string takes more
     ...plan,
     cell: { ...newPlan('x').cell, recipe: 'coin-pile-brine', body: 'felt' },
   });
-  expect(compareAdditions(pile)).toBeNull();
+  expect(compareAdditions(pile, prices)).toBeNull();
 });
 
 test('twice the metal in one body is what measuring two pairs would give', () => {
@@ -158,30 +160,6 @@ test('other loads: LEDs in the order of their colours, small electronics run, a 
   // 1.7 mW at 60 %: 2.83 mW from the battery, at a sample of its curve.
   expect(1000 * boostedVolts * boostedAmps).toBeGreaterThanOrEqual(2.83);
   expect(boostedVolts).toBeGreaterThan(evaluation.source.emfVolts / 2);
-});
-
-test('nine kiwis, fourteen nails and ten copper strips: within the parts, brightest first', () => {
-  const parts = {
-    bodies: 9,
-    plusMetals: 10,
-    minusMetals: 14,
-    colours: LED_COLOURS.slice(),
-    leds: 1,
-  };
-  const best = bestFromCupboard(cell, plan, parts);
-  expect(best.length).toBeGreaterThan(0);
-  for (const { candidate, target } of best) {
-    expect(candidate.cells).toBeLessThanOrEqual(9);
-    expect(candidate.pairs).toBeLessThanOrEqual(10);
-    const load = requirementOf(target);
-    expect(candidate.amps).toBeGreaterThanOrEqual(load.amps);
-  }
-  expect(bestFromCupboard(cell, plan, { ...parts, bodies: 0 })).toEqual([]);
-  const amber = bestFromCupboard(cell, plan, { ...parts, colours: ['amber'], leds: 2 });
-  expect(amber.map(({ target }) => target)).toEqual([expect.objectContaining({ colour: 'amber' })]);
-  // Two LEDs side by side want twice the current of one.
-  const [two] = amber;
-  expect(two!.candidate.amps).toBeGreaterThanOrEqual(2 * requirementOf(two!.target).amps);
 });
 
 test('common beliefs are answered with the plan’s own figures', () => {

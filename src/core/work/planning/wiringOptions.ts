@@ -1,7 +1,9 @@
 import { z } from 'zod';
 import { MAX_CELLS } from '../../physics/desk/limits';
 import { cellInWarmth } from '../../physics/chemistry/cellInWarmth';
-import { FAMILIES, familyOf } from '../../physics/chemistry/families';
+import { familyOf } from '../../physics/chemistry/families';
+import { RECIPE_IDS } from '../../physics/chemistry/recipe';
+import { bodyOf, RECIPES } from '../../physics/chemistry/recipes';
 import {
   chemistryWith,
   electrolyteShareOf,
@@ -11,16 +13,14 @@ import {
 import { cellOfPlan } from '../../records/plan/cellOfPlan';
 import { requirementOf } from '../../records/plan/loadRequirement';
 import type { Plan } from '../../records/plan/planSchema';
-import {
-  planBatteries,
-  PLANNER_DEFAULTS,
-  type Objective,
-  type PlannerFamily,
-  type PlannerOutcome,
-  type PlannerWish,
-  type Stock,
-} from './planBatteries';
+import { planBatteries, PLANNER_DEFAULTS } from './planBatteries';
+import type { Objective, PlannerFamily, PlannerOutcome, PlannerWish, Stock } from './plannerTypes';
+import type { WishBasis } from './evaluatePlan';
+import { plannerFamily } from './plannerFamily';
 import { limitOfTarget } from './seriesResistor';
+import { partOfTarget } from '../parts/partOfTarget';
+import { sharedOut } from '../parts/partStock';
+import type { Prices } from '../parts/priceOfBill';
 
 const count = (least: number, most: number) => {
   const words = `Give a whole number from ${least} to ${most}.`;
@@ -61,21 +61,29 @@ export const SEARCH_DEFAULTS: SearchLimits = {
 const SHOWN = 12;
 
 /** What of a plan decides which batteries meet its wish. */
-export type WiringQuestion = Pick<
-  Plan,
-  'cell' | 'target' | 'minutes' | 'running' | 'seriesResistor' | 'meter'
->;
+export type WiringQuestion = WishBasis & Pick<Plan, 'meter'>;
 
 /** Batteries that meet the plan's wish, best first by the objective, and why other families do not. */
-export function wiringOptionsOf(plan: WiringQuestion, wish: SearchLimits): PlannerOutcome {
-  const own = familyOfPlan(cellOfPlan(plan), plan.cell.size);
-  const others = FAMILIES.filter(({ id }) => id !== own.id);
+export function wiringOptionsOf(
+  plan: WiringQuestion,
+  wish: SearchLimits,
+  prices: Prices,
+): PlannerOutcome {
+  const own = familyOfPlan(cellOfPlan(plan), plan.cell);
+  const others = RECIPE_IDS.map((id) => RECIPES[id])
+    .filter(({ family }) => family !== own.id)
+    .map((recipe) => plannerFamily(recipe, bodyOf(recipe, '')));
   const { objective, everyRecipe, mostCells, mostPrice, stock } = wish;
   return planBatteries({
     ...wishOfPlan(plan),
     families: everyRecipe ? [own, ...others] : [own],
     objective,
     stock,
+    supply: {
+      prices,
+      have: plan.have === null ? null : sharedOut(plan.have, plan.batteries),
+      load: partOfTarget(plan.target),
+    },
     mostCells,
     mostPairs: PLANNER_DEFAULTS.mostPairs,
     mostPrice,
@@ -89,7 +97,7 @@ export function wishOfPlan({
   minutes,
   running,
   seriesResistor,
-}: Omit<WiringQuestion, 'cell' | 'meter'>): PlannerWish {
+}: Pick<Plan, 'target' | 'minutes' | 'running' | 'seriesResistor'>): PlannerWish {
   return {
     need: requirementOf(target, running.celsius),
     limit: limitOfTarget(target),
@@ -100,18 +108,29 @@ export function wishOfPlan({
 }
 
 /** The plan's cell as the planner takes families: its own chemistry and size, or its own readings. */
-export function familyOfPlan(cell: PlannedCell, size: Plan['cell']['size']): PlannerFamily {
-  const { recipe, body, own, celsius } = cell;
+export function familyOfPlan(
+  cell: PlannedCell,
+  { size, overhangMillimetres }: Pick<Plan['cell'], 'size' | 'overhangMillimetres'>,
+): PlannerFamily {
+  const { recipe, body, piece, own, celsius } = cell;
   const planned: PlannerFamily = {
     ...familyOf(recipe.family),
     name: recipe.name,
     chemistry: chemistryWith(recipe, body),
-    geometry: geometryWith(recipe, size),
+    geometry: geometryWith(recipe, size, piece),
+    liquid: body.liquid,
+    made: {
+      recipe,
+      bodyId: body.id,
+      piece,
+      size: size ?? recipe.usualSize,
+      overhangMillimetres,
+    },
   };
   return own?.status === 'used'
     ? {
         ...planned,
-        measured: cellInWarmth(own.model, electrolyteShareOf(recipe, body, size), celsius),
+        measured: cellInWarmth(own.model, electrolyteShareOf(recipe, body, size, piece), celsius),
       }
     : planned;
 }

@@ -1,4 +1,5 @@
 import type { PlanEvaluation } from '../planning/evaluatePlan';
+import { cautionsOfCell } from '../../physics/chemistry/recipe';
 import { cellsOf } from '../../physics/desk/desk';
 import { cautionsOf, cautionsOfVolts, type CautionId } from '../../physics/safety/cautions';
 import { soundVolts } from './soundVolts';
@@ -33,8 +34,8 @@ export function cautionsOfPlan(
     const origins = found.get(id) ?? new Map<string, CautionOrigin>();
     found.set(id, origins.set(originWords(origin), origin));
   };
-  for (const { recipe } of cellsOf(evaluation.desk)) {
-    for (const id of recipe.cautions) add(id, { kind: 'recipe', name: recipe.name });
+  for (const { recipe, body } of cellsOf(evaluation.desk)) {
+    for (const id of cautionsOfCell(recipe, body)) add(id, { kind: 'recipe', name: recipe.name });
   }
   for (const { part } of kit.lines) {
     for (const id of PARTS[part].cautions) add(id, { kind: 'material', name: PARTS[part].name });

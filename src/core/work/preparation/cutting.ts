@@ -1,10 +1,15 @@
 import type { ElectrodeSize } from '../../physics/chemistry/electrodeSize';
-import type { Paper, SeparatorSchool } from '../../records/plan/lessonSchema';
+import type { Paper } from '../../records/plan/lessonSchema';
+import { PIECE_FACTS, PIECE_NAMES, type Piece } from '../../physics/chemistry/pieces';
 import type { PartId } from '../../records/cupboard/parts';
+import { formatNumber } from '../../units';
+import { acrossOf } from '../parts/billOfBattery';
+import { LAYERS_AT_ONCE, separatorPlan } from '../parts/separatorPlan';
+import { amountWords, wholeUnits } from '../parts/amountWords';
 
 /** How many of something are cut from how much, and how long that takes. */
 export interface CuttingStep {
-  readonly id: 'separators' | 'sanding' | 'wire' | 'foil';
+  readonly id: 'separators' | 'sanding' | 'wire' | 'foil' | 'fruit';
   readonly title: string;
   /** Sheets, rolls or packs that are used up, in units of the part. */
   readonly from: { readonly part: PartId; readonly amount: number } | null;
@@ -13,21 +18,6 @@ export interface CuttingStep {
   readonly handMinutes: number;
 }
 
-/** Sheets in millimetres. ISO 216 for A4, ANSI/ASME Y14.1 for Letter (both from memory). */
-export const SHEET_MILLIMETRES: Readonly<Record<Paper, readonly [width: number, height: number]>> =
-  {
-    A4: [210, 297],
-    Letter: [215.9, 279.4],
-  };
-
-/** Folded like a fan, seven or eight layers: eight discs at one cut (common practice, no source). */
-export const LAYERS_AT_ONCE = 8;
-/** Millimetres by which a separator of each school differs from the coin (both schools: common practice, no source). */
-export const SCHOOL_MILLIMETRES: Readonly<Record<SeparatorSchool, number>> = {
-  smaller: -1,
-  same: 0,
-  larger: 2,
-};
 /** One cut through the fan, marking included, minutes (from memory). */
 const MINUTES_PER_CUT = 1;
 /** Sanding a coin by hand: 2 to 5 minutes (common practice, no source). */
@@ -37,60 +27,26 @@ const COINS_PER_SANDPAPER = 12;
 /** Cutting a piece of wire and baring both ends, folding a strip of foil, minutes (from memory). */
 const WIRE_MINUTES = 1;
 const FOIL_MINUTES = 1;
-/** Fingers leave this much between two discs, millimetres. */
-const GAP_MILLIMETRES = 2;
-
-export interface SeparatorPlan {
-  readonly diameterMillimetres: number;
-  readonly perSheet: number;
-  readonly sheets: number;
-  readonly cuts: number;
-}
-
-/**
- * Separators from sheets folded like a fan: so many places on the folded strip, eight layers deep.
- * @param count separators wanted, spares among them
- */
-export function separatorPlan(
-  count: number,
-  coinMillimetres: number,
-  school: SeparatorSchool,
-  paper: Paper,
-): SeparatorPlan {
-  const diameterMillimetres = Math.max(1, coinMillimetres + SCHOOL_MILLIMETRES[school]);
-  const [width, height] = SHEET_MILLIMETRES[paper];
-  const place = diameterMillimetres + GAP_MILLIMETRES;
-  const layers = Math.min(LAYERS_AT_ONCE, Math.max(1, Math.floor(height / place)));
-  const strips = Math.max(1, Math.floor(height / (place * layers)));
-  const across = Math.max(1, Math.floor(width / place));
-  const perSheet = layers * strips * across;
-  return {
-    diameterMillimetres,
-    perSheet,
-    sheets: Math.ceil(count / perSheet),
-    cuts: Math.ceil(count / layers),
-  };
-}
+/** One cut of the knife, wiping included, minutes (from memory). */
+const KNIFE_MINUTES = 0.25;
 
 /** Cutting the separators of a pile; a separator that is no disc is a square as wide as the metal. */
 export function separatorStep(
   count: number,
   size: Pick<ElectrodeSize, 'shape' | 'widthMillimetres' | 'depthMillimetres'>,
   { sheet, what }: { readonly sheet: PartId; readonly what: string },
-  { separatorSchool, paper }: { readonly separatorSchool: SeparatorSchool; readonly paper: Paper },
+  overhangMillimetres: number,
+  paper: Paper,
 ): CuttingStep {
   const disc = size.shape === 'coin';
-  const across = disc
-    ? size.widthMillimetres
-    : Math.max(size.widthMillimetres, size.depthMillimetres);
   const { diameterMillimetres, perSheet, sheets, cuts } = separatorPlan(
     count,
-    across,
-    separatorSchool,
+    acrossOf(size),
+    overhangMillimetres,
     paper,
   );
   const overhang =
-    separatorSchool === 'larger'
+    overhangMillimetres > 0
       ? [
           'Larger ones must not drip or touch their neighbours: wet rims bridge the cells of a stack.',
         ]
@@ -100,7 +56,7 @@ export function separatorStep(
     title: `${count} separators of ${what}`,
     from: { part: sheet, amount: sheets },
     lines: [
-      `${disc ? `Discs of ${diameterMillimetres} mm` : `Squares of ${diameterMillimetres} mm`}, ${perSheet} from a sheet of ${paper}: ${sheets} ${sheets === 1 ? 'sheet' : 'sheets'}.`,
+      `${disc ? 'Discs' : 'Squares'} of ${formatNumber(diameterMillimetres)} mm, ${perSheet} from a sheet of ${paper}: ${sheets} ${sheets === 1 ? 'sheet' : 'sheets'}.`,
       `Fold the sheet like a fan, ${LAYERS_AT_ONCE} layers deep, and cut them all at once: ${cuts} cuts.`,
       ...overhang,
     ],
@@ -146,6 +102,26 @@ export function foilStep(strips: number): CuttingStep {
       'Tear strips 3 cm wide and fold each four or five times to about 6 mm: stiff enough, bare on both sides.',
     ],
     handMinutes: strips * FOIL_MINUTES,
+  };
+}
+
+/** Cutting fruit or roots: late, because a cut face dries and browns. */
+export function fruitStep(
+  part: PartId,
+  piece: Exclude<Piece, 'whole'>,
+  fruits: number,
+): CuttingStep {
+  const { cuts, share } = PIECE_FACTS[piece];
+  const whole = wholeUnits(fruits);
+  return {
+    id: 'fruit',
+    title: `${amountWords(part, whole)} cut into ${PIECE_NAMES[piece]}`,
+    from: null,
+    lines: [
+      `An adult cuts, on a board: ${formatNumber(1 / share)} ${PIECE_NAMES[piece]} from each.`,
+      'Cut on the day and keep the faces covered: they dry and brown in the open.',
+    ],
+    handMinutes: whole * cuts * KNIFE_MINUTES,
   };
 }
 

@@ -5,15 +5,22 @@ import { USUAL_LESSON, type Lesson } from '../../records/plan/lessonSchema';
 import { newPlan } from '../../records/plan/newPlan';
 import type { Plan } from '../../records/plan/planSchema';
 import { evaluatePlan } from '../planning/evaluatePlan';
-import { billOfCell } from './bills';
+import { billOfCell } from '../parts/bills';
 import { cupboardCsv, withCsvCupboard } from '../../records/cupboard/cupboardCsv';
-import { EMPTY_CUPBOARD, entryOf, withEntry } from '../../records/cupboard/cupboardSchema';
-import { clockMinutes, separatorPlan } from './cutting';
+import {
+  EMPTY_CUPBOARD,
+  entryOf,
+  withEntry,
+  withGuidePrices,
+} from '../../records/cupboard/cupboardSchema';
+import { clockMinutes } from './cutting';
+import { separatorPlan } from '../parts/separatorPlan';
 import { kitOfPlan, type Kit } from './kitOfPlan';
 import { sparesOf } from './sparesOf';
-import { saltGrams } from './mixingCards';
+import { saltGrams } from '../parts/liquids';
 import { PART_IDS, PARTS, type PartId } from '../../records/cupboard/parts';
-import { amountWords, shoppingList } from './shoppingList';
+import { amountWords } from '../parts/amountWords';
+import { shoppingList } from './shoppingList';
 import { substitutesFor, substituteWords } from './substitutes';
 import { putBack, takeOut } from './takeOut';
 
@@ -152,6 +159,8 @@ test('spares: one in six by custom (common practice, no source), or by chance', 
   expect(sparesOf(24, { spares: 'from-chance' })).toBe(4);
 });
 
+const PRICED = withGuidePrices(EMPTY_CUPBOARD);
+
 test('packs: whole, enough, never one too many; the cupboard is used first', () => {
   fc.assert(
     fc.property(
@@ -180,7 +189,7 @@ test('packs: whole, enough, never one too many; the cupboard is used first', () 
 test('by hand: 70 nails by the hundred are one bag; 30 of them at home change nothing, 70 do', () => {
   const kit = { groups: 1, lines: [{ part: 'galvanised-nail' as const, perGroup: 70, total: 70 }] };
   const price = (stock: number): number =>
-    shoppingList(kit, withEntry(EMPTY_CUPBOARD, 'galvanised-nail', { stock }), 10).price;
+    shoppingList(kit, withEntry(PRICED, 'galvanised-nail', { stock }), 10).price;
   expect([price(0), price(30), price(70)]).toEqual([4, 4, 0]);
   expect(amountWords('galvanised-nail', 1)).toBe('1 galvanised nail');
   expect(amountWords('table-salt', 21.2)).toBe('22 g table salt');
@@ -202,14 +211,14 @@ test('a lesson takes out of the cupboard what is there, and puts back what is no
 
 test('separators by hand: 24 discs of 19 mm, eight layers, from one sheet of A4', () => {
   // 21 mm a place: 10 across, 8 layers in 297 mm once: 80 a sheet; 3 cuts of eight.
-  expect(separatorPlan(24, 19, 'same', 'A4')).toEqual({
+  expect(separatorPlan(24, 19, 0, 'A4')).toEqual({
     diameterMillimetres: 19,
     perSheet: 80,
     sheets: 1,
     cuts: 3,
   });
-  expect(separatorPlan(24, 19, 'smaller', 'A4').diameterMillimetres).toBe(18);
-  expect(separatorPlan(81, 19, 'same', 'A4').sheets).toBe(2);
+  expect(separatorPlan(24, 19, -1, 'A4').diameterMillimetres).toBe(18);
+  expect(separatorPlan(81, 19, 0, 'A4').sheets).toBe(2);
 });
 
 test('separators: always enough from the sheets, whatever the size', () => {
@@ -217,10 +226,10 @@ test('separators: always enough from the sheets, whatever the size', () => {
     fc.property(
       fc.integer({ min: 1, max: 500 }),
       fc.integer({ min: 5, max: 150 }),
-      fc.constantFrom('smaller' as const, 'same' as const, 'larger' as const),
+      fc.double({ min: -3, max: 4, noNaN: true }),
       fc.constantFrom('A4' as const, 'Letter' as const),
-      (count, coin, school, paper) => {
-        const { perSheet, sheets, cuts } = separatorPlan(count, coin, school, paper);
+      (count, coin, overhang, paper) => {
+        const { perSheet, sheets, cuts } = separatorPlan(count, coin, overhang, paper);
         expect(perSheet * sheets).toBeGreaterThanOrEqual(count);
         expect(perSheet * (sheets - 1)).toBeLessThan(count);
         expect(8 * cuts).toBeGreaterThanOrEqual(count);
@@ -248,17 +257,17 @@ test('substitutes: wire for leads, a coupler for strips, each with what it chang
   const wanted = { body: 'lemon', lesson: { groups: 6 } };
   const plan = planOf(wanted);
   const { cell } = evaluatePlan(plan);
-  const offers = substitutesFor(kitOf(wanted), plan, cell, EMPTY_CUPBOARD);
+  const offers = substitutesFor(kitOf(wanted), plan, cell, PRICED);
   const words = offers.map(substituteWords);
   expect(words).toContain('Piece of doorbell wire, 30 cm instead of clip lead');
   expect(words).toContain('Copper plumbing coupler instead of copper strip');
   // 24 AWG is 0.0842 Ω/m (IEC 60028 and ASTM B258): 25 mΩ in 30 cm.
   expect(offers.find(({ by }) => by === 'bell-wire')?.effect).toMatch(/0\.0253\sΩ/);
-  expect(offers.every(({ saving }) => saving > 0)).toBe(true);
+  expect(offers.every(({ saving }) => (saving ?? 0) > 0)).toBe(true);
 });
 
 test('the cupboard goes out as CSV and comes back the same', () => {
-  const cupboard = withEntry(EMPTY_CUPBOARD, 'led', { stock: 7, pack: 10, packPrice: 2.5 });
+  const cupboard = withEntry(EMPTY_CUPBOARD, 'led-amber', { stock: 7, pack: 10, packPrice: 2.5 });
   const back = withCsvCupboard(EMPTY_CUPBOARD, cupboardCsv(cupboard));
   if (!back.ok) throw new Error(JSON.stringify(back.issues));
   for (const part of PART_IDS) expect(entryOf(back.value, part)).toEqual(entryOf(cupboard, part));
@@ -276,12 +285,12 @@ test('a broken cupboard file is refused whole, each fault with its row and colum
   expect(nameless.ok ? '' : nameless.issues[0]?.code).toBe('missing-column');
 });
 
-test('every part has a price, a pack and a name of its own', () => {
+test('every part has a guide price, a pack and a name of its own', () => {
   const names = PART_IDS.map((part) => PARTS[part].name);
   expect(new Set(names).size).toBe(names.length);
   for (const part of PART_IDS) {
     expect(PARTS[part].pack).toBeGreaterThan(0);
-    expect(PARTS[part].packPrice).toBeGreaterThan(0);
+    expect(PARTS[part].guidePrice).toBeGreaterThan(0);
   }
 });
 
@@ -294,7 +303,7 @@ test('wire instead of leads: as many pieces, cut from the roll, and the offer tu
   // 10 pieces of 30 cm.
   expect(wire?.lines[0]).toContain('3 m from the roll');
   const plan = planOf(wanted);
-  const offers = substitutesFor(kit, plan, evaluatePlan(plan).cell, EMPTY_CUPBOARD);
+  const offers = substitutesFor(kit, plan, evaluatePlan(plan).cell, PRICED);
   expect(offers.find(({ by }) => by === 'bell-wire')?.used).toBe(true);
 });
 
@@ -320,12 +329,12 @@ test('a body that was added to an own recipe is on the list', () => {
 test('what the cupboard has already is not saved on', () => {
   const plan = planOf({ body: 'lemon' });
   const { cell } = evaluatePlan(plan);
-  const savingOn = (stock: number): number | undefined =>
+  const savingOn = (stock: number): number | null | undefined =>
     substitutesFor(
       kitOf({ body: 'lemon' }),
       plan,
       cell,
-      withEntry(EMPTY_CUPBOARD, 'copper-strip', { stock }),
+      withEntry(PRICED, 'copper-strip', { stock }),
     ).find(({ instead }) => instead === 'copper-strip')?.saving;
   // Ten strips are one pack of 12, ten couplers one of 5.
   expect(savingOn(0)).toBe(7);

@@ -1,18 +1,25 @@
-import {
-  cellsOf,
-  withoutFaults,
-  type StandingCell,
-  type StandingItem,
-} from '../../physics/desk/desk';
+import { cellsOf, withoutFaults, type StandingCell } from '../../physics/desk/desk';
 import type { Lesson } from '../../records/plan/lessonSchema';
 import type { Plan } from '../../records/plan/planSchema';
 import type { PlanEvaluation } from '../planning/evaluatePlan';
-import { billOfCell, billOfString, ONE_PAIR, separatorSource } from './bills';
-import { foilStep, sandingStep, separatorStep, wireStep, type CuttingStep } from './cutting';
-import { liquidsOfCell, type CellLiquid } from './liquids';
+import { partOfTarget } from '../parts/partOfTarget';
+import { PIECE_FACTS } from '../../physics/chemistry/pieces';
+import { cautionsOfCell } from '../../physics/chemistry/recipe';
+import { billOfItems } from '../parts/billOfDesk';
+import { billOfCell, ONE_PAIR, partOfBody, separatorSource } from '../parts/bills';
+import {
+  foilStep,
+  fruitStep,
+  sandingStep,
+  separatorStep,
+  wireStep,
+  type CuttingStep,
+} from './cutting';
+import { liquidsOfCell, type CellLiquid } from '../parts/liquids';
 import { sparesOf } from './sparesOf';
 import { mixingCards, type MixingCard } from './mixingCards';
-import { SUBSTITUTE_OF, type PartId } from '../../records/cupboard/parts';
+import type { PartId } from '../../records/cupboard/parts';
+import { SUBSTITUTE_OF } from '../parts/substituteOf';
 
 /** So much of a part for a group and for the class. */
 export interface KitLine {
@@ -55,12 +62,13 @@ export function kitOfPlan(
       kind.recipe,
       kind.body.id,
       planned ? (cell.size ?? ONE_PAIR) : ONE_PAIR,
+      kind.piece,
     );
     for (const { part, amount } of bill) {
       counter.add(part, amount * count, amount * spares);
     }
   }
-  for (const items of desk.strings) addString(items, counter);
+  for (const { part, amount } of desk.strings.flatMap(billOfItems)) counter.add(part, amount, 0);
   addGroupThings(counter, cells, lesson, target);
   if (evaluation.seriesResistorOhms !== null) counter.add('series-resistor', 1, spareLoads(lesson));
   const pieces = counter.lines().find(({ part }) => part === 'bell-wire')?.total ?? 0;
@@ -105,7 +113,7 @@ function kindsOf(
   const kinds = new Map<string, { kind: StandingCell; planned: boolean; count: number }>();
   for (const one of cells) {
     const planned = one.model === cell.model;
-    const key = JSON.stringify([planned, one.recipe.id, one.body.id]);
+    const key = JSON.stringify([planned, one.recipe.id, one.body.id, one.piece]);
     const known = kinds.get(key);
     if (known === undefined) kinds.set(key, { kind: one, planned, count: 1 });
     else known.count += 1;
@@ -151,20 +159,6 @@ function partCounter(groups: number, swapped: Lesson['swapped']): PartCounter {
   };
 }
 
-/** Leads and bands of a string; a group within it needs two leads more for each further string. */
-function addString(items: readonly StandingItem[], counter: PartCounter): void {
-  const [first] = cellsOf({ strings: [items] });
-  if (first === undefined) return;
-  for (const { part, amount } of billOfString(first.recipe, items.length)) {
-    counter.add(part, amount, 0);
-  }
-  for (const item of items) {
-    if (item.kind === 'cell') continue;
-    const leads = item.strings.slice(1).reduce((sum, cells) => sum + cells.length + 1, 0);
-    counter.add('clip-lead', leads, 0);
-  }
-}
-
 /** One small part in six gets lost or burns (common practice, no source). */
 function spareLoads({ groups }: Lesson): number {
   return Math.ceil(groups / 6);
@@ -176,13 +170,13 @@ function addGroupThings(
   lesson: Lesson,
   target: Plan['target'],
 ): void {
-  counter.add(LOAD_PARTS[target.kind], 1, target.kind === 'led' ? spareLoads(lesson) : 0);
+  counter.add(partOfTarget(target), 1, target.kind === 'led' ? spareLoads(lesson) : 0);
   counter.add('tray', 1, 0);
   counter.add('scissors', 1, 0);
   counter.add('paper-towel', TOWELS_PER_GROUP, 0);
   counter.share('meter', lesson.meters);
   counter.share('tape', Math.ceil(lesson.groups / 3));
-  const cautions = new Set(cells.flatMap(({ recipe }) => recipe.cautions));
+  const cautions = new Set(cells.flatMap(({ recipe, body }) => cautionsOfCell(recipe, body)));
   if (cautions.has('food')) {
     counter.add('label', 1, 0);
     counter.share('knife', 1);
@@ -201,8 +195,6 @@ function addGroupThings(
   }
 }
 
-const LOAD_PARTS = { led: 'led', resistor: 'resistor', device: 'device' } as const;
-
 function cuttingOf(kinds: readonly CellKind[], cell: Plan['cell'], lesson: Lesson): CuttingStep[] {
   const steps: CuttingStep[] = [];
   let coins = 0;
@@ -211,7 +203,13 @@ function cuttingOf(kinds: readonly CellKind[], cell: Plan['cell'], lesson: Lesso
     const total = count * lesson.groups + spares;
     const source = separatorSource(kind.body.id);
     const size = planned && cell.size !== null ? cell.size : kind.recipe.usualSize;
-    if (source !== null) steps.push(separatorStep(total, size, source, lesson));
+    if (source !== null) {
+      steps.push(separatorStep(total, size, source, cell.overhangMillimetres, lesson.paper));
+    }
+    const fruit = partOfBody(kind.body.id);
+    if (fruit !== null && kind.piece !== 'whole') {
+      steps.push(fruitStep(fruit, kind.piece, total * PIECE_FACTS[kind.piece].share));
+    }
     const bill = billOfCell(kind.recipe, kind.body.id);
     if (bill.some(({ part }) => part === 'coin-to-sand')) coins += total;
     if (bill.some(({ part }) => part === 'aluminium-foil')) foil += total;

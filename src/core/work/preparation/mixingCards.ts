@@ -8,7 +8,7 @@ import {
 import { SOLUTE_FACTS, type Solute } from '../../physics/chemistry/mixing';
 import type { CautionId } from '../../physics/safety/cautions';
 import { formatNumber } from '../../units';
-import { CRYSTAL_GRAMS_PER_MOL, type CellLiquid, type MetalSalt } from './liquids';
+import { LIQUID_PARTS, saltGrams, SOLUTE_PARTS, type CellLiquid } from '../parts/liquids';
 import { PARTS, type PartId } from '../../records/cupboard/parts';
 
 /** One liquid for the class: what goes in, in which order, what is written on the bottle, where it goes afterwards. */
@@ -30,19 +30,6 @@ export interface MixingCard {
   readonly refused: string | null;
 }
 
-const SOLUTE_PARTS: Readonly<Record<Solute, PartId>> = {
-  'table salt': 'table-salt',
-  'potassium chloride': 'potassium-chloride',
-  'Epsom salt': 'Epsom-salt',
-  'citric acid': 'citric-acid',
-};
-/** `null`: from the tap. */
-const LIQUID_PARTS: Readonly<Record<ElectrolyteId, PartId | null>> = {
-  brine: null,
-  'vinegar-and-salt': 'vinegar',
-  'citric-and-potassium': null,
-  'epsom-salt': 'distilled-water',
-};
 const ACIDIC: readonly ElectrolyteId[] = ['vinegar-and-salt', 'citric-and-potassium'];
 
 const ACID_DISPOSAL =
@@ -156,9 +143,4 @@ function saltCard(
     minutes: MIX_MINUTES,
     refused: null,
   };
-}
-
-/** Grams of crystals for a volume in millilitres: c·V·M. */
-export function saltGrams(salt: MetalSalt, molPerLitre: number, millilitres: number): number {
-  return (molPerLitre * millilitres * CRYSTAL_GRAMS_PER_MOL[salt]) / 1000;
 }

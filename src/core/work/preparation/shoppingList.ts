@@ -1,7 +1,10 @@
+import { capital } from '../../words';
+import { moneyWords } from '../parts/moneyWords';
 import type { CupboardState } from '../../records/cupboard/cupboardSchema';
 import { entryOf } from '../../records/cupboard/cupboardSchema';
 import type { Kit } from './kitOfPlan';
-import { PARTS, type PartId } from '../../records/cupboard/parts';
+import type { PartId } from '../../records/cupboard/parts';
+import { amountWords, wholeUnits } from '../parts/amountWords';
 
 export interface ShoppingLine {
   readonly part: PartId;
@@ -11,18 +14,19 @@ export interface ShoppingLine {
   readonly missing: number;
   readonly packs: number;
   readonly pack: number;
-  readonly price: number;
+  /** Of those packs; `null` where nobody set one. */
+  readonly price: number | null;
 }
 
 export interface ShoppingList {
   readonly lines: readonly ShoppingLine[];
+  /** Of what has a price. */
   readonly price: number;
+  /** Parts to buy whose price is not known. */
+  readonly unpriced: number;
   readonly pricePerGroup: number;
   readonly pricePerPupil: number;
 }
-
-/** Rounding of amounts that were added up must not buy one pack more. */
-const ROUNDING = 1e-9;
 
 /** What has to be bought for a kit, in whole packs, after the cupboard gave what it has. */
 export function shoppingList(
@@ -31,8 +35,15 @@ export function shoppingList(
   pupils: number,
 ): ShoppingList {
   const lines = kit.lines.map(({ part, total }) => lineOf(part, total, cupboard));
-  const price = lines.reduce((sum, line) => sum + line.price, 0);
-  return { lines, price, pricePerGroup: price / kit.groups, pricePerPupil: price / pupils };
+  const price = lines.reduce((sum, line) => sum + (line.price ?? 0), 0);
+  const unpriced = lines.filter((line) => line.price === null).length;
+  return {
+    lines,
+    price,
+    unpriced,
+    pricePerGroup: price / kit.groups,
+    pricePerPupil: price / pupils,
+  };
 }
 
 function lineOf(
@@ -43,7 +54,26 @@ function lineOf(
   const { stock, pack, packPrice } = entryOf(cupboard, part);
   const missing = Math.max(0, needed - stock);
   const packs = Math.max(0, wholeUnits(missing / pack));
-  return { part, needed, inCupboard: stock, missing, packs, pack, price: packs * packPrice };
+  const price = packs === 0 ? 0 : packPrice === null ? null : packs * packPrice;
+  return { part, needed, inCupboard: stock, missing, packs, pack, price };
+}
+
+/** `12.50 EUR together: 2 EUR a group, 0.50 EUR a pupil; 3 prices unknown`. */
+export function totalWords(list: ShoppingList, currency: string): string {
+  const { lines, price, unpriced, pricePerGroup, pricePerPupil } = list;
+  const bought = lines.filter(({ packs }) => packs > 0).length;
+  if (bought === 0) return 'Nothing has to be bought.';
+  const unknown =
+    unpriced === 0 ? '' : `${unpriced} of ${bought} ${bought === 1 ? 'price' : 'prices'} unknown`;
+  if (unpriced === bought) return `${capital(unknown)}: set them in the cupboard.`;
+  const money = (one: number): string => moneyWords(one, currency);
+  const known = `${money(price)} together: ${money(pricePerGroup)} a group, ${money(pricePerPupil)} a pupil`;
+  return `${[known, unknown].filter((words) => words !== '').join('; ')}.`;
+}
+
+/** `2 × 6 kiwis`, `1 × 500 g table salt`, `12 trays`. */
+export function packWords({ part, packs, pack }: ShoppingLine): string {
+  return pack === 1 ? amountWords(part, packs) : `${packs} × ${amountWords(part, pack)}`;
 }
 
 /** What so much of a part costs in whole packs, after the cupboard gave what it has. */
@@ -51,24 +81,6 @@ export function priceOf(
   part: PartId,
   needed: number,
   cupboard: Pick<CupboardState, 'entries'>,
-): number {
+): number | null {
   return lineOf(part, needed, cupboard).price;
-}
-
-/** `12 kiwis`, `250 g table salt`, `1 sheet of felt`. */
-export function amountWords(part: PartId, amount: number): string {
-  const { unit } = PARTS[part];
-  const counted = unit === 'piece' || unit === 'sheet' ? '' : ` ${unit}`;
-  return `${wholeUnits(amount)}${counted} ${partWords(part, amount)}`;
-}
-
-/** A part by its name for so many of it: `kiwi`, `kiwis`. */
-export function partWords(part: PartId, amount: number): string {
-  const { name, plural } = PARTS[part];
-  return wholeUnits(amount) === 1 ? name : plural;
-}
-
-/** Whole units that hold an amount. */
-export function wholeUnits(amount: number): number {
-  return Math.ceil(amount - ROUNDING);
 }

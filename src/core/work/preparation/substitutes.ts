@@ -11,7 +11,8 @@ import type { CupboardState } from '../../records/cupboard/cupboardSchema';
 import { priceOf } from './shoppingList';
 import { WIRE_PIECE_METRES } from './cutting';
 import type { Kit } from './kitOfPlan';
-import { PARTS, SUBSTITUTE_OF, type PartId } from '../../records/cupboard/parts';
+import { PARTS, type PartId } from '../../records/cupboard/parts';
+import { SUBSTITUTE_OF } from '../parts/substituteOf';
 
 /** A cheaper part in place of another, and what that does. */
 export interface Substitute {
@@ -19,8 +20,8 @@ export interface Substitute {
   readonly by: PartId;
   /** Whether the plan uses it already. */
   readonly used: boolean;
-  /** What is saved on the class's kit, in the educator's currency; below zero where it costs more. */
-  readonly saving: number;
+  /** What is saved on the class's kit, in the educator's currency; below zero where it costs more, `null` where a price is not known. */
+  readonly saving: number | null;
   /** What it changes electrically, with the figures of this plan. */
   readonly effect: string;
 }
@@ -45,14 +46,16 @@ export function substitutesFor(
     const line = kit.lines.find(({ part }) => part === (used ? by : instead));
     if (line === undefined) return;
     // In whole packs, after the cupboard gave what it has: what is there already costs nothing.
-    const price = (part: PartId): number => priceOf(part, line.total, cupboard);
-    const saving = price(instead) - price(by);
-    if (saving > 0 || used) offers.push({ instead, by, used, saving, effect: effect() });
+    const price = (part: PartId): number | null => priceOf(part, line.total, cupboard);
+    const [usual, cheaper] = [price(instead), price(by)];
+    const saving = usual === null || cheaper === null ? null : usual - cheaper;
+    if (saving === null || saving > 0 || used)
+      offers.push({ instead, by, used, saving, effect: effect() });
   };
   offer('clip-lead', wireEffect);
   offer('copper-strip', () => areaEffect(plan, cell, COUPLER_MILLIMETRES));
   offer('zinc-strip', () => areaEffect(plan, cell, NAIL_MILLIMETRES));
-  return offers.sort((a, b) => b.saving - a.saving);
+  return offers.sort((a, b) => (b.saving ?? 0) - (a.saving ?? 0));
 }
 
 /** Resistance of a piece of wire against that of a cell: nothing to speak of. ASTM B258 and IEC 60028, from memory. */

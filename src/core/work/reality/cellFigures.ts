@@ -5,9 +5,9 @@ import { maxPower } from '../../physics/chemistry/maxPower';
 import { DEFAULT_UTILISATION } from '../../physics/chemistry/potentials';
 import type { CellLook } from '../../physics/chemistry/recipe';
 import type { PlannedCell } from '../../physics/chemistry/plannedCell';
-import { billOfCell } from '../preparation/bills';
+import { billOfCell } from '../parts/bills';
 import type { CupboardState } from '../../records/cupboard/cupboardSchema';
-import { priceOfBill } from '../preparation/priceOfBill';
+import { priceOfBill } from '../parts/priceOfBill';
 
 /** One cell with everything that a wish may be calculated in. */
 export interface CellFigures {
@@ -22,7 +22,8 @@ export interface CellFigures {
   /** Charge of the metal that does useful work, coulombs. */
   readonly coulombs: number;
   readonly kilograms: number;
-  readonly price: number;
+  /** `null` where a price is not known. */
+  readonly price: number | null;
   readonly squareMetres: number;
   readonly linear: boolean;
   /** Where its figures come from, as a sentence. */
@@ -44,7 +45,7 @@ const TABLE_ROOM: Readonly<Record<CellLook, number>> = {
 const METALS_KILOGRAMS = 0.008;
 
 export function cellFigures(
-  { recipe, body, model, origin, minusElectrodes }: PlannedCell,
+  { recipe, body, piece, model, origin, minusElectrodes }: PlannedCell,
   cupboard: Pick<CupboardState, 'entries'>,
 ): CellFigures {
   const { supplies } = familyOf(recipe.family);
@@ -62,7 +63,7 @@ export function cellFigures(
     coulombs: DEFAULT_UTILISATION * supplies.metalCoulombs * minusElectrodes,
     kilograms:
       Math.max(supplies.foodGrams, supplies.waterGrams) / 1000 + METALS_KILOGRAMS * minusElectrodes,
-    price: priceOfBill(billOfCell(recipe, body.id), cupboard).all,
+    price: priceOfBill(billOfCell(recipe, body.id, undefined, piece), cupboard)?.all ?? null,
     squareMetres: TABLE_ROOM[recipe.look],
     linear: isLinearCell(model),
     origin:

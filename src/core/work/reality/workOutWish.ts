@@ -231,8 +231,11 @@ function inThings(cell: CellFigures, cells: number, currency: string): SumLine[]
     },
     {
       what: 'Parts',
-      sum: `${formatCount(cells)} × ${formatNumber(price, 2)}`,
-      result: `${formatCount(cells * price)} ${currency}`.trim(),
+      sum: price === null ? 'price unknown' : `${formatCount(cells)} × ${formatNumber(price, 2)}`,
+      result:
+        price === null
+          ? 'set prices in the cupboard'
+          : `${formatCount(cells * price)} ${currency}`.trim(),
     },
     {
       what: 'Table',

@@ -1,8 +1,7 @@
 import { AA_CELL } from '../../physics/chemistry/referenceCells';
 import { gridDesk, type Desk } from '../../physics/desk/desk';
 import type { PlanEvaluation } from '../planning/evaluatePlan';
-import type { CupboardState } from '../../records/cupboard/cupboardSchema';
-import type { Cost } from '../preparation/priceOfBill';
+import { priceOfUnit, type Cost, type Prices } from '../parts/priceOfBill';
 import { costOfDesk } from './costOfDesk';
 import { runBattery, type BatteryRun } from './runBattery';
 import { wrapsFor, WRAP_NAMES, wrapOf, type Running } from '../../records/plan/runningSchema';
@@ -13,15 +12,15 @@ export interface ComparedRun {
   readonly run: Pick<BatteryRun, 'endSeconds' | 'end' | 'joules' | 'wantedUntil'>;
   /** Current at the beginning, amperes. */
   readonly firstAmps: number;
-  /** What its parts cost by the piece, and how much of that does not come back. */
-  readonly money: Cost;
+  /** What its parts cost by the piece, and how much of that does not come back; `null` where a price is not known. */
+  readonly money: Cost | null;
 }
 
 /** The battery as arranged against fewer and more strings and other covers. */
 export function compareRuns(
-  evaluation: Pick<PlanEvaluation, 'cell' | 'desk' | 'need' | 'wiring'>,
+  evaluation: Pick<PlanEvaluation, 'basis' | 'cell' | 'desk' | 'need' | 'wiring'>,
   running: Running,
-  cupboard: Pick<CupboardState, 'entries'>,
+  prices: Prices,
 ): ComparedRun[] {
   const compared = (name: string, standing: Desk, left: Running): ComparedRun => {
     const { samples, endSeconds, end, joules, wantedUntil } = runBattery(standing, need, left);
@@ -29,10 +28,10 @@ export function compareRuns(
       name,
       run: { endSeconds, end, joules, wantedUntil },
       firstAmps: samples[0]?.amps ?? 0,
-      money: costOfDesk(standing, cupboard),
+      money: costOfDesk(standing, basis.cell, cell, prices),
     };
   };
-  const { cell, desk, need, wiring } = evaluation;
+  const { basis, cell, desk, need, wiring } = evaluation;
   const { cellsInSeries, strings } = wiring;
   const rows: ComparedRun[] = [compared('as arranged', desk, running)];
   if (desk.plainGrid) {
@@ -57,13 +56,20 @@ export interface BoughtCells {
   readonly seconds: number;
   /** Energy that the load gets out of them, joules; the rest is lost in the resistor that it then needs. */
   readonly joules: number;
-  readonly price: number;
+  /** `null` where the cupboard has no price of them. */
+  readonly price: number | null;
 }
 
-export function boughtCells(volts: number, amps: number): BoughtCells | null {
+export function boughtCells(volts: number, amps: number, prices: Prices): BoughtCells | null {
   if (!(volts * amps > 0)) return null;
-  const { model, joules, price } = AA_CELL;
+  const { model, joules } = AA_CELL;
+  const price = priceOfUnit('aa-cell', prices);
   const cells = Math.max(1, Math.ceil(volts / model.emfVolts));
   const seconds = joules / (model.emfVolts * amps);
-  return { cells, seconds, joules: volts * amps * seconds, price: cells * price };
+  return {
+    cells,
+    seconds,
+    joules: volts * amps * seconds,
+    price: price === null ? null : cells * price,
+  };
 }

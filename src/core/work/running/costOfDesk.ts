@@ -1,16 +1,15 @@
-import { cellsOf, type Desk } from '../../physics/desk/desk';
-import { billOfCell, billOfString } from '../preparation/bills';
-import type { CupboardState } from '../../records/cupboard/cupboardSchema';
-import { priceOfBill, type Cost } from '../preparation/priceOfBill';
+import type { PlannedCell } from '../../physics/chemistry/plannedCell';
+import type { Desk } from '../../physics/desk/desk';
+import type { Plan } from '../../records/plan/planSchema';
+import { billOfDesk, madeOfPlan } from '../parts/billOfDesk';
+import { priceOfBill, type Cost, type Prices } from '../parts/priceOfBill';
 
-/** What the parts of all cells and leads cost; separators and liquids, cut and mixed for a whole class, are left out. */
-export function costOfDesk(desk: Desk, cupboard: Pick<CupboardState, 'entries'>): Cost {
-  const lines = [
-    ...cellsOf(desk).flatMap(({ recipe, body }) => billOfCell(recipe, body.id)),
-    ...desk.strings.flatMap((items) => {
-      const first = cellsOf({ strings: [items] })[0];
-      return first === undefined ? [] : billOfString(first.recipe, items.length);
-    }),
-  ];
-  return priceOfBill(lines, cupboard);
+/** What everything on a desk costs by the piece; `null` where a price is not known. */
+export function costOfDesk(
+  desk: Desk,
+  plan: Plan['cell'],
+  cell: Pick<PlannedCell, 'model'>,
+  prices: Prices,
+): Cost | null {
+  return priceOfBill(billOfDesk(desk, madeOfPlan(plan, cell)), prices);
 }

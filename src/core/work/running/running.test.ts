@@ -136,16 +136,18 @@ test('what breathes is never taped, fruit keeps its skin', () => {
   expect(usualWrap({ breathes: false, look: 'pile' })).toBe('taped');
 });
 
+const AA = { entries: { 'aa-cell': { stock: 0, pack: 4, packPrice: 2.4 } } };
+
 test('bought cells: 2.5 Wh each, as many as the volts ask for', () => {
   // 9000 J / (1.5 V · 2 mA) = 3·10⁶ s.
-  expect(boughtCells(1.8, 2e-3)).toEqual({
+  expect(boughtCells(1.8, 2e-3, AA)).toEqual({
     cells: 2,
     seconds: 3e6,
     joules: expect.closeTo(1.8 * 2e-3 * 3e6, 6),
     price: 1.2,
   });
-  expect(boughtCells(1.5, 2e-3)?.cells).toBe(1);
-  expect(boughtCells(1.5, 0)).toBeNull();
+  expect(boughtCells(1.5, 2e-3, AA)?.cells).toBe(1);
+  expect(boughtCells(1.5, 0, AA)).toBeNull();
 });
 
 test('the stairs at any moment: at first as arranged, later each cell by its own state', () => {

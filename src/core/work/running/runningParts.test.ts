@@ -1,5 +1,10 @@
 import { demoPlan } from '../../../cli/demoPlans';
-import { EMPTY_CUPBOARD } from '../../records/cupboard/cupboardSchema';
+import {
+  EMPTY_CUPBOARD,
+  withEntry,
+  withGuidePrices,
+  type CupboardState,
+} from '../../records/cupboard/cupboardSchema';
 import { evaluatePlan } from '../planning/evaluatePlan';
 import { newPlan } from '../../records/plan/newPlan';
 import { shortCircuitRecovery } from './shortCircuitRecovery';
@@ -155,14 +160,17 @@ test('readings at the device are placed in time from the step that connected it'
 });
 
 test('what a battery costs: parts by the piece, and the share that does not come back', () => {
-  const money = costOfDesk(lamp.desk, EMPTY_CUPBOARD);
+  const cost = (prices: Pick<CupboardState, 'entries'>) =>
+    costOfDesk(lamp.desk, lamp.basis.cell, lamp.cell, prices);
+  expect(cost(EMPTY_CUPBOARD)).toBeNull();
+  const priced = withGuidePrices(EMPTY_CUPBOARD);
+  const money = cost(priced);
+  if (money === null) throw new Error('every part has a price');
   expect(money.all).toBeGreaterThan(money.usedUp);
   expect(money.usedUp).toBeGreaterThan(0);
-  const dearer = costOfDesk(lamp.desk, {
-    entries: { kiwi: { stock: 0, pack: 1, packPrice: 5 } },
-  });
+  const dearer = cost(withEntry(priced, 'kiwi', { pack: 1, packPrice: 5 }));
   // Twelve kiwis at 5 instead of at 3 for six.
-  expect(dearer.usedUp - money.usedUp).toBeCloseTo(
+  expect((dearer?.usedUp ?? 0) - money.usedUp).toBeCloseTo(
     lamp.wiring.cellsInSeries * lamp.wiring.strings * 4.5,
     9,
   );

@@ -6,6 +6,7 @@ import { PlanWorkspace } from '@/features/plan/PlanWorkspace';
 import { benchContext } from '@/server/bench/benchContext';
 import { serverContext } from '@/server/context';
 import { listOwnRecipes } from '@/server/listOwnRecipes';
+import { openBench } from '@/server/openTool';
 
 interface PlanLayoutProps {
   readonly params: Promise<{ id: string }>;
@@ -29,6 +30,7 @@ export default async function PlanLayout({ params, children }: PlanLayoutProps) 
       initialPlan={found.document.value}
       initialRevision={found.revision}
       ownRecipes={listOwnRecipes(serverContext())}
+      cupboardFound={openBench(serverContext(), 'cupboard')}
       initialLog={benchContext().log.linesAfter(id, 0)}
     >
       {children}

@@ -1,5 +1,5 @@
 import { originWords } from '../cautionsOfPlan';
-import { amountWords } from '../shoppingList';
+import { amountWords } from '../../parts/amountWords';
 import type { LessonFacts } from './lessonFacts';
 
 /** A point to tick before the lesson. */

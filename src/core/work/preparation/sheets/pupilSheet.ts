@@ -1,3 +1,4 @@
+import { buildingSteps } from '../../../physics/chemistry/recipe';
 import { cellAmpsAt } from '../../../physics/chemistry/cellAmpsAt';
 import { placesOfString } from '../../diagnosis/placesOfString';
 import { nameOfTarget } from '../../../records/plan/loadRequirement';
@@ -101,7 +102,7 @@ export function pupilSheet(facts: LessonFacts, wording: Wording): Sheet {
       style: 'number',
       items: [
         // Measuring is told below, in the words of the level.
-        ...evaluation.cell.recipe.steps,
+        ...buildingSteps(evaluation.cell.recipe, evaluation.cell.body),
         ...resistorStep(facts, device),
         ...BUILDING[wording](device),
       ],

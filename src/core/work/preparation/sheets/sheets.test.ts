@@ -7,6 +7,7 @@ import { evaluatePlan } from '../../planning/evaluatePlan';
 import {
   EMPTY_CUPBOARD,
   withEntry,
+  withGuidePrices,
   type CupboardState,
 } from '../../../records/cupboard/cupboardSchema';
 import { groupName } from '../groupNames';
@@ -122,14 +123,16 @@ test('the teacher sheet: verdict, times, phases, turns with the meter, a checkli
 });
 
 test('the shopping sheet: packs beside what is there, the sum, and care where a material wants it', () => {
-  const cupboard = withEntry({ ...EMPTY_CUPBOARD, currency: 'EUR' }, 'copper-strip', {
-    stock: 500,
-  });
+  const cupboard = withEntry(
+    withGuidePrices({ ...EMPTY_CUPBOARD, currency: 'EUR' }),
+    'copper-strip',
+    { stock: 500 },
+  );
   const text = textOf('shopping', factsOf({ cupboard }));
   // 6 groups × 8 cells and 8 spare ones are 56 kiwis: 10 packs of six.
   expect(text).toContain('kiwi 56 kiwis 10 × 6 30 EUR');
   expect(text).toMatch(/From the cupboard\n56 copper strips/);
-  expect(text).toMatch(/Together .* EUR: .* EUR a group, .* EUR a pupil/);
+  expect(text).toMatch(/EUR together: .* EUR a group, .* EUR a pupil/);
   expect(text).toContain('nobody eats it');
 });
 

@@ -5,9 +5,11 @@ import { capital } from '../../../words';
 import { firstCellTable, rangeOfRow } from '../../planning/firstCell';
 import { DEFERRAL } from '../../../physics/safety/cautions';
 import { PARTS } from '../../../records/cupboard/parts';
+import { moneyWords } from '../../parts/moneyWords';
 import { dayWords } from '../dayWords';
 import { dayOf } from '../localTime';
-import { amountWords, type ShoppingLine } from '../shoppingList';
+import { amountWords } from '../../parts/amountWords';
+import { totalWords, type ShoppingLine } from '../shoppingList';
 import type { Timetable } from '../timetable';
 import { checklistOf } from './checklist';
 import type { LessonFacts } from './lessonFacts';
@@ -139,7 +141,6 @@ function phaseRows({ course }: LessonFacts): string[][] {
 export function shoppingSheet({ plan, shopping, cupboard, cautions }: LessonFacts): Sheet {
   const buy = shopping.lines.filter(({ packs }) => packs > 0);
   const have = shopping.lines.filter(({ packs }) => packs === 0);
-  const money = (price: number): string => `${formatNumber(price)} ${cupboard.currency}`.trim();
   return {
     id: 'shopping',
     title: `Shopping: ${plan.title}`,
@@ -153,13 +154,13 @@ export function shoppingSheet({ plan, shopping, cupboard, cautions }: LessonFact
           PARTS[part].name,
           amountWords(part, needed),
           `${packs} × ${formatNumber(pack)}`,
-          money(price),
+          moneyWords(price, cupboard.currency),
         ]),
       },
       {
         kind: 'text',
         strong: true,
-        text: `Together ${money(shopping.price)}: ${money(shopping.pricePerGroup)} a group, ${money(shopping.pricePerPupil)} a pupil.`,
+        text: totalWords(shopping, cupboard.currency),
       },
       ...haveBlocks(have),
       { kind: 'heading', text: 'Take care with' },

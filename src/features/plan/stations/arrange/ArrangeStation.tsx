@@ -11,6 +11,7 @@ import { CountStepper } from '@/ui/CountStepper';
 import { countLimits, withCounts } from '../../arrangementEdits';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 import { BatteryFigures } from './BatteryFigures';
+import { SupplyCard } from './SupplyCard';
 import { BeliefLine } from './desk/BeliefLine';
 import { DeskMenu } from './desk/DeskMenu';
 import { DeskBoard } from './desk/DeskBoard';
@@ -38,7 +39,7 @@ const NO_LOADS: readonly OtherLoad[] = [];
 
 /** Station 3: the battery on the desk, its volts and amps, and the ways to do it. */
 export function ArrangeStation() {
-  const { evaluation } = usePlanContext();
+  const { evaluation, cupboard } = usePlanContext();
   const plan = usePlan();
   const edit = useEdit();
   const { wiring, source } = evaluation;
@@ -112,8 +113,10 @@ export function ArrangeStation() {
           evaluation={settled}
           suggested={plan.arrangement.kind === 'suggested'}
           edit={edit}
+          prices={cupboard.state}
         />
         <WhatHelps />
+        <SupplyCard />
       </Box>
     </Box>
   );

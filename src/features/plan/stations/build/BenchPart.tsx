@@ -9,6 +9,7 @@ import { currentStep } from '@/core/work/guide/guideStep';
 import { stairsRows } from '@/core/work/guide/stairs';
 import { stepStates } from '@/core/records/logbook/foldLog';
 import { measurementKey, type Measurement } from '@/core/records/logbook/measurement';
+import { cautionsOfCell } from '@/core/physics/chemistry/recipe';
 import { cautionsOf, cautionsOfVolts } from '@/core/physics/safety/cautions';
 import { GuideCard } from '@/ui/bench/GuideCard';
 import { useLog, useReadings } from '@/ui/bench/LogProvider';
@@ -120,7 +121,10 @@ export function BenchPart({ meter }: { readonly meter: MeterBench }) {
         <CalibrateCard readings={readings} />
         <Card title="Before you go on">
           <CautionList
-            cautions={[...cautionsOfVolts(source.emfVolts), ...cautionsOf(cell.recipe.cautions)]}
+            cautions={[
+              ...cautionsOfVolts(source.emfVolts),
+              ...cautionsOf(cautionsOfCell(cell.recipe, cell.body)),
+            ]}
           />
         </Card>
       </Box>

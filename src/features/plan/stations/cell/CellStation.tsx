@@ -7,25 +7,31 @@ import Link from '@mui/material/Link';
 import { Selection } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
-import { stepsOf } from '@/core/physics/chemistry/recipe';
+import { cautionsOfCell, stepsOf } from '@/core/physics/chemistry/recipe';
 import { explainMetals } from '@/core/work/planning/explainMetals';
 import { cautionsOf } from '@/core/physics/safety/cautions';
 import { Card } from '@/ui/Card';
 import { CautionList } from '@/ui/CautionList';
 import { CellPortrait } from '@/ui/desk/CellPortrait';
 import { Explained } from '@/ui/Explained';
+import { fetched } from '@/ui/fetched';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 import { CellReadings } from './CellReadings';
 import { CellSize } from './CellSize';
+import { PieceAndOverhang } from './PieceAndOverhang';
 import { RecipeChoice } from './RecipeChoice';
 import { cellWithRecipe, changedSince, chosenKey, recipeOptions } from './recipeOptions';
+
+const LiquidsCompared = fetched(() =>
+  import('./LiquidsCompared').then((module) => module.LiquidsCompared),
+);
 
 /** Station 2: which cell is built, and what one of them gives. */
 export function CellStation() {
   const plan = usePlan();
   const edit = useEdit();
   const { evaluation, ownRecipes } = usePlanContext();
-  const { recipe, body } = evaluation.cell;
+  const { recipe, body, piece } = evaluation.cell;
   const chosen = chosenKey(plan.cell);
   const newer = changedSince(plan.cell, ownRecipes);
   return (
@@ -72,7 +78,7 @@ export function CellStation() {
             </Alert>
           )}
           <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { sm: '220px 1fr' } }}>
-            <CellPortrait recipe={recipe} body={body} />
+            <CellPortrait recipe={recipe} body={body} piece={piece} />
             <Box>
               <Selection
                 label={recipe.bodyLabel}
@@ -92,6 +98,7 @@ export function CellStation() {
                   </option>
                 ))}
               </Selection>
+              <PieceAndOverhang />
               <Typography variant="body2">
                 <strong>+</strong> {recipe.plus.part} ({recipe.plus.material}, the cathode) ·{' '}
                 <strong>−</strong> {recipe.minus.part} ({recipe.minus.material}, the anode)
@@ -99,7 +106,7 @@ export function CellStation() {
                 <Explained explain={() => explainMetals(recipe)}>why these volts</Explained>
               </Typography>
               <Box component="ol" sx={{ pl: 2.5, my: 1 }}>
-                {stepsOf(recipe).map((step) => (
+                {stepsOf(recipe, body).map((step) => (
                   <Typography key={step} component="li" variant="body2" sx={{ mb: 0.5 }}>
                     {step}
                   </Typography>
@@ -113,8 +120,9 @@ export function CellStation() {
           </Box>
         </Card>
         <CellSize />
+        <LiquidsCompared />
         <Card title="Before you start">
-          <CautionList cautions={cautionsOf(recipe.cautions)} />
+          <CautionList cautions={cautionsOf(cautionsOfCell(recipe, body))} />
         </Card>
       </Box>
       <CellReadings key={`${chosen} ${body.id}`} />

@@ -1,6 +1,7 @@
 import { recipeOfOwn } from '@/core/physics/chemistry/ownRecipe';
 import { RECIPE_IDS, type RecipeId } from '@/core/physics/chemistry/recipe';
 import { RECIPES } from '@/core/physics/chemistry/recipes';
+import { freshCell } from '@/core/records/plan/newPlan';
 import type { Plan } from '@/core/records/plan/planSchema';
 import type { RecipeOnOffer } from '../../recipeOnOffer';
 import type { RecipeOption } from './RecipeChoice';
@@ -43,13 +44,7 @@ export function cellWithRecipe(
 ): PlanCell {
   const own = offered.find(({ id }) => ownKey(id) === key);
   if (own !== undefined) {
-    return {
-      recipe: own.recipe.startsFrom,
-      ownRecipe: own,
-      body: own.recipe.bodies[0]?.id ?? before.body,
-      size: null,
-      own: null,
-    };
+    return freshCell(own.recipe.startsFrom, own.recipe.bodies[0]?.id ?? before.body, own);
   }
   const shipped = RECIPE_IDS.find((id) => id === key);
   return shipped === undefined ? before : shippedCell(shipped);
@@ -67,8 +62,7 @@ export function changedSince(
 }
 
 function shippedCell(recipe: RecipeId): PlanCell {
-  const body = RECIPES[recipe].bodies[0]?.id ?? '';
-  return { recipe, ownRecipe: null, body, size: null, own: null };
+  return freshCell(recipe, RECIPES[recipe].bodies[0]?.id ?? '');
 }
 
 function ownKey(id: string): string {

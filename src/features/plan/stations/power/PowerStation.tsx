@@ -17,7 +17,7 @@ import { LedCurves } from './LedCurves';
 import { LessonDate } from './LessonDate';
 import { LedFields } from './LedFields';
 import { ResistorCard } from './ResistorCard';
-import { UsualTimes } from './UsualTimes';
+import { UsualTimes } from '@/ui/UsualTimes';
 
 const KINDS: readonly { kind: PlanTarget['kind']; name: string }[] = [
   { kind: 'led', name: 'An LED' },

@@ -22,7 +22,6 @@ export function PreparePart({ facts }: { facts: LessonFacts }) {
   const edit = useEdit();
   const { lesson } = plan;
   const change = (part: Partial<Lesson>): void => edit((before) => withLesson(before, part));
-  const separators = kit.cutting.some(({ id }) => id === 'separators');
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
       <Box
@@ -50,18 +49,6 @@ export function PreparePart({ facts }: { facts: LessonFacts }) {
           ]}
           onChange={(paper) => change({ paper })}
         />
-        {separators ? (
-          <Choice
-            label="Separator size"
-            value={lesson.separatorSchool}
-            options={[
-              ['smaller', '1 mm smaller'],
-              ['same', 'as the coin'],
-              ['larger', '2 mm larger'],
-            ]}
-            onChange={(separatorSchool) => change({ separatorSchool })}
-          />
-        ) : null}
       </Box>
       {kit.cutting.length + kit.mixing.length === 0 ? (
         <Alert severity="info">Nothing has to be cut or mixed for this battery.</Alert>

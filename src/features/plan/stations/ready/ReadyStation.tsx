@@ -3,10 +3,9 @@
 import Alert from '@mui/material/Alert';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
-import { CUPBOARD_DOCUMENT } from '@/core/documents/tools/cupboardDocument';
 import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
 import { lessonFacts, type LessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
-import { useTool, type FoundTool } from '@/ui/document/useTool';
+import type { useTool } from '@/ui/document/useTool';
 import { PartTabs } from '@/ui/PartTabs';
 import { usePlan, usePlanContext } from '../../PlanProvider';
 import { ClassPart } from './ClassPart';
@@ -34,11 +33,10 @@ type PartName = (typeof PARTS)[number][0];
 const PREPARING: readonly PartName[] = ['shopping', 'prepare', 'timetable'];
 
 /** Station 4: from the arrangement to a class that can happen: whom for, what to buy and prepare, when, what to hand out. */
-export function ReadyStation({ cupboardFound }: { cupboardFound: FoundTool<CupboardState> }) {
+export function ReadyStation() {
   const plan = usePlan();
-  const { evaluation, open } = usePlanContext();
+  const { evaluation, open, cupboard: bench } = usePlanContext();
   const planId = open.id;
-  const bench = useTool('cupboard', CUPBOARD_DOCUMENT, cupboardFound);
   const facts = useMemo(
     () => lessonFacts(plan, evaluation, { cupboard: bench.state, planId }),
     [plan, evaluation, bench.state, planId],

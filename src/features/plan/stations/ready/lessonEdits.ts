@@ -1,3 +1,4 @@
+import type { PartId } from '@/core/records/cupboard/parts';
 import type { Lesson, Swappable } from '@/core/records/plan/lessonSchema';
 import type { Plan } from '@/core/records/plan/planSchema';
 
@@ -21,4 +22,10 @@ export function withSwapped(plan: Plan, part: Swappable, swapped: boolean): Plan
 /** A task of the timetable put elsewhere. */
 export function withTaskMoved(plan: Plan, task: string, start: string): Plan {
   return withLesson(plan, { moved: { ...plan.lesson.moved, [task]: start } });
+}
+
+/** A part ticked off the shopping list, or no longer. */
+export function withBought(plan: Plan, part: PartId, bought: boolean): Plan {
+  const others = plan.lesson.bought.filter((one) => one !== part);
+  return withLesson(plan, { bought: bought ? [...others, part] : others });
 }

@@ -12,6 +12,7 @@ import {
   wrapsFor,
   type Running,
 } from '@/core/records/plan/runningSchema';
+import { cautionsOfCell } from '@/core/physics/chemistry/recipe';
 import { cautionsOf } from '@/core/physics/safety/cautions';
 import { Card } from '@/ui/Card';
 import { CautionList } from '@/ui/CautionList';
@@ -23,7 +24,7 @@ import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 export function LeftStandingCard() {
   const { running } = usePlan();
   const edit = useEdit();
-  const { recipe } = usePlanContext().evaluation.cell;
+  const { recipe, body } = usePlanContext().evaluation.cell;
   const change = (part: Partial<Running>, typing: string | null = null): void =>
     edit((plan) => ({ ...plan, running: { ...plan.running, ...part } }), typing);
   const wraps = wrapsFor(recipe);
@@ -75,7 +76,7 @@ export function LeftStandingCard() {
         />
       </Box>
       <Box sx={{ mt: 1.5 }}>
-        <CautionList cautions={cautionsOf(recipe.cautions)} />
+        <CautionList cautions={cautionsOf(cautionsOfCell(recipe, body))} />
       </Box>
     </Card>
   );

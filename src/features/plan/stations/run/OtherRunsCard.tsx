@@ -7,7 +7,7 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import { useCallback } from 'react';
-import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
+import { moneyWords } from '@/core/work/parts/moneyWords';
 import { AA_CELL } from '@/core/physics/chemistry/referenceCells';
 import { boughtCells, type ComparedRun } from '@/core/work/running/compareRuns';
 import { aboutTime } from '@/core/work/running/runWords';
@@ -19,20 +19,21 @@ import { useWorkerJob } from '@/workers/useWorkerJob';
 import { usePlan, usePlanContext } from '../../PlanProvider';
 
 /** The same load on fewer and more strings, under other covers, and on bought cells. */
-export function OtherRunsCard({ cupboard }: { readonly cupboard: CupboardState }) {
+export function OtherRunsCard() {
   const { running } = usePlan();
-  const { evaluation } = usePlanContext();
-  const { cell, desk, need, wiring } = evaluation;
+  const { evaluation, cupboard } = usePlanContext();
+  const { basis, cell, desk, need, wiring } = evaluation;
+  const { entries, currency } = cupboard.state;
   const job = useWorkerJob(
     useCallback(
-      (jobs) => jobs.compareRuns({ cell, desk, need, wiring }, running, cupboard),
-      [cell, desk, need, wiring, running, cupboard],
+      (jobs) => jobs.compareRuns({ basis, cell, desk, need, wiring }, running, { entries }),
+      [basis, cell, desk, need, wiring, running, entries],
     ),
     { worker: 'patient' },
   );
   const rows = job.answer;
-  const bought = boughtCells(evaluation.volts, evaluation.amps);
-  const inMoney = (price: number): string => `${formatNumber(price)} ${cupboard.currency}`.trim();
+  const bought = boughtCells(evaluation.volts, evaluation.amps, { entries });
+  const inMoney = (price: number | null): string => moneyWords(price, currency);
   const cheapest = bought === null ? null : perJoule(rows, bought);
   return (
     <Card title="Against other ways">
@@ -67,8 +68,8 @@ export function OtherRunsCard({ cupboard }: { readonly cupboard: CupboardState }
                   {run.end.reason === 'time-is-up' ? 'weeks' : aboutTime(run.endSeconds)}
                 </TableCell>
                 <TableCell align="right">{formatJoules(run.joules)}</TableCell>
-                <TableCell align="right">{inMoney(money.all)}</TableCell>
-                <TableCell align="right">{inMoney(money.usedUp)}</TableCell>
+                <TableCell align="right">{inMoney(money?.all ?? null)}</TableCell>
+                <TableCell align="right">{inMoney(money?.usedUp ?? null)}</TableCell>
               </TableRow>
             ))}
             {bought === null ? null : (
@@ -89,8 +90,7 @@ export function OtherRunsCard({ cupboard }: { readonly cupboard: CupboardState }
       <Typography variant="caption" color="textSecondary" component="p" sx={{ mt: 1 }}>
         Enough: as much current as the plan wants. A bought cell pushes far more current: an LED on
         it needs a resistor, which takes its share of the {formatJoules(AA_CELL.joules)} in each.
-        Parts are counted by the piece at the cupboard’s prices, without liquids and separators; an
-        AA cell at {inMoney(AA_CELL.price)} (from memory).
+        Parts are counted by the piece, liquids among them, at the cupboard’s prices.
       </Typography>
       <SourceLinks ids={['bought', 'metal']} />
       {cheapest === null ? null : (
@@ -113,11 +113,14 @@ function enoughFor(
 /** How many times dearer a joule out of the arranged battery is than one out of bought cells. */
 function perJoule(
   rows: readonly ComparedRun[] | null,
-  bought: { readonly joules: number; readonly price: number },
+  bought: { readonly joules: number; readonly price: number | null },
 ): string | null {
   const own = rows?.[0];
-  if (own === undefined || !(own.run.joules > 0) || !(own.money.usedUp > 0)) return null;
-  const times = own.money.usedUp / own.run.joules / (bought.price / bought.joules);
+  const usedUp = own?.money?.usedUp ?? 0;
+  if (own === undefined || !(own.run.joules > 0) || !(usedUp > 0) || bought.price === null) {
+    return null;
+  }
+  const times = usedUp / own.run.joules / (bought.price / bought.joules);
   return times > 1
     ? `A joule out of this battery costs about ${formatNumber(times, 2)} times what it costs out of bought cells: it is worth its lesson, not its energy.`
     : `A joule out of this battery costs about ${formatNumber(times, 2)} of what it costs out of bought cells.`;

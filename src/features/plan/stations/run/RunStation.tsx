@@ -1,6 +1,5 @@
 'use client';
 
-import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
 import { Card } from '@/ui/Card';
 import { JobStatus } from '@/ui/JobStatus';
 import { PartTabs } from '@/ui/PartTabs';
@@ -23,12 +22,8 @@ const PARTS = [
   ['ways', 'Against other ways'],
 ] as const;
 
-interface RunStationProps {
-  readonly cupboard: CupboardState;
-}
-
 /** Station 6: what becomes of it when it is left on, used in turns, shorted, or charges a bank. */
-export function RunStation({ cupboard }: RunStationProps) {
+export function RunStation() {
   return (
     <PartTabs label="Ways to leave it running" prefix="run" parts={PARTS}>
       {(part) => {
@@ -42,7 +37,7 @@ export function RunStation({ cupboard }: RunStationProps) {
           case 'bank':
             return <BankPart />;
           case 'ways':
-            return <OtherRunsCard cupboard={cupboard} />;
+            return <OtherRunsCard />;
         }
       }}
     </PartTabs>

@@ -10,7 +10,7 @@ import { deskNetwork } from '@/core/physics/desk/deskNetwork';
 import { pngBlob, svgText } from '@/ui/desk/pictureFile';
 import { saveFile } from '@/ui/saveFile';
 import { usePlanContext } from '../../../PlanProvider';
-import { FromCupboard } from '../wiringOptions/FromCupboard';
+import { HaveDialog } from '../HaveDialog';
 
 interface DeskMenuItemsProps {
   /** Where the menu opens; `null` while it is closed. */
@@ -22,7 +22,7 @@ interface DeskMenuItemsProps {
 export function DeskMenuItems({ anchor, onClose }: DeskMenuItemsProps) {
   const { open, evaluation } = usePlanContext();
   const { enqueueSnackbar } = useSnackbar();
-  const [cupboard, setCupboard] = useState(false);
+  const [having, setHaving] = useState(false);
   const picture = (): SVGSVGElement | null => document.querySelector('svg[data-desk-picture]');
   const saveSvg = (): void => {
     const svg = picture();
@@ -53,7 +53,7 @@ export function DeskMenuItems({ anchor, onClose }: DeskMenuItemsProps) {
   return (
     <>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={onClose}>
-        {item('From the cupboard: what can I light?', () => setCupboard(true))}
+        {item('What can I light with what I have?', () => setHaving(true))}
         <Divider />
         {item('Save the picture as SVG', saveSvg)}
         {item('Save the picture as PNG', () => void savePng())}
@@ -68,7 +68,7 @@ export function DeskMenuItems({ anchor, onClose }: DeskMenuItemsProps) {
           Save the plan as JSON
         </MenuItem>
       </Menu>
-      {cupboard ? <FromCupboard onClose={() => setCupboard(false)} /> : null}
+      {having ? <HaveDialog onClose={() => setHaving(false)} /> : null}
     </>
   );
 }

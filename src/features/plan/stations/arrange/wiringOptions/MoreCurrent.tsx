@@ -3,6 +3,8 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { compareAdditions, type Addition } from '@/core/work/planning/compareAdditions';
 import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
+import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
+import { moneyWords } from '@/core/work/parts/moneyWords';
 import { formatAmps, formatNumber } from '@/core/units';
 import { countLimits, withOwnWiring } from '../../../arrangementEdits';
 import type { useEdit } from '../../../PlanProvider';
@@ -11,12 +13,14 @@ import { withPairs } from '@/core/work/planning/planEdits';
 interface MoreCurrentProps {
   readonly evaluation: PlanEvaluation;
   readonly edit: ReturnType<typeof useEdit>;
+  readonly prices: Pick<CupboardState, 'entries' | 'currency'>;
 }
 
 /** One more string against more metal in the same bodies, side by side. */
-export function MoreCurrent({ evaluation, edit }: MoreCurrentProps) {
+export function MoreCurrent({ evaluation, edit, prices }: MoreCurrentProps) {
   const { desk, amps, wiring, basis } = evaluation;
-  const compared = desk.plainGrid && !desk.loadReversed ? compareAdditions(evaluation) : null;
+  const compared =
+    desk.plainGrid && !desk.loadReversed ? compareAdditions(evaluation, prices) : null;
   if (compared === null || wiring.strings >= countLimits(wiring).mostStrings) return null;
   const pairs = basis.cell.size?.pairs ?? 1;
   return (
@@ -29,6 +33,7 @@ export function MoreCurrent({ evaluation, edit }: MoreCurrentProps) {
           title="One more string"
           from={amps}
           addition={compared.string}
+          currency={prices.currency}
           onChoose={() =>
             edit((before) => withOwnWiring(before, { ...wiring, strings: wiring.strings + 1 }))
           }
@@ -37,6 +42,7 @@ export function MoreCurrent({ evaluation, edit }: MoreCurrentProps) {
           title="Twice the metal in each"
           from={amps}
           addition={compared.metal}
+          currency={prices.currency}
           onChoose={() =>
             edit((before) => ({ ...before, cell: withPairs(before.cell, 2 * pairs) }))
           }
@@ -51,11 +57,12 @@ interface WayProps {
   readonly title: string;
   readonly from: number;
   readonly addition: Addition;
+  readonly currency: string;
   readonly onChoose: () => void;
   readonly disabled?: boolean;
 }
 
-function Way({ title, from, addition, onChoose, disabled = false }: WayProps) {
+function Way({ title, from, addition, currency, onChoose, disabled = false }: WayProps) {
   const { amps, bodies, pairs, price, foodGrams } = addition;
   return (
     <Box sx={{ border: 1, borderColor: 'divider', borderRadius: 1, p: 1 }}>
@@ -66,8 +73,8 @@ function Way({ title, from, addition, onChoose, disabled = false }: WayProps) {
         {formatAmps(from)} → {formatAmps(amps)}
       </Typography>
       <Typography variant="caption" color="textSecondary" component="p">
-        {bodies === 0 ? 'no more bodies' : `${bodies} more bodies`}, {pairs} pairs, cost{' '}
-        {formatNumber(price, 2)}
+        {bodies === 0 ? 'no more bodies' : `${bodies} more bodies`}, {pairs} pairs,{' '}
+        {moneyWords(price, currency)}
         {foodGrams === 0 ? ', no food wasted' : `, ${formatNumber(foodGrams)} g of food`}
       </Typography>
       <Button size="small" onClick={onChoose} disabled={disabled} sx={{ mt: 0.5 }}>

@@ -6,7 +6,7 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { Stock } from '@/core/work/planning/planBatteries';
+import type { Stock } from '@/core/work/planning/plannerTypes';
 import { searchLimitsSchema, type SearchLimits } from '@/core/work/planning/wiringOptions';
 import { formatNumber } from '@/core/units';
 import { QuantityField } from '@/ui/QuantityField';
@@ -75,7 +75,7 @@ export function SearchLimitFields({ wish, onWish }: SearchLimitFieldsProps) {
             helperText="Empty: no limit"
           />
           <Typography variant="caption" color="textSecondary">
-            Costs are rough, in tenths of the price of a plain loaf (from memory).
+            Costs are those of the cupboard, by the piece.
           </Typography>
         </Box>
       ) : null}

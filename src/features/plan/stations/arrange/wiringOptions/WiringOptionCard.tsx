@@ -2,7 +2,8 @@ import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
 import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
-import type { BatteryCandidate } from '@/core/work/planning/planBatteries';
+import type { BatteryCandidate } from '@/core/work/planning/plannerTypes';
+import { moneyWords } from '@/core/work/parts/moneyWords';
 import { asPercentRounded } from '@/core/work/planning/verdict';
 import { wiringReason } from '@/core/work/planning/wiringReason';
 import { formatAmps, formatNumber, formatOhms } from '@/core/units';
@@ -14,6 +15,7 @@ interface WiringOptionCardProps {
   readonly candidate: BatteryCandidate;
   readonly evaluation: PlanEvaluation;
   readonly edit: ReturnType<typeof useEdit>;
+  readonly currency: string;
 }
 
 /** Whether the plan is laid out like that. */
@@ -29,7 +31,7 @@ export function isLaidOut(candidate: BatteryCandidate, evaluation: PlanEvaluatio
 }
 
 /** One battery that would do, with what speaks for it; choosing it lays it out. */
-export function WiringOptionCard({ candidate, evaluation, edit }: WiringOptionCardProps) {
+export function WiringOptionCard({ candidate, evaluation, edit, currency }: WiringOptionCardProps) {
   const { cell, need } = evaluation;
   const { cellsInSeries, strings, pairsPerBody, cells, chance, amps, atEnd } = candidate;
   const ownCell = candidate.family.id === cell.recipe.family;
@@ -77,8 +79,8 @@ export function WiringOptionCard({ candidate, evaluation, edit }: WiringOptionCa
       <Typography variant="body2" color="textSecondary">
         {ownCell ? `${cells} ${bodies}` : `${candidate.family.name}, ${cells} cells`}
         {pairs} · {formatAmps(amps)} → {formatAmps(atEnd.amps)}
-        {atEnd.brightness === null ? '' : `, ${atEnd.brightness}`} · cost{' '}
-        {formatNumber(candidate.price, 2)}
+        {atEnd.brightness === null ? '' : `, ${atEnd.brightness}`} ·{' '}
+        {moneyWords(candidate.price, currency)}
         {candidate.seriesResistorOhms === null
           ? ''
           : ` · with ${formatOhms(candidate.seriesResistorOhms)} in series`}

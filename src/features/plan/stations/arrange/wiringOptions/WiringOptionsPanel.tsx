@@ -10,10 +10,11 @@ import {
   OBJECTIVES,
   type BatteryCandidate,
   type Objective,
-} from '@/core/work/planning/planBatteries';
+} from '@/core/work/planning/plannerTypes';
 import { SEARCH_DEFAULTS, type SearchLimits } from '@/core/work/planning/wiringOptions';
 import type { useEdit } from '../../../PlanProvider';
 import { Impossible } from './Impossible';
+import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
 import { MoreCurrent } from './MoreCurrent';
 import { JobStatus } from '@/ui/JobStatus';
 import { useWorkerJob } from '@/workers/useWorkerJob';
@@ -25,6 +26,7 @@ interface WiringOptionsPanelProps {
   /** Whether the plan follows the planner's suggestion. */
   readonly suggested: boolean;
   readonly edit: ReturnType<typeof useEdit>;
+  readonly prices: Pick<CupboardState, 'entries' | 'currency'>;
 }
 
 const OBJECTIVE_NAMES: Readonly<Record<Objective, string>> = {
@@ -41,18 +43,23 @@ export const WiringOptionsPanel = memo(function WiringOptionsPanel({
   evaluation,
   suggested,
   edit,
+  prices,
 }: WiringOptionsPanelProps) {
+  const { entries, currency } = prices;
   const [wish, setWish] = useState<SearchLimits>(SEARCH_DEFAULTS);
   const [whyNot, setWhyNot] = useState(false);
   const { basis, wiringOptions } = evaluation;
   // What is laid out makes no other question of it.
-  const { cell, target, minutes, running, seriesResistor, meter } = basis;
+  const { cell, target, minutes, running, seriesResistor, meter, have, batteries } = basis;
   const question = useMemo(
-    () => ({ cell, target, minutes, running, seriesResistor, meter }),
-    [cell, target, minutes, running, seriesResistor, meter],
+    () => ({ cell, target, minutes, running, seriesResistor, meter, have, batteries }),
+    [cell, target, minutes, running, seriesResistor, meter, have, batteries],
   );
   const job = useWorkerJob(
-    useCallback((jobs) => jobs.wiringOptions(question, wish), [question, wish]),
+    useCallback(
+      (jobs) => jobs.wiringOptions(question, wish, { entries }),
+      [question, wish, entries],
+    ),
   );
   // An older answer stays while a newer one is worked out.
   const outcome = job.latest;
@@ -92,7 +99,12 @@ export const WiringOptionsPanel = memo(function WiringOptionsPanel({
             <li
               key={`${candidate.family.id} ${candidate.cellsInSeries} ${candidate.strings} ${candidate.pairsPerBody}`}
             >
-              <WiringOptionCard candidate={candidate} evaluation={evaluation} edit={edit} />
+              <WiringOptionCard
+                candidate={candidate}
+                evaluation={evaluation}
+                edit={edit}
+                currency={currency}
+              />
             </li>
           ))}
         </Box>
@@ -123,7 +135,7 @@ export const WiringOptionsPanel = memo(function WiringOptionsPanel({
           ) : null}
         </>
       ) : null}
-      <MoreCurrent evaluation={evaluation} edit={edit} />
+      <MoreCurrent evaluation={evaluation} edit={edit} prices={prices} />
     </Box>
   );
 });

@@ -8,12 +8,13 @@ import { withWiringOption } from './withWiringOption';
 
 const lamp = demoPlan('demo-lamp');
 const typical = newPlan('Lamp');
+const NO_PRICES = { entries: {} };
 
 test.each([
   ['measured cells', lamp],
   ['typical cells', typical],
 ])('a way that is laid out gives what its card said: %s', (_, plan) => {
-  const { candidates } = wiringOptionsOf(plan, SEARCH_DEFAULTS);
+  const { candidates } = wiringOptionsOf(evaluatePlan(plan).basis, SEARCH_DEFAULTS, NO_PRICES);
   expect(candidates.length).toBeGreaterThan(3);
   for (const candidate of candidates) {
     const laid = withWiringOption(plan, candidate, true);
@@ -32,7 +33,11 @@ test.each([
 
 test('a way with another recipe brings its body along, and what was read of the old cell goes', () => {
   const { cell } = evaluatePlan(lamp);
-  const { candidates } = wiringOptionsOf(lamp, { ...SEARCH_DEFAULTS, everyRecipe: true });
+  const { candidates } = wiringOptionsOf(
+    evaluatePlan(lamp).basis,
+    { ...SEARCH_DEFAULTS, everyRecipe: true },
+    NO_PRICES,
+  );
   const others = candidates.filter(({ family }) => family.id !== cell.recipe.family);
   expect(others.length).toBeGreaterThan(0);
   for (const candidate of others) {

@@ -1,6 +1,8 @@
 import { RECIPES } from '@/core/physics/chemistry/recipes';
+import { freshCell } from '@/core/records/plan/newPlan';
 import type { Plan } from '@/core/records/plan/planSchema';
-import { recipeOfFamily, type BatteryCandidate } from '@/core/work/planning/planBatteries';
+import { recipeOfFamily } from '@/core/work/planning/plannerSupply';
+import type { BatteryCandidate } from '@/core/work/planning/plannerTypes';
 import { withPairs } from '@/core/work/planning/planEdits';
 
 /** The plan with a way laid out: its counts, its pairs in one body, and its recipe where it is another one. */
@@ -13,11 +15,11 @@ export function withWiringOption(plan: Plan, candidate: BatteryCandidate, ownCel
       ...plan,
       arrangement,
       cell: {
-        recipe,
-        ownRecipe: null,
-        body: RECIPES[recipe].bodies[0]?.id ?? plan.cell.body,
+        ...freshCell(
+          recipe,
+          candidate.family.made?.bodyId ?? RECIPES[recipe].bodies[0]?.id ?? plan.cell.body,
+        ),
         size: pairsPerBody === 1 ? null : { ...RECIPES[recipe].usualSize, pairs: pairsPerBody },
-        own: null,
       },
     };
   }

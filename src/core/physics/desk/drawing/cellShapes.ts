@@ -1,0 +1,187 @@
+import type { Piece } from '../../chemistry/pieces';
+import type { CellLook, Material } from '../../chemistry/recipe';
+import { fruitShapes } from './fruitShapes';
+import { CARD, colour, ellipse, path, rect, SOFT_INK, type Shape } from './shape';
+
+/** What a cell looks like. */
+export interface CellLooks {
+  readonly look: CellLook;
+  readonly bodyId: string;
+  readonly piece: Piece;
+  readonly plus: Material;
+  readonly minus: Material;
+}
+
+/** Places of the two terminals of a cell drawn at full size. */
+export const TERMINAL_X = 21;
+export const TERMINAL_Y = -29;
+
+/**
+ * One cell centred on the origin, − on the left and + on the right.
+ * @param spacing width of one layer set of a pile
+ */
+export function cellShapes(cell: CellLooks, spacing: number): Shape[] {
+  if (cell.look === 'pile') return pileShapes(cell, spacing);
+  const electrodes = [
+    electrode(-TERMINAL_X, cell.minus, cell.piece),
+    electrode(TERMINAL_X, cell.plus, cell.piece),
+  ];
+  return cell.look === 'rod' ? rodShapes(cell) : [...bodyShapes(cell), ...electrodes];
+}
+
+function bodyShapes({ look, bodyId, piece }: CellLooks): Shape[] {
+  switch (look) {
+    case 'fruit':
+      return fruitShapes(bodyId, piece);
+    case 'cup':
+      return cupShapes(bodyId);
+    case 'sponge':
+      return spongeShapes();
+    case 'towel':
+      return towelShapes();
+    case 'pouch':
+      return pouchShapes();
+    case 'vessels':
+      return vesselShapes();
+    case 'rod':
+    case 'pile':
+      return [];
+  }
+}
+
+/** A slice is thin: the metal does not go deep. */
+function electrode(x: number, metal: Material, piece: Piece): Shape {
+  const height = piece === 'slice' || piece === 'stick' ? 36 : 33;
+  return rect(x - 3.5, TERMINAL_Y, 7, height, {
+    fill: { metal },
+    stroke: CARD,
+    strokeWidth: 0.8,
+  });
+}
+
+function pileShapes({ plus, minus }: CellLooks, spacing: number): Shape[] {
+  const layer = spacing / 3;
+  const disc = (left: number, metal: Material): Shape =>
+    rect(left, -20, layer, 40, { fill: { metal }, stroke: CARD, strokeWidth: 0.8, radius: 2 });
+  return [
+    disc(-1.5 * layer, minus),
+    rect(-0.5 * layer, -18, layer, 36, {
+      fill: colour('#E9DCC0'),
+      stroke: colour('#B9A67C'),
+      strokeWidth: 0.8,
+      radius: 3,
+    }),
+    disc(0.5 * layer, plus),
+  ];
+}
+
+const LIQUID: Readonly<Record<string, string>> = {
+  'rhubarb-juice': '#E3A2A0',
+  'lemon-juice': '#F3E38C',
+  vinegar: '#E4D3A6',
+  brine: '#CFE0E6',
+  'epsom-salt': '#D5E4EA',
+  'sulfuric-acid': '#E3E6C8',
+};
+
+/** A cup of liquid seen from the side. */
+function cupShapes(bodyId: string): Shape[] {
+  return [
+    path('M-25 -8 L25 -8 L20.5 22 L-20.5 22 Z', {
+      fill: colour(LIQUID[bodyId] ?? '#E4D3A6'),
+      grey: 0.92,
+    }),
+    path('M-29 -22 L29 -22 L21 24 L-21 24 Z', { stroke: SOFT_INK, strokeWidth: 1.8 }),
+  ];
+}
+
+const HOLES: readonly (readonly [x: number, y: number, radius: number])[] = [
+  [-14, 2, 2.4],
+  [-4, 10, 1.8],
+  [6, -1, 2.2],
+  [14, 9, 2.6],
+  [-10, 14, 1.6],
+  [1, 4, 1.4],
+];
+
+function spongeShapes(): Shape[] {
+  return [
+    rect(-30, -9, 60, 30, {
+      fill: colour('#E8C766'),
+      stroke: colour('#B28F2E'),
+      strokeWidth: 1.6,
+      radius: 7,
+    }),
+    ...HOLES.map(([x, y, radius]) =>
+      ellipse(x, y, radius, radius, { fill: colour('#C9A33F'), grey: 0.75 }),
+    ),
+  ];
+}
+
+/** A wet towel between foil and charcoal, under a roof on spacers that lets the air in. */
+function towelShapes(): Shape[] {
+  return [
+    path('M-31 -16 L0 -24 L31 -16', { stroke: SOFT_INK, strokeWidth: 2 }),
+    path('M-27 -16 V2 M27 -16 V2', { stroke: SOFT_INK, strokeWidth: 1.4 }),
+    rect(-29, 2, 58, 5, { fill: { metal: 'carbon' } }),
+    rect(-29, 7, 58, 8, {
+      fill: colour('#E9E2D2'),
+      stroke: colour('#B9AE97'),
+      strokeWidth: 0.8,
+    }),
+    rect(-29, 15, 58, 4, {
+      fill: { metal: 'aluminium' },
+      stroke: colour('#8B918F'),
+      strokeWidth: 0.8,
+    }),
+  ];
+}
+
+/** A felt pouch, open at its carbon side. */
+function pouchShapes(): Shape[] {
+  return [
+    path('M-28 -12 H22 V22 H-28 Z', {
+      fill: colour('#D9CBB0'),
+      stroke: colour('#9A8760'),
+      strokeWidth: 1.6,
+    }),
+    path('M-21 -5 H15 M-21 4 H15 M-21 13 H15', {
+      stroke: colour('#B7A47C'),
+      strokeWidth: 1.2,
+      dash: [3, 3],
+    }),
+    path('M26 -9 q4 4 0 8 q-4 4 0 8 q4 4 0 8', { stroke: SOFT_INK, strokeWidth: 1.4 }),
+  ];
+}
+
+/** A carbon rod wound with wet towel and, over it, turns of ribbon. */
+function rodShapes({ plus, minus }: CellLooks): Shape[] {
+  return [
+    rect(-30, -9, 60, 18, { fill: { metal: plus }, radius: 9 }),
+    rect(-25, -11, 46, 22, {
+      fill: colour('#E9E2D2'),
+      stroke: colour('#B9AE97'),
+      strokeWidth: 0.8,
+      radius: 4,
+    }),
+    ...[-19, -10, -1, 8, 17].map((x) =>
+      rect(x - 2, -12, 4.4, 24, {
+        fill: { metal: minus },
+        stroke: colour('#6E7673'),
+        strokeWidth: 0.5,
+        turned: 12,
+      }),
+    ),
+    path('M-21 -13 V-29 M21 -9 V-29', { stroke: SOFT_INK, strokeWidth: 1.6 }),
+  ];
+}
+
+/** Two beakers of solution, joined by a bridge. */
+function vesselShapes(): Shape[] {
+  return [
+    path('M-31 2 H-4 V22 H-31 Z', { fill: colour('#D9E2E6'), grey: 0.96 }),
+    path('M4 2 H31 V22 H4 Z', { fill: colour('#7FB3D6'), grey: 0.85 }),
+    path('M-31 -14 V22 H-4 V-14 M4 -14 V22 H31 V-14', { stroke: SOFT_INK, strokeWidth: 1.6 }),
+    path('M-10 14 V-18 H10 V14', { stroke: colour('#C9B98F'), strokeWidth: 4.5 }),
+  ];
+}

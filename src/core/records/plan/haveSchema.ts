@@ -1,0 +1,11 @@
+import { z } from 'zod';
+import { PART_IDS, type PartId } from '../cupboard/parts';
+
+export const partIdSchema = z.enum(PART_IDS as [PartId, ...PartId[]], 'This part is not known.');
+
+/** So many units of each part; a part that is not named is not there. */
+export const haveSchema = z.partialRecord(
+  partIdSchema,
+  z.number('Give a number.').min(0, 'Give 0 or more.').max(100_000, 'Give at most 100000.'),
+);
+export type PartCounts = Readonly<z.infer<typeof haveSchema>>;

@@ -1,0 +1,22 @@
+import { PARTS, type PartId } from '../../records/cupboard/parts';
+
+/** Rounding of amounts that were added up must not ask for one more. */
+const ROUNDING = 1e-9;
+
+/** `12 kiwis`, `250 g table salt`, `1 sheet of felt`. */
+export function amountWords(part: PartId, amount: number): string {
+  const { unit } = PARTS[part];
+  const counted = unit === 'piece' || unit === 'sheet' ? '' : ` ${unit}`;
+  return `${wholeUnits(amount)}${counted} ${partWords(part, amount)}`;
+}
+
+/** A part by its name for so many of it: `kiwi`, `kiwis`. */
+export function partWords(part: PartId, amount: number): string {
+  const { name, plural } = PARTS[part];
+  return wholeUnits(amount) === 1 ? name : plural;
+}
+
+/** Whole units that hold an amount. */
+export function wholeUnits(amount: number): number {
+  return Math.ceil(amount - ROUNDING);
+}

@@ -1,0 +1,6 @@
+import { formatNumber } from '../../units';
+
+/** `12.50 EUR`, or that nobody set a price. */
+export function moneyWords(price: number | null, currency: string): string {
+  return price === null ? 'price unknown' : `${formatNumber(price)} ${currency}`.trim();
+}

@@ -1,0 +1,34 @@
+import { csvText } from '../../formats/csv';
+import { aisleOf } from '../../records/cupboard/aisles';
+import { PARTS } from '../../records/cupboard/parts';
+import type { LessonFacts } from './sheets/lessonFacts';
+
+const HEADER = [
+  'aisle',
+  'part',
+  'unit',
+  'a group',
+  'class',
+  'in stock',
+  'packs',
+  'in a pack',
+  'price',
+  'bought',
+];
+
+/** The shopping list as CSV; a price that nobody set stays empty. */
+export function shoppingCsv({ shopping, kit, plan }: LessonFacts): string {
+  const rows = shopping.lines.map(({ part, needed, inCupboard, packs, pack, price }) => [
+    aisleOf(part),
+    PARTS[part].name,
+    PARTS[part].unit,
+    kit.lines.find((one) => one.part === part)?.perGroup ?? 0,
+    needed,
+    inCupboard,
+    packs,
+    pack,
+    price ?? '',
+    plan.lesson.bought.includes(part) ? 'yes' : '',
+  ]);
+  return csvText(HEADER, rows);
+}

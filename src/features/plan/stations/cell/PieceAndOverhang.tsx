@@ -1,0 +1,65 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { useMemo } from 'react';
+import { PIECE_NAMES, piecesOf } from '@/core/physics/chemistry/pieces';
+import { planSchema, type Plan } from '@/core/records/plan/planSchema';
+import { overhangWords } from '@/core/work/planning/explainOverhang';
+import { formatMillimetres } from '@/core/units';
+import { Choice } from '@/ui/Choice';
+import { QuantityField } from '@/ui/QuantityField';
+import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
+
+/** How the fruit is cut, or how far the separators of a pile stand out. */
+export function PieceAndOverhang() {
+  const plan = usePlan();
+  const edit = useEdit();
+  const { evaluation } = usePlanContext();
+  const { recipe, body, piece } = evaluation.cell;
+  const pieces = piecesOf(body.id, recipe.look);
+  const leak = useMemo(() => overhangWords(plan, evaluation), [plan, evaluation]);
+  const change = (part: Partial<Plan['cell']>, typing: string | null = null): void =>
+    edit((before) => ({ ...before, cell: { ...before.cell, ...part } }), typing);
+  if (pieces.length > 1) {
+    return (
+      <Box>
+        <Choice
+          label="How it is cut"
+          value={piece}
+          options={pieces.map((one) => [one, PIECE_NAMES[one]] as const)}
+          // Readings are of the piece that they were taken from.
+          onChange={(chosen) => change({ piece: chosen, own: null })}
+        />
+        {piece === 'whole' ? null : (
+          <Typography variant="body2" color="textSecondary" sx={{ mb: 1 }}>
+            An adult cuts. Each piece is a cell of its own, with less room for the metals; its cut
+            face dries and browns.
+          </Typography>
+        )}
+      </Box>
+    );
+  }
+  if (recipe.look !== 'pile') return null;
+  return (
+    <Box sx={{ mb: 1.5 }}>
+      <QuantityField
+        label="Separator wider than the metal by"
+        kind="millimetres"
+        value={plan.cell.overhangMillimetres}
+        format={formatMillimetres}
+        schema={planSchema.shape.cell.shape.overhangMillimetres}
+        onCommit={(value) => {
+          if (value !== null) change({ overhangMillimetres: value }, 'overhang');
+        }}
+        helperText="Below 0: smaller, as is usual in stacks. Above 0: its wet rim leaks to the next layer."
+        fullWidth
+      />
+      {leak === null ? null : (
+        <Typography variant="body2" sx={{ mt: 1, fontWeight: 600 }} data-testid="overhang-words">
+          {leak}
+        </Typography>
+      )}
+    </Box>
+  );
+}

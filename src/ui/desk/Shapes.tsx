@@ -1,0 +1,48 @@
+import type { Paint, Shape } from '@/core/physics/desk/drawing/shape';
+import { CARD, materialFill, SOFT_INK } from './DeskPatterns';
+
+/** A drawing on the screen; `prefix` names the picture's own patterns. */
+export function Shapes({ shapes, prefix }: { shapes: readonly Shape[]; prefix: string }) {
+  return (
+    <g strokeLinejoin="round">
+      {shapes.map((shape, index) => (
+        // A drawing never changes its order.
+        <ShapeElement key={index} shape={shape} prefix={prefix} />
+      ))}
+    </g>
+  );
+}
+
+function ShapeElement({ shape, prefix }: { shape: Shape; prefix: string }) {
+  const painted = {
+    fill: shape.fill === null ? 'none' : painting(shape.fill, prefix),
+    ...(shape.stroke === null
+      ? {}
+      : { stroke: painting(shape.stroke, prefix), strokeWidth: shape.strokeWidth }),
+    ...(shape.dash === null ? {} : { strokeDasharray: shape.dash.join(' ') }),
+  };
+  switch (shape.kind) {
+    case 'ellipse':
+      return <ellipse cx={shape.cx} cy={shape.cy} rx={shape.rx} ry={shape.ry} {...painted} />;
+    case 'path':
+      return <path d={shape.d} {...painted} />;
+    case 'rect': {
+      const { x, y, width, height, radius, turned } = shape;
+      const about = `${x + width / 2} ${y + height / 2}`;
+      return (
+        <rect
+          {...{ x, y, width, height }}
+          rx={radius}
+          {...(turned === 0 ? {} : { transform: `rotate(${turned} ${about})` })}
+          {...painted}
+        />
+      );
+    }
+  }
+}
+
+function painting(paint: Paint, prefix: string): string {
+  if ('metal' in paint) return materialFill(paint.metal, prefix);
+  if ('role' in paint) return paint.role === 'card' ? CARD : SOFT_INK;
+  return paint.colour;
+}
