@@ -74,6 +74,6 @@ test('no pupil sheet of strong acid, and nothing at all above 60 V', async () =>
 });
 
 test('a sheet that does not exist is refused by its name', () => {
-  const parsed = printRequestSchema.safeParse({ sheet: 'poster', paper: 'A9' });
+  const parsed = printRequestSchema.safeParse({ sheet: 'banner', paper: 'A9' });
   expect(parsed.error?.issues.map(({ path }) => path.join('.'))).toEqual(['sheet', 'paper']);
 });

@@ -1,7 +1,8 @@
 import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
 import { lessonFacts, type LessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
 import { localTimeAt } from '@/core/work/preparation/localTime';
-import { timetable, type Timetable } from '@/core/work/preparation/timetable';
+import { lessonTimes } from '@/core/work/preparation/lessonTimes';
+import type { Timetable } from '@/core/work/preparation/timetable';
 import type { Result } from '@/core/result';
 import { succeed } from '@/core/result';
 import type { ServerContext } from './context';
@@ -22,14 +23,7 @@ export function openLesson(context: ServerContext, id: string): Result<OpenLesso
   const evaluation = evaluatePlan(plan);
   const cupboard = openBench(context, 'cupboard').initial.state;
   const facts = lessonFacts(plan, evaluation, { cupboard, planId: id });
-  return succeed({ facts, times: timesOf(facts, context.now()) });
-}
-
-function timesOf({ plan, kit, evaluation, gate }: LessonFacts, now: number): Timetable | null {
-  if (plan.lessonDate === null || !gate.preparing) return null;
-  const { minutesToBuild } = evaluation.cell.recipe;
-  return timetable(
-    { lesson: plan.lesson, date: plan.lessonDate, kit, minutesPerCell: minutesToBuild },
-    localTimeAt(now, new Date(now).getTimezoneOffset()),
-  );
+  const now = context.now();
+  const local = localTimeAt(now, new Date(now).getTimezoneOffset());
+  return succeed({ facts, times: lessonTimes(facts, local) });
 }

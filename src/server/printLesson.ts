@@ -27,11 +27,15 @@ export interface Print {
   readonly fileName: string;
 }
 
-/** A lesson's sheets as PDF; `null` where there is no such plan. Sheets that the gates withhold are refused with the reason. */
+/**
+ * A lesson's sheets as PDF; `null` where there is no such plan. Sheets that the gates withhold are refused with the reason.
+ * @param joinAt address at which groups join, without the code; `null` where this machine has none in a local network
+ */
 export async function printLesson(
   context: ServerContext,
   id: string,
   { sheet, wording, paper }: PrintRequest,
+  joinAt: string | null = null,
 ): Promise<Result<Print> | null> {
   const opened = openLesson(context, id);
   if (opened === null) return null;
@@ -52,7 +56,7 @@ export async function printLesson(
     });
   }
   const { plan, evaluation } = facts;
-  const sheets = wanted.map((one) => sheetOf(one, facts, times, wording));
+  const sheets = wanted.map((one) => sheetOf(one, facts, times, wording, joinAt));
   const size: Paper = paper ?? plan.lesson.paper;
   const pdf = await pdfOfSheets(
     sheets,

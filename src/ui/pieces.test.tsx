@@ -104,7 +104,7 @@ test('a miniature draws no more cells than can be told apart', () => {
   );
   expect(screen.getByRole('img')).toHaveAccessibleName('5 × 40 × cup of vinegar');
   // Cups of at most twelve columns and five rows, one outline each.
-  expect(container.querySelectorAll('path[stroke-linejoin="round"]').length).toBe(60);
+  expect(container.querySelectorAll('path[stroke-width="1.8"]').length).toBe(60);
 });
 
 test('a view that broke says why and what is safe, and is tried again', async () => {

@@ -28,11 +28,21 @@ export function openGatewayNow(): OpenGateway | null {
     : { port: grozerGateway.port, addresses: localAddresses() };
 }
 
+/** Where groups join once the gateway is open; `null` where this machine is in no local network. */
+export function joinAddress(): string | null {
+  const [address] = localAddresses();
+  return address === undefined ? null : `http://${address}:${gatewayPort()}/join`;
+}
+
+function gatewayPort(): number {
+  return Number(process.env['GROZER_GATEWAY_PORT'] ?? appPort() + 1);
+}
+
 /** Opens the gateway; does nothing where it is open. */
 export async function openGateway(): Promise<Result<OpenGateway>> {
   const open = openGatewayNow();
   if (open !== null) return succeed(open);
-  const port = Number(process.env['GROZER_GATEWAY_PORT'] ?? appPort() + 1);
+  const port = gatewayPort();
   const host = process.env['GROZER_GATEWAY_HOST'] ?? '0.0.0.0';
   try {
     const server = await createLanGateway({

@@ -1,13 +1,12 @@
-import type { Material } from '@/core/physics/chemistry/recipe';
-import { cellsOf, withoutFaults, type Desk } from '@/core/physics/desk/desk';
+import { cellsOf, withoutFaults, type Desk, type StandingCell } from '@/core/physics/desk/desk';
 import { deskGeometry, type DeskGeometry, type PlacedCell } from '@/core/physics/desk/deskGeometry';
+import { cellShapes, TERMINAL_X, TERMINAL_Y } from '@/core/physics/desk/drawing/cellShapes';
+import { MATERIAL_LOOK } from '@/core/physics/desk/drawing/materialLook';
+import { drawShapes } from './drawShapes';
+import { FONTS, type SheetPdf } from './sheetPdf';
 
-type Pdf = PDFKit.PDFDocument;
-
-const TERMINAL_X = 21;
-const BODY = { rx: 29, ry: 20 };
 const INK = '#000000';
-const LINE = 0.9;
+const LINE = 1;
 
 /** A battery with its load and the resistor before it, if there is one. */
 export interface DrawnDesk {
@@ -16,27 +15,29 @@ export interface DrawnDesk {
   readonly resistor: string | null;
 }
 
-/**
- * The battery as it stands on the desk, in black lines: zinc, magnesium and aluminium hatched, carbon dotted, copper
- * plain, so that a copier keeps them apart. Returns the height that it took, points.
- */
-export function drawDesk(
-  pdf: Pdf,
-  { desk, loadName, resistor }: DrawnDesk,
-  { x, y, width }: { x: number; y: number; width: number },
-): number {
-  const sound = withoutFaults(desk);
-  const geometry = deskGeometry(sound);
-  const scale = width / geometry.width;
+interface Frame {
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  /** Tallest that it may be, points. */
+  readonly most: number;
+}
+
+/** The battery as it stands on the desk, in the screen's shapes and black. Returns the height that it took, points. */
+export function drawDesk(pdf: SheetPdf, drawn: DrawnDesk, { x, y, width, most }: Frame): number {
+  const { loadName, resistor } = drawn;
+  const geometry = deskGeometry(withoutFaults(drawn.desk));
   const height = geometry.returnY + 12;
+  const scale = Math.min(width / geometry.width, most / height);
   pdf.save();
-  pdf.translate(x, y).scale(scale);
+  pdf.translate(x + (width - geometry.width * scale) / 2, y).scale(scale);
   pdf.lineWidth(LINE).strokeColor(INK).fillColor(INK);
   drawWires(pdf, geometry);
-  for (const placed of geometry.cells) drawCell(pdf, placed, geometry);
+  for (const placed of geometry.cells) drawPlaced(pdf, placed, geometry);
   drawLoad(pdf, geometry, loadName);
   if (resistor !== null) drawResistor(pdf, geometry, resistor);
   pdf.restore();
+  pdf.write(FONTS.text);
   return height * scale;
 }
 
@@ -45,10 +46,28 @@ export function deskCaption(desk: Desk): string {
   const cells = cellsOf(desk);
   const [first] = cells;
   const strings = desk.strings.length;
-  return `${cells.length} cells, ${strings} ${strings === 1 ? 'string' : 'strings'}; − ${first?.recipe.minus.part ?? ''} (left), + ${first?.recipe.plus.part ?? ''} (right).`;
+  const count = `${cells.length} cells, ${strings} ${strings === 1 ? 'string' : 'strings'}`;
+  if (first === undefined) return count;
+  const { plus, minus } = first.recipe;
+  return `${count}; − ${MATERIAL_LOOK[minus.material]} (left), + ${MATERIAL_LOOK[plus.material]} (right).`;
 }
 
-function drawWires(pdf: Pdf, geometry: DeskGeometry): void {
+/** One cell centred on a point, with its signs. */
+export function drawCell(
+  pdf: SheetPdf,
+  { recipe, body, piece }: Pick<StandingCell, 'recipe' | 'body' | 'piece'>,
+  spacing: number,
+): void {
+  const { plus, minus, look } = recipe;
+  const looks = { look, bodyId: body.id, piece, plus: plus.material, minus: minus.material };
+  drawShapes(pdf, cellShapes(looks, spacing));
+  const [x, y] = look === 'pile' ? [spacing / 3, -34] : [TERMINAL_X, TERMINAL_Y - 15];
+  pdf.write(FONTS.bold).fillColor(INK).fontSize(12);
+  pdf.text('−', -x - 4, y, { lineBreak: false });
+  pdf.text('+', x - 4, y, { lineBreak: false });
+}
+
+function drawWires(pdf: SheetPdf, geometry: DeskGeometry): void {
   const { rows, leftBusX, rightBusX, leads, groupBuses } = geometry;
   const top = (rows[0]?.y ?? 0) - 16;
   const bottom = (rows.at(-1)?.y ?? 0) - 16;
@@ -65,64 +84,18 @@ function drawWires(pdf: Pdf, geometry: DeskGeometry): void {
       .lineTo(toX, y)
       .stroke();
   }
-  pdf.fontSize(11);
+  pdf.write(FONTS.text).fontSize(11);
   for (const { label, y, string } of rows) {
-    const text = string === null ? `${label}` : `string ${label}`;
+    const text = string === null ? label : `string ${label}`;
     pdf.text(text, string === null ? leftBusX + 60 : 0, y - 6, { lineBreak: false });
   }
 }
 
-function drawCell(pdf: Pdf, { cell, x, y }: PlacedCell, geometry: DeskGeometry): void {
-  const { plus, minus, look } = cell.recipe;
+function drawPlaced(pdf: SheetPdf, { cell, x, y }: PlacedCell, geometry: DeskGeometry): void {
   pdf.save();
   pdf.translate(x, y);
-  if (look === 'pile') {
-    const third = geometry.spacing / 3;
-    electrode(pdf, -1.5 * third, -20, third, 40, minus.material);
-    pdf.rect(-0.5 * third, -18, third, 36).stroke();
-    electrode(pdf, 0.5 * third, -20, third, 40, plus.material);
-  } else {
-    pdf.scale(geometry.scale);
-    if (look === 'fruit') pdf.ellipse(0, 0, BODY.rx, BODY.ry).stroke();
-    else if (look === 'vessels') {
-      pdf.rect(-30, -14, 26, 32).stroke();
-      pdf.rect(4, -14, 26, 32).stroke();
-      pdf.moveTo(-12, -18).lineTo(-12, 4).moveTo(12, -18).lineTo(12, 4).stroke();
-    } else pdf.rect(-28, -16, 56, 36).stroke();
-    electrode(pdf, -TERMINAL_X - 3.5, -29, 7, 33, minus.material);
-    electrode(pdf, TERMINAL_X - 3.5, -29, 7, 33, plus.material);
-    pdf.fillColor(INK).fontSize(13);
-    pdf.text('−', -TERMINAL_X - 4, -44, { lineBreak: false });
-    pdf.text('+', TERMINAL_X - 4, -44, { lineBreak: false });
-  }
-  pdf.restore();
-}
-
-function electrode(
-  pdf: Pdf,
-  x: number,
-  y: number,
-  width: number,
-  height: number,
-  material: Material,
-): void {
-  pdf.save();
-  pdf.rect(x, y, width, height).fillAndStroke('#FFFFFF', INK);
-  pdf.rect(x, y, width, height).clip();
-  if (material === 'carbon') {
-    for (let at = y + 2; at < y + height; at += 4) {
-      for (let across = x + 2; across < x + width; across += 4)
-        pdf.circle(across, at, 0.7).fill(INK);
-    }
-  } else if (material !== 'copper') {
-    pdf.lineWidth(0.8);
-    for (let at = y - width; at < y + height; at += 4) {
-      pdf
-        .moveTo(x, at + width)
-        .lineTo(x + width, at)
-        .stroke();
-    }
-  }
+  if (!geometry.touching) pdf.scale(geometry.scale);
+  drawCell(pdf, cell, geometry.touching ? geometry.spacing : 60);
   pdf.restore();
 }
 
@@ -133,7 +106,7 @@ function plusWireY({ rows, loadY }: DeskGeometry): number {
   return Math.min(Math.max(loadY, top), bottom);
 }
 
-function drawResistor(pdf: Pdf, geometry: DeskGeometry, value: string): void {
+function drawResistor(pdf: SheetPdf, geometry: DeskGeometry, value: string): void {
   const x = (geometry.rightBusX + geometry.loadX - 24) / 2;
   const y = plusWireY(geometry);
   pdf.rect(x - 11, y - 4, 22, 8).fillAndStroke('#FFFFFF', INK);
@@ -141,7 +114,7 @@ function drawResistor(pdf: Pdf, geometry: DeskGeometry, value: string): void {
   pdf.text(value, x - 22, y - 15, { width: 44, align: 'center', lineBreak: false });
 }
 
-function drawLoad(pdf: Pdf, geometry: DeskGeometry, loadName: string): void {
+function drawLoad(pdf: SheetPdf, geometry: DeskGeometry, loadName: string): void {
   const { rightBusX, leftBusX, loadX, loadY, returnY, rows } = geometry;
   const bottom = (rows.at(-1)?.y ?? 0) - 16;
   const wireY = plusWireY(geometry);
@@ -157,9 +130,10 @@ function drawLoad(pdf: Pdf, geometry: DeskGeometry, loadName: string): void {
     .lineTo(leftBusX, returnY)
     .lineTo(leftBusX, bottom)
     .stroke();
-  pdf.rect(loadX - 24, loadY - 18, 48, 36).fillAndStroke('#FFFFFF', INK);
-  pdf.fillColor(INK).fontSize(9);
-  pdf.text('+', loadX - 22, loadY - 16, { lineBreak: false });
+  pdf.roundedRect(loadX - 24, loadY - 18, 48, 36, 4).fillAndStroke('#FFFFFF', INK);
+  pdf.write(FONTS.bold).fillColor(INK).fontSize(9);
+  pdf.text('+', loadX - 21, loadY - 16, { lineBreak: false });
   pdf.text('−', loadX + 14, loadY - 16, { lineBreak: false });
-  pdf.text(loadName, loadX - 22, loadY - 6, { width: 44, height: 24, align: 'center' });
+  pdf.write(FONTS.text).fontSize(9);
+  pdf.text(loadName, loadX - 22, loadY - 5, { width: 44, height: 24, align: 'center' });
 }

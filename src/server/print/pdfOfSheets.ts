@@ -1,33 +1,33 @@
-import { join } from 'node:path';
-import PDFDocument from 'pdfkit';
 import type { Paper } from '@/core/records/plan/lessonSchema';
 import type { PrintedSheet } from '@/core/work/preparation/sheets/sheet';
 import { DEFERRAL } from '@/core/physics/safety/cautions';
 import type { DrawnDesk } from './drawDesk';
-import { FONTS, MARGINS, renderSheet } from './renderSheet';
+import { MARGINS } from './page';
+import { printable } from './printable';
+import { renderSheet } from './renderSheet';
+import { FONTS, SheetPdf } from './sheetPdf';
 
-const FONT_FOLDER = join(
-  process.cwd(),
-  'node_modules/@fontsource/atkinson-hyperlegible-next/files',
-);
-const fontFile = (weight: number): string =>
-  join(FONT_FOLDER, `atkinson-hyperlegible-next-latin-${weight}-normal.woff`);
+interface PrintFacts {
+  readonly title: string;
+  readonly paper: Paper;
+  readonly made: Date;
+}
+
+/** Sizes that a sheet for one page is tried in, largest first; the smallest is still read at arm's length. */
+const SCALES = [1, 0.94, 0.88, 0.82, 0.76, 0.7, 0.64] as const;
 
 /** Sheets one after another as a PDF with the fonts in it; every page carries the deferral to local rules. */
 export async function pdfOfSheets(
   sheets: readonly PrintedSheet[],
   drawn: DrawnDesk | null,
-  { title, paper, made }: { title: string; paper: Paper; made: Date },
+  facts: PrintFacts,
 ): Promise<Buffer> {
-  const pdf = new PDFDocument({
-    size: paper === 'A4' ? 'A4' : 'LETTER',
-    margins: MARGINS,
+  const pdf = new SheetPdf({
+    ...pageOf(facts.paper, sheets[0]),
     bufferPages: true,
-    info: { Title: title, Creator: 'Grozer', CreationDate: made },
+    info: { Title: facts.title, Creator: 'Grozer', CreationDate: facts.made },
     lang: 'en',
   });
-  pdf.registerFont(FONTS.text, fontFile(400));
-  pdf.registerFont(FONTS.bold, fontFile(700));
   const chunks: Buffer[] = [];
   const done = new Promise<Buffer>((resolve, reject) => {
     pdf.on('data', (chunk: Buffer) => chunks.push(chunk));
@@ -35,25 +35,52 @@ export async function pdfOfSheets(
     pdf.on('error', reject);
   });
   sheets.forEach((sheet, index) => {
-    if (index > 0) pdf.addPage();
-    renderSheet(pdf, sheet, drawn);
+    if (index > 0) pdf.addPage(pageOf(facts.paper, sheet));
+    renderSheet(pdf, sheet, drawn, scaleFor(sheet, drawn, facts.paper));
   });
-  addFooters(pdf, title);
+  addFooters(pdf, printable(facts.title));
   pdf.end();
   return done;
 }
 
-function addFooters(pdf: PDFKit.PDFDocument, title: string): void {
+function pageOf(paper: Paper, sheet: PrintedSheet | undefined): PDFKit.PDFDocumentOptions {
+  return {
+    size: paper === 'A4' ? 'A4' : 'LETTER',
+    layout: sheet?.landscape === true ? 'landscape' : 'portrait',
+    margins: MARGINS,
+  };
+}
+
+/** The largest size in which a sheet for one page fits on one. */
+function scaleFor(sheet: PrintedSheet, drawn: DrawnDesk | null, paper: Paper): number {
+  if (sheet.onePage !== true) return 1;
+  const smallest = SCALES[SCALES.length - 1] ?? 1;
+  return SCALES.find((scale) => pagesOf(sheet, drawn, paper, scale) === 1) ?? smallest;
+}
+
+function pagesOf(
+  sheet: PrintedSheet,
+  drawn: DrawnDesk | null,
+  paper: Paper,
+  scale: number,
+): number {
+  const trial = new SheetPdf({ ...pageOf(paper, sheet), bufferPages: true });
+  renderSheet(trial, sheet, drawn, scale);
+  return trial.bufferedPageRange().count;
+}
+
+function addFooters(pdf: SheetPdf, title: string): void {
   const { start, count } = pdf.bufferedPageRange();
   for (let page = start; page < start + count; page += 1) {
     pdf.switchToPage(page);
     const { width, height, margins } = pdf.page;
     // Text below the lower margin would begin a new page.
     margins.bottom = 0;
-    pdf.font(FONTS.text).fontSize(7).fillColor('#444444');
-    pdf.text(DEFERRAL, margins.left, height - 44, { width: width - margins.left - margins.right });
+    const inner = width - margins.left - margins.right;
+    pdf.write(FONTS.text).fontSize(7).fillColor('#444444');
+    pdf.text(DEFERRAL, margins.left, height - 44, { width: inner });
     pdf.text(`${title} · page ${page - start + 1} of ${count}`, margins.left, height - 22, {
-      width: width - margins.left - margins.right,
+      width: inner,
       lineBreak: false,
     });
     margins.bottom = MARGINS.bottom;

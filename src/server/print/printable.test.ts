@@ -1,11 +1,27 @@
 import { printable } from './printable';
+import { FONTS, SheetPdf } from './sheetPdf';
 
-test.each([
-  ['654 Ω and 1.09 kΩ', '654 ohm and 1.09 kilohm'],
-  ['50 µA → 2 mA', '50 microamps to 2 mA'],
-  ['Zn → Zn²⁺ + 2 e⁻', 'Zn to Zn²+ + 2 e−'],
-  ['2.2\u00a0mA at 1.80\u00a0V', '2.2 mA at 1.80 V'],
-  ['E² / 4r, 20 °C, −0.5 V, “kiwi”', 'E² / 4r, 20 °C, −0.5 V, “kiwi”'],
-])('%s is printed as %s', (text, printed) => {
-  expect(printable(text)).toBe(printed);
+test('hard spaces become ordinary ones, signs stay what they are', () => {
+  expect(printable('2.2\u00a0mA at\u202f1.80\u2009V')).toBe('2.2 mA at 1.80 V');
+  expect(printable('654 Ω, 50 µA → Zn²⁺ + 2 e⁻')).toBe('654 Ω, 50 µA → Zn²⁺ + 2 e⁻');
+});
+
+test('every sign that a sheet uses has a glyph: in the chosen font, or in the one that steps in', () => {
+  const pdf = new SheetPdf({ size: 'A4' });
+  for (const font of [FONTS.text, FONTS.bold, FONTS.heading]) {
+    pdf.write(font).fontSize(10);
+    for (const sign of 'µΩ→≈≤⁺⁻²₂₄−×·½“”’…☐☑○●°′') {
+      // The place of a missing glyph is as wide as that of a sign that no font has.
+      expect(pdf.lacks(sign)).toBe(false);
+      expect(pdf.widthOfString(sign)).toBeGreaterThan(0);
+    }
+    expect(pdf.lacks('\u{1F9EA}')).toBe(true);
+  }
+});
+
+test('a line with foreign signs is as long as its pieces', () => {
+  const pdf = new SheetPdf({ size: 'A4' });
+  pdf.write(FONTS.text).fontSize(12);
+  const sum = ['654 ', 'Ω', ' each'].reduce((total, piece) => total + pdf.widthOfString(piece), 0);
+  expect(pdf.widthOfString('654 Ω each')).toBeCloseTo(sum, 6);
 });

@@ -1,209 +1,198 @@
 import type { Block, PrintedSheet } from '@/core/work/preparation/sheets/sheet';
 import { deskCaption, drawDesk, type DrawnDesk } from './drawDesk';
+import { GREY, keepTogether, plainText, rule, TEXT_SIZE, wholePage, type Column } from './page';
 import { printable } from './printable';
+import { renderCards } from './renderCards';
+import { renderPictures } from './renderPictures';
+import { renderStairs } from './renderStairs';
+import { renderTable } from './renderTable';
+import { FONTS, type SheetPdf } from './sheetPdf';
 
-type Pdf = PDFKit.PDFDocument;
-
-export const FONTS = { text: 'text', bold: 'bold' } as const;
-/** Margins of a page in points: 17 mm, and 20 mm below for the footer. */
-export const MARGINS = { top: 48, left: 48, right: 48, bottom: 58 } as const;
-
-const GREY = '#444444';
-const TEXT_SIZE = 10.5;
-const ROW_PADDING = 4;
-const WRITABLE_ROW = 22;
-const LINE_HEIGHT = 22;
-const BOX = 8.5;
+const LINE_HEIGHT = 24;
+const BOX = 8;
+const COLUMN_GAP = 18;
 
 /** Writes a sheet from the top of the current page; long ones go on over further pages. */
 export function renderSheet(
-  pdf: Pdf,
+  pdf: SheetPdf,
   { title, subtitle, blocks }: PrintedSheet,
   drawn: DrawnDesk | null,
+  scale = 1,
 ): void {
-  pdf.fillColor('#000000').font(FONTS.bold).fontSize(17).text(printable(title));
-  pdf.font(FONTS.text).fontSize(TEXT_SIZE).fillColor(GREY).text(printable(subtitle));
-  pdf.moveDown(0.6).fillColor('#000000');
-  for (const block of blocks) renderBlock(pdf, block, drawn);
+  const column = wholePage(pdf, scale);
+  pdf
+    .write(FONTS.heading)
+    .fontSize(20 * scale)
+    .fillColor('#000000');
+  pdf.text(printable(title), column.x, pdf.y, { width: column.width });
+  plainText(pdf, column).fillColor(GREY).text(printable(subtitle), { width: column.width });
+  pdf.y += 7 * scale;
+  for (const block of blocks) renderBlock(pdf, block, drawn, column);
 }
 
-function renderBlock(pdf: Pdf, block: Block, drawn: DrawnDesk | null): void {
-  pdf.font(FONTS.text).fontSize(TEXT_SIZE).fillColor('#000000');
+function renderBlock(pdf: SheetPdf, block: Block, drawn: DrawnDesk | null, column: Column): void {
+  const { x, width, scale } = column;
+  plainText(pdf, column);
+  pdf.x = x;
   switch (block.kind) {
     case 'heading':
-      keepTogether(pdf, 46);
-      pdf.moveDown(0.5).font(FONTS.bold).fontSize(12.5).text(printable(block.text)).moveDown(0.2);
+      keepTogether(pdf, 46 * scale);
+      pdf.y += 6 * scale;
+      pdf.write(FONTS.heading).fontSize(13.5 * scale);
+      pdf.text(printable(block.text), x, pdf.y, { width });
+      pdf.y += 3 * scale;
       return;
     case 'text':
-      if (block.strong === true) pdf.font(FONTS.bold);
-      pdf.text(printable(block.text), { lineGap: 1.5 }).moveDown(0.25);
+      if (block.strong === true) pdf.write(FONTS.bold);
+      pdf.text(printable(block.text), x, pdf.y, { width, lineGap: 1.5 * scale });
+      pdf.y += 4 * scale;
       return;
     case 'list':
-      renderList(pdf, block);
+      renderList(pdf, block, column);
       return;
     case 'table':
-      renderTable(pdf, block);
+      renderTable(pdf, block, column);
       return;
     case 'caution':
-      renderCaution(pdf, block.text);
+      renderCaution(pdf, block.text, column);
       return;
     case 'desk':
-      if (drawn === null) throw new Error('a sheet with a desk needs one to draw');
-      renderDesk(pdf, drawn);
+      renderDesk(pdf, needed(drawn), block.most * pdf.page.height, column);
+      return;
+    case 'pictures':
+      renderPictures(pdf, block, needed(drawn), column);
+      return;
+    case 'stairs':
+      renderStairs(pdf, block, column);
       return;
     case 'lines':
       for (let line = 0; line < block.count; line += 1) {
         keepTogether(pdf, LINE_HEIGHT);
         pdf.y += LINE_HEIGHT;
-        rule(pdf, pdf.y, '#999999');
+        rule(pdf, column, pdf.y, '#999999');
       }
-      pdf.moveDown(0.4);
+      pdf.y += 8;
+      return;
+    case 'columns':
+      renderColumns(pdf, block.columns, drawn, column);
+      return;
+    case 'frame': {
+      // As tall as there is room for, down to half of what is wished.
+      keepTogether(pdf, block.height / 2);
+      const room = pdf.page.height - pdf.page.margins.bottom - pdf.y;
+      const height = Math.min(block.height, room);
+      pdf.lineWidth(1).roundedRect(x, pdf.y, width, height, 6).stroke('#000000');
+      pdf.y += height;
+      return;
+    }
+    case 'new-page':
+      pdf.addPage();
       return;
     case 'cards':
-      renderCards(pdf, block);
-      return;
+      renderCards(pdf, block, column);
   }
 }
 
-function left(pdf: Pdf): number {
-  return pdf.page.margins.left;
+function needed(drawn: DrawnDesk | null): DrawnDesk {
+  if (drawn === null) throw new Error('a sheet with a desk needs one to draw');
+  return drawn;
 }
 
-function innerWidth(pdf: Pdf): number {
-  return pdf.page.width - pdf.page.margins.left - pdf.page.margins.right;
+/** Blocks side by side; the page goes on below the longer one. */
+function renderColumns(
+  pdf: SheetPdf,
+  columns: readonly (readonly Block[])[],
+  drawn: DrawnDesk | null,
+  { x, width, scale }: Column,
+): void {
+  const each = (width - COLUMN_GAP * (columns.length - 1)) / columns.length;
+  const top = pdf.y;
+  let bottom = top;
+  columns.forEach((blocks, index) => {
+    pdf.y = top;
+    const column = { x: x + index * (each + COLUMN_GAP), width: each, scale };
+    for (const block of blocks) renderBlock(pdf, block, drawn, column);
+    bottom = Math.max(bottom, pdf.y);
+  });
+  pdf.x = x;
+  pdf.y = bottom;
 }
 
-/** Begins a new page where there is no room for so many points. */
-function keepTogether(pdf: Pdf, height: number): void {
-  if (pdf.y + height > pdf.page.height - pdf.page.margins.bottom) pdf.addPage();
-}
-
-function rule(pdf: Pdf, y: number, colour = '#000000'): void {
-  pdf
-    .lineWidth(0.6)
-    .strokeColor(colour)
-    .moveTo(left(pdf), y)
-    .lineTo(left(pdf) + innerWidth(pdf), y)
-    .stroke()
-    .strokeColor('#000000');
-}
-
-function renderList(pdf: Pdf, { style, items }: Extract<Block, { kind: 'list' }>): void {
-  const indent = 18;
-  const width = innerWidth(pdf) - indent;
-  items.forEach((item, index) => {
-    const text = printable(item);
-    keepTogether(pdf, pdf.heightOfString(text, { width }) + 2);
+function renderList(
+  pdf: SheetPdf,
+  { style, items, columns = 1 }: Extract<Block, { kind: 'list' }>,
+  { x, width, scale }: Column,
+): void {
+  const indent = 16 * scale;
+  const each = (width - COLUMN_GAP * (columns - 1)) / columns;
+  const rows = Math.ceil(items.length / columns);
+  const textWidth = { width: each - indent, lineGap: scale };
+  const rowsOfItems = Array.from({ length: rows }, (_, row) =>
+    // Read across: the order stays plain where a page ends.
+    items.slice(row * columns, (row + 1) * columns).map(printable),
+  );
+  rowsOfItems.forEach((row, index) => {
+    const height = Math.max(...row.map((text) => pdf.heightOfString(text, textWidth))) + 3 * scale;
+    keepTogether(pdf, height);
     const { y } = pdf;
-    if (style === 'box')
-      pdf
-        .lineWidth(0.8)
-        .rect(left(pdf), y + 2, BOX, BOX)
-        .stroke();
-    else pdf.text(style === 'number' ? `${index + 1}.` : '•', left(pdf), y, { lineBreak: false });
-    pdf.text(text, left(pdf) + indent, y, { width, lineGap: 1 });
-    pdf.y += 2;
+    row.forEach((text, place) => {
+      const at = x + place * (each + COLUMN_GAP);
+      if (style === 'box') {
+        const side = BOX * scale;
+        pdf
+          .lineWidth(0.8)
+          .rect(at, y + 2 * scale, side, side)
+          .stroke('#000000');
+      } else {
+        const mark = style === 'number' ? `${index * columns + place + 1}.` : '•';
+        pdf.text(mark, at, y, { lineBreak: false });
+      }
+      pdf.text(text, at + indent, y, textWidth);
+    });
+    pdf.y = y + height;
   });
-  pdf.x = left(pdf);
-  pdf.moveDown(0.2);
+  pdf.x = x;
+  pdf.y += 2 * scale;
 }
 
-function renderTable(pdf: Pdf, block: Extract<Block, { kind: 'table' }>): void {
-  const { header, rows, widths, writable = false } = block;
-  // A header alone at the foot of a page helps nobody.
-  keepTogether(pdf, 3 * WRITABLE_ROW);
-  pdf.table({
-    columnStyles: widths.map((share) => ({ width: share * innerWidth(pdf) })),
-    defaultStyle: {
-      padding: ROW_PADDING,
-      border: writable ? 0.5 : { top: 0, right: 0, bottom: 0.6, left: 0 },
-      borderColor: writable ? '#000000' : '#999999',
-    },
-    rowStyles: (row) =>
-      row === 0 ? { font: { src: FONTS.bold } } : { minHeight: writable ? WRITABLE_ROW : 0 },
-    data: [
-      header.map(printable),
-      ...rows.map((cells) =>
-        cells.map((text, column) => ({
-          text: printable(text),
-          // Blanks are filled in by hand: their unit stands at the right.
-          align: { x: writable && column > 0 ? 'right' : 'left', y: 'top' } as const,
-        })),
-      ),
-    ],
-  });
-  pdf.moveDown(0.4);
-}
-
-function renderCaution(pdf: Pdf, caution: string): void {
+function renderCaution(pdf: SheetPdf, caution: string, { x, width, scale }: Column): void {
   const text = printable(caution);
-  const width = innerWidth(pdf) - 30;
-  const height = pdf.fontSize(9.5).heightOfString(text, { width }) + 6;
+  const inner = width - 40 * scale;
+  pdf.fontSize((TEXT_SIZE - 0.5) * scale);
+  const height = pdf.heightOfString(text, { width: inner }) + 12 * scale;
   keepTogether(pdf, height + 4);
   const { y } = pdf;
-  const x = left(pdf);
+  pdf.lineWidth(1).roundedRect(x, y, width, height, 5).stroke('#000000');
+  const middle = y + height / 2;
   pdf
-    .lineWidth(0.8)
-    .polygon([x + 2, y + 14], [x + 9, y + 2], [x + 16, y + 14])
+    .lineWidth(1)
+    .polygon([x + 9, middle + 6], [x + 16, middle - 7], [x + 23, middle + 6])
     .stroke();
-  pdf.font(FONTS.bold).text('!', x + 7.4, y + 4, { lineBreak: false });
-  pdf.font(FONTS.text).text(text, x + 24, y + 3, { width });
-  pdf.y = y + height + 2;
+  pdf
+    .write(FONTS.bold)
+    .fontSize(9)
+    .text('!', x + 14.6, middle - 4.5, { lineBreak: false });
+  pdf.write(FONTS.text).fontSize((TEXT_SIZE - 0.5) * scale);
+  pdf.text(text, x + 30 * scale, y + 6 * scale, { width: inner });
+  pdf.y = y + height + 5 * scale;
   pdf.x = x;
 }
 
-function renderDesk(pdf: Pdf, { desk, loadName, resistor }: DrawnDesk): void {
-  const width = innerWidth(pdf);
-  keepTogether(pdf, 0.5 * width);
+function renderDesk(
+  pdf: SheetPdf,
+  drawn: DrawnDesk,
+  most: number,
+  { x, width, scale }: Column,
+): void {
+  const tallest = most * scale;
+  keepTogether(pdf, Math.min(tallest, 0.4 * width) + 24);
   const { y } = pdf;
-  const height = drawDesk(
-    pdf,
-    {
-      desk,
-      loadName: printable(loadName),
-      resistor: resistor === null ? null : printable(resistor),
-    },
-    { x: left(pdf), y, width },
-  );
-  pdf.x = left(pdf);
-  pdf.y = y + height;
+  const height = drawDesk(pdf, drawn, { x, y, width, most: tallest });
   pdf
-    .font(FONTS.text)
-    .fontSize(9)
-    .fillColor(GREY)
-    .text(printable(deskCaption(desk)));
-  pdf.moveDown(0.5).fillColor('#000000');
-}
-
-function renderCards(pdf: Pdf, { columns, cards }: Extract<Block, { kind: 'cards' }>): void {
-  const gap = 10;
-  const width = (innerWidth(pdf) - gap * (columns - 1)) / columns;
-  const inner = width - 24;
-  const heightOf = ({ title, lines }: (typeof cards)[number]): number =>
-    pdf.font(FONTS.bold).fontSize(14).heightOfString(printable(title), { width: inner }) +
-    lines.reduce(
-      (sum, line) =>
-        sum +
-        pdf.font(FONTS.text).fontSize(TEXT_SIZE).heightOfString(printable(line), { width: inner }) +
-        3,
-      0,
-    ) +
-    30;
-  const height = Math.max(90, ...cards.map(heightOf));
-  for (let index = 0; index < cards.length; index += columns) {
-    keepTogether(pdf, height);
-    const { y } = pdf;
-    cards.slice(index, index + columns).forEach(({ title, lines }, column) => {
-      const x = left(pdf) + column * (width + gap);
-      pdf.lineWidth(0.8).dash(3, { space: 3 }).rect(x, y, width, height).stroke().undash();
-      pdf
-        .font(FONTS.bold)
-        .fontSize(14)
-        .text(printable(title), x + 12, y + 12, { width: inner });
-      pdf.font(FONTS.text).fontSize(TEXT_SIZE);
-      for (const line of lines) pdf.text(printable(line), x + 12, pdf.y + 3, { width: inner });
-    });
-    pdf.y = y + height + gap;
-    pdf.x = left(pdf);
-  }
+    .write(FONTS.text)
+    .fontSize(8.5 * scale)
+    .fillColor(GREY);
+  pdf.text(printable(deskCaption(drawn.desk)), x, y + height + 3, { width });
+  pdf.fillColor('#000000');
+  pdf.y += 5 * scale;
 }

@@ -2,7 +2,8 @@ import { useId } from 'react';
 import type { Piece } from '@/core/physics/chemistry/pieces';
 import type { CellBody, Recipe } from '@/core/physics/chemistry/recipe';
 import { CellDrawing } from './CellDrawing';
-import { DeskPatterns, MATERIAL_LOOK, SOFT_INK } from './DeskPatterns';
+import { MATERIAL_LOOK } from '@/core/physics/desk/drawing/materialLook';
+import { DeskPatterns, SOFT_INK } from './DeskPatterns';
 
 /** One cell, large, with its electrodes named. */
 export function CellPortrait({

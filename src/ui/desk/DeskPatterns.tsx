@@ -45,17 +45,6 @@ export function materialFill(material: Material, prefix: string): string {
   }
 }
 
-/** How the drawing shows a metal, in words. */
-export const MATERIAL_LOOK: Readonly<Record<Material, string>> = {
-  copper: 'copper, plain',
-  nickel: 'nickel, plain',
-  zinc: 'zinc, hatched',
-  carbon: 'carbon, dotted',
-  aluminium: 'aluminium, hatched',
-  magnesium: 'magnesium, hatched',
-  steel: 'steel, plain grey',
-};
-
 interface HatchProps {
   readonly id: string;
   readonly ground: string;

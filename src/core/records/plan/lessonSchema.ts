@@ -18,7 +18,7 @@ export const PAPERS = ['A4', 'Letter'] as const;
 export type Paper = (typeof PAPERS)[number];
 
 /** How the groups share the meters. */
-export const MEASURING_WAYS = ['every-cell', 'once', 'pairs', 'milliamp-station'] as const;
+export const MEASURING_WAYS = ['every-cell', 'milliamp-station', 'pairs', 'once'] as const;
 export type MeasuringWay = (typeof MEASURING_WAYS)[number];
 
 /** Ways to prepare in less time than usual. */
@@ -69,7 +69,10 @@ export const lessonSchema = z
       .describe('Preparing is planned on working days between these.'),
     measuring: z
       .enum(MEASURING_WAYS, 'Choose one of the ways to share the meters.')
-      .describe('Every cell read by every group, or fewer readings where the meters are few.'),
+      .nullable()
+      .describe(
+        'How the groups share the meters; null: the fullest way with which the lesson fits.',
+      ),
     shortcuts: z.array(z.enum(SHORTCUTS)).max(SHORTCUTS.length).describe('Preparing in less time.'),
     swapped: z
       .array(z.enum(SWAPPABLE))
@@ -110,7 +113,7 @@ export const USUAL_LESSON: Lesson = {
   hands: 1,
   mostWaitMinutes: 8,
   workingHours: { from: '08:00', to: '17:00' },
-  measuring: 'every-cell',
+  measuring: null,
   shortcuts: [],
   swapped: [],
   buyStrings: null,

@@ -90,9 +90,7 @@ function toVersion10({ lesson, ...document }: Json): Record<string, unknown> {
       overhangMillimetres: OVERHANG_OF_VERSION_9[String(separatorSchool)] ?? 0,
     })),
     have: null,
-    lesson: isRecord(lesson)
-      ? { ...rest, measuring: 'every-cell', shortcuts: [], bought: [] }
-      : lesson,
+    lesson: isRecord(lesson) ? { ...rest, measuring: null, shortcuts: [], bought: [] } : lesson,
   };
 }
 

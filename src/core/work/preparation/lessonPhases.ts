@@ -1,11 +1,12 @@
 import type { Kit } from './kitOfPlan';
-import type { MeterQueue } from './meterQueue';
 
 /** A part of the lesson itself. */
 export interface LessonPhase {
   readonly id: string;
   readonly name: string;
   readonly minutes: number;
+  /** What the teacher says. */
+  readonly say: string;
 }
 
 export interface LessonCourse {
@@ -18,28 +19,73 @@ export interface LessonCourse {
 /** Minutes of what does not depend on the battery (common practice, no source). */
 const FIXED = { question: 4, device: 4, compare: 5, clear: 6 } as const;
 
+/** Minutes in which all groups have read their first cell, and their whole battery. */
+export interface MeasuringRounds {
+  readonly one: number;
+  readonly all: number;
+}
+
 /**
  * The lesson by phase: one cell and its readings first, then the others, each pupil their own, then the device.
  * @param minutesPerCell building one cell
  */
 export function lessonPhases(
   kit: Pick<Kit, 'cellsInGroup' | 'pupilsInGroup'>,
-  queue: Pick<MeterQueue, 'turnMinutes' | 'longestWaitMinutes'>,
+  rounds: MeasuringRounds,
   minutesPerCell: number,
   lessonMinutes: number,
 ): LessonCourse {
   const hands = Math.max(1, kit.pupilsInGroup.least);
   const more = Math.ceil(Math.max(0, kit.cellsInGroup - 1) / hands) * minutesPerCell;
-  const measuring = queue.turnMinutes + queue.longestWaitMinutes;
   const phases: LessonPhase[] = [
-    { id: 'question', name: 'The question, the cautions, the kit', minutes: FIXED.question },
-    { id: 'one-cell', name: 'Build one cell', minutes: minutesPerCell },
-    { id: 'measure-one', name: 'Measure it: every group once', minutes: measuring },
-    { id: 'more-cells', name: 'Build the others, each pupil their own', minutes: more },
-    { id: 'measure-all', name: 'Join them one by one and measure', minutes: measuring },
-    { id: 'device', name: 'Connect the device, the right way round', minutes: FIXED.device },
-    { id: 'compare', name: 'Compare and explain', minutes: FIXED.compare },
-    { id: 'clear', name: 'Clear away, count back, wash hands', minutes: FIXED.clear },
+    {
+      id: 'question',
+      name: 'The question, the cautions, the kit',
+      minutes: FIXED.question,
+      say: 'What could it run on? Nobody eats what had metal in it.',
+    },
+    {
+      id: 'one-cell',
+      name: 'Build one cell',
+      minutes: minutesPerCell,
+      say: 'Two metals, well down, close together, never touching.',
+    },
+    {
+      id: 'measure-one',
+      name: 'Measure it: every group once',
+      minutes: rounds.one,
+      say: 'Predict first. Volts, then milliamps for two seconds.',
+    },
+    {
+      id: 'more-cells',
+      name: 'Build the others, each pupil their own',
+      minutes: more,
+      say: 'Each of you builds one that is just like it.',
+    },
+    {
+      id: 'measure-all',
+      name: 'Join them one by one and measure',
+      minutes: rounds.all,
+      say: '+ to −. Every cell must add a step; if not, look at that cell.',
+    },
+    {
+      id: 'device',
+      name: 'Connect the device, the right way round',
+      minutes: FIXED.device,
+      say: 'Long leg or red wire to +. Dark? Turn it round.',
+    },
+    {
+      id: 'compare',
+      name: 'Compare and explain',
+      minutes: FIXED.compare,
+      say: 'Where did the missing volts go? Whose prediction came nearest?',
+    },
+    {
+      id: 'clear',
+      name: 'Clear away, count back, wash hands',
+      minutes: FIXED.clear,
+      say: 'Metals to the tray, food to the waste, wash your hands.',
+    },
   ].filter(({ minutes }) => minutes > 0);
   const minutes = phases.reduce((sum, phase) => sum + phase.minutes, 0);
   return { phases, minutes, over: Math.max(0, minutes - lessonMinutes) };

@@ -16,11 +16,19 @@ const planWith = (change: Partial<Plan> = {}, lesson: Partial<Lesson> = {}): Pla
   ...change,
   lesson: { ...USUAL_LESSON, ...lesson },
 });
-const inputOf = (plan: Plan, date = '2027-01-29'): TimetableInput => ({
+const inputOf = (
+  plan: Plan,
+  date = '2027-01-29',
+  change: Partial<TimetableInput> = {},
+): TimetableInput => ({
   lesson: plan.lesson,
   date,
   kit: kitOfPlan(plan, evaluatePlan(plan)),
   minutesPerCell: 5,
+  toBuy: ['lemon', 'graphite-rod'],
+  bodies: [],
+  freeDays: [],
+  ...change,
 });
 const EARLY = '2027-01-01T08:00:00';
 
@@ -120,7 +128,7 @@ test('no meter is in two hands at once, every group has its turn, and the wait i
 test('the lesson by hand: four cells, five pupils a group', () => {
   const course = lessonPhases(
     { cellsInGroup: 4, pupilsInGroup: { least: 5, most: 5 } },
-    { turnMinutes: 1.5, longestWaitMinutes: 7.5 },
+    { one: 9, all: 9 },
     5,
     45,
   );

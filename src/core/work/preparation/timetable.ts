@@ -1,6 +1,5 @@
-import type { Lesson } from '../../records/plan/lessonSchema';
-import { clockMinutes } from './cutting';
-import type { Kit } from './kitOfPlan';
+import type { FreeDays } from '../../records/cupboard/cupboardSchema';
+import type { Lesson, Shortcut } from '../../records/plan/lessonSchema';
 import {
   addMinutes,
   dayOf,
@@ -9,20 +8,15 @@ import {
   minutesBetween,
   type LocalTime,
 } from './localTime';
-
-export const TASK_IDS = [
-  'order',
-  'buy',
-  'sand',
-  'cut',
-  'mix',
-  'test-loads',
-  'trial-cell',
-  'set-up',
-  'lesson',
-  'clear',
-] as const;
-export type TaskId = (typeof TASK_IDS)[number];
+import {
+  nearbyWays,
+  ORDER_DAYS,
+  preparingTasks,
+  shortcutsFor,
+  type PreparingInput,
+  type TaskId,
+  type WantedTask,
+} from './preparingTasks';
 
 export interface Task {
   readonly id: TaskId;
@@ -33,10 +27,11 @@ export interface Task {
   readonly moved: boolean;
 }
 
-/** What is wrong with where a task stands. */
+/** What is wrong with where a task stands, and the nearest way that would mend it. */
 export interface TimetableConflict {
   readonly task: TaskId;
   readonly message: string;
+  readonly offer: { readonly shortcut: Shortcut; readonly words: string } | null;
 }
 
 export interface Timetable {
@@ -44,36 +39,40 @@ export interface Timetable {
   readonly conflicts: readonly TimetableConflict[];
 }
 
-interface Wanted {
-  readonly id: TaskId;
-  readonly name: string;
-  readonly minutes: number;
-  /** Days before the lesson at the latest; fruit keeps two days, an order takes five. */
-  readonly daysBefore: number;
+export interface TimetableInput extends PreparingInput {
+  readonly date: string;
+  readonly freeDays: readonly FreeDays[];
 }
 
-/** Minutes and days of the tasks that do not depend on the battery (common practice, no source). */
-const BUY_MINUTES = 45;
-const ORDER_MINUTES = 20;
-const TEST_MINUTES_PER_LOAD = 0.5;
-const SET_UP_MINUTES = 20;
+/** Minutes of clearing away (common practice, no source). */
 const CLEAR_MINUTES = 20;
-const TRIAL_MEASURING_MINUTES = 10;
+const DAY_MINUTES = 24 * 60;
+/** Days that are looked through for one with room; a year of holidays is nobody's. */
+const MOST_DAYS = 366;
+
+/** On which days and between which hours is prepared. */
+interface WorkingTime {
+  readonly from: number;
+  readonly to: number;
+  readonly works: (day: string) => boolean;
+}
 
 /**
- * The preparing of a lesson, planned backwards from it within working hours on working days. Tasks that the educator
- * put elsewhere stay there; what does not work out is told.
- * @param date day of the lesson, `year-month-day`
- * @param now local time at which this is asked, so that what is past can be told
+ * The preparing of a lesson, planned backwards from it within working hours on working days, and never before now: what would
+ * have had to begin already is done as soon as can be, and told where that is too late. Tasks that the educator put elsewhere
+ * stay there.
+ * @param now local time at which this is asked
  */
-export function timetable(
-  { lesson, date, kit, minutesPerCell }: TimetableInput,
-  now: LocalTime,
-): Timetable {
+export function timetable(input: TimetableInput, now: LocalTime): Timetable {
+  const { lesson, date } = input;
   const lessonStart: LocalTime = `${date}T${lesson.startsAt}:00`;
-  const tasks = backwards(preparingTasks(kit, lesson, minutesPerCell), lessonStart, lesson);
+  const wanted = preparingTasks(input);
+  const time = workingTimeOf(input);
+  const planned = backwards(wanted, lessonStart, lesson, time);
+  const past = lessonStart < now;
+  const preparing = past ? planned : notBefore(now, planned, wanted, time);
   const all: Task[] = [
-    ...tasks,
+    ...preparing,
     { id: 'lesson', name: 'The lesson', start: lessonStart, minutes: lesson.minutes, moved: false },
     {
       id: 'clear',
@@ -83,64 +82,41 @@ export function timetable(
       moved: false,
     },
   ];
-  return { tasks: all, conflicts: conflictsOf(all, lesson, now) };
+  // Of a lesson that is over nothing else need be said.
+  const conflicts: TimetableConflict[] = past
+    ? [{ task: 'lesson', message: 'The lesson lies in the past.', offer: null }]
+    : [...tooLate(preparing, wanted, input), ...conflictsOf(all, time, now)];
+  if (!past && !time.works(date)) {
+    conflicts.unshift({
+      task: 'lesson',
+      message: 'The lesson falls on a day without school.',
+      offer: null,
+    });
+  }
+  return { tasks: all, conflicts };
 }
 
-export interface TimetableInput {
-  readonly lesson: Lesson;
-  readonly date: string;
-  readonly kit: Kit;
-  readonly minutesPerCell: number;
+function workingTimeOf({ lesson, freeDays }: TimetableInput): WorkingTime {
+  return {
+    from: minuteOfDay(lesson.workingHours.from),
+    to: minuteOfDay(lesson.workingHours.to),
+    works: (day) => isWorkingDay(day) && !freeDays.some(({ from, to }) => from <= day && day <= to),
+  };
 }
 
-/** What must be done before, in the order in which it is done. */
-function preparingTasks(kit: Kit, lesson: Lesson, minutesPerCell: number): Wanted[] {
-  const handsOf = (id: string): number =>
-    kit.cutting
-      .filter((step) => (id === 'sand' ? step.id === 'sanding' : step.id !== 'sanding'))
-      .reduce((sum, { handMinutes }) => sum + handMinutes, 0);
-  const mixing = kit.mixing.reduce((sum, { minutes }) => sum + minutes, 0);
-  const tasks: Wanted[] = [
-    { id: 'order', name: 'Order what no shop nearby has', minutes: ORDER_MINUTES, daysBefore: 5 },
-    { id: 'buy', name: 'Buy the rest, fresh things last', minutes: BUY_MINUTES, daysBefore: 2 },
-    {
-      id: 'sand',
-      name: 'Sand the coins',
-      minutes: clockMinutes(handsOf('sand'), lesson.hands),
-      daysBefore: 1,
-    },
-    {
-      id: 'cut',
-      name: 'Cut separators and strips',
-      minutes: clockMinutes(handsOf('cut'), lesson.hands),
-      daysBefore: 1,
-    },
-    { id: 'mix', name: 'Mix the liquids', minutes: mixing, daysBefore: 0 },
-    {
-      id: 'test-loads',
-      name: 'Test every LED or device',
-      minutes: Math.ceil(kit.groups * TEST_MINUTES_PER_LOAD),
-      daysBefore: 0,
-    },
-    {
-      id: 'trial-cell',
-      name: 'Build and measure the trial cell',
-      minutes: minutesPerCell + TRIAL_MEASURING_MINUTES,
-      daysBefore: 0,
-    },
-    { id: 'set-up', name: 'Lay out the kits', minutes: SET_UP_MINUTES, daysBefore: 0 },
-  ];
-  return tasks.filter(({ minutes }) => minutes > 0);
-}
-
-/** From the last task to the first: each ends before the next begins, within working hours. */
-function backwards(wanted: readonly Wanted[], lessonStart: LocalTime, lesson: Lesson): Task[] {
+/** From the last task to the first: each ends, and its time of waiting with it, before the next begins. */
+function backwards(
+  wanted: readonly WantedTask[],
+  lessonStart: LocalTime,
+  lesson: Lesson,
+  time: WorkingTime,
+): Task[] {
   const tasks: Task[] = [];
   let next = lessonStart;
-  for (const { id, name, minutes, daysBefore } of [...wanted].reverse()) {
-    const latest = endBefore(next, lessonStart, daysBefore, lesson);
+  for (const { id, name, minutes, daysBefore, waitMinutes } of [...wanted].reverse()) {
+    const latest = endBefore(addMinutes(next, -waitMinutes), lessonStart, daysBefore, time);
     const own = lesson.moved[id];
-    const start = own ?? startWithin(latest, minutes, lesson);
+    const start = own ?? startWithin(latest, minutes, time);
     tasks.unshift({ id, name, start, minutes, moved: own !== undefined });
     if (own === undefined) next = start;
   }
@@ -152,53 +128,131 @@ function endBefore(
   next: LocalTime,
   lessonStart: LocalTime,
   daysBefore: number,
-  { workingHours }: Lesson,
+  { to }: WorkingTime,
 ): LocalTime {
   if (daysBefore === 0) return next;
-  const day = dayOf(addMinutes(lessonStart, -daysBefore * 24 * 60));
-  const evening: LocalTime = `${day}T${workingHours.to}:00`;
+  const day = dayOf(addMinutes(lessonStart, -daysBefore * DAY_MINUTES));
+  const evening = addMinutes(`${day}T00:00:00`, to);
   return evening < next ? evening : next;
 }
 
 /** The latest start that still ends at `end`, moved back to the evening before where working hours end. */
-function startWithin(end: LocalTime, minutes: number, { workingHours }: Lesson): LocalTime {
-  const from = minuteOfDay(workingHours.from);
-  const to = minuteOfDay(workingHours.to);
+function startWithin(end: LocalTime, minutes: number, { from, to, works }: WorkingTime): LocalTime {
   const most = to - from;
   let day = dayOf(end);
   let last = Math.min(minuteOfDay(end.slice(11, 16)), to);
   // A task longer than a day begins when the day does, and is told as a conflict.
-  while (last - Math.min(minutes, most) < from || !isWorkingDay(day)) {
-    day = dayOf(addMinutes(`${day}T12:00:00`, -24 * 60));
+  for (
+    let step = 0;
+    step < MOST_DAYS && (last - Math.min(minutes, most) < from || !works(day));
+    step += 1
+  ) {
+    day = dayOf(addMinutes(`${day}T12:00:00`, -DAY_MINUTES));
     last = to;
   }
   return addMinutes(`${day}T00:00:00`, last - Math.min(minutes, most));
 }
 
-function conflictsOf(tasks: readonly Task[], lesson: Lesson, now: LocalTime): TimetableConflict[] {
+/** The earliest start from a time on, in working hours on a working day. */
+function startFrom(begin: LocalTime, minutes: number, { from, to, works }: WorkingTime): LocalTime {
+  let day = dayOf(begin);
+  let first = Math.max(minuteOfDay(begin.slice(11, 16)), from);
+  for (
+    let step = 0;
+    step < MOST_DAYS && (first + Math.min(minutes, to - from) > to || !works(day));
+    step += 1
+  ) {
+    day = dayOf(addMinutes(`${day}T12:00:00`, DAY_MINUTES));
+    first = from;
+  }
+  return addMinutes(`${day}T00:00:00`, first);
+}
+
+/** What would have begun already begins as soon as can be, and pushes on what comes after it. */
+function notBefore(
+  now: LocalTime,
+  tasks: readonly Task[],
+  wanted: readonly WantedTask[],
+  time: WorkingTime,
+): Task[] {
+  // Clocks count whole minutes.
+  let free = addMinutes(`${now.slice(0, 16)}:00`, now.slice(17) === '00' ? 0 : 1);
+  return tasks.map((task, index) => {
+    if (task.moved) return task;
+    const start = task.start >= free ? task.start : startFrom(free, task.minutes, time);
+    free = addMinutes(start, task.minutes + (wanted[index]?.waitMinutes ?? 0));
+    return { ...task, start };
+  });
+}
+
+/** Orders that come after the lesson, and what does not dry in time, each with its nearest way. */
+function tooLate(
+  tasks: readonly Task[],
+  wanted: readonly WantedTask[],
+  input: TimetableInput,
+): TimetableConflict[] {
+  const { lesson, date, toBuy } = input;
+  const lessonStart: LocalTime = `${date}T${lesson.startsAt}:00`;
+  const offers = shortcutsFor(input).filter((one) => !lesson.shortcuts.includes(one));
+  return tasks.flatMap(({ id, name, start, minutes }, index): TimetableConflict[] => {
+    if (id === 'order') {
+      if (dayOf(start) <= dayOf(addMinutes(lessonStart, -ORDER_DAYS * DAY_MINUTES))) return [];
+      const ways = nearbyWays(toBuy) ?? [];
+      return [
+        {
+          task: id,
+          message: `An order takes about ${ORDER_DAYS} days: it would come after the lesson.`,
+          offer: offers.includes('buy-nearby')
+            ? { shortcut: 'buy-nearby', words: `Buy ${ways.join(', ')} instead` }
+            : null,
+        },
+      ];
+    }
+    const wait = wanted[index]?.waitMinutes ?? 0;
+    const next = tasks[index + 1]?.start ?? lessonStart;
+    if (wait === 0 || addMinutes(start, minutes + wait) <= next) return [];
+    return [
+      {
+        task: id,
+        message: `“${name}”: it is not dry in time.`,
+        offer: offers.includes('oven-dry')
+          ? { shortcut: 'oven-dry', words: 'Dry it in the oven instead of overnight' }
+          : null,
+      },
+    ];
+  });
+}
+
+function conflictsOf(
+  tasks: readonly Task[],
+  { from, to, works }: WorkingTime,
+  now: LocalTime,
+): TimetableConflict[] {
   const conflicts: TimetableConflict[] = [];
-  const say = (task: TaskId, message: string): void => void conflicts.push({ task, message });
-  const from = minuteOfDay(lesson.workingHours.from);
-  const to = minuteOfDay(lesson.workingHours.to);
+  const say = (task: TaskId, message: string): void =>
+    void conflicts.push({ task, message, offer: null });
   tasks.forEach((task, index) => {
     const { id, name, start, minutes } = task;
     const end = addMinutes(start, minutes);
-    if (start < now) {
-      say(
-        id,
-        id === 'lesson' ? 'The lesson lies in the past.' : `“${name}” should have begun already.`,
-      );
-    }
+    if (start < now) say(id, `“${name}” lies in the past.`);
     if (id !== 'lesson' && id !== 'clear') {
       const begins = minuteOfDay(start.slice(11, 16));
       if (begins < from || begins + minutes > to) {
         say(id, `“${name}” does not fit into the working hours.`);
-      } else if (!isWorkingDay(dayOf(start))) say(id, `“${name}” falls on a weekend.`);
+      } else if (!works(dayOf(start))) {
+        say(
+          id,
+          `“${name}” falls on a ${isWorkingDay(dayOf(start)) ? 'day without school' : 'weekend'}.`,
+        );
+      }
     }
     for (const other of tasks.slice(index + 1)) {
       if (other.start < end && minutesBetween(other.start, end) > 0) {
-        const later = other.start < start ? 'comes after what needs it' : 'overlaps';
-        say(id, `“${name}” ${later}: “${other.name}”.`);
+        if (other.id === 'lesson') say(id, `“${name}” is not done before the lesson begins.`);
+        else if (other.id !== 'clear') {
+          const later = other.start < start ? 'comes after what needs it' : 'overlaps';
+          say(id, `“${name}” ${later}: “${other.name}”.`);
+        }
       }
     }
   });

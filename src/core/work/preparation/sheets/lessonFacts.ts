@@ -1,8 +1,10 @@
 import { gridDesk } from '../../../physics/desk/desk';
 import { groupName } from '../groupNames';
 import { kitOfPlan, type Kit } from '../kitOfPlan';
-import { lessonPhases, type LessonCourse } from '../lessonPhases';
-import { meterQueue, type MeterQueue } from '../meterQueue';
+import type { LessonCourse } from '../lessonPhases';
+import { measuringPlan } from '../measuring';
+import type { MeterQueue } from '../meterQueue';
+import type { MeasuringWay } from '../../../records/plan/lessonSchema';
 import { cautionsOfPlan, type PlacedCaution } from '../cautionsOfPlan';
 import { safetyGate, type SafetyGate } from '../safetyGate';
 import { cupboardOf } from '../takeOut';
@@ -19,6 +21,8 @@ export interface LessonFacts {
   readonly cupboard: CupboardState;
   readonly kit: Kit;
   readonly shopping: ShoppingList;
+  /** How the meters are shared. */
+  readonly measuring: MeasuringWay;
   readonly queue: MeterQueue;
   readonly course: LessonCourse;
   readonly cautions: readonly PlacedCaution[];
@@ -51,7 +55,12 @@ export function lessonFacts(
   const groups = gate.pupilSheet ? lesson.groups : 1;
   const cupboard = cupboardOf(stored.cupboard, stored.planId);
   const kit = kitOfPlan({ ...plan, lesson: { ...lesson, groups } }, evaluation);
-  const queue = meterQueue(groups, lesson.meters, lesson.mostWaitMinutes);
+  const measuring = measuringPlan({
+    kit,
+    groups,
+    lesson,
+    minutesPerCell: evaluation.cell.recipe.minutesToBuild,
+  });
   return {
     plan,
     evaluation,
@@ -62,8 +71,9 @@ export function lessonFacts(
       cupboard,
       lesson.pupils,
     ),
-    queue,
-    course: lessonPhases(kit, queue, evaluation.cell.recipe.minutesToBuild, lesson.minutes),
+    measuring: measuring.way,
+    queue: measuring.queue,
+    course: measuring.course,
     cautions: cautionsOfPlan(evaluation, kit),
     gate,
     groupNames: gate.pupilSheet

@@ -1,132 +1,119 @@
 import { buildingSteps } from '../../../physics/chemistry/recipe';
-import { cellAmpsAt } from '../../../physics/chemistry/cellAmpsAt';
-import { placesOfString } from '../../diagnosis/placesOfString';
 import { nameOfTarget } from '../../../records/plan/loadRequirement';
 import type { CautionId } from '../../../physics/safety/cautions';
 import { formatAmps, formatOhms, formatVolts } from '../../../units';
+import { askedOf, stairsAxes } from './asked';
 import type { LessonFacts } from './lessonFacts';
 import type { Block, Sheet, Wording } from './sheet';
 
-/** A quantity that pupils predict and measure, with the value that the plan expects. */
-interface Asked {
-  readonly what: string;
-  readonly unit: 'V' | 'mA';
-  readonly expected: string;
-}
+const GROUP_LINE = 'Group: ______________________   Date: ______________';
 
-/** Steps in words of three levels; the recipe's own steps stand before them. */
+const PREDICT: Readonly<Record<Wording, (device: string) => string>> = {
+  simple: (device) =>
+    `Make one cell and read its volts. Draw a ring ○ in each column: how high will it be? And with the ${device}?`,
+  standard: (device) =>
+    `Build ONE cell and read it: that is the first step. Draw a ring ○ where you think each reading will be. Will the ${device} take all the volts?`,
+  full: (device) =>
+    `Read the open-circuit voltage of ONE cell. Predict the sums with a ring ○ in each column, and the terminal voltage with the ${device}. Say why it will be less.`,
+};
+
+/** How the battery is put together, in words of three levels; the recipe's own steps stand before them. */
 const BUILDING: Readonly<Record<Wording, (device: string) => readonly string[]>> = {
   simple: (device) => [
-    'Make one cell.',
-    'Read the volts. Write them down.',
-    'Read the milliamps for one or two seconds. Write them down.',
     'Add the next cell: its − to the + before it. Read the volts again.',
     'All cells are there? Join the strings: + to +, − to −.',
     `Connect the ${device}. Is it dark? Turn it round.`,
   ],
   standard: (device) => [
-    'Build ONE cell and predict what it will read.',
-    'Measure volts first, then milliamps for a second or two.',
     'Add the cells of your string one at a time, + to −, and read the volts after each one. Every cell should add a step.',
     'Is a step missing, small or backwards? That cell is at fault: look at it before you go on.',
     'Join the strings: + to +, − to −. The volts should stay, the current should rise.',
     `Connect the ${device}, its long leg or red wire to +. Dark? Turn it round, then look for the fault.`,
   ],
   full: (device) => [
-    'Build ONE cell. Predict its open-circuit voltage from the metals, then measure it; then its short-circuit current for a second or two.',
-    'Work out the internal resistance r = E / I of that cell.',
+    'Work out the internal resistance r = E / I of the first cell from its short-circuit current (read for a second or two).',
     'Add the cells of your string one at a time and read the open-circuit voltage after each. In series the voltages add and so do the resistances.',
     'Join the strings side by side: the voltage stays, the resistance is divided by the number of strings.',
-    `Connect the ${device} to the right poles. Measure its terminal voltage and explain where the rest of the volts went.`,
-    'Work out the power that arrives and compare it with E² / 4r, the most that any load could get.',
+    `Connect the ${device} to the right poles. Measure its terminal voltage and its current.`,
   ],
 };
 
-/** What pupils predict and measure on this battery, in order. */
-export function askedOf({ plan, evaluation }: LessonFacts): Asked[] {
-  const { cell, source, amps, volts, desk } = evaluation;
-  const { places } = placesOfString(desk, 0);
-  let sum = 0;
-  const steps = places.map(({ emfVolts }, index): Asked => {
-    sum += emfVolts;
-    return {
-      what: index === 0 ? 'one cell, open' : `cells 1 to ${index + 1}, open`,
-      unit: 'V',
-      expected: formatVolts(sum),
-    };
-  });
-  const shorted: Asked = {
-    what: 'one cell, shorted by the meter',
-    unit: 'mA',
-    expected: formatAmps(cellAmpsAt(cell.model, 0)),
-  };
-  const device = nameOfTarget(plan.target);
-  return [
-    ...steps.slice(0, 1),
-    shorted,
-    ...steps.slice(1),
-    { what: 'the whole battery, open', unit: 'V', expected: formatVolts(source.emfVolts) },
-    { what: `with the ${device}`, unit: 'V', expected: formatVolts(volts) },
-    { what: `through the ${device}`, unit: 'mA', expected: formatAmps(amps) },
-  ];
-}
-
-const QUESTIONS: Readonly<Record<Wording, readonly string[]>> = {
-  simple: ['Which metal is +?', 'What happens to the light if you take one cell away?'],
-  standard: [
-    'Which metal is used up, and how can you see it?',
-    'Why do the volts fall when the device is connected?',
-    'What would more strings change, and what not?',
+const QUESTIONS: Readonly<Record<Wording, (device: string) => readonly string[]>> = {
+  simple: (device) => [
+    'Which metal is +?',
+    `What happens to the ${device} if you take one cell away?`,
   ],
-  full: [
+  standard: (device) => [
+    `Where did the missing volts go when the ${device} was joined?`,
+    'Which metal is used up, and how can you see it?',
+    'What changes with one more string: volts, milliamps, or both?',
+  ],
+  full: () => [
     'Write the half-reaction at the zinc, and say which electrode is the anode.',
     'Where do the volts go that the device does not get? Give the sum.',
-    'Open-circuit volts times short-circuit amps is not the power of the battery. Why?',
+    'Open-circuit volts times short-circuit amps is not the power of the battery. Why? Compare with E² / 4r.',
   ],
 };
 
 /** Cautions that the teacher acts on beforehand. */
 const FOR_TEACHERS: readonly CautionId[] = ['allergies', 'short-circuit'];
 
-/** What the pupils get: drawing, steps, a table with blanks, questions. No answers. */
+/** Two sides for the pupils: predict, build; measure, explain. No answers. */
 export function pupilSheet(facts: LessonFacts, wording: Wording): Sheet {
-  const { plan, evaluation, cautions } = facts;
+  const { plan, evaluation, measuring } = facts;
   const device = nameOfTarget(plan.target);
-  const own = cautions.filter(({ id }) => !FOR_TEACHERS.includes(id)).map(({ text }) => text);
-  const blocks: Block[] = [
-    { kind: 'desk' },
-    ...own.slice(0, wording === 'simple' ? 3 : 5).map((text): Block => ({ kind: 'caution', text })),
-    { kind: 'heading', text: 'How to build it' },
-    {
-      kind: 'list',
-      style: 'number',
-      items: [
-        // Measuring is told below, in the words of the level.
-        ...buildingSteps(evaluation.cell.recipe, evaluation.cell.body),
-        ...resistorStep(facts, device),
-        ...BUILDING[wording](device),
-      ],
-    },
-    { kind: 'heading', text: 'Predict, then measure' },
-    {
-      kind: 'table',
-      header: ['What', 'I predict', 'I measured', 'Same?'],
-      widths: [0.4, 0.22, 0.22, 0.16],
-      writable: true,
-      rows: askedOf(facts).map(({ what, unit }) => [what, unit, unit, '']),
-    },
-    { kind: 'heading', text: 'Think about it' },
-    ...QUESTIONS[wording].flatMap((text): Block[] => [
-      { kind: 'text', text },
-      { kind: 'lines', count: wording === 'simple' ? 1 : 2 },
-    ]),
-  ];
   return {
     id: 'pupil',
     title: plan.title,
-    subtitle: 'Group: ______________________   Date: ______________',
-    blocks,
+    subtitle: GROUP_LINE,
+    blocks: [
+      { kind: 'caution', text: ownCautions(facts, wording === 'simple' ? 2 : 4).join(' ') },
+      { kind: 'heading', text: '1 · Predict' },
+      { kind: 'text', text: PREDICT[wording](device) },
+      { kind: 'stairs', ...stairsAxes(facts) },
+      { kind: 'heading', text: '2 · Build' },
+      { kind: 'desk', most: 0.24 },
+      {
+        kind: 'list',
+        style: 'box',
+        columns: 2,
+        items: [
+          ...buildingSteps(evaluation.cell.recipe, evaluation.cell.body),
+          ...resistorStep(facts, device),
+          ...BUILDING[wording](device),
+        ],
+      },
+      { kind: 'new-page' },
+      { kind: 'heading', text: '3 · Measure' },
+      ...(measuring === 'once'
+        ? [{ kind: 'text', text: 'The first cell is read together: copy its readings.' } as const]
+        : []),
+      {
+        kind: 'table',
+        header: ['What', 'I predict', 'I measured', 'Same?'],
+        widths: [0.4, 0.22, 0.22, 0.16],
+        writable: true,
+        rows: askedOf(facts).map(({ what, unit }) => [what, unit, unit, '']),
+      },
+      {
+        kind: 'text',
+        text: 'Draw a dot ● for each reading in volts into the picture of your prediction. Where are ring and dot far apart?',
+      },
+      { kind: 'lines', count: 1 },
+      { kind: 'heading', text: '4 · Explain' },
+      ...QUESTIONS[wording](device).flatMap((text): Block[] => [
+        { kind: 'text', text },
+        { kind: 'lines', count: wording === 'simple' ? 2 : 3 },
+      ]),
+    ],
   };
+}
+
+function ownCautions({ cautions }: LessonFacts, most: number): string[] {
+  return cautions
+    .filter(({ id }) => !FOR_TEACHERS.includes(id))
+    .slice(0, most)
+    .map(({ text }) => text);
 }
 
 /** Told before the device is connected. */
@@ -141,14 +128,46 @@ function resistorStep(
       ];
 }
 
+/** For small children: pictures first, a few words under each, nothing to calculate. */
+export function smallSheet(facts: LessonFacts): Sheet {
+  const { plan, evaluation } = facts;
+  const device = nameOfTarget(plan.target);
+  const { body, recipe } = evaluation.cell;
+  const minus = recipe.minus.material;
+  const plus = recipe.plus.material;
+  return {
+    id: 'small',
+    title: plan.title,
+    subtitle: 'Group: ______________________',
+    blocks: [
+      { kind: 'caution', text: ownCautions(facts, 1).join(' ') },
+      {
+        kind: 'pictures',
+        pictures: [
+          {
+            id: 'one-cell',
+            caption: `1. One ${body.name}: ${minus} − and ${plus} +. They never touch.`,
+          },
+          { id: 'read-volts', caption: '2. Read the volts. Write them into the box.' },
+          { id: 'next-cell', caption: '3. Join the next one: + to −. More volts?' },
+          { id: 'all-cells', caption: '4. Join all of them.' },
+          { id: 'device', caption: `5. Join the ${device}. Dark? Turn it round.` },
+        ],
+      },
+      { kind: 'text', text: 'What did you see? Draw it.' },
+      { kind: 'frame', height: 110 },
+    ],
+  };
+}
+
 const ANSWERS: Readonly<Record<Wording, (facts: LessonFacts) => readonly string[]>> = {
   simple: () => [
     'Copper (or carbon) is +.',
     'It goes dark or dimmer: the string is open, or its volts are missing.',
   ],
   standard: () => [
+    'They are lost inside the cells, at their internal resistance.',
     'The metal at −, usually zinc: it turns dull and pitted.',
-    'Some of the volts are lost inside the cells, at their internal resistance.',
     'More strings: more current, the same volts, and a longer life.',
   ],
   full: ({ evaluation: { source, amps, volts } }) => [
@@ -171,8 +190,20 @@ export function answerSheet(facts: LessonFacts, wording: Wording): Sheet {
         widths: [0.6, 0.4],
         rows: askedOf(facts).map(({ what, expected }) => [what, expected]),
       },
-      { kind: 'heading', text: 'Think about it' },
+      { kind: 'heading', text: 'Explain' },
       { kind: 'list', style: 'number', items: ANSWERS[wording](facts) },
     ],
+  };
+}
+
+/** The circuit, large, for the wall. */
+export function posterSheet({ plan, evaluation }: LessonFacts): Sheet {
+  const { recipe } = evaluation.cell;
+  return {
+    id: 'poster',
+    title: plan.title,
+    subtitle: `+ is ${recipe.plus.material}, − is ${recipe.minus.material}. + of one cell goes to − of the next; strings side by side: + to +, − to −.`,
+    landscape: true,
+    blocks: [{ kind: 'desk', most: 0.8 }],
   };
 }

@@ -2,7 +2,9 @@
 export const SHEET_IDS = [
   'teacher',
   'pupil',
+  'small',
   'answers',
+  'poster',
   'shopping',
   'cards',
   'labels',
@@ -11,9 +13,11 @@ export const SHEET_IDS = [
 export type SheetId = (typeof SHEET_IDS)[number];
 
 export const SHEET_NAMES: Readonly<Record<SheetId, string>> = {
-  teacher: 'Teacher sheet',
-  pupil: 'Pupil sheet',
-  answers: 'Answer key',
+  teacher: 'Teacher’s sheet, one page',
+  pupil: 'Pupil sheet, two sides',
+  small: 'Sheet for small children',
+  answers: 'Answers',
+  poster: 'Poster of the circuit',
   shopping: 'Shopping list',
   cards: 'Cutting and mixing cards',
   labels: 'Labels',
@@ -30,6 +34,17 @@ export const WORDING_NAMES: Readonly<Record<Wording, string>> = {
   full: 'with the physics',
 };
 
+/** A card to cut out; `qr`: what its code says. */
+export interface PrintedCard {
+  readonly title: string;
+  readonly lines: readonly string[];
+  readonly qr?: string | null;
+}
+
+/** What a picture for small children shows. */
+export const PICTURES = ['one-cell', 'read-volts', 'next-cell', 'all-cells', 'device'] as const;
+export type PictureId = (typeof PICTURES)[number];
+
 /** A piece of a sheet; how it looks on paper is decided where it is drawn. */
 export type Block =
   | { readonly kind: 'heading'; readonly text: string }
@@ -38,6 +53,8 @@ export type Block =
       readonly kind: 'list';
       readonly style: 'bullet' | 'number' | 'box';
       readonly items: readonly string[];
+      /** Side by side in so many columns. */
+      readonly columns?: number;
     }
   | {
       readonly kind: 'table';
@@ -49,19 +66,33 @@ export type Block =
       readonly writable?: boolean;
     }
   | { readonly kind: 'caution'; readonly text: string }
-  | { readonly kind: 'desk' }
+  /** The battery as it will look; `most`: share of the page's height that it may take. */
+  | { readonly kind: 'desk'; readonly most: number }
   | { readonly kind: 'lines'; readonly count: number }
+  /** Axes to draw readings into. */
   | {
-      readonly kind: 'cards';
-      readonly columns: number;
-      readonly cards: readonly { readonly title: string; readonly lines: readonly string[] }[];
-    };
+      readonly kind: 'stairs';
+      readonly columns: readonly string[];
+      readonly mostVolts: number;
+    }
+  | {
+      readonly kind: 'pictures';
+      readonly pictures: readonly { readonly id: PictureId; readonly caption: string }[];
+    }
+  | { readonly kind: 'columns'; readonly columns: readonly (readonly Block[])[] }
+  /** An empty frame to draw into, so tall, points. */
+  | { readonly kind: 'frame'; readonly height: number }
+  | { readonly kind: 'new-page' }
+  | { readonly kind: 'cards'; readonly columns: number; readonly cards: readonly PrintedCard[] };
 
 /** What is put on paper. */
 export interface PrintedSheet {
   readonly title: string;
   readonly subtitle: string;
   readonly blocks: readonly Block[];
+  /** Everything on one page: set smaller where it must be. */
+  readonly onePage?: boolean;
+  readonly landscape?: boolean;
 }
 
 export interface Sheet extends PrintedSheet {

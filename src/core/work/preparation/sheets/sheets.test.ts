@@ -12,10 +12,10 @@ import {
 } from '../../../records/cupboard/cupboardSchema';
 import { groupName } from '../groupNames';
 import { takeOut } from '../takeOut';
-import { timetable } from '../timetable';
 import { checklistOf } from './checklist';
 import { lessonFacts, type LessonFacts } from './lessonFacts';
-import { askedOf } from './pupilSheet';
+import { lessonTimes } from '../lessonTimes';
+import { askedOf } from './asked';
 import { SHEET_IDS, WORDINGS, type Block, type SheetId, type Wording } from './sheet';
 import { sheetOf, sheetsAllowed } from './sheetsOfLesson';
 
@@ -51,17 +51,21 @@ const textOfBlock = (block: Block): string[] => {
       return [block.header.join(' '), ...block.rows.map((row) => row.join(' '))];
     case 'cards':
       return block.cards.flatMap(({ title, lines }) => [title, ...lines]);
+    case 'columns':
+      return block.columns.flat().flatMap(textOfBlock);
+    case 'stairs':
+      return [...block.columns];
+    case 'pictures':
+      return block.pictures.map(({ caption }) => caption);
     case 'desk':
     case 'lines':
+    case 'frame':
+    case 'new-page':
       return [];
   }
 };
 const textOf = (id: SheetId, facts: LessonFacts, wording: Wording = 'standard'): string => {
-  const { plan, kit } = facts;
-  const times = timetable(
-    { lesson: plan.lesson, date: '2027-01-29', kit, minutesPerCell: 5 },
-    '2027-01-01T08:00:00',
-  );
+  const times = lessonTimes(facts, '2027-01-01T08:00:00');
   const { title, subtitle, blocks } = sheetOf(id, facts, times, wording);
   return [title, subtitle, ...blocks.flatMap(textOfBlock)].join('\n').replaceAll('\u00a0', ' ');
 };
@@ -103,7 +107,10 @@ test('what has no answer on the pupil sheet has one on the key, question for que
   const facts = factsOf();
   for (const wording of WORDINGS) {
     const { blocks } = sheetOf('pupil', facts, null, wording);
-    const questions = blocks.filter(({ kind }) => kind === 'lines').length;
+    const explain = blocks.findIndex(
+      (block) => block.kind === 'heading' && block.text.includes('Explain'),
+    );
+    const questions = blocks.slice(explain).filter(({ kind }) => kind === 'lines').length;
     const list = sheetOf('answers', facts, null, wording).blocks.find(
       ({ kind }) => kind === 'list',
     );
@@ -112,11 +119,11 @@ test('what has no answer on the pupil sheet has one on the key, question for que
 });
 
 test('the teacher sheet: verdict, times, phases, turns with the meter, a checklist to sign', () => {
-  const text = textOf('teacher', factsOf({ lesson: { meters: 2, minutes: 40 } }));
+  const text = textOf('teacher', factsOf({ lesson: { meters: 2, minutes: 40, measuring: 'every-cell' } }));
   expect(text).toContain('works in');
   expect(text).toContain('Fri 29 Jan, 10:00 The lesson 40');
-  expect(text).toContain('4 Build one cell 5');
-  expect(text).toMatch(/0 1 Curlew\n0 2 Knot/);
+  expect(text).toContain('4 Build one cell (5 min) Two metals, well down');
+  expect(text).toContain('Curlew 0 min, meter 1 · Knot 0 min, meter 2');
   expect(text).toContain('minutes more than the lesson has');
   expect(text).toContain('Checked by: ____');
   expect(text).toContain('risk assessment');
@@ -130,7 +137,7 @@ test('the shopping sheet: packs beside what is there, the sum, and care where a 
   );
   const text = textOf('shopping', factsOf({ cupboard }));
   // 6 groups × 8 cells and 8 spare ones are 56 kiwis: 10 packs of six.
-  expect(text).toContain('kiwi 56 kiwis 10 × 6 30 EUR');
+  expect(text).toContain('Greengrocer\n Buy For the class Price\n☐ 10 × 6 kiwis 56 kiwis 30 EUR');
   expect(text).toMatch(/From the cupboard\n56 copper strips/);
   expect(text).toMatch(/EUR together: .* EUR a group, .* EUR a pupil/);
   expect(text).toContain('nobody eats it');
@@ -160,7 +167,14 @@ test('labels for every group and every bottle; group cards with turn and code', 
 test('gates withhold sheets: metal salts from the young, strong acid from every class', () => {
   expect(sheetsAllowed(factsOf())).toEqual([...SHEET_IDS]);
   const young = factsOf({ recipe: 'two-solution', lesson: { ageBand: 'under-11' } });
-  expect(sheetsAllowed(young)).toEqual(['teacher', 'answers', 'shopping', 'cards', 'labels']);
+  expect(sheetsAllowed(young)).toEqual([
+    'teacher',
+    'answers',
+    'poster',
+    'shopping',
+    'cards',
+    'labels',
+  ]);
   const older = factsOf({ recipe: 'two-solution', lesson: { ageBand: '14-and-over' } });
   expect(sheetsAllowed(older)).toEqual([...SHEET_IDS]);
   const acid = factsOf({ recipe: 'dilute-sulfuric-acid', lesson: { ageBand: 'adults' } });

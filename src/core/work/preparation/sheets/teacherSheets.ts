@@ -3,40 +3,41 @@ import { AGE_BAND_NAMES } from '../../../records/plan/lessonSchema';
 import { formatMinutes, formatNumber } from '../../../units';
 import { capital } from '../../../words';
 import { firstCellTable, rangeOfRow } from '../../planning/firstCell';
-import { DEFERRAL } from '../../../physics/safety/cautions';
-import { PARTS } from '../../../records/cupboard/parts';
+import { MEASURING_NAMES } from '../measuring';
+import { AISLES, aisleOf } from '../../../records/cupboard/aisles';
 import { moneyWords } from '../../parts/moneyWords';
 import { dayWords } from '../dayWords';
 import { dayOf } from '../localTime';
 import { amountWords } from '../../parts/amountWords';
-import { totalWords, type ShoppingLine } from '../shoppingList';
+import { packWords, totalWords, type ShoppingLine } from '../shoppingList';
 import type { Timetable } from '../timetable';
 import { checklistOf } from './checklist';
 import type { LessonFacts } from './lessonFacts';
 import type { Block, Sheet } from './sheet';
 
-/** Everything the teacher needs on one sheet: verdict, class, timetable, meter queue, checklist to sign. */
+/** Everything the teacher needs on one page: verdict, first cell, times, what to say when, what to have thought of. */
 export function teacherSheet(facts: LessonFacts, times: Timetable | null): Sheet {
   const { plan, evaluation, gate } = facts;
   const { headline, details } = verdictOf(evaluation);
-  const blocks: Block[] = [
-    { kind: 'text', strong: true, text: [headline, ...details].join(', ') },
-    { kind: 'desk' },
-    { kind: 'text', text: whoBuilds(facts) },
-    ...firstCellBlocks(facts),
-    ...(gate.reason === '' ? [] : [{ kind: 'caution', text: gate.reason } as const]),
-    ...timetableBlocks(times),
-    ...(gate.pupilSheet ? lessonBlocks(facts) : []),
+  const preparing = [...firstCellBlocks(facts), ...timetableBlocks(times)];
+  const lesson = gate.pupilSheet ? lessonBlocks(facts) : [];
+  const checklist: Block[] = [
     { kind: 'heading', text: 'Checklist' },
     {
       kind: 'list',
       style: 'box',
-      items: checklistOf(facts).map(({ text, from }) => (from === '' ? text : `${text} (${from})`)),
+      items: checklistOf(facts).map(({ text }) => text),
     },
-    { kind: 'text', text: DEFERRAL },
+  ];
+  const blocks: Block[] = [
+    { kind: 'text', strong: true, text: [headline, ...details].join(' · ') },
+    ...(gate.reason === '' ? [] : [{ kind: 'caution', text: gate.reason } as const]),
+    { kind: 'text', text: whoBuilds(facts) },
+    { kind: 'desk', most: 0.17 },
+    { kind: 'columns', columns: [[...preparing, ...checklist], lesson] },
     { kind: 'text', text: 'Checked by: ______________________   Date: ______________' },
   ];
-  return { id: 'teacher', title: plan.title, subtitle: 'Teacher sheet', blocks };
+  return { id: 'teacher', title: plan.title, subtitle: 'Teacher’s sheet', blocks, onePage: true };
 }
 
 /** Build one, then decide: what the first cell's reading asks for; nothing once a cell was measured. */
@@ -76,16 +77,16 @@ function whoBuilds({ plan, kit, gate }: LessonFacts): string {
     : `A demonstration for ${pupils} pupils (${AGE_BAND_NAMES[ageBand]}): an adult builds ${kit.cellsInGroup} cells, with ${kit.spareCells} in spare.`;
 }
 
-/** The lesson by phase, and who has the meter. */
+/** The lesson by phase with what to say, and who has the meter. */
 function lessonBlocks(facts: LessonFacts): Block[] {
-  const { plan, course, queue, groupNames } = facts;
+  const { plan, course, queue, groupNames, measuring } = facts;
   const { lesson } = plan;
   return [
     { kind: 'heading', text: `The lesson, ${lesson.minutes} minutes from ${lesson.startsAt}` },
     {
       kind: 'table',
-      header: ['Minute', 'What', 'Minutes'],
-      widths: [0.15, 0.65, 0.2],
+      header: ['Min', 'What', 'Say'],
+      widths: [0.11, 0.37, 0.52],
       rows: phaseRows(facts),
     },
     ...(course.over > 0
@@ -96,16 +97,15 @@ function lessonBlocks(facts: LessonFacts): Block[] {
           } as const,
         ]
       : []),
-    { kind: 'heading', text: 'Who has the meter' },
+    { kind: 'heading', text: `The meter: ${MEASURING_NAMES[measuring]}` },
     {
-      kind: 'table',
-      header: ['Minute of the round', 'Meter', 'Group'],
-      widths: [0.35, 0.25, 0.4],
-      rows: queue.turns.map(({ fromMinute, meter, group }) => [
-        formatNumber(fromMinute),
-        `${meter + 1}`,
-        groupNames[group] ?? '',
-      ]),
+      kind: 'text',
+      text: queue.turns
+        .map(({ fromMinute, meter, group }) => {
+          const which = lesson.meters === 1 ? '' : `, meter ${meter + 1}`;
+          return `${groupNames[group] ?? ''} ${formatNumber(fromMinute)} min${which}`;
+        })
+        .join(' · '),
     },
   ];
 }
@@ -116,8 +116,8 @@ function timetableBlocks(times: Timetable | null): Block[] {
     { kind: 'heading', text: 'Before the lesson' },
     {
       kind: 'table',
-      header: ['When', 'What', 'Minutes'],
-      widths: [0.3, 0.5, 0.2],
+      header: ['When', 'What', 'Min'],
+      widths: [0.4, 0.48, 0.12],
       rows: times.tasks.map(({ start, name, minutes }) => [
         `${dayWords(dayOf(start))}, ${start.slice(11, 16)}`,
         name,
@@ -130,38 +130,42 @@ function timetableBlocks(times: Timetable | null): Block[] {
 
 function phaseRows({ course }: LessonFacts): string[][] {
   let at = 0;
-  return course.phases.map(({ name, minutes }) => {
-    const row = [formatNumber(at), name, formatNumber(minutes)];
+  return course.phases.map(({ name, minutes, say }) => {
+    const row = [formatNumber(at), `${name} (${formatNumber(minutes)} min)`, say];
     at += minutes;
     return row;
   });
 }
 
-/** What to buy, in packs, beside what the cupboard has; cautions of a material stand beside it. */
+/** What to buy, by aisle, to tick off; what the cupboard has; cautions of a material stand below. */
 export function shoppingSheet({ plan, shopping, cupboard, cautions }: LessonFacts): Sheet {
-  const buy = shopping.lines.filter(({ packs }) => packs > 0);
   const have = shopping.lines.filter(({ packs }) => packs === 0);
   return {
     id: 'shopping',
     title: `Shopping: ${plan.title}`,
     subtitle: `${plan.lesson.groups} groups, ${plan.lesson.pupils} pupils`,
     blocks: [
-      {
-        kind: 'table',
-        header: ['Buy', 'For the class', 'Packs', 'Price'],
-        widths: [0.36, 0.34, 0.12, 0.18],
-        rows: buy.map(({ part, needed, packs, pack, price }) => [
-          PARTS[part].name,
-          amountWords(part, needed),
-          `${packs} × ${formatNumber(pack)}`,
-          moneyWords(price, cupboard.currency),
-        ]),
-      },
-      {
-        kind: 'text',
-        strong: true,
-        text: totalWords(shopping, cupboard.currency),
-      },
+      ...AISLES.flatMap((aisle): Block[] => {
+        const lines = shopping.lines.filter(
+          ({ part, packs }) => packs > 0 && aisleOf(part) === aisle,
+        );
+        if (lines.length === 0) return [];
+        return [
+          { kind: 'heading', text: capital(aisle) },
+          {
+            kind: 'table',
+            header: ['', 'Buy', 'For the class', 'Price'],
+            widths: [0.06, 0.44, 0.3, 0.2],
+            rows: lines.map((line) => [
+              plan.lesson.bought.includes(line.part) ? '☑' : '☐',
+              packWords(line),
+              amountWords(line.part, line.needed),
+              moneyWords(line.price, cupboard.currency),
+            ]),
+          },
+        ];
+      }),
+      { kind: 'text', strong: true, text: totalWords(shopping, cupboard.currency) },
       ...haveBlocks(have),
       { kind: 'heading', text: 'Take care with' },
       ...cautions
@@ -176,7 +180,7 @@ function haveBlocks(have: readonly ShoppingLine[]): Block[] {
   const items = have.map(({ part, needed }) => amountWords(part, needed));
   return [
     { kind: 'heading', text: 'From the cupboard' },
-    { kind: 'list', style: 'box', items },
+    { kind: 'list', style: 'box', columns: 2, items },
   ];
 }
 
@@ -234,7 +238,10 @@ export function labelsSheet({ plan, kit, groupNames, cautions }: LessonFacts): S
 }
 
 /** A card for each group: its bird, what it builds, how it joins. */
-export function groupsSheet({ plan, kit, groupNames, queue }: LessonFacts): Sheet {
+export function groupsSheet(
+  { plan, kit, groupNames, queue }: LessonFacts,
+  joinAt: string | null,
+): Sheet {
   const code = plan.lesson.joinCode;
   return {
     id: 'groups',
@@ -250,7 +257,9 @@ export function groupsSheet({ plan, kit, groupNames, queue }: LessonFacts): Shee
             `You build ${kit.cellsInGroup} cells.`,
             `The meter is yours from minute ${formatNumber(queue.turns[index]?.fromMinute ?? 0)} of each round, for ${formatNumber(queue.turnMinutes)} minutes.`,
             code === null ? 'Join code: ______________' : `Join code: ${code}`,
+            ...(code === null || joinAt === null ? [] : [`at ${joinAt}`]),
           ],
+          qr: code === null || joinAt === null ? null : `${joinAt}?code=${code}`,
         })),
       },
     ],

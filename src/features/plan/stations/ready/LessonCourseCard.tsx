@@ -3,18 +3,48 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { LessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
 import { formatNumber } from '@/core/units';
+import { MEASURING_WAYS } from '@/core/records/plan/lessonSchema';
+import { MEASURING_NAMES, measuringPlans } from '@/core/work/preparation/measuring';
 import { Card } from '@/ui/Card';
+import { Selection } from '@/ui/TextInput';
+import { useEdit } from '../../PlanProvider';
+import { withLesson } from './lessonEdits';
 
 /** The lesson by phase, each as long as its bar. */
-export function LessonCourseCard({ facts: { course, plan } }: { facts: LessonFacts }) {
+export function LessonCourseCard({ facts }: { facts: LessonFacts }) {
+  const { course, plan, measuring } = facts;
+  const edit = useEdit();
   return (
     <Card title={`The lesson: ${formatNumber(course.minutes)} of ${plan.lesson.minutes} minutes`}>
       {course.over > 0 ? (
         <Alert severity="warning" sx={{ mb: 1 }} data-testid="too-long">
-          {formatNumber(course.over)} minutes too long: build the first cell beforehand, take more
-          meters, or plan two lessons.
+          {formatNumber(course.over)} minutes too long even with the shortest way to measure: build
+          the cells beforehand, take more meters or groups of more pupils, or plan two lessons.
         </Alert>
       ) : null}
+      <Selection
+        label="How the meters are shared"
+        value={plan.lesson.measuring ?? 'as-fits'}
+        onChange={(chosen) =>
+          edit((before) =>
+            withLesson(before, { measuring: MEASURING_WAYS.find((way) => way === chosen) ?? null }),
+          )
+        }
+        fullWidth
+        sx={{ my: 1.5 }}
+      >
+        <option value="as-fits">as fits the lesson: {MEASURING_NAMES[measuring]}</option>
+        {measuringPlans({
+          kit: facts.kit,
+          groups: facts.kit.groups,
+          lesson: plan.lesson,
+          minutesPerCell: facts.evaluation.cell.recipe.minutesToBuild,
+        }).map(({ way, course: { minutes } }) => (
+          <option key={way} value={way}>
+            {MEASURING_NAMES[way]} ({formatNumber(minutes)} min)
+          </option>
+        ))}
+      </Selection>
       <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 0.5 }}>
         {course.phases.map(({ id, name, minutes }) => (
           <Box component="li" key={id} sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>

@@ -3,7 +3,6 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import LinearProgress from '@mui/material/LinearProgress';
 import { Selection } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
@@ -20,6 +19,7 @@ import { Card } from '@/ui/Card';
 import { Choice } from '@/ui/Choice';
 import { useEdit, usePlanContext } from '../../PlanProvider';
 import { newJoinCode } from './joinCode';
+import { Making, PrintPreview } from './PrintPreview';
 import { withLesson } from './lessonEdits';
 
 /** Sheets to hand out, made on the server as PDF and shown before they are printed. */
@@ -108,46 +108,10 @@ export function PrintsPart({ facts }: { facts: LessonFacts }) {
       </Card>
       {/* Made anew from what is saved, whenever something else is asked for. */}
       {saved ? (
-        <Preview key={`${address} ${JSON.stringify(facts.plan)}`} address={address} />
+        <PrintPreview key={`${address} ${JSON.stringify(facts.plan)}`} address={address} />
       ) : (
         <Making />
       )}
-    </Box>
-  );
-}
-
-/** Hints to the browser's own viewer: no side bar, as wide as there is room. */
-const VIEWER = '#navpanes=0&view=FitH';
-
-function Making() {
-  return (
-    <Box>
-      <Typography variant="body2" sx={{ mb: 1 }}>
-        Making the sheets …
-      </Typography>
-      <LinearProgress aria-label="Making the sheets" />
-    </Box>
-  );
-}
-
-function Preview({ address }: { address: string }) {
-  const [made, setMade] = useState(false);
-  return (
-    <Box sx={{ minWidth: 0 }}>
-      {made ? null : <Making />}
-      <Box
-        component="iframe"
-        src={`${address}${VIEWER}`}
-        title="Preview of the sheet"
-        onLoad={() => setMade(true)}
-        sx={{
-          width: '100%',
-          height: { xs: 420, md: 'calc(100vh - 170px)' },
-          border: 1,
-          borderColor: 'divider',
-          bgcolor: 'background.paper',
-        }}
-      />
     </Box>
   );
 }

@@ -4,12 +4,15 @@ import { mainAndSide } from '@/ui/mainAndSide';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
+import NextLink from 'next/link';
 import { useState } from 'react';
-import type { Lesson } from '@/core/records/plan/lessonSchema';
+import type { Lesson, Shortcut } from '@/core/records/plan/lessonSchema';
 import type { LessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
 import { localTimeAt } from '@/core/work/preparation/localTime';
-import { timetable, type Timetable } from '@/core/work/preparation/timetable';
+import { lessonTimes } from '@/core/work/preparation/lessonTimes';
+import type { Timetable } from '@/core/work/preparation/timetable';
 import { Card } from '@/ui/Card';
 import { useEdit, usePlanContext } from '../../PlanProvider';
 import { LessonDate } from '../power/LessonDate';
@@ -21,17 +24,11 @@ import { Timeline } from './Timeline';
 export function TimetablePart({ facts }: { facts: LessonFacts }) {
   const edit = useEdit();
   const { open } = usePlanContext();
-  const { plan, kit, evaluation } = facts;
-  const { lesson, lessonDate } = plan;
+  const { plan } = facts;
+  const { lesson } = plan;
   // Asked once: a timetable does not change under the hand because a minute has passed.
   const [now] = useState(localNow);
-  const times =
-    lessonDate === null
-      ? null
-      : timetable(
-          { lesson, date: lessonDate, kit, minutesPerCell: evaluation.cell.recipe.minutesToBuild },
-          now,
-        );
+  const times = lessonTimes(facts, now);
   return (
     <Box sx={mainAndSide(286)}>
       <Card
@@ -65,7 +62,16 @@ export function TimetablePart({ facts }: { facts: LessonFacts }) {
             />
           </>
         )}
-        {times === null ? null : <Conflicts times={times} />}
+        {times === null ? null : (
+          <Conflicts
+            times={times}
+            onTake={(shortcut) =>
+              edit((before) =>
+                withLesson(before, { shortcuts: [...before.lesson.shortcuts, shortcut] }),
+              )
+            }
+          />
+        )}
       </Card>
       <Box sx={{ display: 'grid', gap: 1.5 }}>
         <Card title="When">
@@ -76,6 +82,22 @@ export function TimetablePart({ facts }: { facts: LessonFacts }) {
               edit((before) => withLesson(before, { workingHours }), 'workingHours')
             }
           />
+          {lesson.shortcuts.length === 0 ? null : (
+            <Button
+              size="small"
+              sx={{ mt: 1 }}
+              onClick={() => edit((before) => withLesson(before, { shortcuts: [] }))}
+            >
+              Prepare in the usual way again
+            </Button>
+          )}
+          <Typography variant="body2" color="textSecondary" sx={{ mt: 1.5 }}>
+            Weekends and the{' '}
+            <Link component={NextLink} href="/cupboard" color="inherit">
+              days without school
+            </Link>{' '}
+            stay free.
+          </Typography>
           {Object.keys(lesson.moved).length === 0 ? null : (
             <Button
               size="small"
@@ -96,7 +118,12 @@ function localNow(): string {
   return localTimeAt(now.getTime(), now.getTimezoneOffset());
 }
 
-function Conflicts({ times }: { times: Timetable }) {
+interface ConflictsProps {
+  readonly times: Timetable;
+  readonly onTake: (shortcut: Shortcut) => void;
+}
+
+function Conflicts({ times, onTake }: ConflictsProps) {
   if (times.conflicts.length === 0) {
     return (
       <Typography variant="body2" sx={{ mt: 1 }} data-testid="conflicts">
@@ -107,8 +134,15 @@ function Conflicts({ times }: { times: Timetable }) {
   return (
     <Alert severity="warning" sx={{ mt: 1 }} data-testid="conflicts">
       <Box component="ul" sx={{ pl: 2, m: 0 }}>
-        {times.conflicts.map(({ task, message }) => (
-          <li key={`${task} ${message}`}>{message}</li>
+        {times.conflicts.map(({ task, message, offer }) => (
+          <li key={`${task} ${message}`}>
+            {message}
+            {offer === null ? null : (
+              <Button size="small" color="inherit" onClick={() => onTake(offer.shortcut)}>
+                {offer.words}
+              </Button>
+            )}
+          </li>
         ))}
       </Box>
     </Alert>

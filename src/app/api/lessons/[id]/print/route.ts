@@ -1,4 +1,5 @@
 import { issuesOfZod } from '@/core/issuesOfZod';
+import { joinAddress } from '@/server/lanGateway/gatewayKeeper';
 import { serverContext } from '@/server/context';
 import { printLesson, printRequestSchema } from '@/server/printLesson';
 import { documentMissing } from '../../../kindOf';
@@ -13,7 +14,7 @@ export async function GET(request: Request, { params }: Context): Promise<Respon
   const query = Object.fromEntries(new URL(request.url).searchParams);
   const asked = printRequestSchema.safeParse(query);
   if (!asked.success) return refuse(400, 'This cannot be printed.', issuesOfZod(asked.error));
-  const printed = await printLesson(serverContext(), id, asked.data);
+  const printed = await printLesson(serverContext(), id, asked.data, joinAddress());
   if (printed === null) return documentMissing('plans');
   if (!printed.ok) return refuse(422, 'This cannot be printed.', printed.issues);
   return pdfResponse(printed.value.pdf, printed.value.fileName);

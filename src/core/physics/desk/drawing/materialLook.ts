@@ -1,0 +1,12 @@
+import type { Material } from '../../chemistry/recipe';
+
+/** How the drawing shows a metal, in words. */
+export const MATERIAL_LOOK: Readonly<Record<Material, string>> = {
+  copper: 'copper, plain',
+  nickel: 'nickel, plain',
+  zinc: 'zinc, hatched',
+  carbon: 'carbon, dotted',
+  aluminium: 'aluminium, hatched',
+  magnesium: 'magnesium, hatched',
+  steel: 'steel, plain grey',
+};

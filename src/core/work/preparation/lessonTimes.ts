@@ -1,0 +1,22 @@
+import { cellsOf } from '../../physics/desk/desk';
+import type { LocalTime } from './localTime';
+import type { LessonFacts } from './sheets/lessonFacts';
+import { timetable, type Timetable } from './timetable';
+
+/** The timetable of a lesson; `null` while it has no date, or where nothing is prepared for a class. */
+export function lessonTimes(facts: LessonFacts, now: LocalTime): Timetable | null {
+  const { plan, kit, evaluation, gate, shopping, cupboard } = facts;
+  if (plan.lessonDate === null || !gate.preparing) return null;
+  return timetable(
+    {
+      lesson: plan.lesson,
+      date: plan.lessonDate,
+      kit,
+      minutesPerCell: evaluation.cell.recipe.minutesToBuild,
+      toBuy: shopping.lines.flatMap(({ part, packs }) => (packs > 0 ? [part] : [])),
+      bodies: [...new Set(cellsOf(evaluation.desk).map(({ body }) => body.id))],
+      freeDays: cupboard.freeDays,
+    },
+    now,
+  );
+}

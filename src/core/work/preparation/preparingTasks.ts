@@ -1,0 +1,129 @@
+import { isOrdered } from '../../records/cupboard/aisles';
+import type { PartId } from '../../records/cupboard/parts';
+import type { Lesson, Shortcut } from '../../records/plan/lessonSchema';
+import { clockMinutes } from './cutting';
+import type { Kit } from './kitOfPlan';
+
+export const TASK_IDS = [
+  'order',
+  'buy',
+  'dry',
+  'sand',
+  'cut',
+  'mix',
+  'test-loads',
+  'trial-cell',
+  'cut-fruit',
+  'set-up',
+  'lesson',
+  'clear',
+] as const;
+export type TaskId = (typeof TASK_IDS)[number];
+
+/** Something to be done before the lesson. */
+export interface WantedTask {
+  readonly id: TaskId;
+  readonly name: string;
+  readonly minutes: number;
+  /** Days before the lesson at the latest; fruit keeps two days, an order takes five. */
+  readonly daysBefore: number;
+  /** Time that goes by after it before the next can begin, minutes: nobody need be there. */
+  readonly waitMinutes: number;
+}
+
+/** What the tasks follow from. */
+export interface PreparingInput {
+  readonly lesson: Lesson;
+  readonly kit: Kit;
+  readonly minutesPerCell: number;
+  /** Parts that are not in the cupboard. */
+  readonly toBuy: readonly PartId[];
+  /** Bodies of the cells, by id. */
+  readonly bodies: readonly string[];
+}
+
+/** Minutes and days of the tasks that do not depend on the battery (common practice, no source). */
+const BUY_MINUTES = 45;
+const ORDER_MINUTES = 20;
+export const ORDER_DAYS = 5;
+const TEST_MINUTES_PER_LOAD = 0.5;
+const SET_UP_MINUTES = 20;
+const TRIAL_MEASURING_MINUTES = 10;
+/** Salt is dried into foam or felt overnight, or in an oven at 100 °C (common practice, no source). */
+const DRY = { putOut: 15, overnight: 12 * 60, oven: 90 } as const;
+const DRIED_BODIES: readonly string[] = ['salt-foam'];
+
+/** What shops nearby have instead of what is ordered (from memory); a part that is not named must be ordered. */
+const NEARBY: Readonly<Partial<Record<PartId, string>>> = {
+  'graphite-rod': 'thick pencil leads from an art shop',
+  'potassium-chloride': 'salt substitute from the grocer',
+  charcoal: 'charcoal for aquariums',
+  'zinc-foil': 'an offcut of zinc sheet from a roofer',
+  'zinc-plate': 'an offcut of zinc sheet from a roofer',
+};
+
+/** Where a shop nearby has each ordered part; `null` where one of them must be ordered. */
+export function nearbyWays(toBuy: readonly PartId[]): string[] | null {
+  const ways = toBuy.filter(isOrdered).map((part) => NEARBY[part]);
+  return ways.every((way) => way !== undefined) ? [...new Set(ways)] : null;
+}
+
+/** Shorter ways that this battery allows. */
+export function shortcutsFor({ toBuy, bodies }: PreparingInput): Shortcut[] {
+  const shortcuts: Shortcut[] = [];
+  if (toBuy.some(isOrdered) && nearbyWays(toBuy) !== null) shortcuts.push('buy-nearby');
+  if (bodies.some((body) => DRIED_BODIES.includes(body))) shortcuts.push('oven-dry');
+  return shortcuts;
+}
+
+/** What must be done before, in the order in which it is done. */
+export function preparingTasks(input: PreparingInput): WantedTask[] {
+  const { kit, lesson, minutesPerCell, toBuy, bodies } = input;
+  const handsOf = (id: 'sanding' | 'fruit' | 'other'): number =>
+    kit.cutting
+      .filter((step) => (step.id === 'sanding' || step.id === 'fruit' ? step.id : 'other') === id)
+      .reduce((sum, { handMinutes }) => sum + handMinutes, 0);
+  const taken = shortcutsFor(input).filter((one) => lesson.shortcuts.includes(one));
+  const ordered = toBuy.some(isOrdered) && !taken.includes('buy-nearby');
+  const dried = bodies.some((body) => DRIED_BODIES.includes(body));
+  const oven = taken.includes('oven-dry');
+  const task = (
+    id: TaskId,
+    name: string,
+    minutes: number,
+    daysBefore: number,
+    waitMinutes = 0,
+  ): WantedTask => ({ id, name, minutes, daysBefore, waitMinutes });
+  const hands = (minutes: number): number => clockMinutes(minutes, lesson.hands);
+  const mixing = kit.mixing.reduce((sum, { minutes }) => sum + minutes, 0);
+  return [
+    task('order', 'Order what no shop nearby has', ordered ? ORDER_MINUTES : 0, ORDER_DAYS),
+    task('buy', 'Buy the rest, fresh things last', toBuy.length === 0 ? 0 : BUY_MINUTES, 2),
+    oven
+      ? task('dry', 'Dry the salted foam in the oven, an adult', dried ? DRY.oven : 0, 0)
+      : task(
+          'dry',
+          'Salt the foam and put it out to dry',
+          dried ? DRY.putOut : 0,
+          1,
+          DRY.overnight,
+        ),
+    task('sand', 'Sand the coins', hands(handsOf('sanding')), 1),
+    task('cut', 'Cut separators and strips', hands(handsOf('other')), 1),
+    task('mix', 'Mix the liquids', mixing, 0),
+    task(
+      'test-loads',
+      'Test every LED or device',
+      Math.ceil(kit.groups * TEST_MINUTES_PER_LOAD),
+      0,
+    ),
+    task(
+      'trial-cell',
+      'Build and measure the trial cell',
+      minutesPerCell + TRIAL_MEASURING_MINUTES,
+      0,
+    ),
+    task('cut-fruit', 'Cut the fruit, an adult', hands(handsOf('fruit')), 0),
+    task('set-up', 'Lay out the kits', SET_UP_MINUTES, 0),
+  ].filter(({ minutes }) => minutes > 0);
+}

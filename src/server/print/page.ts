@@ -1,0 +1,44 @@
+import { FONTS, type SheetPdf } from './sheetPdf';
+
+/** Where blocks are written: a column of a page, and how large the letters are. */
+export interface Column {
+  readonly x: number;
+  readonly width: number;
+  /** Size of everything against the usual one. */
+  readonly scale: number;
+}
+
+/** Margins of a page in points: 17 mm, and 20 mm below for the footer. */
+export const MARGINS = { top: 44, left: 48, right: 48, bottom: 56 } as const;
+export const GREY = '#444444';
+export const TEXT_SIZE = 10.5;
+
+/** The whole width of the page. */
+export function wholePage(pdf: SheetPdf, scale = 1): Column {
+  const { width, margins } = pdf.page;
+  return { x: margins.left, width: width - margins.left - margins.right, scale };
+}
+
+/** Ordinary text from here on. */
+export function plainText(pdf: SheetPdf, { scale }: Column, size = TEXT_SIZE): SheetPdf {
+  return pdf
+    .write(FONTS.text)
+    .fontSize(size * scale)
+    .fillColor('#000000');
+}
+
+/** Begins a new page where there is no room for so many points. */
+export function keepTogether(pdf: SheetPdf, height: number): void {
+  if (pdf.y + height > pdf.page.height - pdf.page.margins.bottom) pdf.addPage();
+}
+
+/** A line across the column. */
+export function rule(pdf: SheetPdf, { x, width }: Column, y: number, colour = '#000000'): void {
+  pdf
+    .lineWidth(0.6)
+    .strokeColor(colour)
+    .moveTo(x, y)
+    .lineTo(x + width, y)
+    .stroke()
+    .strokeColor('#000000');
+}

@@ -1,0 +1,132 @@
+import { join } from 'node:path';
+import PDFDocument from 'pdfkit';
+
+export const FONTS = {
+  text: 'text',
+  bold: 'bold',
+  heading: 'heading',
+  signs: 'signs',
+  boldSigns: 'bold-signs',
+} as const;
+type FontName = (typeof FONTS)[keyof typeof FONTS];
+
+const modules = join(process.cwd(), 'node_modules');
+const FILES: Readonly<Record<FontName, string>> = {
+  text: '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff',
+  bold: '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-700-normal.woff',
+  heading: '@fontsource/fraunces/files/fraunces-latin-600-normal.woff',
+  signs: 'dejavu-fonts-ttf/ttf/DejaVuSans.ttf',
+  'bold-signs': 'dejavu-fonts-ttf/ttf/DejaVuSans-Bold.ttf',
+};
+/** Font that has the signs which another one lacks: Ω, µ, arrows, raised and lowered figures, boxes. */
+const SIGNS_OF: Readonly<Record<string, FontName>> = {
+  text: FONTS.signs,
+  bold: FONTS.boldSigns,
+  heading: FONTS.boldSigns,
+};
+
+/** What of the library's text this class builds on. */
+interface TextInside {
+  _fontSize: number;
+  _font: {
+    readonly ascender: number;
+    readonly font: { hasGlyphForCodePoint(code: number): boolean };
+  };
+  _fragment(text: string, x: number, y: number, options: FragmentOptions): void;
+}
+
+interface FragmentOptions {
+  align?: string;
+  width?: number;
+  lineWidth?: number;
+  textWidth?: number;
+  baseline?: number | string;
+  wordCount?: number;
+}
+
+interface Run {
+  readonly text: string;
+  readonly signs: boolean;
+}
+
+const plain = PDFDocument.prototype as unknown as TextInside;
+
+/** A PDF that writes every sign: what the chosen font lacks comes from one that has it, on the same line. */
+export class SheetPdf extends PDFDocument {
+  private chosen: FontName = FONTS.text;
+
+  constructor(options: PDFKit.PDFDocumentOptions) {
+    super(options);
+    for (const [name, file] of Object.entries(FILES)) this.registerFont(name, join(modules, file));
+    this.write(FONTS.text);
+  }
+
+  /** Chooses the font of what follows. */
+  write(name: FontName): this {
+    this.chosen = name;
+    return this.font(name);
+  }
+
+  override widthOfString(text: string, options?: PDFKit.Mixins.TextOptions): number {
+    const runs = this.runsOf(text);
+    if (runs.length <= 1 && runs[0]?.signs !== true) return super.widthOfString(text, options);
+    return runs.reduce(
+      (sum, run) => sum + this.inFont(run, () => super.widthOfString(run.text, options)),
+      0,
+    );
+  }
+
+  /** The library writes each line by this: a line with foreign signs becomes several pieces on one base line. */
+  _fragment(text: string, x: number, y: number, options: FragmentOptions): void {
+    const runs = this.runsOf(text);
+    if (runs.every(({ signs }) => !signs)) {
+      plain._fragment.call(this as unknown as TextInside, text, x, y, options);
+      return;
+    }
+    const { align, width, lineWidth = 0, textWidth } = options;
+    // Each piece is placed here: the library must not place it anew.
+    const own = ['align', 'width', 'lineWidth', 'textWidth', 'wordCount'];
+    const rest = Object.fromEntries(Object.entries(options).filter(([key]) => !own.includes(key)));
+    const whole = this.widthOfString(text);
+    const free = width === undefined ? 0 : lineWidth - (textWidth ?? whole);
+    let at = x + (align === 'right' ? free : align === 'center' ? free / 2 : 0);
+    const { _font, _fontSize } = this as unknown as TextInside;
+    const baseline = (-_font.ascender / 1000) * _fontSize;
+    for (const run of runs) {
+      const advance = this.inFont(run, () => {
+        plain._fragment.call(this as unknown as TextInside, run.text, at, y, { ...rest, baseline });
+        return super.widthOfString(run.text);
+      });
+      at += advance;
+    }
+  }
+
+  /** Whether neither the chosen font nor the one that steps in has a sign. */
+  lacks(sign: string): boolean {
+    const has = (): boolean =>
+      (this as unknown as TextInside)._font.font.hasGlyphForCodePoint(sign.codePointAt(0) ?? 0);
+    return !has() && !this.inFont({ text: sign, signs: true }, has);
+  }
+
+  private inFont<T>({ signs }: Run, work: () => T): T {
+    const fallback = SIGNS_OF[this.chosen];
+    if (!signs || fallback === undefined) return work();
+    this.font(fallback);
+    const done = work();
+    this.font(this.chosen);
+    return done;
+  }
+
+  private runsOf(text: string): Run[] {
+    if (SIGNS_OF[this.chosen] === undefined) return [{ text, signs: false }];
+    const { font } = (this as unknown as TextInside)._font;
+    const runs: { text: string; signs: boolean }[] = [];
+    for (const sign of text) {
+      const signs = !font.hasGlyphForCodePoint(sign.codePointAt(0) ?? 0);
+      const last = runs.at(-1);
+      if (last === undefined || last.signs !== signs) runs.push({ text: sign, signs });
+      else last.text += sign;
+    }
+    return runs;
+  }
+}
