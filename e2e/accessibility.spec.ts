@@ -27,6 +27,7 @@ const VIEWS = [
   '/series-or-parallel',
   '/help?part=sources',
   '/cupboard',
+  '/i-have',
   '/mixing',
   '/two-solutions',
   '/recipes',

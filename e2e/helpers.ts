@@ -18,3 +18,18 @@ export const verdict = (page: Page) => page.getByRole('banner').getByTestId('ver
 export async function saved(page: Page): Promise<void> {
   await expect(page.getByTestId('save-state')).toHaveText('saved');
 }
+
+/** Presses and typed fields, counted as a teacher would count them. */
+export function counting(): {
+  readonly count: () => number;
+  readonly act: (work: Promise<unknown>) => Promise<void>;
+} {
+  let actions = 0;
+  return {
+    count: () => actions,
+    act: async (work) => {
+      actions += 1;
+      await work;
+    },
+  };
+}

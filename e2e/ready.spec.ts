@@ -1,6 +1,6 @@
 import { expect, test, type Page } from './test';
 import { readFileSync } from 'node:fs';
-import { goToStation, newPlan, saved } from './helpers';
+import { counting, goToStation, newPlan, saved, verdict } from './helpers';
 import { pdfText } from './pdfText';
 
 const part = (page: Page, name: string) => page.getByRole('tab', { name }).click();
@@ -31,6 +31,12 @@ test('the class: groups, cells a pupil, spares and the meter queue follow, each 
   await expect(words).toContainText('6 groups of 5 pupils');
   await page.getByLabel('Groups', { exact: true }).fill('31');
   await expect(page.getByText('There cannot be more groups than pupils.')).toBeVisible();
+  // The lesson fits as it is: the meters are shared as they must be.
+  await expect(
+    page.getByRole('heading', { name: /^The lesson: \d+(\.\d)? of 45 minutes/ }),
+  ).toBeVisible();
+  await expect(page.getByTestId('too-long')).toHaveCount(0);
+  await page.getByLabel('How the meters are shared').selectOption('every-cell');
   await page.getByLabel('Nobody waits longer than, minutes').fill('2');
   await expect(page.getByText(/it takes 2, or a longer wait/)).toBeVisible();
   await page.getByLabel('Meters').fill('6');
@@ -49,7 +55,13 @@ test.describe.serial('cupboard', () => {
     await page.getByLabel('Groups', { exact: true }).fill('30');
     await part(page, 'Shopping');
     const list = page.getByRole('table', { name: 'Shopping list' });
-    await expect(list.getByRole('row', { name: /lemons/ })).toContainText('× 4');
+    const lemons = list.getByRole('row', { name: /lemons/ });
+    await expect(lemons).toContainText('× 4 lemons');
+    await lemons.getByRole('checkbox').check();
+    await saved(page);
+    await page.reload();
+    await part(page, 'Shopping');
+    await expect(lemons.getByRole('checkbox')).toBeChecked();
     await expect(page.getByTestId('shopping-total')).toContainText('a pupil');
     await expect(page.getByTestId('substitutes')).toContainText('instead of');
     await expect(list.getByRole('row', { name: /clip leads/ })).toBeVisible();
@@ -63,14 +75,27 @@ test.describe.serial('cupboard', () => {
     await expect(page.getByRole('heading', { name: /pieces of wire/ })).toBeVisible();
     await part(page, 'Shopping');
     await page.getByRole('button', { name: 'Take the kit out' }).click();
-    await expect(page.getByRole('button', { name: 'Put it back' })).toBeVisible();
-    await page.getByRole('alert').getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByTestId('short-of')).toContainText('lemons');
+    await page.getByRole('button', { name: 'Take out what is there' }).click();
+    await page.getByRole('button', { name: 'Put it back' }).click();
+    const back = page.getByRole('dialog', { name: 'What is left over?' });
+    await expect(back.getByLabel('lemons left')).toHaveValue('0');
+    await back.getByLabel('copper strips left').fill('5000');
+    await expect(back).toContainText('were out');
+    await back.getByLabel('copper strips left').fill('59');
+    await back.getByRole('button', { name: 'Put it back' }).click();
     await expect(page.getByRole('button', { name: 'Take the kit out' })).toBeVisible();
+    await expect(list.getByRole('row', { name: /copper strips/ })).toContainText('59');
+    // Back and out again are undone, the newest first: the cupboard is what it was.
+    for (let step = 0; step < 2; step += 1) {
+      await page.getByRole('alert').getByRole('button', { name: 'Undo' }).last().click();
+    }
+    await expect(list.getByRole('row', { name: /copper strips/ })).toContainText('60');
     const download = page.waitForEvent('download');
     await page.getByRole('button', { name: 'CSV out' }).click();
     const csv = readFileSync(await (await download).path(), 'utf8');
-    expect(csv).toContain('part,unit,a group,class,in stock,packs,in a pack,price');
-    expect(csv).toContain('lemon,piece');
+    expect(csv).toContain('aisle,part,unit,a group,class,in stock,packs,in a pack,price,bought');
+    expect(csv).toMatch(/greengrocer,lemon,piece,.*,yes/);
   });
 
   test('the cupboard: stock and prices are typed, undone, saved; CSV both ways with clear faults', async ({
@@ -107,6 +132,71 @@ test.describe.serial('cupboard', () => {
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(page.getByLabel('Stock of potassium chloride')).toHaveValue('0');
   });
+
+  test('from “I have” to a plan for exactly that: at most eight actions', async ({ page }) => {
+    const { act, count } = counting();
+    await page.goto('/');
+    await act(page.getByRole('link', { name: 'I have …' }).click());
+    // The cupboard of the scenario has potatoes, nails, copper, leads and red LEDs: only the counts are other ones.
+    await act(page.getByLabel('potatoes', { exact: true }).fill('9'));
+    await act(page.getByLabel('galvanised nails', { exact: true }).fill('6'));
+    await act(page.getByLabel('copper strips', { exact: true }).fill('10'));
+    await act(page.getByLabel('clip leads', { exact: true }).fill('8'));
+    await act(page.getByLabel('zinc strips', { exact: true }).fill('0'));
+    await act(page.getByLabel('copper or bronze coins', { exact: true }).fill('0'));
+    const best = page.getByRole('list', { name: 'What can be lit' }).getByRole('listitem').first();
+    await expect(best).toContainText(/red LED/);
+    await expect(best).toContainText(/uses .*copper strips/);
+    await act(best.getByRole('button', { name: /^Plan that/ }).click());
+    expect(count()).toBeLessThanOrEqual(8);
+    await expect(page).toHaveURL(/\/arrange$/);
+    await expect(verdict(page)).toHaveAttribute('data-tone', 'fine');
+    await expect(page.getByTestId('have-words')).toContainText('6 galvanised nails');
+    // One cell more than there are nails for is no longer fine, and says why.
+    const more = page.getByRole('button', { name: /^More cells in a string/ });
+    await more.click();
+    await more.click();
+    await expect(verdict(page)).toContainText(/galvanised nails? (is|are) missing/);
+    await expect(verdict(page)).toHaveAttribute('data-tone', 'wrong');
+  });
+
+  test('only with what there is: the wirings keep to it, what is missing is named, and bought by a press', async ({
+    page,
+  }) => {
+    await newPlan(page, 'Only these');
+    await goToStation(page, 'Arrange');
+    const cells = page.locator('[data-cell]');
+    const undo = () => page.getByRole('button', { name: 'Undo' }).click();
+    await expect(cells.first()).toBeVisible();
+    const before = await cells.count();
+    await page.getByRole('button', { name: 'Only with what I have …' }).click();
+    const dialog = page.getByRole('dialog', { name: 'What can I light with what I have?' });
+    // The cupboard of the scenario is stocked.
+    await expect(dialog.getByLabel('lemons', { exact: true })).toHaveValue('4');
+    await dialog.getByLabel('lemons', { exact: true }).fill('9');
+    await dialog.getByLabel('galvanised nails', { exact: true }).fill('6');
+    await dialog.getByRole('button', { name: 'Make this plan from these parts only' }).click();
+    await expect(verdict(page)).toHaveAttribute('data-tone', 'wrong');
+    await expect(verdict(page)).toContainText('missing');
+    await expect(page.getByTestId('missing-words')).toContainText('galvanised nails');
+    await page.getByRole('button', { name: 'Buy what is missing' }).click();
+    await expect(verdict(page)).not.toContainText('missing');
+    await undo();
+    await expect(verdict(page)).toContainText('missing');
+    await undo();
+    await expect(cells).toHaveCount(before);
+
+    await page.getByRole('button', { name: 'More about the desk' }).click();
+    await page.getByRole('menuitem', { name: 'What can I light with what I have?' }).click();
+    await dialog
+      .getByRole('button', { name: /^Plan that/ })
+      .first()
+      .click();
+    await expect(page.getByTestId('have-words')).toContainText('Made only from');
+    await expect(verdict(page)).toHaveAttribute('data-tone', 'fine');
+    await undo();
+    await expect(cells).toHaveCount(before);
+  });
 });
 
 test('the timetable: moved by key and pointer, conflicts told, saved as a calendar file', async ({
@@ -124,7 +214,7 @@ test('the timetable: moved by key and pointer, conflicts told, saved as a calend
   await buy.press('ArrowDown');
   await buy.press('ArrowDown');
   await expect(buy).toHaveAttribute('data-start', '2031-01-31T16:00:00');
-  await expect(conflicts).toContainText('comes after what needs it');
+  await expect(conflicts).toContainText(/comes after what needs it|is not done before/);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(buy).toHaveAttribute('data-start', '2031-01-30T16:00:00');
 
@@ -165,7 +255,11 @@ test('safety: ticks stay, every caution says where it comes from, gates withhold
   await goToStation(page, 'Get ready');
   await expect(page.getByTestId('gate')).toContainText('14 and over');
   await part(page, 'Safety');
-  await expect(page.getByText('Not made for this class: Pupil sheet, Group cards.')).toBeVisible();
+  await expect(
+    page.getByText(
+      'Not made for this class: Pupil’s sheet, Sheet for small children, Group cards.',
+    ),
+  ).toBeVisible();
   await goToStation(page, 'Which cell?');
   await page.getByRole('radio', { name: /Dilute sulfuric acid/ }).check();
   await goToStation(page, 'Get ready');
@@ -183,7 +277,7 @@ test('prints: what is on paper is what the screen computes, and the pupil sheet 
   await expect(page.getByRole('tab', { name: 'Prints', selected: true })).toBeVisible();
   await page.getByRole('button', { name: 'Make a code' }).click();
   await saved(page);
-  await expect(page.getByTitle('Preview of the sheet')).toBeVisible();
+  await expect(page.getByAltText('Page 2 of the sheet')).toBeVisible();
   const code =
     (await page
       .getByText(/Join code on the group cards/)
@@ -203,8 +297,10 @@ test('prints: what is on paper is what the screen computes, and the pupil sheet 
   expect(pupil).toContain('I predict');
   expect(pupil).not.toMatch(/\d[.,]\d+ ?(V|mA)/);
   expect(pupil).toContain('risk assessment');
-  expect(await print('pupil', 'simple')).toContain('Make one cell.');
+  expect(pupil).toContain('○');
+  expect(await print('pupil', 'simple')).toContain('Make one cell');
   expect(await print('pupil', 'full')).toContain('internal resistance r = E / I');
+  expect(await print('small')).toContain('They never touch.');
   await goToStation(page, 'Arrange');
   const open = (
     (await page.getByRole('button', { name: /^[\d.]+\sV open$/ }).textContent()) ?? ''
@@ -216,9 +312,22 @@ test('prints: what is on paper is what the screen computes, and the pupil sheet 
   expect(cards).toContain('Curlew');
   expect(cards).toContain(code);
   const teacher = await print('teacher');
-  expect(teacher).toContain('Who has the meter');
+  expect(teacher).toContain('The meter:');
   expect(teacher).toContain('Fri 31 Jan');
-  const refused = await page.request.get(`/api/lessons/${id}/print?sheet=poster`);
+  const refused = await page.request.get(`/api/lessons/${id}/print?sheet=banner`);
   expect(refused.status()).toBe(400);
   expect(await refused.text()).toContain('There is no such sheet.');
+  // The teacher's sheet is one page, the pupil's two sides, on both papers.
+  for (const paper of ['A4', 'Letter']) {
+    for (const [sheet, pages] of [
+      ['teacher', 1],
+      ['pupil', 2],
+      ['small', 1],
+    ] as const) {
+      const answer = await page.request.get(
+        `/api/lessons/${id}/print?sheet=${sheet}&paper=${paper}`,
+      );
+      expect((await pdfText(await answer.body())).length).toBe(pages);
+    }
+  }
 });

@@ -2,7 +2,9 @@ import { readFileSync } from 'node:fs';
 import { evaluateCommand } from './commands/evaluate';
 import { chanceCommand } from './commands/chance';
 import { fitCommand } from './commands/fit';
+import { haveCommand } from './commands/have';
 import { planCommand } from './commands/plan';
+import { prepareCommand } from './commands/prepare';
 import { simulateCommand } from './commands/simulate';
 import { netlistCommand, solveCommand } from './commands/solve';
 import { exitCodes, type Command } from './command';
@@ -12,6 +14,8 @@ const COMMANDS: Readonly<Record<string, Command>> = {
   evaluate: evaluateCommand,
   simulate: simulateCommand,
   plan: planCommand,
+  have: haveCommand,
+  prepare: prepareCommand,
   chance: chanceCommand,
   fit: fitCommand,
   netlist: netlistCommand,

@@ -4,6 +4,8 @@ import { networkSchema } from '../core/physics/circuit/network/networkSchema';
 import { CURRENT_RANGES } from '../core/physics/instruments/meter';
 import { MAX_CELLS } from '../core/physics/desk/limits';
 import { USUAL_MINUTES } from '../core/records/plan/newPlan';
+import { cupboardSchema, EMPTY_CUPBOARD } from '../core/records/cupboard/cupboardSchema';
+import { haveSchema } from '../core/records/plan/haveSchema';
 import { planSchema } from '../core/records/plan/planSchema';
 import { OBJECTIVES } from '../core/work/planning/plannerTypes';
 import { PLANNER_DEFAULTS } from '../core/work/planning/planBatteries';
@@ -85,6 +87,27 @@ export const planRequestSchema = z.strictObject({
   mostPairs: count(20).default(PLANNER_DEFAULTS.mostPairs),
   mostPrice: positive.nullable().default(null),
   mostCandidates: count(100).default(PLANNER_DEFAULTS.mostCandidates),
+});
+
+/** Input of `grozer have`. */
+export const haveRequestSchema = z.strictObject({
+  parts: haveSchema.describe('So many of each part; a part that is not named is not there.'),
+  minutes: planSchema.shape.minutes.default(USUAL_MINUTES).describe('How long it must run.'),
+});
+
+/** Input of `grozer prepare`. */
+export const prepareRequestSchema = z.strictObject({
+  plan: z
+    .record(z.string(), z.unknown())
+    .describe('A plan document of any version; see plan.schema.json.'),
+  cupboard: cupboardSchema
+    .default(EMPTY_CUPBOARD)
+    .describe('Stock, prices and days without school.'),
+  today: z
+    .union([z.iso.date(), z.iso.datetime({ local: true, offset: false })], {
+      error: 'Give the day as year-month-day, or with its local time.',
+    })
+    .describe('Now, on the clock of the school: nothing is planned before it.'),
 });
 
 /** Input of `grozer chance`. */

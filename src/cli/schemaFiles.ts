@@ -5,6 +5,8 @@ import { fairTestSchema } from '@/core/records/fairTest/fairTestSchema';
 import {
   chanceRequestSchema,
   fitRequestSchema,
+  haveRequestSchema,
+  prepareRequestSchema,
   planRequestSchema,
   simulateSchema,
 } from '@/cli/requests';
@@ -18,6 +20,12 @@ const published = [
   { file: 'simulate.schema.json', title: 'Input of grozer simulate', schema: simulateSchema },
   { file: 'plan-request.schema.json', title: 'Input of grozer plan', schema: planRequestSchema },
   { file: 'chance.schema.json', title: 'Input of grozer chance', schema: chanceRequestSchema },
+  { file: 'have.schema.json', title: 'Input of grozer have', schema: haveRequestSchema },
+  {
+    file: 'prepare.schema.json',
+    title: 'Input of grozer prepare',
+    schema: prepareRequestSchema,
+  },
   { file: 'fit.schema.json', title: 'Input of grozer fit', schema: fitRequestSchema },
 ];
 

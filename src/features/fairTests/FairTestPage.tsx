@@ -1,6 +1,7 @@
 'use client';
 
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import { useMemo } from 'react';
 import { analyseFairTest } from '@/core/records/fairTest/analyseFairTest';
 import {
@@ -52,13 +53,23 @@ export function FairTestPage({ id, initial, initialRevision }: FairTestPageProps
         </Box>
       }
       actions={
-        <CsvButtons
-          label="Readings as CSV"
-          fileName="fair-test.csv"
-          text={() => fairTestCsv(test)}
-          read={(text) => withCsvReadings(test, text)}
-          onRead={(next) => edit(() => next)}
-        />
+        <>
+          <Button
+            component="a"
+            href={`/api/fair-tests/${id}/print`}
+            target="_blank"
+            disabled={open.saveState.status !== 'saved'}
+          >
+            Print
+          </Button>
+          <CsvButtons
+            label="Readings as CSV"
+            fileName="fair-test.csv"
+            text={() => fairTestCsv(test)}
+            read={(text) => withCsvReadings(test, text)}
+            onRead={(next) => edit(() => next)}
+          />
+        </>
       }
     >
       <Box

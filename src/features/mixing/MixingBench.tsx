@@ -9,15 +9,16 @@ import Typography from '@mui/material/Typography';
 import {
   ELECTROLYTE_RECIPES,
   ELECTROLYTES,
-  mixForClass,
+  millilitresOf,
   mixingRequestSchema,
-  MIXING_SPARE_SHARE,
+  mixLiquid,
   type ElectrolyteId,
   type MixingRequest,
 } from '@/core/physics/chemistry/mixingBench';
 import { MIXING_DOCUMENT } from '@/core/documents/tools/mixingDocument';
 import { formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';
+import { Choice } from '@/ui/Choice';
 import { QuantityField } from '@/ui/QuantityField';
 import { DocumentFrame } from '@/ui/document/DocumentFrame';
 import { useTool, type FoundTool } from '@/ui/document/useTool';
@@ -28,8 +29,24 @@ const STRENGTH = { least: 0.25, most: 2.5, step: 0.05 } as const;
 /** Electrolytes for the class in grams and spoons. */
 export function MixingBench({ found }: { found: FoundTool<MixingRequest> }) {
   const { open, state: request, change } = useTool('mixing', MIXING_DOCUMENT, found);
-  const answer = mixForClass(request);
+  const answer = mixLiquid(request.electrolyte, request.strength, millilitresOf(request));
   const recipe = ELECTROLYTE_RECIPES[request.electrolyte];
+  const amount = (
+    label: string,
+    key: 'cells' | 'millilitres' | 'groups' | 'groupMillilitres' | 'litres',
+  ) => (
+    <QuantityField
+      key={key}
+      label={label}
+      kind="count"
+      value={request[key]}
+      format={(value) => formatNumber(value, 6)}
+      schema={mixingRequestSchema.shape[key]}
+      onCommit={(value) => {
+        if (value !== null) change({ [key]: value }, key);
+      }}
+    />
+  );
   return (
     <DocumentFrame
       open={open}
@@ -65,27 +82,32 @@ export function MixingBench({ found }: { found: FoundTool<MixingRequest> }) {
               </ToggleButton>
             ))}
           </ToggleButtonGroup>
-          <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: '1fr 1fr', mt: 2.5 }}>
-            <QuantityField
-              label="Cells in the class"
-              kind="count"
-              value={request.cells}
-              format={String}
-              schema={mixingRequestSchema.shape.cells}
-              onCommit={(cells) => {
-                if (cells !== null) change({ cells }, 'cells');
-              }}
+          <Box sx={{ mt: 2.5 }}>
+            <Choice
+              label="How much"
+              value={request.by}
+              options={[
+                ['cells', 'for each cell'],
+                ['groups', 'for each group'],
+                ['litres', 'litres in all'],
+              ]}
+              onChange={(by) => change({ by })}
             />
-            <QuantityField
-              label="Millilitres for each"
-              kind="count"
-              value={request.millilitres}
-              format={formatNumber}
-              schema={mixingRequestSchema.shape.millilitres}
-              onCommit={(millilitres) => {
-                if (millilitres !== null) change({ millilitres }, 'millilitres');
-              }}
-            />
+          </Box>
+          <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: '1fr 1fr' }}>
+            {request.by === 'cells' ? (
+              <>
+                {amount('Cells in the class', 'cells')}
+                {amount('Millilitres for each', 'millilitres')}
+              </>
+            ) : null}
+            {request.by === 'groups' ? (
+              <>
+                {amount('Groups', 'groups')}
+                {amount('Millilitres a group', 'groupMillilitres')}
+              </>
+            ) : null}
+            {request.by === 'litres' ? amount('Litres in all', 'litres') : null}
           </Box>
           <Typography id="strength-label" variant="body2" sx={{ mt: 2 }}>
             Strength: {formatNumber(request.strength)} times the usual
@@ -101,7 +123,7 @@ export function MixingBench({ found }: { found: FoundTool<MixingRequest> }) {
           />
         </Card>
         {answer.ok ? (
-          <MixingCard recipe={recipe} answer={answer.value} spareShare={MIXING_SPARE_SHARE} />
+          <MixingCard request={request} recipe={recipe} answer={answer.value} />
         ) : (
           <Alert severity="error" data-testid="mixing-refused" style={{ alignSelf: 'start' }}>
             {answer.issues[0]?.message}

@@ -1,22 +1,45 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import type { Electrolyte, MixingAnswer } from '@/core/physics/chemistry/mixingBench';
+import LinearProgress from '@mui/material/LinearProgress';
+import Button from '@mui/material/Button';
+import {
+  MIXING_SPARE_SHARE,
+  type Electrolyte,
+  type MixingAnswer,
+  type MixingRequest,
+} from '@/core/physics/chemistry/mixingBench';
 import { cautionsOf } from '@/core/physics/safety/cautions';
 import { formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';
 
 interface MixingCardProps {
+  readonly request: MixingRequest;
   readonly recipe: Electrolyte;
   readonly answer: MixingAnswer;
-  readonly spareShare: number;
 }
 
 /** What to weigh and pour, in which order, with the cautions beside it. */
-export function MixingCard({ recipe, answer, spareShare }: MixingCardProps) {
+export function MixingCard({ request, recipe, answer }: MixingCardProps) {
   const { liquidMillilitres, portions, siemensPerMetre, warnings } = answer;
   return (
-    <Card title={`${recipe.name} for the class`}>
+    <Card
+      title={`${recipe.name} for the class`}
+      actions={
+        <Button
+          size="small"
+          component="a"
+          href={`/api/mixing/print?${new URLSearchParams({
+            electrolyte: request.electrolyte,
+            strength: String(request.strength),
+            millilitres: String(liquidMillilitres),
+          }).toString()}`}
+          target="_blank"
+        >
+          Print the card
+        </Button>
+      }
+    >
       <Box data-testid="mixing-card">
         <Typography sx={{ fontSize: '1.1rem', fontWeight: 700 }}>
           {formatNumber(liquidMillilitres)} mL of {recipe.liquid}
@@ -27,10 +50,10 @@ export function MixingCard({ recipe, answer, spareShare }: MixingCardProps) {
               {formatNumber(grams)} g of {solute}
             </Typography>
             <Typography variant="body2" color="textSecondary">
-              about {formatNumber(tablespoons, 2)} level tablespoons of 15 mL;{' '}
-              {formatNumber(100 * saturation, 2)} % of what dissolves at 20 °C.
+              about {formatNumber(tablespoons, 2)} level tablespoons of 15 mL.
               {note === null ? '' : ` ${note}`}
             </Typography>
+            <Saturation solute={solute} grams={grams} saturation={saturation} />
           </Box>
         ))}
         {warnings.map((warning) => (
@@ -48,7 +71,9 @@ export function MixingCard({ recipe, answer, spareShare }: MixingCardProps) {
           {siemensPerMetre === null
             ? 'Its conductivity is in no table at hand.'
             : `It conducts about ${formatNumber(10 * siemensPerMetre, 2)} mS/cm (from tables, from memory); vinegar alone 1.2.`}{' '}
-          A fifth ({formatNumber(100 * spareShare)} %) to spare is included.
+          {request.by === 'litres'
+            ? ''
+            : `A fifth (${formatNumber(100 * MIXING_SPARE_SHARE)} %) to spare is included.`}
         </Typography>
         <Box component="ul" sx={{ pl: 2.25, my: 1.5 }}>
           {cautionsOf(recipe.cautions).map(({ id, text }) => (
@@ -59,5 +84,31 @@ export function MixingCard({ recipe, answer, spareShare }: MixingCardProps) {
         </Box>
       </Box>
     </Card>
+  );
+}
+
+interface SaturationProps {
+  readonly solute: string;
+  readonly grams: number;
+  readonly saturation: number;
+}
+
+/** How far from saturation it is, as a bar and in grams. */
+function Saturation({ solute, grams, saturation }: SaturationProps) {
+  const most = grams / saturation;
+  return (
+    <Box sx={{ mt: 0.5 }}>
+      <LinearProgress
+        variant="determinate"
+        value={Math.min(100, 100 * saturation)}
+        color={saturation > 0.9 ? 'warning' : 'primary'}
+        aria-label={`${solute}: share of what dissolves`}
+        sx={{ height: 8, borderRadius: 4 }}
+      />
+      <Typography variant="caption" color="textSecondary" data-testid="saturation">
+        {formatNumber(100 * saturation, 2)} % of what dissolves at 20 °C;{' '}
+        {formatNumber(most - grams)} g more would.
+      </Typography>
+    </Box>
   );
 }

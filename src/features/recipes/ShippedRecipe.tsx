@@ -4,7 +4,10 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { cautionsOfCell, stepsOf, type RecipeId } from '@/core/physics/chemistry/recipe';
-import { RECIPES } from '@/core/physics/chemistry/recipes';
+import { bodyOf, RECIPES } from '@/core/physics/chemistry/recipes';
+import { usualCell } from '@/core/physics/chemistry/plannedCell';
+import { USUAL_RUNNING } from '@/core/records/plan/runningSchema';
+import { lifeWords } from '@/core/work/planning/lifeWords';
 import { explainMetals } from '@/core/work/planning/explainMetals';
 import { cautionsOf } from '@/core/physics/safety/cautions';
 import { formatAmps, formatMillimetres, formatVolts } from '@/core/units';
@@ -38,7 +41,10 @@ export function ShippedRecipe({ id }: { id: RecipeId }) {
       `${formatVolts(recipe.typical.openVoltsLow)} to ${formatVolts(recipe.typical.openVoltsHigh)} open, ${formatAmps(recipe.typical.shortAmpsLow)} to ${formatAmps(recipe.typical.shortAmpsHigh)} shorted (${recipe.typical.source}); believed up to ${formatVolts(recipe.ceilingVolts)}`,
     ],
     ['Takes', `about ${recipe.minutesToBuild} minutes a cell`],
-    ['Ends when', recipe.endsLife],
+    [
+      'Ends when',
+      `${recipe.endsLife} ${lifeWords(usualCell(recipe, bodyOf(recipe, '')), USUAL_RUNNING)}`,
+    ],
     [
       'Air',
       recipe.breathes

@@ -13,7 +13,7 @@ interface PrintFacts {
   readonly made: Date;
 }
 
-/** Sizes that a sheet for one page is tried in, largest first; the smallest is still read at arm's length. */
+/** Sizes that a sheet for so many pages is tried in, largest first; the smallest is still read at arm's length. */
 const SCALES = [1, 0.94, 0.88, 0.82, 0.76, 0.7, 0.64] as const;
 
 /** Sheets one after another as a PDF with the fonts in it; every page carries the deferral to local rules. */
@@ -51,11 +51,12 @@ function pageOf(paper: Paper, sheet: PrintedSheet | undefined): PDFKit.PDFDocume
   };
 }
 
-/** The largest size in which a sheet for one page fits on one. */
+/** The largest size in which a sheet fits on the pages that it may take. */
 function scaleFor(sheet: PrintedSheet, drawn: DrawnDesk | null, paper: Paper): number {
-  if (sheet.onePage !== true) return 1;
+  const { mostPages } = sheet;
+  if (mostPages === undefined) return 1;
   const smallest = SCALES[SCALES.length - 1] ?? 1;
-  return SCALES.find((scale) => pagesOf(sheet, drawn, paper, scale) === 1) ?? smallest;
+  return SCALES.find((scale) => pagesOf(sheet, drawn, paper, scale) <= mostPages) ?? smallest;
 }
 
 function pagesOf(

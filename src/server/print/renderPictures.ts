@@ -32,7 +32,7 @@ export function renderPictures(
       x: column.x + (index % 2) * (half + GAP),
       y,
       width: last ? column.width : half,
-      height: PICTURE_HEIGHT,
+      height: PICTURE_HEIGHT * column.scale,
     };
     pdf.lineWidth(1).roundedRect(frame.x, y, frame.width, frame.height, 6).stroke('#000000');
     pdf.save();
@@ -40,7 +40,7 @@ export function renderPictures(
     pdf.restore();
     plainText(pdf, column, CAPTION_SIZE);
     pdf.text(printable(caption), frame.x, y + frame.height + 4, { width: frame.width });
-    if (index % 2 === 1 || last) y += frame.height + 46;
+    if (index % 2 === 1 || last) y += frame.height + 46 * column.scale;
   });
   pdf.x = column.x;
   pdf.y = y + (pictures.length % 2 === 0 ? 0 : 4);

@@ -67,8 +67,8 @@ function renderBlock(pdf: SheetPdf, block: Block, drawn: DrawnDesk | null, colum
       return;
     case 'lines':
       for (let line = 0; line < block.count; line += 1) {
-        keepTogether(pdf, LINE_HEIGHT);
-        pdf.y += LINE_HEIGHT;
+        keepTogether(pdf, LINE_HEIGHT * scale);
+        pdf.y += LINE_HEIGHT * scale;
         rule(pdf, column, pdf.y, '#999999');
       }
       pdf.y += 8;

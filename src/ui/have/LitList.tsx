@@ -5,7 +5,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import {
-  billWords,
+  leftOverWords,
   litFigures,
   litHeadline,
   litWiring,
@@ -68,6 +68,7 @@ interface ThingProps {
 
 function Thing({ thing, first, disabled, onPlan }: ThingProps) {
   const headline = litHeadline(thing);
+  const left = leftOverWords(thing);
   const { recommended } = thing.candidate;
   return (
     <Box
@@ -101,7 +102,7 @@ function Thing({ thing, first, disabled, onPlan }: ThingProps) {
         </Typography>
         <Typography variant="body2" color="textSecondary">
           {litFigures(thing)}
-          {first && thing.leftOver.length > 0 ? ` · left over: ${billWords(thing.leftOver)}` : ''}
+          {first && left !== '' ? ` · left over: ${left}` : ''}
         </Typography>
       </Box>
       <Button

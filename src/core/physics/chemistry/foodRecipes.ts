@@ -25,10 +25,10 @@ export const FRUIT_RECIPE = recipe({
     'Push the zinc and the copper in about 1 cm apart, well down, and never touching.',
   ],
   measuring: 'Measure volts first, then milliamps for a second or two.',
-  note: 'Rolling the fruit and moving the metals closer both raise the current.',
+  note: 'Rolling the fruit raises the current; so does more copper in it.',
   separator: null,
   endsLife:
-    'The juice round the metals is used up and the fruit dries in a day or two; thin zinc on a nail runs out first on long runs.',
+    'The juice round the metals is used up, and the fruit dries and browns; thin zinc on a nail runs out first on long runs.',
   cautions: ['food', 'sharp', 'allergies'],
 });
 
@@ -65,7 +65,7 @@ export const ROOT_RECIPE = recipe({
   note: 'A boiled potato has a much lower resistance than a raw one.',
   separator: null,
   endsLife:
-    'The root dries and rots round the metals within days; thin zinc on a nail runs out first on long runs.',
+    'The root dries and rots round the metals; thin zinc on a nail runs out first on long runs.',
   cautions: ['food', 'sharp'],
 });
 

@@ -1,8 +1,26 @@
 import fc from 'fast-check';
-import { ELECTROLYTES, mixForClass, mixingRequestSchema, type MixingRequest } from './mixingBench';
+import {
+  ELECTROLYTES,
+  millilitresOf,
+  mixingRequestSchema,
+  mixLiquid,
+  type MixingRequest,
+} from './mixingBench';
 
-const answer = (change: Partial<MixingRequest> = {}) =>
-  mixForClass({ electrolyte: 'brine', cells: 10, millilitres: 10, strength: 1, ...change });
+const answer = (change: Partial<MixingRequest> = {}) => {
+  const request: MixingRequest = {
+    electrolyte: 'brine',
+    by: 'cells',
+    cells: 10,
+    millilitres: 10,
+    groups: 6,
+    groupMillilitres: 100,
+    litres: 2,
+    strength: 1,
+    ...change,
+  };
+  return mixLiquid(request.electrolyte, request.strength, millilitresOf(request));
+};
 
 test('brine by hand: 10 cells of 10 mL with a fifth to spare take 120 mL and 21.6 g, 1.2 level tablespoons', () => {
   const mixed = answer();
@@ -13,6 +31,18 @@ test('brine by hand: 10 cells of 10 mL with a fifth to spare take 120 mL and 21.
     grams: expect.closeTo(21.6, 9),
     tablespoons: expect.closeTo(1.2, 9),
   });
+});
+
+test('litres in all are mixed as they are; millilitres a group have a fifth to spare', () => {
+  const all = answer({ by: 'litres' });
+  // Two litres with 18 g in 100 mL.
+  expect(all.ok && all.value).toMatchObject({
+    liquidMillilitres: 2000,
+    portions: [{ grams: expect.closeTo(360, 9) }],
+  });
+  const groups = answer({ by: 'groups' });
+  // 6 × 100 mL × 1.2.
+  expect(groups.ok && groups.value.liquidMillilitres).toBeCloseTo(720, 9);
 });
 
 test('grams grow with cells and strength, the saturation with strength alone', () => {
@@ -54,8 +84,12 @@ test('what cannot be mixed is refused, each by its path', () => {
     strength: 9,
   });
   expect(parsed.error?.issues.map(({ path }) => path.join('.')).sort()).toEqual([
+    'by',
     'cells',
     'electrolyte',
+    'groupMillilitres',
+    'groups',
+    'litres',
     'millilitres',
     'strength',
   ]);

@@ -72,9 +72,13 @@ export const ELECTROLYTE_RECIPES: Readonly<Record<ElectrolyteId, Electrolyte>> =
 const MAX_CELLS_MIXED = 1000;
 const MAX_MILLILITRES = 2000;
 
+/** How the amount is given: for each cell, for each group, or in all. */
+export const AMOUNTS_BY = ['cells', 'groups', 'litres'] as const;
+
 /** What the mixing bench is asked. */
 export const mixingRequestSchema = z.strictObject({
   electrolyte: z.enum(ELECTROLYTES, 'Choose one of the electrolytes.'),
+  by: z.enum(AMOUNTS_BY, 'Choose how the amount is given.'),
   cells: z
     .number('Give a whole number.')
     .int('Give a whole number.')
@@ -84,6 +88,19 @@ export const mixingRequestSchema = z.strictObject({
     .number('Give a volume in millilitres.')
     .positive('The volume must be greater than zero.')
     .max(MAX_MILLILITRES, `Give at most ${MAX_MILLILITRES} mL.`),
+  groups: z
+    .number('Give a whole number.')
+    .int('Give a whole number.')
+    .min(1, 'There must be at least one group.')
+    .max(200, 'There can be at most 200 groups.'),
+  groupMillilitres: z
+    .number('Give a volume in millilitres.')
+    .positive('The volume must be greater than zero.')
+    .max(10_000, 'Give at most 10000 mL a group.'),
+  litres: z
+    .number('Give a volume in litres.')
+    .positive('The volume must be greater than zero.')
+    .max(100, 'Give at most 100 L.'),
   strength: z
     .number('Give a number.')
     .min(0.1, 'Give at least a tenth of the usual strength.')
@@ -96,7 +113,7 @@ export type MixingRequest = z.infer<typeof mixingRequestSchema>;
 export const MIXING_SPARE_SHARE = 0.2;
 
 export interface MixingAnswer {
-  /** Liquid for all cells with spare, mL. */
+  /** Liquid in all, mL. */
   readonly liquidMillilitres: number;
   readonly portions: readonly {
     readonly solute: Solute;
@@ -110,15 +127,26 @@ export interface MixingAnswer {
   readonly warnings: readonly string[];
 }
 
-/** Grams and spoons for a class; refused where something would not dissolve. */
-export function mixForClass(request: MixingRequest): Result<MixingAnswer> {
-  const { solutes } = ELECTROLYTE_RECIPES[request.electrolyte];
-  const liquidMillilitres = request.cells * request.millilitres * (1 + MIXING_SPARE_SHARE);
+/** Liquid that is asked for, mL: with something to spare for cells and groups, what is given in litres as it is. */
+export function millilitresOf(request: Omit<MixingRequest, 'electrolyte' | 'strength'>): number {
+  const { by, cells, millilitres, groups, groupMillilitres, litres } = request;
+  if (by === 'litres') return 1000 * litres;
+  const wanted = by === 'cells' ? cells * millilitres : groups * groupMillilitres;
+  return wanted * (1 + MIXING_SPARE_SHARE);
+}
+
+/** Grams and spoons for a volume; refused where something would not dissolve. */
+export function mixLiquid(
+  electrolyte: ElectrolyteId,
+  strength: number,
+  liquidMillilitres: number,
+): Result<MixingAnswer> {
+  const { solutes } = ELECTROLYTE_RECIPES[electrolyte];
   const portions: MixingAnswer['portions'][number][] = [];
   const warnings: string[] = [];
   let siemensPerMetre: number | null = 0;
   for (const { solute, gramsPer100, conductor } of solutes) {
-    const grams = (gramsPer100 * request.strength * liquidMillilitres) / 100;
+    const grams = (gramsPer100 * strength * liquidMillilitres) / 100;
     const mixed = mix(solute, grams, liquidMillilitres);
     if (!mixed.ok) return mixed;
     const { saturation, massShare, warning } = mixed.value;

@@ -43,7 +43,7 @@ export const BRINE_PILE_RECIPE = recipe({
   ],
   note: 'Blot the separators: drips down the side short the pile.',
   separator: 'soaked disc',
-  endsLife: 'It dries out: hours in the open, over a day taped round. The zinc lasts far longer.',
+  endsLife: 'It dries out; taped round it lasts far longer. The zinc outlasts the water.',
   cautions: ['coins', 'sharp'],
 });
 
@@ -75,8 +75,7 @@ export const ONE_COIN_PILE_RECIPE = recipe({
   ],
   note: 'n cells take n sanded coins, n separators and one whole coin.',
   separator: 'card disc, soaked',
-  endsLife:
-    'It dries out: hours in the open, over a day taped round. The zinc core lasts far longer.',
+  endsLife: 'It dries out; taped round it lasts far longer. The zinc core outlasts the water.',
   cautions: ['coins', 'dust'],
 });
 
@@ -107,6 +106,6 @@ export const NICKEL_PILE_RECIPE = recipe({
   ],
   note: 'Fewer volts a layer than copper and zinc: plan one layer in three more.',
   separator: 'soaked construction paper',
-  endsLife: 'The paper dries within hours unless the pile is taped round.',
+  endsLife: 'The paper dries; taped round it lasts far longer.',
   cautions: ['coins', 'allergies'],
 });

@@ -61,8 +61,8 @@ export const SULFURIC_RECIPE = recipe({
   steps: [
     'Demonstrator only: trained staff, fume hood, full protection. Grozer works out the numbers.',
   ],
-  note: 'Amps for minutes, with violent gassing and acid mist. No pupil sheet is made of it.',
+  note: 'Amps, with violent gassing and acid mist. No pupil sheet is made of it.',
   separator: null,
-  endsLife: 'Bubbles cover the copper and the zinc dissolves within minutes.',
+  endsLife: 'Bubbles cover the copper and the zinc dissolves.',
   cautions: ['strong-acid', 'hydrogen', 'short-circuit'],
 });

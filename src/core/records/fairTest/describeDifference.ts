@@ -1,4 +1,4 @@
-import { capital } from '../../words';
+import { capital, listWords } from '../../words';
 import { formatNumber } from '../../units';
 import type { Difference, Ranked } from './analyseFairTest';
 
@@ -25,7 +25,7 @@ export function describeDifference(ranking: readonly Ranked[], difference: Diffe
         `The differences are larger than the scatter: chance alone would give them in ${inHundred(p)} such tests ${figures}.`,
         asGoodAsBest.length === 0
           ? `${capital(best)} is ahead of all others (Tukey’s test, 95 %).`
-          : `${capital(best)} reads highest, but cannot be told from ${listed(asGoodAsBest)} (Tukey’s test, 95 %).`,
+          : `${capital(best)} reads highest, but cannot be told from ${listWords(asGoodAsBest)} (Tukey’s test, 95 %).`,
         ...(apart.length === 0
           ? ['No single pair stands apart by itself; only all together do.']
           : []),
@@ -42,9 +42,4 @@ function inHundred(p: number): string {
 
 function formatP(p: number): string {
   return p < 0.0001 ? 'below 0.0001' : `= ${formatNumber(p, 2)}`;
-}
-
-function listed(names: readonly string[]): string {
-  const last = names.at(-1) ?? '';
-  return names.length < 2 ? last : `${names.slice(0, -1).join(', ')} and ${last}`;
 }

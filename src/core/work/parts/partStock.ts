@@ -63,8 +63,8 @@ function limiting(bill: readonly BillLine[]): BillLine[] {
   return bill.filter(({ part }) => !ALWAYS_ABOUT.includes(part));
 }
 
-/** Parts that a battery is made of; tools and goggles are no part of it. */
+/** Parts that a battery is made of; tools, goggles and what is always about are not counted. */
 export function isBatteryPart(part: PartId): boolean {
   const { kind } = PARTS[part];
-  return kind !== 'tool' && kind !== 'safety';
+  return kind !== 'tool' && kind !== 'safety' && !ALWAYS_ABOUT.includes(part);
 }

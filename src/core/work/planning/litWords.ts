@@ -6,6 +6,7 @@ import { formatAmps, formatMinutes, formatOhms } from '../../units';
 import { capital, listWords } from '../../words';
 import { amountWords } from '../parts/amountWords';
 import type { BillLine } from '../parts/bills';
+import { isBatteryPart } from '../parts/partStock';
 import { asPercentRounded, HOW_BRIGHT } from './verdict';
 import type { LitThing, MoreWouldDo } from './whatCanBeLit';
 
@@ -52,7 +53,16 @@ export function billWords(bill: readonly BillLine[]): string {
 /** Metals and leads that it takes: what runs out first. */
 export function usesWords({ uses }: Pick<LitThing, 'uses'>): string {
   return billWords(
-    uses.filter(({ part }) => PARTS[part].kind === 'metal' || PARTS[part].kind === 'wiring'),
+    uses.filter(
+      ({ part }) => isBatteryPart(part) && ['metal', 'wiring'].includes(PARTS[part].kind),
+    ),
+  );
+}
+
+/** Food, metals and leads that stay. */
+export function leftOverWords({ leftOver }: Pick<LitThing, 'leftOver'>): string {
+  return billWords(
+    leftOver.filter(({ part }) => ['food', 'metal', 'wiring'].includes(PARTS[part].kind)),
   );
 }
 

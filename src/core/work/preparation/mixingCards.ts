@@ -1,7 +1,7 @@
 import { capital } from '../../words';
 import {
   ELECTROLYTE_RECIPES,
-  mixForClass,
+  mixLiquid,
   MIXING_SPARE_SHARE,
   type ElectrolyteId,
 } from '../../physics/chemistry/mixingBench';
@@ -58,8 +58,17 @@ function mixedCard(
   { electrolyte, strength, millilitres }: Extract<CellLiquid, { kind: 'mixed' }>,
   cells: number,
 ): MixingCard {
+  return electrolyteCard(electrolyte, strength, cells * millilitres * (1 + MIXING_SPARE_SHARE));
+}
+
+/** The card for a volume of an electrolyte in millilitres. */
+export function electrolyteCard(
+  electrolyte: ElectrolyteId,
+  strength: number,
+  millilitres: number,
+): MixingCard {
   const recipe = ELECTROLYTE_RECIPES[electrolyte];
-  const mixed = mixForClass({ electrolyte, cells, millilitres, strength });
+  const mixed = mixLiquid(electrolyte, strength, millilitres);
   const facts = {
     title: strength > 1 ? `${recipe.name}, nearly saturated` : recipe.name,
     order: recipe.order,

@@ -64,6 +64,7 @@ export function pupilSheet(facts: LessonFacts, wording: Wording): Sheet {
   const device = nameOfTarget(plan.target);
   return {
     id: 'pupil',
+    mostPages: 2,
     title: plan.title,
     subtitle: GROUP_LINE,
     blocks: [
@@ -137,6 +138,7 @@ export function smallSheet(facts: LessonFacts): Sheet {
   const plus = recipe.plus.material;
   return {
     id: 'small',
+    mostPages: 1,
     title: plan.title,
     subtitle: 'Group: ______________________',
     blocks: [

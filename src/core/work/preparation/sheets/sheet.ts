@@ -13,8 +13,8 @@ export const SHEET_IDS = [
 export type SheetId = (typeof SHEET_IDS)[number];
 
 export const SHEET_NAMES: Readonly<Record<SheetId, string>> = {
-  teacher: 'Teacher’s sheet, one page',
-  pupil: 'Pupil sheet, two sides',
+  teacher: 'Teacher’s sheet',
+  pupil: 'Pupil’s sheet',
   small: 'Sheet for small children',
   answers: 'Answers',
   poster: 'Poster of the circuit',
@@ -90,8 +90,8 @@ export interface PrintedSheet {
   readonly title: string;
   readonly subtitle: string;
   readonly blocks: readonly Block[];
-  /** Everything on one page: set smaller where it must be. */
-  readonly onePage?: boolean;
+  /** Most pages that it may take: it is set smaller where it must be. */
+  readonly mostPages?: number;
   readonly landscape?: boolean;
 }
 

@@ -119,7 +119,10 @@ test('what has no answer on the pupil sheet has one on the key, question for que
 });
 
 test('the teacher sheet: verdict, times, phases, turns with the meter, a checklist to sign', () => {
-  const text = textOf('teacher', factsOf({ lesson: { meters: 2, minutes: 40, measuring: 'every-cell' } }));
+  const text = textOf(
+    'teacher',
+    factsOf({ lesson: { meters: 2, minutes: 40, measuring: 'every-cell' } }),
+  );
   expect(text).toContain('works in');
   expect(text).toContain('Fri 29 Jan, 10:00 The lesson 40');
   expect(text).toContain('4 Build one cell (5 min) Two metals, well down');

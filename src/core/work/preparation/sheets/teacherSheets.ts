@@ -13,6 +13,7 @@ import { packWords, totalWords, type ShoppingLine } from '../shoppingList';
 import type { Timetable } from '../timetable';
 import { checklistOf } from './checklist';
 import type { LessonFacts } from './lessonFacts';
+import { mixingBlocks } from './mixingSheet';
 import type { Block, Sheet } from './sheet';
 
 /** Everything the teacher needs on one page: verdict, first cell, times, what to say when, what to have thought of. */
@@ -37,7 +38,7 @@ export function teacherSheet(facts: LessonFacts, times: Timetable | null): Sheet
     { kind: 'columns', columns: [[...preparing, ...checklist], lesson] },
     { kind: 'text', text: 'Checked by: ______________________   Date: ______________' },
   ];
-  return { id: 'teacher', title: plan.title, subtitle: 'Teacher’s sheet', blocks, onePage: true };
+  return { id: 'teacher', title: plan.title, subtitle: 'Teacher’s sheet', blocks, mostPages: 1 };
 }
 
 /** Build one, then decide: what the first cell's reading asks for; nothing once a cell was measured. */
@@ -198,17 +199,9 @@ export function cardsSheet({ plan, kit }: LessonFacts): Sheet {
     );
   }
   for (const card of kit.mixing) {
-    blocks.push({ kind: 'heading', text: `${card.title}, ${formatNumber(card.millilitres)} mL` });
-    if (card.refused !== null) {
-      blocks.push({ kind: 'caution', text: card.refused });
-      continue;
-    }
     blocks.push(
-      { kind: 'list', style: 'box', items: card.ingredients.map(({ words }) => words) },
-      { kind: 'text', text: card.order },
-      { kind: 'text', text: `Label: ${card.label}` },
-      { kind: 'text', text: `Keep: ${card.storage}` },
-      { kind: 'text', text: `Afterwards: ${card.disposal}` },
+      { kind: 'heading', text: `${card.title}, ${formatNumber(card.millilitres)} mL` },
+      ...mixingBlocks(card),
     );
   }
   if (blocks.length === 0) {

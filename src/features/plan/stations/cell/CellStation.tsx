@@ -8,6 +8,7 @@ import { Selection } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
 import { cautionsOfCell, stepsOf } from '@/core/physics/chemistry/recipe';
+import { lifeWords } from '@/core/work/planning/lifeWords';
 import { explainMetals } from '@/core/work/planning/explainMetals';
 import { cautionsOf } from '@/core/physics/safety/cautions';
 import { Card } from '@/ui/Card';
@@ -113,7 +114,8 @@ export function CellStation() {
                 ))}
               </Box>
               <Typography variant="body2" color="textSecondary">
-                {recipe.note} About {recipe.minutesToBuild} minutes a cell. {recipe.endsLife}
+                {recipe.note} About {recipe.minutesToBuild} minutes a cell. {recipe.endsLife}{' '}
+                {lifeWords(evaluation.cell, plan.running)}
                 {recipe.breathes ? ' It must breathe: never tape its carbon side shut.' : ''}
               </Typography>
             </Box>

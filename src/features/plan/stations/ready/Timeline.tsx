@@ -36,6 +36,7 @@ const ROW = 22;
 const SNAP_MINUTES = 15;
 const DAY_MINUTES = 1440;
 const MAX_LANES = 14;
+const LEAST_DAYS = 4;
 
 const BY_KEY: Readonly<Record<string, number>> = {
   ArrowLeft: -SNAP_MINUTES,
@@ -105,12 +106,14 @@ function spanOf(tasks: readonly Task[], { from, to }: Lesson['workingHours']): S
   return { from: first, minutes: last - first };
 }
 
-/** Every day from one before the first task to the last, so that something can be moved earlier. */
+/** Every day from one before the first task to the last, a school week at least: something may be moved earlier. */
 function daysOf(tasks: readonly Task[]): string[] {
   const sorted = tasks.map(({ start }) => dayOf(start)).sort();
   const last = sorted.at(-1) ?? '';
   const days: string[] = [];
-  let day = dayOf(addMinutes(`${sorted[0] ?? last}T12:00:00`, -DAY_MINUTES));
+  const earlier = dayOf(addMinutes(`${sorted[0] ?? last}T12:00:00`, -DAY_MINUTES));
+  const week = dayOf(addMinutes(`${last}T12:00:00`, -LEAST_DAYS * DAY_MINUTES));
+  let day = earlier < week ? earlier : week;
   // A task that was put far away must not draw hundreds of lanes.
   while (day <= last && days.length < MAX_LANES) {
     days.push(day);

@@ -1,0 +1,25 @@
+import { z } from 'zod';
+import { ELECTROLYTES, mixingRequestSchema } from '@/core/physics/chemistry/mixingBench';
+import { electrolyteCard } from '@/core/work/preparation/mixingCards';
+import { mixingSheet } from '@/core/work/preparation/sheets/mixingSheet';
+import type { ServerContext } from './context';
+import { pdfOfSheets } from './print/pdfOfSheets';
+
+/** A mixing card to print: which electrolyte, how strong, how much. */
+export const mixingPrintSchema = z.strictObject({
+  electrolyte: z.enum(ELECTROLYTES, 'Choose one of the electrolytes.'),
+  strength: z.coerce.number('Give a number.').pipe(mixingRequestSchema.shape.strength),
+  millilitres: z.coerce
+    .number('Give a volume in millilitres.')
+    .positive('The volume must be greater than zero.')
+    .max(2_500_000, 'Give at most 2500 L.'),
+});
+
+export async function printMixing(
+  { now }: Pick<ServerContext, 'now'>,
+  { electrolyte, strength, millilitres }: z.infer<typeof mixingPrintSchema>,
+): Promise<Buffer> {
+  const card = electrolyteCard(electrolyte, strength, millilitres);
+  const facts = { title: card.title, paper: 'A4', made: new Date(now()) } as const;
+  return pdfOfSheets([mixingSheet(card)], null, facts);
+}
