@@ -3,7 +3,9 @@ import { DEMO_PLANS } from '../demoPlans';
 import { evaluateCommand } from './evaluate';
 import { chanceCommand } from './chance';
 import { fitCommand } from './fit';
+import { haveCommand } from './have';
 import { planCommand } from './plan';
+import { prepareCommand } from './prepare';
 import { simulateCommand } from './simulate';
 import { netlistCommand, solveCommand } from './solve';
 import { PLAN_DOCUMENT } from '@/core/records/plan/planDocument';
@@ -149,4 +151,98 @@ test('netlist: a SPICE deck as text', () => {
   expect(answer.status === 'solved' && String(answer.output)).toMatch(
     /^\* Grozer network[\s\S]*R2 n2 0 1\.0+e3[\s\S]*\.end\n$/,
   );
+});
+
+test('have: what can be lit with parts, best first; unknown parts and broken counts are named', () => {
+  const parts = {
+    potato: 9,
+    'galvanised-nail': 6,
+    'copper-strip': 10,
+    'clip-lead': 8,
+    'led-red': 1,
+  };
+  const answer = haveCommand.run({ parts });
+  expect(answer).toMatchObject({
+    status: 'solved',
+    output: {
+      things: expect.arrayContaining([
+        expect.objectContaining({
+          headline: expect.stringMatching(/^A red LED/),
+          recommended: true,
+          uses: expect.arrayContaining([{ part: 'led-red', amount: 1 }]),
+        }),
+      ]),
+    },
+  });
+  expect(haveCommand.run({ parts: { potato: 9 } }).status).toBe('no-solution');
+  expect(haveCommand.run({ parts: { turnip: 9 } }).status).toBe('bad-input');
+  expect(haveCommand.run({ parts: { potato: -1 } })).toMatchObject({
+    status: 'bad-input',
+    faults: [{ path: ['parts', 'potato'] }],
+  });
+});
+
+const without = (document: object, ...keys: string[]): object =>
+  Object.fromEntries(Object.entries(document).filter(([key]) => !keys.includes(key)));
+
+test('prepare: what the station shows, from a plan of any version, a cupboard and today', () => {
+  const plan = { ...newPlan('Lamp'), lessonDate: '2027-01-29' };
+  const cupboard = {
+    currency: 'EUR',
+    entries: { lemon: { stock: 4, pack: 4, packPrice: 2 } },
+    taken: [],
+    freeDays: [{ from: '2027-01-27', to: '2027-01-28' }],
+  };
+  const answer = prepareCommand.run({ plan, cupboard, today: '2027-01-11' });
+  if (answer.status !== 'solved') throw new Error(answer.status);
+  const output = answer.output as {
+    kit: { groups: number; lines: { part: string; total: number }[] };
+    missing: { part: string; missing: number }[];
+    shopping: { lines: { part: string; price: number | null; aisle: string }[]; unpriced: number };
+    timetable: { tasks: { id: string; start: string }[]; conflicts: unknown[] };
+    firstCells: unknown[];
+    cautions: { id: string }[];
+    lesson: { over: number };
+  };
+  const lemons = output.kit.lines.find(({ part }) => part === 'lemon')?.total ?? 0;
+  expect(output.missing).toContainEqual({ part: 'lemon', missing: lemons - 4 });
+  const line = output.shopping.lines.find(({ part }) => part === 'lemon');
+  expect(line).toMatchObject({ aisle: 'greengrocer', price: 2 * Math.ceil((lemons - 4) / 4) });
+  expect(output.shopping.unpriced).toBeGreaterThan(0);
+  for (const { start } of output.timetable.tasks) {
+    expect(start < '2027-01-27' || start > '2027-01-29').toBe(true);
+  }
+  expect(output.timetable.conflicts).toEqual([]);
+  expect(output.firstCells.length).toBeGreaterThan(1);
+  expect(output.cautions.map(({ id }) => id)).toContain('food');
+  expect(output.lesson.over).toBe(0);
+  const old = {
+    ...without(plan, 'have'),
+    version: 9,
+    cell: without(plan.cell, 'piece', 'overhangMillimetres'),
+    lesson: {
+      ...without(plan.lesson, 'measuring', 'shortcuts', 'bought'),
+      separatorSchool: 'same',
+    },
+  };
+  expect(prepareCommand.run({ plan: old, today: '2027-01-11' }).status).toBe('solved');
+});
+
+test('prepare: faults are named by their place, and what no class may build is withheld', () => {
+  const plan = newPlan('Lamp');
+  expect(prepareCommand.run({ plan: { ...plan, minutes: 0 }, today: '2027-01-11' })).toMatchObject({
+    status: 'bad-input',
+    faults: [{ path: ['plan', 'minutes'] }],
+  });
+  expect(prepareCommand.run({ plan, today: 'soon' })).toMatchObject({
+    faults: [{ path: ['today'] }],
+  });
+  const acid = {
+    ...plan,
+    cell: { ...plan.cell, recipe: 'dilute-sulfuric-acid', body: 'sulfuric-acid' },
+  };
+  expect(prepareCommand.run({ plan: acid, today: '2027-01-11' })).toMatchObject({
+    status: 'no-solution',
+    output: { status: 'withheld' },
+  });
 });

@@ -63,8 +63,9 @@ function limiting(bill: readonly BillLine[]): BillLine[] {
   return bill.filter(({ part }) => !ALWAYS_ABOUT.includes(part));
 }
 
-/** Parts that a battery is made of; tools, goggles and what is always about are not counted. */
+/** Parts that a battery is made of, and the meter; other tools, goggles and what is always about are not counted. */
 export function isBatteryPart(part: PartId): boolean {
   const { kind } = PARTS[part];
+  if (part === 'meter') return true;
   return kind !== 'tool' && kind !== 'safety' && !ALWAYS_ABOUT.includes(part);
 }

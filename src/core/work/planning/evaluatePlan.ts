@@ -82,10 +82,12 @@ type EvaluationBasis = Pick<
 > & {
   /** Batteries that are built; 1 where nothing limits the parts. */
   readonly batteries: number;
+  /** Meters that are used; 0 where nobody counts them. */
+  readonly meters: number;
 };
 
 /** What of a plan makes its wish. */
-export type WishBasis = Omit<EvaluationBasis, 'meter' | 'arrangement'>;
+export type WishBasis = Omit<EvaluationBasis, 'meter' | 'meters' | 'arrangement'>;
 
 export interface Wiring {
   /** Cells (or groups) in the first string. */
@@ -111,9 +113,11 @@ const WISH_PARTS = [
  */
 export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null): PlanEvaluation {
   const batteries = batteriesOf(plan);
+  const meters = plan.have?.meter === undefined ? 0 : plan.lesson.meters;
   const before =
     previous !== null &&
     previous.basis.batteries === batteries &&
+    previous.basis.meters === meters &&
     WISH_PARTS.every((part) => previous.basis[part] === plan[part])
       ? previous
       : null;
@@ -150,6 +154,7 @@ export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null)
       have,
       arrangement,
       batteries,
+      meters,
     },
     target,
     cell,
@@ -164,7 +169,7 @@ export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null)
     ends: endOfDesk(desk, running, stringAmps),
     wantedUntilSeconds: wantedUntil(desk, running, need, first.amps, atEnd.amps, 60 * minutes),
     seriesResistorOhms: resistorOf(need),
-    missing: same?.missing ?? missingFor(plan, sound, cell, need, batteries),
+    missing: same?.missing ?? missingFor(plan, sound, cell, need, { batteries, meters }),
     limit: wish.limit,
     strong,
     classes: same?.classes ?? classesAtEnd(wrong === 0 ? atEnd : null, sound, plan, need),
@@ -251,14 +256,16 @@ function missingFor(
   sound: Desk,
   cell: PlannedCell,
   need: LoadRequirement,
-  batteries: number,
+  { batteries, meters }: Pick<EvaluationBasis, 'batteries' | 'meters'>,
 ): MissingPart[] {
   if (have === null) return [];
   const bill = [
     ...billOfDesk(sound, madeOfPlan(planned, cell)),
     ...billOfLoad(partOfTarget(target), resistorOf(need) !== null),
   ];
-  return missingParts(times(bill, batteries), have);
+  // Whoever counts meters has no more of them than that.
+  const counted = meters === 0 ? [] : [{ part: 'meter' as const, amount: meters }];
+  return missingParts([...times(bill, batteries), ...counted], have);
 }
 
 /** Most strings of a length that the parts are enough for in each battery. */

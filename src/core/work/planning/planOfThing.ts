@@ -24,6 +24,12 @@ export function planOfThing(
     arrangement: { kind: 'own', cellsInSeries, strings },
     seriesResistor: { kind: 'as-needed' },
     have,
-    lesson: { ...base.lesson, groups: 1, buyStrings: null, joinCode: null },
+    lesson: {
+      ...base.lesson,
+      groups: 1,
+      meters: Math.max(1, have.meter ?? base.lesson.meters),
+      buyStrings: null,
+      joinCode: null,
+    },
   };
 }

@@ -35,7 +35,6 @@ export const searchLimitsSchema = z.strictObject({
     .positive('The price must be greater than zero.')
     .max(10_000, 'Give at most 10000.')
     .nullable(),
-  stock: z.strictObject({ bodies: count(0, 1000).nullable(), pairs: count(0, 1000).nullable() }),
 });
 
 /** What the educator wants of the wiring options, beside that they work. */
@@ -46,8 +45,6 @@ export interface SearchLimits {
   /** Most cells, e.g. one a pupil of the group. */
   readonly mostCells: number;
   readonly mostPrice: number | null;
-  /** What there is at most; `null` where there is enough. */
-  readonly stock: Stock;
 }
 
 export const SEARCH_DEFAULTS: SearchLimits = {
@@ -55,7 +52,6 @@ export const SEARCH_DEFAULTS: SearchLimits = {
   everyRecipe: false,
   mostCells: PLANNER_DEFAULTS.mostCells,
   mostPrice: null,
-  stock: { bodies: null, pairs: null },
 };
 
 const SHOWN = 12;
@@ -73,12 +69,13 @@ export function wiringOptionsOf(
   const others = RECIPE_IDS.map((id) => RECIPES[id])
     .filter(({ family }) => family !== own.id)
     .map((recipe) => plannerFamily(recipe, bodyOf(recipe, '')));
-  const { objective, everyRecipe, mostCells, mostPrice, stock } = wish;
+  const { objective, everyRecipe, mostCells, mostPrice } = wish;
   return planBatteries({
     ...wishOfPlan(plan),
     families: everyRecipe ? [own, ...others] : [own],
     objective,
-    stock,
+    // What there is of each part stands in the supply.
+    stock: { bodies: null, pairs: null },
     supply: {
       prices,
       have: plan.have === null ? null : sharedOut(plan.have, plan.batteries),

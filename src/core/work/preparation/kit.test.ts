@@ -6,7 +6,6 @@ import { newPlan } from '../../records/plan/newPlan';
 import type { Plan } from '../../records/plan/planSchema';
 import { evaluatePlan } from '../planning/evaluatePlan';
 import { billOfCell } from '../parts/bills';
-import { cupboardCsv, withCsvCupboard } from '../../records/cupboard/cupboardCsv';
 import {
   EMPTY_CUPBOARD,
   entryOf,
@@ -14,11 +13,10 @@ import {
   withGuidePrices,
 } from '../../records/cupboard/cupboardSchema';
 import { clockMinutes } from './cutting';
-import { separatorPlan } from '../parts/separatorPlan';
 import { kitOfPlan, type Kit } from './kitOfPlan';
 import { sparesOf } from './sparesOf';
 import { saltGrams } from '../parts/liquids';
-import { PART_IDS, PARTS, type PartId } from '../../records/cupboard/parts';
+import type { PartId } from '../../records/cupboard/parts';
 import { amountWords } from '../parts/amountWords';
 import { shoppingList } from './shoppingList';
 import { substitutesFor, substituteWords } from './substitutes';
@@ -209,35 +207,6 @@ test('a lesson takes out of the cupboard what is there, and puts back what is no
   expect(back.taken).toEqual([]);
 });
 
-test('separators by hand: 24 discs of 19 mm, eight layers, from one sheet of A4', () => {
-  // 21 mm a place: 10 across, 8 layers in 297 mm once: 80 a sheet; 3 cuts of eight.
-  expect(separatorPlan(24, 19, 0, 'A4')).toEqual({
-    diameterMillimetres: 19,
-    perSheet: 80,
-    sheets: 1,
-    cuts: 3,
-  });
-  expect(separatorPlan(24, 19, -1, 'A4').diameterMillimetres).toBe(18);
-  expect(separatorPlan(81, 19, 0, 'A4').sheets).toBe(2);
-});
-
-test('separators: always enough from the sheets, whatever the size', () => {
-  fc.assert(
-    fc.property(
-      fc.integer({ min: 1, max: 500 }),
-      fc.integer({ min: 5, max: 150 }),
-      fc.double({ min: -3, max: 4, noNaN: true }),
-      fc.constantFrom('A4' as const, 'Letter' as const),
-      (count, coin, overhang, paper) => {
-        const { perSheet, sheets, cuts } = separatorPlan(count, coin, overhang, paper);
-        expect(perSheet * sheets).toBeGreaterThanOrEqual(count);
-        expect(perSheet * (sheets - 1)).toBeLessThan(count);
-        expect(8 * cuts).toBeGreaterThanOrEqual(count);
-      },
-    ),
-  );
-});
-
 test('sanding: three minutes a coin, shared by the hands there are', () => {
   const kit = kitOf({ recipe: 'one-coin-pile' });
   const sanding = kit.cutting.find(({ id }) => id === 'sanding');
@@ -264,34 +233,6 @@ test('substitutes: wire for leads, a coupler for strips, each with what it chang
   // 24 AWG is 0.0842 Ω/m (IEC 60028 and ASTM B258): 25 mΩ in 30 cm.
   expect(offers.find(({ by }) => by === 'bell-wire')?.effect).toMatch(/0\.0253\sΩ/);
   expect(offers.every(({ saving }) => (saving ?? 0) > 0)).toBe(true);
-});
-
-test('the cupboard goes out as CSV and comes back the same', () => {
-  const cupboard = withEntry(EMPTY_CUPBOARD, 'led-amber', { stock: 7, pack: 10, packPrice: 2.5 });
-  const back = withCsvCupboard(EMPTY_CUPBOARD, cupboardCsv(cupboard));
-  if (!back.ok) throw new Error(JSON.stringify(back.issues));
-  for (const part of PART_IDS) expect(entryOf(back.value, part)).toEqual(entryOf(cupboard, part));
-});
-
-test('a broken cupboard file is refused whole, each fault with its row and column', () => {
-  const text = 'part,stock,price of a pack\r\nkiwi,many,1\r\nplutonium,1,1\r\nlemon,3,-2\r\n';
-  const read = withCsvCupboard(EMPTY_CUPBOARD, text);
-  expect(read.ok ? [] : read.issues.map(({ path, message }) => [...path, message])).toEqual([
-    ['row', 2, 'stock', '“many” is not a number.'],
-    ['row', 3, 'part', '“plutonium” is no part that Grozer knows.'],
-    ['row', 4, 'price of a pack', 'A price cannot be negative.'],
-  ]);
-  const nameless = withCsvCupboard(EMPTY_CUPBOARD, 'thing,stock\r\nkiwi,1\r\n');
-  expect(nameless.ok ? '' : nameless.issues[0]?.code).toBe('missing-column');
-});
-
-test('every part has a guide price, a pack and a name of its own', () => {
-  const names = PART_IDS.map((part) => PARTS[part].name);
-  expect(new Set(names).size).toBe(names.length);
-  for (const part of PART_IDS) {
-    expect(PARTS[part].pack).toBeGreaterThan(0);
-    expect(PARTS[part].guidePrice).toBeGreaterThan(0);
-  }
 });
 
 test('wire instead of leads: as many pieces, cut from the roll, and the offer turns round', () => {

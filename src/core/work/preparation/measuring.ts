@@ -52,30 +52,40 @@ export function measuringPlans(input: MeasuringInput): MeasuringPlan[] {
   ).map((way) => planOf(way, input));
 }
 
-function planOf(
+/** Turns are cut by half minutes until the lesson fits, but not below the least. */
+const TURN_STEP_MINUTES = 0.5;
+
+function planOf(way: MeasuringWay, input: MeasuringInput): MeasuringPlan {
+  for (let turn: number = TURN_MINUTES.usual; ; turn -= TURN_STEP_MINUTES) {
+    const plan = planWithTurns(way, input, turn);
+    if (plan.course.over === 0 || turn <= TURN_MINUTES.least) return plan;
+  }
+}
+
+function planWithTurns(
   way: MeasuringWay,
   { kit, groups, lesson, minutesPerCell }: MeasuringInput,
+  longestTurn: number,
 ): MeasuringPlan {
-  const { meters, mostWaitMinutes, minutes } = lesson;
-  const queue = queueOf(way, groups, meters, mostWaitMinutes);
+  const queue = queueOf(way, groups, lesson, longestTurn);
   const round = queue.turnMinutes + queue.longestWaitMinutes;
   const rounds = { one: way === 'once' ? TOGETHER_MINUTES : round, all: round };
-  return { way, queue, course: lessonPhases(kit, rounds, minutesPerCell, minutes) };
+  return { way, queue, course: lessonPhases(kit, rounds, minutesPerCell, lesson.minutes) };
 }
 
 function queueOf(
   way: MeasuringWay,
   groups: number,
-  meters: number,
-  mostWaitMinutes: number,
+  { meters, mostWaitMinutes }: MeasuringInput['lesson'],
+  longestTurn: number,
 ): MeterQueue {
   switch (way) {
     case 'every-cell':
     case 'once':
-      return meterQueue(groups, meters, mostWaitMinutes);
+      return meterQueue(groups, meters, mostWaitMinutes, longestTurn);
     case 'pairs': {
       const pairs = Math.ceil(groups / 2);
-      const queue = meterQueue(pairs, meters, mostWaitMinutes);
+      const queue = meterQueue(pairs, meters, mostWaitMinutes, longestTurn);
       return {
         ...queue,
         turns: Array.from({ length: groups }, (_, group) => {

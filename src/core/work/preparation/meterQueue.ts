@@ -21,13 +21,19 @@ export const TURN_MINUTES = { usual: 3, least: 1 } as const;
 /**
  * A rotation of groups over meters: turns are shortened, but not below the least, until nobody waits longer than
  * wished.
+ * @param longestTurnMinutes the longest turn, where a lesson has no room for the usual one
  */
-export function meterQueue(groups: number, meters: number, mostWaitMinutes: number): MeterQueue {
+export function meterQueue(
+  groups: number,
+  meters: number,
+  mostWaitMinutes: number,
+  longestTurnMinutes: number = TURN_MINUTES.usual,
+): MeterQueue {
   const rounds = Math.ceil(groups / meters);
-  const fitting = rounds === 1 ? TURN_MINUTES.usual : mostWaitMinutes / (rounds - 1);
+  const fitting = rounds === 1 ? longestTurnMinutes : mostWaitMinutes / (rounds - 1);
   const turnMinutes = Math.max(
     TURN_MINUTES.least,
-    Math.min(TURN_MINUTES.usual, Math.floor(2 * fitting) / 2),
+    Math.min(longestTurnMinutes, Math.floor(2 * fitting) / 2),
   );
   return {
     turnMinutes,

@@ -1,11 +1,12 @@
 import fc from 'fast-check';
-import { USUAL_LESSON, type Lesson } from '../../records/plan/lessonSchema';
+import { MEASURING_WAYS, USUAL_LESSON, type Lesson } from '../../records/plan/lessonSchema';
 import { newPlan } from '../../records/plan/newPlan';
 import type { Plan } from '../../records/plan/planSchema';
 import { evaluatePlan } from '../planning/evaluatePlan';
 import { kitOfPlan } from './kitOfPlan';
 import { lessonPhases } from './lessonPhases';
 import { addMinutes, isWorkingDay, minutesBetween } from './localTime';
+import { measuringPlan } from './measuring';
 import { meterQueue } from './meterQueue';
 import { cautionsOfPlan, originWords } from './cautionsOfPlan';
 import { safetyGate } from './safetyGate';
@@ -93,9 +94,135 @@ test('a task moved after what needs it, onto a weekend or out of hours is told, 
   expect(moved('buy', '2027-01-26T09:00:00').conflicts).toEqual([]);
 });
 
-test('what is past is told', () => {
+test('of a lesson that is over nothing else is said', () => {
   const { conflicts } = timetable(inputOf(planWith()), '2027-02-01T08:00:00');
-  expect(conflicts.map(({ message }) => message)).toContain('The lesson lies in the past.');
+  expect(conflicts.map(({ message }) => message)).toEqual(['The lesson lies in the past.']);
+});
+
+test('nothing is planned before now: what is late is done as soon as can be', () => {
+  const now = '2027-01-29T08:10:30';
+  const { tasks, conflicts } = timetable(
+    inputOf(planWith(), '2027-01-29', { toBuy: ['lemon'] }),
+    now,
+  );
+  for (const { start } of tasks) expect(start >= now).toBe(true);
+  expect(tasks[0]).toMatchObject({ id: 'buy', start: '2027-01-29T08:11:00' });
+  expect(conflicts).toEqual([]);
+  const late = timetable(
+    inputOf(planWith(), '2027-01-29', { toBuy: ['lemon'] }),
+    '2027-01-29T09:30:00',
+  );
+  expect(late.conflicts.map(({ message }) => message).join()).toContain(
+    'is not done before the lesson begins',
+  );
+});
+
+test('an order that would come too late offers what shops nearby have, only where they have it', () => {
+  const order = (part: 'graphite-rod' | 'magnesium-ribbon', shortcuts: Lesson['shortcuts'] = []) =>
+    timetable(
+      inputOf(planWith({}, { shortcuts }), '2027-01-29', { toBuy: [part] }),
+      '2027-01-27T08:00:00',
+    );
+  const late = order('graphite-rod').conflicts.find(({ task }) => task === 'order');
+  expect(late?.message).toContain('after the lesson');
+  expect(late?.offer).toEqual({
+    shortcut: 'buy-nearby',
+    words: 'Buy thick pencil leads from an art shop instead',
+  });
+  expect(order('graphite-rod', ['buy-nearby'])).toMatchObject({ conflicts: [] });
+  expect(
+    order('magnesium-ribbon').conflicts.find(({ task }) => task === 'order')?.offer,
+  ).toBeNull();
+});
+
+test('salted foam dries overnight, or in the oven where the night is gone; nothing else does', () => {
+  const foam = (now: string, shortcuts: Lesson['shortcuts'] = []) =>
+    timetable(
+      inputOf(planWith({}, { shortcuts }), '2027-01-29', { toBuy: [], bodies: ['salt-foam'] }),
+      now,
+    );
+  const early = foam(EARLY);
+  const dry = early.tasks.find(({ id }) => id === 'dry');
+  // Twelve hours before what follows it on the morning of the lesson.
+  expect(dry?.start.slice(0, 10)).toBe('2027-01-28');
+  expect(early.conflicts).toEqual([]);
+  const late = foam('2027-01-29T08:00:00');
+  expect(late.conflicts[0]).toMatchObject({ task: 'dry', offer: { shortcut: 'oven-dry' } });
+  expect(foam('2027-01-29T08:00:00', ['oven-dry']).tasks[0]?.name).toContain('oven');
+  expect(timetable(inputOf(planWith()), EARLY).tasks.map(({ id }) => id)).not.toContain('dry');
+});
+
+test('days without school stay free, and a lesson on one is told', () => {
+  const freeDays = [{ from: '2027-01-25', to: '2027-01-28' }];
+  const { tasks } = timetable(inputOf(planWith(), '2027-01-29', { freeDays }), EARLY);
+  for (const { start } of tasks) {
+    expect(start < '2027-01-25' || start >= '2027-01-29').toBe(true);
+  }
+  const { conflicts } = timetable(inputOf(planWith(), '2027-01-27', { freeDays }), EARLY);
+  expect(conflicts[0]?.message).toBe('The lesson falls on a day without school.');
+});
+
+test('what the cupboard has is not bought, and what shops have is not ordered', () => {
+  const ids = (toBuy: TimetableInput['toBuy']) =>
+    timetable(inputOf(planWith(), '2027-01-29', { toBuy }), EARLY).tasks.map(({ id }) => id);
+  expect(ids([])).not.toContain('buy');
+  expect(ids(['lemon'])).not.toContain('order');
+  expect(ids(['lemon'])).toContain('buy');
+});
+
+test('cut fruit is cut on the day, after the trial', () => {
+  const cell = { ...newPlan('x').cell, body: 'kiwi', piece: 'quarter' as const };
+  const { tasks } = timetable(inputOf(planWith({ cell })), EARLY);
+  const cut = tasks.find(({ id }) => id === 'cut-fruit');
+  expect(cut?.start.slice(0, 10)).toBe('2027-01-29');
+});
+
+const measuringOf = (lesson: Partial<Lesson>, cellsInGroup = 4) => {
+  const whole = { ...USUAL_LESSON, ...lesson };
+  const least = Math.floor(whole.pupils / whole.groups);
+  return measuringPlan({
+    kit: { cellsInGroup, pupilsInGroup: { least, most: least } },
+    groups: whole.groups,
+    lesson: whole,
+    minutesPerCell: 5,
+  });
+};
+
+test('two meters for seven groups in 45 minutes: a way that fits, not 49 of 45', () => {
+  const { way, course } = measuringOf({ groups: 7, meters: 2, pupils: 28 });
+  expect(course.over).toBe(0);
+  expect(MEASURING_WAYS).toContain(way);
+  // With time enough the turns are as long as the wait allows: 8 minutes over three others.
+  const { queue } = measuringOf({ groups: 7, meters: 2, pupils: 28, minutes: 200 });
+  expect(queue.turnMinutes).toBe(2.5);
+});
+
+test('the class of a new plan fits its lesson; what is chosen stays, whether it fits or not', () => {
+  expect(measuringOf({}).course.over).toBe(0);
+  // Eight cells for five pupils take two goes.
+  expect(measuringOf({}, 8).course.over).toBe(0);
+  expect(measuringOf({ measuring: 'once' }).way).toBe('once');
+  expect(measuringOf({ minutes: 20 }).course.over).toBeGreaterThan(0);
+});
+
+test('every group has its turn whichever way the meters are shared, and no meter is in two hands', () => {
+  fc.assert(
+    fc.property(
+      fc.integer({ min: 2, max: 30 }),
+      fc.integer({ min: 2, max: 8 }),
+      fc.constantFrom(...MEASURING_WAYS),
+      (groups, meters, measuring) => {
+        const { queue } = measuringOf({ groups, meters, pupils: 400, measuring });
+        expect(queue.turns.map(({ group }) => group)).toEqual(
+          Array.from({ length: groups }, (_, index) => index),
+        );
+        const slots = queue.turns.map(({ round, meter }) => `${round} ${meter}`);
+        // Two groups of a pair share one slot.
+        expect(new Set(slots).size).toBe(measuring === 'pairs' ? Math.ceil(groups / 2) : groups);
+        for (const { meter } of queue.turns) expect(meter).toBeLessThan(meters);
+      },
+    ),
+  );
 });
 
 test('one meter and six groups by hand: five others before the next turn', () => {

@@ -209,7 +209,8 @@ function tooLate(
       ];
     }
     const wait = wanted[index]?.waitMinutes ?? 0;
-    const next = tasks[index + 1]?.start ?? lessonStart;
+    const following = tasks[index + 1]?.start ?? lessonStart;
+    const next = following < lessonStart ? following : lessonStart;
     if (wait === 0 || addMinutes(start, minutes + wait) <= next) return [];
     return [
       {

@@ -121,10 +121,10 @@ test('what has no answer on the pupil sheet has one on the key, question for que
 test('the teacher sheet: verdict, times, phases, turns with the meter, a checklist to sign', () => {
   const text = textOf(
     'teacher',
-    factsOf({ lesson: { meters: 2, minutes: 40, measuring: 'every-cell' } }),
+    factsOf({ lesson: { meters: 2, minutes: 30, measuring: 'every-cell' } }),
   );
   expect(text).toContain('works in');
-  expect(text).toContain('Fri 29 Jan, 10:00 The lesson 40');
+  expect(text).toContain('Fri 29 Jan, 10:00 The lesson 30');
   expect(text).toContain('4 Build one cell (5 min) Two metals, well down');
   expect(text).toContain('Curlew 0 min, meter 1 · Knot 0 min, meter 2');
   expect(text).toContain('minutes more than the lesson has');

@@ -6,7 +6,6 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { Stock } from '@/core/work/planning/plannerTypes';
 import { searchLimitsSchema, type SearchLimits } from '@/core/work/planning/wiringOptions';
 import { formatNumber } from '@/core/units';
 import { QuantityField } from '@/ui/QuantityField';
@@ -16,23 +15,11 @@ interface SearchLimitFieldsProps {
   readonly onWish: (wish: SearchLimits) => void;
 }
 
-const { mostCells, mostPrice, stock } = searchLimitsSchema.shape;
+const { mostCells, mostPrice } = searchLimitsSchema.shape;
 
 /** What the search is limited by: the size of the group, the cost, the plan's recipe. */
 export function SearchLimitFields({ wish, onWish }: SearchLimitFieldsProps) {
   const [shown, setShown] = useState(false);
-  const stockField = (label: string, key: keyof Stock) => (
-    <QuantityField
-      label={label}
-      kind="count"
-      emptyAllowed
-      value={wish.stock[key]}
-      format={String}
-      schema={stock.shape[key]}
-      onCommit={(count) => onWish({ ...wish, stock: { ...wish.stock, [key]: count } })}
-      helperText="Empty: enough"
-    />
-  );
   return (
     <Box sx={{ mt: 1 }}>
       <FormControlLabel
@@ -62,8 +49,6 @@ export function SearchLimitFields({ wish, onWish }: SearchLimitFieldsProps) {
             }}
             helperText="One a pupil: the size of a group"
           />
-          {stockField('Bodies there are', 'bodies')}
-          {stockField('Pairs of metals there are', 'pairs')}
           <QuantityField
             label="Most cost"
             kind="count"
