@@ -14,7 +14,7 @@ import { cellOfPlan } from '../../records/plan/cellOfPlan';
 import { requirementOf } from '../../records/plan/loadRequirement';
 import type { Plan } from '../../records/plan/planSchema';
 import { planBatteries, PLANNER_DEFAULTS } from './planBatteries';
-import type { Objective, PlannerFamily, PlannerOutcome, PlannerWish, Stock } from './plannerTypes';
+import type { Objective, PlannerFamily, PlannerOutcome, PlannerWish } from './plannerTypes';
 import type { WishBasis } from './evaluatePlan';
 import { plannerFamily } from './plannerFamily';
 import { limitOfTarget } from './seriesResistor';
