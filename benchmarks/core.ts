@@ -31,6 +31,7 @@ import { IntermittentUse, segmentOf } from '@/core/physics/time/intermittentUse'
 import { DEMO_PLANS } from '@/cli/demoPlans';
 import { benchPromises } from './promises';
 import { benchDiagnosis } from './diagnosis';
+import { benchLesson } from './lesson';
 import { printRow } from './print.mjs';
 
 const NGSPICE = '/usr/bin/ngspice';
@@ -333,6 +334,7 @@ function benchTime(): void {
 benchCircuits();
 benchPlanning();
 benchTime();
+await benchLesson();
 
 benchDiagnosis();
 benchPromises();

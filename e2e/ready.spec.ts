@@ -39,7 +39,7 @@ test('the class: groups, cells a pupil, spares and the meter queue follow, each 
   await page.getByLabel('How the meters are shared').selectOption('every-cell');
   await page.getByLabel('Nobody waits longer than, minutes').fill('2');
   await expect(page.getByText(/it takes 2, or a longer wait/)).toBeVisible();
-  await page.getByLabel('Meters').fill('6');
+  await page.getByRole('textbox', { name: 'Meters' }).fill('6');
   await expect(page.getByTestId('queue-words')).toContainText(
     'the longest wait between two turns is 0',
   );

@@ -10,10 +10,10 @@ const VIEWS = [
   ['run', '/plans/demo-lamp/run'],
   ['board', '/plans/demo-lamp/build?part=board'],
   ['cupboard', '/cupboard'],
+  ['i-have', '/i-have'],
   ['two-solutions', '/two-solutions'],
   ['mixing', '/mixing'],
   ['recipes', '/recipes'],
-  ['recipe', '/recipes/demo-harbour-pile'],
   ['fair-test', '/fair-tests/demo-six-plants'],
   ['reality', '/reality-check?ask=example.ferry'],
   ['drill', '/drill?level=4&seed=3'],
@@ -28,7 +28,7 @@ for (const [name, path] of VIEWS) {
     await page.waitForLoadState('networkidle');
     await page.evaluate(() => document.fonts.ready);
     // Nothing is still being worked out.
-    await expect(page.getByText(/^(…|Looking for .*)$/)).toHaveCount(0);
+    await expect(page.getByText(/^(…|Looking for .*|Working it out …)$/)).toHaveCount(0);
     await page.waitForTimeout(500);
     await page.screenshot({ path: `docs/screenshots/${name}.png` });
   });

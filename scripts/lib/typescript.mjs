@@ -8,6 +8,7 @@ const SOURCES = [
   'src/core',
   'src/data',
   'src/cli',
+  'src/server',
   'benchmarks',
   'package-lock.json',
   'tsconfig.json',

@@ -4,7 +4,11 @@ import { loadOnDesk } from '@/core/physics/desk/solveDesk';
 import type { LoadRequirement } from '@/core/records/plan/loadRequirement';
 import { classesOfDesk } from '@/core/work/planning/classesOfDesk';
 import { compareLiquids } from '@/core/work/planning/compareLiquids';
-import { whatCanBeLit } from '@/core/work/planning/whatCanBeLit';
+import {
+  whatCanBeLitInSteps,
+  type HaveQuestion,
+  type WhatCanBeLit,
+} from '@/core/work/planning/whatCanBeLit';
 import { drillHint, drillPar } from '@/core/work/drill/drillHints';
 import { findFaults } from '@/core/work/diagnosis/findFaults';
 import { otherLoads } from '@/core/work/planning/otherLoads';
@@ -28,6 +32,7 @@ const REPORT_MS = 200;
 
 let newestSimulation = 0;
 let newestRun = 0;
+let newestLit = 0;
 
 /** What the planner's worker can be asked. */
 export const plannerJobs = {
@@ -44,7 +49,23 @@ export const plannerJobs = {
     return firstCellTable(wishFor(basis, cellOfPlan(basis)), cellsInSeries, strings);
   },
 
-  whatCanBeLit,
+  /** What can be lit, and what is found so far meanwhile. A newer call ends an older one, which then answers `null`. */
+  async whatCanBeLit(
+    question: HaveQuestion,
+    onFound: (found: WhatCanBeLit) => void,
+  ): Promise<WhatCanBeLit | null> {
+    newestLit += 1;
+    const job = newestLit;
+    const steps = whatCanBeLitInSteps(question);
+    for (;;) {
+      const step = steps.next();
+      if (step.done === true) return step.value;
+      onFound(step.value);
+      await new Promise((resolve) => setTimeout(resolve));
+      if (job !== newestLit) return null;
+    }
+  },
+
   compareLiquids,
   leaveRunning,
   shortCircuitRecovery: shortCircuitRecovery,

@@ -4,7 +4,7 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
-import { useCallback, useState } from 'react';
+import { useState } from 'react';
 import type { PartCounts } from '@/core/records/plan/haveSchema';
 import { newPlan, USUAL_MINUTES } from '@/core/records/plan/newPlan';
 import { PLAN_DOCUMENT } from '@/core/records/plan/planDocument';
@@ -19,10 +19,7 @@ import { LitList } from '@/ui/have/LitList';
 import { JobStatus } from '@/ui/JobStatus';
 import { PageFrame } from '@/ui/PageFrame';
 import { UsualTimes } from '@/ui/UsualTimes';
-import { useWorkerJob } from '@/workers/useWorkerJob';
-
-/** Rest after a press or a key before it is worked out anew, milliseconds. */
-const QUIET_MS = 250;
+import { useWhatCanBeLit } from '@/workers/useWhatCanBeLit';
 
 /** Parts and counts in, what they can light out. */
 export function HavePage({ stock }: { stock: PartCounts }) {
@@ -31,13 +28,7 @@ export function HavePage({ stock }: { stock: PartCounts }) {
   const [minutes, setMinutes] = useState(USUAL_MINUTES);
   const [planning, setPlanning] = useState(false);
   const [failure, setFailure] = useState<string | null>(null);
-  const job = useWorkerJob(
-    useCallback(
-      (jobs) => jobs.whatCanBeLit({ have: counts, minutes, running: USUAL_RUNNING }),
-      [counts, minutes],
-    ),
-    { worker: 'patient', quietMs: QUIET_MS },
-  );
+  const { job, found, current } = useWhatCanBeLit(counts, minutes, USUAL_RUNNING);
   const plan = async (thing: LitThing): Promise<void> => {
     setPlanning(true);
     const made = planOfThing(newPlan(litTitle(thing)), thing, counts);
@@ -79,10 +70,10 @@ export function HavePage({ stock }: { stock: PartCounts }) {
             </Alert>
           )}
           {job.status === 'answered' ? null : <JobStatus job={job} />}
-          {job.latest === null ? null : (
+          {found === null ? null : (
             <LitList
-              answer={job.latest}
-              disabled={planning || job.status !== 'answered'}
+              answer={found}
+              disabled={planning || !current}
               onPlan={(thing) => void plan(thing)}
             />
           )}

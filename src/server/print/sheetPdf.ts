@@ -1,5 +1,7 @@
+import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import PDFDocument from 'pdfkit';
+import { sfntOfWoff } from './sfntOfWoff';
 
 export const FONTS = {
   text: 'text',
@@ -18,6 +20,18 @@ const FILES: Readonly<Record<FontName, string>> = {
   signs: 'dejavu-fonts-ttf/ttf/DejaVuSans.ttf',
   'bold-signs': 'dejavu-fonts-ttf/ttf/DejaVuSans-Bold.ttf',
 };
+const fonts = new Map<FontName, Buffer>();
+
+/** A font file, read once. */
+function fontOf(name: FontName): Buffer {
+  const known = fonts.get(name);
+  if (known !== undefined) return known;
+  const file = readFileSync(join(modules, FILES[name]));
+  const font = FILES[name].endsWith('.woff') ? sfntOfWoff(file) : file;
+  fonts.set(name, font);
+  return font;
+}
+
 /** Font that has the signs which another one lacks: Ω, µ, arrows, raised and lowered figures, boxes. */
 const SIGNS_OF: Readonly<Record<string, FontName>> = {
   text: FONTS.signs,
@@ -56,8 +70,9 @@ export class SheetPdf extends PDFDocument {
   private chosen: FontName = FONTS.text;
 
   constructor(options: PDFKit.PDFDocumentOptions) {
-    super(options);
-    for (const [name, file] of Object.entries(FILES)) this.registerFont(name, join(modules, file));
+    // The fonts are its own: none is loaded that no sheet uses.
+    super({ ...options, font: '' });
+    for (const name of Object.values(FONTS)) this.registerFont(name, fontOf(name));
     this.write(FONTS.text);
   }
 

@@ -109,7 +109,12 @@ export const PIECE_NAMES: Readonly<Record<Piece, string>> = {
 export function bodyInPieces(body: CellBody, piece: Piece): CellBody {
   if (piece === 'whole') return body;
   const [one, many] = NAMES[piece];
-  return { ...body, name: `${body.name} ${one}`, plural: `${body.name} ${many}` };
+  return {
+    ...body,
+    name: `${body.name} ${one}`,
+    plural: `${body.name} ${many}`,
+    prepare: `An adult cuts each ${body.name} into ${many}, on a board.`,
+  };
 }
 
 /** The size of the metals as they go into a piece. */

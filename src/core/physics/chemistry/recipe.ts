@@ -61,6 +61,8 @@ export interface CellBody {
   readonly reactionShare?: number;
   /** What it is wet with; its making ready and its cautions come with it. */
   readonly liquid?: LiquidId;
+  /** What is done with it before it is built from: cutting. */
+  readonly prepare?: string;
 }
 
 export interface Electrode {
@@ -108,16 +110,18 @@ export interface Recipe {
 /** How a cell is built: its liquid first. */
 export function buildingSteps(
   { steps, ownText }: Pick<Recipe, 'steps' | 'ownText'>,
-  { liquid }: Pick<CellBody, 'liquid'>,
+  { liquid, prepare }: Pick<CellBody, 'liquid' | 'prepare'>,
 ): string[] {
   const mixing = ownText || liquid === undefined ? null : LIQUID_FACTS[liquid].mixing;
-  return mixing === null ? [...steps] : [mixing, ...steps];
+  return [mixing, ...steps.slice(0, 1), prepare ?? null, ...steps.slice(1)].filter(
+    (step) => step !== null,
+  );
 }
 
 /** How a cell is built and what is then read off it, step by step. */
 export function stepsOf(
   recipe: Pick<Recipe, 'steps' | 'ownText' | 'measuring'>,
-  body: Pick<CellBody, 'liquid'>,
+  body: Pick<CellBody, 'liquid' | 'prepare'>,
 ): string[] {
   const steps = buildingSteps(recipe, body);
   return recipe.measuring === null ? steps : [...steps, recipe.measuring];

@@ -134,13 +134,22 @@ function wishOf(family: PlannerFamily, pairs: number, asked: PlannerWish): GridW
   return { use: cellsInUse(family, pairs, minutes, running), need, resistor, limit };
 }
 
+/** Cells in time by family: every target and brightness that is asked of a family asks for the same ones. */
+const known = new WeakMap<PlannerFamily, Map<string, CellInUse>>();
+
 function cellsInUse(
   family: PlannerFamily,
   pairs: number,
   minutes: number,
   running: Running,
 ): CellInUse {
-  return cellInUse(cellWith(family, pairs, running.celsius), {
+  const ofFamily = known.get(family) ?? new Map<string, CellInUse>();
+  known.set(family, ofFamily);
+  const { wrap, humidity, celsius } = running;
+  const key = `${pairs} ${minutes} ${wrap ?? ''} ${humidity} ${celsius}`;
+  const found = ofFamily.get(key);
+  if (found !== undefined) return found;
+  const made = cellInUse(cellWith(family, pairs, celsius), {
     ...running,
     family,
     piece: family.made?.piece ?? 'whole',
@@ -149,6 +158,8 @@ function cellsInUse(
     minusElectrodes: pairs,
     seconds: 60 * minutes,
   });
+  ofFamily.set(key, made);
+  return made;
 }
 
 /** Recommended wirings within the limits, and smaller ones that may do. */

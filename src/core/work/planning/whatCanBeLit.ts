@@ -75,17 +75,34 @@ const LOOKED_AT = 20;
 
 /** What can be lit or run with the parts that there are, over all recipes and every way to cut the fruit. */
 export function whatCanBeLit(question: HaveQuestion): WhatCanBeLit {
+  const steps = whatCanBeLitInSteps(question);
+  for (;;) {
+    const step = steps.next();
+    if (step.done === true) return step.value;
+  }
+}
+
+/** The same, thing by thing: what is found so far after each LED and device. */
+export function* whatCanBeLitInSteps(
+  question: HaveQuestion,
+): Generator<WhatCanBeLit, WhatCanBeLit> {
   const options = optionsOf(question.have);
   const targets = targetsOf(question.have);
-  const things = targets.flatMap((ladder) => thingsFor(ladder, options, question));
-  things.sort(
-    (a, b) =>
-      Number(b.candidate.recommended) - Number(a.candidate.recommended) ||
-      rankOf(b.target) - rankOf(a.target) ||
-      b.minutes - a.minutes ||
-      a.candidate.cells - b.candidate.cells,
-  );
+  let things: LitThing[] = [];
+  for (const ladder of targets) {
+    things = [...things, ...thingsFor(ladder, options, question)].sort(bestFirst);
+    yield { things, more: [] };
+  }
   return { things, more: moreThatWouldDo(things, targets, options, question) };
+}
+
+function bestFirst(a: LitThing, b: LitThing): number {
+  return (
+    Number(b.candidate.recommended) - Number(a.candidate.recommended) ||
+    rankOf(b.target) - rankOf(a.target) ||
+    b.minutes - a.minutes ||
+    a.candidate.cells - b.candidate.cells
+  );
 }
 
 function rankOf(target: PlanTarget): number {

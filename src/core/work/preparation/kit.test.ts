@@ -18,9 +18,10 @@ import { sparesOf } from './sparesOf';
 import { saltGrams } from '../parts/liquids';
 import type { PartId } from '../../records/cupboard/parts';
 import { amountWords } from '../parts/amountWords';
-import { shoppingList } from './shoppingList';
+import { shoppingList, totalWords } from './shoppingList';
 import { substitutesFor, substituteWords } from './substitutes';
-import { putBack, takeOut } from './takeOut';
+import { lessonFacts } from './sheets/lessonFacts';
+import { putBack, shortOf, takeOut, usuallyLeft } from './takeOut';
 
 interface Wanted {
   recipe?: RecipeId;
@@ -299,4 +300,39 @@ test('a resistor that the LED needs is in the kit, one a group and one in six to
   expect(evaluation.seriesResistorOhms).not.toBeNull();
   expect(amounts(kitOfPlan(felt, evaluation))['series-resistor']).toBe(3);
   expect(amounts(kitOf())['series-resistor']).toBeUndefined();
+});
+
+test('made from what there is: no spares, and nothing of it on the list to buy', () => {
+  const have = { lemon: 4, 'copper-strip': 4, 'galvanised-nail': 4, 'clip-lead': 5, 'led-red': 1 };
+  const wanted = planOf({ body: 'lemon', lesson: { groups: 1 } });
+  const plan = { ...wanted, have };
+  const facts = lessonFacts(plan, evaluatePlan(plan), { cupboard: EMPTY_CUPBOARD, planId: 'p' });
+  expect(amounts(facts.kit)).toMatchObject(have);
+  const toBuy = facts.shopping.lines.filter(({ packs }) => packs > 0).map(({ part }) => part);
+  for (const part of Object.keys(have)) expect(toBuy).not.toContain(part);
+  expect(toBuy).toContain('tray');
+});
+
+test('an incomplete kit says what is short, and what is left over goes back', () => {
+  const kit = kitOf({ body: 'kiwi' });
+  const cupboard = withEntry(EMPTY_CUPBOARD, 'copper-strip', { stock: 7 });
+  const short = shortOf(cupboard, kit);
+  expect(short.find(({ part }) => part === 'copper-strip')).toMatchObject({ needed: 10, there: 7 });
+  const lesson = { planId: 'p', title: 'Lamp', takenAt: '2027-01-29T13:00:00Z' };
+  const out = takeOut(cupboard, kit, lesson);
+  expect(usuallyLeft(out.taken[0]?.parts ?? {})).toEqual({ 'copper-strip': 7 });
+  expect(entryOf(putBack(out, 'p', { 'copper-strip': 5 }), 'copper-strip').stock).toBe(5);
+  // More than was out cannot come back.
+  expect(entryOf(putBack(out, 'p', { 'copper-strip': 50 }), 'copper-strip').stock).toBe(7);
+});
+
+test('a list sums the prices that are known, and says how many are not', () => {
+  const kit = kitOf({ body: 'kiwi' });
+  const known = withEntry(EMPTY_CUPBOARD, 'kiwi', { packPrice: 3 });
+  const list = shoppingList(kit, { entries: known.entries }, 10);
+  expect(list.price).toBe(6);
+  expect(totalWords(list, 'EUR')).toMatch(
+    /^6 EUR together: .* a pupil; \d+ of \d+ prices unknown\.$/,
+  );
+  expect(totalWords(shoppingList(kit, EMPTY_CUPBOARD, 10), '')).toMatch(/prices unknown: set them/);
 });

@@ -45,15 +45,20 @@ export interface Kit {
 /** Paper towels for a group (common practice, no source). */
 const TOWELS_PER_GROUP = 4;
 
+/** One small part in six gets lost or burns (common practice, no source). */
+const LOADS_PER_SPARE = 6;
+
 /** Counts every part of a plan for its class. Things that are wrong on purpose count as sound. */
 export function kitOfPlan(
-  { cell, lesson, target }: Pick<Plan, 'cell' | 'lesson' | 'target'>,
+  { cell, lesson, target, have }: Pick<Plan, 'cell' | 'lesson' | 'target' | 'have'>,
   evaluation: Pick<PlanEvaluation, 'desk' | 'cell' | 'seriesResistorOhms'>,
 ): Kit {
   const desk = withoutFaults(evaluation.desk);
   const cells = cellsOf(desk);
   const { groups, pupils } = lesson;
-  const spareCells = sparesOf(cells.length * groups, lesson);
+  // Whoever makes it from what there is has no more for spares.
+  const spareCells = have === null ? sparesOf(cells.length * groups, lesson) : 0;
+  const spareLoads = have === null ? Math.ceil(groups / LOADS_PER_SPARE) : 0;
   const counter = partCounter(groups, lesson.swapped);
 
   const kinds = kindsOf(cells, spareCells, evaluation);
@@ -69,8 +74,9 @@ export function kitOfPlan(
     }
   }
   for (const { part, amount } of desk.strings.flatMap(billOfItems)) counter.add(part, amount, 0);
-  addGroupThings(counter, cells, lesson, target);
-  if (evaluation.seriesResistorOhms !== null) counter.add('series-resistor', 1, spareLoads(lesson));
+  counter.add(partOfTarget(target), 1, target.kind === 'led' ? spareLoads : 0);
+  addGroupThings(counter, cells, lesson);
+  if (evaluation.seriesResistorOhms !== null) counter.add('series-resistor', 1, spareLoads);
   const pieces = counter.lines().find(({ part }) => part === 'bell-wire')?.total ?? 0;
   const cutting = [...cuttingOf(kinds, cell, lesson), ...(pieces === 0 ? [] : [wireStep(pieces)])];
   for (const step of cutting) {
@@ -159,18 +165,11 @@ function partCounter(groups: number, swapped: Lesson['swapped']): PartCounter {
   };
 }
 
-/** One small part in six gets lost or burns (common practice, no source). */
-function spareLoads({ groups }: Lesson): number {
-  return Math.ceil(groups / 6);
-}
-
 function addGroupThings(
   counter: PartCounter,
   cells: readonly StandingCell[],
   lesson: Lesson,
-  target: Plan['target'],
 ): void {
-  counter.add(partOfTarget(target), 1, target.kind === 'led' ? spareLoads(lesson) : 0);
   counter.add('tray', 1, 0);
   counter.add('scissors', 1, 0);
   counter.add('paper-towel', TOWELS_PER_GROUP, 0);

@@ -9,7 +9,9 @@ import { cautionsOfPlan, type PlacedCaution } from '../cautionsOfPlan';
 import { safetyGate, type SafetyGate } from '../safetyGate';
 import { cupboardOf } from '../takeOut';
 import { shoppingList, type ShoppingList } from '../shoppingList';
-import type { CupboardState } from '../../../records/cupboard/cupboardSchema';
+import { withEntry, type CupboardState } from '../../../records/cupboard/cupboardSchema';
+import { PART_IDS } from '../../../records/cupboard/parts';
+import { isBatteryPart } from '../../parts/partStock';
 import type { Plan } from '../../../records/plan/planSchema';
 import type { PlanEvaluation } from '../../planning/evaluatePlan';
 
@@ -41,6 +43,15 @@ function withStringsToBuy(
     : { ...evaluation, desk: gridDesk(cell, wiring.cellsInSeries, buyStrings) };
 }
 
+/** What was said to be there counts as there: the list of a plan that is made from it has nothing of it to buy. */
+function withHave(cupboard: CupboardState, have: Plan['have']): CupboardState {
+  if (have === null) return cupboard;
+  return PART_IDS.filter(isBatteryPart).reduce(
+    (after, part) => withEntry(after, part, { stock: have[part] ?? 0 }),
+    cupboard,
+  );
+}
+
 /**
  * @param planId under which the plan is stored: what the cupboard gave out for it counts as there
  */
@@ -53,7 +64,7 @@ export function lessonFacts(
   const gate = safetyGate(plan, evaluation);
   // What pupils do not build is built once, by the adult who shows it.
   const groups = gate.pupilSheet ? lesson.groups : 1;
-  const cupboard = cupboardOf(stored.cupboard, stored.planId);
+  const cupboard = withHave(cupboardOf(stored.cupboard, stored.planId), plan.have);
   const kit = kitOfPlan({ ...plan, lesson: { ...lesson, groups } }, evaluation);
   const measuring = measuringPlan({
     kit,

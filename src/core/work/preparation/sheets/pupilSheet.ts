@@ -68,7 +68,7 @@ export function pupilSheet(facts: LessonFacts, wording: Wording): Sheet {
     title: plan.title,
     subtitle: GROUP_LINE,
     blocks: [
-      { kind: 'caution', text: ownCautions(facts, wording === 'simple' ? 2 : 4).join(' ') },
+      ...cautionBlock(facts, wording === 'simple' ? 2 : 4),
       { kind: 'heading', text: '1 · Predict' },
       { kind: 'text', text: PREDICT[wording](device) },
       { kind: 'stairs', ...stairsAxes(facts) },
@@ -110,11 +110,10 @@ export function pupilSheet(facts: LessonFacts, wording: Wording): Sheet {
   };
 }
 
-function ownCautions({ cautions }: LessonFacts, most: number): string[] {
-  return cautions
-    .filter(({ id }) => !FOR_TEACHERS.includes(id))
-    .slice(0, most)
-    .map(({ text }) => text);
+/** The first cautions that pupils act on, in one box. */
+function cautionBlock({ cautions }: LessonFacts, most: number): Block[] {
+  const texts = cautions.filter(({ id }) => !FOR_TEACHERS.includes(id)).map(({ text }) => text);
+  return texts.length === 0 ? [] : [{ kind: 'caution', text: texts.slice(0, most).join(' ') }];
 }
 
 /** Told before the device is connected. */
@@ -142,7 +141,7 @@ export function smallSheet(facts: LessonFacts): Sheet {
     title: plan.title,
     subtitle: 'Group: ______________________',
     blocks: [
-      { kind: 'caution', text: ownCautions(facts, 1).join(' ') },
+      ...cautionBlock(facts, 1),
       {
         kind: 'pictures',
         pictures: [

@@ -3,6 +3,8 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { sizeInPiece } from '@/core/physics/chemistry/pieces';
+import { formatMillimetres } from '@/core/units';
 import { explainSize } from '@/core/work/planning/explainSize';
 import { Card } from '@/ui/Card';
 import { Explained } from '@/ui/Explained';
@@ -13,8 +15,9 @@ import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 export function CellSize() {
   const plan = usePlan();
   const edit = useEdit();
-  const { recipe, body, origin } = usePlanContext().evaluation.cell;
+  const { recipe, body, piece, origin } = usePlanContext().evaluation.cell;
   const size = plan.cell.size ?? recipe.usualSize;
+  const fitting = sizeInPiece(size, piece);
   return (
     <Card
       title="How large are the metals?"
@@ -38,8 +41,16 @@ export function CellSize() {
           )
         }
       />
+      {fitting === size ? null : (
+        <Typography variant="body2" sx={{ mt: 1.5 }}>
+          A {body.name} is not so thick: {formatMillimetres(fitting.depthMillimetres)} deep is
+          counted.
+        </Typography>
+      )}
       <Box sx={{ mt: 1.5 }}>
-        <Explained explain={() => explainSize(recipe, body, size)}>why the size matters</Explained>
+        <Explained explain={() => explainSize(recipe, body, fitting)}>
+          why the size matters
+        </Explained>
       </Box>
       {origin === 'own' ? (
         <Typography variant="body2" color="textSecondary" sx={{ mt: 1.5 }}>

@@ -55,7 +55,7 @@ export function LiquidsCompared() {
               <TableCell align="right">enough for</TableCell>
               <TableCell align="right">ends after</TableCell>
               <TableCell align="right">price</TableCell>
-              <TableCell />
+              <TableCell align="right">choose</TableCell>
             </TableRow>
           </TableHead>
           <TableBody>

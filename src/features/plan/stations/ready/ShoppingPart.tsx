@@ -58,7 +58,9 @@ export function ShoppingPart({ facts, bench }: ShoppingPartProps) {
           {totalWords(shopping, cupboard.currency)}
         </Typography>
         <Typography variant="caption" color="textSecondary">
-          Stock, packs and prices are those of the{' '}
+          {plan.have === null
+            ? 'Stock, packs and prices are those of the'
+            : 'What you said you have counts as there; packs and prices are those of the'}{' '}
           <Link component={NextLink} href="/cupboard" color="inherit">
             cupboard
           </Link>
