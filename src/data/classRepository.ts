@@ -6,6 +6,8 @@ import { classes, secrets } from './schema';
 export interface OpenClass {
   readonly planId: string;
   readonly code: string;
+  /** Milliseconds since 1970, as the end. */
+  readonly startedAt: number;
   readonly endsAt: number;
 }
 
@@ -23,9 +25,10 @@ export interface ClassRepository {
 
 export function createClassRepository(db: GrozerDatabase): ClassRepository {
   const runs = (now: number) => and(isNull(classes.closedAt), gt(classes.endsAt, now));
-  const opened = ({ planId, code, endsAt }: typeof classes.$inferSelect): OpenClass => ({
+  const opened = ({ planId, code, openedAt, endsAt }: typeof classes.$inferSelect): OpenClass => ({
     planId,
     code,
+    startedAt: openedAt,
     endsAt,
   });
   const list = (now: number): OpenClass[] =>

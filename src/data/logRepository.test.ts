@@ -76,7 +76,12 @@ test('many lines are all or none where the writing breaks', () => {
 test('a class runs until it is closed or its time is over', () => {
   const classes = createClassRepository(openDatabase(':memory:'));
   classes.open('p', 'ABCDEF', 100, 200);
-  expect(classes.find('p', 150)).toEqual({ planId: 'p', code: 'ABCDEF', endsAt: 200 });
+  expect(classes.find('p', 150)).toEqual({
+    planId: 'p',
+    code: 'ABCDEF',
+    startedAt: 100,
+    endsAt: 200,
+  });
   expect(classes.findByCode('ABCDEF', 150)?.planId).toBe('p');
   expect(classes.find('p', 200)).toBeNull();
   classes.close('p', 160);

@@ -17,6 +17,8 @@ export type Answer<T> =
       readonly message: string;
       /** The server's own words; `null` where it gave none. */
       readonly refusal: Refusal | null;
+      /** What it answered besides, unread. */
+      readonly answer: unknown;
     };
 
 const UNREACHABLE = 'Grozer’s computer does not answer. Does it still run, in the same network?';
@@ -60,19 +62,19 @@ export async function askJson<T>(
   try {
     response = await fetch(url, requestOf(body, asking));
   } catch {
-    return { ok: false, status: null, message: UNREACHABLE, refusal: null };
+    return { ok: false, status: null, message: UNREACHABLE, refusal: null, answer: null };
   }
   const answer: unknown = await response.json().catch(() => null);
   const parsed = reader.safeParse(answer);
   if (response.ok && parsed.success) return { ok: true, value: parsed.data };
   const { status } = response;
   const refused = refusalIn(answer);
-  if (refused === null) return { ok: false, status, message: NOT_TAKEN, refusal: null };
+  if (refused === null) return { ok: false, status, message: NOT_TAKEN, refusal: null, answer };
   const { message, faults } = refused;
   // Some refusals repeat their only fault.
   const words = [...new Set([message, ...faults.map((fault) => fault.message)])].join(' ');
   const details = faults.map((fault) => `${describePath(fault.path)}: ${fault.message}`);
-  return { ok: false, status, message: words, refusal: { message, details } };
+  return { ok: false, status, message: words, refusal: { message, details }, answer };
 }
 
 interface Fault {

@@ -1,14 +1,13 @@
 'use client';
 
+import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
-import { firstWrongRow } from '@/core/work/diagnosis/judgeReadings';
-import { currentStep } from '@/core/work/guide/guideStep';
+import { lastOfKind, predictionsOfGroup } from '@/core/records/logbook/foldLog';
 import { stairsRows, type GroupFacts } from '@/core/work/guide/stairs';
-import { foldLog, stepStates } from '@/core/records/logbook/foldLog';
-import type { LogLine } from '@/core/records/logbook/logEntry';
+import { whatIsWrong } from '@/core/work/guide/wrongReadings';
+import type { LogEntry, LogLine } from '@/core/records/logbook/logEntry';
 import { DEFERRAL } from '@/core/physics/safety/cautions';
-import { formatAmps, formatVolts } from '@/core/units';
-import { GuideCard } from '@/ui/bench/GuideCard';
+import { GuideCard, useGuide } from '@/ui/bench/GuideCard';
 import { LogProvider, now, useLiveLog, useLog, useReadings } from '@/ui/bench/LogProvider';
 import { NoteFields } from '@/ui/bench/NoteFields';
 import { ReadingStairs } from '@/ui/bench/ReadingStairs';
@@ -36,20 +35,13 @@ export function GroupPage({ group, title, facts, initialLog }: GroupPageProps) {
 function GroupBench({ group, title, facts }: Omit<GroupPageProps, 'initialLog'>) {
   const { refresh } = useRouter();
   // The page is rendered anew with the plan as it is now; what was typed stays.
-  const { ended } = useLiveLog('/api/class/events', refresh);
-  const { lines, waiting, problem, dismiss, log, revise } = useLog();
+  const { ended, present } = useLiveLog('/api/class/events', refresh);
+  const { waiting, problem, dismiss } = useLog();
   const readings = useReadings(group);
-  const step = currentStep(facts.steps, stepStates(lines, group));
+  const { step } = useGuide(facts, group);
   const string = step?.string ?? 1;
-  const rows = stairsRows(facts.stairs, string, readings);
-  const wrong = firstWrongRow(rows);
-  const help = foldLog(lines).findLast(({ current: { entry } }) => entry.kind === 'help');
-  const calls = help?.current.entry.kind === 'help' && help.current.entry.wanted;
-  const call = (wanted: boolean): void => {
-    const entry = { kind: 'help', wanted, takenAt: now() } as const;
-    if (help === undefined) log(group, [entry]);
-    else revise(help.current, { entry });
-  };
+  const wrong = whatIsWrong(facts, readings, null);
+  const devices = present.get(group)?.devices ?? 1;
   return (
     <main className={styles.sheet}>
       <div
@@ -61,7 +53,22 @@ function GroupBench({ group, title, facts }: Omit<GroupPageProps, 'initialLog'>)
           {waiting === 0 ? 'all sent' : `${waiting} waiting to be sent`}
         </span>
       </div>
-      <p className={`${styles.text} ${styles.soft}`}>{title}</p>
+      <div
+        className={styles.row}
+        style={{ justifyContent: 'space-between', alignItems: 'baseline' }}
+      >
+        <p className={`${styles.text} ${styles.soft}`}>{title}</p>
+        {waiting === 0 ? (
+          <NextLink href="/join?other=1" className={styles.caption}>
+            Not group {group}?
+          </NextLink>
+        ) : null}
+      </div>
+      {devices > 1 ? (
+        <Notice severity="info">
+          {devices} devices are in group {group}. What one of you writes, the others see.
+        </Notice>
+      ) : null}
       {ended ? (
         <Notice severity="info">The class has ended. Thank you; you can close this page.</Notice>
       ) : null}
@@ -70,30 +77,77 @@ function GroupBench({ group, title, facts }: Omit<GroupPageProps, 'initialLog'>)
           {problem}
         </Notice>
       )}
-      {wrong === null || wrong.meaning === null || wrong.read === null ? null : (
-        <Notice severity="warning" data-testid="group-wrong">
-          <strong>{wrong.label}: </strong>
-          {wrong.meaning.wording}. Expected{' '}
-          {(wrong.kind === 'open-circuit' ? formatVolts : formatAmps)(wrong.expected)}, you read{' '}
-          {(wrong.kind === 'open-circuit' ? formatVolts : formatAmps)(wrong.read)}. Look at that
-          cell before you go on, and read again.
+      {wrong === null ? null : (
+        <Notice severity={wrong.dark ? 'error' : 'warning'} data-testid="group-wrong">
+          <strong>{wrong.headline}. </strong>
+          {wrong.detail} Mend it before you go on, and read again.
         </Notice>
       )}
-      <GuideCard facts={facts} group={group} />
-      <Button
-        look={calls ? 'danger' : 'outlined'}
-        onClick={() => call(!calls)}
-        aria-pressed={calls}
-      >
-        {calls ? 'Your teacher is called: press when helped' : 'Call your teacher'}
-      </Button>
-      <ReadingStairs
-        rows={rows}
-        room="phone"
-        title={facts.stairs.length > 1 ? `String ${string}` : 'Your stairs'}
-      />
+      <GuideCard facts={facts} group={group} predicting={facts.predict} />
+      <Calls group={group} metersAreShared={facts.metersAreShared && step?.meter != null} />
+      <PredictedStairs facts={facts} group={group} string={string} />
       <NoteFields group={group} photosUrl="/api/class/photos" />
       <p className={`${styles.caption} ${styles.soft}`}>{DEFERRAL}</p>
     </main>
+  );
+}
+
+/** For the teacher, and for a meter where not every group has one. */
+function Calls({ group, metersAreShared }: { group: string; metersAreShared: boolean }) {
+  const { lines, log, revise } = useLog();
+  const of = (kind: 'help' | 'meter') => {
+    const line = lastOfKind(
+      lines.filter((one) => one.group === group),
+      kind,
+    );
+    const wanted = line !== null && 'wanted' in line.entry && line.entry.wanted;
+    const call = (): void => {
+      const entry: LogEntry = { kind, wanted: !wanted, takenAt: now() };
+      if (line === null) log(group, [entry]);
+      else revise(line, { entry });
+    };
+    return { wanted, call };
+  };
+  const help = of('help');
+  const meter = of('meter');
+  return (
+    <>
+      {metersAreShared || meter.wanted ? (
+        <Button
+          look={meter.wanted ? 'filled' : 'outlined'}
+          onClick={meter.call}
+          aria-pressed={meter.wanted}
+        >
+          {meter.wanted ? 'Waiting for a meter: press when you have it' : 'We wait for a meter'}
+        </Button>
+      ) : null}
+      <Button
+        look={help.wanted ? 'danger' : 'outlined'}
+        onClick={help.call}
+        aria-pressed={help.wanted}
+      >
+        {help.wanted ? 'Your teacher is called: press when helped' : 'Call your teacher'}
+      </Button>
+    </>
+  );
+}
+
+function PredictedStairs(props: {
+  readonly facts: GroupFacts;
+  readonly group: string;
+  readonly string: number;
+}) {
+  const { facts, group, string } = props;
+  const readings = useReadings(group);
+  const { lines } = useLog();
+  return (
+    <ReadingStairs
+      rows={stairsRows(facts.stairs, string, readings)}
+      room="phone"
+      title={facts.stairs.length > 1 ? `String ${string}` : 'Your stairs'}
+      string={string}
+      predicted={predictionsOfGroup(lines, group)}
+      hidden={facts.predict}
+    />
   );
 }

@@ -8,19 +8,28 @@ import { Field } from '@/ui/plain/Field';
 import { Notice } from '@/ui/plain/Notice';
 import styles from '@/ui/plain/plain.module.css';
 
-interface Joined {
+interface ShownClass {
   readonly title: string;
   readonly groups: readonly string[];
+}
+
+interface Joined extends ShownClass {
   readonly seated: boolean;
+}
+
+interface JoinPageProps {
+  readonly initialCode: string;
+  /** The class of a device that changes its group; `null`: the code is asked for. */
+  readonly initialClass: ShownClass | null;
 }
 
 const joined = ownAnswer<Joined>();
 
 /** Two steps into a class: its code, then the group’s bird. No names. */
-export function JoinPage({ initialCode }: { readonly initialCode: string }) {
+export function JoinPage({ initialCode, initialClass }: JoinPageProps) {
   const router = useRouter();
   const [code, setCode] = useState(initialCode);
-  const [found, setFound] = useState<Joined | null>(null);
+  const [found, setFound] = useState<ShownClass | null>(initialClass);
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const ask = async (group: string | null): Promise<void> => {

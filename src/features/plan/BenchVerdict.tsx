@@ -1,31 +1,33 @@
 'use client';
 
-import { firstWrongRow } from '@/core/work/diagnosis/judgeReadings';
-import { stairsRows } from '@/core/work/guide/stairs';
-import { formatAmps, formatVolts } from '@/core/units';
-import { capital } from '@/core/words';
+import { judgementOf } from '@/core/work/diagnosis/judgement';
+import { whatIsWrong } from '@/core/work/guide/wrongReadings';
 import { useReadings } from '@/ui/bench/LogProvider';
 import { VerdictPill } from '@/ui/VerdictPill';
 import { useBenchChoice } from './benchChoice';
 import { OwnVerdict } from './OwnVerdict';
 import { useBenchFacts } from './useBenchFacts';
+import { useDiagnosis } from './useDiagnosis';
 
-/** The first reading that is not as it should be; the plan’s own verdict where there is none. */
+/** What is wrong at the chosen group’s bench, in the words of the first cause; the plan’s own verdict where nothing is. */
 export function BenchVerdict() {
   const facts = useBenchFacts();
-  const { group, string } = useBenchChoice();
+  const { group } = useBenchChoice();
   const readings = useReadings(group);
-  const wrong = firstWrongRow(stairsRows(facts.stairs, string, readings));
-  if (wrong === null || wrong.meaning === null || wrong.read === null) return <OwnVerdict />;
-  const format = wrong.kind === 'open-circuit' ? formatVolts : formatAmps;
+  const { diagnosis, readings: judged } = useDiagnosis(facts, readings);
+  // Until the fault finder has answered to these readings, what stands out is said as it was read.
+  const judgement =
+    diagnosis === null || judged !== readings
+      ? null
+      : judgementOf(diagnosis, facts.words, readings);
+  const wrong = whatIsWrong(facts, readings, judgement);
+  if (wrong === null) return <OwnVerdict />;
   return (
     <VerdictPill
       live
-      tone="marginal"
-      headline={`${capital(wrong.meaning.wording)}.`}
-      details={[
-        `Group ${group}, ${wrong.label}: expected ${format(wrong.expected)}, read ${format(wrong.read)}`,
-      ]}
+      tone={wrong.dark ? 'wrong' : 'marginal'}
+      headline={`${wrong.headline}.`}
+      details={[`Group ${group}`, wrong.detail]}
     />
   );
 }

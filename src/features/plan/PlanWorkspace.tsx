@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
-import { useSearchParams, useSelectedLayoutSegment } from 'next/navigation';
+import { useRouter, useSearchParams, useSelectedLayoutSegment } from 'next/navigation';
 import { useCallback, useMemo, useState, type ReactNode } from 'react';
 import type { LogLine } from '@/core/records/logbook/logEntry';
 import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
@@ -25,6 +25,9 @@ import { fetched } from '@/ui/fetched';
 
 const ProjectorView = fetched(() =>
   import('./ProjectorView').then((module) => module.ProjectorView),
+);
+const BenchProjector = fetched(() =>
+  import('./BenchProjector').then((module) => module.BenchProjector),
 );
 const ShortcutList = fetched(() => import('./ShortcutList').then((module) => module.ShortcutList));
 
@@ -100,7 +103,12 @@ function Frame({ children }: { children: ReactNode }) {
   const [helpOpen, setHelpOpen] = useState(false);
   const openHelp = useCallback(() => setHelpOpen(true), []);
   const [projected, setProjected] = useState(false);
-  const toggleProjector = useCallback(() => setProjected((before) => !before), []);
+  const router = useRouter();
+  const part = useSearchParams().get('part');
+  const toggleProjector = useCallback(() => {
+    if (station === 'build' && part === 'board') router.push(`/wall/${id}`);
+    else setProjected((before) => !before);
+  }, [router, station, part, id]);
   useShortcuts(openHelp, toggleProjector);
   useTour(useSearchParams().get('tour') === '1', leaveTour);
   return (
@@ -149,7 +157,8 @@ function Frame({ children }: { children: ReactNode }) {
           {DEFERRAL}
         </Typography>
       </Box>
-      {projected ? <ProjectorView onClose={toggleProjector} /> : null}
+      {projected && station === 'build' ? <BenchProjector onClose={toggleProjector} /> : null}
+      {projected && station !== 'build' ? <ProjectorView onClose={toggleProjector} /> : null}
       {helpOpen ? <ShortcutList onClose={() => setHelpOpen(false)} /> : null}
     </Box>
   );

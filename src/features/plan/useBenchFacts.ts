@@ -8,6 +8,7 @@ import { usePlan, usePlanContext } from './PlanProvider';
 interface Known {
   readonly target: Plan['target'];
   readonly cell: Plan['cell'];
+  readonly lesson: Plan['lesson'];
   readonly facts: BenchFacts;
 }
 
@@ -19,10 +20,11 @@ export function useBenchFacts(): BenchFacts {
   const plan = usePlan();
   const { evaluation } = usePlanContext();
   const found = known.get(evaluation.desk);
-  if (found !== undefined && found.target === plan.target && found.cell === plan.cell) {
+  const { target, cell, lesson } = plan;
+  if (found?.target === target && found.cell === cell && found.lesson === lesson) {
     return found.facts;
   }
   const facts = benchFacts(plan, evaluation);
-  known.set(evaluation.desk, { target: plan.target, cell: plan.cell, facts });
+  known.set(evaluation.desk, { target, cell, lesson, facts });
   return facts;
 }

@@ -61,7 +61,13 @@ const read = async (stream: ReadableStream<Uint8Array>, until: RegExp): Promise<
 test('a stream begins with what is missing, goes on with news of its own group, and carries numbers', async () => {
   const context = freshBench();
   appendToLog(context, 'p', [note('a'), note('x', 'Knot')], 'group');
-  const stream = logStream(context, { planId: 'p', after: 0, group: 'Tern', allowed: () => true });
+  const stream = logStream(context, {
+    planId: 'p',
+    after: 0,
+    group: 'Tern',
+    running: () => true,
+    allowed: () => true,
+  });
   setTimeout(() => appendToLog(context, 'p', [note('b'), note('y', 'Knot')], 'group'), 20);
   const text = await read(stream, /"b"/);
   const lines = [...text.matchAll(/^data: (.*)$/gm)].flatMap(
@@ -73,7 +79,12 @@ test('a stream begins with what is missing, goes on with news of its own group, 
 
 test('who watches hears that the plan was saved anew, after what was logged', async () => {
   const context = freshBench();
-  const stream = logStream(context, { planId: 'p', after: 0, allowed: () => true });
+  const stream = logStream(context, {
+    planId: 'p',
+    after: 0,
+    running: () => true,
+    allowed: () => true,
+  });
   setTimeout(() => {
     context.bus.planSaved('other');
     appendToLog(context, 'p', [note('a')], 'teacher');
@@ -91,6 +102,7 @@ test('a group’s stream ends with its class', async () => {
     planId: 'p',
     after: 0,
     group: 'Tern',
+    running: () => true,
     allowed: () => runningClass(context, 'p') !== null,
   });
   setTimeout(() => closeClass(context, 'p'), 20);

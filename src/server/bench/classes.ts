@@ -30,7 +30,7 @@ export function openClass(context: BenchContext, planId: string): Result<OpenCla
   const code = freeCode(context, plan, planId);
   context.classes.open(planId, code, now, now + LONGEST_CLASS_MS);
   context.bus.grew(planId);
-  return succeed({ planId, code, endsAt: now + LONGEST_CLASS_MS });
+  return succeed({ planId, code, startedAt: now, endsAt: now + LONGEST_CLASS_MS });
 }
 
 export function closeClass(

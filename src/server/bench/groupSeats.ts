@@ -68,6 +68,18 @@ export async function joinClass(
   return succeed({ title: plan.title, groups, seat: sealed });
 }
 
+/** The class of a device that has a seat, to choose another group in it; `null` where it has none. */
+export async function classOfSeat(
+  context: SeatContext,
+  sealed: string | undefined,
+): Promise<{ readonly code: string; readonly shown: JoinOutcome } | null> {
+  const seat = await seatOf(context, sealed);
+  const code = seat === null ? null : context.classes.find(seat.planId, context.now())?.code;
+  if (code == null) return null;
+  const found = await joinClass(context, { code, group: null });
+  return found.ok ? { code, shown: found.value } : null;
+}
+
 /** Who holds a seat; `null` where it is forged, too old, or its class has ended. */
 export async function seatOf(
   context: SeatContext,

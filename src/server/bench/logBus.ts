@@ -1,12 +1,17 @@
 import { EventEmitter } from 'node:events';
+import type { GroupPresence } from '@/core/work/guide/board';
 
-/** What happens to a plan at the bench: its log grew or its class ended, or the plan itself was saved. */
-export type BenchNews = 'grew' | 'plan';
+/** What happens to a plan at the bench: its log grew or its class ended, somebody came or went, or the plan itself was saved. */
+export type BenchNews = 'grew' | 'here' | 'plan';
 
 /** Tells who listens what happens to a plan. */
 export interface LogBus {
   grew(planId: string): void;
   planSaved(planId: string): void;
+  /** A device of a group follows the plan until the returned function is called. */
+  join(planId: string, group: string, now: () => number): () => void;
+  /** Groups that have had a device since the app started. */
+  present(planId: string): ReadonlyMap<string, GroupPresence>;
   /** Calls back on all news of a plan until the returned function is called. */
   listen(planId: string, callback: (news: BenchNews) => void): () => void;
 }
@@ -16,7 +21,23 @@ export function createLogBus(): LogBus {
   // One listener for every open page.
   emitter.setMaxListeners(0);
   const tell = (planId: string, news: BenchNews): void => void emitter.emit(planId, news);
+  const here = new Map<string, Map<string, GroupPresence>>();
+  const move = (planId: string, group: string, by: 1 | -1, since: number): void => {
+    const ofPlan = here.get(planId) ?? new Map<string, GroupPresence>();
+    here.set(planId, ofPlan);
+    ofPlan.set(group, { devices: (ofPlan.get(group)?.devices ?? 0) + by, since });
+    tell(planId, 'here');
+  };
   return {
+    join: (planId, group, now) => {
+      move(planId, group, 1, now());
+      let left = false;
+      return () => {
+        if (!left) move(planId, group, -1, now());
+        left = true;
+      };
+    },
+    present: (planId) => here.get(planId) ?? new Map<string, GroupPresence>(),
     grew: (planId) => tell(planId, 'grew'),
     planSaved: (planId) => tell(planId, 'plan'),
     listen: (planId, callback) => {

@@ -12,18 +12,20 @@ interface StreamOptions {
   readonly after: number;
   /** Only this group's lines; `undefined` for all. */
   readonly group?: string | undefined;
+  /** Whether a class runs: who is away from it is of interest only then. */
+  readonly running: () => boolean;
   /** Asked before every message; the stream ends where it says no. */
   readonly allowed: () => boolean;
 }
 
 /**
- * The log of a plan as server-sent events (WHATWG HTML, 9.2): first what is missing, then news as they come, and
- * that the plan itself was saved anew. Every message of lines carries its last sequence number as its id, so that a
+ * The log of a plan as server-sent events (WHATWG HTML, 9.2): first what is missing, then news as they come, which
+ * groups have devices here, and that the plan itself was saved anew. Every message of lines carries its last sequence number as its id, so that a
  * dropped connection goes on where it was.
  */
 export function logStream(
-  { log, bus }: Pick<BenchContext, 'log' | 'bus'>,
-  { planId, after, group, allowed }: StreamOptions,
+  { log, bus, now }: Pick<BenchContext, 'log' | 'bus' | 'now'>,
+  { planId, after, group, running, allowed }: StreamOptions,
 ): ReadableStream<Uint8Array> {
   const encoder = new TextEncoder();
   let last = after;
@@ -31,8 +33,18 @@ export function logStream(
   let gathering: NodeJS.Timeout | null = null;
   let heartbeat: NodeJS.Timeout | null = null;
   let unlisten: () => void = () => undefined;
+  let leave: () => void = () => undefined;
+  let saidHere = '{}';
+  const hereNow = (): string => {
+    if (!running()) return '{}';
+    const all = [...bus.present(planId)];
+    return JSON.stringify(
+      Object.fromEntries(group === undefined ? all : all.filter(([one]) => one === group)),
+    );
+  };
   const stop = (): void => {
     unlisten();
+    leave();
     if (gathering !== null) clearTimeout(gathering);
     if (heartbeat !== null) clearInterval(heartbeat);
   };
@@ -50,6 +62,9 @@ export function logStream(
         const lines = log.linesAfter(planId, last, group);
         last = lines.at(-1)?.seq ?? last;
         if (lines.length > 0 || first) say(message(last, lines));
+        const here = hereNow();
+        if (here !== saidHere) say(`event: here\ndata: ${here}\n\n`);
+        saidHere = here;
         if (planSaved) say('event: plan\ndata: {}\n\n');
         planSaved = false;
       };
@@ -58,6 +73,7 @@ export function logStream(
         gathering ??= setTimeout(() => flush(false), GATHER_MS);
       });
       heartbeat = setInterval(() => say(': still here\n\n'), HEARTBEAT_MS);
+      if (group !== undefined) leave = bus.join(planId, group, now);
       flush(true);
     },
     cancel: stop,

@@ -1,21 +1,29 @@
 'use client';
 
-import { useMemo } from 'react';
-import { currentStep, type GuideStep } from '@/core/work/guide/guideStep';
+import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { sceneOfStep } from '@/core/work/guide/benchScene';
+import {
+  answerToPress,
+  currentStep,
+  guideProgress,
+  type GuidePress,
+} from '@/core/work/guide/guideProgress';
+import type { GuideStep } from '@/core/work/guide/guideStep';
 import type { GroupFacts } from '@/core/work/guide/stairs';
-import { stepStates } from '@/core/records/logbook/foldLog';
-import { isSame, quantityOf } from '@/core/records/logbook/measurement';
-import { readingEntry, readingText } from '@/core/records/logbook/readingEntry';
-import { formatMinutes, formatNumber } from '@/core/units';
+import { measurementKey, quantityOf, type Measurement } from '@/core/records/logbook/measurement';
+import { readingEntry } from '@/core/records/logbook/readingEntry';
+import { formatMinutes } from '@/core/units';
 import { Card } from '../Card';
 import { CautionList } from '../CautionList';
 import { CellPortrait } from '../desk/CellPortrait';
 import { Button } from '../plain/Button';
 import { Notice } from '../plain/Notice';
 import styles from '../plain/plain.module.css';
+import { BenchPicture } from './BenchPicture';
+import { ExpectedLine } from './ExpectedLine';
 import { now, useLog, useReadings } from './LogProvider';
-import { ProbePicture } from './ProbePicture';
-import { ReadingField } from './ReadingField';
+import { ReadingEntry } from './ReadingEntry';
+import { useDrafts, useReadingDraft, type DraftsState } from './useReadingDraft';
 
 interface GuideCardProps {
   readonly facts: GroupFacts;
@@ -24,29 +32,43 @@ interface GuideCardProps {
   readonly withoutCautions?: boolean;
   /** Why the step should wait; `null` where it need not. */
   readonly hold?: string | null;
+  /** Whether the group writes down what it expects before it is told. */
+  readonly predicting?: boolean;
+}
+
+/** Where the guide stands, read from the log alone. */
+export function useGuide({ steps }: GroupFacts, group: string) {
+  const { lines } = useLog();
+  const progress = useMemo(() => guideProgress(steps, lines, group), [steps, lines, group]);
+  return { progress, step: currentStep(steps, progress) };
 }
 
 /** The step that a group is at: what to do, where the probes go, what the meter should read. */
-export function GuideCard({ facts, group, withoutCautions = false, hold = null }: GuideCardProps) {
-  const { lines, log, markStep } = useLog();
-  const readings = useReadings(group);
-  const states = useMemo(() => stepStates(lines, group), [lines, group]);
+export function GuideCard(props: GuideCardProps) {
+  const { facts, group, withoutCautions = false, hold = null, predicting = false } = props;
+  const { markStep } = useLog();
   const { steps } = facts;
-  const step = currentStep(steps, states);
+  const { progress, step } = useGuide(facts, group);
+  const drafts = useDrafts();
+  const byKey = useRef(false);
+  const box = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (!byKey.current) return;
+    byKey.current = false;
+    // The hands are on the keys: on to the next field, or to the button where there is none.
+    box.current?.querySelector<HTMLElement>('input, [data-guide-done]')?.focus();
+  }, [step?.id]);
   const at = step === null ? steps.length : steps.indexOf(step);
-  const before = steps[at - 1];
-  const settle = (state: 'done' | 'skipped'): void => {
-    if (step !== null) markStep(group, step.id, state);
+  const press = (kind: GuidePress['kind']): 'ask' | 'mark' | 'nothing' => {
+    const answer = answerToPress(steps, progress, { kind, step: step?.id ?? null });
+    if (answer.kind === 'mark') markStep(group, answer.step, answer.state);
+    return answer.kind;
   };
-  const back = (): void => {
-    if (before !== undefined) markStep(group, before.id, 'open');
+  const turns = {
+    back: { disabled: at === 0, onClick: () => press('back') },
+    skip: () => press('skip'),
+    done: () => press('done'),
   };
-  const read = readings.find(
-    ({ measurement }) =>
-      step?.measurement !== null &&
-      step?.measurement !== undefined &&
-      isSame(measurement, step.measurement),
-  );
   return (
     <Card
       title={step === null ? 'All steps are done' : step.title}
@@ -59,91 +81,173 @@ export function GuideCard({ facts, group, withoutCautions = false, hold = null }
     >
       <progress className={styles.progress} value={at} max={steps.length} aria-label="Steps done" />
       {step === null ? (
-        <p className={styles.text}>
-          Watch how long it runs, and clear away: food with metal in it is waste.
-        </p>
-      ) : (
-        <div className={styles.stack}>
-          {hold === null ? null : <Notice severity="warning">{hold}</Notice>}
-          <div className={styles.row} style={{ gap: 16, alignItems: 'flex-start' }}>
-            <p className={styles.text} data-testid="step-text" style={{ flex: '1 1 260px' }}>
-              {step.text}
-            </p>
-            {step.kind === 'build' ? (
-              <div style={{ width: 150, marginTop: -16 }}>
-                <CellPortrait {...facts.cell} />
-              </div>
-            ) : null}
+        <>
+          <p className={styles.text}>
+            Watch how long it runs, and clear away: food with metal in it is waste.
+          </p>
+          <div className={styles.row} style={{ marginTop: 12 }}>
+            <Button {...turns.back}>Back</Button>
           </div>
-          {step.measurement === null ? null : (
-            <div className={styles.row} style={{ gap: 16 }}>
-              {'string' in step.measurement ? (
-                <ProbePicture measurement={step.measurement} built={Math.max(step.built, 1)} />
-              ) : null}
-              <div className={styles.stack} style={{ gap: 6 }}>
-                <MeterLine step={step} />
-                <ReadingField
-                  key={step.id}
-                  measurement={step.measurement}
-                  expected={step.expected?.value ?? 0}
-                  stairs={facts.stairs}
-                  value={read?.value ?? null}
-                  label={`Reading: ${step.title}`}
-                  onRead={(value, typed) => {
-                    if (step.measurement === null) return;
-                    const range = step.meter?.range ?? null;
-                    log(group, [readingEntry(step.measurement, value, now(), { typed, range })]);
-                    settle('done');
-                  }}
-                />
-              </div>
-            </div>
+        </>
+      ) : (
+        <div ref={box} className={styles.stack}>
+          {hold === null ? null : <Notice severity="warning">{hold}</Notice>}
+          <p className={styles.text} data-testid="step-text" aria-live="polite">
+            {step.text}
+          </p>
+          <StepPicture step={step} facts={facts} />
+          {step.measurement === null ? (
+            <Turns {...turns} ask={null} />
+          ) : (
+            <ReadingStep
+              step={step}
+              measurement={step.measurement}
+              facts={facts}
+              group={group}
+              predicting={predicting}
+              turns={turns}
+              drafts={drafts}
+              onEnter={() => {
+                byKey.current = true;
+              }}
+            />
           )}
           {withoutCautions || step.cautions.length === 0 ? null : (
             <CautionList cautions={step.cautions} />
           )}
         </div>
       )}
-      <div className={styles.row} style={{ marginTop: 12 }}>
-        {step === null ? null : (
-          <>
-            <Button look="filled" onClick={() => settle('done')}>
-              Done
-            </Button>
-            <Button onClick={() => settle('skipped')}>Skip</Button>
-          </>
-        )}
-        <Button disabled={before === undefined} onClick={back}>
-          Back
-        </Button>
-      </div>
     </Card>
   );
 }
 
-function MeterLine({ step }: { readonly step: GuideStep }) {
-  const { meter, expected, measurement } = step;
-  if (measurement === null || expected === null) return null;
-  if (quantityOf(measurement) === 'light') {
-    return (
-      <p className={`${styles.small} ${styles.soft}`}>
-        Look closely, in a darkened corner if need be.
-      </p>
-    );
-  }
-  const isVolts = quantityOf(measurement) === 'volts';
-  const scatter = `${formatNumber((isVolts ? 1 : 1000) * 2 * expected.deviation, 2)} ${isVolts ? 'V' : 'mA'}`;
+function StepPicture({ step, facts }: { readonly step: GuideStep; readonly facts: GroupFacts }) {
+  const scene = sceneOfStep(step);
+  if (scene === null) return null;
+  const first = step.kind === 'build' && step.string === 1 && step.built === 1;
+  return first ? (
+    <div style={{ width: 190 }}>
+      <CellPortrait {...facts.cell} />
+    </div>
+  ) : (
+    <BenchPicture scene={scene} meter={step.meter} facts={facts} />
+  );
+}
+
+interface TurnsProps {
+  readonly back: { readonly disabled: boolean; readonly onClick: () => void };
+  readonly skip: () => void;
+  readonly done: () => void;
+  /** What is missing before the step is done; `null` where nothing was pressed in vain. */
+  readonly ask: string | null;
+}
+
+/** A key that is held down and the second half of a double click are no further presses. */
+const once = {
+  onKeyDown: (event: KeyboardEvent) => {
+    if (event.repeat) event.preventDefault();
+  },
+};
+
+function Turns({ back, skip, done, ask }: TurnsProps) {
   return (
-    <p className={styles.small}>
-      {meter === null ? null : (
-        <>
-          Meter: <strong>{isVolts ? 'DC volts' : 'DC current'}</strong>, range{' '}
-          <strong>{meter.range}</strong>, red lead in <strong>{meter.socket}</strong>.
-          <br />
-        </>
+    <div>
+      {ask === null ? null : (
+        <p role="alert" className={`${styles.small} ${styles.warns}`} style={{ marginBottom: 6 }}>
+          {ask}
+        </p>
       )}
-      Should read about <strong>{readingText(measurement, expected.value)}</strong>, give or take{' '}
-      {scatter}.
-    </p>
+      <div className={styles.row}>
+        <Button
+          look="filled"
+          data-guide-done
+          {...once}
+          onClick={({ detail }) => {
+            if (detail < 2) done();
+          }}
+        >
+          Done
+        </Button>
+        <Button
+          {...once}
+          onClick={({ detail }) => {
+            if (detail < 2) skip();
+          }}
+        >
+          Skip
+        </Button>
+        <Button {...once} {...back}>
+          Back
+        </Button>
+      </div>
+    </div>
+  );
+}
+
+interface ReadingStepProps {
+  readonly step: GuideStep;
+  readonly measurement: Measurement;
+  readonly facts: GroupFacts;
+  readonly group: string;
+  readonly predicting: boolean;
+  readonly turns: Omit<TurnsProps, 'done' | 'ask'> & { readonly done: () => string };
+  readonly drafts: DraftsState;
+  readonly onEnter: () => void;
+}
+
+/** A step that its reading completes: typed and sent by Done or by Enter, whichever comes first, and once. */
+function ReadingStep(props: ReadingStepProps) {
+  const { step, measurement, facts, group, predicting, turns, drafts, onEnter } = props;
+  const { log } = useLog();
+  const readings = useReadings(group);
+  const key = measurementKey(measurement);
+  const [askedAt, setAskedAt] = useState<string | null>(null);
+  const value = readings.find((one) => measurementKey(one.measurement) === key)?.value ?? null;
+  const light = quantityOf(measurement) === 'light';
+  const draft = useReadingDraft(
+    {
+      measurement,
+      expected: step.expected?.value ?? 0,
+      stairs: facts.stairs,
+      value,
+      onRead: (read, typed) => {
+        setAskedAt(null);
+        const range = step.meter?.range ?? null;
+        log(group, [readingEntry(measurement, read, now(), { typed, range })]);
+      },
+    },
+    drafts,
+  );
+  const done = (): void => {
+    const committed = draft.commit();
+    if (committed === 'read' || committed === 'asked') return;
+    // Nothing new is typed: what was read before stands, or is asked for.
+    setAskedAt(turns.done() === 'ask' ? step.id : null);
+  };
+  return (
+    <div className={styles.stack} style={{ gap: 8 }}>
+      <ExpectedLine step={step} measurement={measurement} group={group} predicting={predicting} />
+      <ReadingEntry
+        measurement={measurement}
+        value={value}
+        label={`Reading: ${step.title}`}
+        draft={draft}
+        onEnter={() => {
+          onEnter();
+          done();
+        }}
+      />
+      <Turns
+        {...turns}
+        done={done}
+        ask={
+          askedAt !== step.id
+            ? null
+            : light
+              ? 'Say first whether it runs: Yes or No. Or skip this step.'
+              : 'Type first what the meter shows. Or skip this step.'
+        }
+      />
+    </div>
   );
 }

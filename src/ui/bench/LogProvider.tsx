@@ -10,6 +10,7 @@ import type {
   LogLine,
   LogRequest,
 } from '@/core/records/logbook/logEntry';
+import type { GroupPresence } from '@/core/work/guide/board';
 import { askJson, ownAnswer } from '../askJson';
 import { createLogStore, newEntryId, shownLines, type LogStore, type SendResult } from './logStore';
 
@@ -43,7 +44,7 @@ interface LogProviderProps {
 }
 
 const loggedLines = ownAnswer<{ readonly lines: readonly LogLine[] }>();
-const REFUSED_FOR_GOOD = [403, 404, 409, 413, 422];
+const REFUSED_FOR_GOOD = [403, 404, 413, 422];
 
 /** The log of a plan on this page: what the server has, what waits, and how to add to it. */
 export function LogProvider({ initial, author, postUrl, children }: LogProviderProps) {
@@ -104,13 +105,24 @@ export function useReadings(group: string): readonly LoggedReading[] {
   return useMemo(() => readingsOfGroup(lines, group), [lines, group]);
 }
 
+/** Which groups have devices that follow the class, by the server’s clock. */
+export type Present = ReadonlyMap<string, GroupPresence>;
+
+interface LiveLog {
+  readonly ended: boolean;
+  readonly present: Present;
+}
+
+const NOBODY: Present = new Map();
+
 /**
- * Follows the log live while the component is on screen; answers whether the class has ended.
+ * Follows the log live while the component is on screen; answers whether the class has ended, and who follows it too.
  * @param onPlan called when the plan may have changed: it was saved, or the connection was gone for a while.
  */
-export function useLiveLog(eventsUrl: string, onPlan?: () => void): { readonly ended: boolean } {
+export function useLiveLog(eventsUrl: string, onPlan?: () => void): LiveLog {
   const logStore = useContext(StoreContext);
   const [ended, setEnded] = useState(false);
+  const [present, setPresent] = useState(NOBODY);
   useEffect(() => {
     if (logStore === null) return;
     const last = logStore.store.getState().lines.at(-1)?.seq ?? 0;
@@ -124,13 +136,16 @@ export function useLiveLog(eventsUrl: string, onPlan?: () => void): { readonly e
       opened = true;
     });
     source.addEventListener('plan', () => onPlan?.());
+    source.addEventListener('here', (event: MessageEvent<string>) => {
+      setPresent(new Map(Object.entries(JSON.parse(event.data) as Record<string, GroupPresence>)));
+    });
     source.addEventListener('ended', () => {
       setEnded(true);
       source.close();
     });
     return () => source.close();
   }, [logStore, eventsUrl, onPlan]);
-  return { ended };
+  return { ended, present };
 }
 
 export function now(): string {
@@ -159,6 +174,10 @@ async function sendTo(
   const answer = await askJson(url, loggedLines, many ? requests : (requests[0] ?? {}));
   if (answer.ok) return { status: 'logged', lines: answer.value.lines };
   const { status, message } = answer;
+  if (status === 409) {
+    const standing = (answer.answer as { readonly line?: LogLine | null } | null)?.line ?? null;
+    return { status: 'overtaken', message, standing };
+  }
   return status !== null && REFUSED_FOR_GOOD.includes(status)
     ? { status: 'refused', message }
     : { status: 'unreachable' };

@@ -23,15 +23,18 @@ export function NoteFields({ group, photosUrl }: NoteFieldsProps) {
   const [text, setText] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
   const [sending, setSending] = useState(false);
+  const [added, setAdded] = useState<string | null>(null);
   const input = useRef<HTMLInputElement>(null);
   const note = (): void => {
     if (text.trim() === '') return;
     log(group, [{ kind: 'note', text: text.trim(), takenAt: now() }]);
+    setAdded('The note is in the logbook.');
     setText('');
   };
   const photo = async (file: File): Promise<void> => {
     setSending(true);
     setProblem(null);
+    setAdded(null);
     const stored = await askJson(photosUrl, storedPhoto, file);
     setSending(false);
     if (!stored.ok) setProblem(stored.message);
@@ -39,6 +42,7 @@ export function NoteFields({ group, photosUrl }: NoteFieldsProps) {
       log(group, [
         { kind: 'photo', ...stored.value, caption: text.trim().slice(0, 120), takenAt: now() },
       ]);
+      setAdded('The photo is in the logbook.');
       setText('');
     }
     if (input.current !== null) input.current.value = '';
@@ -51,7 +55,10 @@ export function NoteFields({ group, photosUrl }: NoteFieldsProps) {
           label="What did you see?"
           value={text}
           maxLength={LONGEST_NOTE}
-          onChange={(event) => setText(event.target.value)}
+          onChange={(event) => {
+            setText(event.target.value);
+            setAdded(null);
+          }}
           helper="Photograph the battery, not people; names are not needed."
         />
         <div className={styles.row}>
@@ -74,6 +81,9 @@ export function NoteFields({ group, photosUrl }: NoteFieldsProps) {
             if (file !== undefined) void photo(file);
           }}
         />
+        <p role="status" className={`${styles.small} ${styles.soft}`}>
+          {added}
+        </p>
         {problem === null ? null : <Notice severity="error">{problem}</Notice>}
       </div>
     </Card>

@@ -1,6 +1,8 @@
 'use client';
 
 import type { BenchRow } from '@/core/work/diagnosis/judgeReadings';
+import { measurementOfRow } from '@/core/work/guide/stairs';
+import { measurementKey } from '@/core/records/logbook/measurement';
 import { formatFixed, formatNumber } from '@/core/units';
 import type { ReactNode } from 'react';
 import { Card } from '../Card';
@@ -14,23 +16,44 @@ const TOP = 14;
 /** Expected band: two standard deviations either way. */
 const BAND_DEVIATIONS = 2;
 
+const NOTHING_PREDICTED: ReadonlyMap<string, number> = new Map();
+
 /** The expected steps as bands, the readings as bars on them. */
 export function ReadingStairs({
   rows,
   title = 'Volts, cell by cell',
   actions,
   room = 'page',
+  string = 1,
+  predicted = NOTHING_PREDICTED,
+  hidden = false,
 }: {
   readonly rows: readonly BenchRow[];
   readonly title?: string;
   readonly actions?: ReactNode;
   readonly room?: keyof typeof WIDTHS;
+  readonly string?: number;
+  /** What the group expected, volts, by `measurementKey`. */
+  readonly predicted?: ReadonlyMap<string, number>;
+  /** A step’s band is shown only once it was predicted or read. */
+  readonly hidden?: boolean;
 }) {
   const width = WIDTHS[room];
-  const steps = rows.filter(({ kind }) => kind === 'open-circuit');
+  const steps = rows
+    .filter(({ kind }) => kind === 'open-circuit')
+    .map((row) => ({
+      ...row,
+      predicted: predicted.get(measurementKey(measurementOfRow(string, row))) ?? null,
+    }));
   const highest = Math.max(
     0.1,
-    ...steps.map((row) => Math.max(row.expected + BAND_DEVIATIONS * row.scatter, row.read ?? 0)),
+    ...steps.map((row) =>
+      Math.max(
+        row.expected + BAND_DEVIATIONS * row.scatter,
+        row.read ?? 0,
+        Math.min(row.predicted ?? 0, 2 * row.expected),
+      ),
+    ),
   );
   const tick = tickOf(highest);
   const y = (volts: number): number => BASE - (Math.max(volts, 0) / highest) * (BASE - TOP);
@@ -62,12 +85,19 @@ export function ReadingStairs({
           </g>
         ))}
         {steps.map((row, index) => (
-          <Step key={row.cells} row={row} x={LEFT + stepRoom * (index + 0.5)} half={half} y={y} />
+          <Step
+            key={row.cells}
+            row={row}
+            told={!hidden || row.predicted !== null || row.read !== null}
+            x={LEFT + stepRoom * (index + 0.5)}
+            half={half}
+            y={y}
+          />
         ))}
         <text x={LEFT} y={HEIGHT - 5} fill="var(--mui-palette-text-secondary)" fontSize="11">
           {room === 'phone'
-            ? 'green: expected · bar: read'
-            : 'green band: expected, with ordinary scatter · bar: what was read'}
+            ? `${hidden ? 'ring: you predicted · ' : ''}green: expected · bar: read`
+            : `green band: expected, with ordinary scatter · bar: what was read${predicted.size > 0 ? ' · ring: what was predicted' : ''}`}
         </text>
       </svg>
     </Card>
@@ -75,14 +105,15 @@ export function ReadingStairs({
 }
 
 interface StepProps {
-  readonly row: BenchRow;
+  readonly row: BenchRow & { readonly predicted: number | null };
+  readonly told: boolean;
   readonly x: number;
   readonly half: number;
   readonly y: (volts: number) => number;
 }
 
-function Step({ row, x, half, y }: StepProps) {
-  const { expected, scatter, read } = row;
+function Step({ row, told, x, half, y }: StepProps) {
+  const { expected, scatter, read, predicted } = row;
   const wrong = row.meaning !== null && !row.meaning.fine;
   const colour = wrong ? 'var(--mui-palette-error-main)' : 'var(--mui-palette-primary-main)';
   const missing = wrong && row.missing !== null && half > 16 ? row.missing : null;
@@ -90,19 +121,37 @@ function Step({ row, x, half, y }: StepProps) {
   const low = y(expected - BAND_DEVIATIONS * scatter);
   return (
     <g>
-      <rect
-        x={x - half}
-        y={high}
-        width={2 * half}
-        height={low - high}
-        fill="var(--mui-palette-success-light)"
-      />
-      <path
-        d={`M${x - half} ${y(expected)} H${x + half}`}
-        stroke="var(--mui-palette-success-main)"
-        strokeWidth="2"
-        strokeDasharray="5 4"
-      />
+      {told ? (
+        <>
+          <rect
+            x={x - half}
+            y={high}
+            width={2 * half}
+            height={low - high}
+            fill="var(--mui-palette-success-light)"
+          />
+          <path
+            d={`M${x - half} ${y(expected)} H${x + half}`}
+            stroke="var(--mui-palette-success-main)"
+            strokeWidth="2"
+            strokeDasharray="5 4"
+          />
+        </>
+      ) : (
+        <text x={x} y={BASE - 8} textAnchor="middle" fill="var(--mui-palette-text-secondary)">
+          ?
+        </text>
+      )}
+      {predicted === null ? null : (
+        <circle
+          cx={x + half * 0.6}
+          cy={Math.max(TOP, y(predicted))}
+          r="5.5"
+          fill="var(--mui-palette-background-paper)"
+          stroke="var(--mui-palette-secondary-main)"
+          strokeWidth="2.5"
+        />
+      )}
       {read === null ? null : (
         <>
           <rect

@@ -7,6 +7,8 @@ export type SendResult =
   | { readonly status: 'logged'; readonly lines: readonly LogLine[] }
   /** The server will never take them: what it says. */
   | { readonly status: 'refused'; readonly message: string }
+  /** Somebody wrote the same entry first: what stands, where the server says it. */
+  | { readonly status: 'overtaken'; readonly message: string; readonly standing: LogLine | null }
   /** Nobody answers; sent again later. */
   | { readonly status: 'unreachable' };
 
@@ -44,6 +46,8 @@ export interface LogStore {
 }
 
 const RETRY_MS = 2000;
+/** Entries that only mark where a group is: nothing that was typed is in them. */
+const MARKS: readonly LogRequest['entry']['kind'][] = ['step', 'help', 'meter'];
 
 export function createLogStore(options: LogStoreOptions): LogStore {
   const { initial, send, keep, retryMs = RETRY_MS } = options;
@@ -69,7 +73,11 @@ export function createLogStore(options: LogStoreOptions): LogStore {
         break;
       }
       if (result.status === 'logged') receive(result.lines);
-      else store.setState({ problem: result.message });
+      else if (result.status === 'overtaken') {
+        if (result.standing !== null) receive([result.standing]);
+        // Two devices of a group press the same step: whoever was first has done it for both.
+        if (!MARKS.includes(next.entry.kind)) store.setState({ problem: result.message });
+      } else store.setState({ problem: result.message });
       wait(store.getState().waiting.filter((one) => one !== next));
     }
     sending = false;

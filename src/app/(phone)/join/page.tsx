@@ -1,15 +1,27 @@
 import type { Metadata } from 'next';
+import { cookies } from 'next/headers';
 import { z } from 'zod';
 import { JoinPage } from '@/features/group/JoinPage';
+import { benchContext } from '@/server/bench/benchContext';
+import { classOfSeat, SEAT_COOKIE } from '@/server/bench/groupSeats';
 
 export const metadata: Metadata = { title: 'Join' };
 
-const codeSchema = z.string().max(8).catch('');
+const askedSchema = z.object({
+  code: z.string().max(8).catch(''),
+  other: z.literal('1').optional().catch(undefined),
+});
 
-export default async function Join({
-  searchParams,
-}: {
-  searchParams: Promise<{ code?: string | string[] }>;
-}) {
-  return <JoinPage initialCode={codeSchema.parse((await searchParams).code)} />;
+interface JoinProps {
+  readonly searchParams: Promise<Record<string, string | string[] | undefined>>;
+}
+
+/** Who has a seat already and wants another one is not asked for the code again. */
+export default async function Join({ searchParams }: JoinProps) {
+  const { code, other } = askedSchema.parse(await searchParams);
+  const seated =
+    other === undefined
+      ? null
+      : await classOfSeat(benchContext(), (await cookies()).get(SEAT_COOKIE)?.value);
+  return <JoinPage initialCode={seated?.code ?? code} initialClass={seated?.shown ?? null} />;
 }

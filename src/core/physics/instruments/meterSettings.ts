@@ -12,8 +12,12 @@ export const meterSettingsSchema = z.strictObject({
     .int('Give the port as a whole number.')
     .min(1, 'Ports begin at 1.')
     .max(65_535, 'Ports end at 65535.'),
+  inUse: z
+    .boolean()
+    .default(false)
+    .describe('Readings are taken from it over the network; otherwise a hand meter is read.'),
 });
 export type MeterSettings = z.infer<typeof meterSettingsSchema>;
 
 /** The stand-in on this machine. */
-export const USUAL_METER: MeterSettings = { host: '127.0.0.1', port: METER_PORT };
+export const USUAL_METER: MeterSettings = { host: '127.0.0.1', port: METER_PORT, inUse: false };

@@ -3,7 +3,7 @@ import { quantityOf, type Measurement } from './measurement';
 
 /** A value that was probably not meant as it was typed. */
 export interface EntryError {
-  readonly code: 'unit' | 'sign' | 'not-believable';
+  readonly code: 'unit' | 'sign' | 'not-believable' | 'over-range';
   readonly message: string;
   /** What was probably meant; `null` where only the meter can tell. */
   readonly meant: number | null;
@@ -54,4 +54,19 @@ export function entryErrorIn(
     };
   }
   return null;
+}
+
+/**
+ * What a display shows when the reading does not fit into its range: a lone 1 at its left, or OL (common practice, no
+ * source). `null` for anything else, `1.0` and `1 V` among it.
+ */
+export function overRangeIn(typed: string): EntryError | null {
+  const text = typed.trim();
+  if (!/^(-?1[.,]?|[o0][.,]?l|over(load|range)?)$/i.test(text)) return null;
+  const digit = text.includes('1');
+  return {
+    code: 'over-range',
+    message: `${digit ? 'A lone 1 at the left of the display' : `“${text}” on the display`} means that the range is too small. Turn the knob to the next larger range and read again.`,
+    meant: null,
+  };
 }

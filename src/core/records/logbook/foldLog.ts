@@ -1,5 +1,5 @@
 import { measurementKey } from './measurement';
-import type { LogEntry, LoggedReading, LogLine } from './logEntry';
+import type { LoggedReading, LogLine } from './logEntry';
 
 /** An entry as it stands now, with what it was before. */
 export interface Logged {
@@ -49,14 +49,27 @@ export function readingsOfGroup(lines: readonly LogLine[], group: string): Logge
   return [...last.values()];
 }
 
-/** The state of every step that a group has touched. */
-export function stepStates(
+/** What a group expected to read, volts or amperes, by {@link measurementKey}: the last one written counts. */
+export function predictionsOfGroup(
   lines: readonly LogLine[],
   group: string,
-): ReadonlyMap<string, Extract<LogEntry, { kind: 'step' }>['state']> {
+): ReadonlyMap<string, number> {
   return new Map(
     standingOf(lines, group).flatMap(({ current: { entry } }) =>
-      entry.kind === 'step' ? [[entry.step, entry.state] as const] : [],
+      entry.kind === 'prediction'
+        ? [[measurementKey(entry.measurement), entry.value] as const]
+        : [],
     ),
+  );
+}
+
+/** The last standing entry of a kind. */
+export function lastOfKind(
+  lines: readonly LogLine[],
+  kind: LogLine['entry']['kind'],
+): LogLine | null {
+  return (
+    foldLog(lines).findLast(({ current }) => current.entry.kind === kind && !current.struck)
+      ?.current ?? null
   );
 }

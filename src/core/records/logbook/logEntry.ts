@@ -58,6 +58,20 @@ export const logEntrySchema = z.discriminatedUnion('kind', [
   z
     .strictObject({ kind: z.literal('help'), wanted: z.boolean(), takenAt })
     .describe('The group asks its teacher to come.'),
+  z
+    .strictObject({
+      kind: z.literal('prediction'),
+      measurement: measurementSchema,
+      value: z
+        .number('Give the value expected.')
+        .min(-READING_LIMITS.volts)
+        .max(READING_LIMITS.volts),
+      takenAt,
+    })
+    .describe('What the group expects to read, volts or amperes, written before it is told.'),
+  z
+    .strictObject({ kind: z.literal('meter'), wanted: z.boolean(), takenAt })
+    .describe('The group waits for a meter, or has one.'),
 ]);
 export type LogEntry = z.infer<typeof logEntrySchema>;
 export type LoggedReading = Extract<LogEntry, { kind: 'reading' }>;

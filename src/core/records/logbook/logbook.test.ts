@@ -1,11 +1,7 @@
 import fc from 'fast-check';
 import { csvRows } from '../../formats/csv';
-import { benchFacts } from '../../work/guide/benchFacts';
-import { newPlan } from '../plan/newPlan';
-import { evaluatePlan } from '../../work/planning/evaluatePlan';
-import { boardRows, classFigures } from '../../work/guide/board';
 import { dataPackage } from './dataPackage';
-import { foldLog, readingsOfGroup, standingOf, stepStates, withLines } from './foldLog';
+import { foldLog, readingsOfGroup, standingOf, withLines } from './foldLog';
 import {
   logEntrySchema,
   logRequestSchema,
@@ -20,7 +16,7 @@ import {
   quantityOf,
   type Measurement,
 } from './measurement';
-import { columnsOfFile, readResults, resultRows, resultsCsv, RESULT_COLUMNS } from './resultsCsv';
+import { columnsOfFile, readResults, resultRows, resultsCsv } from './resultsCsv';
 import { readingEntry } from './readingEntry';
 import { entryErrorIn } from './entryErrors';
 
@@ -257,31 +253,4 @@ test('every measurement has a name and tells where the probes go', () => {
       expect(measurementKey(measurement)).toBe(measurementKey({ ...measurement }));
     }),
   );
-});
-
-test('the board tells where groups are, what is wrong and who calls', () => {
-  const plan = newPlan('Lamp');
-  const facts = benchFacts(plan, evaluatePlan(plan));
-  const expected = facts.expected(volts(1)).value;
-  const step = (group: string, id: string): LogLine =>
-    line(group, `step ${group} ${id}`, { kind: 'step', step: id, state: 'done', takenAt: AT });
-  const lines = [
-    step('Curlew', 'prepare'),
-    step('Curlew', 'build 1 1'),
-    line('Curlew', 'r1', reading(volts(1), expected)),
-    step('Curlew', 'volts 1 1'),
-    line('Knot', 'r2', reading(volts(1), -expected)),
-    line('Knot', 'h', { kind: 'help', wanted: true, takenAt: AT }),
-  ];
-  const [curlew, knot, dunlin] = boardRows(facts, ['Curlew', 'Knot', 'Dunlin'], lines);
-  expect(curlew).toMatchObject({ done: 3, wrong: null, helpWanted: false });
-  expect(curlew?.step?.id).toBe('short 1 1');
-  expect(knot?.wrong?.meaning?.code).toBe('subtracts');
-  expect(knot?.helpWanted).toBe(true);
-  expect(dunlin).toMatchObject({ done: 0, last: null, lastAt: null });
-  expect(stepStates(lines, 'Curlew').get('prepare')).toBe('done');
-  const [figure] = classFigures(['Curlew', 'Knot'], lines);
-  expect(figure?.mean).toBeCloseTo(0, 12);
-  expect(figure?.deviation).toBeCloseTo(Math.SQRT2 * expected, 9);
-  expect(RESULT_COLUMNS).toContain('taken at');
 });

@@ -73,6 +73,9 @@ export const lessonSchema = z
       .describe(
         'How the groups share the meters; null: the fullest way with which the lesson fits.',
       ),
+    predict: z
+      .boolean()
+      .describe('Groups write down what they expect before the expected value is shown.'),
     shortcuts: z.array(z.enum(SHORTCUTS)).max(SHORTCUTS.length).describe('Preparing in less time.'),
     swapped: z
       .array(z.enum(SWAPPABLE))
@@ -114,6 +117,7 @@ export const USUAL_LESSON: Lesson = {
   mostWaitMinutes: 8,
   workingHours: { from: '08:00', to: '17:00' },
   measuring: null,
+  predict: true,
   shortcuts: [],
   swapped: [],
   buyStrings: null,

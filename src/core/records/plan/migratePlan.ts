@@ -42,6 +42,7 @@ const RUNNING_OF_VERSION_8 = {
 const OVERHANG_OF_VERSION_9: Readonly<Record<string, number>> = { smaller: -1, same: 0, larger: 2 };
 
 /**
+ * 10 → 11: groups predict before they measure; what the school has learned of such cells.
  * 9 → 10: cut fruit, the overhang of separators by the millimetre, parts that it must be made from, shared meters and shorter ways.
  * 8 → 9: single electrodes beside the pairs, a resistor in series, a meter of one's own; own recipes became version 2.
  * 7 → 8: use in turns, shorts, a capacitor bank; wishes.
@@ -65,6 +66,10 @@ export const PLAN_MIGRATIONS: Migrations = {
       : document['lesson'],
   }),
   9: toVersion10,
+  10: ({ lesson, ...document }) => ({
+    ...withCell(document, (cell) => ({ ...cell, school: null })),
+    lesson: isRecord(lesson) ? { ...lesson, predict: true } : lesson,
+  }),
   6: (document) => ({ ...document, running: RUNNING_OF_VERSION_7 }),
   7: ({ running, ...document }) => ({
     ...document,

@@ -12,7 +12,16 @@ export function freshCell(
   body: string,
   ownRecipe: Plan['cell']['ownRecipe'] = null,
 ): Plan['cell'] {
-  return { recipe, ownRecipe, body, piece: 'whole', overhangMillimetres: 0, size: null, own: null };
+  return {
+    recipe,
+    ownRecipe,
+    body,
+    piece: 'whole',
+    overhangMillimetres: 0,
+    size: null,
+    own: null,
+    school: null,
+  };
 }
 
 /** What a new plan starts from: the commonest wish and the commonest cell. */

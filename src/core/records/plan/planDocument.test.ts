@@ -41,7 +41,7 @@ const targets: fc.Arbitrary<Plan['target']> = fc.oneof(
 
 const plans: fc.Arbitrary<Plan> = fc.record({
   format: fc.constant('grozer-plan' as const),
-  version: fc.constant(10 as const),
+  version: fc.constant(11 as const),
   title: fc.string({ minLength: 1, maxLength: 80 }).map((text) => text.trim() || 'Plan'),
   lessonDate: fc.option(fc.constantFrom('2027-01-29', '2028-02-29')),
   target: targets,
@@ -85,6 +85,10 @@ const plans: fc.Arbitrary<Plan> = fc.record({
           kept: fc.boolean(),
         }),
       ),
+      school: fc.constantFrom(null, {
+        ...{ cells: 9, lessons: 2, openCircuitVolts: { mean: 0.9, deviation: 0.04 } },
+        shortCircuitAmps: { mean: 1e-3, logDeviation: 0.3 },
+      }),
     }),
   ),
   arrangement: fc.oneof(
@@ -287,7 +291,7 @@ test('a plan of version 8 keeps its size and its own recipe, and gets a resistor
     },
   });
   expect(parsed.ok && parsed.value).toMatchObject({
-    version: 10,
+    version: 11,
     minutes: plan.minutes,
     seriesResistor: { kind: 'as-needed' },
     meter,

@@ -5,6 +5,7 @@ import { classMeterSchema } from '../../physics/instruments/classMeterSchema';
 import { ownRecipeSchema } from '../../physics/chemistry/ownRecipeSchema';
 import { OVERHANG_LIMITS } from '../../physics/chemistry/leakyCell';
 import { PIECES } from '../../physics/chemistry/pieces';
+import { schoolFiguresSchema } from '../../physics/chemistry/schoolFigures';
 import { RECIPE_IDS } from '../../physics/chemistry/recipe';
 import { WANTED_BRIGHTNESSES } from '../../physics/circuit/brightness';
 import { DEVICE_KINDS } from '../../physics/circuit/devicePresets';
@@ -18,7 +19,7 @@ import { lessonSchema } from './lessonSchema';
 import { haveSchema } from './haveSchema';
 
 /** Version that this build writes. Older documents are migrated on reading, newer ones are refused. */
-export const PLAN_VERSION = 10;
+export const PLAN_VERSION = 11;
 export const PLAN_FORMAT = 'grozer-plan';
 
 const amps = (most: number) =>
@@ -87,6 +88,11 @@ const cell = z.strictObject({
   own: ownReadingsSchema
     .nullable()
     .describe('Readings of one cell built by the educator; null: typical values are used.'),
+  school: schoolFiguresSchema
+    .nullable()
+    .describe(
+      'What earlier lessons of the school read of such cells; null: the recipe’s typical values are used.',
+    ),
 });
 
 const arrangement = z.discriminatedUnion('kind', [

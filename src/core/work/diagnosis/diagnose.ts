@@ -26,7 +26,8 @@ export interface Cause {
 export interface Diagnosis {
   /** Most likely first; `none` (all is well) and `unexplained` among them. */
   readonly causes: readonly Cause[];
-  readonly verdict: 'fine' | 'faulty' | 'unexplained';
+  /** `reading`: the battery may be sound, but one reading cannot be right. */
+  readonly verdict: 'fine' | 'reading' | 'faulty' | 'unexplained';
   /** What to measure next, the most telling first; empty where nothing is to be told apart. */
   readonly next: readonly NextMeasurement[];
 }
@@ -66,16 +67,29 @@ export function diagnose(input: DiagnosisInput): Diagnosis {
   const weighed = all.map((one, index) => ({ evidence: one, chance: chances[index]! / total }));
   const causes = addedUp(weighed, Math.exp(unexplainedWeight - top) / total);
   const [first] = causes;
-  const verdict =
-    first?.kind === 'unexplained' ? 'unexplained' : chanceFine(causes) >= 0.5 ? 'fine' : 'faulty';
+  const verdict = verdictOfCause(first?.kind ?? 'none');
   return {
     causes,
     verdict,
     next:
-      verdict === 'fine' && input.expected === undefined
+      chanceFine(causes) >= 0.5 && input.expected === undefined
         ? []
         : rankByInformationGain(weighed, input.possible, readings),
   };
+}
+
+/** The first cause is what is said: verdict, headline and list never disagree. */
+function verdictOfCause(kind: CauseKind): Diagnosis['verdict'] {
+  switch (kind) {
+    case 'none':
+      return 'fine';
+    case 'slip':
+      return 'reading';
+    case 'unexplained':
+      return 'unexplained';
+    default:
+      return 'faulty';
+  }
 }
 
 /** Chance that nothing is wrong; a slip of the meter is nothing wrong with the battery, but asks for another reading. */

@@ -52,7 +52,9 @@ test('the readings of the demo: cell 3 adds almost nothing, and by how much', ()
 });
 
 test.each([
-  ['subtracts', [open(1, 0.93), open(2, 0.02)]],
+  ['subtracts', [open(1, 0.93), open(2, 1.86), open(3, 0.95)]],
+  ['no-contact', [open(1, 0.93), open(2, 0.02)]],
+  ['no-contact', [open(1, 0.93), open(2, 0.03), open(3, 0.02)]],
   ['adds-nothing', [open(1, 0.93), open(2, 0.98)]],
   ['small-step', [open(1, 0.93), open(2, 1.4)]],
   ['large-step', [open(1, 0.8), open(2, 2.2)]],

@@ -27,6 +27,7 @@ export interface ReadingMeaning {
   readonly code:
     | 'as-planned'
     | 'within-scatter'
+    | 'no-contact'
     | 'adds-nothing'
     | 'subtracts'
     | 'small-step'
@@ -59,6 +60,8 @@ export interface BenchInput {
 
 /** Steps as a share of one cell's volts (common practice, no source). */
 const STEP_LIMITS = { subtractsBelow: -0.5, nothingBelow: 0.25, smallBelow: 0.75, largeFrom: 1.3 };
+/** A whole string that reads less than this share of one cell lets nothing through (common practice, no source). */
+const NOTHING_THROUGH = 0.12;
 /** Readings within one standard deviation count as planned, within this many as ordinary scatter. */
 const ORDINARY_DEVIATIONS = 2.5;
 
@@ -94,7 +97,8 @@ function openRow(input: BenchInput, cells: number): BenchRow {
     read,
     step,
     missing: step === null || step >= own ? null : own - step,
-    meaning: read === null ? null : meaningOfVolts(places, { read, step, expected, scatter }),
+    meaning:
+      read === null ? null : meaningOfVolts(places, { read, before, step, expected, scatter }),
   };
 }
 
@@ -105,6 +109,8 @@ function openReading(input: BenchInput, cells: number): number | null {
 
 interface VoltsRead {
   readonly read: number;
+  /** Volts with one cell less; `null` where they were not read. */
+  readonly before: number | null;
   readonly step: number | null;
   readonly expected: number;
   readonly scatter: number;
@@ -112,7 +118,7 @@ interface VoltsRead {
 
 function meaningOfVolts(
   places: readonly BenchPlace[],
-  { read, step, expected, scatter }: VoltsRead,
+  { read, before, step, expected, scatter }: VoltsRead,
 ): ReadingMeaning {
   const cells = places.length;
   const ceiling = places.reduce((sum, { ceilingVolts }) => sum + ceilingVolts, 0);
@@ -122,10 +128,22 @@ function meaningOfVolts(
       `more than ${cells === 1 ? 'one cell' : `${cells} cells`} can give (${formatVolts(ceiling)}): check range and count`,
     );
   }
-  const wrongStep =
-    step === null ? null : meaningOfStep(cells, step / (places.at(-1)?.emfVolts ?? 1));
+  const own = places.at(-1)?.emfVolts ?? 1;
+  if (Math.abs(read) < NOTHING_THROUGH * own) {
+    return wrong('no-contact', noContact(cells, before === null ? null : before / own));
+  }
+  const wrongStep = step === null ? null : meaningOfStep(cells, step / own);
   if (wrongStep !== null) return wrongStep;
   return meaningOfDeviation((read - expected) / scatter, 'check the earlier steps');
+}
+
+/** Nothing comes through a string that gave volts before: a clip is off. With two cells it may also be a cell that takes away all. */
+function noContact(cells: number, before: number | null): string {
+  if (cells === 1) return 'nothing comes through: look at both clips of cell 1';
+  if (before !== null && before < NOTHING_THROUGH) return 'still nothing comes through';
+  return cells === 2 && before !== null
+    ? 'nothing comes through: an open clip at cell 2, or cell 2 is the wrong way round'
+    : `nothing comes through: a clip or lead at cell ${cells} is open`;
 }
 
 function meaningOfStep(cell: number, share: number): ReadingMeaning | null {

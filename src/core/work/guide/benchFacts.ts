@@ -10,6 +10,8 @@ import { measurementName, quantityOf, type Measurement } from '../../records/log
 import { nameOfTarget } from '../../records/plan/loadRequirement';
 import type { Plan } from '../../records/plan/planSchema';
 import type { PlanEvaluation } from '../planning/evaluatePlan';
+import type { StandingItem } from '../../physics/desk/desk';
+import type { PlaceLooks } from './benchScene';
 import { guideOfPlan } from './guideOfPlan';
 import type { ExpectedReading } from './guideStep';
 import { readingOnStairs, type GroupFacts } from './stairs';
@@ -44,6 +46,12 @@ export function benchFacts(plan: Plan, evaluation: PlanEvaluation): BenchFacts {
   return {
     nominal,
     steps: guideOfPlan(plan, evaluation),
+    looks: evaluation.desk.strings.map((items) => items.map(looksOf)),
+    target: plan.target,
+    device: nameOfTarget(plan.target),
+    seriesResistorOhms: evaluation.seriesResistorOhms,
+    predict: plan.lesson.predict,
+    metersAreShared: plan.lesson.meters < plan.lesson.groups,
     cell: { recipe, body, piece },
     words: {
       body: body.name,
@@ -93,6 +101,32 @@ function meaningOf(
 
 /** What a group’s page shows of a plan: no more than that goes over the network. */
 export function groupFacts(plan: Plan, evaluation: PlanEvaluation): GroupFacts {
-  const { steps, cell, stairs } = benchFacts(plan, evaluation);
-  return { steps, cell, stairs };
+  const facts = benchFacts(plan, evaluation);
+  const { steps, cell, stairs, looks, target, device } = facts;
+  const { seriesResistorOhms, predict, metersAreShared } = facts;
+  return {
+    steps,
+    cell,
+    stairs,
+    looks,
+    target,
+    device,
+    seriesResistorOhms,
+    predict,
+    metersAreShared,
+  };
+}
+
+function looksOf(item: StandingItem): PlaceLooks {
+  const [first] = item.kind === 'cell' ? [item] : item.strings.flat();
+  if (first === undefined) throw new Error('a group has at least one cell');
+  const { recipe, body, piece } = first;
+  return {
+    look: recipe.look,
+    bodyId: body.id,
+    piece,
+    plus: recipe.plus.material,
+    minus: recipe.minus.material,
+    sideBySide: item.kind === 'cell' ? 1 : item.strings.length,
+  };
 }

@@ -1,10 +1,29 @@
-import { firstWrongRow, type BenchRow } from '../diagnosis/judgeReadings';
+import { median } from '../../numeric/robust';
+import type { Judgement } from '../diagnosis/judgement';
 import type { BenchFacts } from './benchFacts';
-import { currentStep, type GuideStep } from './guideStep';
-import { stairsRows } from './stairs';
-import { foldLog, readingsOfGroup, stepStates } from '../../records/logbook/foldLog';
+import { currentStep, guideProgress } from './guideProgress';
+import type { GuideStep } from './guideStep';
+import { whatIsWrong } from './wrongReadings';
+import { lastOfKind, predictionsOfGroup, readingsOfGroup } from '../../records/logbook/foldLog';
 import type { LoggedReading, LogLine } from '../../records/logbook/logEntry';
-import { measurementKey, quantityOf, type Measurement } from '../../records/logbook/measurement';
+import {
+  measurementKey,
+  measurementName,
+  quantityOf,
+  type Measurement,
+} from '../../records/logbook/measurement';
+import { readingText } from '../../records/logbook/readingEntry';
+
+/** How a group stands; one of them at a time, the first that holds in this order. */
+export type GroupState =
+  'wrong' | 'done' | 'running' | 'away' | 'waiting' | 'measuring' | 'building';
+
+/** The devices of a group that follow the class just now. */
+export interface GroupPresence {
+  readonly devices: number;
+  /** When that number changed, milliseconds since 1970. */
+  readonly since: number;
+}
 
 /** How one group stands. */
 export interface BoardRow {
@@ -13,42 +32,194 @@ export interface BoardRow {
   readonly done: number;
   readonly total: number;
   readonly last: LoggedReading | null;
-  /** The first reading that is not as it should be. */
-  readonly wrong: BenchRow | null;
+  readonly state: GroupState;
+  /** What the group is at, or what is wrong, in two or three words. */
+  readonly headline: string;
+  readonly detail: string;
   readonly helpWanted: boolean;
-  /** When the group last wrote a line, milliseconds since 1970; `null`: never. */
-  readonly lastAt: number | null;
+  /** Since when it stands so, milliseconds since 1970; `null`: nothing has happened yet. */
+  readonly since: number | null;
+}
+
+interface BoardInput {
+  readonly facts: BenchFacts;
+  readonly groups: readonly string[];
+  readonly lines: readonly LogLine[];
+  /** Groups that the fault finder has judged. */
+  readonly judged?: ReadonlyMap<string, Judgement>;
+  /** Groups that have had a device of their own in this class. */
+  readonly presence?: ReadonlyMap<string, GroupPresence>;
 }
 
 /** All groups of a class, in their usual order. */
-export function boardRows(
-  facts: BenchFacts,
-  groups: readonly string[],
-  lines: readonly LogLine[],
-): BoardRow[] {
+export function boardRows({ facts, groups, lines, judged, presence }: BoardInput): BoardRow[] {
   const byGroup = new Map<string, LogLine[]>(groups.map((group) => [group, []]));
   for (const line of lines) byGroup.get(line.group)?.push(line);
-  return [...byGroup].map(([group, own]) => rowOf(facts, group, own));
+  const queue = waitingSince(byGroup);
+  return [...byGroup].map(([group, own]) => {
+    const readings = readingsOfGroup(own, group);
+    const progress = guideProgress(facts.steps, own, group);
+    const step = currentStep(facts.steps, progress);
+    const help = lastOfKind(own, 'help');
+    const helpWanted = help?.entry.kind === 'help' && help.entry.wanted;
+    const lastAt = own.at(-1)?.at ?? null;
+    const standing = stateOf({
+      facts,
+      step,
+      readings,
+      judgement: judged?.get(group) ?? null,
+      place: queue.findIndex((one) => one.group === group),
+      presence: presence?.get(group) ?? null,
+    });
+    return {
+      group,
+      step,
+      done: facts.steps.filter(({ id }) => progress.states.get(id) !== 'open').length,
+      total: facts.steps.length,
+      last: readings.at(-1) ?? null,
+      helpWanted,
+      ...standing,
+      since:
+        standing.state === 'away'
+          ? (presence?.get(group)?.since ?? lastAt)
+          : standing.state === 'waiting'
+            ? (queue.find((one) => one.group === group)?.since ?? lastAt)
+            : lastAt,
+    };
+  });
 }
 
-function rowOf(facts: BenchFacts, group: string, lines: readonly LogLine[]): BoardRow {
-  const readings = readingsOfGroup(lines, group);
-  const states = stepStates(lines, group);
-  const help = foldLog(lines).findLast(({ current: { entry } }) => entry.kind === 'help');
-  const wrong = facts.stairs
-    .map((_, index) => firstWrongRow(stairsRows(facts.stairs, index + 1, readings)))
-    .find((row) => row !== null);
-  const done = facts.steps.filter(({ id }) => (states.get(id) ?? 'open') !== 'open').length;
-  return {
-    group,
-    step: currentStep(facts.steps, states),
-    done,
-    total: facts.steps.length,
-    last: readings.at(-1) ?? null,
-    wrong: wrong ?? null,
-    helpWanted: help?.current.entry.kind === 'help' && help.current.entry.wanted,
-    lastAt: lines.at(-1)?.at ?? null,
-  };
+interface Standing {
+  readonly facts: BenchFacts;
+  readonly step: GuideStep | null;
+  readonly readings: readonly LoggedReading[];
+  readonly judgement: Judgement | null;
+  /** Place in the line for a meter, from 0; below 0: it does not wait. */
+  readonly place: number;
+  readonly presence: GroupPresence | null;
+}
+
+function stateOf({
+  facts,
+  step,
+  readings,
+  judgement,
+  place,
+  presence,
+}: Standing): Pick<BoardRow, 'state' | 'headline' | 'detail'> {
+  const wrong = whatIsWrong(facts, readings, judgement);
+  if (wrong !== null) return { state: 'wrong', headline: wrong.headline, detail: wrong.detail };
+  const last = readings.at(-1);
+  const lastWords =
+    last === undefined
+      ? 'nothing read yet'
+      : `${measurementName(last.measurement)}: ${readingText(last.measurement, last.value)}`;
+  if (step === null) return { state: 'done', headline: 'All steps done', detail: lastWords };
+  const light = readings.findLast(({ measurement }) => measurement.kind === 'lights');
+  if (light !== undefined && light.value > 0.5) {
+    const runs = facts.target.kind === 'led' ? 'It lights' : 'It runs';
+    const detail = last === light ? `next: ${step.title}` : lastWords;
+    return { state: 'running', headline: runs, detail };
+  }
+  if (presence !== null && presence.devices === 0) {
+    return { state: 'away', headline: 'Away', detail: `its device left at: ${step.title}` };
+  }
+  if (place >= 0) {
+    return {
+      state: 'waiting',
+      headline: 'Waiting for a meter',
+      detail: place === 0 ? 'first in line' : `number ${place + 1} in line`,
+    };
+  }
+  return step.measurement === null
+    ? { state: 'building', headline: 'Building', detail: step.title }
+    : { state: 'measuring', headline: 'Measuring', detail: lastWords };
+}
+
+/** Groups that wait for a meter, the first that asked first. A reading means that it has one. */
+function waitingSince(
+  byGroup: ReadonlyMap<string, readonly LogLine[]>,
+): { readonly group: string; readonly since: number }[] {
+  return [...byGroup]
+    .flatMap(([group, lines]) => {
+      const asked = lastOfKind(lines, 'meter');
+      if (asked?.entry.kind !== 'meter' || !asked.entry.wanted) return [];
+      const served = lines.some(({ entry, seq }) => entry.kind === 'reading' && seq > asked.seq);
+      return served ? [] : [{ group, since: asked.at }];
+    })
+    .sort((a, b) => a.since - b.since);
+}
+
+/** All groups in one or two sentences. */
+export function boardSummary(rows: readonly BoardRow[]): string {
+  const named = (of: (row: BoardRow) => boolean): string[] =>
+    rows.filter(of).map(({ group }) => group);
+  const calling = named(({ helpWanted }) => helpWanted);
+  const wrong = named(({ state }) => state === 'wrong');
+  const done = named(({ state }) => state === 'done').length;
+  return [
+    calling.length > 0
+      ? `${calling.join(', ')} ${calling.length === 1 ? 'calls' : 'call'} for help.`
+      : '',
+    wrong.length > 0 ? `Something is wrong at ${wrong.join(', ')}.` : 'Nothing is wrong.',
+    `${done} of ${rows.length} groups are done.`,
+  ]
+    .filter((one) => one !== '')
+    .join(' ');
+}
+
+/** The step that most groups are at, the earlier one where two are equal; `null` where all are done. */
+export function commonStep(rows: readonly BoardRow[]): string | null {
+  const counts = new Map<string, number>();
+  for (const { step } of rows) {
+    if (step !== null) counts.set(step.title, (counts.get(step.title) ?? 0) + 1);
+  }
+  return [...counts].sort((a, b) => b[1] - a[1])[0]?.[0] ?? null;
+}
+
+/** How long ago in two words; nothing where it is not known. */
+export function sinceWords(since: number | null, now: number): string {
+  if (since === null || since <= 0 || now <= 0) return '';
+  const minutes = Math.floor((now - since) / 60_000);
+  if (minutes < 1) return 'now';
+  return minutes < 120 ? `${minutes} min` : `${Math.floor(minutes / 60)} h`;
+}
+
+/** How the class predicted one measurement against what it read. */
+export interface ClassPrediction {
+  readonly measurement: Measurement;
+  /** Volts or amperes, the middle of the groups’ predictions and readings (medians). */
+  readonly predicted: number;
+  readonly read: number | null;
+  /** Groups that predicted. */
+  readonly groups: number;
+}
+
+/** What the groups expected of each step, in the order of the guide. */
+export function classPredictions(
+  { steps }: Pick<BenchFacts, 'steps'>,
+  groups: readonly string[],
+  lines: readonly LogLine[],
+): ClassPrediction[] {
+  const predicted = groups.map((group) => predictionsOfGroup(lines, group));
+  const read = groups.map((group) => readingsOfGroup(lines, group));
+  return steps.flatMap(({ measurement }): ClassPrediction[] => {
+    if (measurement === null) return [];
+    const key = measurementKey(measurement);
+    const expected = predicted.flatMap((one) => one.get(key) ?? []);
+    if (expected.length === 0) return [];
+    const values = read.flatMap((readings) =>
+      readings.filter((one) => measurementKey(one.measurement) === key).map(({ value }) => value),
+    );
+    return [
+      {
+        measurement,
+        predicted: median(expected),
+        read: values.length === 0 ? null : median(values),
+        groups: expected.length,
+      },
+    ];
+  });
 }
 
 /** What the groups read of one measurement. */

@@ -8,7 +8,6 @@ import { benchFacts } from './benchFacts';
 import { measurementOfRow, mostVoltsAt, stairsRows } from './stairs';
 import { calibratedPlan, firstShortAmps } from './calibratedPlan';
 import { guideOfPlan } from './guideOfPlan';
-import { currentStep } from './guideStep';
 
 const measured: Plan = {
   ...newPlan('Lamp'),
@@ -72,17 +71,6 @@ test('cautions stand at the step where they apply', () => {
     ({ id }) => id === 'short 1 1',
   );
   expect(short?.cautions.map(({ id }) => id)).toEqual(['short-circuit']);
-});
-
-test('the current step is the first that is open; going back opens it again', () => {
-  const steps = guideOfPlan(measured, evaluatePlan(measured));
-  const states = new Map<string, 'open' | 'done' | 'skipped'>([
-    ['prepare', 'done'],
-    ['build 1 1', 'skipped'],
-  ]);
-  expect(currentStep(steps, states)?.id).toBe('volts 1 1');
-  expect(currentStep(steps, states.set('prepare', 'open'))?.id).toBe('prepare');
-  expect(currentStep(steps, new Map(steps.map(({ id }) => [id, 'done'])))).toBeNull();
 });
 
 test('the stairs take the steps, everything else stands beside them', () => {

@@ -180,7 +180,7 @@ export function guideOfPlan(plan: Plan, evaluation: PlanEvaluation): GuideStep[]
 }
 
 /** Range and socket for an expected value: the range with the least total error. */
-function meterFor(
+export function meterFor(
   measurement: Measurement,
   expected: number,
   shunts: ShuntOhms,

@@ -33,11 +33,3 @@ export interface GuideStep {
   readonly minutes: number;
   readonly cautions: readonly Caution[];
 }
-
-/** The first step that is neither done nor skipped; `null` where all are. */
-export function currentStep(
-  steps: readonly GuideStep[],
-  states: ReadonlyMap<string, 'open' | 'done' | 'skipped'>,
-): GuideStep | null {
-  return steps.find(({ id }) => (states.get(id) ?? 'open') === 'open') ?? null;
-}

@@ -7,6 +7,8 @@ import {
   type BenchReading,
   type BenchRow,
 } from '../diagnosis/judgeReadings';
+import type { PlanTarget } from '../../records/plan/planSchema';
+import type { PlaceLooks } from './benchScene';
 import type { GuideStep } from './guideStep';
 
 /** What one string’s stairs should read. */
@@ -19,6 +21,16 @@ export interface GroupFacts {
   readonly cell: Pick<PlannedCell, 'recipe' | 'body' | 'piece'>;
   /** The stairs of each string. */
   readonly stairs: readonly Stairs[];
+  /** What stands at every place of every string. */
+  readonly looks: readonly (readonly PlaceLooks[])[];
+  readonly target: PlanTarget;
+  /** What the device is called: `amber LED`. */
+  readonly device: string;
+  readonly seriesResistorOhms: number | null;
+  /** Groups write down what they expect before they are told. */
+  readonly predict: boolean;
+  /** Fewer meters than groups: some wait for one. */
+  readonly metersAreShared: boolean;
 }
 
 /** The stairs of a string, from 1: expected and read, step by step. */

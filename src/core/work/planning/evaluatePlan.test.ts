@@ -25,6 +25,7 @@ const lamp: Plan = {
     overhangMillimetres: 0,
     body: 'kiwi',
     size: null,
+    school: null,
     own: {
       openCircuitVolts: 0.93,
       shortCircuit: { amps: 1.4e-3, meterRange: '20 mA', secondsAfter: null },
@@ -96,6 +97,7 @@ test('strong acid: numbers only, whatever it could light', () => {
       body: 'sulfuric-acid',
       size: null,
       own: null,
+      school: null,
     },
   };
   expect(verdict(acid).tone).toBe('wrong');

@@ -109,6 +109,7 @@ test.each([
       body: RECIPES[recipe].bodies[0]?.id ?? '',
       size: null,
       own: null,
+      school: null,
     },
   });
   const wish = wishFor(model, led(colour, 'dim'), 10, RECIPES[recipe].family);

@@ -11,12 +11,14 @@ export async function GET(request: Request): Promise<Response> {
   const seat = await seatOfRequest(context);
   if (seat === null) return notSeated();
   const { planId, group } = seat;
+  const running = (): boolean => runningClass(context, planId) !== null;
   return eventStream(
     logStream(context, {
       planId,
       group,
       after: streamsFrom(request),
-      allowed: () => runningClass(context, planId) !== null,
+      running,
+      allowed: running,
     }),
   );
 }

@@ -3,15 +3,16 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { Select } from '@/ui/plain/Select';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { currentStep } from '@/core/work/guide/guideStep';
 import { stairsRows } from '@/core/work/guide/stairs';
-import { stepStates } from '@/core/records/logbook/foldLog';
-import { measurementKey, type Measurement } from '@/core/records/logbook/measurement';
+import { predictionsOfGroup } from '@/core/records/logbook/foldLog';
+import { measurementKey } from '@/core/records/logbook/measurement';
 import { cautionsOfCell } from '@/core/physics/chemistry/recipe';
 import { cautionsOf, cautionsOfVolts } from '@/core/physics/safety/cautions';
-import { GuideCard } from '@/ui/bench/GuideCard';
+import { whatIsWrong } from '@/core/work/guide/wrongReadings';
+import { judgementOf } from '@/core/work/diagnosis/judgement';
+import { GuideCard, useGuide } from '@/ui/bench/GuideCard';
 import { useLog, useReadings } from '@/ui/bench/LogProvider';
 import { ReadingStairs } from '@/ui/bench/ReadingStairs';
 import { Card } from '@/ui/Card';
@@ -22,12 +23,12 @@ import { mainAndSide } from '@/ui/mainAndSide';
 import { usePlanContext } from '../../PlanProvider';
 import { useBenchChoice } from '../../benchChoice';
 import { useBenchFacts } from '../../useBenchFacts';
+import { useDiagnosis } from '../../useDiagnosis';
 import { GroupChoice } from './GroupChoice';
 import { CalibrateCard } from './CalibrateCard';
-import { MeterCard, type MeterBench } from './MeterCard';
-import { NextCard } from './NextCard';
+import { NextCard, type MeterBench } from './NextCard';
 import { ReadingsTable } from './ReadingsTable';
-import { useDiagnosis } from './useDiagnosis';
+
 import { useMeter } from './useMeter';
 import { fetched } from '@/ui/fetched';
 
@@ -38,29 +39,41 @@ export function BenchPart({ meter }: { readonly meter: MeterBench }) {
   const { evaluation } = usePlanContext();
   const facts = useBenchFacts();
   const { group, string, choose } = useBenchChoice();
-  const { lines } = useLog();
   const readings = useReadings(group);
-  const { diagnosis, job } = useDiagnosis(facts, readings);
+  const { diagnosis, readings: judged, job } = useDiagnosis(facts, readings);
   const taking = useMeter(group, facts);
   const [skipped, setSkipped] = useState<readonly string[]>([]);
-  const telling = diagnosis?.next.find(
-    ({ measurement }) => !skipped.includes(measurementKey(measurement)),
-  );
-  const step = currentStep(facts.steps, stepStates(lines, group));
+  const telling =
+    diagnosis?.next.find(({ measurement }) => !skipped.includes(measurementKey(measurement)))
+      ?.measurement ?? null;
+  const { step } = useGuide(facts, group);
   // A fault is looked for before anything is built on top of it.
   const ahead = step === null ? [] : facts.steps.slice(facts.steps.indexOf(step));
-  const next: Measurement | null =
-    telling?.measurement ??
-    ahead.find(({ measurement }) => measurement !== null)?.measurement ??
-    null;
+  const next = ahead.find(({ measurement }) => measurement !== null)?.measurement ?? null;
+  const { inUse } = meter.state;
   useHotkeys(
     'r',
-    () => {
-      if (next !== null) taking.take(next);
+    (event) => {
+      const wanted = telling ?? next;
+      if (inUse && wanted !== null) taking.take(wanted);
+      else {
+        // The letter itself is not typed into the field that gets the focus.
+        event.preventDefault();
+        document.querySelector<HTMLElement>('[aria-label^="Reading"]:is(input, div)')?.focus();
+      }
     },
     KEYS_WHILE_NOT_TYPING,
-    [next, taking.take],
+    [telling, next, inUse, taking.take],
   );
+  const wrong = whatIsWrong(
+    facts,
+    readings,
+    diagnosis === null || judged !== readings
+      ? null
+      : judgementOf(diagnosis, facts.words, readings),
+  );
+  const { lines } = useLog();
+  const predicted = useMemo(() => predictionsOfGroup(lines, group), [lines, group]);
   const rows = stairsRows(facts.stairs, string, readings);
   const { cell, source } = evaluation;
   const strings = facts.stairs.length;
@@ -69,6 +82,8 @@ export function BenchPart({ meter }: { readonly meter: MeterBench }) {
       <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
         <ReadingStairs
           rows={rows}
+          string={string}
+          predicted={predicted}
           title={strings > 1 ? `Group ${group}, string ${string}` : `Group ${group}`}
           actions={
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
@@ -97,27 +112,31 @@ export function BenchPart({ meter }: { readonly meter: MeterBench }) {
           group={group}
           withoutCautions
           hold={
-            diagnosis !== null && diagnosis.verdict !== 'fine'
-              ? 'Before you go on: a reading is not as it should be. See what is wrong, mend it, read again.'
-              : null
+            wrong === null
+              ? null
+              : `Before you go on: ${wrong.headline}. Mend it and read again, or skip on.`
           }
         />
-        <ReadingsTable facts={facts} rows={rows} next={telling?.measurement ?? null} />
+        <ReadingsTable facts={facts} rows={rows} next={telling} />
       </Box>
       <Box sx={{ display: 'grid', gap: 1.5 }}>
-        <WrongCard diagnosis={diagnosis} job={job} facts={facts} readings={readings} />
+        <WrongCard
+          diagnosis={diagnosis}
+          judged={judged}
+          job={job}
+          facts={facts}
+          readings={readings}
+        />
         <NextCard
-          measurement={next}
-          telling={telling !== undefined}
+          telling={telling}
+          next={next}
           facts={facts}
           taking={taking}
-          onSkip={
-            telling === undefined
-              ? null
-              : () => setSkipped([...skipped, measurementKey(telling.measurement)])
-          }
+          meter={meter}
+          onSkip={() => {
+            if (telling !== null) setSkipped([...skipped, measurementKey(telling)]);
+          }}
         />
-        <MeterCard meter={meter} />
         <CalibrateCard readings={readings} />
         <Card title="Before you go on">
           <CautionList

@@ -28,7 +28,7 @@ interface BuildStationProps {
 export function BuildStation({ meterFound }: BuildStationProps) {
   const { open } = usePlanContext();
   const meter = useTool('meter', METER_DOCUMENT, meterFound);
-  useLiveLog(`/api/lessons/${open.id}/events`);
+  const { present } = useLiveLog(`/api/lessons/${open.id}/events`);
   return (
     <PartTabs label="Parts of building and measuring" prefix="build" parts={PARTS}>
       {(part) => {
@@ -38,7 +38,7 @@ export function BuildStation({ meterFound }: BuildStationProps) {
           case 'log':
             return <LogPart />;
           case 'board':
-            return <BoardPart />;
+            return <BoardPart present={present} />;
           case 'results':
             return <ResultsPart />;
         }

@@ -16,6 +16,7 @@ import { Selection } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
 import type { LogRequest } from '@/core/records/logbook/logEntry';
+import { freshReadings } from '@/core/records/logbook/freshReadings';
 import { measurementName } from '@/core/records/logbook/measurement';
 import {
   columnsOfFile,
@@ -40,7 +41,7 @@ export function ImportDialog({
   readonly text: string;
   readonly onClose: () => void;
 }) {
-  const { sendMany } = useLog();
+  const { sendMany, lines } = useLog();
   const columns = useMemo(() => columnsOfFile(text), [text]);
   const [chosen, setChosen] = useState<ColumnMapping | null>(null);
   const [time] = useState(now);
@@ -52,12 +53,14 @@ export function ImportDialog({
     [text, mapping, time],
   );
   const good = rows?.ok === true ? rows.value.flatMap(({ reading }) => reading ?? []) : [];
+  const fresh = freshReadings(lines, good, time);
+  const here = good.length - fresh.length;
   const bad = rows?.ok === true ? rows.value.filter(({ reading }) => reading === null) : [];
   const missing = mapping === null ? [] : NEEDED_COLUMNS.filter((one) => mapping[one] === null);
   const faults = [columns, rows].flatMap((one) => (one?.ok === false ? one.issues : []));
   const take = async (): Promise<void> => {
     setSending(true);
-    const requests = good.map(({ group, entry }): LogRequest => ({
+    const requests = fresh.map(({ group, entry }): LogRequest => ({
       entryId: newEntryId(),
       revision: 1,
       group,
@@ -69,7 +72,7 @@ export function ImportDialog({
     if (result.status === 'logged') onClose();
     else {
       setProblem(
-        result.status === 'refused'
+        result.status !== 'unreachable'
           ? result.message
           : 'Grozer’s server does not answer; nothing was taken. Try again.',
       );
@@ -113,7 +116,8 @@ export function ImportDialog({
         {rows?.ok === true ? (
           <>
             <Typography sx={{ mt: 1.5 }} role="status">
-              {good.length} {good.length === 1 ? 'row' : 'rows'} can be taken
+              {fresh.length} {fresh.length === 1 ? 'row' : 'rows'} can be taken
+              {here > 0 ? `, ${here} ${here === 1 ? 'is' : 'are'} here already` : ''}
               {bad.length > 0 ? `, ${bad.length} cannot` : ''}.
             </Typography>
             {missing.length > 0 ? (
@@ -130,12 +134,12 @@ export function ImportDialog({
         <Button onClick={onClose}>Take nothing</Button>
         <Button
           variant="contained"
-          disabled={good.length === 0 || sending}
+          disabled={fresh.length === 0 || sending}
           onClick={() => void take()}
         >
           {sending
             ? 'Taking …'
-            : `Take ${good.length} ${good.length === 1 ? 'reading' : 'readings'}`}
+            : `Take ${fresh.length} ${fresh.length === 1 ? 'reading' : 'readings'}`}
         </Button>
       </DialogActions>
     </Dialog>

@@ -27,7 +27,7 @@ export function LogPart() {
   const entries = useMemo(
     () =>
       foldLog(lines.filter((line) => line.group === group))
-        .filter(({ current: { entry } }) => entry.kind !== 'step' && entry.kind !== 'help')
+        .filter(({ current: { entry } }) => !['step', 'help', 'meter'].includes(entry.kind))
         .reverse(),
     [lines, group],
   );
@@ -150,6 +150,10 @@ function textOf(entry: LogEntry): string {
       return `photo ${entry.caption}`;
     case 'step':
       return `${entry.step}: ${entry.state}`;
+    case 'prediction':
+      return `expected, ${measurementName(entry.measurement)}: ${readingText(entry.measurement, entry.value)}`;
+    case 'meter':
+      return entry.wanted ? 'waits for a meter' : 'has a meter';
     case 'help':
       return entry.wanted ? 'asked for help' : 'needs no help any more';
   }

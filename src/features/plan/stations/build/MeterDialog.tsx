@@ -5,6 +5,7 @@ import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
+import DialogContentText from '@mui/material/DialogContentText';
 import DialogTitle from '@mui/material/DialogTitle';
 import { TextInput } from '@/ui/TextInput';
 import { useState } from 'react';
@@ -20,14 +21,18 @@ interface MeterDialogProps {
 export function MeterDialog({ settings, onUse, onClose }: MeterDialogProps) {
   const [host, setHost] = useState(settings.host);
   const [port, setPort] = useState(String(settings.port));
-  const parsed = meterSettingsSchema.safeParse({ host, port: Number(port) });
+  const parsed = meterSettingsSchema.safeParse({ host, port: Number(port), inUse: true });
   const problemOf = (field: string): string | undefined =>
     parsed.error?.issues.find(({ path }) => path[0] === field)?.message;
   return (
     <Dialog open onClose={onClose} aria-labelledby="meter-address">
       <DialogTitle id="meter-address">Where is the meter?</DialogTitle>
       <DialogContent>
-        <Box sx={{ display: 'grid', gap: 1.5, pt: 1, minWidth: 320 }}>
+        <DialogContentText>
+          A bench multimeter that speaks SCPI over the network can be read from here. A hand meter
+          needs nothing of this.
+        </DialogContentText>
+        <Box sx={{ display: 'grid', gap: 1.5, pt: 2, minWidth: 280 }}>
           <TextInput
             label="Name or address"
             value={host}
@@ -45,6 +50,9 @@ export function MeterDialog({ settings, onUse, onClose }: MeterDialogProps) {
         </Box>
       </DialogContent>
       <DialogActions>
+        {settings.inUse ? (
+          <Button onClick={() => onUse({ ...settings, inUse: false })}>Use no such meter</Button>
+        ) : null}
         <Button onClick={onClose}>Cancel</Button>
         <Button
           variant="contained"

@@ -3,51 +3,27 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogContentText from '@mui/material/DialogContentText';
+import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
 import { QRCodeSVG } from 'qrcode.react';
-import { useCallback, useEffect, useState } from 'react';
-import { z } from 'zod';
-import { askJson } from '@/ui/askJson';
+import { useState } from 'react';
 import { Card } from '@/ui/Card';
 import { usePlanContext } from '../../PlanProvider';
-
-const statusSchema = z.object({
-  running: z.object({ code: z.string(), endsAt: z.number() }).nullable(),
-  gateway: z.object({ port: z.number(), addresses: z.array(z.string()) }).nullable(),
-  passcode: z.string().nullable(),
-});
-type Status = z.infer<typeof statusSchema>;
+import { useClassStatus } from './useClassStatus';
 
 /** Lets groups join from their own devices: off until it is started, and off again when the lesson ends. */
 export function ShareCard() {
   const { open } = usePlanContext();
-  const url = `/api/lessons/${open.id}/class`;
-  const [status, setStatus] = useState<Status | null>(null);
-  const [problem, setProblem] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
-  const ask = useCallback(
-    async (running: boolean | null): Promise<void> => {
-      setBusy(true);
-      const answer = await askJson(url, statusSchema, running === null ? undefined : { running });
-      setBusy(false);
-      setProblem(answer.ok ? null : answer.message);
-      if (answer.ok) setStatus(answer.value);
-    },
-    [url],
-  );
-  useEffect(() => {
-    const first = setTimeout(() => void ask(null));
-    return () => clearTimeout(first);
-  }, [ask]);
-  const running = status?.running ?? null;
-  const address = status?.gateway?.addresses[0] ?? null;
-  const join =
-    running === null || status?.gateway == null
-      ? null
-      : `http://${address ?? '127.0.0.1'}:${status.gateway.port}/join?code=${running.code}`;
+  const { status, join, problem, busy, start, end } = useClassStatus(open.id);
+  const [asking, setAsking] = useState<'end' | 'passcode' | null>(null);
+  const close = (): void => setAsking(null);
   return (
     <Card title="Groups on their own devices">
-      {running === null || join === null ? (
+      {status?.running == null || join === null ? (
         <>
           <Typography variant="body2">
             Off. One laptop is enough: choose a group and type what it reads. Or let the groups join
@@ -57,7 +33,7 @@ export function ShareCard() {
             variant="contained"
             sx={{ mt: 1 }}
             disabled={busy || status === null}
-            onClick={() => void ask(true)}
+            onClick={start}
           >
             Start the class
           </Button>
@@ -74,23 +50,32 @@ export function ShareCard() {
             data-testid="join-code"
             sx={{ fontSize: '1.7rem', fontWeight: 700, letterSpacing: 3 }}
           >
-            {running.code}
+            {status.running.code}
           </Typography>
           <Typography variant="body2" sx={{ overflowWrap: 'anywhere' }}>
             {join.replace(/\?.*/, '')}
           </Typography>
-          {address === null ? (
+          {status.gateway?.addresses[0] === undefined ? (
             <Alert severity="warning">
               This computer is in no network now, so nobody else can reach it.
             </Alert>
           ) : null}
           <Typography variant="body2" color="textSecondary">
-            Your own tablet needs the passcode <strong>{status?.passcode}</strong>. Everything ends
-            by itself at {timeOf(running.endsAt)}.
+            Everything ends by itself at {timeOf(status.running.endsAt)}.
           </Typography>
-          <Button variant="outlined" color="error" disabled={busy} onClick={() => void ask(false)}>
-            End the class
-          </Button>
+          <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+            <Button size="small" onClick={() => setAsking('passcode')}>
+              My own tablet
+            </Button>
+            <Button
+              variant="outlined"
+              color="error"
+              disabled={busy}
+              onClick={() => setAsking('end')}
+            >
+              End the class
+            </Button>
+          </Box>
         </Box>
       )}
       {problem === null ? null : (
@@ -98,6 +83,45 @@ export function ShareCard() {
           {problem}
         </Alert>
       )}
+      <Dialog open={asking === 'passcode'} onClose={close} aria-labelledby="own-tablet">
+        <DialogTitle id="own-tablet">Your own tablet</DialogTitle>
+        <DialogContent>
+          <DialogContentText>
+            Open the address of the class on it, choose “For the teacher” and type this passcode.
+            Not while the class sees your screen.
+          </DialogContentText>
+          <Typography
+            data-testid="passcode"
+            sx={{ fontSize: '1.7rem', fontWeight: 700, letterSpacing: 3, mt: 1.5 }}
+          >
+            {status?.passcode}
+          </Typography>
+        </DialogContent>
+        <DialogActions>
+          <Button onClick={close}>Close</Button>
+        </DialogActions>
+      </Dialog>
+      <Dialog open={asking === 'end'} onClose={close} aria-labelledby="end-class">
+        <DialogTitle id="end-class">End the class?</DialogTitle>
+        <DialogContent>
+          <DialogContentText>
+            The groups’ devices are sent away and can log nothing more. What they read stays.
+          </DialogContentText>
+        </DialogContent>
+        <DialogActions>
+          <Button onClick={close}>Go on with the class</Button>
+          <Button
+            variant="contained"
+            color="error"
+            onClick={() => {
+              end();
+              close();
+            }}
+          >
+            End the class
+          </Button>
+        </DialogActions>
+      </Dialog>
     </Card>
   );
 }

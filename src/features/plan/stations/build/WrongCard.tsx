@@ -20,10 +20,12 @@ interface WrongCardProps {
   readonly job: Pick<WorkerJob<unknown>, 'status' | 'failure' | 'retry'>;
   readonly facts: BenchFacts;
   readonly readings: readonly LoggedReading[];
+  /** The readings that the diagnosis is about. */
+  readonly judged: readonly LoggedReading[];
 }
 
 /** Causes by how likely they are, the likeliest with its remedy. */
-export function WrongCard({ diagnosis, job, facts, readings }: WrongCardProps) {
+export function WrongCard({ diagnosis, job, facts, readings, judged }: WrongCardProps) {
   return (
     <Card title="What is wrong?">
       <Box aria-live="polite" aria-busy={job.status === 'working'} data-testid="causes">
@@ -45,7 +47,7 @@ export function WrongCard({ diagnosis, job, facts, readings }: WrongCardProps) {
               .filter(({ chance }, index) => index === 0 || chance >= MIN_CHANCE)
               .slice(0, MAX_CAUSES)
               .map((cause, index) => {
-                const { what, remedy } = wordsOfCause(cause, facts.words, readings);
+                const { what, remedy } = wordsOfCause(cause, facts.words, judged);
                 return (
                   <Paper
                     key={cause.cause}

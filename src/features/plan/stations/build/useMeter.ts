@@ -22,7 +22,7 @@ const takenSchema = z.object({ value: z.number(), meter: z.string() });
 /** Takes readings from the bench meter and logs them; what fails is said and never logged. */
 export function useMeter(group: string, facts: BenchFacts): Taking {
   const { open } = usePlanContext();
-  const { log, markStep } = useLog();
+  const { log } = useLog();
   const { enqueueSnackbar } = useSnackbar();
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
@@ -45,11 +45,10 @@ export function useMeter(group: string, facts: BenchFacts): Taking {
         }
         const { value, meter } = answer.value;
         log(group, [readingEntry(measurement, value, now(), { meter, range })]);
-        if (step !== undefined) markStep(group, step.id, 'done');
         enqueueSnackbar(`${readingText(measurement, value)} read from the meter`);
       });
     },
-    [busy, facts, group, id, log, markStep, enqueueSnackbar],
+    [busy, facts, group, id, log, enqueueSnackbar],
   );
   return { take, busy, problem };
 }

@@ -1,4 +1,5 @@
 import { benchContext } from '@/server/bench/benchContext';
+import { runningClass } from '@/server/bench/classes';
 import { logStream } from '@/server/bench/logStream';
 import { eventStream, streamsFrom } from '../../../eventStream';
 
@@ -11,5 +12,7 @@ export const dynamic = 'force-dynamic';
 export async function GET(request: Request, { params }: Context): Promise<Response> {
   const { id } = await params;
   const after = streamsFrom(request);
-  return eventStream(logStream(benchContext(), { planId: id, after, allowed: () => true }));
+  const context = benchContext();
+  const running = (): boolean => runningClass(context, id) !== null;
+  return eventStream(logStream(context, { planId: id, after, running, allowed: () => true }));
 }

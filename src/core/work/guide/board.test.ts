@@ -1,0 +1,165 @@
+import type { LogEntry, LogLine } from '../../records/logbook/logEntry';
+import type { Measurement } from '../../records/logbook/measurement';
+import { readingEntry } from '../../records/logbook/readingEntry';
+import { newPlan } from '../../records/plan/newPlan';
+import type { Plan } from '../../records/plan/planSchema';
+import { evaluatePlan } from '../planning/evaluatePlan';
+import { benchFacts } from './benchFacts';
+import {
+  boardRows,
+  boardSummary,
+  classFigures,
+  classPredictions,
+  commonStep,
+  sinceWords,
+  type BoardRow,
+} from './board';
+import { dotPlot } from './dotPlot';
+
+const AT = '2027-01-22T14:02:00.000Z';
+const PLAN: Plan = {
+  ...newPlan('Lamp'),
+  arrangement: { kind: 'own', cellsInSeries: 3, strings: 1 },
+};
+const FACTS = benchFacts(PLAN, evaluatePlan(PLAN));
+const volts = (to: number): Measurement => ({ kind: 'volts', string: 1, from: 1, to, built: to });
+const E = FACTS.expected(volts(1)).value;
+let seq = 0;
+const line = (group: string, entry: LogEntry, at = 1000): LogLine => ({
+  seq: (seq += 1),
+  group,
+  entryId: `e${seq}`,
+  revision: 1,
+  entry,
+  struck: false,
+  author: 'group',
+  at,
+});
+const step = (group: string, id: string): LogLine =>
+  line(group, { kind: 'step', step: id, state: 'done', takenAt: AT });
+const read = (group: string, measurement: Measurement, value: number): LogLine =>
+  line(group, readingEntry(measurement, value, AT));
+const LIGHTS: Measurement = { kind: 'lights', turned: false };
+const rowOf = (lines: readonly LogLine[], rest: object = {}): BoardRow => {
+  const [row] = boardRows({ facts: FACTS, groups: ['Knot'], lines, ...rest });
+  if (row === undefined) throw new Error('no row');
+  return row;
+};
+
+test('building, measuring and waiting for a meter, with the place in the line', () => {
+  expect(rowOf([])).toMatchObject({ state: 'building', since: null, done: 0 });
+  const built = [step('Knot', 'prepare'), step('Knot', 'build 1 1')];
+  expect(rowOf(built)).toMatchObject({ state: 'measuring', done: 2, since: 1000 });
+  const wants = (group: string, at: number): LogLine =>
+    line(group, { kind: 'meter', wanted: true, takenAt: AT }, at);
+  const rows = boardRows({
+    facts: FACTS,
+    groups: ['Knot', 'Tern'],
+    lines: [...built, wants('Tern', 2000), wants('Knot', 3000)],
+  });
+  expect(rows.map(({ state, detail, since }) => [state, detail, since])).toEqual([
+    ['waiting', 'number 2 in line', 3000],
+    ['waiting', 'first in line', 2000],
+  ]);
+  // A reading means that the meter has come.
+  const served = rowOf([...built, wants('Knot', 3000), read('Knot', volts(1), E)]);
+  expect(served.state).toBe('measuring');
+});
+
+test('“Does it run?” answered No is wrong, with what to try first; turned round and running it is not', () => {
+  const dark = rowOf([read('Knot', volts(1), E), read('Knot', LIGHTS, 0)]);
+  expect(dark).toMatchObject({ state: 'wrong', headline: 'It stays dark' });
+  expect(dark.detail).toMatch(/^Turn the red LED round first/);
+  const judged = new Map([
+    ['Knot', { verdict: 'fine', headline: 'Nothing is wrong', remedy: '' } as const],
+  ]);
+  expect(rowOf([read('Knot', LIGHTS, 0)], { judged }).state).toBe('wrong');
+  const turned = rowOf([
+    read('Knot', LIGHTS, 0),
+    read('Knot', { kind: 'lights', turned: true }, 1),
+  ]);
+  expect(turned).toMatchObject({ state: 'running', headline: 'It lights' });
+});
+
+test('the fault finder’s word counts, and where it finds nothing a reading that stands out is no alarm', () => {
+  const lines = [read('Knot', volts(1), E), read('Knot', volts(2), 0.03)];
+  expect(rowOf(lines)).toMatchObject({ state: 'wrong' });
+  expect(rowOf(lines).headline).toMatch(/^Nothing comes through: an open clip/);
+  const open = { verdict: 'faulty', headline: 'No contact at cell 2', remedy: 'Look.' } as const;
+  expect(rowOf(lines, { judged: new Map([['Knot', open]]) })).toMatchObject({
+    headline: 'No contact at cell 2',
+    detail: 'Look.',
+  });
+  const fine = { verdict: 'fine', headline: 'Nothing is wrong', remedy: '' } as const;
+  expect(rowOf(lines, { judged: new Map([['Knot', fine]]) }).state).toBe('building');
+});
+
+test('a group whose device has left is away since then; one that never had a device is not', () => {
+  const presence = new Map([['Knot', { devices: 0, since: 5000 }]]);
+  expect(rowOf([step('Knot', 'prepare')], { presence })).toMatchObject({
+    state: 'away',
+    since: 5000,
+  });
+  expect(rowOf([step('Knot', 'prepare')]).state).toBe('building');
+});
+
+test('the class in a sentence, the next thing to do, and how long ago', () => {
+  const lines = [
+    ...FACTS.steps.map(({ id, measurement }) =>
+      measurement === null
+        ? step('Curlew', id)
+        : read(
+            'Curlew',
+            measurement,
+            measurement.kind === 'lights' ? 1 : FACTS.expected(measurement).value,
+          ),
+    ),
+    read('Knot', volts(1), -E),
+    line('Knot', { kind: 'help', wanted: true, takenAt: AT }),
+  ];
+  const rows = boardRows({ facts: FACTS, groups: ['Curlew', 'Knot', 'Dunlin'], lines });
+  expect(rows[0]).toMatchObject({ state: 'done', done: FACTS.steps.length });
+  expect(boardSummary(rows)).toBe(
+    'Knot calls for help. Something is wrong at Knot. 1 of 3 groups are done.',
+  );
+  expect(commonStep(rows)).toBe('Get your things ready');
+  expect(commonStep(rows.slice(0, 1))).toBeNull();
+  expect([
+    sinceWords(null, 9),
+    sinceWords(1000, 30_000),
+    sinceWords(1000, 190_000),
+    sinceWords(1, 8_000_000),
+  ]).toEqual(['', 'now', '3 min', '2 h']);
+  const [figure] = classFigures(['Curlew', 'Knot'], lines);
+  expect(figure?.mean).toBeCloseTo(0, 12);
+  expect(figure?.deviation).toBeCloseTo(Math.SQRT2 * E, 9);
+});
+
+test('predicted against read, by the middle of the groups', () => {
+  const predicts = (group: string, value: number): LogLine =>
+    line(group, { kind: 'prediction', measurement: volts(2), value, takenAt: AT });
+  const lines = [
+    predicts('Knot', 1),
+    predicts('Tern', 2),
+    predicts('Avocet', 9),
+    read('Tern', volts(2), 1.8),
+  ];
+  expect(classPredictions(FACTS, ['Knot', 'Tern', 'Avocet'], lines)).toEqual([
+    { measurement: volts(2), predicted: 2, read: 1.8, groups: 3 },
+  ]);
+});
+
+test('dots stand over their own values and never on each other', () => {
+  const values = [0.4, 0.41, 0.41, 0.6].map((value, index) => ({ group: `g${index}`, value }));
+  const { dots, least, most, ticks } = dotPlot(values, [0.35, 0.55], 0.05);
+  expect(dots.map(({ value, level }) => [value, level])).toEqual([
+    [0.4, 0],
+    [0.41, 1],
+    [0.41, 2],
+    [0.6, 0],
+  ]);
+  expect(least).toBeLessThan(0.35);
+  expect(most).toBeGreaterThan(0.6);
+  expect(ticks).toEqual([0.35, 0.4, 0.45, 0.5, 0.55, 0.6].filter((one) => ticks.includes(one)));
+  expect(ticks.length).toBeGreaterThan(2);
+});

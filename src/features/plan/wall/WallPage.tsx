@@ -1,0 +1,177 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Paper from '@mui/material/Paper';
+import Typography from '@mui/material/Typography';
+import NextLink from 'next/link';
+import { useRouter } from 'next/navigation';
+import { QRCodeSVG } from 'qrcode.react';
+import { useMemo } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import type { LogLine } from '@/core/records/logbook/logEntry';
+import { measurementName, quantityOf } from '@/core/records/logbook/measurement';
+import { readingText } from '@/core/records/logbook/readingEntry';
+import type { Plan } from '@/core/records/plan/planSchema';
+import { median, quartiles } from '@/core/numeric/robust';
+import { benchFacts, type BenchFacts } from '@/core/work/guide/benchFacts';
+import {
+  boardRows,
+  classFigures,
+  classPredictions,
+  commonStep,
+  type ClassFigure,
+} from '@/core/work/guide/board';
+import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
+import { groupNames } from '@/core/work/preparation/groupNames';
+import { capital } from '@/core/words';
+import { LogProvider, useLiveLog, useLog } from '@/ui/bench/LogProvider';
+import { PROJECTED_TEXT } from '@/ui/ProjectorFrame';
+import { ClassHistogram } from '../stations/build/ClassHistogram';
+import { useClassStatus } from '../stations/build/useClassStatus';
+import { useClassJudgements } from '../useClassJudgements';
+import { GroupStanding, tileFrame } from './GroupStanding';
+import { PredictedLines } from './PredictedLines';
+import { useNow } from './useNow';
+
+interface WallPageProps {
+  readonly id: string;
+  readonly plan: Plan;
+  readonly initialLog: readonly LogLine[];
+}
+
+/** The class on the wall, for all to see: how every group stands, how to join, what was found so far. No passcode. */
+export function WallPage({ id, plan, initialLog }: WallPageProps) {
+  return (
+    <LogProvider initial={initialLog} author="teacher" postUrl={`/api/lessons/${id}/log`}>
+      <Wall id={id} plan={plan} />
+    </LogProvider>
+  );
+}
+
+function Wall({ id, plan }: Omit<WallPageProps, 'initialLog'>) {
+  const router = useRouter();
+  const back = `/plans/${id}/build?part=board`;
+  useHotkeys('b, escape', () => router.push(back), [router, back]);
+  const { present } = useLiveLog(`/api/lessons/${id}/events`, router.refresh);
+  const { lines } = useLog();
+  const { status, join } = useClassStatus(id);
+  const now = useNow();
+  const facts = useMemo(() => benchFacts(plan, evaluatePlan(plan)), [plan]);
+  const groups = useMemo(() => groupNames(plan.lesson.groups), [plan.lesson.groups]);
+  const judged = useClassJudgements(facts, groups, lines);
+  const rows = boardRows({ facts, groups, lines, judged, presence: present });
+  const [figure] = classFigures(groups, lines);
+  const predictions = classPredictions(facts, groups, lines);
+  const next = commonStep(rows);
+  const startedAt = status?.running?.startedAt ?? null;
+  const minute =
+    startedAt === null || now === 0 ? null : Math.max(1, Math.ceil((now - startedAt) / 60_000));
+  return (
+    <Box
+      component="main"
+      sx={{ minHeight: '100vh', p: { xs: 2, md: 4 }, fontSize: PROJECTED_TEXT }}
+    >
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 3,
+          gridTemplateColumns: { xs: '1fr', lg: join === null ? '1fr' : 'minmax(0, 1fr) 330px' },
+          alignItems: 'start',
+        }}
+      >
+        <Box sx={{ display: 'grid', gap: 3, minWidth: 0 }}>
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'baseline' }}>
+            <Typography variant="h1" sx={{ fontSize: 48 }}>
+              {plan.title}
+            </Typography>
+            <Typography color="textSecondary" sx={{ fontSize: 'inherit' }}>
+              {[
+                minute === null ? '' : `minute ${minute} of ${plan.lesson.minutes}`,
+                next === null ? '' : `next: ${next}`,
+              ]
+                .filter((part) => part !== '')
+                .join(' · ')}
+            </Typography>
+          </Box>
+          <Box
+            sx={{
+              display: 'grid',
+              gap: 2,
+              gridTemplateColumns: `repeat(auto-fill, minmax(${rows.length > 12 ? 300 : 400}px, 1fr))`,
+            }}
+          >
+            {rows.map((row) => (
+              <Paper
+                key={row.group}
+                variant="outlined"
+                data-testid={`wall-${row.group}`}
+                sx={{ ...tileFrame(row), borderWidth: 3, p: 2.5 }}
+              >
+                <GroupStanding row={row} now={now} large />
+              </Paper>
+            ))}
+          </Box>
+        </Box>
+        {join === null || status?.running == null ? null : (
+          <Paper variant="outlined" sx={{ p: 3, textAlign: 'center' }}>
+            <Box sx={{ bgcolor: '#fff', p: 1, borderRadius: 1, display: 'inline-block' }}>
+              <QRCodeSVG value={join} size={250} title={`Join at ${join}`} />
+            </Box>
+            <Typography sx={{ fontSize: 48, fontWeight: 700, letterSpacing: 6 }}>
+              {status.running.code}
+            </Typography>
+            <Typography color="textSecondary" sx={{ fontSize: 22, overflowWrap: 'anywhere' }}>
+              {join.replace(/\?.*/, '')}
+            </Typography>
+          </Paper>
+        )}
+      </Box>
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 3,
+          mt: 3,
+          gridTemplateColumns: {
+            xs: '1fr',
+            lg: predictions.length === 0 ? '1fr' : 'minmax(0, 2.2fr) minmax(0, 1fr)',
+          },
+        }}
+      >
+        {figure === undefined ? null : <Found figure={figure} facts={facts} />}
+        {predictions.length === 0 ? null : <PredictedLines predictions={predictions} />}
+      </Box>
+      <Button component={NextLink} href={back} sx={{ mt: 3, fontSize: 20 }}>
+        Back to the plan (B)
+      </Button>
+    </Box>
+  );
+}
+
+/** What the class has read of one thing so far, growing dot by dot. */
+function Found({ figure, facts }: { readonly figure: ClassFigure; readonly facts: BenchFacts }) {
+  const { measurement } = figure;
+  const values = figure.values.map(({ value }) => value);
+  const [lower, upper] = quartiles(values);
+  const single =
+    (measurement.kind === 'volts' && measurement.to === 1) ||
+    (measurement.kind === 'short' && measurement.built === 1);
+  const title = single
+    ? `One ${facts.words.body} gives`
+    : `${capital(measurementName(measurement))} give`;
+  const text = (value: number): string => readingText(measurement, value);
+  return (
+    <Paper variant="outlined" sx={{ p: 3 }}>
+      <Typography variant="h2" sx={{ fontSize: 34 }}>
+        {title}{' '}
+        <Typography component="span" sx={{ fontSize: 24 }} data-testid="wall-found">
+          {values.length} {values.length === 1 ? 'group' : 'groups'} so far · middle{' '}
+          {text(median(values))}
+          {values.length < 4 ? '' : ` · half of them between ${text(lower)} and ${text(upper)}`}
+          {quantityOf(measurement) === 'amps' ? ', read for a second or two' : ''}
+        </Typography>
+      </Typography>
+      <ClassHistogram figure={figure} expected={facts.expected(measurement)} textScale={1.25} />
+    </Paper>
+  );
+}
