@@ -1,5 +1,5 @@
 import type { Remote } from 'comlink';
-import type { LoggedReading } from '@/core/records/logbook/logEntry';
+import type { GroupReading } from '@/core/records/logbook/foldLog';
 import type { Diagnosis } from '@/core/work/diagnosis/diagnose';
 import type { BenchFacts } from '@/core/work/guide/benchFacts';
 import type { PlannerJobs } from '@/workers/plannerJobs';
@@ -10,11 +10,15 @@ const known = new WeakMap<BenchFacts, Map<string, Promise<Diagnosis | null>>>();
 export function diagnosisOf(
   jobs: Remote<PlannerJobs>,
   facts: BenchFacts,
-  readings: readonly LoggedReading[],
+  readings: readonly GroupReading[],
 ): Promise<Diagnosis | null> {
   const ofFacts = known.get(facts) ?? new Map<string, Promise<Diagnosis | null>>();
   known.set(facts, ofFacts);
-  const plain = readings.map(({ measurement, value }) => ({ measurement, value }));
+  const plain = readings.map(({ measurement, value, confirmed }) => ({
+    measurement,
+    value,
+    confirmed,
+  }));
   const key = JSON.stringify(plain);
   const found = ofFacts.get(key);
   if (found !== undefined) return found;

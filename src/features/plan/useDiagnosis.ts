@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback } from 'react';
-import type { LoggedReading } from '@/core/records/logbook/logEntry';
+import type { GroupReading } from '@/core/records/logbook/foldLog';
 import type { Diagnosis } from '@/core/work/diagnosis/diagnose';
 import type { BenchFacts } from '@/core/work/guide/benchFacts';
 import { useWorkerJob, type WorkerJob } from '@/workers/useWorkerJob';
@@ -10,7 +10,7 @@ import { diagnosisOf } from './diagnosisOf';
 /** What was found of which bench: a diagnosis, or nothing before the first reading. */
 interface Found {
   readonly facts: BenchFacts;
-  readonly readings: readonly LoggedReading[];
+  readonly readings: readonly GroupReading[];
   readonly diagnosis: Diagnosis | null;
 }
 
@@ -18,12 +18,12 @@ export interface DiagnosisJob {
   /** The last answer to this bench; it stays until the next. */
   readonly diagnosis: Diagnosis | null;
   /** The readings that it is about: a page never tells them apart from newer ones by mistake. */
-  readonly readings: readonly LoggedReading[];
+  readonly readings: readonly GroupReading[];
   readonly job: WorkerJob<Found>;
 }
 
 /** What the fault finder makes of the readings, worked out off the main thread. */
-export function useDiagnosis(facts: BenchFacts, readings: readonly LoggedReading[]): DiagnosisJob {
+export function useDiagnosis(facts: BenchFacts, readings: readonly GroupReading[]): DiagnosisJob {
   const job = useWorkerJob(
     useCallback(
       async (jobs): Promise<Found> => ({

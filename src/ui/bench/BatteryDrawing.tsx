@@ -22,6 +22,7 @@ const MINI = 0.5;
 const MINI_SPACING = 40;
 const MOST_MINI = 6;
 const DEVICE_X = 70;
+const DEVICE_ROOM = 170;
 
 function batteryWidth(): number {
   return ROW_LEFT + MOST_MINI * MINI_SPACING + 30;
@@ -33,7 +34,7 @@ export function batteryLayout({ probes, withDevice }: BatteryScene, strings: num
   const rail = 24;
   const below = rows * ROW + 30;
   return {
-    width: right + 20 + (withDevice ? 2 * DEVICE_X : 0),
+    width: right + 20 + (withDevice ? DEVICE_ROOM : 0),
     height: below + 22,
     probes:
       probes === null
@@ -62,6 +63,8 @@ export function BatteryDrawing(props: {
   const pins = pinsOf(target);
   const x = right + DEVICE_X;
   const y = Math.max(44, bottom / 2);
+  // Legs are met from below, pins at the side as they are.
+  const below = target.kind === 'resistor' ? 0 : 7;
   const [plusPin, minusPin] = scene.deviceTurned
     ? [pins.minus, pins.plus]
     : [pins.plus, pins.minus];
@@ -106,7 +109,7 @@ export function BatteryDrawing(props: {
       {scene.withDevice ? (
         <g>
           <path
-            d={`M${right} 24 H${x + plusPin[0] * 0.8} V${y + plusPin[1] * 0.8}`}
+            d={`M${right} 24 H${x - 34} V${y + plusPin[1] * 0.8 + below} H${x + plusPin[0] * 0.8} V${y + plusPin[1] * 0.8}`}
             fill="none"
             stroke={INK}
             strokeWidth="2"
@@ -123,7 +126,7 @@ export function BatteryDrawing(props: {
           {seriesResistorOhms === null ? null : (
             <rect x={right + 10} y="17" width="26" height="14" rx="3" fill="#E7D3A8" stroke={INK} />
           )}
-          <text x={x + 26} y={bottom + 12} fill={SOFT} textAnchor="middle">
+          <text x={x + 20} y={y + 2} fill={SOFT}>
             {device}
           </text>
         </g>

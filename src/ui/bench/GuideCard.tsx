@@ -231,6 +231,7 @@ function ReadingStep(props: ReadingStepProps) {
         measurement={measurement}
         value={value}
         label={`Reading: ${step.title}`}
+        caption="The meter shows"
         draft={draft}
         onEnter={() => {
           onEnter();

@@ -2,14 +2,8 @@
 
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { useStore } from 'zustand';
-import { readingsOfGroup } from '@/core/records/logbook/foldLog';
-import type {
-  LogAuthor,
-  LogEntry,
-  LoggedReading,
-  LogLine,
-  LogRequest,
-} from '@/core/records/logbook/logEntry';
+import { readingsOfGroup, type GroupReading } from '@/core/records/logbook/foldLog';
+import type { LogAuthor, LogEntry, LogLine, LogRequest } from '@/core/records/logbook/logEntry';
 import type { GroupPresence } from '@/core/work/guide/board';
 import { askJson, ownAnswer } from '../askJson';
 import { createLogStore, newEntryId, shownLines, type LogStore, type SendResult } from './logStore';
@@ -100,7 +94,7 @@ export function useLog(): LogContextValue {
 }
 
 /** The readings of a group, each measurement once. */
-export function useReadings(group: string): readonly LoggedReading[] {
+export function useReadings(group: string): readonly GroupReading[] {
   const { lines } = useLog();
   return useMemo(() => readingsOfGroup(lines, group), [lines, group]);
 }

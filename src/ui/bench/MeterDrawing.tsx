@@ -26,7 +26,13 @@ export function MeterDrawing({ range, socket }: MeterSetting) {
       />
       <rect x="10" y="9" width="82" height="28" rx="4" fill="#CBD5C0" stroke={INK} />
       <text x="51" y="28" fontSize="13" fill="#20292E">
-        {socket === 'VΩ' ? 'V ⎓' : range.includes('µ') ? 'µA ⎓' : range === '10 A' ? 'A ⎓' : 'mA ⎓'}
+        {socket === 'VΩ'
+          ? 'V DC'
+          : range.includes('µ')
+            ? 'µA DC'
+            : range === '10 A'
+              ? 'A DC'
+              : 'mA DC'}
       </text>
       <circle cx="122" cy="25" r="15" fill="none" stroke={INK} strokeWidth="1.4" />
       <path d="M122 25 L134 16" stroke={INK} strokeWidth="3.2" strokeLinecap="round" />

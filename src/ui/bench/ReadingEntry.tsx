@@ -1,6 +1,5 @@
 'use client';
 
-import type { Ref } from 'react';
 import { READING_LIMITS } from '@/core/records/logbook/logLimits';
 import { quantityOf, type Measurement } from '@/core/records/logbook/measurement';
 import { readingText } from '@/core/records/logbook/readingEntry';
@@ -15,15 +14,16 @@ interface ReadingEntryProps {
   readonly value: number | null;
   /** Names the field for those who do not see it. */
   readonly label: string;
+  /** Stands above the field, where no table says what it is. */
+  readonly caption?: string;
   readonly draft: ReadingDraft;
   readonly onEnter: () => void;
   readonly onBlur?: () => void;
-  readonly ref?: Ref<HTMLInputElement>;
 }
 
 /** The field of a reading, and the question where what is typed looks like an entry error. */
 export function ReadingEntry(props: ReadingEntryProps) {
-  const { measurement, value, label, draft, onEnter, onBlur, ref } = props;
+  const { measurement, value, label, caption, draft, onEnter, onBlur } = props;
   const { shown, problem, doubted } = draft;
   const quantity = quantityOf(measurement);
   if (quantity === 'light') {
@@ -45,9 +45,13 @@ export function ReadingEntry(props: ReadingEntryProps) {
   }
   return (
     <div>
+      {caption === undefined ? null : (
+        <p aria-hidden className={`${styles.caption} ${styles.soft}`}>
+          {caption}
+        </p>
+      )}
       <div style={{ width: 130 }}>
         <Field
-          {...(ref === undefined ? {} : { ref })}
           value={shown}
           placeholder={quantity === 'volts' ? 'V' : 'mA'}
           autoComplete="off"

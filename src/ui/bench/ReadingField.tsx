@@ -12,21 +12,11 @@ interface ReadingFieldProps extends ReadingDraftInput {
 
 /** A reading in a table: logged with Enter or on leaving the field. */
 export function ReadingField({ label, ...input }: ReadingFieldProps) {
-  const { value, onRead } = input;
-  const draft = useReadingDraft(
-    {
-      ...input,
-      // Typing over what stands already changes nothing.
-      onRead: (read, typed) => {
-        if (read !== value) onRead(read, typed);
-      },
-    },
-    useDrafts(),
-  );
+  const draft = useReadingDraft(input, useDrafts());
   return (
     <ReadingEntry
       measurement={input.measurement}
-      value={value}
+      value={input.value}
       label={label}
       draft={draft}
       onEnter={draft.commit}

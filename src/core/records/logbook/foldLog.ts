@@ -1,4 +1,5 @@
 import { measurementKey } from './measurement';
+import { agree } from './readingEntry';
 import type { LoggedReading, LogLine } from './logEntry';
 
 /** An entry as it stands now, with what it was before. */
@@ -35,16 +36,30 @@ export function standingOf(lines: readonly LogLine[], group: string): Logged[] {
   );
 }
 
+/** A reading as it stands for a group. */
+export type GroupReading = LoggedReading & {
+  /** It was taken twice, and the same both times. */
+  readonly confirmed: boolean;
+};
+
 /** Readings of a group, each measurement once: the last one taken counts. */
-export function readingsOfGroup(lines: readonly LogLine[], group: string): LoggedReading[] {
-  const last = new Map<string, LoggedReading>();
-  for (const { current } of standingOf(lines, group)) {
-    const { entry } = current;
-    if (entry.kind !== 'reading') continue;
-    const key = measurementKey(entry.measurement);
-    // A repeated measurement moves to the end.
-    last.delete(key);
-    last.set(key, entry);
+export function readingsOfGroup(lines: readonly LogLine[], group: string): GroupReading[] {
+  const last = new Map<string, GroupReading>();
+  const taken = new Map<string, number>();
+  for (const { history } of standingOf(lines, group)) {
+    for (const { entry, struck } of history) {
+      if (entry.kind !== 'reading' || struck) continue;
+      const { measurement, value } = entry;
+      const key = measurementKey(measurement);
+      const before = taken.get(key);
+      taken.set(key, value);
+      // A repeated measurement moves to the end.
+      last.delete(key);
+      last.set(key, {
+        ...entry,
+        confirmed: before !== undefined && agree(measurement, value, before),
+      });
+    }
   }
   return [...last.values()];
 }

@@ -19,6 +19,17 @@ export function quantityOf({ kind }: Measurement): 'volts' | 'amps' | 'light' {
 
 /** Equal for equal measurements, in whatever order their fields stand. */
 export function measurementKey(measurement: Measurement): string {
+  const known = keys.get(measurement);
+  if (known !== undefined) return known;
+  const key = keyOf(measurement);
+  keys.set(measurement, key);
+  return key;
+}
+
+/** Measurements are never changed, and their keys are asked for thousands of times. */
+const keys = new WeakMap<Measurement, string>();
+
+function keyOf(measurement: Measurement): string {
   return Object.keys(measurement)
     .sort()
     .map((field) => measurement[field as keyof Measurement])

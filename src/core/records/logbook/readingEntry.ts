@@ -38,3 +38,12 @@ export function readingText(measurement: Measurement, value: number): string {
       return value > 0.5 ? 'it runs' : 'it does not run';
   }
 }
+
+/** Share and least difference, volts and amperes, within which two readings of the same are the same. */
+const AGREE = { share: 0.1, volts: 0.05, amps: 5e-6 } as const;
+
+/** Whether reading something again gave the same: nothing twice is the same nothing, whatever the last digits do. */
+export function agree(measurement: Measurement, first: number, second: number): boolean {
+  const least = quantityOf(measurement) === 'volts' ? AGREE.volts : AGREE.amps;
+  return Math.abs(first - second) <= Math.max(AGREE.share * Math.abs(first), least);
+}

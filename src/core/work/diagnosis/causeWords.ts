@@ -124,6 +124,26 @@ const WORDS: Readonly<Record<CauseKind, (facts: Facts) => CauseWords>> = {
     what: `The ${device} does not work`,
     remedy: 'Try another one, or try this one on a bought battery of the right volts.',
   }),
+  'no-milliamps': () => ({
+    what: 'The meter shows no milliamps',
+    remedy:
+      'Is the red lead in the 10 A socket? It belongs into mA. If it is there, the fuse of the meter is blown: try another meter. Your battery may be sound.',
+  }),
+  'no-volts': () => ({
+    what: 'The meter shows no volts',
+    remedy:
+      'Take the probes off at once: the red lead is in a socket for currents and short-circuits the cells. For volts it belongs into VΩ, the knob on DC volts.',
+  }),
+  'leads-swapped': () => ({
+    what: 'The leads of the meter are swapped',
+    remedy:
+      'Every reading has a minus sign: red into VΩ or mA, black into COM, red on the + metal.',
+  }),
+  'flat-meter': () => ({
+    what: 'The battery of the meter is flat',
+    remedy:
+      'Every reading is too large by the same share. Look for a battery sign on the display, and read again with another meter.',
+  }),
   slip: ({ reading }) => ({
     what: `The reading “${reading === undefined ? '' : measurementName(reading)}” went wrong`,
     remedy:

@@ -1,28 +1,35 @@
 import type { CellFault, SpecCell, SpecItem } from '../../physics/circuit/faults/batterySpec';
+import { chordOhms } from './lines';
 import { placeName } from '../../physics/circuit/faults/batteryNetwork';
 
-/** What may be wrong, each with how often it is met at the bench (weights from memory of common practice, no source). */
+/**
+ * What may be wrong, each with how often it is met at the bench: half of it joints and slips of the meter (weights from
+ * memory of common practice, no source).
+ */
 export const CAUSE_WEIGHTS = {
   reversed: 0.1,
-  'poor-contact': 0.22,
-  open: 0.1,
-  dry: 0.13,
-  shorted: 0.12,
-  bridged: 0.08,
-  'same-metal': 0.06,
-  'rim-leak': 0.12,
-  drip: 0.05,
-  'shared-body': 0.05,
+  'poor-contact': 0.2,
+  open: 0.12,
+  dry: 0.1,
+  shorted: 0.08,
+  bridged: 0.05,
+  'same-metal': 0.05,
+  'rim-leak': 0.08,
+  drip: 0.04,
+  'shared-body': 0.04,
   'string-reversed': 0.04,
   'load-reversed': 0.12,
   'load-broken': 0.03,
-  slip: 0.12,
+  'no-milliamps': 0.03,
+  'no-volts': 0.03,
+  'leads-swapped': 0.03,
+  'flat-meter': 0.01,
 } as const;
 type Faulty = keyof typeof CAUSE_WEIGHTS;
-export type CauseKind = Faulty | 'none' | 'pair' | 'unexplained';
+export type CauseKind = Faulty | 'slip' | 'none' | 'pair' | 'unexplained';
 
 /** How likely anything at all is wrong before the first reading (common practice, no source). */
-export const ANY_FAULT_CHANCE = 0.25;
+export const ANY_FAULT_CHANCE = 0.2;
 /** Readings that nothing in the list explains: rare, but never impossible. */
 export const UNEXPLAINED_CHANCE = 1e-4;
 
@@ -38,6 +45,24 @@ interface Change {
   readonly sharesNext: boolean;
 }
 
+/** What is wrong with the meter for all of its readings. */
+export interface MeterState {
+  /** What it shows of what is there; below 0: its leads are swapped. */
+  readonly gain: number;
+  /** It shows next to nothing of a current: its fuse is blown, or the red lead is in the 10 A socket. */
+  readonly noAmps: boolean;
+  /** It shows next to nothing of a voltage: the red lead is in a socket for currents, which joins the probes. */
+  readonly noVolts: boolean;
+}
+
+export const RIGHT_METER: MeterState = { gain: 1, noAmps: false, noVolts: false };
+/** Chance that one reading is misread or taken at a wrong place (common practice, no source: one in thirty to fifty). */
+export const SLIP_CHANCE = 1 / 45;
+/** Chance that who slipped slips the same way when reading again (from memory). */
+const SLIPS_TWICE = 0.03;
+/** A flat battery lets a meter read too much (from memory). */
+const FLAT_GAINS = [1.12, 1.22, 1.35, 1.5, 1.7];
+
 /** One way in which things may stand. */
 export interface Hypothesis {
   /** The same for all sizes of one cause, so that their chances add up. */
@@ -51,14 +76,19 @@ export interface Hypothesis {
   /** Number of the reading that went wrong by itself; `null` for none. */
   readonly slip: number | null;
   readonly load: 'right' | 'reversed' | 'broken';
+  readonly meter: MeterState;
   readonly reversedString: number | null;
   /** The single causes that a pair is made of. */
   readonly parts: readonly Hypothesis[];
 }
 
 /** Sizes of faults that are tried: even steps over the decades met in class (from memory). */
-const DRY_FACTORS = steps(5, 50, 9);
-const CONTACT_OHMS = steps(100, 40_000, 16);
+const DRY_FACTORS = steps(6, 55, 9);
+/** A corroded clip, ohms, and how many times a cell’s own resistance it may be. */
+const MOST_CONTACT = { ohms: 40_000, share: 60 } as const;
+const LEAST_CONTACT_SHARE = 3.5;
+/** Two sizes of a contact differ by this factor. */
+const CONTACT_STEP = 1.5;
 const RIM_OHMS = steps(400, 6_000, 8);
 const DRIP_OHMS = steps(800, 9_000, 7);
 const DRIP_SPANS = [2, 3] as const;
@@ -76,6 +106,7 @@ export const NO_FAULT: Hypothesis = {
   prior: 1 - ANY_FAULT_CHANCE,
   slip: null,
   load: 'right',
+  meter: RIGHT_METER,
   reversedString: null,
   parts: [],
 };
@@ -94,6 +125,8 @@ export interface CauseInput {
   readonly isPolarised: boolean;
   /** Numbers of the readings that a slip of the meter could have spoilt: what eyes see does not slip. */
   readonly readings: readonly number[];
+  /** Those among them that were read twice and agreed. */
+  readonly confirmed?: readonly number[];
   readonly expected?: ExpectedFaults;
 }
 
@@ -141,11 +174,13 @@ export function singleCauses(input: CauseInput): Hypothesis[] {
       SHORTED_OHMS.map((ohms) => [{ kind: 'shorted', ohms: Math.min(ohms, cellOhms / 10) }]),
     );
     at('bridged', [[{ kind: 'rim-leak', ohms: Math.min(BRIDGE_OHMS, cellOhms / 10) }]]);
-    // A joint that adds less than the cell itself has does no harm that could be told from scatter.
-    const contacts = CONTACT_OHMS.filter((ohms) => ohms > cellOhms);
+    // A joint that adds less does no harm that could be told from scatter.
+    const least = LEAST_CONTACT_SHARE * cellOhms;
+    const most = Math.max(MOST_CONTACT.ohms, MOST_CONTACT.share * cellOhms);
+    const count = Math.ceil(Math.log(most / least) / Math.log(CONTACT_STEP));
     at(
       'poor-contact',
-      contacts.map((ohms) => [{ kind: 'poor-contact', ohms }]),
+      steps(least, most, count + 1).map((ohms) => [{ kind: 'poor-contact', ohms }]),
     );
     if (input.pile) {
       at(
@@ -178,8 +213,16 @@ export function singleCauses(input: CauseInput): Hypothesis[] {
     }
     add('load-broken', 1, { cause: 'load-broken', load: 'broken' });
   }
-  for (const slip of input.readings) {
-    add('slip', 1 / input.readings.length, { cause: `slip ${slip}`, slip });
+  const meters: readonly [Faulty, Partial<MeterState>[]][] = [
+    ['no-milliamps', [{ noAmps: true }]],
+    ['no-volts', [{ noVolts: true }]],
+    ['leads-swapped', [{ gain: -1 }]],
+    ['flat-meter', FLAT_GAINS.map((gain) => ({ gain }))],
+  ];
+  for (const [kind, states] of meters) {
+    for (const state of states) {
+      add(kind, 1 / states.length, { cause: kind, meter: { ...RIGHT_METER, ...state } });
+    }
   }
   const { expected } = input;
   const anyFault = expected?.anyFaultChance ?? ANY_FAULT_CHANCE;
@@ -191,24 +234,44 @@ export function singleCauses(input: CauseInput): Hypothesis[] {
           .map((one) => ({ ...one, prior: one.prior / CAUSE_WEIGHTS[one.kind as Faulty] }));
   const total = possible.reduce((sum, { prior }) => sum + prior, 0);
   const faulty = possible.map((one) => ({ ...one, prior: (anyFault * one.prior) / total }));
-  return [{ ...NO_FAULT, prior: 1 - anyFault }, ...faulty];
+  // Who was told what is hidden reads with care.
+  const slips =
+    expected !== undefined
+      ? []
+      : input.readings.map((slip): Hypothesis => ({
+          ...NO_FAULT,
+          kind: 'slip',
+          cause: `slip ${slip}`,
+          slip,
+          prior: SLIP_CHANCE * (input.confirmed?.includes(slip) === true ? SLIPS_TWICE : 1),
+        }));
+  const slipped = slips.reduce((sum, { prior }) => sum + prior, 0);
+  const share = 1 / (1 + slipped);
+  return [{ ...NO_FAULT, prior: 1 - anyFault }, ...faulty, ...slips].map((one) => ({
+    ...one,
+    prior: one.prior * share,
+  }));
 }
 
-/** Two causes at once, in different places. */
+/** Two causes at once, in different places; one of them may be a reading that went wrong by itself. */
 export function pairOf(first: Hypothesis, second: Hypothesis): Hypothesis | null {
   if (first.kind === 'none' || second.kind === 'none' || first.cause === second.cause) return null;
-  if (first.slip !== null || second.slip !== null) return null;
-  if (first.string === second.string && first.cell === second.cell) return null;
+  if (first.slip !== null && second.slip !== null) return null;
+  if (first.meter !== RIGHT_METER && second.meter !== RIGHT_METER) return null;
+  const cells = first.cell !== null && second.cell !== null;
+  if (cells && first.string === second.string && first.cell === second.cell) return null;
   if (first.load !== 'right' && second.load !== 'right') return null;
   return {
     ...NO_FAULT,
     cause: [first.cause, second.cause].sort().join(' + '),
     kind: 'pair',
-    string: first.string,
-    cell: first.cell,
+    string: first.string ?? second.string,
+    cell: first.cell ?? second.cell,
     changes: [...first.changes, ...second.changes],
     prior: first.prior * second.prior,
     load: first.load === 'right' ? second.load : first.load,
+    meter: first.meter === RIGHT_METER ? second.meter : first.meter,
+    slip: first.slip ?? second.slip,
     reversedString: first.reversedString ?? second.reversedString,
     parts: [first, second],
   };
@@ -255,7 +318,7 @@ interface Place extends Pick<Change, 'string' | 'cell' | 'inner'> {
 
 function placesOf(item: SpecItem, string: number, cell: number): Place[] {
   if (!('strings' in item)) {
-    return [{ string, cell, inner: null, cellOhms: item.cell.resistanceOhms, hasNext: true }];
+    return [{ string, cell, inner: null, cellOhms: chordOhms(item.cell), hasNext: true }];
   }
   return item.strings.flatMap((items, row) =>
     items.flatMap((one, column): Place[] =>
@@ -266,7 +329,7 @@ function placesOf(item: SpecItem, string: number, cell: number): Place[] {
               string,
               cell,
               inner: [row, column],
-              cellOhms: one.cell.resistanceOhms,
+              cellOhms: chordOhms(one.cell),
               hasNext: false,
             },
           ],

@@ -43,8 +43,10 @@ export interface DiagnosisInput extends NominalBattery {
 /** A single cause that is so much likelier (natural logarithm) than that nothing explains the readings is enough. */
 const SINGLE_ENOUGH_LOG = 3;
 /** Single causes that are paired with all others. */
-const PAIRED = 14;
-const MAX_PAIRS = 1500;
+const PAIRED = 8;
+const PAIRED_WITH = 26;
+/** Pairs of which all sizes are tried. */
+const REFINED = 2;
 
 /**
  * What the readings say is wrong: every single cause at every place is worked out with the circuit, scatter included,
@@ -54,7 +56,7 @@ export function diagnose(input: DiagnosisInput): Diagnosis {
   const { readings } = input;
   const predictor = new Predictor(input);
   const singles = singleCauses(causeInput(input));
-  const evidence = singles.map((hypothesis) => evidenceOf(predictor, hypothesis, readings));
+  const evidence = evidenceOfSizes(predictor, singles, readings);
   const unexplained = unexplainedLikelihood(predictor, readings);
   const all = [...evidence, ...pairsWhereAsked(predictor, evidence, readings, unexplained)];
   const weights = all.map(
@@ -76,6 +78,40 @@ export function diagnose(input: DiagnosisInput): Diagnosis {
         ? []
         : rankByInformationGain(weighed, input.possible, readings),
   };
+}
+
+/** Every third size of a cause is tried first; the others only where one of those comes near the best of all. */
+const COARSE = 3;
+/** How much less likely (natural logarithm) than the best a cause may be before its other sizes are left out. */
+const NEAR_BEST_LOG = 20;
+
+function evidenceOfSizes(
+  predictor: Predictor,
+  singles: readonly Hypothesis[],
+  readings: readonly Reading[],
+): Evidence[] {
+  const sizes = new Map<string, Hypothesis[]>();
+  for (const one of singles) {
+    const known = sizes.get(one.cause);
+    if (known === undefined) sizes.set(one.cause, [one]);
+    else known.push(one);
+  }
+  const coarse = new Map(
+    [...sizes].map(([cause, all]) => [
+      cause,
+      all
+        .filter((_, index) => index % COARSE === (all.length > 1 ? 1 : 0))
+        .map((one) => evidenceOf(predictor, one, readings)),
+    ]),
+  );
+  const best = Math.max(...[...coarse.values()].flat().map(({ logLikelihood }) => logLikelihood));
+  return [...sizes].flatMap(([cause, all]) => {
+    const tried = coarse.get(cause) ?? [];
+    if (tried.every(({ logLikelihood }) => logLikelihood < best - NEAR_BEST_LOG)) return tried;
+    const done = new Set(tried.map(({ hypothesis }) => hypothesis));
+    const rest = all.filter((one) => !done.has(one));
+    return [...tried, ...rest.map((one) => evidenceOf(predictor, one, readings))];
+  });
 }
 
 /** The first cause is what is said: verdict, headline and list never disagree. */
@@ -114,6 +150,9 @@ function causeInput(input: DiagnosisInput): CauseInput {
         : strings.filter((string) => named.has(string)),
     isPolarised: input.isPolarised,
     readings: measured.flatMap(({ kind }, index) => (kind === 'lights' ? [] : [index])),
+    confirmed: input.readings.flatMap(({ confirmed }, index) =>
+      confirmed === true ? [index] : [],
+    ),
   };
 }
 
@@ -123,10 +162,10 @@ function pairsWhereAsked(
   readings: readonly Reading[],
   unexplained: number,
 ): Evidence[] {
-  const best = Math.max(
+  const bestSingle = Math.max(
     ...singles.map(({ logLikelihood, hypothesis }) => logLikelihood + Math.log(hypothesis.prior)),
   );
-  if (best - unexplained - Math.log(UNEXPLAINED_CHANCE) > SINGLE_ENOUGH_LOG) return [];
+  if (bestSingle - unexplained - Math.log(UNEXPLAINED_CHANCE) > SINGLE_ENOUGH_LOG) return [];
   // One size of each cause, the best fitting ones first.
   const bestOf = new Map<string, Evidence>();
   for (const one of singles) {
@@ -136,16 +175,29 @@ function pairsWhereAsked(
     }
   }
   const ranked = [...bestOf.values()].sort((a, b) => b.logLikelihood - a.logLikelihood);
-  const hypotheses = singles.map(({ hypothesis }) => hypothesis);
-  const tried = new Map<string, Hypothesis>();
+  const tried = new Map<string, Evidence>();
+  const attempt = (first: Hypothesis, second: Hypothesis): void => {
+    const pair = pairOf(first, second);
+    if (pair === null) return;
+    const key = `${pair.cause} ${JSON.stringify([pair.changes, pair.meter])}`;
+    if (!tried.has(key)) tried.set(key, evidenceOf(predictor, pair, readings));
+  };
   for (const { hypothesis } of ranked.slice(0, PAIRED)) {
-    for (const other of hypotheses) {
-      const pair = pairOf(hypothesis, other);
-      if (pair !== null) tried.set(`${pair.cause} ${JSON.stringify(pair.changes)}`, pair);
-      if (tried.size >= MAX_PAIRS) break;
+    for (const other of ranked.slice(0, PAIRED_WITH)) attempt(hypothesis, other.hypothesis);
+  }
+  // What fits alone need not be the size that fits beside another cause: all sizes of the best pairs.
+  const weight = ({ logLikelihood, hypothesis }: Evidence): number =>
+    logLikelihood + Math.log(hypothesis.prior);
+  const best = [...tried.values()].sort((a, b) => weight(b) - weight(a)).slice(0, REFINED);
+  for (const { hypothesis: pair } of best) {
+    const [first, second] = pair.parts;
+    if (first === undefined || second === undefined) continue;
+    for (const { hypothesis: size } of singles) {
+      if (size.cause === first.cause) attempt(size, second);
+      if (size.cause === second.cause) attempt(first, size);
     }
   }
-  return [...tried.values()].map((pair) => evidenceOf(predictor, pair, readings));
+  return [...tried.values()];
 }
 
 interface Weighed {

@@ -12,15 +12,19 @@ import { SparseLdl } from '../../physics/circuit/sparse/sparseLdl';
 /** A reading as a value and its slopes: how much it changes with each cell's volts and resistance. */
 export interface Sensitive {
   readonly value: number;
-  /** By cell: change per relative change of its open-circuit volts, and per e-fold of its resistance. */
-  readonly byVolts: Readonly<Record<string, number>>;
-  readonly byResistance: Readonly<Record<string, number>>;
+  /** By number of the cell: change per relative change of its open-circuit volts, and per e-fold of its resistance. */
+  readonly byVolts: Float64Array;
+  readonly byResistance: Float64Array;
   /** Resistance that the meter sees between its probes, ohms. */
   readonly ohms: number;
 }
 
+/** Stands among the names of cells for what is no cell: a contact, a leak, metals that touch. */
+export const FAULT_OHMS = 'fault';
+
 interface SourceBranch {
-  readonly cell: string | null;
+  /** Number of the cell that it belongs to; −1: none. */
+  readonly cell: number;
   readonly minus: number;
   readonly plus: number;
   readonly emfVolts: number;
@@ -33,6 +37,8 @@ interface SourceBranch {
  * 16 (1969) 318).
  */
 export class LinearString {
+  /** Names of its cells by their number. */
+  readonly cells: string[] = [];
   private readonly items: readonly SpecItem[];
   private readonly nodes = new Map<string, number>();
   private readonly branches: SourceBranch[];
@@ -54,7 +60,7 @@ export class LinearString {
     this.branches = parts.flatMap((one) => this.branchOf(one, alias, firstPlace));
     if (endsOhms !== null) {
       this.branches.push({
-        cell: null,
+        cell: -1,
         minus: this.node(BATTERY_MINUS, alias),
         plus: this.node(BATTERY_PLUS, alias),
         emfVolts: 0,
@@ -94,32 +100,37 @@ export class LinearString {
     if (lower >= 0) right[lower] = right[lower]! - 1;
     const value = this.at(this.nodeVolts, upper) - this.at(this.nodeVolts, lower);
     this.ldl.solve(right);
-    const byVolts: Record<string, number> = {};
-    const byResistance: Record<string, number> = {};
+    const byVolts = new Float64Array(this.cells.length);
+    const byResistance = new Float64Array(this.cells.length);
     for (const { cell, minus, plus, emfVolts, ohms } of this.branches) {
-      if (cell === null) continue;
+      if (cell < 0) continue;
       const adjointAmps = (this.at(right, plus) - this.at(right, minus)) / ohms;
       const drop = emfVolts - (this.at(this.nodeVolts, plus) - this.at(this.nodeVolts, minus));
-      byVolts[cell] = (byVolts[cell] ?? 0) + adjointAmps * emfVolts;
-      byResistance[cell] = (byResistance[cell] ?? 0) - adjointAmps * drop;
+      byVolts[cell] = byVolts[cell]! + adjointAmps * emfVolts;
+      byResistance[cell] = byResistance[cell]! - adjointAmps * drop;
     }
     const ohms = this.at(right, upper) - this.at(right, lower);
     return { value, byVolts, byResistance, ohms };
   }
 
   /** Resistance between the ends of the string and its slope by each cell's resistance, ohms per e-fold. */
-  resistance(): { readonly ohms: number; readonly byResistance: Readonly<Record<string, number>> } {
+  resistance(): { readonly ohms: number; readonly byResistance: Float64Array } {
     const right = new Float64Array(this.nodeVolts.length);
     const upper = this.tap(this.items.length);
     right[upper] = 1;
     this.ldl.solve(right);
-    const byResistance: Record<string, number> = {};
+    const byResistance = new Float64Array(this.cells.length);
     for (const { cell, minus, plus, ohms } of this.branches) {
-      if (cell === null) continue;
+      if (cell < 0) continue;
       const across = this.at(right, plus) - this.at(right, minus);
-      byResistance[cell] = (byResistance[cell] ?? 0) + (across * across) / ohms;
+      byResistance[cell] = byResistance[cell]! + (across * across) / ohms;
     }
     return { ohms: right[upper]!, byResistance };
+  }
+
+  private cellNumber(name: string): number {
+    const known = this.cells.indexOf(name);
+    return known >= 0 ? known : this.cells.push(name) - 1;
   }
 
   private at(values: Float64Array, node: number): number {
@@ -147,7 +158,7 @@ export class LinearString {
     alias: ReadonlyMap<string, string>,
     firstPlace: number,
   ): SourceBranch[] {
-    const owner = cell === null ? null : keyOf(cell, firstPlace);
+    const owner = this.cellNumber(cell === null ? FAULT_OHMS : keyOf(cell, firstPlace));
     if (component.type === 'cell') {
       const { emfVolts, resistanceOhms: ohms } = component;
       const minus = this.node(component.minus, alias);

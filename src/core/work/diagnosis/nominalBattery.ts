@@ -1,5 +1,3 @@
-import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
-import { isLinearCell, type CellModel } from '../../physics/chemistry/cellModel';
 import { BRIGHTNESS_FROM_AMPS } from '../../physics/circuit/brightness';
 import type { SpecItem } from '../../physics/circuit/faults/batterySpec';
 import type { Load } from '../../physics/circuit/load/load';
@@ -8,7 +6,7 @@ import { withoutFaults, type StandingItem } from '../../physics/desk/desk';
 import { isPolarised } from '../../physics/desk/deskNetwork';
 import type { PlanEvaluation } from '../planning/evaluatePlan';
 
-/** A battery as it is meant, for the fault finder: nothing wrong with it, every cell a straight line. */
+/** A battery as it is meant, for the fault finder: nothing wrong with it. */
 export interface NominalBattery {
   readonly strings: readonly (readonly SpecItem[])[];
   readonly load: Load;
@@ -35,11 +33,12 @@ export function nominalBatteryOf({
   cell,
   basis,
 }: Pick<PlanEvaluation, 'desk' | 'need' | 'cell' | 'basis'>): NominalBattery {
+  const sound = withoutFaults(desk);
   const looks = desk.strings.flatMap((items) =>
     items.flatMap((item) => (item.kind === 'cell' ? [item] : item.strings.flat())),
   );
   return {
-    strings: withoutFaults(desk).strings.map((items) => items.map(straightItem)),
+    strings: sound.strings.map((items) => items.map(specItem)),
     load: need.load,
     runsFromAmps:
       need.load.kind === 'led' || need.load.kind === 'led-group'
@@ -53,22 +52,12 @@ export function nominalBatteryOf({
   };
 }
 
-function straightItem(item: StandingItem): SpecItem {
+function specItem(item: StandingItem): SpecItem {
   return item.kind === 'cell'
-    ? { cell: straight(item.model), faults: [], body: null }
+    ? { cell: item.model, faults: [], body: null }
     : {
         strings: item.strings.map((cells) =>
-          cells.map(({ model }) => ({ cell: straight(model), faults: [], body: null })),
+          cells.map(({ model }) => ({ cell: model, faults: [], body: null })),
         ),
       };
-}
-
-/** The line through both ends of a cell’s curve: what is read in class is read there. */
-function straight(model: CellModel): CellModel {
-  if (isLinearCell(model)) return model;
-  const amps = cellAmpsAt(model, 0);
-  return {
-    emfVolts: model.emfVolts,
-    resistanceOhms: amps > 0 ? model.emfVolts / amps : model.resistanceOhms,
-  };
 }

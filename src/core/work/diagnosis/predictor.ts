@@ -1,20 +1,19 @@
 import { normalShareBelow } from '../../numeric/normalShare';
-import { CLASS_SCATTER } from '../../physics/chance/scatter';
 import type { SpecItem } from '../../physics/circuit/faults/batterySpec';
 import { loadDifferentialOhms } from '../../physics/circuit/load/load';
-import { readingUncertainty } from '../../physics/instruments/classMeter';
-import {
-  suitableCurrentRange,
-  suitableVoltRange,
-  type CurrentRange,
-} from '../../physics/instruments/meter';
+import { suitableCurrentRange, type CurrentRange } from '../../physics/instruments/meter';
 import { theveninCurve } from '../../physics/circuit/battery/sourceCurve';
 import { operatingPoint } from '../../physics/circuit/operatingPoint';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
-import { measurementKey, type Measurement } from '../../records/logbook/measurement';
-import { changedString, NO_FAULT, type Hypothesis } from './causes';
+import { measurementKey, quantityOf, type Measurement } from '../../records/logbook/measurement';
+import { changedString, NO_FAULT, RIGHT_METER, type Hypothesis } from './causes';
+import type { Load } from '../../physics/circuit/load/load';
+import { asLines, hasCurves } from './lines';
 import type { NominalBattery } from './nominalBattery';
 import { LinearString, type Sensitive } from './linearString';
+import { ampsNoise, voltsNoise } from './readingNoise';
+import { ScatterSources } from './scatterSources';
+import { inString, ofMeasurement } from './seenByMeasurement';
 import { clipsOff, LEAD, LEAD_OHMS, standingItems } from '../measuring/probed';
 
 /** What a measurement should read: its middle, and how every source of scatter moves it (one standard deviation each). */
@@ -26,44 +25,68 @@ export interface Prediction {
   readonly noise: number;
 }
 
-/** How far a class’s cells differ together from the plan’s: volts as a share, resistance as a logarithm (from memory). */
-export const COMMON_SCATTER = {
-  measured: { volts: 0.02, ohms: 0.15 },
-  typical: { volts: 0.04, ohms: 0.4 },
-} as const;
-/** A reading while things settle, as a share of it (from memory). */
-const SETTLING = { volts: 0.006, amps: 0.04 } as const;
+/** What a meter still shows that is not connected as it should be, volts and amperes (from memory). */
+const NOTHING_SHOWN = { volts: 0.004, amps: 3e-6 } as const;
+/** What a meter picks up whose probes end behind an open joint, volts (common practice, no source). */
+const FLOATING_VOLTS = 0.03;
 /** Spread of the logarithm of the current at which eyes see a light (from memory). */
 const SEEN_LOG = 0.6;
+
+/** A battery as one source, and how every source of scatter moves it. */
+interface Whole {
+  readonly emf: number;
+  readonly ohms: number;
+  readonly emfSpread: Float64Array;
+  readonly ohmsSpread: Float64Array;
+}
 
 /** Predicts every measurement under every hypothesis; strings that hypotheses have in common are solved once. */
 export class Predictor {
   private readonly nominal: NominalBattery;
-  /** Sources of scatter in the order in which they were met. */
-  private readonly sources = new Map<string, number>();
-  private readonly sourceCount: number;
+  /** Whether lines through cells depend on what flows. */
+  private readonly curved: boolean;
+  private readonly scatter: ScatterSources;
   private readonly stands = new WeakMap<Hypothesis, Map<string, readonly SpecItem[]>>();
   private readonly networks = new WeakMap<readonly SpecItem[], Map<number | null, LinearString>>();
   private readonly known = new WeakMap<Hypothesis, Map<string, Prediction>>();
 
   constructor(nominal: NominalBattery) {
     this.nominal = nominal;
-    this.sourceCount = 2 + 2 * nominal.strings.flat().reduce((sum, item) => sum + cellsOf(item), 0);
+    this.curved = nominal.strings.some(hasCurves);
+    this.scatter = new ScatterSources(nominal);
   }
 
   predict(measurement: Measurement, hypothesis: Hypothesis): Prediction {
-    const own =
-      'string' in measurement && this.isSound(measurement, hypothesis) ? NO_FAULT : hypothesis;
+    const own = ofMeasurement(measurement, hypothesis);
     const ofThis = remembered(this.known, own, () => new Map<string, Prediction>());
     const key = measurementKey(measurement);
-    const found = ofThis.get(key) ?? this.compute(measurement, own);
+    const found = ofThis.get(key) ?? this.seen(measurement, own);
     ofThis.set(key, found);
     return found;
   }
 
-  /** Whether a hypothesis changes nothing of what a measurement sees. */
-  private isSound({ string }: { readonly string: number }, { changes }: Hypothesis): boolean {
-    return changes.every((change) => change.string !== string);
+  /** What a meter shows that has something wrong with it. */
+  private seen(measurement: Measurement, hypothesis: Hypothesis): Prediction {
+    const { meter, changes } = hypothesis;
+    const quantity = quantityOf(measurement);
+    if (meter === RIGHT_METER || quantity === 'light') return this.compute(measurement, hypothesis);
+    if (quantity === 'volts' ? meter.noVolts : meter.noAmps) {
+      return {
+        mean: 0,
+        spread: new Float64Array(this.scatter.count),
+        noise: quantity === 'volts' ? NOTHING_SHOWN.volts : NOTHING_SHOWN.amps,
+      };
+    }
+    const simple =
+      changes.length === 0 && hypothesis.load === 'right' && hypothesis.reversedString === null;
+    const right = simple
+      ? this.predict(measurement, NO_FAULT)
+      : this.compute(measurement, hypothesis);
+    return {
+      mean: right.mean * meter.gain,
+      spread: right.spread.map((one) => one * meter.gain),
+      noise: right.noise * Math.abs(meter.gain),
+    };
   }
 
   /** Range that the meter should be on for a current. */
@@ -71,11 +94,12 @@ export class Predictor {
     measurement: Extract<Measurement, { kind: 'short' | 'cell-short' }>,
   ): CurrentRange {
     const items = this.nominal.strings[measurement.string - 1] ?? [];
-    const sound = new LinearString(
+    const sound = this.built(
       measurement.kind === 'short'
         ? items.slice(0, measurement.built)
         : items.slice(measurement.cell - 1, measurement.cell),
       null,
+      1,
     );
     const volts = sound.voltsBetween(0, measurement.kind === 'short' ? measurement.built : 1);
     return suitableCurrentRange(volts.value / volts.ohms, this.nominal.meter.shuntOhms);
@@ -90,40 +114,41 @@ export class Predictor {
           this.asFarAsMatters(string, built, hypothesis),
           hypothesis,
         );
-        return this.volts(string, this.network(items, null).voltsBetween(from - 1, to));
+        const network = this.network(items, null);
+        return this.volts(string, network, network.voltsBetween(from - 1, to));
       }
       case 'shorted-volts': {
         const { string, built, to } = measurement;
         const items = this.standing(string, built, hypothesis);
-        return this.volts(string, this.network(items, LEAD_OHMS).voltsBetween(0, to));
+        const network = this.network(items, LEAD_OHMS);
+        return this.volts(string, network, network.voltsBetween(0, to));
       }
       case 'short': {
         const { string, built } = measurement;
         const range = this.rangeOf(measurement);
         const shunt = this.nominal.meter.shuntOhms[range];
         const network = this.network(this.standing(string, built, hypothesis), shunt);
-        return this.amps(string, network.voltsBetween(0, built), range);
+        return this.amps(string, network, network.voltsBetween(0, built), range);
       }
       case 'cell-volts': {
         const items = [this.alone(measurement, hypothesis)];
-        return this.volts(
-          measurement.string,
-          this.network(items, null, measurement.cell).voltsBetween(0, 1),
-        );
+        const network = this.network(items, null, measurement.cell);
+        return this.volts(measurement.string, network, network.voltsBetween(0, 1));
       }
       case 'cell-short': {
         const range = this.rangeOf(measurement);
         const shunt = this.nominal.meter.shuntOhms[range];
         const alone = [this.alone(measurement, hypothesis)];
         const network = this.network(alone, shunt, measurement.cell);
-        return this.amps(measurement.string, network.voltsBetween(0, 1), range);
+        return this.amps(measurement.string, network, network.voltsBetween(0, 1), range);
       }
       case 'volts-without': {
         const { string, cell, built } = measurement;
         const items = this.standing(string, built, hypothesis).map((item, index) =>
           index === cell - 1 ? LEAD : item,
         );
-        return this.volts(string, this.network(items, null).voltsBetween(0, built));
+        const network = this.network(items, null);
+        return this.volts(string, network, network.voltsBetween(0, built));
       }
       default:
         return this.withLoad(measurement, hypothesis);
@@ -132,16 +157,12 @@ export class Predictor {
 
   /** The first cells of a string as they stand, with what is wrong among them. */
   private standing(string: number, built: number, hypothesis: Hypothesis): readonly SpecItem[] {
-    const touched = hypothesis.changes.some((one) => one.string === string && one.cell <= built);
-    const of = remembered(
-      this.stands,
-      touched ? hypothesis : NO_FAULT,
-      () => new Map<string, readonly SpecItem[]>(),
-    );
+    const own = inString(string, built, hypothesis);
+    const of = remembered(this.stands, own, () => new Map<string, readonly SpecItem[]>());
     const key = `${string} ${built}`;
     const found = of.get(key);
     if (found !== undefined) return found;
-    const all = changedString(this.nominal.strings[string - 1] ?? [], string, hypothesis);
+    const all = changedString(this.nominal.strings[string - 1] ?? [], string, own);
     const items = standingItems(all, built);
     of.set(key, items);
     return items;
@@ -172,25 +193,40 @@ export class Predictor {
     firstPlace = 1,
   ): LinearString {
     const ofThis = remembered(this.networks, items, () => new Map<number | null, LinearString>());
-    const found = ofThis.get(endsOhms) ?? new LinearString(items, endsOhms, firstPlace);
+    const found = ofThis.get(endsOhms) ?? this.built(items, endsOhms, firstPlace);
     ofThis.set(endsOhms, found);
     return found;
   }
 
-  private volts(string: number, { value, byVolts, byResistance, ohms }: Sensitive): Prediction {
+  /** Curves are followed by lines: first to the short-circuit current, then to the current that flows so. */
+  private built(
+    items: readonly SpecItem[],
+    endsOhms: number | null,
+    firstPlace: number,
+  ): LinearString {
+    if (!this.curved) return new LinearString(items, endsOhms, firstPlace);
+    const first = new LinearString(asLines(items, null), endsOhms, firstPlace);
+    if (endsOhms === null) return first;
+    const amps = first.voltsBetween(0, items.length).value / endsOhms;
+    return new LinearString(asLines(items, amps), endsOhms, firstPlace);
+  }
+
+  private volts(string: number, network: LinearString, read: Sensitive): Prediction {
+    const { value, byVolts, byResistance, ohms } = read;
     // The voltmeter itself draws a little: seen only behind open joints.
     const { voltsOhms } = this.nominal.meter;
     const share = voltsOhms / (voltsOhms + ohms);
     const mean = value * share;
     return {
       mean,
-      spread: this.spreadOf(string, byVolts, byResistance, share),
-      noise: voltsNoise(mean),
+      spread: this.scatter.spreadOf(string, network, byVolts, byResistance, share),
+      noise: Math.hypot(voltsNoise(mean), FLOATING_VOLTS * (1 - share)),
     };
   }
 
   private amps(
     string: number,
+    network: LinearString,
     { value, byVolts, byResistance }: Sensitive,
     range: CurrentRange,
   ): Prediction {
@@ -198,43 +234,9 @@ export class Predictor {
     const mean = value / shunt;
     return {
       mean,
-      spread: this.spreadOf(string, byVolts, byResistance, 1 / shunt),
+      spread: this.scatter.spreadOf(string, network, byVolts, byResistance, 1 / shunt),
       noise: ampsNoise(mean, range),
     };
-  }
-
-  /** Names every cell by its string, so that readings of the same cell move together. */
-  private spreadOf(
-    string: number,
-    byVolts: Readonly<Record<string, number>>,
-    byResistance: Readonly<Record<string, number>>,
-    factor: number,
-  ): Float64Array {
-    const spread = new Float64Array(this.sourceCount);
-    const common = COMMON_SCATTER[this.nominal.measured ? 'measured' : 'typical'];
-    const put = (
-      slopes: Readonly<Record<string, number>>,
-      what: string,
-      own: number,
-      together: number,
-    ): void => {
-      let sum = 0;
-      for (const [name, slope] of Object.entries(slopes)) {
-        spread[this.source(`${what} ${string} ${name}`)] = slope * own * factor;
-        sum += slope;
-      }
-      spread[this.source(what)] = sum * together * factor;
-    };
-    put(byVolts, 'volts', CLASS_SCATTER.emfShare, common.volts);
-    put(byResistance, 'ohms', CLASS_SCATTER.resistanceLog, common.ohms);
-    return spread;
-  }
-
-  private source(name: string): number {
-    const known = this.sources.get(name);
-    if (known !== undefined) return known;
-    this.sources.set(name, this.sources.size);
-    return this.sources.size - 1;
   }
 
   private withLoad(
@@ -244,8 +246,8 @@ export class Predictor {
     >,
     hypothesis: Hypothesis,
   ): Prediction {
-    const whole = this.whole(hypothesis);
     if (measurement.kind === 'battery-volts') {
+      const whole = this.whole(hypothesis, null);
       return {
         mean: whole.emf,
         spread: whole.emfSpread,
@@ -257,6 +259,7 @@ export class Predictor {
     const minds = load.kind === 'led' || load.kind === 'led-group';
     const blocked =
       hypothesis.load === 'broken' || (minds && (hypothesis.load === 'reversed') !== turned);
+    const whole = this.whole(hypothesis, blocked ? null : load);
     const point = blocked
       ? null
       : operatingPoint(
@@ -279,41 +282,48 @@ export class Predictor {
     const mean = amps <= 0 ? 0.005 : normalShareBelow(Math.log(amps / runsFromAmps) / log);
     return {
       mean: Math.min(0.99, Math.max(0.005, mean)),
-      spread: new Float64Array(this.sourceCount),
+      spread: new Float64Array(this.scatter.count),
       noise: 0,
     };
   }
 
+  /** All strings joined, with lines through the cells up to the current that the load draws. */
+  private whole(hypothesis: Hypothesis, load: Load | null): Whole {
+    const open = this.joined(hypothesis, null);
+    if (!this.curved || load === null) return open;
+    const source = theveninCurve({ emfVolts: open.emf, resistanceOhms: open.ohms });
+    const point = operatingPoint(source, load, ROOM_THERMAL_VOLTS);
+    return point.status === 'solved'
+      ? this.joined(hypothesis, point.amps / this.nominal.strings.length)
+      : open;
+  }
+
   /** Millman's theorem over the strings, with the slopes of both figures. */
-  private whole(hypothesis: Hypothesis): {
-    emf: number;
-    ohms: number;
-    emfSpread: Float64Array;
-    ohmsSpread: Float64Array;
-  } {
+  private joined(hypothesis: Hypothesis, amps: number | null): Whole {
     const strings = this.nominal.strings.map((_, index) => {
       const string = index + 1;
       const items = this.standing(string, _.length, hypothesis);
-      const network = this.network(items, null);
+      const network =
+        amps === null ? this.network(items, null) : new LinearString(asLines(items, amps), null);
       const sign = hypothesis.reversedString === string ? -1 : 1;
       const { value, byVolts, byResistance } = network.voltsBetween(0, items.length);
       const { ohms, byResistance: ohmsBy } = network.resistance();
       return {
         emf: sign * value,
         ohms,
-        emfSpread: this.spreadOf(string, byVolts, byResistance, sign),
-        ohmsSpread: this.spreadOf(string, {}, ohmsBy, 1),
+        emfSpread: this.scatter.spreadOf(string, network, byVolts, byResistance, sign),
+        ohmsSpread: this.scatter.spreadOf(string, network, null, ohmsBy, 1),
       };
     });
     const siemens = strings.reduce((sum, { ohms }) => sum + 1 / ohms, 0);
     const ohms = 1 / siemens;
     const emf = strings.reduce((sum, one) => sum + one.emf / one.ohms, 0) * ohms;
-    const emfSpread = new Float64Array(this.sourceCount);
-    const ohmsSpread = new Float64Array(this.sourceCount);
+    const emfSpread = new Float64Array(this.scatter.count);
+    const ohmsSpread = new Float64Array(this.scatter.count);
     for (const one of strings) {
       const share = ohms / one.ohms;
       const pull = (-share * (one.emf - emf)) / one.ohms;
-      for (let index = 0; index < this.sourceCount; index += 1) {
+      for (let index = 0; index < this.scatter.count; index += 1) {
         const moved = one.ohmsSpread[index]!;
         emfSpread[index] = emfSpread[index]! + share * one.emfSpread[index]! + pull * moved;
         ohmsSpread[index] = ohmsSpread[index]! + share * share * moved;
@@ -331,17 +341,4 @@ function remembered<Key extends object, Value>(
   const found = store.get(key) ?? make();
   store.set(key, found);
   return found;
-}
-
-function cellsOf(item: SpecItem): number {
-  return 'strings' in item ? item.strings.flat().reduce((sum, one) => sum + cellsOf(one), 0) : 1;
-}
-
-/** What a sound reading strays by itself: cells settle, and the meter has an accuracy. */
-function ampsNoise(amps: number, range: CurrentRange): number {
-  return Math.hypot(SETTLING.amps * amps, readingUncertainty(amps, range));
-}
-
-function voltsNoise(volts: number): number {
-  return Math.hypot(SETTLING.volts * volts, readingUncertainty(volts, suitableVoltRange(volts)));
 }

@@ -134,7 +134,7 @@ function Wall({ id, plan }: Omit<WallPageProps, 'initialLog'>) {
           mt: 3,
           gridTemplateColumns: {
             xs: '1fr',
-            lg: predictions.length === 0 ? '1fr' : 'minmax(0, 2.2fr) minmax(0, 1fr)',
+            lg: predictions.length === 0 ? '1fr' : 'minmax(0, 1.9fr) minmax(0, 1fr)',
           },
         }}
       >
@@ -161,7 +161,7 @@ function Found({ figure, facts }: { readonly figure: ClassFigure; readonly facts
     : `${capital(measurementName(measurement))} give`;
   const text = (value: number): string => readingText(measurement, value);
   return (
-    <Paper variant="outlined" sx={{ p: 3 }}>
+    <Paper variant="outlined" sx={{ p: 3, maxWidth: 1320 }}>
       <Typography variant="h2" sx={{ fontSize: 34 }}>
         {title}{' '}
         <Typography component="span" sx={{ fontSize: 24 }} data-testid="wall-found">
@@ -171,7 +171,7 @@ function Found({ figure, facts }: { readonly figure: ClassFigure; readonly facts
           {quantityOf(measurement) === 'amps' ? ', read for a second or two' : ''}
         </Typography>
       </Typography>
-      <ClassHistogram figure={figure} expected={facts.expected(measurement)} textScale={1.25} />
+      <ClassHistogram figure={figure} expected={facts.expected(measurement)} textScale={1.05} />
     </Paper>
   );
 }

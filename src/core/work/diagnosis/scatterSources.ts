@@ -1,0 +1,71 @@
+import { CLASS_SCATTER } from '../../physics/chance/scatter';
+import type { SpecItem } from '../../physics/circuit/faults/batterySpec';
+import { FAULT_OHMS, type LinearString } from './linearString';
+import type { NominalBattery } from './nominalBattery';
+
+/** How far a class’s cells differ together from the plan’s: volts as a share, resistance as a logarithm (from memory). */
+export const COMMON_SCATTER = {
+  measured: { volts: 0.02, ohms: 0.15 },
+  typical: { volts: 0.04, ohms: 0.4 },
+} as const;
+/** Sizes of faults lie between those that are tried: half a step of their grid, as a logarithm. */
+const FAULT_SIZE_LOG = 0.2;
+
+/** Everything that scatters in a battery, numbered: what all cells have in common, then volts and resistance of each. */
+export class ScatterSources {
+  readonly count: number;
+  private readonly measured: boolean;
+  /** By string and cell, in the order in which they were met. */
+  private readonly sources: Map<string, number>[] = [];
+
+  constructor({ strings, measured }: Pick<NominalBattery, 'strings' | 'measured'>) {
+    this.measured = measured;
+    const cells = strings.flat().reduce((sum, item) => sum + cellsOf(item), 0);
+    this.count = 2 + 2 * (cells + strings.length);
+  }
+
+  /** How every source of scatter moves a reading: readings of the same cell move together. */
+  spreadOf(
+    string: number,
+    { cells }: LinearString,
+    byVolts: Float64Array | null,
+    byResistance: Float64Array,
+    factor: number,
+  ): Float64Array {
+    const spread = new Float64Array(this.count);
+    const common = COMMON_SCATTER[this.measured ? 'measured' : 'typical'];
+    let volts = 0;
+    let ohms = 0;
+    for (let cell = 0; cell < cells.length; cell += 1) {
+      const source = this.source(string, cells[cell]!);
+      const volt = byVolts?.[cell] ?? 0;
+      const ohm = byResistance[cell]!;
+      if (cells[cell] === FAULT_OHMS) {
+        spread[source] = ohm * FAULT_SIZE_LOG * factor;
+        continue;
+      }
+      spread[source] = volt * CLASS_SCATTER.emfShare * factor;
+      spread[source + 1] = ohm * CLASS_SCATTER.resistanceLog * factor;
+      volts += volt;
+      ohms += ohm;
+    }
+    spread[0] = volts * common.volts * factor;
+    spread[1] = ohms * common.ohms * factor;
+    return spread;
+  }
+
+  /** Number of the volts of a cell among the sources; its resistance is the next one. The first two are all cells’. */
+  private source(string: number, cell: string): number {
+    const ofString = this.sources[string] ?? new Map<string, number>();
+    this.sources[string] = ofString;
+    const known = ofString.get(cell);
+    if (known !== undefined) return known;
+    const next = 2 + 2 * this.sources.reduce((sum, { size }) => sum + size, 0);
+    ofString.set(cell, next);
+    return next;
+  }
+}
+
+function cellsOf(item: SpecItem): number {
+  return 'strings' in item ? item.strings.flat().reduce((sum, one) => sum + cellsOf(one), 0) : 1;
+}
