@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { evaluateCommand } from './commands/evaluate';
 import { chanceCommand } from './commands/chance';
 import { fitCommand } from './commands/fit';
+import { diagnoseCommand } from './commands/diagnose';
 import { haveCommand } from './commands/have';
 import { planCommand } from './commands/plan';
 import { prepareCommand } from './commands/prepare';
@@ -15,6 +16,7 @@ const COMMANDS: Readonly<Record<string, Command>> = {
   simulate: simulateCommand,
   plan: planCommand,
   have: haveCommand,
+  diagnose: diagnoseCommand,
   prepare: prepareCommand,
   chance: chanceCommand,
   fit: fitCommand,

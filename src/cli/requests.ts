@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { FAMILY_IDS } from '../core/physics/chemistry/family';
 import { networkSchema } from '../core/physics/circuit/network/networkSchema';
-import { CURRENT_RANGES } from '../core/physics/instruments/meter';
+import { CURRENT_RANGES, VOLT_RANGES } from '../core/physics/instruments/meter';
+import { measurementSchema } from '../core/records/logbook/measurementSchema';
 import { MAX_CELLS } from '../core/physics/desk/limits';
 import { USUAL_MINUTES } from '../core/records/plan/newPlan';
 import { cupboardSchema, EMPTY_CUPBOARD } from '../core/records/cupboard/cupboardSchema';
@@ -119,6 +120,51 @@ export const chanceRequestSchema = z.strictObject({
   seed: z.int().default(CHANCE_DEFAULTS.seed),
   certainty: z.number().min(0.5).max(0.9999).default(0.95).describe('For the spare cells.'),
 });
+
+/** Input of `grozer diagnose`: a plan or a battery, and what was read of it. */
+export const diagnoseRequestSchema = z
+  .strictObject({
+    plan: z.unknown().optional().describe('A plan document (plan.schema.json), of any version.'),
+    battery: z
+      .strictObject({
+        cell: cellSchema.describe('One cell as it is meant.'),
+        ...grid,
+        stands: z
+          .enum(['bodies', 'pile', 'other'])
+          .default('bodies')
+          .describe('Cells in bodies that could be shared, in a pile that can leak, or neither.'),
+        measured: z
+          .boolean()
+          .default(true)
+          .describe('The cell was measured; otherwise its figures are typical ones.'),
+        load: target,
+      })
+      .refine(({ cellsInSeries, strings }) => cellsInSeries * strings <= MAX_CELLS, {
+        path: ['strings'],
+        message: `A battery can have at most ${MAX_CELLS} cells.`,
+      })
+      .optional(),
+    readings: z
+      .array(
+        z.strictObject({
+          measurement: measurementSchema,
+          value: z
+            .number('Give the value read.')
+            .describe('Volts or amperes; for light 1 (it runs) or 0.'),
+          range: z
+            .enum([...VOLT_RANGES, ...CURRENT_RANGES])
+            .nullable()
+            .default(null),
+          confirmed: z.boolean().default(false).describe('Read twice, and the same both times.'),
+        }),
+      )
+      .min(1, 'Give at least one reading.')
+      .max(400),
+  })
+  .refine(({ plan, battery }) => (plan === undefined) !== (battery === undefined), {
+    path: ['battery'],
+    message: 'Give either a plan or a battery.',
+  });
 
 /** Input of `grozer fit`: the two readings of one cell, or loaded points. */
 export const fitRequestSchema = z.union([

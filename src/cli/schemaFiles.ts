@@ -4,6 +4,7 @@ import { networkSchema } from '@/core/physics/circuit/network/networkSchema';
 import { fairTestSchema } from '@/core/records/fairTest/fairTestSchema';
 import {
   chanceRequestSchema,
+  diagnoseRequestSchema,
   fitRequestSchema,
   haveRequestSchema,
   prepareRequestSchema,
@@ -25,6 +26,11 @@ const published = [
     file: 'prepare.schema.json',
     title: 'Input of grozer prepare',
     schema: prepareRequestSchema,
+  },
+  {
+    file: 'diagnose.schema.json',
+    title: 'Input of grozer diagnose',
+    schema: diagnoseRequestSchema,
   },
   { file: 'fit.schema.json', title: 'Input of grozer fit', schema: fitRequestSchema },
 ];

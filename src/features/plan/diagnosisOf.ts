@@ -14,9 +14,10 @@ export function diagnosisOf(
 ): Promise<Diagnosis | null> {
   const ofFacts = known.get(facts) ?? new Map<string, Promise<Diagnosis | null>>();
   known.set(facts, ofFacts);
-  const plain = readings.map(({ measurement, value, confirmed }) => ({
+  const plain = readings.map(({ measurement, value, range, confirmed }) => ({
     measurement,
     value,
+    range,
     confirmed,
   }));
   const key = JSON.stringify(plain);

@@ -1,4 +1,9 @@
 import { quantityOf, type Measurement } from '../../records/logbook/measurement';
+import {
+  CURRENT_RANGES,
+  type CurrentRange,
+  type MeterRange,
+} from '../../physics/instruments/meter';
 import { NO_FAULT, type Hypothesis } from './causes';
 import type { Prediction, Predictor } from './predictor';
 
@@ -6,6 +11,8 @@ import type { Prediction, Predictor } from './predictor';
 export interface Reading {
   readonly measurement: Measurement;
   readonly value: number;
+  /** Range it was read on; a current without one: as suits a sound battery. */
+  readonly range?: MeterRange | null;
   /** Read twice, and the same: hardly a slip of the meter. */
   readonly confirmed?: boolean;
 }
@@ -35,8 +42,9 @@ export function evidenceOf(
     ({ measurement }, index) => measurement.kind !== 'lights' && index !== hypothesis.slip,
   );
   let logLikelihood = 0;
-  const terms = physical.map(({ measurement, value }) => {
-    const term = termOf(predictor.predict(measurement, hypothesis), quantityOf(measurement), value);
+  const terms = physical.map(({ measurement, value, range }) => {
+    const predicted = predictor.predict(measurement, hypothesis, currentRange(range));
+    const term = termOf(predicted, quantityOf(measurement), value);
     logLikelihood += term.logScale;
     return term;
   });
@@ -56,7 +64,11 @@ export function evidenceOf(
   if (slipped !== undefined) {
     const isAlone = hypothesis.kind === 'slip';
     logLikelihood += slipLikelihood(
-      predictor.predict(slipped.measurement, isAlone ? NO_FAULT : hypothesis),
+      predictor.predict(
+        slipped.measurement,
+        isAlone ? NO_FAULT : hypothesis,
+        currentRange(slipped.range),
+      ),
       slipped.value,
     );
   }
@@ -81,6 +93,10 @@ export function evidenceOf(
       return { mean, deviation: Math.sqrt(Math.max(variance, prediction.noise ** 2)) };
     },
   };
+}
+
+function currentRange(range: MeterRange | null | undefined): CurrentRange | null {
+  return CURRENT_RANGES.find((one) => one === range) ?? null;
 }
 
 /**

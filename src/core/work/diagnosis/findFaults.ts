@@ -30,8 +30,8 @@ export function findFaults(
   });
 }
 
-/** A reading of a place that the plan no longer has is left out. */
-function fits({ strings }: NominalBattery, measurement: Measurement): boolean {
+/** Whether the battery has the place that was read: readings of others are left out. */
+export function fits({ strings }: NominalBattery, measurement: Measurement): boolean {
   if (!('string' in measurement)) return true;
   const length = strings[measurement.string - 1]?.length ?? 0;
   const reach = Math.max(

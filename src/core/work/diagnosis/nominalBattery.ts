@@ -25,7 +25,7 @@ export interface NominalBattery {
 }
 
 /** Share of its wanted current from which a device is seen to run (from memory). */
-const RUNS_FROM_SHARE = 0.5;
+export const RUNS_FROM_SHARE = 0.5;
 
 export function nominalBatteryOf({
   desk,

@@ -56,20 +56,31 @@ export class Predictor {
     this.scatter = new ScatterSources(nominal);
   }
 
-  predict(measurement: Measurement, hypothesis: Hypothesis): Prediction {
+  /** @param range range that a current was read on; `null`: the one that suits a sound battery. */
+  predict(
+    measurement: Measurement,
+    hypothesis: Hypothesis,
+    range: CurrentRange | null = null,
+  ): Prediction {
     const own = ofMeasurement(measurement, hypothesis);
     const ofThis = remembered(this.known, own, () => new Map<string, Prediction>());
-    const key = measurementKey(measurement);
-    const found = ofThis.get(key) ?? this.seen(measurement, own);
+    const key = `${measurementKey(measurement)} ${range ?? ''}`;
+    const found = ofThis.get(key) ?? this.seen(measurement, own, range);
     ofThis.set(key, found);
     return found;
   }
 
   /** What a meter shows that has something wrong with it. */
-  private seen(measurement: Measurement, hypothesis: Hypothesis): Prediction {
+  private seen(
+    measurement: Measurement,
+    hypothesis: Hypothesis,
+    range: CurrentRange | null,
+  ): Prediction {
     const { meter, changes } = hypothesis;
     const quantity = quantityOf(measurement);
-    if (meter === RIGHT_METER || quantity === 'light') return this.compute(measurement, hypothesis);
+    if (meter === RIGHT_METER || quantity === 'light') {
+      return this.compute(measurement, hypothesis, range);
+    }
     if (quantity === 'volts' ? meter.noVolts : meter.noAmps) {
       return {
         mean: 0,
@@ -80,8 +91,8 @@ export class Predictor {
     const simple =
       changes.length === 0 && hypothesis.load === 'right' && hypothesis.reversedString === null;
     const right = simple
-      ? this.predict(measurement, NO_FAULT)
-      : this.compute(measurement, hypothesis);
+      ? this.predict(measurement, NO_FAULT, range)
+      : this.compute(measurement, hypothesis, range);
     return {
       mean: right.mean * meter.gain,
       spread: right.spread.map((one) => one * meter.gain),
@@ -105,7 +116,11 @@ export class Predictor {
     return suitableCurrentRange(volts.value / volts.ohms, this.nominal.meter.shuntOhms);
   }
 
-  private compute(measurement: Measurement, hypothesis: Hypothesis): Prediction {
+  private compute(
+    measurement: Measurement,
+    hypothesis: Hypothesis,
+    onRange: CurrentRange | null,
+  ): Prediction {
     switch (measurement.kind) {
       case 'volts': {
         const { string, built, from, to } = measurement;
@@ -125,7 +140,7 @@ export class Predictor {
       }
       case 'short': {
         const { string, built } = measurement;
-        const range = this.rangeOf(measurement);
+        const range = onRange ?? this.rangeOf(measurement);
         const shunt = this.nominal.meter.shuntOhms[range];
         const network = this.network(this.standing(string, built, hypothesis), shunt);
         return this.amps(string, network, network.voltsBetween(0, built), range);
@@ -136,7 +151,7 @@ export class Predictor {
         return this.volts(measurement.string, network, network.voltsBetween(0, 1));
       }
       case 'cell-short': {
-        const range = this.rangeOf(measurement);
+        const range = onRange ?? this.rangeOf(measurement);
         const shunt = this.nominal.meter.shuntOhms[range];
         const alone = [this.alone(measurement, hypothesis)];
         const network = this.network(alone, shunt, measurement.cell);

@@ -1,0 +1,108 @@
+import type { z } from 'zod';
+import { diagnoseRequestSchema } from '@/cli/requests';
+import { BRIGHTNESS_FROM_AMPS } from '@/core/physics/circuit/brightness';
+import { isPolarised } from '@/core/physics/desk/deskNetwork';
+import { USUAL_CLASS_METER } from '@/core/physics/instruments/classMeter';
+import { nameOfTarget, requirementOf } from '@/core/records/plan/loadRequirement';
+import { PLAN_DOCUMENT } from '@/core/records/plan/planDocument';
+import type { Issue, Result } from '@/core/result';
+import { succeed } from '@/core/result';
+import { wordsOfCause, type BatteryWords } from '@/core/work/diagnosis/causeWords';
+import { findFaults, fits } from '@/core/work/diagnosis/findFaults';
+import { judgementOf } from '@/core/work/diagnosis/judgement';
+import { RUNS_FROM_SHARE, type NominalBattery } from '@/core/work/diagnosis/nominalBattery';
+import { benchFacts } from '@/core/work/guide/benchFacts';
+import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
+import { commandOf } from '../command';
+
+type Request = z.output<typeof diagnoseRequestSchema>;
+
+/** What is meant to stand there, and what its parts are called. */
+interface Meant {
+  readonly nominal: NominalBattery;
+  readonly words: BatteryWords;
+}
+
+export const diagnoseCommand = commandOf(
+  'what is wrong with a battery, from what was read of it, and what to measure next',
+  diagnoseRequestSchema,
+  (request) => {
+    const meant = meantBy(request);
+    if (!meant.ok) return { status: 'bad-input', faults: meant.issues };
+    const { nominal, words } = meant.value;
+    const faults = request.readings.flatMap(({ measurement }, index): Issue[] =>
+      fits(nominal, measurement)
+        ? []
+        : [
+            {
+              code: 'no-such-place',
+              path: ['readings', index, 'measurement'],
+              message: 'The battery has no such place.',
+            },
+          ],
+    );
+    if (faults.length > 0) return { status: 'bad-input', faults };
+    const { readings } = request;
+    const diagnosis = findFaults(nominal, readings);
+    if (diagnosis === null) throw new Error('readings of places that are there can be judged');
+    return {
+      status: 'solved',
+      output: {
+        status: 'judged',
+        headline: judgementOf(diagnosis, words, readings).headline,
+        causes: diagnosis.causes
+          .filter(({ chance }, index) => index === 0 || chance >= LEAST_CHANCE)
+          .map((cause) => ({
+            kind: cause.kind,
+            string: cause.hypothesis?.string ?? null,
+            cell: cause.hypothesis?.cell ?? null,
+            probability: cause.chance,
+            remedy: wordsOfCause(cause, words, readings).remedy,
+          })),
+        next: diagnosis.next.map(({ measurement, bits }) => ({
+          measurement,
+          informationBits: bits,
+        })),
+      },
+    };
+  },
+);
+
+/** Causes below this are not printed. */
+const LEAST_CHANCE = 0.001;
+
+function meantBy({ plan, battery }: Request): Result<Meant> {
+  if (battery === undefined) {
+    const found = PLAN_DOCUMENT.parse(plan);
+    if (!found.ok) {
+      const under = found.issues.map((one) => ({ ...one, path: ['plan', ...one.path] }));
+      return { ok: false, issues: under };
+    }
+    const { nominal, words } = benchFacts(found.value, evaluatePlan(found.value));
+    return succeed({ nominal, words });
+  }
+  const { cell, cellsInSeries, strings, stands, measured } = battery;
+  const { load, amps } = requirementOf(battery.load);
+  const isLed = load.kind === 'led' || load.kind === 'led-group';
+  return succeed({
+    nominal: {
+      strings: Array.from({ length: strings }, () =>
+        Array.from({ length: cellsInSeries }, () => ({ cell, faults: [], body: null })),
+      ),
+      load,
+      runsFromAmps: isLed ? BRIGHTNESS_FROM_AMPS.glimmer : RUNS_FROM_SHARE * amps,
+      measured,
+      pile: stands === 'pile',
+      bodies: stands === 'bodies',
+      meter: USUAL_CLASS_METER,
+      isPolarised: isPolarised(load),
+    },
+    words: {
+      body: stands === 'pile' ? 'cell' : 'body',
+      plus: '+ metal',
+      minus: '− metal',
+      device: nameOfTarget(battery.load),
+      strings,
+    },
+  });
+}
