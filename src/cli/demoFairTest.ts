@@ -67,6 +67,14 @@ export const DEMO_FAIR_TEST: { readonly id: string; readonly test: FairTest } = 
   id: 'demo-six-plants',
   test: {
     ...FAIR_TEST_DOCUMENT.fresh('Which plant lights the lamp best?'),
+    kept: {
+      fruit: '',
+      metals: 'copper strip and galvanised nail',
+      electrolyte: 'the plant’s own juice',
+      gap: '2 cm',
+      temperature: 'room',
+      depth: '4 cm',
+    },
     variants: READ.map(([id, name]) => ({ id, name })),
     seed: 7,
     readings: READ.flatMap(([variant, , rounds]) =>

@@ -82,8 +82,8 @@ export function FairTestPage({ id, initial, initialRevision }: FairTestPageProps
       >
         <FairTestPlan test={test} edit={edit} />
         <Box sx={{ display: 'grid', gap: 2 }}>
-          <FairTestResult test={test} analysis={analysis} />
-          <RunTable test={test} edit={edit} />
+          <FairTestResult test={test} analysis={analysis} edit={edit} />
+          <RunTable test={test} analysis={analysis} edit={edit} />
         </Box>
       </Box>
     </DocumentFrame>

@@ -12,12 +12,14 @@ import {
   FACTORS,
   fairTestSchema,
   MEASURES,
+  MAX_LAMP_CELLS,
   MAX_REPEATS,
   MAX_VARIANTS,
   type Factor,
   type FairTest,
   type Measure,
 } from '@/core/records/fairTest/fairTestSchema';
+import { LED_COLOURS, LED_PRESETS, type LedColour } from '@/core/physics/circuit/load/ledPresets';
 import { Card } from '@/ui/Card';
 import { CountStepper } from '@/ui/CountStepper';
 import { WordsField } from '@/ui/WordsField';
@@ -59,6 +61,7 @@ export function FairTestPlan({ test, edit }: FairTestPlanProps) {
             ))}
           </Selection>
         </Box>
+        {test.measure === 'led-watts' ? <Lamp test={test} edit={edit} /> : null}
         <Variants test={test} edit={edit} />
         <CountStepper
           label="rounds, each of them once"
@@ -92,6 +95,42 @@ export function FairTestPlan({ test, edit }: FairTestPlanProps) {
           ))}
         </Box>
       </Card>
+    </Box>
+  );
+}
+
+const AS_NEEDED = 'as-needed';
+
+/** The LED under which power is compared: every variant on the same number of cells. */
+function Lamp({ test, edit }: FairTestPlanProps) {
+  const { lamp } = test;
+  const choose = (change: Partial<FairTest['lamp']>): void =>
+    edit((before) => ({ ...before, lamp: { ...before.lamp, ...change } }));
+  return (
+    <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: '1fr 1fr', mt: 2 }}>
+      <Selection
+        label="LED"
+        value={lamp.colour}
+        onChange={(chosen) => choose({ colour: chosen as LedColour })}
+      >
+        {LED_COLOURS.map((colour) => (
+          <option key={colour} value={colour}>
+            {LED_PRESETS[colour].name}
+          </option>
+        ))}
+      </Selection>
+      <Selection
+        label="Cells in series"
+        value={lamp.cells === null ? AS_NEEDED : `${lamp.cells}`}
+        onChange={(chosen) => choose({ cells: chosen === AS_NEEDED ? null : Number(chosen) })}
+      >
+        <option value={AS_NEEDED}>as many as all need</option>
+        {Array.from({ length: MAX_LAMP_CELLS }, (_, index) => (
+          <option key={index} value={`${index + 1}`}>
+            {index + 1}
+          </option>
+        ))}
+      </Selection>
     </Box>
   );
 }

@@ -9,7 +9,7 @@ import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
 import { analyseFairTest } from '@/core/records/fairTest/analyseFairTest';
 import type { FairTest } from '@/core/records/fairTest/fairTestSchema';
-import { describeDifference } from '@/core/records/fairTest/describeDifference';
+import { differenceWords } from '@/core/records/fairTest/describeDifference';
 import { createRemote } from '@/ui/document/documentApi';
 import { ImportButton } from '@/ui/document/ImportButton';
 import { RefusalAlert } from '@/ui/document/RefusalAlert';
@@ -81,7 +81,6 @@ interface TestCardProps {
 }
 
 function TestCard({ id, test, onDuplicate, onDelete }: TestCardProps) {
-  const { ranking, difference } = analyseFairTest(test);
   const planned = test.variants.length * test.repeats;
   return (
     <Paper component="article" variant="outlined" sx={{ p: 2 }}>
@@ -94,7 +93,7 @@ function TestCard({ id, test, onDuplicate, onDelete }: TestCardProps) {
         Varied: {FACTOR_NAMES[test.factor]}. {test.readings.length} of {planned} read.
       </Typography>
       <Typography variant="body2" sx={{ mt: 0.5 }}>
-        {describeDifference(ranking, difference).join(' ')}
+        {differenceWords(analyseFairTest(test)).join(' ')}
       </Typography>
       <Box sx={{ ml: -0.75, mt: 0.5 }}>
         <Button size="small" onClick={onDuplicate}>

@@ -3,6 +3,7 @@
 import Box from '@mui/material/Box';
 import TableCell from '@mui/material/TableCell';
 import TableRow from '@mui/material/TableRow';
+import Typography from '@mui/material/Typography';
 import { Selection } from '@/ui/TextInput';
 import {
   FACTORS,
@@ -22,6 +23,8 @@ interface RunRowProps {
   readonly run: Run;
   readonly name: string;
   readonly test: FairTest;
+  /** Read far from the others of its kind. */
+  readonly isFarOff: boolean;
   readonly edit: EditFairTest;
 }
 
@@ -30,7 +33,7 @@ const readingShape = fairTestSchema.shape.readings.element.shape;
 const settingSchema = readingShape.changed.element.shape.setting;
 
 /** One measurement: its readings, and whether something else was different. */
-export function RunRow({ run, name, test, edit }: RunRowProps) {
+export function RunRow({ run, name, test, isFarOff, edit }: RunRowProps) {
   const reading = readingOf(test, run);
   const changed = reading?.changed[0] ?? null;
   const key = `${run.repeat} ${run.variant}`;
@@ -38,7 +41,14 @@ export function RunRow({ run, name, test, edit }: RunRowProps) {
   return (
     <TableRow sx={{ '& td': { py: 0.5, px: 0.75, verticalAlign: 'top' } }}>
       <TableCell sx={{ pt: '14px !important' }}>{run.repeat}</TableCell>
-      <TableCell sx={{ pt: '14px !important', fontWeight: 700 }}>{name}</TableCell>
+      <TableCell sx={{ pt: '14px !important', fontWeight: 700 }}>
+        {name}
+        {isFarOff ? (
+          <Typography variant="body2" color="error" sx={{ display: 'block' }}>
+            ✕ far from the others
+          </Typography>
+        ) : null}
+      </TableCell>
       <TableCell>
         <QuantityField
           label={label('Volts')}
@@ -74,7 +84,7 @@ export function RunRow({ run, name, test, edit }: RunRowProps) {
             label={label('Different thing')}
             hideLabel
             onChange={(chosen) => edit((before) => withReading(before, run, changedTo(chosen)))}
-            sx={{ width: 100 }}
+            sx={{ width: 118 }}
           >
             <option value={NOTHING}>no</option>
             {FACTORS.filter((factor) => factor !== test.factor).map((factor) => (
@@ -89,6 +99,7 @@ export function RunRow({ run, name, test, edit }: RunRowProps) {
               hideLabel
               value={changed.setting}
               schema={settingSchema}
+              placeholder={`for example ${FACTOR_EXAMPLES[changed.factor]}`}
               onCommit={(setting) =>
                 edit(
                   (before) => withReading(before, run, { changed: [{ ...changed, setting }] }),
@@ -107,6 +118,6 @@ export function RunRow({ run, name, test, edit }: RunRowProps) {
 function changedTo(choice: string): Pick<FairTest['readings'][number], 'changed'> {
   const factor: Factor | undefined = FACTORS.find((one) => one === choice);
   return {
-    changed: factor === undefined ? [] : [{ factor, setting: FACTOR_EXAMPLES[factor] }],
+    changed: factor === undefined ? [] : [{ factor, setting: '' }],
   };
 }

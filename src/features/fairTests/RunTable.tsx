@@ -10,6 +10,7 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
+import type { FairTestAnalysis } from '@/core/records/fairTest/analyseFairTest';
 import type { FairTest } from '@/core/records/fairTest/fairTestSchema';
 import { runOrder } from '@/core/records/fairTest/runOrder';
 import { Card } from '@/ui/Card';
@@ -18,13 +19,19 @@ import { RunRow } from './RunRow';
 
 interface RunTableProps {
   readonly test: FairTest;
+  readonly analysis: FairTestAnalysis;
   readonly edit: EditFairTest;
 }
 
 /** The measurements in the random order in which they are taken. */
-export function RunTable({ test, edit }: RunTableProps) {
+export function RunTable({ test, analysis, edit }: RunTableProps) {
   const { variants, repeats, seed } = test;
   const runs = useMemo(() => runOrder({ variants, repeats, seed }), [variants, repeats, seed]);
+  const far = new Set(
+    analysis.ranking.flatMap(({ farOff }) =>
+      farOff.map(({ repeat, variant }) => `${repeat} ${variant}`),
+    ),
+  );
   const names = new Map(variants.map(({ id, name }) => [id, name]));
   return (
     <Card
@@ -65,6 +72,7 @@ export function RunTable({ test, edit }: RunTableProps) {
                   run={run}
                   name={names.get(run.variant) ?? run.variant}
                   test={test}
+                  isFarOff={far.has(`${run.repeat} ${run.variant}`)}
                   edit={edit}
                 />
               ))}

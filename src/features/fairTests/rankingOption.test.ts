@@ -1,11 +1,14 @@
 import { DEMO_FAIR_TEST } from '@/cli/demoFairTest';
-import { analyseFairTest } from '@/core/records/fairTest/analyseFairTest';
+import { analyseFairTest, type Ranked } from '@/core/records/fairTest/analyseFairTest';
 import { LIGHT_ROLES } from '@/ui/roles';
 import { rankingOption } from './rankingOption';
 
-const { ranking } = analyseFairTest(DEMO_FAIR_TEST.test);
-const option = rankingOption(ranking, false, LIGHT_ROLES);
-const [intervals, readings, means] = option.series;
+const { ranking } = analyseFairTest({
+  ...DEMO_FAIR_TEST.test,
+  measure: 'short-circuit-amps',
+});
+const option = rankingOption(ranking, 'short-circuit-amps', LIGHT_ROLES);
+const [intervals, readings, , means] = option.series;
 
 test('names stand in the order of the ranking, best at the top', () => {
   expect(option.yAxis).toMatchObject({ inverse: true, data: ranking.map(({ name }) => name) });
@@ -43,14 +46,48 @@ test('the mean in figures stands right of everything in its row, so that nothing
   });
 });
 
+const variant = (values: readonly number[], change: Partial<Ranked> = {}): Ranked => ({
+  id: 'a',
+  name: 'kiwi',
+  values,
+  farOff: [],
+  mean: values.reduce((sum, one) => sum + one, 0) / values.length,
+  spread: null,
+  halfInterval: null,
+  ...change,
+});
+
 test('a single reading has no interval; volts stay volts', () => {
-  const one = rankingOption(
-    [{ id: 'a', name: 'kiwi', values: [0.93], mean: 0.93, spread: null, halfInterval: null }],
-    true,
-    LIGHT_ROLES,
-  );
+  const one = rankingOption([variant([0.93])], 'open-circuit-volts', LIGHT_ROLES);
   expect(one.series[0]?.data[0]).toEqual([0.93, 0.93, 0.93, 0]);
   expect(one.xAxis.axisLabel.formatter).toBe('{value} V');
+  expect(one.xAxis.max - one.xAxis.min).toBeLessThan(0.1);
+});
+
+test('the axis fits the readings: a far one is a cross at its edge with its figure, a wide interval runs off', () => {
+  const far = { variant: 'a', repeat: 3, value: 9.2 };
+  const { xAxis, series } = rankingOption(
+    [variant([0.93, 0.97], { farOff: [far], halfInterval: 0.25 })],
+    'open-circuit-volts',
+    LIGHT_ROLES,
+  );
+  expect(xAxis.min).toBeGreaterThan(0.9);
+  expect(xAxis.max).toBeLessThan(1);
+  const cross = series[2]?.data[0] as unknown as { value: number[]; label: { formatter: string } };
+  expect(cross.value).toEqual([xAxis.max, 0]);
+  expect(cross.label.formatter).toMatch(/^9\.20.V, off the axis$/);
+  for (const tick of xAxis.axisLabel.customValues) {
+    expect(tick).toBeGreaterThanOrEqual(xAxis.min);
+    expect(tick).toBeLessThanOrEqual(xAxis.max);
+  }
+});
+
+test('small currents and powers are written in micro-units', () => {
+  const unit = (values: number[], measure: 'short-circuit-amps' | 'led-watts'): string =>
+    rankingOption([variant(values)], measure, LIGHT_ROLES).xAxis.axisLabel.formatter;
+  expect(unit([40e-6], 'short-circuit-amps')).toBe('{value} µA');
+  expect(unit([1.4e-3], 'short-circuit-amps')).toBe('{value} mA');
+  expect(unit([40e-6], 'led-watts')).toBe('{value} µW');
 });
 
 test('the drawn interval spans its ends', () => {

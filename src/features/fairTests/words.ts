@@ -22,4 +22,5 @@ export const FACTOR_EXAMPLES: Readonly<Record<Factor, string>> = {
 export const MEASURE_NAMES: Readonly<Record<Measure, string>> = {
   'open-circuit-volts': 'open-circuit volts',
   'short-circuit-amps': 'short-circuit milliamps',
+  'led-watts': 'power in an LED',
 };

@@ -1,11 +1,17 @@
 import { jStat } from 'jstat';
-import type { FairTest } from './fairTestSchema';
+import { deviationsFromMedian, FAR_FROM_DEVIATIONS } from '../../numeric/outliers';
+import { median } from '../../numeric/robust';
+import type { FairTest, Measure } from './fairTestSchema';
+import { measuredValues, type MeasuredValue } from './measuredValues';
 
 /** One variant in the ranking. */
 export interface Ranked {
   readonly id: string;
   readonly name: string;
+  /** What counts, in the order of reading. */
   readonly values: readonly number[];
+  /** Readings far from the others: beside `values` where they are set apart, among them where they are counted. */
+  readonly farOff: readonly MeasuredValue[];
   readonly mean: number;
   /** Standard deviation of single readings; `null` with fewer than two. */
   readonly spread: number | null;
@@ -34,6 +40,8 @@ export interface FairTestAnalysis {
   /** Best first. Variants without readings are left out. */
   readonly ranking: readonly Ranked[];
   readonly difference: Difference;
+  /** The same with far readings counted, or set apart, the other way round; `null` without any. */
+  readonly otherwise: Pick<FairTestAnalysis, 'ranking' | 'difference'> | null;
   /** Things beside the varied one that were not kept the same, in sentences. */
   readonly warnings: readonly string[];
 }
@@ -41,22 +49,66 @@ export interface FairTestAnalysis {
 /** Chance below which a difference counts as larger than the scatter. */
 export const SIGNIFICANCE = 0.05;
 
+/** Scatter that is always reckoned with: the last digits of a school meter. Volts; for the others a share of the median. */
+const LEAST_SCATTER: Readonly<Record<Measure, number>> = {
+  'open-circuit-volts': 0.005,
+  'short-circuit-amps': 0.03,
+  'led-watts': 0.03,
+};
+
 /** Ranks the variants by their mean and tests whether they differ by more than single readings scatter. */
 export function analyseFairTest(test: FairTest): FairTestAnalysis {
-  const ranking = rank(test);
-  return { ranking, difference: differenceOf(ranking), warnings: warningsOf(test) };
+  const now = compared(test);
+  const flipped = test.outliers === 'apart' ? 'counted' : 'apart';
+  return {
+    ...now,
+    otherwise: now.ranking.some(({ farOff }) => farOff.length > 0)
+      ? compared({ ...test, outliers: flipped })
+      : null,
+    warnings: warningsOf(test),
+  };
 }
 
-function rank({ variants, readings, measure }: FairTest): Ranked[] {
-  return variants
-    .flatMap(({ id, name }) => {
-      const values = readings.flatMap(({ variant, volts, amps }) => {
-        const value = measure === 'open-circuit-volts' ? volts : amps;
-        return variant === id && value !== null ? [value] : [];
-      });
-      return values.length === 0 ? [] : [{ id, name, values, ...summaryOf(values) }];
+function compared(test: FairTest): Pick<FairTestAnalysis, 'ranking' | 'difference'> {
+  const ranking = rank(test);
+  return { ranking, difference: differenceOf(ranking) };
+}
+
+function rank(test: FairTest): Ranked[] {
+  const { variants, measure, outliers } = test;
+  const all = measuredValues(test, measure);
+  const groups = variants
+    .map(({ id, name }) => ({ id, name, read: all.filter(({ variant }) => variant === id) }))
+    .filter(({ read }) => read.length > 0);
+  const deviations = deviationsFromMedian(
+    groups.map(({ read }) => scatterValues(read, measure)),
+    LEAST_SCATTER[measure],
+  );
+  return groups
+    .map(({ id, name, read }, group) => {
+      const isFar = read.map(
+        (_, index) => Math.abs(deviations[group]?.[index] ?? 0) > FAR_FROM_DEVIATIONS,
+      );
+      const values = read
+        .filter((_, index) => outliers === 'counted' || !isFar[index])
+        .map(({ value }) => value);
+      return {
+        id,
+        name,
+        values,
+        farOff: read.filter((_, index) => isFar[index]),
+        ...summaryOf(values),
+      };
     })
     .sort((a, b) => b.mean - a.mean);
+}
+
+/** Currents and powers scatter in proportion to themselves, volts do not. */
+function scatterValues(read: readonly MeasuredValue[], measure: Measure): number[] {
+  const values = read.map(({ value }) => value);
+  const middle = Math.abs(median(values));
+  const scale = measure === 'open-circuit-volts' || middle === 0 ? 1 : middle;
+  return values.map((value) => value / scale);
 }
 
 function summaryOf(values: readonly number[]): Pick<Ranked, 'mean' | 'spread' | 'halfInterval'> {
@@ -107,10 +159,12 @@ function warningsOf({ variants, readings, factor, kept }: FairTest): string[] {
   const names = new Map(variants.map(({ id, name }) => [id, name]));
   const warnings = readings.flatMap(({ variant, repeat, changed }) =>
     changed
-      .filter((one) => one.factor !== factor && one.setting !== kept[one.factor])
+      .filter(
+        (one) => one.factor !== factor && (one.setting === '' || one.setting !== kept[one.factor]),
+      )
       .map(
         (one) =>
-          `Two things were changed: in round ${repeat}, ${names.get(variant) ?? variant} had ${one.factor} “${one.setting}”${kept[one.factor] === '' ? '' : ` instead of “${kept[one.factor]}”`}. Whatever differs there may come from either.`,
+          `Two things were changed: in round ${repeat}, ${names.get(variant) ?? variant} had ${differenceOfSetting(one, kept[one.factor])}. Whatever differs there may come from either.`,
       ),
   );
   const counts = variants
@@ -120,4 +174,12 @@ function warningsOf({ variants, readings, factor, kept }: FairTest): string[] {
   return Math.max(...counts) - Math.min(...counts) > 1
     ? [...warnings, 'Not all were read equally often; the ranking leans on those read more.']
     : warnings;
+}
+
+function differenceOfSetting(
+  { factor, setting }: FairTest['readings'][number]['changed'][number],
+  kept: string,
+): string {
+  if (setting === '') return `another ${factor}${kept === '' ? '' : ` than “${kept}”`}`;
+  return `${factor} “${setting}”${kept === '' ? '' : ` instead of “${kept}”`}`;
 }

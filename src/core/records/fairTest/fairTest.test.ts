@@ -3,7 +3,9 @@ import { analyseFairTest } from './analyseFairTest';
 import { fairTestCsv, freeVariantId, withCsvReadings } from './fairTestCsv';
 import { FAIR_TEST_DOCUMENT, type FairTest } from './fairTestSchema';
 import { runOrder } from './runOrder';
-import { describeDifference } from './describeDifference';
+import { describeDifference, measureWords } from './describeDifference';
+import { lampCellsOf } from './measuredValues';
+import { suitableCurrentRange, USUAL_SHUNTS } from '../../physics/instruments/meter';
 
 const testOf = (
   groups: Readonly<Record<string, readonly number[]>>,
@@ -32,7 +34,9 @@ const PLANT_GROWTH = {
 };
 
 test('analysis of variance of PlantGrowth: F = 4.846, p = 0.01591, only first and second apart (R’s documentation)', () => {
-  const { ranking, difference } = analyseFairTest(testOf(PLANT_GROWTH));
+  const test = testOf(PLANT_GROWTH);
+  const analysis = analyseFairTest(test);
+  const { ranking, difference } = analysis;
   expect(ranking.map(({ name }) => name)).toEqual(['second', 'control', 'first']);
   // Means and deviations as R prints them.
   expect(ranking.map(({ mean }) => mean.toFixed(3))).toEqual(['5.526', '5.032', '4.661']);
@@ -42,7 +46,7 @@ test('analysis of variance of PlantGrowth: F = 4.846, p = 0.01591, only first an
   expect(difference.p).toBeCloseTo(0.01591, 5);
   expect(difference.apart).toEqual([['second', 'first']]);
   expect(difference.asGoodAsBest).toEqual(['control']);
-  expect(describeDifference(ranking, difference).join(' ')).toMatch(
+  expect(describeDifference(test, analysis).join(' ')).toMatch(
     /larger than the scatter.*about 2 in 100.*cannot be told from control/s,
   );
 });
@@ -53,21 +57,89 @@ test('the 95 % interval of a mean of three: t = 4.303 for two degrees of freedom
 });
 
 test('scatter as large as the difference is not called a difference', () => {
-  const { ranking, difference } = analyseFairTest(
-    testOf({ kiwi: [0.9, 0.95, 0.85], lemon: [0.92, 0.88, 0.96] }),
-  );
-  expect(difference).toMatchObject({ status: 'tested', larger: false });
-  expect(describeDifference(ranking, difference)[0]).toContain('no larger than the scatter');
+  const test = testOf({ kiwi: [0.9, 0.95, 0.85], lemon: [0.92, 0.88, 0.96] });
+  const analysis = analyseFairTest(test);
+  expect(analysis.difference).toMatchObject({ status: 'tested', larger: false });
+  expect(describeDifference(test, analysis)[0]).toContain('no larger than the scatter');
 });
 
 test('too little to judge by is said: one variant, single readings, no scatter at all', () => {
   const said = (test: FairTest): string => {
-    const { ranking, difference } = analyseFairTest(test);
-    return describeDifference(ranking, difference).join(' ');
+    return describeDifference(test, analyseFairTest(test)).join(' ');
   };
   expect(said(testOf({ kiwi: [0.9, 0.91] }))).toContain('at least two of them');
   expect(said(testOf({ kiwi: [0.9, 0.91], lemon: [0.95] }))).toContain('read lemon at least twice');
   expect(said(testOf({ kiwi: [0.9, 0.9], lemon: [0.95, 0.95] }))).toContain('exactly the same');
+});
+
+test('a slip is set apart, named, and counted where the teacher says so; nothing is dropped silently', () => {
+  const readings = {
+    kiwi: [0.93, 0.94, 9.2],
+    lemon: [0.95, 0.96, 0.97],
+    beetroot: [0.87, 0.88, 0.86],
+  };
+  const test = testOf(readings);
+  const apart = analyseFairTest(test);
+  expect(apart.ranking[0]?.name).toBe('lemon');
+  const kiwi = apart.ranking.find(({ name }) => name === 'kiwi')!;
+  expect(kiwi.values).toEqual([0.93, 0.94]);
+  expect(kiwi.farOff).toEqual([{ variant: 'kiwi', repeat: 3, value: 9.2 }]);
+  const words = describeDifference(test, apart).join(' ');
+  expect(words).toMatch(/kiwi in round 3, 9\.20.V.*median absolute deviation \(MAD\)/s);
+  expect(words).toMatch(
+    /set apart.*With it counted, kiwi would read highest and the differences would be no larger/s,
+  );
+  const counted = analyseFairTest({ ...test, outliers: 'counted' });
+  expect(counted.ranking[0]).toMatchObject({ name: 'kiwi', values: [0.93, 0.94, 9.2] });
+  expect(counted.ranking[0]?.farOff).toHaveLength(1);
+  expect(describeDifference({ ...test, outliers: 'counted' }, counted).join(' ')).toContain(
+    'counted in the means',
+  );
+});
+
+test('power under the LED ranks by volts and milliamps together, on the same number of cells', () => {
+  const base = testOf({ strong: [0.9], weak: [1] }, { measure: 'led-watts' });
+  const amps = { strong: 2e-3, weak: 0.2e-3 } as Record<string, number>;
+  const test = {
+    ...base,
+    readings: base.readings.map((one) => ({ ...one, amps: amps[one.variant]! })),
+  };
+  // By hand: 2 cells give 1.8 V and 2 V; a red LED passes 0.02 mA at about 1.5 V.
+  expect(lampCellsOf(test)).toBe(2);
+  const [first, second] = analyseFairTest(test).ranking;
+  expect(first?.name).toBe('strong');
+  // Two strong cells: 1.8 V behind 2 × (0.9 V / 2 mA − shunt); the LED’s share is below what they give at their best.
+  const best = (2 * 0.9) ** 2 / (4 * 2 * (0.9 / 2e-3 - USUAL_SHUNTS[suitableCurrentRange(2e-3)]));
+  expect(first!.mean).toBeGreaterThan(0.1 * best);
+  expect(first!.mean).toBeLessThan(best);
+  expect(second!.mean).toBeLessThan(first!.mean);
+  expect(lampCellsOf({ ...test, lamp: { colour: 'red', cells: 5 } })).toBe(5);
+  expect(lampCellsOf({ ...test, lamp: { colour: 'blue', cells: null } })).toBe(3);
+  expect(measureWords(test)).toBe('power in a red LED on 2 such cells in series');
+  const half = { ...test, readings: test.readings.map((one) => ({ ...one, amps: null })) };
+  expect(analyseFairTest(half).ranking).toEqual([]);
+});
+
+test('a fair test of version 1 is read, its far readings set apart', () => {
+  const { lamp: _lamp, outliers: _outliers, ...first } = testOf({ kiwi: [0.9] });
+  const read = FAIR_TEST_DOCUMENT.parse({ ...first, version: 1 });
+  expect(read).toMatchObject({
+    ok: true,
+    value: { version: 2, outliers: 'apart', lamp: { colour: 'red', cells: null } },
+  });
+});
+
+test('nothing is filled in that nobody typed', () => {
+  expect(Object.values(FAIR_TEST_DOCUMENT.fresh('x').kept).join('')).toBe('');
+});
+
+test('something else was different, and nobody said how: warned of, and kept by the CSV', () => {
+  const base = testOf({ kiwi: [0.9] }, { repeats: 1 });
+  const changed = [{ factor: 'gap' as const, setting: '' }];
+  const test = { ...base, readings: base.readings.map((one) => ({ ...one, changed })) };
+  expect(analyseFairTest(test).warnings[0]).toContain('round 1, kiwi had another gap');
+  const back = withCsvReadings({ ...test, readings: [] }, fairTestCsv(test));
+  expect(back.ok && back.value.readings[0]?.changed).toEqual(changed);
 });
 
 test('currents rank by themselves; what was not read is left out', () => {

@@ -15,6 +15,8 @@ const ROUND = 'round';
 const VARIANT = 'what';
 const VOLTS = 'open-circuit voltage (V)';
 const AMPS = 'short-circuit current (mA)';
+/** In a column of what was different: how is not said. */
+const NOT_SAID = 'yes';
 const CHANGED = (factor: Factor): string => `different ${factor}`;
 
 /** The plan and its readings as CSV, in the order of measuring; what was not read yet stays empty. */
@@ -28,9 +30,10 @@ export function fairTestCsv(test: FairTest): string {
       names.get(variant) ?? variant,
       reading?.volts ?? null,
       reading?.amps == null ? null : 1000 * reading.amps,
-      ...others.map(
-        (factor) => reading?.changed.find((one) => one.factor === factor)?.setting ?? '',
-      ),
+      ...others.map((factor) => {
+        const changed = reading?.changed.find((one) => one.factor === factor);
+        return changed === undefined ? '' : changed.setting || NOT_SAID;
+      }),
     ];
   });
   return csvText([ROUND, VARIANT, VOLTS, AMPS, ...others.map(CHANGED)], rows);
@@ -102,7 +105,7 @@ function readingOf(
   const changed = FACTORS.filter((one) => one !== factor).flatMap((one) => {
     const setting = cells[CHANGED(one)] ?? '';
     if (setting.length > 60) say(CHANGED(one), 'Use at most 60 characters.');
-    return setting === '' ? [] : [{ factor: one, setting }];
+    return setting === '' ? [] : [{ factor: one, setting: setting === NOT_SAID ? '' : setting }];
   });
   if (issues.length > before || (volts === null && amps === null)) return null;
   return { variant: variantNamed(name, variants), repeat, volts, amps, changed };

@@ -1,18 +1,21 @@
 import { z } from 'zod';
 import { documentFormat, LONGEST_TITLE } from '../../formats/documentFormat';
+import { LED_COLOURS } from '../../physics/circuit/load/ledPresets';
 
-export const FAIR_TEST_VERSION = 1;
+const FAIR_TEST_VERSION = 2;
 export const FAIR_TEST_FORMAT = 'grozer-fair-test';
 
 /** What can be varied, or kept the same. */
 export const FACTORS = ['fruit', 'metals', 'electrolyte', 'gap', 'temperature', 'depth'] as const;
 export type Factor = (typeof FACTORS)[number];
 
-export const MEASURES = ['open-circuit-volts', 'short-circuit-amps'] as const;
+export const MEASURES = ['open-circuit-volts', 'short-circuit-amps', 'led-watts'] as const;
 export type Measure = (typeof MEASURES)[number];
 
 export const MAX_VARIANTS = 12;
 export const MAX_REPEATS = 10;
+/** Cells in series for the LED under which they are compared. */
+export const MAX_LAMP_CELLS = 12;
 
 const setting = z.string().trim().max(60, 'Use at most 60 characters.');
 
@@ -47,6 +50,17 @@ export const fairTestSchema = z
       .max(LONGEST_TITLE, `The title can have at most ${LONGEST_TITLE} characters.`),
     factor: z.enum(FACTORS, 'Choose what is varied.'),
     measure: z.enum(MEASURES, 'Choose what is ranked.'),
+    lamp: z
+      .strictObject({
+        colour: z.enum(LED_COLOURS, 'Choose a colour.'),
+        cells: z.number().int().min(1).max(MAX_LAMP_CELLS).nullable(),
+      })
+      .describe(
+        'LED under which power is compared, and cells in series; null: as many as all need.',
+      ),
+    outliers: z
+      .enum(['apart', 'counted'])
+      .describe('Whether readings far from the others are set apart from the means.'),
     kept: z
       .strictObject(
         Object.fromEntries(FACTORS.map((factor) => [factor, setting])) as Record<
@@ -105,25 +119,25 @@ const NOTHING_KEPT = Object.fromEntries(FACTORS.map((factor) => [factor, ''])) a
   string
 >;
 
+const ADDED_IN_2 = {
+  lamp: { colour: 'red', cells: null },
+  outliers: 'apart',
+} as const satisfies Partial<FairTest>;
+
 /** Fair tests as documents. A copy keeps the plan and leaves the readings behind. */
 export const FAIR_TEST_DOCUMENT = documentFormat<FairTest>({
   noun: 'fair test',
   version: FAIR_TEST_VERSION,
   schema: fairTestSchema,
-  migrations: {},
+  migrations: { 1: (before) => ({ ...before, version: 2, ...ADDED_IN_2 }) },
   fresh: (title) => ({
     format: FAIR_TEST_FORMAT,
     version: FAIR_TEST_VERSION,
     title,
     factor: 'fruit',
     measure: 'open-circuit-volts',
-    kept: {
-      ...NOTHING_KEPT,
-      metals: 'copper strip and galvanised nail',
-      gap: '2 cm',
-      depth: '4 cm',
-      temperature: 'room',
-    },
+    ...ADDED_IN_2,
+    kept: NOTHING_KEPT,
     variants: [],
     repeats: 3,
     seed: 1,

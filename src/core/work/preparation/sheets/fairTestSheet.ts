@@ -1,5 +1,9 @@
 import { analyseFairTest } from '../../../records/fairTest/analyseFairTest';
-import { describeDifference } from '../../../records/fairTest/describeDifference';
+import {
+  describeDifference,
+  FORMAT_OF,
+  measureWords,
+} from '../../../records/fairTest/describeDifference';
 import { FACTORS, type FairTest } from '../../../records/fairTest/fairTestSchema';
 import { runOrder } from '../../../records/fairTest/runOrder';
 import { formatAmps, formatVolts } from '../../../units';
@@ -9,8 +13,7 @@ import type { Block, PrintedSheet } from './sheet';
 export function fairTestSheet(test: FairTest): PrintedSheet {
   const { title, factor, kept, variants, readings, measure } = test;
   const names = new Map(variants.map(({ id, name }) => [id, name]));
-  const volts = measure === 'open-circuit-volts';
-  const format = volts ? formatVolts : formatAmps;
+  const format = FORMAT_OF[measure];
   const rows = runOrder(test).map(({ variant, repeat }, index) => {
     const read = readings.find((one) => one.variant === variant && one.repeat === repeat);
     return [
@@ -21,7 +24,8 @@ export function fairTestSheet(test: FairTest): PrintedSheet {
       read?.amps == null ? 'mA' : formatAmps(read.amps),
     ];
   });
-  const { ranking, difference, warnings } = analyseFairTest(test);
+  const analysis = analyseFairTest(test);
+  const { ranking, warnings } = analysis;
   const result: Block[] =
     ranking.length === 0
       ? []
@@ -29,15 +33,16 @@ export function fairTestSheet(test: FairTest): PrintedSheet {
           { kind: 'heading', text: 'What the readings say' },
           {
             kind: 'table',
-            header: [
-              '',
-              volts ? 'mean open-circuit voltage' : 'mean short-circuit current',
-              'readings',
-            ],
-            widths: [0.4, 0.4, 0.2],
-            rows: ranking.map(({ name, mean, values }) => [name, format(mean), `${values.length}`]),
+            header: ['', `mean ${measureWords(test)}`, 'readings', 'far from them'],
+            widths: [0.3, 0.36, 0.12, 0.22],
+            rows: ranking.map(({ name, mean, values, farOff }) => [
+              name,
+              format(mean),
+              `${values.length}`,
+              farOff.map(({ value }) => format(value)).join(', '),
+            ]),
           },
-          ...describeDifference(ranking, difference).map((text): Block => ({ kind: 'text', text })),
+          ...describeDifference(test, analysis).map((text): Block => ({ kind: 'text', text })),
           ...warnings.map((text): Block => ({ kind: 'caution', text })),
         ];
   return {
