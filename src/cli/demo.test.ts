@@ -10,6 +10,7 @@ import { DEMO_FAIR_TEST } from './demoFairTest';
 import { DEMO_LOG } from './demoLog';
 import { demoPlan, DEMO_PLANS } from './demoPlans';
 import { DEMO_RECIPE } from './demoRecipe';
+import { DEMO_SCHOOL } from './demoSchool';
 
 const stored = (document: unknown): unknown => JSON.parse(JSON.stringify(document));
 
@@ -19,6 +20,7 @@ test('everything in the demo scenario is a document of today’s version', () =>
   }
   expect(DOCUMENT_FORMATS.recipes.parse(stored(DEMO_RECIPE.recipe)).ok).toBe(true);
   expect(DOCUMENT_FORMATS['fair-tests'].parse(stored(DEMO_FAIR_TEST.test)).ok).toBe(true);
+  expect(DOCUMENT_FORMATS.school.parse(stored(DEMO_SCHOOL)).ok).toBe(true);
   expect(DOCUMENT_FORMATS.cupboard.parse(stored(DEMO_CUPBOARD)).ok).toBe(true);
 });
 

@@ -8,6 +8,7 @@ import { DEMO_FAIR_TEST } from './demoFairTest';
 import { DEMO_LOG } from './demoLog';
 import { DEMO_PLANS } from './demoPlans';
 import { DEMO_RECIPE } from './demoRecipe';
+import { DEMO_SCHOOL } from './demoSchool';
 
 const file = process.argv[2];
 if (file === undefined) throw new Error('usage: fillDemo DATABASE_FILE');
@@ -24,5 +25,6 @@ createDocumentRepository(database, 'fair-tests').insert(
   start,
 );
 createDocumentRepository(database, 'cupboard').insert(TOOL_ID, DEMO_CUPBOARD, start);
+createDocumentRepository(database, 'school').insert(TOOL_ID, DEMO_SCHOOL, start);
 createLogRepository(database).appendAll(DEMO_LOG.planId, DEMO_LOG.requests, 'teacher', start);
 database.$client.close();

@@ -3,8 +3,12 @@ import {
   type DocumentKind,
   type DocumentOf,
 } from '@/core/documents/documentKinds';
+import { newPlan } from '@/core/records/plan/newPlan';
+import type { Plan } from '@/core/records/plan/planSchema';
+import { withSchool } from '@/core/records/school/figuresOfSchool';
 import { succeed, type Result } from '@/core/result';
 import type { ServerContext } from './context';
+import { openBench } from './openTool';
 
 /** Stores a new document with the usual start and returns its id. */
 export function createDocument(
@@ -12,7 +16,14 @@ export function createDocument(
   kind: DocumentKind,
   title: string,
 ): { id: string } {
+  if (kind === 'plans') return put(context, kind, newPlanAtSchool(context, title));
   return put(context, kind, DOCUMENT_FORMATS[kind].fresh(title));
+}
+
+/** A new plan starts from what the school has read of such cells, where it has. */
+function newPlanAtSchool(context: ServerContext, title: string): Plan {
+  const plan = newPlan(title);
+  return { ...plan, cell: withSchool(plan.cell, openBench(context, 'school').initial.state) };
 }
 
 /** Stores a copy, without what belongs to the original only; `null` where there is no readable original. */

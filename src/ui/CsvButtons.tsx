@@ -13,18 +13,31 @@ import { useRef, useState } from 'react';
 import type { Issue, Result } from '@/core/result';
 import { saveFile } from './saveFile';
 
+const FORMATS = {
+  CSV: { accept: '.csv,text/csv', type: 'text/csv;charset=utf-8' },
+  JSON: { accept: '.json,application/json', type: 'application/json' },
+} as const;
+
 interface CsvButtonsProps<T> {
   /** What the file holds: “Readings as CSV”. */
   readonly label: string;
   readonly fileName: string;
+  readonly format?: keyof typeof FORMATS;
   readonly text: () => string;
   /** Reads a file; a refused one leaves everything as it is. */
   readonly read: (text: string) => Result<T>;
   readonly onRead: (value: T) => void;
 }
 
-/** Something as a CSV file, and back from one. */
-export function CsvButtons<T>({ label, fileName, text, read, onRead }: CsvButtonsProps<T>) {
+/** Something as a file, and back from one. */
+export function CsvButtons<T>({
+  label,
+  fileName,
+  format = 'CSV',
+  text,
+  read,
+  onRead,
+}: CsvButtonsProps<T>) {
   const input = useRef<HTMLInputElement>(null);
   const [faults, setFaults] = useState<readonly Issue[]>([]);
   const take = async (file: File): Promise<void> => {
@@ -39,7 +52,7 @@ export function CsvButtons<T>({ label, fileName, text, read, onRead }: CsvButton
       <input
         ref={input}
         type="file"
-        accept=".csv,text/csv"
+        accept={FORMATS[format].accept}
         hidden
         aria-label={`${label}: file`}
         onChange={(event) => {
@@ -48,14 +61,14 @@ export function CsvButtons<T>({ label, fileName, text, read, onRead }: CsvButton
         }}
       />
       <Button size="small" startIcon={<UploadIcon />} onClick={() => input.current?.click()}>
-        CSV in
+        {format} in
       </Button>
       <Button
         size="small"
         startIcon={<DownloadIcon />}
-        onClick={() => saveFile(fileName, new Blob([text()], { type: 'text/csv;charset=utf-8' }))}
+        onClick={() => saveFile(fileName, new Blob([text()], { type: FORMATS[format].type }))}
       >
-        CSV out
+        {format} out
       </Button>
       <Dialog
         open={faults.length > 0}

@@ -8,12 +8,14 @@ import { FAIR_TEST_DOCUMENT, type FairTest } from '../records/fairTest/fairTestS
 import type { MeterSettings } from '../physics/instruments/meterSettings';
 import { PLAN_DOCUMENT } from '../records/plan/planDocument';
 import type { CupboardState } from '../records/cupboard/cupboardSchema';
+import type { SchoolState } from '../records/school/schoolSchema';
 import type { Plan } from '../records/plan/planSchema';
 import type { RealityBench } from '../work/reality/question';
 import { COINS_DOCUMENT } from './tools/coinsDocument';
 import { CUPBOARD_DOCUMENT } from './tools/cupboardDocument';
 import { METALS_DOCUMENT } from './tools/metalsDocument';
 import { METER_DOCUMENT } from './tools/meterDocument';
+import { SCHOOL_DOCUMENT } from './tools/schoolDocument';
 import { REALITY_DOCUMENT } from './tools/realityDocument';
 import { MIXING_DOCUMENT } from './tools/mixingDocument';
 import { TWO_SOLUTIONS_DOCUMENT } from './tools/twoSolutionsDocument';
@@ -29,6 +31,7 @@ interface BenchTypes {
   cupboard: ToolState<CupboardState>;
   meter: ToolState<MeterSettings>;
   reality: ToolState<RealityBench>;
+  school: ToolState<SchoolState>;
 }
 
 /** Everything that is stored, by the kind that routes and tables call it. */
@@ -49,6 +52,7 @@ export const DOCUMENT_KINDS = [
   'cupboard',
   'meter',
   'reality',
+  'school',
 ] as const;
 export type DocumentKind = (typeof DOCUMENT_KINDS)[number];
 export type DocumentOf<Kind extends DocumentKind> = DocumentTypes[Kind];
@@ -67,4 +71,5 @@ export const DOCUMENT_FORMATS: {
   cupboard: CUPBOARD_DOCUMENT,
   meter: METER_DOCUMENT,
   reality: REALITY_DOCUMENT,
+  school: SCHOOL_DOCUMENT,
 };

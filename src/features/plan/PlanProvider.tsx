@@ -7,6 +7,8 @@ import { evaluatePlan, type PlanEvaluation } from '@/core/work/planning/evaluate
 import type { DocumentStore } from '@/ui/document/documentStore';
 import { useDocument, type OpenDocument } from '@/ui/document/useDocument';
 import { CUPBOARD_DOCUMENT } from '@/core/documents/tools/cupboardDocument';
+import { SCHOOL_DOCUMENT } from '@/core/documents/tools/schoolDocument';
+import type { SchoolState } from '@/core/records/school/schoolSchema';
 import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
 import { useTool, type FoundTool } from '@/ui/document/useTool';
 import type { RecipeOnOffer } from './recipeOnOffer';
@@ -19,6 +21,8 @@ interface PlanContextValue {
   readonly ownRecipes: readonly RecipeOnOffer[];
   /** The one cupboard, for stock and prices. */
   readonly cupboard: ReturnType<typeof useTool<CupboardState>>;
+  /** What the school's lessons have read. */
+  readonly school: ReturnType<typeof useTool<SchoolState>>;
 }
 
 const PlanContext = createContext<PlanContextValue | null>(null);
@@ -29,6 +33,7 @@ interface PlanProviderProps {
   readonly initialRevision: number;
   readonly ownRecipes: readonly RecipeOnOffer[];
   readonly cupboardFound: FoundTool<CupboardState>;
+  readonly schoolFound: FoundTool<SchoolState>;
   readonly children: ReactNode;
 }
 
@@ -39,9 +44,11 @@ export function PlanProvider({
   initialRevision,
   ownRecipes,
   cupboardFound,
+  schoolFound,
   children,
 }: PlanProviderProps) {
   const cupboard = useTool('cupboard', CUPBOARD_DOCUMENT, cupboardFound);
+  const school = useTool('school', SCHOOL_DOCUMENT, schoolFound);
   const open = useDocument({
     kind: 'plans',
     id,
@@ -58,8 +65,8 @@ export function PlanProvider({
     [quick, classes],
   );
   const value = useMemo(
-    () => ({ open, evaluation, ownRecipes, cupboard }),
-    [open, evaluation, ownRecipes, cupboard],
+    () => ({ open, evaluation, ownRecipes, cupboard, school }),
+    [open, evaluation, ownRecipes, cupboard, school],
   );
   return (
     <PlanContext value={value}>

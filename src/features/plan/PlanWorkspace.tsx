@@ -7,6 +7,7 @@ import NextLink from 'next/link';
 import { useRouter, useSearchParams, useSelectedLayoutSegment } from 'next/navigation';
 import { useCallback, useMemo, useState, type ReactNode } from 'react';
 import type { LogLine } from '@/core/records/logbook/logEntry';
+import type { SchoolState } from '@/core/records/school/schoolSchema';
 import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
 import type { Plan } from '@/core/records/plan/planSchema';
 import type { FoundTool } from '@/ui/document/useTool';
@@ -37,6 +38,7 @@ interface PlanWorkspaceProps {
   readonly initialRevision: number;
   readonly ownRecipes: readonly RecipeOnOffer[];
   readonly cupboardFound: FoundTool<CupboardState>;
+  readonly schoolFound: FoundTool<SchoolState>;
   readonly initialLog: readonly LogLine[];
   readonly children: ReactNode;
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { originWord } from '@/core/records/school/schoolWords';
 import Typography from '@mui/material/Typography';
 import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
 import { formatAmps, formatVolts } from '@/core/units';
@@ -26,8 +27,7 @@ export function RealityStation({ cupboard }: { readonly cupboard: CupboardState 
       <Card title="Reality check">
         <Typography variant="body2">
           {capital(cell.body.name)}, {formatVolts(cell.model.emfVolts)} open and{' '}
-          {formatAmps(cellAmpsAt(cell.model, 0))} shorted (
-          {cell.origin === 'own' ? 'measured' : 'typical'}), as in this plan.
+          {formatAmps(cellAmpsAt(cell.model, 0))} shorted ({originWord(cell)}), as in this plan.
         </Typography>
       </Card>
     </RealityCheck>

@@ -1,3 +1,4 @@
+import { originWord } from '@/core/records/school/schoolWords';
 import { capital } from '@/core/words';
 import { cellAmpsAt } from '@/core/physics/chemistry/cellAmpsAt';
 import { DEVICE_PRESETS } from '@/core/physics/circuit/devicePresets';
@@ -92,8 +93,7 @@ function cellAnswer(plan: Plan, { cell }: PlanEvaluation): string {
   const shorted =
     cell.origin === 'own' && own?.shortCircuit ? own.shortCircuit.amps : cellAmpsAt(cell.model, 0);
   const kept = cell.own?.status === 'used' && cell.own.doubts.length > 0 ? ', kept though odd' : '';
-  const origin = cell.origin === 'own' ? `measured${kept}` : 'typical';
-  return `${name} · ${formatVolts(emfVolts)}, ${formatAmps(shorted)} (${origin})`;
+  return `${name} · ${formatVolts(emfVolts)}, ${formatAmps(shorted)} (${originWord(cell)}${kept})`;
 }
 
 function arrangeAnswer(_plan: Plan, { wiring }: PlanEvaluation): string {

@@ -5,6 +5,7 @@ import NextLink from 'next/link';
 
 const PLACES = [
   { href: '/cupboard', name: 'Cupboard', what: 'stock and prices, what is out for lessons' },
+  { href: '/school', name: 'Your school’s cells', what: 'what lessons read, for the next plan' },
   { href: '/recipes', name: 'Recipes', what: 'all cells, and your own' },
   { href: '/fair-tests', name: 'Fair tests', what: 'compare fruit, metals, liquids' },
   { href: '/reality-check', name: 'Reality check', what: 'how many to …? claims tested' },

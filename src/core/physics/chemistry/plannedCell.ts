@@ -5,6 +5,7 @@ import { geometryOf, type ElectrodeSize } from './electrodeSize';
 import type { CellModel } from './cellModel';
 import type { OwnCell } from './ownCell';
 import { sizeInPiece, type Piece } from './pieces';
+import type { SchoolFigures } from './schoolFigures';
 import type { CellBody, Recipe } from './recipe';
 import { resistanceParts, type CellChemistry, type CellGeometry } from './scaleCell';
 
@@ -17,8 +18,10 @@ export interface PlannedCell {
   readonly piece: Piece;
   /** As it is at once after connecting, at the warmth of the room. */
   readonly model: CellModel;
-  /** `typical`: the recipe's usual values; `own`: the educator's readings replace them. */
-  readonly origin: 'typical' | 'own';
+  /** `typical`: the recipe's usual values; `school`: what its lessons have read; `own`: the educator's readings. */
+  readonly origin: 'typical' | 'school' | 'own';
+  /** What the school has read of such cells; `null`: nothing, or not asked. */
+  readonly school: SchoolFigures | null;
   /** What the educator's readings came to; `null` where nothing was read. */
   readonly own: OwnCell | null;
   /** Warmth of the room that the model is for. */
@@ -38,6 +41,7 @@ export function usualCell(recipe: Recipe, body: CellBody, celsius = ROOM_CELSIUS
     piece: 'whole',
     model: cellInWarmth(model, electrolyteShareOf(recipe, body), celsius),
     origin: 'typical',
+    school: null,
     own: null,
     celsius,
     pairs: 1,

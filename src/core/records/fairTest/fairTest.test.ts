@@ -121,8 +121,10 @@ test('power under the LED ranks by volts and milliamps together, on the same num
 });
 
 test('a fair test of version 1 is read, its far readings set apart', () => {
-  const { lamp: _lamp, outliers: _outliers, ...first } = testOf({ kiwi: [0.9] });
-  const read = FAIR_TEST_DOCUMENT.parse({ ...first, version: 1 });
+  const first: Record<string, unknown> = { ...testOf({ kiwi: [0.9] }), version: 1 };
+  delete first['lamp'];
+  delete first['outliers'];
+  const read = FAIR_TEST_DOCUMENT.parse(first);
   expect(read).toMatchObject({
     ok: true,
     value: { version: 2, outliers: 'apart', lamp: { colour: 'red', cells: null } },

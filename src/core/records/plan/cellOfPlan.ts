@@ -11,12 +11,17 @@ import {
   typicalCell,
   type PlannedCell,
 } from '../../physics/chemistry/plannedCell';
+import {
+  shortAmpsOf,
+  stretchedCell,
+  type SchoolFigures,
+} from '../../physics/chemistry/schoolFigures';
 import type { CellBody, Recipe } from '../../physics/chemistry/recipe';
 import { bodyOf, RECIPES } from '../../physics/chemistry/recipes';
 import type { Plan } from './planSchema';
 
 /**
- * Own readings beat the recipe's typical values. Doubtful ones wait until the educator keeps or mends them. Readings and
+ * Own readings beat what the school has read of such cells, and that beats the recipe's typical values. Doubtful ones wait until the educator keeps or mends them. Readings and
  * typical values are of cells at room temperature; the cell is that of the plan's room.
  */
 export function cellOfPlan({
@@ -33,7 +38,7 @@ export function cellOfPlan({
   const used = own?.status === 'used';
   const model = used
     ? withMoreElectrodes(own.model, recipe, body, cell.size)
-    : typicalCell(recipe, body, cell.size, piece);
+    : typicalOrSchools(cell.school, recipe, body, typicalCell(recipe, body, cell.size, piece));
   const share = electrolyteShareOf(recipe, body, cell.size, piece);
   // One cell that was read alone had no neighbour to leak to: the pile's rims come on top.
   const inStack = recipe.look === 'pile' ? leakyCell(model, cell.overhangMillimetres) : model;
@@ -42,12 +47,25 @@ export function cellOfPlan({
     body: bodyInPieces(body, piece),
     piece,
     model: cellInWarmth(inStack, share, celsius),
-    origin: used ? 'own' : 'typical',
+    origin: used ? 'own' : cell.school === null ? 'typical' : 'school',
+    school: cell.school,
     own,
     celsius,
     pairs: cell.size?.pairs ?? 1,
     minusElectrodes: (cell.size?.pairs ?? 1) + (cell.size?.extraMinus ?? 0),
   };
+}
+
+/** The recipe's cell of any size, as what the school has read of the usual one stretches it. */
+function typicalOrSchools(
+  school: SchoolFigures | null,
+  recipe: Recipe,
+  body: CellBody,
+  model: CellModel,
+): CellModel {
+  return school === null
+    ? model
+    : stretchedCell(model, shortAmpsOf(typicalCell(recipe, body)), school);
 }
 
 /** Readings are of one pair: more electrodes in the same body share its resistance as they would in a typical cell. */

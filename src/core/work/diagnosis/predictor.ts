@@ -56,7 +56,7 @@ export class Predictor {
     this.scatter = new ScatterSources(nominal);
   }
 
-  /** @param range range that a current was read on; `null`: the one that suits a sound battery. */
+  /** @param range that a current was read on; `null`: what suits a sound battery. */
   predict(
     measurement: Measurement,
     hypothesis: Hypothesis,
@@ -88,11 +88,10 @@ export class Predictor {
         noise: quantity === 'volts' ? NOTHING_SHOWN.volts : NOTHING_SHOWN.amps,
       };
     }
-    const simple =
-      changes.length === 0 && hypothesis.load === 'right' && hypothesis.reversedString === null;
-    const right = simple
-      ? this.predict(measurement, NO_FAULT, range)
-      : this.compute(measurement, hypothesis, range);
+    const right =
+      changes.length === 0 && hypothesis.load === 'right' && hypothesis.reversedString === null
+        ? this.predict(measurement, NO_FAULT, range)
+        : this.compute(measurement, hypothesis, range);
     return {
       mean: right.mean * meter.gain,
       spread: right.spread.map((one) => one * meter.gain),

@@ -1,3 +1,4 @@
+import { originWords } from '../../records/school/schoolWords';
 import { isLinearCell } from '../../physics/chemistry/cellModel';
 import { CLASS_SCATTER } from '../../physics/chance/scatter';
 import { quantile } from '../../physics/chance/simulateClasses';
@@ -172,9 +173,8 @@ function electrodeWords({ pairs, minusElectrodes }: PlanEvaluation['cell']): str
 }
 
 function originOfCell({ cell }: PlanEvaluation): string {
-  return cell.own?.status === 'used'
-    ? `Cell: your own readings${cell.own.doubts.length > 0 ? ', kept although something about them is unusual' : ''}.`
-    : `Cell: typical values (${cell.recipe.typical.source}).`;
+  const odd = cell.own?.status === 'used' && cell.own.doubts.length > 0;
+  return `Cell: ${originWords(cell)}${odd ? ', kept although something about them is unusual' : ''}.`;
 }
 
 function originOfLoad({ target }: PlanEvaluation): string {

@@ -1,3 +1,4 @@
+import { originWords } from '../../records/school/schoolWords';
 import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
 import { isLinearCell, type CellModel } from '../../physics/chemistry/cellModel';
 import { familyOf } from '../../physics/chemistry/families';
@@ -45,9 +46,10 @@ const TABLE_ROOM: Readonly<Record<CellLook, number>> = {
 const METALS_KILOGRAMS = 0.008;
 
 export function cellFigures(
-  { recipe, body, piece, model, origin, minusElectrodes }: PlannedCell,
+  cell: PlannedCell,
   cupboard: Pick<CupboardState, 'entries'>,
 ): CellFigures {
+  const { recipe, body, piece, model, minusElectrodes } = cell;
   const { supplies } = familyOf(recipe.family);
   const shortAmps = cellAmpsAt(model, 0);
   const power = maxPower(model);
@@ -66,9 +68,6 @@ export function cellFigures(
     price: priceOfBill(billOfCell(recipe, body.id, undefined, piece), cupboard)?.all ?? null,
     squareMetres: TABLE_ROOM[recipe.look],
     linear: isLinearCell(model),
-    origin:
-      origin === 'own'
-        ? 'One cell: your own readings.'
-        : `One cell: typical values (${recipe.typical.source}).`,
+    origin: `One cell: ${originWords(cell)}.`,
   };
 }

@@ -31,6 +31,7 @@ export default async function PlanLayout({ params, children }: PlanLayoutProps) 
       initialRevision={found.revision}
       ownRecipes={listOwnRecipes(serverContext())}
       cupboardFound={openBench(serverContext(), 'cupboard')}
+      schoolFound={openBench(serverContext(), 'school')}
       initialLog={benchContext().log.linesAfter(id, 0)}
     >
       {children}

@@ -5,6 +5,7 @@ import Typography from '@mui/material/Typography';
 import { useCallback, useMemo, useState } from 'react';
 import { calibratedPlan, firstShortAmps } from '@/core/work/guide/calibratedPlan';
 import { rowFor } from '@/core/work/planning/firstCell';
+import type { PlannedCell } from '@/core/physics/chemistry/plannedCell';
 import { formatAmps } from '@/core/units';
 import type { LoggedReading } from '@/core/records/logbook/logEntry';
 import { Card } from '@/ui/Card';
@@ -17,6 +18,12 @@ import { fetched } from '@/ui/fetched';
 const CalibrateDialog = fetched(() =>
   import('./CalibrateDialog').then((module) => module.CalibrateDialog),
 );
+
+const OLD_BASIS: Readonly<Record<PlannedCell['origin'], string>> = {
+  own: 'the readings it has',
+  school: 'your school’s figures',
+  typical: 'typical values',
+};
 
 /** Takes the first cell’s readings for the plan’s cell, with the plan before and after side by side. */
 export function CalibrateCard({ readings }: { readonly readings: readonly LoggedReading[] }) {
@@ -31,7 +38,7 @@ export function CalibrateCard({ readings }: { readonly readings: readonly Logged
       <Typography variant="body2" color="textSecondary">
         {calibrated === null
           ? 'Read the volts and the milliamps of the first cell: then the whole plan can be worked out from it.'
-          : `Group ${group} has read its first cell. The plan can be worked out from that instead of ${evaluation.cell.origin === 'own' ? 'the readings it has' : 'typical values'}.`}
+          : `Group ${group} has read its first cell. The plan can be worked out from that instead of ${OLD_BASIS[evaluation.cell.origin]}.`}
       </Typography>
       <FirstCellRowOffer readings={readings} />
       <Button
@@ -65,7 +72,7 @@ function FirstCellRowOffer({ readings }: { readonly readings: readonly LoggedRea
   const { basis, wiring, cell, desk } = evaluation;
   const { cellsInSeries, strings } = wiring;
   const read = firstShortAmps(readings);
-  const asked = read !== null && cell.origin === 'typical' && desk.plainGrid;
+  const asked = read !== null && cell.origin !== 'own' && desk.plainGrid;
   const job = useWorkerJob(
     useCallback(
       (jobs) =>

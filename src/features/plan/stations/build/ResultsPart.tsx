@@ -24,6 +24,7 @@ import { readingText } from '@/core/records/logbook/readingEntry';
 import { Card } from '@/ui/Card';
 import { usePlan, usePlanContext } from '../../PlanProvider';
 import { ImportDialog } from './ImportDialog';
+import { SchoolCard } from './SchoolCard';
 
 const LARGEST_FILE = 5_000_000;
 
@@ -52,89 +53,92 @@ export function ResultsPart() {
     return { groups: everyone, measurements: known, values: read };
   }, [plan.lesson.groups, lines]);
   return (
-    <Card
-      title="Results"
-      actions={
-        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-          <Button size="small" startIcon={<UploadIcon />} onClick={() => input.current?.click()}>
-            CSV in
-          </Button>
-          <Button
-            size="small"
-            startIcon={<DownloadIcon />}
-            component="a"
-            href={`${url}?format=csv`}
-            download
-          >
-            CSV out
-          </Button>
-          <Button
-            size="small"
-            startIcon={<DownloadIcon />}
-            component="a"
-            href={`${url}?format=package`}
-            download
-          >
-            Data package
-          </Button>
-          <input
-            ref={input}
-            type="file"
-            accept=".csv,text/csv"
-            hidden
-            aria-label="Readings as CSV: file"
-            onChange={(event) => {
-              const chosen = event.target.files?.[0];
-              if (chosen === undefined) return;
-              setProblem(null);
-              if (chosen.size > LARGEST_FILE)
-                setProblem('The file is larger than 5 MB; a class never reads that much.');
-              else void chosen.text().then(setFile);
-              event.target.value = '';
-            }}
-          />
-        </Box>
-      }
-    >
-      {problem === null ? null : <Alert severity="error">{problem}</Alert>}
-      {measurements.size === 0 ? (
-        <Typography variant="body2" color="textSecondary">
-          Nothing was read yet.
-        </Typography>
-      ) : (
-        <Box sx={{ overflowX: 'auto' }}>
-          <Table size="small" aria-label="Readings of all groups">
-            <TableHead>
-              <TableRow>
-                <TableCell>group</TableCell>
-                {[...measurements].map(([key, measurement]) => (
-                  <TableCell key={key} align="right">
-                    {'string' in measurement && measurement.string > 1
-                      ? `string ${measurement.string}, `
-                      : ''}
-                    {measurementName(measurement)}
-                  </TableCell>
-                ))}
-              </TableRow>
-            </TableHead>
-            <TableBody>
-              {groups.map((group) => (
-                <TableRow key={group} data-testid={`results-${group}`}>
-                  <TableCell component="th" scope="row">
-                    {group}
-                  </TableCell>
-                  {[...measurements.keys()].map((key) => (
-                    <TableCell key={key} align="right" sx={{ whiteSpace: 'nowrap' }}>
-                      {values.get(`${group} ${key}`) ?? ''}
+    <Box sx={{ display: 'grid', gap: 2 }}>
+      <Card
+        title="Results"
+        actions={
+          <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+            <Button size="small" startIcon={<UploadIcon />} onClick={() => input.current?.click()}>
+              CSV in
+            </Button>
+            <Button
+              size="small"
+              startIcon={<DownloadIcon />}
+              component="a"
+              href={`${url}?format=csv`}
+              download
+            >
+              CSV out
+            </Button>
+            <Button
+              size="small"
+              startIcon={<DownloadIcon />}
+              component="a"
+              href={`${url}?format=package`}
+              download
+            >
+              Data package
+            </Button>
+            <input
+              ref={input}
+              type="file"
+              accept=".csv,text/csv"
+              hidden
+              aria-label="Readings as CSV: file"
+              onChange={(event) => {
+                const chosen = event.target.files?.[0];
+                if (chosen === undefined) return;
+                setProblem(null);
+                if (chosen.size > LARGEST_FILE)
+                  setProblem('The file is larger than 5 MB; a class never reads that much.');
+                else void chosen.text().then(setFile);
+                event.target.value = '';
+              }}
+            />
+          </Box>
+        }
+      >
+        {problem === null ? null : <Alert severity="error">{problem}</Alert>}
+        {measurements.size === 0 ? (
+          <Typography variant="body2" color="textSecondary">
+            Nothing was read yet.
+          </Typography>
+        ) : (
+          <Box sx={{ overflowX: 'auto' }}>
+            <Table size="small" aria-label="Readings of all groups">
+              <TableHead>
+                <TableRow>
+                  <TableCell>group</TableCell>
+                  {[...measurements].map(([key, measurement]) => (
+                    <TableCell key={key} align="right">
+                      {'string' in measurement && measurement.string > 1
+                        ? `string ${measurement.string}, `
+                        : ''}
+                      {measurementName(measurement)}
                     </TableCell>
                   ))}
                 </TableRow>
-              ))}
-            </TableBody>
-          </Table>
-        </Box>
-      )}
-      {file === null ? null : <ImportDialog text={file} onClose={() => setFile(null)} />}
-    </Card>
+              </TableHead>
+              <TableBody>
+                {groups.map((group) => (
+                  <TableRow key={group} data-testid={`results-${group}`}>
+                    <TableCell component="th" scope="row">
+                      {group}
+                    </TableCell>
+                    {[...measurements.keys()].map((key) => (
+                      <TableCell key={key} align="right" sx={{ whiteSpace: 'nowrap' }}>
+                        {values.get(`${group} ${key}`) ?? ''}
+                      </TableCell>
+                    ))}
+                  </TableRow>
+                ))}
+              </TableBody>
+            </Table>
+          </Box>
+        )}
+        {file === null ? null : <ImportDialog text={file} onClose={() => setFile(null)} />}
+      </Card>
+      <SchoolCard groups={groups} />
+    </Box>
   );
 }

@@ -18,7 +18,7 @@ export function CellDoubts({ outcome, kept, onKeep, onCorrect }: CellDoubtsProps
     <>
       {contradictory ? (
         <Alert severity="error" sx={{ mt: 2 }}>
-          {outcome.message} Until then the typical values are used.
+          {outcome.message} Until then they are not used.
         </Alert>
       ) : null}
       {outcome.doubts.map(({ code, finding, remedy, corrected }) => (

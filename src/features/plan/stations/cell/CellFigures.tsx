@@ -12,6 +12,12 @@ import type { PlannedCell } from '@/core/physics/chemistry/plannedCell';
 import { formatAmps, formatNumber, formatOhms, formatVolts, formatWatts } from '@/core/units';
 import { usePlanContext } from '../../PlanProvider';
 
+const HEADINGS: Readonly<Record<PlannedCell['origin'], string>> = {
+  own: 'Your cell, measured',
+  school: 'Such a cell at your school',
+  typical: 'A typical cell',
+};
+
 /** What the plan calculates one cell with, and what that means. */
 export function CellFigures() {
   const { cell } = usePlanContext().evaluation;
@@ -29,7 +35,7 @@ export function CellFigures() {
       data-testid="cell-figures"
     >
       <Typography variant="h3" gutterBottom>
-        {origin === 'own' ? 'Your cell, measured' : 'A typical cell'}
+        {HEADINGS[origin]}
       </Typography>
       <Box
         component="dl"

@@ -26,6 +26,7 @@ import { CellCurveChart } from './CellCurveChart';
 import { CellDoubts } from './CellDoubts';
 import { CellFigures } from './CellFigures';
 import { OwnMeter } from './OwnMeter';
+import { SchoolLine } from './SchoolLine';
 import { LoadedReadings } from './LoadedReadings';
 
 const shortShape = ownReadingsSchema.shape.shortCircuit.unwrap().shape;
@@ -60,11 +61,12 @@ export function CellReadings() {
   return (
     <Card title="What does one cell give?" style={{ alignSelf: 'start' }}>
       <Typography variant="body2" sx={{ mb: 1 }}>
-        Build one, measure it, and everything is planned from that one cell. Until then Grozer uses
-        typical values: {formatVolts(recipe.typical.openVoltsLow)} to{' '}
-        {formatVolts(recipe.typical.openVoltsHigh)} and {formatAmps(recipe.typical.shortAmpsLow)} to{' '}
-        {formatAmps(recipe.typical.shortAmpsHigh)} ({recipe.typical.source}).
+        Build one, measure it, and everything is planned from that one cell. Typical are{' '}
+        {formatVolts(recipe.typical.openVoltsLow)} to {formatVolts(recipe.typical.openVoltsHigh)}{' '}
+        and {formatAmps(recipe.typical.shortAmpsLow)} to {formatAmps(recipe.typical.shortAmpsHigh)}{' '}
+        ({recipe.typical.source}).
       </Typography>
+      <SchoolLine />
       <CellCurveChart cell={cell} />
       <CellFigures />
       <Box sx={{ display: 'grid', gap: 2, mt: 2 }}>
@@ -141,12 +143,12 @@ export function CellReadings() {
       )}
       {plan.cell.own === null ? null : (
         <Button size="small" sx={{ mt: 1 }} onClick={() => change(NO_OWN_READINGS)}>
-          {outcome?.status === 'used' ? 'Use typical values instead' : 'Clear these readings'}
+          {outcome?.status === 'used' ? 'Do without these readings' : 'Clear these readings'}
         </Button>
       )}
       {outcome?.status === 'incomplete' ? (
         <Alert severity="info" sx={{ mt: 2 }}>
-          {outcome.need} Until then the typical values are used.
+          {outcome.need} Until then they are not used.
         </Alert>
       ) : null}
     </Card>

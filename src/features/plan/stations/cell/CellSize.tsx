@@ -54,8 +54,8 @@ export function CellSize() {
       </Box>
       {origin === 'own' ? (
         <Typography variant="body2" color="textSecondary" sx={{ mt: 1.5 }}>
-          Your own readings are of one pair as you built it: lengths change nothing until you use
-          typical values again, but more pairs in the same body add up.
+          Your own readings are of one pair as you built it: lengths change nothing as long as they
+          are used, but more pairs in the same body add up.
         </Typography>
       ) : null}
     </Card>

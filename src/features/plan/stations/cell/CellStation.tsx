@@ -11,6 +11,7 @@ import { cautionsOfCell, stepsOf } from '@/core/physics/chemistry/recipe';
 import { lifeWords } from '@/core/work/planning/lifeWords';
 import { explainMetals } from '@/core/work/planning/explainMetals';
 import { cautionsOf } from '@/core/physics/safety/cautions';
+import { withSchool } from '@/core/records/school/figuresOfSchool';
 import { Card } from '@/ui/Card';
 import { CautionList } from '@/ui/CautionList';
 import { CellPortrait } from '@/ui/desk/CellPortrait';
@@ -31,7 +32,7 @@ const LiquidsCompared = fetched(() =>
 export function CellStation() {
   const plan = usePlan();
   const edit = useEdit();
-  const { evaluation, ownRecipes } = usePlanContext();
+  const { evaluation, ownRecipes, school } = usePlanContext();
   const { recipe, body, piece } = evaluation.cell;
   const chosen = chosenKey(plan.cell);
   const newer = changedSince(plan.cell, ownRecipes);
@@ -55,7 +56,10 @@ export function CellStation() {
               edit((before) =>
                 key === chosen
                   ? before
-                  : { ...before, cell: cellWithRecipe(before.cell, key, ownRecipes) },
+                  : {
+                      ...before,
+                      cell: withSchool(cellWithRecipe(before.cell, key, ownRecipes), school.state),
+                    },
               )
             }
           />
@@ -85,10 +89,10 @@ export function CellStation() {
                 label={recipe.bodyLabel}
                 value={body.id}
                 onChange={(chosen) =>
-                  // Readings belong to one cell; another fruit starts from typical values again.
+                  // Readings belong to one cell; another fruit starts without them.
                   edit((before) => ({
                     ...before,
-                    cell: { ...before.cell, body: chosen, own: null },
+                    cell: withSchool({ ...before.cell, body: chosen, own: null }, school.state),
                   }))
                 }
                 sx={{ minWidth: 220, mb: 1.5 }}

@@ -1,0 +1,86 @@
+import type { OwnRecipe } from '../../physics/chemistry/ownRecipeSchema';
+import { recipeOfOwn } from '../../physics/chemistry/ownRecipe';
+import { bodyOf, RECIPES } from '../../physics/chemistry/recipes';
+import type { SchoolFigures } from '../../physics/chemistry/schoolFigures';
+import { capital } from '../../words';
+import { figuresOfSchool, lessonsOf } from './figuresOfSchool';
+import { isOfKind, type SchoolCell, type SchoolState } from './schoolSchema';
+
+/** One lesson's cells of a kind. */
+export interface SchoolLesson {
+  readonly key: string;
+  readonly day: string;
+  readonly title: string;
+  readonly cells: readonly SchoolCell[];
+  /** Of the cells that count. */
+  readonly count: number;
+  /** Volts; `null` where none counts. */
+  readonly mean: number | null;
+  /** Standard deviation, volts; `null` with fewer than two. */
+  readonly deviation: number | null;
+  /** Geometric mean of the currents, amperes; `null` where none was read. */
+  readonly shortAmps: number | null;
+}
+
+/** Cells with the same recipe, body and metals. */
+export interface KindOfCells {
+  readonly key: string;
+  /** “Kiwi: copper strip and galvanised nail”. */
+  readonly name: string;
+  /** What the next plan is told; `null` where none counts, or its own recipe is gone. */
+  readonly figures: SchoolFigures | null;
+  /** Newest first. */
+  readonly lessons: readonly SchoolLesson[];
+}
+
+/** The school's cells by kind, each by lesson. */
+export function kindsOfSchool(
+  school: SchoolState,
+  ownRecipes: readonly { readonly id: string; readonly recipe: OwnRecipe }[],
+): KindOfCells[] {
+  const firsts = school.cells.filter(
+    (cell, index) => school.cells.findIndex((other) => isOfKind(other, cell)) === index,
+  );
+  return firsts
+    .map((first): KindOfCells => {
+      const { recipe, body, metals } = first;
+      const ownRecipe = ownRecipes.find(({ id }) => id === first.ownRecipe) ?? null;
+      const isGone = first.ownRecipe !== null && ownRecipe === null;
+      const of = ownRecipe === null ? RECIPES[recipe] : recipeOfOwn(ownRecipe.recipe);
+      const cells = school.cells.filter((cell) => isOfKind(cell, first));
+      return {
+        key: [recipe, first.ownRecipe ?? '', body, metals].join(' '),
+        name: `${capital(isGone ? body : bodyOf(of, body).name)}: ${metals}`,
+        figures: isGone ? null : figuresOfSchool(school, { recipe, ownRecipe, body }),
+        lessons: [...lessonsOf(cells)]
+          .map(([key, ofLesson]) => lessonOf(key, ofLesson))
+          .sort((a, b) => b.day.localeCompare(a.day)),
+      };
+    })
+    .sort((a, b) => a.name.localeCompare(b.name));
+}
+
+function lessonOf(key: string, cells: readonly SchoolCell[]): SchoolLesson {
+  const counted = cells.filter((cell) => cell.counted);
+  const volts = counted.map(({ openVolts }) => openVolts);
+  const logs = counted.flatMap(({ shortAmps }) =>
+    shortAmps === null ? [] : [Math.log(shortAmps)],
+  );
+  const mean = meanOf(volts);
+  const squares = volts.reduce((sum, one) => sum + (one - (mean ?? 0)) ** 2, 0);
+  const logMean = meanOf(logs);
+  return {
+    key,
+    day: cells[0]?.day ?? '',
+    title: cells[0]?.title ?? '',
+    cells,
+    count: counted.length,
+    mean,
+    deviation: volts.length < 2 ? null : Math.sqrt(squares / (volts.length - 1)),
+    shortAmps: logMean === null ? null : Math.exp(logMean),
+  };
+}
+
+function meanOf(values: readonly number[]): number | null {
+  return values.length === 0 ? null : values.reduce((sum, value) => sum + value, 0) / values.length;
+}

@@ -1,0 +1,105 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Link from '@mui/material/Link';
+import Typography from '@mui/material/Typography';
+import NextLink from 'next/link';
+import { useMemo, useState } from 'react';
+import { cellsOfLesson } from '@/core/records/school/cellsOfLesson';
+import { withCells } from '@/core/records/school/schoolSchema';
+import { formatAmps, formatVolts } from '@/core/units';
+import { Card } from '@/ui/Card';
+import { useLog } from '@/ui/bench/LogProvider';
+import { usePlan, usePlanContext } from '../../PlanProvider';
+
+/** Lets what the class read of single cells into the school's figures: the teacher says which, and that it shall. */
+export function SchoolCard({ groups }: { readonly groups: readonly string[] }) {
+  const plan = usePlan();
+  const { open, school } = usePlanContext();
+  const { lines } = useLog();
+  const found = useMemo(
+    () => cellsOfLesson(plan, open.id, groups, lines),
+    [plan, open.id, groups, lines],
+  );
+  /** What the teacher said of single cells, where it is not what the rule says. */
+  const [said, setSaid] = useState<ReadonlyMap<string, boolean>>(new Map());
+  if (found.length === 0) return null;
+  const known = new Map(school.state.cells.map((cell) => [cell.id, cell]));
+  const isWanted = ({ cell: { id }, isFarOff }: (typeof found)[number]): boolean =>
+    said.get(id) ?? known.get(id)?.counted ?? !isFarOff;
+  const wanted = found.filter(isWanted);
+  const far = found.filter(({ isFarOff }) => isFarOff).length;
+  const isIn = wanted.every(({ cell }) => {
+    const there = known.get(cell.id);
+    return there !== undefined && there.counted && there.openVolts === cell.openVolts;
+  });
+  const put = (counted: typeof found): void => {
+    const ids = new Set(counted.map(({ cell }) => cell.id));
+    // What is in already and not wanted any more is taken out.
+    const cells = found
+      .filter(({ cell: { id } }) => ids.has(id) || known.has(id))
+      .map(({ cell }) => ({ ...cell, counted: ids.has(cell.id) }));
+    school.change(withCells(school.state, cells));
+    setSaid(new Map());
+  };
+  const changed = found.some((one) => {
+    const there = known.get(one.cell.id);
+    return there !== undefined && there.counted !== isWanted(one);
+  });
+  return (
+    <Card title="For the next plan">
+      <Typography variant="body2" sx={{ mb: 1 }}>
+        The class read {found.length} single cells, by themselves or as steps of the stairs. Let in,
+        they make your school’s own figures for such cells.
+        {far === 0
+          ? ''
+          : ` ${far} ${far === 1 ? 'reads' : 'read'} far from the others (median and MAD) and ${far === 1 ? 'is' : 'are'} left out unless you tick ${far === 1 ? 'it' : 'them'}.`}
+      </Typography>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2, mb: 1 }}>
+        {found.map((one) => {
+          const { id, group, string, cell, openVolts, shortAmps } = one.cell;
+          return (
+            <FormControlLabel
+              key={id}
+              control={
+                <Checkbox
+                  size="small"
+                  checked={isWanted(one)}
+                  onChange={(_, chosen) => setSaid(new Map(said).set(id, chosen))}
+                />
+              }
+              label={
+                <Typography variant="body2" component="span">
+                  {group} {string === 1 ? '' : `string ${string} `}
+                  {cell}: {formatVolts(openVolts)}
+                  {shortAmps === null ? '' : `, ${formatAmps(shortAmps)}`}
+                  {one.isFarOff ? ' ✕ far' : ''}
+                </Typography>
+              }
+            />
+          );
+        })}
+      </Box>
+      {isIn && !changed ? (
+        <Typography variant="body2" role="status">
+          {wanted.length} of them are among your school’s figures.{' '}
+          {wanted.length === 0 ? null : (
+            <Button size="small" onClick={() => put([])}>
+              Take them out again
+            </Button>
+          )}
+        </Typography>
+      ) : (
+        <Button variant="outlined" onClick={() => put(wanted)}>
+          Let these cells in ({wanted.length})
+        </Button>
+      )}{' '}
+      <Link component={NextLink} href="/school" color="inherit" variant="body2">
+        All cells of your school
+      </Link>
+    </Card>
+  );
+}
