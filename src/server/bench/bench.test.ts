@@ -4,7 +4,6 @@ import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { unzipSync, strFromU8 } from 'fflate';
 import type { LogLine, LogRequest } from '@/core/records/logbook/logEntry';
 import { newPlan } from '@/core/records/plan/newPlan';
 import { createRateLimiter } from '../lanGateway/rateLimiter';
@@ -19,7 +18,6 @@ import {
 import { appendToLog } from './appendToLog';
 import { freshBench, NOW } from '@/testing/server/benchForTests';
 import { closeClass, openClass, runningClass } from './classes';
-import { exportResults } from './exportResults';
 import { joinClass, joinRequestSchema, seatOf } from './groupSeats';
 import { logReadingsOfOldPlan } from './logReadingsOfOldPlan';
 import { logStream } from './logStream';
@@ -70,7 +68,7 @@ test('a stream begins with what is missing, goes on with news of its own group, 
   });
   setTimeout(() => appendToLog(context, 'p', [note('b'), note('y', 'Knot')], 'group'), 20);
   const text = await read(stream, /"b"/);
-  const lines = [...text.matchAll(/^data: (.*)$/gm)].flatMap(
+  const lines = [...text.matchAll(/^event: lines\ndata: (.*)$/gm)].flatMap(
     ([, json = '[]']) => JSON.parse(json) as LogLine[],
   );
   expect(lines.map(({ entryId }) => entryId)).toEqual(['a', 'b']);
@@ -93,6 +91,21 @@ test('who watches hears that the plan was saved anew, after what was logged', as
   const text = await read(stream, /event: plan/);
   expect(text).toMatch(/"a".*\n\nevent: plan\ndata: \{\}\n\n$/);
   expect(text.match(/event: plan/g)).toHaveLength(1);
+});
+
+test('who watches the board hears which groups have how many devices, and who left', async () => {
+  const context = freshBench();
+  const options = { planId: 'p', after: 0, running: () => true, allowed: () => true };
+  const phones = ['Tern', 'Tern', 'Knot'].map((group) =>
+    logStream(context, { ...options, group }).getReader(),
+  );
+  const board = logStream(context, options);
+  setTimeout(() => void phones[1]!.cancel(), 20);
+  const text = await read(board, /"Tern":\{"devices":1,/);
+  expect(text).toContain(`"Tern":{"devices":2,"since":${NOW}}`);
+  expect(text).toContain(`"Knot":{"devices":1,"since":${NOW}}`);
+  await Promise.all([phones[0]!.cancel(), phones[2]!.cancel()]);
+  expect(context.bus.present('p').get('Knot')?.devices).toBe(0);
 });
 
 test('a group’s stream ends with its class', async () => {
@@ -297,17 +310,6 @@ test('photos are what they are, not what they are called', () => {
   expect(refused(Buffer.concat([png, Buffer.alloc(8_000_001)]))).toBe('too-large');
   expect(existsSync(join(folder, '0b9f6a52-7a52-4c8e-9a3e-0d7b3f6f5a13'))).toBe(false);
   rmSync(folder, { recursive: true });
-});
-
-test('results go out as one table or as a package of tables', () => {
-  const context = freshBench();
-  appendToLog(context, 'p', [note('a')], 'group');
-  expect(exportResults(context, 'none', 'csv')).toBeNull();
-  expect(exportResults(context, 'p', 'csv')?.name).toBe('lamp.readings.csv');
-  const zipped = exportResults(context, 'p', 'package');
-  const files = unzipSync(zipped?.bytes ?? new Uint8Array());
-  expect(Object.keys(files)).toEqual(['datapackage.json', 'readings.csv', 'notes.csv']);
-  expect(strFromU8(files['notes.csv'] ?? new Uint8Array())).toContain('Tern,a,');
 });
 
 test('an old plan file brings its readings along', () => {

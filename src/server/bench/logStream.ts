@@ -52,6 +52,7 @@ export function logStream(
     start(controller) {
       const say = (text: string): void => controller.enqueue(encoder.encode(text));
       const flush = (first: boolean): void => {
+        if (gathering !== null) clearTimeout(gathering);
         gathering = null;
         if (!allowed()) {
           say('event: ended\ndata: {}\n\n');

@@ -25,18 +25,26 @@ export function storePhoto(
   id: string,
   bytes: Uint8Array,
 ): Result<{ photo: string; type: PhotoType; bytes: number }> {
-  if (bytes.byteLength === 0) return refuse('empty', 'The photo is empty.');
-  if (bytes.byteLength > LARGEST_PHOTO_BYTES) {
-    return refuse('too-large', 'The photo is larger than 8 MB: send a smaller one.');
-  }
-  const type = typeOf(bytes);
-  if (type === null) return refuse('not-a-photo', 'This is no JPEG, PNG or WebP photo.');
+  const type = photoType(bytes);
+  if (!type.ok) return type;
   mkdirSync(folder, { recursive: true });
   // Written beside and moved, so that a broken-off upload leaves nothing behind.
   const file = join(folder, id);
   writeFileSync(`${file}.part`, bytes);
   renameSync(`${file}.part`, file);
-  return succeed({ photo: id, type, bytes: bytes.byteLength });
+  return succeed({ photo: id, type: type.value, bytes: bytes.byteLength });
+}
+
+/** What kind of photo the bytes are, or why they cannot be one. */
+export function photoType(bytes: Uint8Array): Result<PhotoType> {
+  if (bytes.byteLength === 0) return refuse('empty', 'The photo is empty.');
+  if (bytes.byteLength > LARGEST_PHOTO_BYTES) {
+    return refuse('too-large', 'The photo is larger than 8 MB: send a smaller one.');
+  }
+  const type = typeOf(bytes);
+  return type === null
+    ? refuse('not-a-photo', 'This is no JPEG, PNG or WebP photo.')
+    : succeed(type);
 }
 
 /** A stored photo; `null` where there is none. */

@@ -16,7 +16,7 @@ interface ImportButtonProps {
 export function ImportButton({ kind, label, onAnswer }: ImportButtonProps) {
   const input = useRef<HTMLInputElement>(null);
   const read = async (file: File): Promise<void> => {
-    onAnswer(await importRemote(kind, await file.text()));
+    onAnswer(await importRemote(kind, file));
     // The same file can be chosen again after it was mended.
     if (input.current !== null) input.current.value = '';
   };
@@ -25,7 +25,7 @@ export function ImportButton({ kind, label, onAnswer }: ImportButtonProps) {
       <input
         ref={input}
         type="file"
-        accept=".json,application/json"
+        accept={kind === 'plans' ? '.json,.zip,application/json' : '.json,application/json'}
         hidden
         aria-label={`${label}: file`}
         onChange={(event) => {

@@ -61,9 +61,9 @@ export function createRemote(kind: DocumentKind, title: string): Promise<Documen
   return ask(`/api/${kind}`, 'POST', { title });
 }
 
-/** Stores a document that comes as the text of a file. */
-export function importRemote(kind: DocumentKind, text: string): Promise<DocumentAnswer> {
-  return ask(`/api/${kind}/import`, 'POST', text);
+/** Stores a document that comes as a file, or its text. */
+export function importRemote(kind: DocumentKind, file: File | string): Promise<DocumentAnswer> {
+  return ask(`/api/${kind}/import`, 'POST', file);
 }
 
 export function duplicateRemote(address: DocumentAddress): Promise<DocumentAnswer> {

@@ -1,9 +1,10 @@
 import { csvText } from '../../formats/csv';
 import type { LogLine } from './logEntry';
 import { foldLog } from './foldLog';
+import { photosOfLog } from './logFile';
 import { resultsCsv, RESULT_COLUMNS, type ResultColumn } from './resultsCsv';
 
-/** Files of a class as a tabular data package (Frictionless Data, Tabular Data Package specification, version 1). */
+/** Files of a class, but its photos, as a tabular data package (Frictionless Data, Tabular Data Package specification, version 1). */
 export function dataPackage(
   title: string,
   id: string,
@@ -24,12 +25,27 @@ export function dataPackage(
         { name: 'note', type: 'string' },
         { name: 'taken at', type: 'datetime' },
       ]),
+      resource('photos', 'Photos of the groups, which lie beside this file.', [
+        { name: 'group', type: 'string' },
+        { name: 'file', type: 'string' },
+        { name: 'caption', type: 'string' },
+        { name: 'taken at', type: 'datetime' },
+      ]),
     ],
   };
   return {
     'datapackage.json': `${JSON.stringify(descriptor, null, 2)}\n`,
     'readings.csv': resultsCsv(lines),
     'notes.csv': notesCsv(lines),
+    'photos.csv': csvText(
+      ['group', 'file', 'caption', 'taken at'],
+      photosOfLog(lines).map(({ group, path, caption, takenAt }) => [
+        group,
+        path,
+        caption,
+        takenAt,
+      ]),
+    ),
   };
 }
 

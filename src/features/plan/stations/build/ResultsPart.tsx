@@ -79,6 +79,15 @@ export function ResultsPart() {
             >
               Data package
             </Button>
+            <Button
+              size="small"
+              startIcon={<DownloadIcon />}
+              component="a"
+              href={`${url}?format=plan`}
+              download
+            >
+              Plan with log and photos
+            </Button>
             <input
               ref={input}
               type="file"

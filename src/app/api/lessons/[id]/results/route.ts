@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { issuesOfZod } from '@/core/issuesOfZod';
 import { benchContext } from '@/server/bench/benchContext';
+import { photosFolder } from '@/server/bench/photos';
 import { exportResults, RESULT_FORMATS } from '@/server/bench/exportResults';
 import { documentMissing } from '../../../kindOf';
 import { refuse } from '../../../respond';
@@ -10,13 +11,13 @@ interface Context {
 }
 
 const querySchema = z.object({
-  format: z.enum(RESULT_FORMATS, 'Choose csv or package.').default('csv'),
+  format: z.enum(RESULT_FORMATS, 'Choose csv, package or plan.').default('csv'),
 });
 
 export async function GET(request: Request, { params }: Context): Promise<Response> {
   const query = querySchema.safeParse(Object.fromEntries(new URL(request.url).searchParams));
   if (!query.success) return refuse(400, 'There is no such file.', issuesOfZod(query.error));
-  const file = exportResults(benchContext(), (await params).id, query.data.format);
+  const file = exportResults(benchContext(), (await params).id, query.data.format, photosFolder());
   if (file === null) return documentMissing('plans');
   return new Response(file.bytes, {
     headers: {

@@ -1,0 +1,123 @@
+import { existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
+import type { LogRequest } from '@/core/records/logbook/logEntry';
+import { freshBench } from '@/testing/server/benchForTests';
+import { appendToLog } from './appendToLog';
+import { exportResults } from './exportResults';
+import { readPhoto, storePhoto } from './photos';
+import { importPlanArchive, isArchive } from './planArchive';
+
+const PHOTO = '0b9f6a52-7a52-4c8e-9a3e-0d7b3f6f5a11';
+const PNG = Buffer.from(
+  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+  'base64',
+);
+const takenAt = '2027-01-29T14:02:00Z';
+const request = (entryId: string, entry: LogRequest['entry'], revision = 1): LogRequest => ({
+  entryId,
+  revision,
+  group: 'Tern',
+  entry,
+  struck: false,
+});
+
+let folder = '';
+beforeEach(() => {
+  folder = mkdtempSync(join(tmpdir(), 'photos-'));
+  storePhoto(folder, PHOTO, PNG);
+});
+afterEach(() => rmSync(folder, { recursive: true }));
+
+function filledBench() {
+  const context = freshBench();
+  const photo = { kind: 'photo', photo: PHOTO, type: 'image/png', bytes: PNG.length } as const;
+  appendToLog(
+    context,
+    'p',
+    [
+      request('a', { kind: 'note', text: 'first', takenAt }),
+      request('a', { kind: 'note', text: 'second', takenAt }, 2),
+      request('b', { ...photo, caption: 'our lemon', takenAt }),
+    ],
+    'group',
+  );
+  appendToLog(context, 'p', [request('c', { kind: 'note', text: 'mine', takenAt })], 'teacher');
+  return context;
+}
+
+const filesOf = (bytes: Uint8Array | undefined): Record<string, Uint8Array> =>
+  unzipSync(bytes ?? new Uint8Array());
+
+test('results go out as one table or as a package of tables with the photos', () => {
+  const context = filledBench();
+  expect(exportResults(context, 'none', 'csv', folder)).toBeNull();
+  expect(exportResults(context, 'p', 'csv', folder)?.name).toBe('lamp.readings.csv');
+  const files = filesOf(exportResults(context, 'p', 'package', folder)?.bytes);
+  expect(Object.keys(files)).toEqual([
+    'datapackage.json',
+    'readings.csv',
+    'notes.csv',
+    'photos.csv',
+    'photos/tern-1.png',
+  ]);
+  expect(strFromU8(files['notes.csv']!)).toContain('Tern,second,');
+  expect(strFromU8(files['photos.csv']!)).toContain('Tern,photos/tern-1.png,our lemon,');
+  expect(Buffer.from(files['photos/tern-1.png']!).equals(PNG)).toBe(true);
+  const described = JSON.parse(strFromU8(files['datapackage.json']!)) as {
+    resources: { path: string }[];
+  };
+  expect(described.resources.map(({ path }) => path)).toEqual([
+    'readings.csv',
+    'notes.csv',
+    'photos.csv',
+  ]);
+});
+
+test('a plan with log and photos comes back whole on another machine', () => {
+  const from = filledBench();
+  const archive = exportResults(from, 'p', 'plan', folder)!;
+  expect(archive.name).toBe('lamp.with-log.grozer.zip');
+  expect(isArchive(archive.bytes)).toBe(true);
+  const to = freshBench();
+  const elsewhere = mkdtempSync(join(tmpdir(), 'photos-'));
+  const imported = importPlanArchive(to, archive.bytes, elsewhere);
+  if (!imported.ok) throw new Error(imported.issues[0]?.message);
+  const plain = (context: typeof from, id: string) =>
+    context.log.linesAfter(id, 0).map(({ entryId, revision, author, entry, group }) => ({
+      entryId,
+      revision,
+      author,
+      entry,
+      group,
+    }));
+  expect(plain(to, imported.value.id)).toEqual(plain(from, 'p'));
+  expect(readPhoto(elsewhere, PHOTO)?.type).toBe('image/png');
+  const plan = to.documents('plans').find(imported.value.id)?.document;
+  expect(plan).toEqual(from.documents('plans').find('p')?.document);
+  rmSync(elsewhere, { recursive: true });
+});
+
+test('a broken archive stores nothing and says which file is at fault', () => {
+  const files = filesOf(exportResults(filledBench(), 'p', 'plan', folder)?.bytes);
+  const elsewhere = join(folder, 'none');
+  const refusedAt = (change: Record<string, Uint8Array>): string => {
+    const to = freshBench();
+    const before = to.documents('plans').list().length;
+    const imported = importPlanArchive(to, zipSync({ ...files, ...change }), elsewhere);
+    expect(to.documents('plans').list()).toHaveLength(before);
+    expect(existsSync(elsewhere)).toBe(false);
+    return imported.ok ? 'ok' : imported.issues[0]!.path.join(' ');
+  };
+  expect(refusedAt({ 'log.json': strToU8('{') })).toBe('log.json');
+  expect(refusedAt({ 'log.json': strToU8('{"format":"x","version":1,"lines":[]}') })).toBe(
+    'log.json format',
+  );
+  expect(refusedAt({ 'plan.grozer.json': strToU8('{}') })).toBe('version');
+  expect(refusedAt({ 'photos/../../evil': strToU8('x') })).toBe('photos/../../evil');
+  expect(refusedAt({ [`photos/${PHOTO}`]: strToU8('no photo') })).toBe(`photos/${PHOTO}`);
+  const { ok } = importPlanArchive(freshBench(), strToU8('PK\u0003\u0004 and nothing'), elsewhere);
+  expect(ok).toBe(false);
+  expect(importPlanArchive(freshBench(), zipSync({}), elsewhere).ok).toBe(false);
+});
