@@ -9,7 +9,7 @@ import {
   type HaveQuestion,
   type WhatCanBeLit,
 } from '@/core/work/planning/whatCanBeLit';
-import { drillHint, drillPar } from '@/core/work/drill/drillHints';
+import { drillHint, drillLoss, drillPar } from '@/core/work/drill/drillHints';
 import { findFaults } from '@/core/work/diagnosis/findFaults';
 import { otherLoads } from '@/core/work/planning/otherLoads';
 import { compareRuns } from '@/core/work/running/compareRuns';
@@ -74,6 +74,7 @@ export const plannerJobs = {
   findFaults,
   drillHint,
   drillPar,
+  drillLoss,
 
   /**
    * Simulates many classes in parts and reports the share that is done. A newer call, or `stopSimulation`, ends an older

@@ -10,6 +10,8 @@ import { faultName, judgementWords } from '@/core/work/drill/drillWords';
 import { drillScore, judgeAnswer, type Named } from '@/core/work/drill/judgeAnswer';
 import { DRILL_FAULT_NAMES, type DrillFault } from '@/core/work/drill/levels';
 import type { Drill } from '@/core/work/drill/makeDrill';
+import type { DrillPar } from '@/core/work/drill/drillHints';
+import { formatNumber } from '@/core/units';
 import { capital } from '@/core/words';
 import { Card } from '@/ui/Card';
 import { JobStatus } from '@/ui/JobStatus';
@@ -121,13 +123,14 @@ function NamedFields(props: {
 /** What was hidden, and the score against what the fault finder itself needs, which is worked out only now. */
 function DrillOver({ drill, run }: Pick<DrillAnswerProps, 'drill' | 'run'>) {
   const { key } = drill;
+  const { taken } = run;
   const job = useWorkerJob(
-    useCallback((jobs) => jobs.drillPar(key), [key]),
+    useCallback(
+      async (jobs) => ({ par: await jobs.drillPar(key), lost: await jobs.drillLoss(key, taken) }),
+      [key, taken],
+    ),
     { worker: 'patient' },
   );
-  const par = job.answer;
-  const { taken, hints, wrongAnswers } = run;
-  const effort = { readings: taken.length, hints, wrongAnswers };
   const truth =
     drill.hidden.length === 0
       ? 'Nothing is wrong.'
@@ -138,18 +141,40 @@ function DrillOver({ drill, run }: Pick<DrillAnswerProps, 'drill' | 'run'>) {
         {run.over === 'found' ? 'Right. ' : ''}
         {truth}
       </Typography>
-      {run.over !== 'found' ? null : par === null ? (
+      {run.over !== 'found' ? null : job.answer === null ? (
         <JobStatus job={job}>The score is being worked out …</JobStatus>
       ) : (
-        <Typography variant="body2">
-          Score {drillScore(effort, par.measurements).score} of 100: {taken.length} measurements
-          {hints > 0 ? `, ${hints} hints` : ''}
-          {wrongAnswers > 0 ? `, ${wrongAnswers} wrong answers (two each)` : ''}, together{' '}
-          {drillScore(effort, par.measurements).counted}. The fault finder needs {par.measurements},
-          always taking the reading that tells most
-          {par.right ? '' : ', and is misled by the scatter of the cells here'}.
-        </Typography>
+        <Score run={run} {...job.answer} />
       )}
     </Box>
+  );
+}
+
+/** The score in words: how telling the readings were, and what else it cost. */
+function Score({
+  run: { taken, hints, wrongAnswers },
+  par,
+  lost,
+}: {
+  readonly run: DrillRun;
+  readonly par: DrillPar;
+  readonly lost: number;
+}) {
+  const measurements = `${taken.length} ${taken.length === 1 ? 'measurement' : 'measurements'}`;
+  return (
+    <Typography variant="body2">
+      <strong>Score {drillScore({ lost, hints, wrongAnswers }, par.measurements)} of 100</strong>{' '}
+      with {measurements}
+      {hints > 0 ? `, ${hints} ${hints === 1 ? 'hint' : 'hints'} (one each)` : ''}
+      {wrongAnswers > 0
+        ? `, ${wrongAnswers} wrong ${wrongAnswers === 1 ? 'answer' : 'answers'} (two each)`
+        : ''}
+      .{' '}
+      {lost < 0.05
+        ? 'None could have told more.'
+        : `Others would have told as much as ${formatNumber(lost, 2)} more of them; the first look at a string is free.`}{' '}
+      The fault finder needs {par.measurements}, always taking the reading that tells most
+      {par.right ? '' : ', and is misled by the scatter of the cells here'}.
+    </Typography>
   );
 }

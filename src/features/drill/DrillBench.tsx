@@ -2,15 +2,21 @@
 
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
+import ProjectorIcon from '@mui/icons-material/CoPresentOutlined';
 import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
 import { Selection } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
 import { useStore } from 'zustand';
 import type { TakenReading } from '@/core/work/drill/drillHints';
 import { makeDrill, type DrillKey } from '@/core/work/drill/makeDrill';
 import { readDrill, type Clip, type Probing } from '@/core/work/drill/probing';
 import { Card } from '@/ui/Card';
+import { KEYS_WHILE_NOT_TYPING } from '@/ui/document/useUndoKeys';
+import { fetched } from '@/ui/fetched';
+import { Hint } from '@/ui/Hint';
 import { mainAndSide } from '@/ui/mainAndSide';
 import { JobStatus } from '@/ui/JobStatus';
 import { useWorkerJob } from '@/workers/useWorkerJob';
@@ -19,6 +25,10 @@ import { DrillDesk } from './DrillDesk';
 import { DrillMeter } from './DrillMeter';
 import { createDrillStore } from './drillRun';
 import { DrillRecord, displayWords, probingWords } from './DrillRecord';
+
+const DrillProjector = fetched(() =>
+  import('./DrillProjector').then((module) => module.DrillProjector),
+);
 
 /** One drill: desk, probes, meter, record, hint and answer. */
 export function DrillBench({ drillKey }: { readonly drillKey: DrillKey }) {
@@ -37,6 +47,8 @@ export function DrillBench({ drillKey }: { readonly drillKey: DrillKey }) {
   const [range, setRange] = useState<Probing['range']>('20 V');
   const [meanwhile, setMeanwhile] = useState<Probing['meanwhile']>('nothing');
   const [display, setDisplay] = useState('– – –');
+  const [projected, setProjected] = useState(false);
+  useHotkeys('b', () => setProjected((before) => !before), KEYS_WHILE_NOT_TYPING);
   const { red, black } = probes;
   const clearDisplay = (): void => setDisplay('– – –');
   const read = (): void => {
@@ -52,7 +64,35 @@ export function DrillBench({ drillKey }: { readonly drillKey: DrillKey }) {
     setMeanwhile(probing.meanwhile);
     clearDisplay();
   };
-  const { cells, strings } = drill.level;
+  const { cells, strings, means } = drill.level;
+  const desk = (
+    <DrillDesk
+      strings={strings}
+      cells={cells}
+      red={red}
+      black={black}
+      meanwhile={meanwhile}
+      hand={hand}
+      onTouch={(clip) => {
+        setProbes((before) => ({ ...before, [hand]: clip }));
+        setHand(hand === 'red' ? 'black' : 'red');
+        clearDisplay();
+      }}
+    />
+  );
+  const meter = (
+    <DrillMeter
+      range={range}
+      onRange={(chosen) => {
+        setRange(chosen);
+        clearDisplay();
+      }}
+      display={display}
+      withCurrent={means.includes('current')}
+      ready={red !== null && black !== null && run.over === 'no'}
+      onRead={read}
+    />
+  );
   return (
     <Box sx={mainAndSide(320)}>
       <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
@@ -66,39 +106,34 @@ export function DrillBench({ drillKey }: { readonly drillKey: DrillKey }) {
               <Button size="small" onClick={() => setHand(hand === 'red' ? 'black' : 'red')}>
                 Take the other
               </Button>
+              <Hint text="Projector view (B)">
+                <IconButton aria-label="Projector view" onClick={() => setProjected(true)}>
+                  <ProjectorIcon fontSize="small" />
+                </IconButton>
+              </Hint>
             </Box>
           }
         >
-          <DrillDesk
-            strings={strings}
-            cells={cells}
-            red={red}
-            black={black}
-            meanwhile={meanwhile}
-            hand={hand}
-            onTouch={(clip) => {
-              setProbes((before) => ({ ...before, [hand]: clip }));
-              setHand(hand === 'red' ? 'black' : 'red');
-              clearDisplay();
-            }}
-          />
-          <Selection
-            label="Meanwhile"
-            value={meanwhile}
-            onChange={(chosen) => {
-              setMeanwhile(chosen === 'nothing' || chosen === 'joined' ? chosen : Number(chosen));
-              clearDisplay();
-            }}
-            sx={{ minWidth: 260, mt: 1 }}
-          >
-            <option value="nothing">nothing is changed</option>
-            <option value="joined">a lead joins the ends of the string</option>
-            {Array.from({ length: cells - 1 }, (_, index) => (
-              <option key={index} value={index + 1}>
-                the lead after cell {index + 1} is lifted
-              </option>
-            ))}
-          </Selection>
+          {desk}
+          {means.includes('changes') ? (
+            <Selection
+              label="Meanwhile"
+              value={meanwhile}
+              onChange={(chosen) => {
+                setMeanwhile(chosen === 'nothing' || chosen === 'joined' ? chosen : Number(chosen));
+                clearDisplay();
+              }}
+              sx={{ minWidth: 260, mt: 1 }}
+            >
+              <option value="nothing">nothing is changed</option>
+              <option value="joined">a lead joins the ends of the string</option>
+              {Array.from({ length: cells - 1 }, (_, index) => (
+                <option key={index} value={index + 1}>
+                  the lead after cell {index + 1} is lifted
+                </option>
+              ))}
+            </Selection>
+          ) : null}
         </Card>
         <DrillRecord
           taken={run.taken}
@@ -108,16 +143,7 @@ export function DrillBench({ drillKey }: { readonly drillKey: DrillKey }) {
         />
       </Box>
       <Box sx={{ display: 'grid', gap: 1.5 }}>
-        <DrillMeter
-          range={range}
-          onRange={(chosen) => {
-            setRange(chosen);
-            clearDisplay();
-          }}
-          display={display}
-          ready={red !== null && black !== null && run.over === 'no'}
-          onRead={read}
-        />
+        {meter}
         <DrillAnswer drill={drill} run={run} store={store} />
         {run.over === 'no' ? (
           <HintCard
@@ -130,6 +156,16 @@ export function DrillBench({ drillKey }: { readonly drillKey: DrillKey }) {
           />
         ) : null}
       </Box>
+      {projected ? (
+        <DrillProjector
+          promise={drill.level.promise}
+          taken={run.taken}
+          named={strings > 1}
+          desk={desk}
+          meter={meter}
+          onClose={() => setProjected(false)}
+        />
+      ) : null}
     </Box>
   );
 }
@@ -142,21 +178,15 @@ interface HintCardProps {
   readonly onPut: (probing: Probing) => void;
 }
 
-/** The fault finder’s next-best measurement, on request. */
-function HintCard({ drillKey, taken, named, onHint, onPut }: HintCardProps) {
+/** The fault finder’s next-best measurement, on request; it counts only where there is one. */
+function HintCard({ onHint, ...hint }: HintCardProps) {
   const [asked, setAsked] = useState(false);
   return (
     <Card title="Stuck?">
       {asked ? (
-        <Hint drillKey={drillKey} taken={taken} named={named} onPut={onPut} />
+        <HintWords {...hint} onHint={onHint} />
       ) : (
-        <Button
-          size="small"
-          onClick={() => {
-            setAsked(true);
-            onHint();
-          }}
-        >
+        <Button size="small" onClick={() => setAsked(true)}>
           A hint, for one measurement
         </Button>
       )}
@@ -164,7 +194,7 @@ function HintCard({ drillKey, taken, named, onHint, onPut }: HintCardProps) {
   );
 }
 
-function Hint({ drillKey, taken, named, onPut }: Omit<HintCardProps, 'onHint'>) {
+function HintWords({ drillKey, taken, named, onHint, onPut }: HintCardProps) {
   const job = useWorkerJob(
     useCallback(
       async (jobs) => ({ hint: await jobs.drillHint(drillKey, taken) }),
@@ -172,11 +202,18 @@ function Hint({ drillKey, taken, named, onPut }: Omit<HintCardProps, 'onHint'>) 
     ),
     { worker: 'patient' },
   );
-  if (job.answer === null) return <JobStatus job={job}>Thinking …</JobStatus>;
-  const { hint } = job.answer;
+  const { answer } = job;
+  const counted = useRef(false);
+  useEffect(() => {
+    if (answer === null || answer.hint === null || counted.current) return;
+    counted.current = true;
+    onHint();
+  }, [answer, onHint]);
+  if (answer === null) return <JobStatus job={job}>Thinking …</JobStatus>;
+  const { hint } = answer;
   return hint === null ? (
     <Alert severity="info" role="status">
-      Your readings tell it already: look at them once more.
+      Your readings tell it already: look at them once more. This counts nothing.
     </Alert>
   ) : (
     <Box role="status" data-testid="drill-hint" sx={{ display: 'grid', gap: 1 }}>

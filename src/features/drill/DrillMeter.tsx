@@ -16,12 +16,21 @@ interface DrillMeterProps {
   readonly onRange: (range: Range) => void;
   /** What the display shows; dashes before the first reading. */
   readonly display: string;
+  /** Whether this level measures currents. */
+  readonly withCurrent: boolean;
   readonly ready: boolean;
   readonly onRead: () => void;
 }
 
 /** The stand-in meter: its display, its ranges, and the reading. */
-export function DrillMeter({ range, onRange, display, ready, onRead }: DrillMeterProps) {
+export function DrillMeter({
+  range,
+  onRange,
+  display,
+  withCurrent,
+  ready,
+  onRead,
+}: DrillMeterProps) {
   return (
     <Card title="The meter">
       <Box
@@ -43,12 +52,14 @@ export function DrillMeter({ range, onRange, display, ready, onRead }: DrillMete
         {display}
       </Box>
       <Ranges label="Volts" ranges={VOLT_RANGES} range={range} onRange={onRange} />
-      <Ranges
-        label="Current"
-        ranges={CURRENT_RANGES.filter((one) => one !== '10 A')}
-        range={range}
-        onRange={onRange}
-      />
+      {withCurrent ? (
+        <Ranges
+          label="Current"
+          ranges={CURRENT_RANGES.filter((one) => one !== '10 A')}
+          range={range}
+          onRange={onRange}
+        />
+      ) : null}
       <Button variant="contained" fullWidth disabled={!ready} onClick={onRead}>
         Take the reading
       </Button>

@@ -1,5 +1,5 @@
 import { CURRENT_RANGE_FACTS } from '../../physics/instruments/meter';
-import { drillHint, drillPar, type TakenReading } from './drillHints';
+import { drillHint, drillLoss, drillPar, type TakenReading } from './drillHints';
 import { drillSheets } from './drillSheets';
 import { faultName } from './drillWords';
 import { drillScore, judgeAnswer } from './judgeAnswer';
@@ -167,12 +167,49 @@ test('an answer is judged string by string, and scored against the finder', () =
   expect(judgeAnswer(drill, named('open'))[string - 1]).toBe('right-cell');
   expect(judgeAnswer(drill, named('dry', (cell % 4) + 1))[string - 1]).toBe('right-kind');
   expect(judgeAnswer(drill, [null, null])[string - 1]).toBe('wrong');
-  expect(drillScore({ readings: 4, hints: 0, wrongAnswers: 0 }, 4)).toEqual({
-    counted: 4,
-    score: 100,
-  });
-  expect(drillScore({ readings: 4, hints: 2, wrongAnswers: 1 }, 4).score).toBe(50);
-  expect(drillScore({ readings: 2, hints: 0, wrongAnswers: 0 }, 4).score).toBe(100);
+  expect(drillScore({ lost: 0, hints: 0, wrongAnswers: 0 }, 4)).toBe(100);
+  expect(drillScore({ lost: 0, hints: 2, wrongAnswers: 1 }, 4)).toBe(50);
+  expect(drillScore({ lost: 1, hints: 0, wrongAnswers: 0 }, 4)).toBe(80);
+});
+
+test('scored by information: the finder’s own readings lose nothing, a careful first look is free, twice the same is not', () => {
+  const key = { level: 2, seed: 11 };
+  const drill = makeDrill(key);
+  const taken = (probing: Probing): TakenReading => {
+    const display = readDrill(drill, probing);
+    return { probing, value: display.status === 'reads' ? display.value : null };
+  };
+  const best: TakenReading[] = [];
+  for (let hint = drillHint(key, best); hint !== null; hint = drillHint(key, best)) {
+    best.push(taken(hint.probing));
+  }
+  expect(best.length).toBeGreaterThan(0);
+  // The finder weighs effort too, so it may pass over a reading that tells a little more.
+  expect(drillLoss(key, best)).toBeLessThan(0.2 * best.length);
+  const first = taken(across(left(2), left(1), '2 V'));
+  expect(drillLoss(key, [first])).toBe(0);
+  expect(drillLoss(key, [first, first])).toBe(1);
+  expect(drillLoss(key, [first, taken(across(end(5), left(1), '200 mV'))])).toBe(1);
+  expect(drillLoss(key, [...best, first])).toBeCloseTo(drillLoss(key, best) + 0.5, 9);
+});
+
+test('hints use what their level has: the first has volts only', () => {
+  for (const seed of [1, 2, 3, 4]) {
+    const key = { level: 1, seed };
+    const readings: TakenReading[] = [];
+    for (let hint = drillHint(key, readings); hint !== null; hint = drillHint(key, readings)) {
+      expect(hint.probing).toMatchObject({
+        meanwhile: 'nothing',
+        range: expect.stringMatching(/V$/),
+      });
+      const display = readDrill(makeDrill(key), hint.probing);
+      readings.push({
+        probing: hint.probing,
+        value: display.status === 'reads' ? display.value : null,
+      });
+    }
+    expect(readings.length).toBeGreaterThan(0);
+  }
 });
 
 test('on paper: the readings without the answer, the key on a page of its own', () => {

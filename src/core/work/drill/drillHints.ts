@@ -1,6 +1,7 @@
 import { USUAL_CLASS_METER } from '../../physics/instruments/classMeter';
 import { diagnose, type Diagnosis } from '../diagnosis/diagnose';
-import type { Measurement } from '../../records/logbook/measurement';
+import { isSame, type Measurement } from '../../records/logbook/measurement';
+import type { DrillLevel, DrillMeans } from './levels';
 import { DRILL_CELL, makeDrill, SOUND_CHANCE, type Drill, type DrillKey } from './makeDrill';
 import { knownReading, probingFor, readDrill, type KnownReading, type Probing } from './probing';
 
@@ -73,6 +74,41 @@ function parOfString(drill: Drill, string: number): DrillPar {
   return { measurements: readings.length, right };
 }
 
+/** What a reading after the matter is plain, and one that nothing can be made of, cost: parts of a measurement. */
+const PLAIN_COSTS = 0.5;
+const UNKNOWN_COSTS = 1;
+
+/**
+ * How many measurements' worth of information a learner left on the table: of each reading the share by which it told
+ * less than the most telling one would have, expected before it was taken. The first look at each string is free.
+ */
+export function drillLoss(key: DrillKey, taken: readonly TakenReading[]): number {
+  const drill = makeDrill(key);
+  const looked = new Set<number>();
+  return taken.reduce((sum, one, index) => {
+    const { string } = one.probing.red;
+    const isFirst = !looked.has(string);
+    looked.add(string);
+    return isFirst ? sum : sum + lossOf(drill, string, one, taken.slice(0, index));
+  }, 0);
+}
+
+function lossOf(
+  drill: Drill,
+  string: number,
+  { probing, value }: TakenReading,
+  before: readonly TakenReading[],
+): number {
+  const known = value === null ? null : knownReading(drill.level.cells, probing, value);
+  if (known === null) return UNKNOWN_COSTS;
+  const measurement = { ...known.measurement, string: 1 };
+  const found = ofString(drill, string, readingsOf(drill, before, string), [measurement]);
+  const most = Math.max(0, ...found.next.map(({ bits }) => bits));
+  if (settled(found) || most === 0) return PLAIN_COSTS;
+  const own = found.next.find((one) => isSame(one.measurement, known.measurement));
+  return 1 - (own?.bits ?? 0) / most;
+}
+
 function settled({ causes }: Diagnosis): boolean {
   return (causes[0]?.chance ?? 0) >= FOUND_FROM;
 }
@@ -85,7 +121,12 @@ function readingsOf(drill: Drill, taken: readonly TakenReading[], string: number
 }
 
 /** The fault finder on one string alone: the strings of a drill are not joined. */
-function ofString(drill: Drill, string: number, readings: readonly KnownReading[]): Diagnosis {
+function ofString(
+  drill: Drill,
+  string: number,
+  readings: readonly KnownReading[],
+  extra: readonly Measurement[] = [],
+): Diagnosis {
   const cells = drill.level.cells;
   const alone = { string: 1 } as const;
   const input = {
@@ -101,7 +142,7 @@ function ofString(drill: Drill, string: number, readings: readonly KnownReading[
       measurement: { ...measurement, ...alone },
       value,
     })),
-    possible: possibleOf(cells),
+    possible: [...possibleOf(drill.level), ...extra],
     expected: {
       // A level that has a fault in each string says so; elsewhere one string in so many has it.
       anyFaultChance: drill.level.each ? ALMOST_SURE : (1 - SOUND_CHANCE) / drill.level.strings,
@@ -118,11 +159,11 @@ function ofString(drill: Drill, string: number, readings: readonly KnownReading[
   };
 }
 
-/** What a drill lets one measure: steps, single cells, currents, volts along the joined string. */
-function possibleOf(built: number): Measurement[] {
+/** What a drill lets one measure, as far as its level has the means: steps, single cells, currents, the joined string. */
+function possibleOf({ cells: built, means }: DrillLevel): Measurement[] {
   const cells = Array.from({ length: built }, (_, index) => index + 1);
   const string = 1;
-  return [
+  const all: Measurement[] = [
     { kind: 'short', string, built },
     ...cells.map((to): Measurement => ({ kind: 'volts', string, from: 1, to, built })),
     ...cells.slice(1).map((cell): Measurement => ({
@@ -135,4 +176,10 @@ function possibleOf(built: number): Measurement[] {
     ...cells.slice(0, -1).map((to): Measurement => ({ kind: 'shorted-volts', string, to, built })),
     ...cells.map((cell): Measurement => ({ kind: 'cell-short', string, cell })),
   ];
+  return all.filter((one) => means.includes(meansOf(one)));
+}
+
+function meansOf({ kind }: Measurement): DrillMeans {
+  if (kind === 'shorted-volts') return 'changes';
+  return kind === 'volts' ? 'volts' : 'current';
 }

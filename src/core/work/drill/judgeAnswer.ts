@@ -30,16 +30,15 @@ const HINT_COSTS = 1;
 const WRONG_COSTS = 2;
 
 export interface DrillEffort {
-  readonly readings: number;
+  /** Measurements’ worth of information that was left on the table. */
+  readonly lost: number;
   readonly hints: number;
   readonly wrongAnswers: number;
 }
 
-/** Measurements that count, and the score out of 100 against what the fault finder needs. */
-export function drillScore(
-  { readings, hints, wrongAnswers }: DrillEffort,
-  par: number,
-): { readonly counted: number; readonly score: number } {
-  const counted = readings + HINT_COSTS * hints + WRONG_COSTS * wrongAnswers;
-  return { counted, score: Math.round((100 * par) / Math.max(par, counted, 1)) };
+/** The score out of 100: what the fault finder needs, against that and everything lost on the way. */
+export function drillScore({ lost, hints, wrongAnswers }: DrillEffort, par: number): number {
+  const needed = Math.max(1, par);
+  const over = lost + HINT_COSTS * hints + WRONG_COSTS * wrongAnswers;
+  return Math.round((100 * needed) / (needed + over));
 }

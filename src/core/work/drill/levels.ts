@@ -11,6 +11,10 @@ export const DRILL_FAULTS = [
 ] as const satisfies readonly FaultKind[];
 export type DrillFault = (typeof DRILL_FAULTS)[number];
 
+/** What a level has to measure with; `changes`: a lead joins the ends or is lifted. */
+export const DRILL_MEANS = ['volts', 'current', 'changes'] as const;
+export type DrillMeans = (typeof DRILL_MEANS)[number];
+
 export interface DrillLevel {
   readonly level: number;
   readonly name: string;
@@ -19,6 +23,7 @@ export interface DrillLevel {
   readonly strings: number;
   readonly cells: number;
   readonly faults: readonly DrillFault[];
+  readonly means: readonly DrillMeans[];
   /** Every string has a fault; otherwise at most one has, or none. */
   readonly each: boolean;
 }
@@ -31,6 +36,7 @@ export const DRILL_LEVELS: readonly DrillLevel[] = [
     strings: 1,
     cells: 4,
     faults: ['reversed'],
+    means: ['volts'],
     each: false,
   },
   {
@@ -40,6 +46,7 @@ export const DRILL_LEVELS: readonly DrillLevel[] = [
     strings: 1,
     cells: 5,
     faults: ['reversed', 'open', 'shorted'],
+    means: ['volts', 'current'],
     each: false,
   },
   {
@@ -49,6 +56,7 @@ export const DRILL_LEVELS: readonly DrillLevel[] = [
     strings: 1,
     cells: 5,
     faults: ['poor-contact', 'dry', 'same-metal', 'shorted'],
+    means: DRILL_MEANS,
     each: false,
   },
   {
@@ -58,6 +66,7 @@ export const DRILL_LEVELS: readonly DrillLevel[] = [
     strings: 2,
     cells: 4,
     faults: DRILL_FAULTS,
+    means: DRILL_MEANS,
     each: false,
   },
   {
@@ -67,6 +76,7 @@ export const DRILL_LEVELS: readonly DrillLevel[] = [
     strings: 2,
     cells: 4,
     faults: DRILL_FAULTS,
+    means: DRILL_MEANS,
     each: true,
   },
 ];
