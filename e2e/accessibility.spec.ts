@@ -38,6 +38,8 @@ const VIEWS = [
   '/coins',
   '/fair-tests',
   '/fair-tests/demo-six-plants',
+  '/school',
+  '/wall/demo-lamp',
 ];
 
 /** The dark theme has the same roles everywhere: views that show all of them between them. */

@@ -104,7 +104,7 @@ test('a fault is found: causes by chance, the next measurement, and the answer t
     await field(page, label).press('Enter');
   }
   await expect(causes(page)).toContainText('Cell 3 is the wrong way round');
-  await expect(page.getByText('Before you go on: a reading is not as it should be.')).toBeVisible();
+  await expect(page.getByText(/^Before you go on: Cell 3 is the wrong way round/)).toBeVisible();
   await expect(page.getByTestId('measure-next')).toContainText('tells the causes apart best');
   await field(page, 'cells 1–3, open').fill('2.8');
   await field(page, 'cells 1–3, open').press('Enter');
@@ -180,7 +180,7 @@ test('R takes a reading from the bench meter; without a meter it says so and log
     '-222,"Data out of range"',
   ]);
   await bench(page, 'Meter');
-  await page.getByRole('button', { name: 'Address' }).click();
+  await page.getByRole('button', { name: 'A meter in the network' }).click();
   await page.getByLabel('Port', { exact: true }).fill('0');
   await expect(page.getByText('Ports begin at 1.')).toBeVisible();
   await page.getByLabel('Port', { exact: true }).fill(port);
@@ -199,7 +199,7 @@ test('R takes a reading from the bench meter; without a meter it says so and log
   meter.kill();
   await new Promise((resolve) => meter.on('close', resolve));
   await part(page, 'At the bench');
-  await page.getByRole('button', { name: 'Take reading (R)' }).click();
+  await page.getByRole('button', { name: 'From the meter (R)' }).click();
   await expect(page.getByText(`No meter answers at 127.0.0.1:${port}`)).toBeVisible();
   await part(page, 'Logbook');
   await expect(

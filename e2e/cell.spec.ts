@@ -65,7 +65,7 @@ test('loaded readings are fitted, with their errors; everything can be taken bac
   await expect(page.getByTestId('fit-statement')).toContainText('too few to tell');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByTestId('fit-statement')).toContainText('straight line');
-  await page.getByRole('button', { name: 'Use typical values instead' }).click();
+  await page.getByRole('button', { name: 'Do without these readings' }).click();
   await expect(figures).toContainText('A typical cell');
 });
 

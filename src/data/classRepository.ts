@@ -1,5 +1,6 @@
-import { and, desc, eq, gt, isNull } from 'drizzle-orm';
+import { and, desc, eq, gt, isNull, sql } from 'drizzle-orm';
 import type { GrozerDatabase } from './openDatabase';
+import { preparedOnce } from './preparedOnce';
 import { classes, secrets } from './schema';
 
 /** A class that runs. */
@@ -23,6 +24,28 @@ export interface ClassRepository {
   replaceSecret(name: string, value: string): void;
 }
 
+/** Asked with every reading of a class: worked out once for a database. */
+const runningOf = preparedOnce((db) =>
+  db
+    .select()
+    .from(classes)
+    .where(
+      and(
+        eq(classes.planId, sql.placeholder('planId')),
+        isNull(classes.closedAt),
+        gt(classes.endsAt, sql.placeholder('now')),
+      ),
+    )
+    .prepare(),
+);
+const secretOf = preparedOnce((db) =>
+  db
+    .select()
+    .from(secrets)
+    .where(eq(secrets.name, sql.placeholder('name')))
+    .prepare(),
+);
+
 export function createClassRepository(db: GrozerDatabase): ClassRepository {
   const runs = (now: number) => and(isNull(classes.closedAt), gt(classes.endsAt, now));
   const opened = ({ planId, code, openedAt, endsAt }: typeof classes.$inferSelect): OpenClass => ({
@@ -44,11 +67,14 @@ export function createClassRepository(db: GrozerDatabase): ClassRepository {
     close: (planId, now) => {
       db.update(classes).set({ closedAt: now }).where(eq(classes.planId, planId)).run();
     },
-    find: (planId, now) => list(now).find((one) => one.planId === planId) ?? null,
+    find: (planId, now) => {
+      const row = runningOf(db).get({ planId, now });
+      return row === undefined ? null : opened(row);
+    },
     findByCode: (code, now) => list(now).find((one) => one.code === code) ?? null,
     running: list,
     secret: (name, make) => {
-      const found = db.select().from(secrets).where(eq(secrets.name, name)).get();
+      const found = secretOf(db).get({ name });
       if (found !== undefined) return found.value;
       const value = make();
       db.insert(secrets).values({ name, value }).run();

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { and, desc, eq, isNotNull, isNull } from 'drizzle-orm';
+import { and, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm';
 import type { DocumentFormat, TitledDocument } from '@/core/formats/documentFormat';
 import {
   DOCUMENT_FORMATS,
@@ -8,6 +8,7 @@ import {
 } from '@/core/documents/documentKinds';
 import type { Result } from '@/core/result';
 import type { GrozerDatabase } from './openDatabase';
+import { preparedOnce } from './preparedOnce';
 import { documents } from './schema';
 
 /** A document as it is stored. One that cannot be read comes with its faults, not as an exception. */
@@ -31,6 +32,8 @@ export interface DocumentRepository<T> {
   /** Last changed first. */
   list(): StoredDocument<T>[];
   find(id: string): StoredDocument<T> | null;
+  /** Whether it is there, without reading it. */
+  has(id: string): boolean;
   insert(id: string, document: T, now: number): void;
   save(id: string, document: T, revision: number, now: number): SaveOutcome;
   /** Deletes; false where there is none. */
@@ -57,6 +60,21 @@ function versionOf(text: string): number | null {
     return null;
   }
 }
+
+/** Asked with every reading of a class: worked out once for a database. */
+const presence = preparedOnce((db) =>
+  db
+    .select({ id: documents.id })
+    .from(documents)
+    .where(
+      and(
+        eq(documents.kind, sql.placeholder('kind')),
+        eq(documents.id, sql.placeholder('id')),
+        isNull(documents.deletedAt),
+      ),
+    )
+    .prepare(),
+);
 
 /** Deleted documents are kept so that deleting can be undone. */
 function repositoryOf<T extends TitledDocument>(
@@ -85,6 +103,8 @@ function repositoryOf<T extends TitledDocument>(
       const row = db.select().from(documents).where(present(id)).get();
       return row === undefined ? null : stored(row);
     },
+
+    has: (id) => presence(db).get({ kind, id }) !== undefined,
 
     insert: (id, document, now) => {
       db.insert(documents)

@@ -1,4 +1,4 @@
-import { and, asc, eq, gt, max } from 'drizzle-orm';
+import { and, asc, eq, gt, max, sql } from 'drizzle-orm';
 import {
   logEntrySchema,
   type LogAuthor,
@@ -6,6 +6,7 @@ import {
   type LogRequest,
 } from '@/core/records/logbook/logEntry';
 import type { GrozerDatabase } from './openDatabase';
+import { preparedOnce } from './preparedOnce';
 import { logLines } from './schema';
 
 export type AppendOutcome =
@@ -28,18 +29,52 @@ export interface LogRepository {
   linesAfter(planId: string, seq: number, group?: string): LogLine[];
 }
 
+const planId = eq(logLines.planId, sql.placeholder('planId'));
+const later = gt(logLines.seq, sql.placeholder('seq'));
+
+/** What every reading of a class asks for is worked out once for a database. */
+const lastRevision = preparedOnce((db) =>
+  db
+    .select({ revision: max(logLines.revision) })
+    .from(logLines)
+    .where(and(planId, eq(logLines.entryId, sql.placeholder('entryId'))))
+    .prepare(),
+);
+const insertion = preparedOnce((db) =>
+  db
+    .insert(logLines)
+    .values({
+      planId: sql.placeholder('planId'),
+      group: sql.placeholder('group'),
+      entryId: sql.placeholder('entryId'),
+      revision: sql.placeholder('revision'),
+      entry: sql.placeholder('entry'),
+      struck: sql.placeholder('struck'),
+      author: sql.placeholder('author'),
+      at: sql.placeholder('at'),
+    })
+    .returning({ seq: logLines.seq })
+    .prepare(),
+);
+const linesOfPlan = preparedOnce((db) =>
+  db.select().from(logLines).where(and(planId, later)).orderBy(asc(logLines.seq)).prepare(),
+);
+const linesOfGroup = preparedOnce((db) =>
+  db
+    .select()
+    .from(logLines)
+    .where(and(planId, later, eq(logLines.group, sql.placeholder('group'))))
+    .orderBy(asc(logLines.seq))
+    .prepare(),
+);
+
 export function createLogRepository(db: GrozerDatabase): LogRepository {
   const ofEntry = (planId: string, entryId: string) =>
     and(eq(logLines.planId, planId), eq(logLines.entryId, entryId));
   const append: LogRepository['append'] = (planId, request, author, now) => {
     const { entryId, revision, group, entry, struck } = request;
     const text = JSON.stringify(entry);
-    const last =
-      db
-        .select({ revision: max(logLines.revision) })
-        .from(logLines)
-        .where(ofEntry(planId, entryId))
-        .get()?.revision ?? 0;
+    const last = lastRevision(db).get({ planId, entryId })?.revision ?? 0;
     if (revision !== last + 1) {
       const there = db
         .select()
@@ -56,12 +91,18 @@ export function createLogRepository(db: GrozerDatabase): LogRepository {
         ? { status: 'logged', line, fresh: false }
         : { status: 'conflict', line };
     }
-    const row = db
-      .insert(logLines)
-      .values({ planId, group, entryId, revision, entry: text, struck, author, at: now })
-      .returning()
-      .get();
-    return { status: 'logged', line: lineOf(row), fresh: true };
+    const { seq } = insertion(db).get({
+      planId,
+      group,
+      entryId,
+      revision,
+      entry: text,
+      struck,
+      author,
+      at: now,
+    });
+    const line = { seq, group, entryId, revision, entry, struck, author, at: now };
+    return { status: 'logged', line, fresh: true };
   };
   return {
     append,
@@ -70,19 +111,10 @@ export function createLogRepository(db: GrozerDatabase): LogRepository {
       db.transaction(() => requests.map((request) => append(planId, request, author, now))),
 
     linesAfter: (planId, seq, group) =>
-      db
-        .select()
-        .from(logLines)
-        .where(
-          and(
-            eq(logLines.planId, planId),
-            gt(logLines.seq, seq),
-            group === undefined ? undefined : eq(logLines.group, group),
-          ),
-        )
-        .orderBy(asc(logLines.seq))
-        .all()
-        .map(lineOf),
+      (group === undefined
+        ? linesOfPlan(db).all({ planId, seq })
+        : linesOfGroup(db).all({ planId, seq, group })
+      ).map(lineOf),
   };
 }
 

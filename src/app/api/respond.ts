@@ -1,18 +1,17 @@
 import { NextResponse } from 'next/server';
 import type { Issue } from '@/core/result';
-
-/** Every refused request answers in this shape. */
-interface Refusal {
-  readonly message: string;
-  readonly faults: readonly Issue[];
-}
+import { refused, type JsonAnswer } from '@/server/jsonAnswer';
 
 export function refuse(
   status: number,
   message: string,
   faults: readonly Issue[] = [],
 ): NextResponse {
-  return NextResponse.json({ message, faults } satisfies Refusal, { status });
+  return answered(refused(status, message, faults));
+}
+
+export function answered({ status, body }: JsonAnswer): NextResponse {
+  return NextResponse.json(body, { status });
 }
 
 /** The JSON body of a request, or `undefined` where it is not JSON; the schema then names the fault. */

@@ -14,7 +14,7 @@ export function appendToLog(
   requests: readonly LogRequest[],
   author: LogAuthor,
 ): AppendedLog {
-  if (documents('plans').find(planId) === null) return { status: 'no-plan' };
+  if (!documents('plans').has(planId)) return { status: 'no-plan' };
   const outcomes = log.appendAll(planId, requests, author, now());
   const refused = outcomes.find(({ status }) => status === 'conflict');
   if (refused !== undefined) return { status: 'conflict', line: refused.line };

@@ -80,24 +80,33 @@ export async function classOfSeat(
   return found.ok ? { code, shown: found.value } : null;
 }
 
-/** Who holds a seat; `null` where it is forged, too old, or its class has ended. */
+/** Who holds a seat, with the plan of the class; `null` where it is forged, too old, or its class has ended. */
 export async function seatOf(
   context: SeatContext,
   sealed: string | undefined,
 ): Promise<SeatedGroup | null> {
+  const place = await placeOf(context, sealed);
+  const found = place === null ? null : context.documents('plans').find(place.planId);
+  return place === null || found === null || !found.document.ok
+    ? null
+    : { ...place, plan: found.document.value };
+}
+
+/** Which group of which plan holds a seat, without a look at the plan; `null` as for {@link seatOf}. */
+export async function placeOf(
+  context: Pick<SeatContext, 'classes' | 'now'>,
+  sealed: string | undefined,
+): Promise<Pick<SeatedGroup, 'planId' | 'group'> | null> {
   if (sealed === undefined || sealed === '') return null;
   const opened = seatSchema.safeParse(
     await unsealData<unknown>(sealed, { password: secretOf(context), ttl: SEAT_SECONDS }),
   );
   if (!opened.success) return null;
   const { planId, code, group } = opened.data;
-  const running = context.classes.find(planId, context.now());
-  const found = context.documents('plans').find(planId);
-  if (running?.code !== code || found === null || !found.document.ok) return null;
-  return { planId, group, plan: found.document.value };
+  return context.classes.find(planId, context.now())?.code === code ? { planId, group } : null;
 }
 
 /** Kept in the database, so that a restart leaves every group in its seat. */
-function secretOf({ classes }: SeatContext): string {
+function secretOf({ classes }: Pick<SeatContext, 'classes'>): string {
   return classes.secret(SECRET_NAME, () => randomBytes(32).toString('hex'));
 }

@@ -2,6 +2,8 @@ import 'server-only';
 import type { Server } from 'node:http';
 import { fail, succeed, type Result } from '@/core/result';
 import { benchContext } from '../bench/benchContext';
+import { SEAT_COOKIE } from '../bench/groupSeats';
+import { logOfGroup } from '../bench/logOfGroup';
 import { createLanGateway, localAddresses } from './lanGateway';
 import { isTeacherCookie } from './passcode';
 
@@ -50,6 +52,11 @@ export async function openGateway(): Promise<Result<OpenGateway>> {
       host,
       port,
       isTeacher: (cookies) => isTeacherCookie(benchContext(), cookies),
+      direct: {
+        path: '/api/class/log',
+        seatCookie: SEAT_COOKIE,
+        log: (sealed, body) => logOfGroup(benchContext(), sealed, body),
+      },
     });
     holder.grozerGateway = { server, port };
     return succeed({ port, addresses: localAddresses() });

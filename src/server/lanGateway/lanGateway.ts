@@ -6,6 +6,7 @@ import {
   type ServerResponse,
 } from 'node:http';
 import { networkInterfaces } from 'node:os';
+import { answerLog, isForLog, type DirectLog } from './directLog';
 
 /** What the gateway lets in without a passcode: joining, a group’s own page, and the files that pages are made of. */
 const FOR_GROUPS = [
@@ -28,6 +29,7 @@ interface GatewayOptions {
   readonly port: number;
   /** Whether a request carries a teacher’s passcode. */
   readonly isTeacher: (cookies: string) => Promise<boolean>;
+  readonly direct: DirectLog;
 }
 
 /**
@@ -39,8 +41,13 @@ export function createLanGateway({
   host,
   port,
   isTeacher,
+  direct,
 }: GatewayOptions): Promise<Server> {
   const server = createServer((incoming, outgoing) => {
+    if (isForLog(direct, incoming)) {
+      answerLog(direct, incoming, outgoing).catch(() => outgoing.destroy());
+      return;
+    }
     void admit(incoming, isTeacher).then((admitted) => {
       if (admitted) forward(incoming, outgoing, appPort);
       else reject(incoming, outgoing);

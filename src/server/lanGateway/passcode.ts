@@ -2,6 +2,7 @@ import { randomBytes, randomInt, timingSafeEqual } from 'node:crypto';
 import { sealData, unsealData } from 'iron-session';
 import { z } from 'zod';
 import type { BenchContext } from '../bench/benchContext';
+import { cookieIn } from './cookies';
 
 /** Cookie of a teacher’s device in the local network. */
 export const TEACHER_COOKIE = 'grozer-teacher';
@@ -43,13 +44,10 @@ export async function teacherSeal(
 
 /** Whether the cookies of a request hold a teacher’s seal of the passcode that stands now. */
 export async function isTeacherCookie(context: PasscodeContext, cookies: string): Promise<boolean> {
-  const sealed = cookies
-    .split(/;\s*/)
-    .find((one) => one.startsWith(`${TEACHER_COOKIE}=`))
-    ?.slice(TEACHER_COOKIE.length + 1);
+  const sealed = cookieIn(cookies, TEACHER_COOKIE);
   if (sealed === undefined) return false;
   const opened = z.object({ passcode: z.string() }).safeParse(
-    await unsealData<unknown>(decodeURIComponent(sealed), {
+    await unsealData<unknown>(sealed, {
       password: sealSecret(context),
       ttl: TEACHER_SECONDS,
     }),

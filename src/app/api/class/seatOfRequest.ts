@@ -1,7 +1,8 @@
 import { cookies } from 'next/headers';
 import type { BenchContext } from '@/server/bench/benchContext';
 import { SEAT_COOKIE, seatOf, type SeatedGroup } from '@/server/bench/groupSeats';
-import { refuse } from '../respond';
+import { NOT_SEATED } from '@/server/bench/logOfGroup';
+import { answered } from '../respond';
 
 /** The group that a request comes from; `null` where it has no seat in a running class. */
 export async function seatOfRequest(context: BenchContext): Promise<SeatedGroup | null> {
@@ -9,8 +10,5 @@ export async function seatOfRequest(context: BenchContext): Promise<SeatedGroup 
 }
 
 export function notSeated() {
-  return refuse(
-    401,
-    'This class has ended, or you have not joined it. What you typed is kept here.',
-  );
+  return answered(NOT_SEATED);
 }

@@ -139,6 +139,7 @@ test('something else was different, and nobody said how: warned of, and kept by 
   const base = testOf({ kiwi: [0.9] }, { repeats: 1 });
   const changed = [{ factor: 'gap' as const, setting: '' }];
   const test = { ...base, readings: base.readings.map((one) => ({ ...one, changed })) };
+  expect(FAIR_TEST_DOCUMENT.parse(test).ok).toBe(true);
   expect(analyseFairTest(test).warnings[0]).toContain('round 1, kiwi had another gap');
   const back = withCsvReadings({ ...test, readings: [] }, fairTestCsv(test));
   expect(back.ok && back.value.readings[0]?.changed).toEqual(changed);

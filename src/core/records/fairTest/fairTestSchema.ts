@@ -33,9 +33,9 @@ const reading = z.strictObject({
     .max(20, 'Give at most 20 A.')
     .nullable(),
   changed: z
-    .array(z.strictObject({ factor: z.enum(FACTORS), setting: setting.min(1) }))
+    .array(z.strictObject({ factor: z.enum(FACTORS), setting }))
     .max(FACTORS.length)
-    .describe('Kept factors that were different for this reading.'),
+    .describe('Kept factors that were different for this reading, and how; empty: nobody said how.'),
 });
 
 /** A comparison in which one thing is varied and everything else is kept. */

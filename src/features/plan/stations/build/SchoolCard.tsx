@@ -85,7 +85,9 @@ export function SchoolCard({ groups }: { readonly groups: readonly string[] }) {
       </Box>
       {isIn && !changed ? (
         <Typography variant="body2" role="status">
-          {wanted.length} of them are among your school’s figures.{' '}
+          {wanted.length === 0
+            ? 'None of them is among your school’s figures: tick those that shall be.'
+            : `${wanted.length} of them are among your school’s figures.`}{' '}
           {wanted.length === 0 ? null : (
             <Button size="small" onClick={() => put([])}>
               Take them out again

@@ -4,8 +4,8 @@ import { issuesOfZod } from '@/core/issuesOfZod';
 import { logRequestSchema } from '@/core/records/logbook/logEntry';
 import { appendToLog } from '@/server/bench/appendToLog';
 import { benchContext } from '@/server/bench/benchContext';
-import { jsonBody, refuse } from '../../../respond';
-import { answerOfLog } from '../../../answerOfLog';
+import { answerOfLog } from '@/server/bench/answerOfLog';
+import { answered, jsonBody, refuse } from '../../../respond';
 
 interface Context {
   params: Promise<{ id: string }>;
@@ -29,5 +29,5 @@ export async function POST(request: Request, { params }: Context): Promise<NextR
   if (!body.success) {
     return refuse(422, 'This cannot be logged.', issuesOfZod(body.error));
   }
-  return answerOfLog(appendToLog(benchContext(), id, body.data, 'teacher'));
+  return answered(answerOfLog(appendToLog(benchContext(), id, body.data, 'teacher')));
 }

@@ -1,0 +1,155 @@
+import { readFileSync } from 'node:fs';
+import { unzipSync } from 'fflate';
+import { expect, test } from './test';
+import { PORT } from '../playwright.config';
+import { goToStation, newPlan, saved } from './helpers';
+
+const GATEWAY = `http://127.0.0.1:${PORT + 1}`;
+const takenAt = '2027-01-29T14:00:00.000Z';
+
+test('on a phone: predict, read, Done counts once and asks for what is missing; the wall shows it without passcode', async ({
+  page,
+  browser,
+}) => {
+  await newPlan(page, 'Done never skips');
+  await saved(page);
+  const id = /plans\/([^/]+)/.exec(page.url())?.[1] ?? '';
+  await goToStation(page, 'Build & measure');
+  await page.getByRole('tab', { name: 'Class board' }).click();
+  await page.getByRole('button', { name: 'Start the class' }).click();
+  const code = (await page.getByTestId('join-code').textContent()) ?? '';
+
+  const phone = await browser.newPage({ viewport: { width: 360, height: 640 } });
+  await phone.goto(`${GATEWAY}/join?code=${code}`);
+  await phone.getByRole('button', { name: 'Go on' }).click();
+  await phone.getByRole('button', { name: 'Plover' }).click();
+  const done = phone.getByRole('button', { name: 'Done' });
+  const step = (name: string) => phone.getByRole('heading', { name });
+  await expect(step('Get your things ready')).toBeVisible();
+  // The second half of a double click is no press of its own.
+  await done.dblclick();
+  await expect(step('Build one cell')).toBeVisible();
+  await done.click();
+  await expect(step('Volts of cell 1')).toBeVisible();
+
+  await expect(phone.getByTestId('expected')).toHaveCount(0);
+  await phone.getByLabel('What do you expect, before you read?').fill('1,5');
+  await phone.getByRole('button', { name: 'Write it down' }).click();
+  await expect(phone.getByTestId('expected')).toContainText(/You expected 1\.50.V\. Sound/);
+
+  await done.click();
+  await expect(phone.getByText('Type first what the meter shows.')).toBeVisible();
+  await expect(step('Volts of cell 1')).toBeVisible();
+  // Typed and Done: one press, one step; the milliamps are not jumped over.
+  await phone.getByLabel('Reading: Volts of cell 1').fill('0,94');
+  await done.click();
+  await expect(step('Milliamps of cell 1, briefly')).toBeVisible();
+  await done.click();
+  await expect(phone.getByText('Type first what the meter shows.')).toBeVisible();
+  await phone.getByLabel('Reading: Milliamps of cell 1, briefly').fill('0.4');
+  await phone.getByLabel('Reading: Milliamps of cell 1, briefly').press('Enter');
+  await expect(step('Add cell 2')).toBeVisible();
+  await phone.getByRole('button', { name: 'Back' }).click();
+  await expect(step('Milliamps of cell 1, briefly')).toBeVisible();
+  await done.click();
+  await expect(step('Add cell 2')).toBeVisible();
+
+  // "Does it run?" answered No is red, with what to try first.
+  const answer = await page.request.post(`/api/lessons/${id}/log`, {
+    data: {
+      entryId: 'dark',
+      revision: 1,
+      group: 'Knot',
+      struck: false,
+      entry: {
+        kind: 'reading',
+        measurement: { kind: 'lights', turned: false },
+        value: 0,
+        range: null,
+        source: 'typed',
+        typed: null,
+        meter: null,
+        takenAt,
+      },
+    },
+  });
+  expect(answer.ok()).toBe(true);
+  await expect(page.getByTestId('board-Knot')).toHaveAttribute('data-state', 'wrong');
+
+  await page.getByRole('link', { name: 'Board for the wall (B)' }).click();
+  await expect(page).toHaveURL(new RegExp(`/wall/${id}`));
+  await expect(page.getByText(code, { exact: true })).toBeVisible();
+  await expect(page.getByTestId('wall-Knot')).toContainText('does not');
+  await expect(page.getByTestId('wall-Plover')).toContainText('Add cell 2');
+  await expect(page.getByText(/passcode/i)).toHaveCount(0);
+  await page.keyboard.press('b');
+  await expect(page).toHaveURL(/\/build/);
+  await page.getByRole('tab', { name: 'Class board' }).click();
+  await page.getByRole('button', { name: 'End the class' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'End the class' }).click();
+  await expect(phone.getByText('The class has ended.')).toBeVisible();
+  await phone.close();
+});
+
+test('what a class read makes the school’s figures; the next plan starts from them and says so', async ({
+  page,
+}) => {
+  await page.goto('/plans/demo-lamp/build');
+  await page.getByRole('tab', { name: 'Results' }).click();
+  await expect(page.getByLabel(/Curlew 3: .* far/)).not.toBeChecked();
+  await page.getByRole('button', { name: 'Let these cells in (15)' }).click();
+  await expect(page.getByText('15 of them are among your school’s figures.')).toBeVisible();
+  await page.getByRole('link', { name: 'All cells of your school' }).click();
+  const kiwis = page.getByTestId('school-statement').first();
+  await expect(kiwis).toContainText('from 45 cells in 4 lessons');
+  await page.getByRole('button', { name: 'The cells' }).first().click();
+  await page.getByRole('checkbox').first().uncheck();
+  await expect(kiwis).toContainText('from 44 cells in 4 lessons');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(kiwis).toContainText('from 45 cells in 4 lessons');
+  await saved(page);
+
+  await newPlan(page, 'Kiwis once more');
+  await goToStation(page, 'Which cell?');
+  await page.getByRole('combobox', { name: 'Fruit or vegetable' }).selectOption('kiwi');
+  await expect(page.getByTestId('school-line')).toContainText(
+    /Yours: 0\.9\d.V ± 0\.0\d, .*mA, from 45 cells/,
+  );
+  await expect(page.getByTestId('cell-figures')).toContainText('Such a cell at your school');
+  await expect(page.getByRole('navigation', { name: 'Stations of the plan' })).toContainText(
+    '(your school’s)',
+  );
+  await page.getByRole('button', { name: 'Use the recipe’s values instead' }).click();
+  await expect(page.getByTestId('cell-figures')).toContainText('A typical cell');
+  await page.getByRole('button', { name: 'Plan with them' }).click();
+  await expect(page.getByTestId('cell-figures')).toContainText('Such a cell at your school');
+
+  await page.goto('/plans/demo-lamp/build');
+  await page.getByRole('tab', { name: 'Results' }).click();
+  await page.getByRole('button', { name: 'Take them out again' }).click();
+  await expect(page.getByText('None of them is among your school’s figures')).toBeVisible();
+  await page.getByLabel(/Knot 1: /).check();
+  await expect(page.getByRole('button', { name: 'Let these cells in (1)' })).toBeVisible();
+});
+
+test('a plan travels with its logbook', async ({ page }) => {
+  await page.goto('/plans/demo-lamp/build');
+  await page.getByRole('tab', { name: 'Results' }).click();
+  const download = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Plan with log and photos' }).click();
+  const file = await (await download).path();
+  expect(Object.keys(unzipSync(new Uint8Array(readFileSync(file))))).toEqual([
+    'plan.grozer.json',
+    'log.json',
+  ]);
+  await page.goto('/');
+  await page.getByLabel('Import a plan: file').setInputFiles({
+    name: 'lamp.with-log.grozer.zip',
+    mimeType: 'application/zip',
+    buffer: readFileSync(file),
+  });
+  await expect(page).toHaveURL(/\/plans\/(?!demo-lamp)[^/]+\/arrange/);
+  await goToStation(page, 'Build & measure');
+  await page.getByRole('tab', { name: 'Results' }).click();
+  await expect(page.getByTestId('results-Knot')).toContainText('3.70');
+});

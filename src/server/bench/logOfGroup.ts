@@ -1,0 +1,32 @@
+import { issuesOfZod } from '@/core/issuesOfZod';
+import { logRequestSchema } from '@/core/records/logbook/logEntry';
+import { refused, type JsonAnswer } from '../jsonAnswer';
+import { answerOfLog } from './answerOfLog';
+import { appendToLog } from './appendToLog';
+import type { BenchContext } from './benchContext';
+import { placeOf } from './groupSeats';
+
+export const NOT_SEATED = refused(
+  401,
+  'This class has ended, or you have not joined it. What you typed is kept here.',
+);
+
+/**
+ * What a group's device sends to be logged: sixty groups do so every second, so the gateway answers it itself.
+ * @param sealed the seat of the device, as its cookie holds it.
+ * @param body of the request, unread: `undefined` where it is not JSON.
+ */
+export async function logOfGroup(
+  context: BenchContext,
+  sealed: string | undefined,
+  body: unknown,
+): Promise<JsonAnswer> {
+  const seat = await placeOf(context, sealed);
+  if (seat === null) return NOT_SEATED;
+  const parsed = logRequestSchema.safeParse(body);
+  if (!parsed.success) return refused(422, 'This cannot be logged.', issuesOfZod(parsed.error));
+  if (parsed.data.group !== seat.group) {
+    return refused(403, 'A group writes in its own log only.');
+  }
+  return answerOfLog(appendToLog(context, seat.planId, [parsed.data], 'group'));
+}

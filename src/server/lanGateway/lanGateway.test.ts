@@ -1,0 +1,117 @@
+import { createServer, request, type Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { createLanGateway } from './lanGateway';
+
+describe('the gateway', () => {
+  let app: Server;
+  let gateway: Server;
+  const seen: { url: string; host: string | undefined; origin: string | undefined }[] = [];
+  beforeAll(async () => {
+    app = createServer(({ url = '', headers }, response) => {
+      seen.push({ url, host: headers.host, origin: headers.origin });
+      response.end(`app ${url}`);
+    });
+    await new Promise<void>((resolve) => app.listen(0, '127.0.0.1', resolve));
+    gateway = await createLanGateway({
+      appPort: (app.address() as AddressInfo).port,
+      host: '127.0.0.1',
+      port: 0,
+      isTeacher: (cookies) => Promise.resolve(cookies === 'teacher=yes'),
+      direct: {
+        path: '/api/class/log',
+        seatCookie: 'seat',
+        log: (sealed, body) => Promise.resolve({ status: 201, body: { sealed, body } }),
+      },
+    });
+  });
+  afterAll(() => {
+    gateway.close();
+    app.close();
+  });
+  const ask = (
+    path: string,
+    headers: Record<string, string> = {},
+    sent: string | null = null,
+  ): Promise<{ status: number; body: string; location: string | undefined }> =>
+    new Promise((resolve, reject) => {
+      const { port } = gateway.address() as AddressInfo;
+      const method = sent === null ? 'GET' : 'POST';
+      request({ host: '127.0.0.1', port, path, method, headers }, (answer) => {
+        let body = '';
+        answer.on('data', (chunk: Buffer) => (body += chunk.toString()));
+        answer.on('end', () =>
+          resolve({ status: answer.statusCode ?? 0, body, location: answer.headers.location }),
+        );
+      })
+        .on('error', reject)
+        .end(sent);
+    });
+
+  test.each([
+    '/join',
+    '/join?code=ABCDEF',
+    '/group',
+    '/api/class/log',
+    '/_next/static/x.js',
+    '/passcode',
+    '/drill?level=2&seed=7',
+  ])('groups come to %s', async (path) => {
+    expect(await ask(path)).toMatchObject({ status: 200, body: `app ${path}` });
+  });
+
+  test.each([
+    '/plans/demo-lamp/build',
+    '/api/lessons/p/log',
+    '/api/plans/p',
+    '/groups',
+    '/drills',
+    '/join/../plans/p',
+    '/_next/static/../../api/plans/p',
+    '/_next/static/%2e%2e/%2e%2e/api/plans/p',
+    '//plans',
+    '/api/class/..%2flessons/p/log',
+  ])('%s is for the teacher', async (path) => {
+    expect((await ask(path)).status).toBe(401);
+    expect(await ask(path, { accept: 'text/html' })).toMatchObject({
+      status: 307,
+      location: '/passcode',
+    });
+  });
+
+  test('a teacher comes in everywhere but to crooked paths, a stranger at the root is shown to the groups’ page', async () => {
+    expect((await ask('/plans/p', { cookie: 'teacher=yes' })).status).toBe(200);
+    expect((await ask('/join/../plans/p', { cookie: 'teacher=yes' })).status).toBe(401);
+    expect((await ask('/')).location).toBe('/join');
+  });
+
+  test('the app sees its own name, and a foreign origin stays foreign', async () => {
+    const { port } = gateway.address() as AddressInfo;
+    const own = (app.address() as AddressInfo).port;
+    await ask('/join', { host: `tablet:${port}`, origin: `http://tablet:${port}` });
+    expect(seen.at(-1)).toEqual({
+      url: '/join',
+      host: `127.0.0.1:${own}`,
+      origin: `http://127.0.0.1:${own}`,
+    });
+    await ask('/join', { host: `tablet:${port}`, origin: 'http://evil.example' });
+    expect(seen.at(-1)?.origin).toBe('http://evil.example');
+  });
+
+  test('a group’s log is answered at the gateway itself, with the seat of its cookie', async () => {
+    const before = seen.length;
+    const answer = await ask('/api/class/log', { cookie: 'a=b; seat=sealed%3D' }, '{"x":1}');
+    expect(answer.status).toBe(201);
+    expect(JSON.parse(answer.body)).toEqual({ sealed: 'sealed=', body: { x: 1 } });
+    // What is no JSON is left to the schema to name; no cookie, and one that cannot be read, are no seat.
+    expect(JSON.parse((await ask('/api/class/log', {}, 'no json')).body)).toEqual({});
+    const broken = await ask('/api/class/log', { cookie: 'seat=%E0%A4%A' }, '{}');
+    expect(JSON.parse(broken.body)).toEqual({ body: {} });
+    expect(seen).toHaveLength(before);
+  });
+
+  test('from another web site, or far too large, nothing is logged', async () => {
+    const evil = await ask('/api/class/log', { origin: 'http://evil.example' }, '{}');
+    expect(evil.status).toBe(403);
+    expect((await ask('/api/class/log', {}, `"${'x'.repeat(100_001)}"`)).status).toBe(413);
+  });
+});
