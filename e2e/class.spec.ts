@@ -106,6 +106,7 @@ test('from another device a teacher needs the passcode', async ({ page, browser 
   await tablet.close();
   await page.getByRole('button', { name: 'End the class' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Go on' }).click();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
   await expect(page.getByTestId('join-code')).toBeVisible();
   await page.getByRole('button', { name: 'End the class' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'End the class' }).click();

@@ -79,7 +79,7 @@ test('on a phone: predict, read, Done counts once and asks for what is missing; 
   await page.getByRole('link', { name: 'Board for the wall (B)' }).click();
   await expect(page).toHaveURL(new RegExp(`/wall/${id}`));
   await expect(page.getByText(code, { exact: true })).toBeVisible();
-  await expect(page.getByTestId('wall-Knot')).toContainText('does not');
+  await expect(page.getByTestId('wall-Knot')).toContainText('It stays dark');
   await expect(page.getByTestId('wall-Plover')).toContainText('Add cell 2');
   await expect(page.getByText(/passcode/i)).toHaveCount(0);
   await page.keyboard.press('b');

@@ -76,7 +76,10 @@ function Wall({ id, plan }: Omit<WallPageProps, 'initialLog'>) {
         sx={{
           display: 'grid',
           gap: 3,
-          gridTemplateColumns: { xs: '1fr', lg: join === null ? '1fr' : 'minmax(0, 1fr) 330px' },
+          gridTemplateColumns: {
+            xs: 'minmax(0, 1fr)',
+            lg: join === null ? 'minmax(0, 1fr)' : 'minmax(0, 1fr) 330px',
+          },
           alignItems: 'start',
         }}
       >
@@ -98,7 +101,7 @@ function Wall({ id, plan }: Omit<WallPageProps, 'initialLog'>) {
             sx={{
               display: 'grid',
               gap: 2,
-              gridTemplateColumns: `repeat(auto-fill, minmax(${rows.length > 12 ? 300 : 400}px, 1fr))`,
+              gridTemplateColumns: `repeat(auto-fill, minmax(min(100%, ${rows.length > 12 ? 300 : 400}px), 1fr))`,
             }}
           >
             {rows.map((row) => (
@@ -133,7 +136,7 @@ function Wall({ id, plan }: Omit<WallPageProps, 'initialLog'>) {
           gap: 3,
           mt: 3,
           gridTemplateColumns: {
-            xs: '1fr',
+            xs: 'minmax(0, 1fr)',
             lg: predictions.length === 0 ? '1fr' : 'minmax(0, 1.9fr) minmax(0, 1fr)',
           },
         }}
