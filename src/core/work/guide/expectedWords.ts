@@ -1,5 +1,5 @@
 import { quantityOf, type Measurement } from '../../records/logbook/measurement';
-import { formatNumber } from '../../units';
+import { formatFixed, formatNumber } from '../../units';
 import type { ExpectedReading } from './guideStep';
 
 /** Nine in ten of a normal distribution lie within so many standard deviations of its middle. */
@@ -24,11 +24,11 @@ export function expectedRange(
     : [value - half, Math.min(0, value + half)];
 }
 
-/** The range in words: `1.7 to 2.0 V`, `0.2 to 0.9 mA`. */
+/** The range in words: `1.70 to 2.02 V`, `0.2 to 0.9 mA`. */
 export function expectedRangeText(measurement: Measurement, expected: ExpectedReading): string {
   const [least, most] = expectedRange(measurement, expected);
   const volts = quantityOf(measurement) === 'volts';
-  const factor = volts ? 1 : 1000;
-  const short = (value: number): string => formatNumber(factor * value, volts ? 3 : 2);
+  const short = (value: number): string =>
+    volts ? formatFixed(value) : formatNumber(1000 * value, 2);
   return `${short(least)} to ${short(most)} ${volts ? 'V' : 'mA'}`;
 }

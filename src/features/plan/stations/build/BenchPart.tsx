@@ -117,7 +117,7 @@ export function BenchPart({ meter }: { readonly meter: MeterBench }) {
               : `Before you go on: ${wrong.headline}. Mend it and read again, or skip on.`
           }
         />
-        <ReadingsTable facts={facts} rows={rows} next={telling} />
+        <ReadingsTable facts={facts} rows={rows} next={telling} inUse={meter.state.inUse} />
       </Box>
       <Box sx={{ display: 'grid', gap: 1.5 }}>
         <WrongCard

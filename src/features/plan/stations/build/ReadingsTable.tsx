@@ -28,6 +28,8 @@ interface ReadingsTableProps {
   readonly rows: readonly BenchRow[];
   /** What the fault finder wants read. */
   readonly next: Measurement | null;
+  /** Whether a meter in the network is read from. */
+  readonly inUse: boolean;
 }
 
 interface Line {
@@ -40,7 +42,7 @@ interface Line {
 }
 
 /** Expected against read, row by row; every value can be typed over, and what it was stays in the logbook. */
-export function ReadingsTable({ facts, rows, next }: ReadingsTableProps) {
+export function ReadingsTable({ facts, rows, next, inUse }: ReadingsTableProps) {
   const { group, string } = useBenchChoice();
   const { lines, log, revise } = useLog();
   const readings = useReadings(group);
@@ -77,7 +79,7 @@ export function ReadingsTable({ facts, rows, next }: ReadingsTableProps) {
       title="Readings"
       actions={
         <Typography variant="caption" color="textSecondary">
-          type 0.94, 0,94 or 940 mV, or press R to take one from the meter
+          type 0.94, 0,94 or 940 mV{inUse ? ', or press R to take one from the meter' : ''}
         </Typography>
       }
     >
