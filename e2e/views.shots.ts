@@ -11,7 +11,6 @@ const VIEWS = [
   ['board', '/plans/demo-lamp/build?part=board'],
   ['cupboard', '/cupboard'],
   ['i-have', '/i-have'],
-  ['two-solutions', '/two-solutions'],
   ['mixing', '/mixing'],
   ['recipes', '/recipes'],
   ['fair-test', '/fair-tests/demo-six-plants'],
@@ -19,7 +18,8 @@ const VIEWS = [
   ['drill', '/drill?level=4&seed=3'],
   ['series', '/series-or-parallel?step=2'],
   ['metals', '/metals'],
-  ['coins', '/coins'],
+  ['wall', '/wall/demo-lamp'],
+  ['school', '/school'],
 ] as const;
 
 for (const [name, path] of VIEWS) {

@@ -26,6 +26,11 @@ import { usePlan, usePlanContext } from '../../PlanProvider';
 import { ImportDialog } from './ImportDialog';
 import { SchoolCard } from './SchoolCard';
 
+const DOWNLOADS = [
+  { format: 'csv', name: 'CSV out' },
+  { format: 'package', name: 'Data package' },
+  { format: 'plan', name: 'Plan with log and photos' },
+] as const;
 const LARGEST_FILE = 5_000_000;
 
 /** Everything that the class read, group by group, as a table and as files; and readings from a file. */
@@ -36,7 +41,6 @@ export function ResultsPart() {
   const input = useRef<HTMLInputElement>(null);
   const [file, setFile] = useState<string | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
-  const url = `/api/lessons/${open.id}/results`;
   const { groups, measurements, values } = useMemo(() => {
     const own = groupNames(plan.lesson.groups);
     const others = lines.map(({ group }) => group).filter((group) => !own.includes(group));
@@ -61,33 +65,18 @@ export function ResultsPart() {
             <Button size="small" startIcon={<UploadIcon />} onClick={() => input.current?.click()}>
               CSV in
             </Button>
-            <Button
-              size="small"
-              startIcon={<DownloadIcon />}
-              component="a"
-              href={`${url}?format=csv`}
-              download
-            >
-              CSV out
-            </Button>
-            <Button
-              size="small"
-              startIcon={<DownloadIcon />}
-              component="a"
-              href={`${url}?format=package`}
-              download
-            >
-              Data package
-            </Button>
-            <Button
-              size="small"
-              startIcon={<DownloadIcon />}
-              component="a"
-              href={`${url}?format=plan`}
-              download
-            >
-              Plan with log and photos
-            </Button>
+            {DOWNLOADS.map(({ format, name }) => (
+              <Button
+                key={format}
+                size="small"
+                startIcon={<DownloadIcon />}
+                component="a"
+                href={`/api/lessons/${open.id}/results?format=${format}`}
+                download
+              >
+                {name}
+              </Button>
+            ))}
             <input
               ref={input}
               type="file"
