@@ -3,6 +3,7 @@ import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import { sinceWords, type BoardRow, type GroupState } from '@/core/work/guide/board';
 import { HEADING_FONT } from '@/ui/theme';
+import { projected } from './projected';
 
 type Tone = 'error' | 'success' | 'warning' | 'primary' | 'secondary';
 
@@ -36,7 +37,7 @@ export function GroupStanding({
 }) {
   const { group, done, total, headline, detail, since, state } = row;
   const tone = toneOf(row);
-  const size = large ? 28 : 15;
+  const size = large ? projected(28) : 15;
   return (
     <Box sx={{ fontSize: size }}>
       <Box
@@ -44,14 +45,14 @@ export function GroupStanding({
       >
         <Typography
           component="span"
-          sx={{ fontFamily: HEADING_FONT, fontWeight: 600, fontSize: large ? 40 : 17 }}
+          sx={{ fontFamily: HEADING_FONT, fontWeight: 600, fontSize: large ? projected(40) : 17 }}
         >
           {group}
         </Typography>
         <Typography
           component="span"
           color="textSecondary"
-          sx={{ fontSize: large ? 24 : 13, whiteSpace: 'nowrap' }}
+          sx={{ fontSize: large ? projected(24) : 13, whiteSpace: 'nowrap' }}
         >
           {state === 'done' ? '✓' : sinceWords(since, now)}
         </Typography>
@@ -61,7 +62,7 @@ export function GroupStanding({
       </Typography>
       <Typography
         sx={{
-          fontSize: large ? 24 : 13.5,
+          fontSize: large ? projected(24) : 13.5,
           lineHeight: 1.3,
           minHeight: '2.6em',
           display: '-webkit-box',

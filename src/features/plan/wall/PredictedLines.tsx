@@ -2,6 +2,7 @@ import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
 import type { ClassPrediction } from '@/core/work/guide/board';
 import { measurementName } from '@/core/records/logbook/measurement';
+import { projected } from './projected';
 import { readingText } from '@/core/records/logbook/readingEntry';
 
 const WIDTH = 420;
@@ -19,7 +20,7 @@ export function PredictedLines({
   const shown = predictions.slice(-MOST);
   return (
     <Paper variant="outlined" sx={{ p: 3 }} data-testid="wall-predicted">
-      <Typography variant="h2" sx={{ fontSize: 34 }}>
+      <Typography variant="h2" sx={{ fontSize: projected(34) }}>
         We predicted
       </Typography>
       <svg

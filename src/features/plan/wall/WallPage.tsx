@@ -31,6 +31,7 @@ import { ClassHistogram } from '../stations/build/ClassHistogram';
 import { useClassStatus } from '../stations/build/useClassStatus';
 import { useClassJudgements } from '../useClassJudgements';
 import { GroupStanding, tileFrame } from './GroupStanding';
+import { projected } from './projected';
 import { PredictedLines } from './PredictedLines';
 import { useNow } from './useNow';
 
@@ -70,7 +71,7 @@ function Wall({ id, plan }: Omit<WallPageProps, 'initialLog'>) {
   return (
     <Box
       component="main"
-      sx={{ minHeight: '100vh', p: { xs: 2, md: 4 }, fontSize: PROJECTED_TEXT }}
+      sx={{ minHeight: '100vh', p: { xs: 2, md: 4 }, fontSize: projected(PROJECTED_TEXT) }}
     >
       <Box
         sx={{
@@ -78,14 +79,14 @@ function Wall({ id, plan }: Omit<WallPageProps, 'initialLog'>) {
           gap: 3,
           gridTemplateColumns: {
             xs: 'minmax(0, 1fr)',
-            lg: join === null ? 'minmax(0, 1fr)' : 'minmax(0, 1fr) 330px',
+            lg: join === null ? 'minmax(0, 1fr)' : `minmax(0, 1fr) ${projected(330)}`,
           },
           alignItems: 'start',
         }}
       >
         <Box sx={{ display: 'grid', gap: 3, minWidth: 0 }}>
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'baseline' }}>
-            <Typography variant="h1" sx={{ fontSize: 48 }}>
+            <Typography variant="h1" sx={{ fontSize: projected(48) }}>
               {plan.title}
             </Typography>
             <Typography color="textSecondary" sx={{ fontSize: 'inherit' }}>
@@ -101,7 +102,7 @@ function Wall({ id, plan }: Omit<WallPageProps, 'initialLog'>) {
             sx={{
               display: 'grid',
               gap: 2,
-              gridTemplateColumns: `repeat(auto-fill, minmax(min(100%, ${rows.length > 12 ? 300 : 400}px), 1fr))`,
+              gridTemplateColumns: `repeat(auto-fill, minmax(min(100%, ${projected(rows.length > 12 ? 300 : 400)}), 1fr))`,
             }}
           >
             {rows.map((row) => (
@@ -109,7 +110,7 @@ function Wall({ id, plan }: Omit<WallPageProps, 'initialLog'>) {
                 key={row.group}
                 variant="outlined"
                 data-testid={`wall-${row.group}`}
-                sx={{ ...tileFrame(row), borderWidth: 3, p: 2.5 }}
+                sx={{ ...tileFrame(row), borderWidth: 3, p: projected(20) }}
               >
                 <GroupStanding row={row} now={now} large />
               </Paper>
@@ -119,12 +120,19 @@ function Wall({ id, plan }: Omit<WallPageProps, 'initialLog'>) {
         {join === null || status?.running == null ? null : (
           <Paper variant="outlined" sx={{ p: 3, textAlign: 'center' }}>
             <Box sx={{ bgcolor: '#fff', p: 1, borderRadius: 1, display: 'inline-block' }}>
-              <QRCodeSVG value={join} size={250} title={`Join at ${join}`} />
+              <QRCodeSVG
+                value={join}
+                style={{ width: projected(250), height: projected(250) }}
+                title={`Join at ${join}`}
+              />
             </Box>
-            <Typography sx={{ fontSize: 48, fontWeight: 700, letterSpacing: 6 }}>
+            <Typography sx={{ fontSize: projected(48), fontWeight: 700, letterSpacing: 6 }}>
               {status.running.code}
             </Typography>
-            <Typography color="textSecondary" sx={{ fontSize: 22, overflowWrap: 'anywhere' }}>
+            <Typography
+              color="textSecondary"
+              sx={{ fontSize: projected(18), overflowWrap: 'anywhere' }}
+            >
               {join.replace(/\?.*/, '')}
             </Typography>
           </Paper>
@@ -144,7 +152,7 @@ function Wall({ id, plan }: Omit<WallPageProps, 'initialLog'>) {
         {figure === undefined ? null : <Found figure={figure} facts={facts} />}
         {predictions.length === 0 ? null : <PredictedLines predictions={predictions} />}
       </Box>
-      <Button component={NextLink} href={back} sx={{ mt: 3, fontSize: 20 }}>
+      <Button component={NextLink} href={back} sx={{ mt: 3, fontSize: projected(20) }}>
         Back to the plan (B)
       </Button>
     </Box>
@@ -165,9 +173,9 @@ function Found({ figure, facts }: { readonly figure: ClassFigure; readonly facts
   const text = (value: number): string => readingText(measurement, value);
   return (
     <Paper variant="outlined" sx={{ p: 3, maxWidth: 1320 }}>
-      <Typography variant="h2" sx={{ fontSize: 34 }}>
+      <Typography variant="h2" sx={{ fontSize: projected(34) }}>
         {title}{' '}
-        <Typography component="span" sx={{ fontSize: 24 }} data-testid="wall-found">
+        <Typography component="span" sx={{ fontSize: projected(24) }} data-testid="wall-found">
           {values.length} {values.length === 1 ? 'group' : 'groups'} so far · middle{' '}
           {text(median(values))}
           {values.length < 4 ? '' : ` · half of them between ${text(lower)} and ${text(upper)}`}
