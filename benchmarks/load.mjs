@@ -44,7 +44,9 @@ async function measureLoad(pid, seconds) {
   const answers = [];
   const cpuBefore = cpuSeconds(pid);
   await Promise.all(
-    seats.map(({ group, cookie }, index) => drive(group, cookie, { index, seconds, acknowledged, answers })),
+    seats.map(({ group, cookie }, index) =>
+      drive(group, cookie, { index, seconds, acknowledged, answers }),
+    ),
   );
   const cpu = cpuBefore === null ? null : cpuSeconds(pid) - cpuBefore;
   await new Promise((resolve) => setTimeout(resolve, 2 * BOARD_BUDGET_MS));
@@ -86,7 +88,9 @@ function cpuSeconds(pid) {
   const file = `/proc/${pid}/stat`;
   if (!existsSync(file)) return null;
   // The name of the process stands in brackets and may hold spaces.
-  const fields = readFileSync(file, 'utf8').replace(/^.*\) /, '').split(' ');
+  const fields = readFileSync(file, 'utf8')
+    .replace(/^.*\) /, '')
+    .split(' ');
   return (Number(fields[11]) + Number(fields[12])) / TICKS;
 }
 

@@ -35,7 +35,9 @@ const reading = z.strictObject({
   changed: z
     .array(z.strictObject({ factor: z.enum(FACTORS), setting }))
     .max(FACTORS.length)
-    .describe('Kept factors that were different for this reading, and how; empty: nobody said how.'),
+    .describe(
+      'Kept factors that were different for this reading, and how; empty: nobody said how.',
+    ),
 });
 
 /** A comparison in which one thing is varied and everything else is kept. */
