@@ -35,7 +35,7 @@ process.exitCode = main(process.argv.slice(2));
 
 function main(words: readonly string[]): number {
   const [name = '', file, ...rest] = words;
-  const command = COMMANDS[name];
+  const command = Object.hasOwn(COMMANDS, name) ? COMMANDS[name] : undefined;
   if (command === undefined || file === undefined || rest.length > 0) {
     console.error(USAGE);
     return exitCodes.badInput;

@@ -73,6 +73,47 @@ test('many lines are all or none where the writing breaks', () => {
   expect(log.linesAfter('p', 0)).toEqual([]);
 });
 
+test('a batch with a line that is not taken stores none of it', () => {
+  const log = createLogRepository(openDatabase(':memory:'));
+  log.append('p', note('b', 'there'), 'teacher', 1);
+  const outcomes = log.appendAll(
+    'p',
+    [note('a', 'x'), note('b', 'other'), note('c', 'z')],
+    'teacher',
+    2,
+  );
+  expect(outcomes.map(({ status }) => status)).toEqual(['logged', 'conflict', 'logged']);
+  expect(log.linesAfter('p', 0).map(({ entryId }) => entryId)).toEqual(['b']);
+});
+
+test('a group writes and changes its own entries only', () => {
+  const log = createLogRepository(openDatabase(':memory:'));
+  const step = (group: string, entryId: string): LogRequest => ({
+    ...note(entryId, '', { group }),
+    entry: { kind: 'step', step: 'kit', state: 'done', takenAt: '2027-01-22T14:02:00Z' },
+  });
+  const status = (request: LogRequest): string => log.append('p', request, 'group', 1).status;
+  log.append('p', note('of teacher', 'x'), 'teacher', 1);
+  log.append('p', step('Tern', 'step Tern kit'), 'teacher', 1);
+  expect(status(note('own', 'x'))).toBe('logged');
+  expect(status(note('own', 'y', { revision: 2, struck: true }))).toBe('logged');
+  // Neither the teacher’s entry nor another group’s, not even to be told what stands there.
+  expect(status(note('of teacher', 'y', { revision: 2 }))).toBe('foreign');
+  expect(status(note('of teacher', 'y'))).toBe('foreign');
+  expect(status(note('own', 'z', { group: 'Knot', revision: 3 }))).toBe('foreign');
+  // Marks of steps are shared with the teacher, and nobody takes another group’s.
+  expect(status({ ...step('Tern', 'step Tern kit'), revision: 2 })).toBe('logged');
+  expect(status(step('Knot', 'step Tern kit'))).toBe('foreign');
+  expect(status(step('Knot', 'step Plover kit'))).toBe('foreign');
+  expect(status(note('step Plover kit', 'x', { group: 'Knot' }))).toBe('foreign');
+});
+
+test('what is acknowledged is on the disk: every commit is synchronised', () => {
+  const database = openDatabase(join(folder, 'full.db'));
+  expect(database.$client.pragma('synchronous', { simple: true })).toBe(2);
+  database.$client.close();
+});
+
 test('a class runs until it is closed or its time is over', () => {
   const classes = createClassRepository(openDatabase(':memory:'));
   classes.open('p', 'ABCDEF', 100, 200);

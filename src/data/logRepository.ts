@@ -5,6 +5,7 @@ import {
   type LogLine,
   type LogRequest,
 } from '@/core/records/logbook/logEntry';
+import { isOwnEntry } from '@/core/records/logbook/ownEntry';
 import type { GrozerDatabase } from './openDatabase';
 import { preparedOnce } from './preparedOnce';
 import { logLines } from './schema';
@@ -13,12 +14,14 @@ export type AppendOutcome =
   /** Also where exactly this line was there already: sending twice logs once. */
   | { readonly status: 'logged'; readonly line: LogLine; readonly fresh: boolean }
   /** The entry has moved on; the line that stands is given. */
-  | { readonly status: 'conflict'; readonly line: LogLine | null };
+  | { readonly status: 'conflict'; readonly line: LogLine | null }
+  /** A group's device, and an entry that is not its own. */
+  | { readonly status: 'foreign' };
 
 /** The log of the benches: appended to, never changed. */
 export interface LogRepository {
   append(planId: string, request: LogRequest, author: LogAuthor, now: number): AppendOutcome;
-  /** All or nothing. */
+  /** All or nothing: where one is not taken, none is. */
   appendAll(
     planId: string,
     requests: readonly LogRequest[],
@@ -38,6 +41,13 @@ const lastRevision = preparedOnce((db) =>
     .select({ revision: max(logLines.revision) })
     .from(logLines)
     .where(and(planId, eq(logLines.entryId, sql.placeholder('entryId'))))
+    .prepare(),
+);
+const firstLine = preparedOnce((db) =>
+  db
+    .select()
+    .from(logLines)
+    .where(and(planId, eq(logLines.entryId, sql.placeholder('entryId')), eq(logLines.revision, 1)))
     .prepare(),
 );
 const insertion = preparedOnce((db) =>
@@ -74,6 +84,12 @@ export function createLogRepository(db: GrozerDatabase): LogRepository {
   const append: LogRepository['append'] = (planId, request, author, now) => {
     const { entryId, revision, group, entry, struck } = request;
     const text = JSON.stringify(entry);
+    if (author === 'group') {
+      const first = firstLine(db).get({ planId, entryId });
+      if (!isOwnEntry(request, first === undefined ? null : lineOf(first))) {
+        return { status: 'foreign' };
+      }
+    }
     const last = lastRevision(db).get({ planId, entryId })?.revision ?? 0;
     if (revision !== last + 1) {
       const there = db
@@ -108,7 +124,7 @@ export function createLogRepository(db: GrozerDatabase): LogRepository {
     append,
 
     appendAll: (planId, requests, author, now) =>
-      db.transaction(() => requests.map((request) => append(planId, request, author, now))),
+      allOrNone(db, () => requests.map((request) => append(planId, request, author, now))),
 
     linesAfter: (planId, seq, group) =>
       (group === undefined
@@ -116,6 +132,32 @@ export function createLogRepository(db: GrozerDatabase): LogRepository {
         : linesOfGroup(db).all({ planId, seq, group })
       ).map(lineOf),
   };
+}
+
+class NotTaken extends Error {
+  readonly outcomes: AppendOutcome[];
+
+  constructor(outcomes: AppendOutcome[]) {
+    super('a line was not taken');
+    this.outcomes = outcomes;
+  }
+}
+
+/** Takes the lock at once, so that a read in between never stands in the way of the write; undone where one is not taken. */
+function allOrNone(db: GrozerDatabase, write: () => AppendOutcome[]): AppendOutcome[] {
+  try {
+    return db.transaction(
+      () => {
+        const outcomes = write();
+        if (outcomes.some(({ status }) => status !== 'logged')) throw new NotTaken(outcomes);
+        return outcomes;
+      },
+      { behavior: 'immediate' },
+    );
+  } catch (problem) {
+    if (problem instanceof NotTaken) return problem.outcomes;
+    throw problem;
+  }
 }
 
 function lineOf(row: typeof logLines.$inferSelect): LogLine {

@@ -16,6 +16,8 @@ export function openDatabase(file: string): GrozerDatabase {
   if (!inMemory) mkdirSync(dirname(resolve(file)), { recursive: true });
   const client = new Database(file);
   client.pragma('journal_mode = WAL');
+  // What is acknowledged is on the disk, also when the power fails.
+  client.pragma('synchronous = FULL');
   client.pragma('foreign_keys = ON');
   client.pragma(`busy_timeout = ${BUSY_MS}`);
   const database = drizzle(client, { schema });

@@ -9,6 +9,8 @@ export function answerOfLog(appended: AppendedLog): JsonAnswer {
       return { status: 201, body: { lines: appended.lines } };
     case 'no-plan':
       return refused(404, `This ${DOCUMENT_FORMATS.plans.noun} is not here any more.`);
+    case 'foreign':
+      return refused(403, 'A group writes in its own log only.');
     case 'conflict': {
       const { status, body } = refused(
         409,

@@ -5,7 +5,9 @@ export type AppendedLog =
   | { readonly status: 'logged'; readonly lines: readonly LogLine[] }
   | { readonly status: 'no-plan' }
   /** Somebody changed the entry in between; `line` is what stands. Nothing was written. */
-  | { readonly status: 'conflict'; readonly line: LogLine | null };
+  | { readonly status: 'conflict'; readonly line: LogLine | null }
+  /** A group's device, and an entry that is not its own. Nothing was written. */
+  | { readonly status: 'foreign' };
 
 /** Writes lines to the log of a plan, all or none, and tells everybody who watches. Sending the same again is harmless. */
 export function appendToLog(
@@ -16,7 +18,8 @@ export function appendToLog(
 ): AppendedLog {
   if (!documents('plans').has(planId)) return { status: 'no-plan' };
   const outcomes = log.appendAll(planId, requests, author, now());
-  const refused = outcomes.find(({ status }) => status === 'conflict');
+  if (outcomes.some(({ status }) => status === 'foreign')) return { status: 'foreign' };
+  const refused = outcomes.find((one) => one.status === 'conflict');
   if (refused !== undefined) return { status: 'conflict', line: refused.line };
   if (outcomes.some((one) => one.status === 'logged' && one.fresh)) bus.grew(planId);
   return {

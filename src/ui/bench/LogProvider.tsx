@@ -1,5 +1,6 @@
 'use client';
 
+import { stepEntryId } from '@/core/records/logbook/ownEntry';
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { useStore } from 'zustand';
 import { readingsOfGroup, type GroupReading } from '@/core/records/logbook/foldLog';
@@ -66,7 +67,7 @@ export function LogProvider({ initial, author, postUrl, children }: LogProviderP
         logStore.append([{ entryId, revision: revision + 1, group, entry, struck, ...change }]);
       },
       markStep: (group, step, stepState) => {
-        const entryId = `step ${group} ${step}`;
+        const entryId = stepEntryId(group, step);
         const last = lines.filter((line) => line.entryId === entryId).length;
         const entry = { kind: 'step', step, state: stepState, takenAt: now() } as const;
         logStore.append([{ entryId, revision: last + 1, group, entry, struck: false }]);
