@@ -14,6 +14,7 @@ import { LinearString, type Sensitive } from './linearString';
 import { ampsNoise, voltsNoise } from './readingNoise';
 import { ScatterSources } from './scatterSources';
 import { inString, ofMeasurement } from './seenByMeasurement';
+import { stringsTogether, type Whole } from './stringsTogether';
 import { clipsOff, LEAD, LEAD_OHMS, standingItems } from '../measuring/probed';
 
 /** What a measurement should read: its middle, and how every source of scatter moves it (one standard deviation each). */
@@ -32,14 +33,6 @@ const FLOATING_VOLTS = 0.03;
 /** Spread of the logarithm of the current at which eyes see a light (from memory). */
 const SEEN_LOG = 0.6;
 
-/** A battery as one source, and how every source of scatter moves it. */
-interface Whole {
-  readonly emf: number;
-  readonly ohms: number;
-  readonly emfSpread: Float64Array;
-  readonly ohmsSpread: Float64Array;
-}
-
 /** Predicts every measurement under every hypothesis; strings that hypotheses have in common are solved once. */
 export class Predictor {
   private readonly nominal: NominalBattery;
@@ -49,6 +42,7 @@ export class Predictor {
   private readonly stands = new WeakMap<Hypothesis, Map<string, readonly SpecItem[]>>();
   private readonly networks = new WeakMap<readonly SpecItem[], Map<number | null, LinearString>>();
   private readonly known = new WeakMap<Hypothesis, Map<string, Prediction>>();
+  private readonly ranges = new Map<string, CurrentRange>();
 
   constructor(nominal: NominalBattery) {
     this.nominal = nominal;
@@ -103,6 +97,9 @@ export class Predictor {
   private rangeOf(
     measurement: Extract<Measurement, { kind: 'short' | 'cell-short' }>,
   ): CurrentRange {
+    const key = measurementKey(measurement);
+    const known = this.ranges.get(key);
+    if (known !== undefined) return known;
     const items = this.nominal.strings[measurement.string - 1] ?? [];
     const sound = this.built(
       measurement.kind === 'short'
@@ -112,7 +109,9 @@ export class Predictor {
       1,
     );
     const volts = sound.voltsBetween(0, measurement.kind === 'short' ? measurement.built : 1);
-    return suitableCurrentRange(volts.value / volts.ohms, this.nominal.meter.shuntOhms);
+    const range = suitableCurrentRange(volts.value / volts.ohms, this.nominal.meter.shuntOhms);
+    this.ranges.set(key, range);
+    return range;
   }
 
   private compute(
@@ -312,7 +311,7 @@ export class Predictor {
       : open;
   }
 
-  /** Millman's theorem over the strings, with the slopes of both figures. */
+  /** All strings side by side, with the slopes of both figures. */
   private joined(hypothesis: Hypothesis, amps: number | null): Whole {
     const strings = this.nominal.strings.map((_, index) => {
       const string = index + 1;
@@ -329,21 +328,7 @@ export class Predictor {
         ohmsSpread: this.scatter.spreadOf(string, network, null, ohmsBy, 1),
       };
     });
-    const siemens = strings.reduce((sum, { ohms }) => sum + 1 / ohms, 0);
-    const ohms = 1 / siemens;
-    const emf = strings.reduce((sum, one) => sum + one.emf / one.ohms, 0) * ohms;
-    const emfSpread = new Float64Array(this.scatter.count);
-    const ohmsSpread = new Float64Array(this.scatter.count);
-    for (const one of strings) {
-      const share = ohms / one.ohms;
-      const pull = (-share * (one.emf - emf)) / one.ohms;
-      for (let index = 0; index < this.scatter.count; index += 1) {
-        const moved = one.ohmsSpread[index]!;
-        emfSpread[index] = emfSpread[index]! + share * one.emfSpread[index]! + pull * moved;
-        ohmsSpread[index] = ohmsSpread[index]! + share * share * moved;
-      }
-    }
-    return { emf, ohms, emfSpread, ohmsSpread };
+    return stringsTogether(strings, this.scatter.count);
   }
 }
 

@@ -25,8 +25,9 @@ const EFFORT: Readonly<Record<Measurement['kind'], number>> = {
   'load-amps': 1.2,
   lights: 1,
 };
-/** Hypotheses that the search looks at, and how much of the chance they leave out at most. */
+/** Hypotheses that the search looks at: so many at most, and none with a smaller chance, since it moves no choice. */
 const LOOKED_AT = 40;
+const LEAST_CHANCE = 0.002;
 /** Five-point Gauss–Hermite rule for the standard normal (Abramowitz and Stegun, table 25.10). */
 const NODES = [-2.8569700138728056, -1.355626179974266, 0, 1.355626179974266, 2.8569700138728056];
 const NODE_WEIGHTS = [
@@ -44,7 +45,10 @@ export function rankByInformationGain(
   possible: readonly Measurement[],
   readings: readonly Reading[],
 ): NextMeasurement[] {
-  const likely = [...weighed].sort((a, b) => b.chance - a.chance).slice(0, LOOKED_AT);
+  const likely = weighed
+    .filter(({ chance }) => chance >= LEAST_CHANCE)
+    .sort((a, b) => b.chance - a.chance)
+    .slice(0, LOOKED_AT);
   const total = likely.reduce((sum, { chance }) => sum + chance, 0);
   if (!(total > 0)) return [];
   const causes = [...new Set(likely.map(({ evidence }) => evidence.hypothesis.cause))];
