@@ -1,5 +1,5 @@
 import { createServer, request, type Server } from 'node:http';
-import type { AddressInfo } from 'node:net';
+import { connect, type AddressInfo } from 'node:net';
 import { createLanGateway } from './lanGateway';
 
 describe('the gateway', () => {
@@ -16,7 +16,10 @@ describe('the gateway', () => {
       appPort: (app.address() as AddressInfo).port,
       host: '127.0.0.1',
       port: 0,
-      isTeacher: (cookies) => Promise.resolve(cookies === 'teacher=yes'),
+      isTeacher: (cookies) =>
+        cookies === 'teacher=throws'
+          ? Promise.reject(new Error('no seal'))
+          : Promise.resolve(cookies === 'teacher=yes'),
       direct: {
         path: '/api/class/log',
         seatCookie: 'seat',
@@ -87,13 +90,13 @@ describe('the gateway', () => {
   test('the app sees its own name, and a foreign origin stays foreign', async () => {
     const { port } = gateway.address() as AddressInfo;
     const own = (app.address() as AddressInfo).port;
-    await ask('/join', { host: `tablet:${port}`, origin: `http://tablet:${port}` });
+    await ask('/join', { host: `192.0.2.7:${port}`, origin: `http://192.0.2.7:${port}` });
     expect(seen.at(-1)).toEqual({
       url: '/join',
       host: `127.0.0.1:${own}`,
       origin: `http://127.0.0.1:${own}`,
     });
-    await ask('/join', { host: `tablet:${port}`, origin: 'http://evil.example' });
+    await ask('/join', { host: `192.0.2.7:${port}`, origin: 'http://evil.example' });
     expect(seen.at(-1)?.origin).toBe('http://evil.example');
   });
 
@@ -113,5 +116,39 @@ describe('the gateway', () => {
     const evil = await ask('/api/class/log', { origin: 'http://evil.example' }, '{}');
     expect(evil.status).toBe(403);
     expect((await ask('/api/class/log', {}, `"${'x'.repeat(100_001)}"`)).status).toBe(413);
+  });
+
+  test.each(['/%', '/join?code=%ff', '/group/%e0%a4%a'])(
+    '%s cannot be read, and is told so',
+    async (path) => {
+      expect((await ask(path, { cookie: 'teacher=yes' })).status).toBe(400);
+    },
+  );
+
+  test('under a name that somebody else gave this machine nothing is answered', async () => {
+    expect((await ask('/join', { host: 'grozer.example' })).status).toBe(400);
+    expect((await ask('/join', { host: 'localhost:3001' })).status).toBe(200);
+    expect((await ask('/join', { host: '[::1]:3001' })).status).toBe(200);
+  });
+
+  test('a seal that cannot be tried is nobody’s, and is answered', async () => {
+    expect((await ask('/plans/p', { cookie: 'teacher=throws' })).status).toBe(401);
+  });
+
+  test('whoever asks for another protocol is refused, and the line is closed', async () => {
+    const { port } = gateway.address() as AddressInfo;
+    const before = seen.length;
+    const said = await new Promise<string>((resolve, reject) => {
+      const socket = connect(port, '127.0.0.1');
+      let text = '';
+      socket.on('data', (chunk: Buffer) => (text += chunk.toString()));
+      socket.on('error', reject);
+      socket.on('close', () => resolve(text));
+      socket.write(
+        'GET /join HTTP/1.1\r\nHost: 127.0.0.1\r\nConnection: Upgrade\r\nUpgrade: websocket\r\n\r\n',
+      );
+    });
+    expect(said).toMatch(/^HTTP\/1\.1 400 /);
+    expect(seen).toHaveLength(before);
   });
 });

@@ -5,7 +5,8 @@ import {
   type Server,
   type ServerResponse,
 } from 'node:http';
-import { networkInterfaces } from 'node:os';
+import { isIP } from 'node:net';
+import { hostname, networkInterfaces } from 'node:os';
 import { answerLog, isForLog, type DirectLog } from './directLog';
 
 /** What the gateway lets in without a passcode: joining, a group’s own page, and the files that pages are made of. */
@@ -44,15 +45,25 @@ export function createLanGateway({
   direct,
 }: GatewayOptions): Promise<Server> {
   const server = createServer((incoming, outgoing) => {
+    const fault = faultIn(incoming);
+    if (fault !== null) {
+      refuse(outgoing, 400, fault);
+      return;
+    }
     if (isForLog(direct, incoming)) {
       answerLog(direct, incoming, outgoing).catch(() => outgoing.destroy());
       return;
     }
-    void admit(incoming, isTeacher).then((admitted) => {
-      if (admitted) forward(incoming, outgoing, appPort);
-      else reject(incoming, outgoing);
-    });
+    admit(incoming, isTeacher).then(
+      (admitted) => {
+        if (admitted) forward(incoming, outgoing, appPort);
+        else reject(incoming, outgoing);
+      },
+      // A seal that cannot even be tried is nobody's.
+      () => reject(incoming, outgoing),
+    );
   });
+  boundConnections(server);
   return new Promise((resolve, fail) => {
     server.once('error', fail);
     server.listen(port, host, () => {
@@ -76,10 +87,58 @@ function reject({ url = '/', headers }: IncomingMessage, outgoing: ServerRespons
   else if (headers.accept?.includes('text/html')) {
     outgoing.writeHead(307, { location: '/passcode' }).end();
   } else {
-    outgoing
-      .writeHead(401, { 'content-type': 'application/json' })
-      .end(JSON.stringify({ message: 'This needs the teacher’s passcode.', faults: [] }));
+    refuse(outgoing, 401, 'This needs the teacher’s passcode.');
   }
+}
+
+function refuse(outgoing: ServerResponse, status: number, message: string): void {
+  outgoing
+    .writeHead(status, { 'content-type': 'application/json' })
+    .end(JSON.stringify({ message, faults: [] }));
+}
+
+/** Names of this machine in the network; any of its addresses will do as well. */
+const OWN_NAMES = ['localhost', hostname().toLowerCase(), `${hostname().toLowerCase()}.local`];
+
+/** What makes a request one that no page of ours sends; `null` where it may be looked at. */
+function faultIn({ url = '/', headers }: IncomingMessage): string | null {
+  try {
+    decodeURIComponent(url);
+  } catch {
+    return 'This address cannot be read.';
+  }
+  // A name that somebody else can give to this machine would let other web sites in.
+  const name = (headers.host ?? '').replace(/:\d+$/, '').toLowerCase();
+  return isIP(name.replace(/^\[|\]$/g, '')) === 0 && !OWN_NAMES.includes(name)
+    ? 'Open the class under the address that the board shows.'
+    : null;
+}
+
+/** Connections of one device, and of all together: a class of sixty needs a few each. */
+const MOST_OF_ADDRESS = 1000;
+const MOST_CONNECTIONS = 3000;
+
+/** Nobody takes all connections, and nothing is spoken here but HTTP. */
+function boundConnections(server: Server): void {
+  server.maxConnections = MOST_CONNECTIONS;
+  const open = new Map<string, number>();
+  server.on('connection', (socket) => {
+    const address = socket.remoteAddress ?? '';
+    const count = (open.get(address) ?? 0) + 1;
+    open.set(address, count);
+    socket.on('close', () => {
+      const left = (open.get(address) ?? 1) - 1;
+      if (left === 0) open.delete(address);
+      else open.set(address, left);
+    });
+    if (count > MOST_OF_ADDRESS) socket.destroy();
+  });
+  server.on('upgrade', (_request, socket) => {
+    socket.on('error', () => socket.destroy());
+    socket.end('HTTP/1.1 400 Bad Request\r\nConnection: close\r\nContent-Length: 0\r\n\r\n', () =>
+      socket.destroy(),
+    );
+  });
 }
 
 function forward(incoming: IncomingMessage, outgoing: ServerResponse, appPort: number): void {
