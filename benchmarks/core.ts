@@ -28,6 +28,7 @@ import { verdictOf } from '@/core/work/planning/verdict';
 import { DEMO_PLANS } from '@/cli/demoPlans';
 import { benchPromises } from './promises';
 import { benchDiagnosis } from './diagnosis';
+import { benchFuzz } from './fuzz';
 import { benchLesson } from './lesson';
 import { printRow } from './print.mjs';
 import { benchTime } from './time';
@@ -249,4 +250,5 @@ benchTime();
 await benchLesson();
 
 benchDiagnosis();
+benchFuzz();
 benchPromises();

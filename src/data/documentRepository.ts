@@ -32,6 +32,8 @@ export interface DocumentRepository<T> {
   /** Last changed first. */
   list(): StoredDocument<T>[];
   find(id: string): StoredDocument<T> | null;
+  /** Its text as it is stored, readable or not; `null` where there is none. */
+  rawText(id: string): string | null;
   /** Whether it is there, without reading it. */
   has(id: string): boolean;
   insert(id: string, document: T, now: number): void;
@@ -103,6 +105,8 @@ function repositoryOf<T extends TitledDocument>(
       const row = db.select().from(documents).where(present(id)).get();
       return row === undefined ? null : stored(row);
     },
+
+    rawText: (id) => db.select().from(documents).where(present(id)).get()?.document ?? null,
 
     has: (id) => presence(db).get({ kind, id }) !== undefined,
 

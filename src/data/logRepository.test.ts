@@ -73,6 +73,21 @@ test('many lines are all or none where the writing breaks', () => {
   expect(log.linesAfter('p', 0)).toEqual([]);
 });
 
+test('a line that cannot be read stands as a note and hides no other', () => {
+  const database = openDatabase(':memory:');
+  const log = createLogRepository(database);
+  log.append('p', note('a', 'one'), 'group', 1);
+  log.append('p', note('b', 'two'), 'group', 1);
+  database.$client.exec('UPDATE log_lines SET entry = \'{"kind":"smell"}\' WHERE entry_id = \'a\'');
+  log.append('p', note('c', 'three'), 'group', 1);
+  database.$client.exec("UPDATE log_lines SET entry = 'no json' WHERE entry_id = 'c'");
+  expect(log.linesAfter('p', 0).map(({ entry }) => entry)).toMatchObject([
+    { kind: 'note', text: 'This line cannot be read: {"kind":"smell"}' },
+    { text: 'two' },
+    { kind: 'note', text: 'This line cannot be read: no json' },
+  ]);
+});
+
 test('a batch with a line that is not taken stores none of it', () => {
   const log = createLogRepository(openDatabase(':memory:'));
   log.append('p', note('b', 'there'), 'teacher', 1);

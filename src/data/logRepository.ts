@@ -2,6 +2,7 @@ import { and, asc, eq, gt, max, sql } from 'drizzle-orm';
 import {
   logEntrySchema,
   type LogAuthor,
+  type LogEntry,
   type LogLine,
   type LogRequest,
 } from '@/core/records/logbook/logEntry';
@@ -167,9 +168,32 @@ function lineOf(row: typeof logLines.$inferSelect): LogLine {
     group,
     entryId,
     revision,
-    entry: logEntrySchema.parse(JSON.parse(entry)),
+    entry: readEntry(entry, at),
     struck,
     author,
     at,
   };
+}
+
+/** Longest part of an unreadable line that is shown. */
+const SHOWN = 200;
+
+/** An entry as it was stored; one that this version cannot read stands as a note that says so, and hides no other. */
+function readEntry(text: string, at: number): LogEntry {
+  const parsed = logEntrySchema.safeParse(jsonOf(text));
+  if (parsed.success) return parsed.data;
+  return {
+    kind: 'note',
+    text: `This line cannot be read: ${text.slice(0, SHOWN)}`,
+    takenAt: new Date(at).toISOString(),
+  };
+}
+
+function jsonOf(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    // The schema names what is missing.
+    return undefined;
+  }
 }

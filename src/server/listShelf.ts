@@ -1,6 +1,6 @@
 import type { Plan } from '@/core/records/plan/planSchema';
 import { summaryOfPlan, type PlanSummary } from '@/core/work/planning/planSummary';
-import { succeed, type Result } from '@/core/result';
+import { fail, succeed, type Result } from '@/core/result';
 import type { ServerContext } from './context';
 
 interface ShelfEntry {
@@ -15,14 +15,31 @@ interface ShelfEntry {
 const WHOLE_TIME_SINCE = 9;
 
 /** All plans on the shelf, last changed first, each with its live verdict. */
-export function listShelf({ documents }: Pick<ServerContext, 'documents'>): ShelfEntry[] {
+export function listShelf(
+  { documents }: Pick<ServerContext, 'documents'>,
+  summarise: (plan: Plan) => PlanSummary = keptSummary,
+): ShelfEntry[] {
   return documents('plans')
     .list()
     .map(({ id, document, storedVersion }) => ({
       id,
       judgedAnew: storedVersion !== null && storedVersion < WHOLE_TIME_SINCE,
-      summary: document.ok ? succeed(keptSummary(document.value)) : document,
+      summary: document.ok ? summaryIfAny(document.value, summarise) : document,
     }));
+}
+
+/** One plan that cannot be worked out is named on its card and hides no other. */
+function summaryIfAny(plan: Plan, summarise: (plan: Plan) => PlanSummary): Result<PlanSummary> {
+  try {
+    return succeed(summarise(plan));
+  } catch (error) {
+    const reason = error instanceof Error ? error.message : String(error);
+    return fail({
+      code: 'not-solved',
+      path: [],
+      message: `“${plan.title}” can be read, but not worked out: ${reason}.`,
+    });
+  }
 }
 
 /** Summaries of plans as they stand, by the plan’s text: working one out takes a tenth of a second, and a shelf has many. */

@@ -5,6 +5,7 @@ import { createDocumentRepository } from '@/data/documentRepository';
 import { documents } from '@/data/schema';
 import type { ServerContext } from './context';
 import { createDocument, duplicateDocument, exportDocument, importDocument } from './documents';
+import { summaryOfPlan } from '@/core/work/planning/planSummary';
 import { listShelf } from './listShelf';
 import { openBench } from './openTool';
 
@@ -64,6 +65,24 @@ test('a stored document that cannot be read does not hide the others', () => {
     .run();
   const entries = listShelf(context);
   expect(entries.map(({ summary }) => summary.ok)).toEqual([false, true]);
+});
+
+test('a plan that cannot be worked out is named on its card, can be saved as it is stored, and hides no other', () => {
+  const { context } = fresh();
+  createDocument(context, 'plans', 'Lamp');
+  const { id } = createDocument(context, 'plans', 'Hopeless');
+  const entries = listShelf(context, (plan) => {
+    if (plan.title === 'Hopeless') throw new Error('no steady state');
+    return summaryOfPlan(plan);
+  });
+  const summaries = new Map(entries.map((one) => [one.id, one.summary]));
+  expect(entries.filter(({ summary }) => summary.ok)).toHaveLength(1);
+  expect(summaries.get(id)).toMatchObject({
+    ok: false,
+    issues: [{ message: '“Hopeless” can be read, but not worked out: no steady state.' }],
+  });
+  expect(context.documents('plans').rawText(id)).toContain('Hopeless');
+  expect(context.documents('plans').rawText('none')).toBeNull();
 });
 
 test('a copy of a plan with the longest title keeps within the limit', () => {

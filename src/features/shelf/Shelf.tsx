@@ -97,6 +97,7 @@ export function Shelf({ entries, tourSeen }: ShelfProps) {
                 />
               ) : (
                 <UnreadableCard
+                  id={id}
                   faults={summary.issues}
                   onDelete={() => void remove(id, 'The unreadable plan was taken off the shelf.')}
                 />

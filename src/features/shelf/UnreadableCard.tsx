@@ -1,15 +1,18 @@
 'use client';
 
+import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
 import { describePath, type Issue } from '@/core/result';
 
-/** A stored plan that cannot be read: what is wrong with it, where. */
+/** A stored plan that cannot be read or worked out: what is wrong with it, where; its file can be saved. */
 export function UnreadableCard({
+  id,
   faults,
   onDelete,
 }: {
+  id: string;
   faults: readonly Issue[];
   onDelete: () => void;
 }) {
@@ -18,12 +21,18 @@ export function UnreadableCard({
       <Typography variant="h3">A plan that cannot be read</Typography>
       {faults.map((fault) => (
         <Typography key={describePath(fault.path)} variant="body2">
-          {describePath(fault.path)}: {fault.message}
+          {fault.path.length === 0 ? '' : `${describePath(fault.path)}: `}
+          {fault.message}
         </Typography>
       ))}
-      <Button size="small" color="error" onClick={onDelete} sx={{ mt: 1 }}>
-        Take it off the shelf
-      </Button>
+      <Box sx={{ mt: 1 }}>
+        <Button size="small" component="a" href={`/api/plans/${id}/export?raw=yes`} download>
+          Save the file as it is stored
+        </Button>
+        <Button size="small" color="error" onClick={onDelete}>
+          Take it off the shelf
+        </Button>
+      </Box>
     </Paper>
   );
 }

@@ -9,7 +9,9 @@ import { LED_COLOURS } from '../../core/physics/circuit/load/ledPresets';
 type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
 
 /** Values that people do not mean and files may hold: the ends of ranges, and things far beyond them. */
-const ODD_NUMBERS = [0, 1e-12, 1e-9, 1e-6, 1e-3, 0.1, 0.5, 1, 2, 3, 7, 12, 50, 200, 1e3, 1e5, 1e9, -1];
+const ODD_NUMBERS = [
+  0, 1e-12, 1e-9, 1e-6, 1e-3, 0.1, 0.5, 1, 2, 3, 7, 12, 50, 200, 1e3, 1e5, 1e9, -1,
+];
 
 /** A plan that passes the schema and that nobody would make: other recipes, odd numbers, faults, groups. */
 export function mutatedPlan(random: RandomStream): Plan {
@@ -53,7 +55,11 @@ function drawn(random: RandomStream): Json {
         { kind: 'own', cellsInSeries: 4, strings: 2 },
         desk(random, pick),
       ]),
-      seriesResistor: pick<unknown>([{ kind: 'none' }, { kind: 'as-needed' }, { kind: 'own', ohms: 100 }]),
+      seriesResistor: pick<unknown>([
+        { kind: 'none' },
+        { kind: 'as-needed' },
+        { kind: 'own', ohms: 100 },
+      ]),
     }),
   ) as Json;
   const changes = Math.floor(4 * random.uniform());
@@ -94,7 +100,10 @@ function desk(random: RandomStream, pick: <T>(all: readonly T[]) => T): object {
 }
 
 /** Setters of all numbers in a document, but its version. */
-function numbersIn(value: Json, found: ((next: number) => void)[] = []): ((next: number) => void)[] {
+function numbersIn(
+  value: Json,
+  found: ((next: number) => void)[] = [],
+): ((next: number) => void)[] {
   if (value === null || typeof value !== 'object') return found;
   const holder = value as Record<string, Json>;
   for (const key of Object.keys(holder)) {

@@ -6,10 +6,15 @@ export const MAX_PAIRS = 10;
 /** Longest length of a cell's parts. */
 export const MAX_MILLIMETRES = 500;
 
-const millimetres = z
-  .number('Give a length in millimetres.')
-  .positive('The length must be greater than zero.')
-  .max(MAX_MILLIMETRES, `The length must be at most ${MAX_MILLIMETRES} mm.`);
+/** What a person can cut and hold; what keeps two metals apart may be as thin as paper. */
+const LEAST_METAL_MILLIMETRES = 0.5;
+const LEAST_GAP_MILLIMETRES = 0.05;
+
+const millimetres = (least: number) =>
+  z
+    .number('Give a length in millimetres.')
+    .min(least, `The length must be at least ${least} mm.`)
+    .max(MAX_MILLIMETRES, `The length must be at most ${MAX_MILLIMETRES} mm.`);
 
 const extra = z
   .number('Give a whole number.')
@@ -19,9 +24,9 @@ const extra = z
 
 export const electrodeSizeSchema = z.strictObject({
   shape: z.enum(ELECTRODE_SHAPES, 'Choose one of the shapes.'),
-  widthMillimetres: millimetres,
-  depthMillimetres: millimetres,
-  gapMillimetres: millimetres,
+  widthMillimetres: millimetres(LEAST_METAL_MILLIMETRES),
+  depthMillimetres: millimetres(LEAST_METAL_MILLIMETRES),
+  gapMillimetres: millimetres(LEAST_GAP_MILLIMETRES),
   pairs: z
     .number('Give a whole number.')
     .int('Give a whole number.')

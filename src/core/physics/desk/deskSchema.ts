@@ -2,7 +2,12 @@ import { z } from 'zod';
 import { RECIPE_IDS } from '../chemistry/recipe';
 import { LONGEST_STRING, MAX_CELLS } from './limits';
 
-const ohms = z.number('Give a resistance in ohms.').positive().max(1e9);
+/** Thinner than any clip or drip: below it a network would be all shorts. */
+const LEAST_OHMS = 1e-3;
+const ohms = z
+  .number('Give a resistance in ohms.')
+  .min(LEAST_OHMS, 'A contact or a leak has at least 1 mΩ.')
+  .max(1e9, 'Give at most 1 GΩ: more is no connection.');
 
 const fault = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('reversed') }),

@@ -5,7 +5,7 @@ import type { TieForest } from './ties';
 export interface NewtonOutcome {
   readonly status: 'solved' | 'singular' | 'not-converged';
   readonly iterations: number;
-  /** Largest difference between a branch's voltage and its law, volts. */
+  /** Largest difference between a branch's voltage and its law, volts; where a current of nothing makes it is left out. */
   readonly residualVolts: number;
   /** Branch with that difference, or the one at a vanishing pivot; −1 where there is none. */
   readonly worstBranch: number;
@@ -19,6 +19,8 @@ export const NEWTON_DEFAULTS = { maxIterations: 200, toleranceVolts: 1e-12 } as 
 
 /** A few units in the last place of a double. */
 const ROUNDING = 8 * Number.EPSILON;
+/** Currents are not told apart below this, amperes: a thousandth of what SPICE asks for (ABSTOL, 1 pA). */
+const NOTHING_AMPS = 1e-15;
 /** Longest search along one step; each try at least halves the bracket. */
 const LINE_SEARCH_TRIES = 40;
 /** A step is long enough once the slope along it has fallen to this share of its start. */
@@ -81,7 +83,11 @@ function residualOf(
       // On a steep curve the last digit of the current alone is worth more than the tolerance.
       const lastDigitVolts =
         law.differentialOhmsAt(amps[index]!) * Math.abs(amps[index]!) * ROUNDING;
-      if (difference > lastDigitVolts) tolerable = false;
+      if (difference > lastDigitVolts) {
+        // A diode behind an open joint: its current is nothing, its volts are what the others leave.
+        if (isNothingOff(law, amps[index]!, volts)) continue;
+        tolerable = false;
+      }
     }
     if (difference > residual) {
       residual = difference;
@@ -89,6 +95,15 @@ function residualOf(
     }
   }
   return { residual, branch: worst, tolerable };
+}
+
+/** Whether the law's own current at these volts differs by nothing; laws rise, so it lies between the two tried. */
+function isNothingOff(
+  law: Extract<Branch['law'], { kind: 'curve' }>,
+  amps: number,
+  volts: number,
+): boolean {
+  return law.voltsAt(amps - NOTHING_AMPS) <= volts && volts <= law.voltsAt(amps + NOTHING_AMPS);
 }
 
 function mix(from: Float64Array, to: Float64Array, share: number): Float64Array {

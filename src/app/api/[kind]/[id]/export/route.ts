@@ -1,4 +1,4 @@
-import { DOCUMENT_FORMATS } from '@/core/documents/documentKinds';
+import { DOCUMENT_FORMATS, type DocumentKind } from '@/core/documents/documentKinds';
 import { serverContext } from '@/server/context';
 import { exportDocument } from '@/server/documents';
 import { documentMissing, kindOf } from '../../../kindOf';
@@ -8,9 +8,12 @@ interface Context {
   params: Promise<{ kind: string; id: string }>;
 }
 
-export async function GET(_request: Request, { params }: Context): Promise<Response> {
+export async function GET(request: Request, { params }: Context): Promise<Response> {
   const { kind: named, id } = await params;
   const kind = kindOf(named);
+  if (kind !== null && new URL(request.url).searchParams.get('raw') === 'yes') {
+    return rawFile(kind, id);
+  }
   const found = kind === null ? null : exportDocument(serverContext(), kind, id);
   if (kind === null || found === null) return documentMissing(kind);
   const { noun } = DOCUMENT_FORMATS[kind];
@@ -21,6 +24,19 @@ export async function GET(_request: Request, { params }: Context): Promise<Respo
     headers: {
       'content-type': 'application/json; charset=utf-8',
       'content-disposition': `attachment; filename="${name}${suffix}.grozer.json"`,
+    },
+  });
+}
+
+/** What is stored, byte for byte, also where it cannot be read: for whoever wants to mend it. */
+function rawFile(kind: DocumentKind, id: string): Response {
+  const text = serverContext().documents(kind).rawText(id);
+  if (text === null) return documentMissing(kind);
+  const name = `${DOCUMENT_FORMATS[kind].noun.replaceAll(' ', '-')}.stored.json`;
+  return new Response(text, {
+    headers: {
+      'content-type': 'application/json; charset=utf-8',
+      'content-disposition': `attachment; filename="${name}"`,
     },
   });
 }
