@@ -38,6 +38,8 @@ export interface DocumentRepository<T> {
   has(id: string): boolean;
   insert(id: string, document: T, now: number): void;
   save(id: string, document: T, revision: number, now: number): SaveOutcome;
+  /** Puts a copy of what is stored, readable or not, under another id. */
+  copyStored(id: string, copyId: string): void;
   /** Deletes; false where there is none. */
   remove(id: string, now: number): boolean;
   /** Puts a deleted one back; false where none was deleted. */
@@ -134,6 +136,14 @@ function repositoryOf<T extends TitledDocument>(
       return row === undefined
         ? { status: 'missing' }
         : { status: 'conflict', revision: row.revision };
+    },
+
+    copyStored: (id, copyId) => {
+      const row = db.select().from(documents).where(present(id)).get();
+      if (row !== undefined)
+        db.insert(documents)
+          .values({ ...row, id: copyId })
+          .run();
     },
 
     remove: (id, now) =>

@@ -3,6 +3,8 @@ import {
   type DocumentKind,
   type DocumentOf,
 } from '@/core/documents/documentKinds';
+import { TOOL_ID } from '@/core/documents/tools/toolDocument';
+import type { SaveOutcome } from '@/data/documentRepository';
 import { newPlan } from '@/core/records/plan/newPlan';
 import type { Plan } from '@/core/records/plan/planSchema';
 import { withSchool } from '@/core/records/school/figuresOfSchool';
@@ -45,6 +47,33 @@ export function importDocument<Kind extends DocumentKind>(
 ): Result<{ id: string }> {
   const parsed = DOCUMENT_FORMATS[kind].parseText(text);
   return parsed.ok ? succeed(put(context, kind, parsed.value)) : parsed;
+}
+
+/**
+ * Saves what a page edited. A bench that was never stored is stored now; what is there and cannot be read is kept under
+ * an id of its own before something new takes its place.
+ */
+export function saveDocument<Kind extends DocumentKind>(
+  context: ServerContext,
+  kind: Kind,
+  id: string,
+  { document, revision }: { readonly document: DocumentOf<Kind>; readonly revision: number },
+): SaveOutcome {
+  const repository = context.documents(kind);
+  const before = repository.find(id);
+  if (before === null) {
+    if (revision !== 0 || id !== TOOL_ID || !isTool(kind)) return { status: 'missing' };
+    repository.insert(id, document, context.now());
+    return { status: 'saved', revision: 1 };
+  }
+  if (!before.document.ok && before.revision === revision) {
+    repository.copyStored(id, `${id} kept ${context.newId()}`);
+  }
+  return repository.save(id, document, revision, context.now());
+}
+
+function isTool(kind: DocumentKind): boolean {
+  return kind !== 'plans' && kind !== 'recipes' && kind !== 'fair-tests';
 }
 
 function put<Kind extends DocumentKind>(

@@ -2,21 +2,28 @@ import { TOOL_ID } from '@/core/documents/tools/toolDocument';
 import { DOCUMENT_FORMATS, type ToolKind, type DocumentOf } from '@/core/documents/documentKinds';
 import type { ServerContext } from './context';
 
-/** A bench as it was left; laid out anew where there is none, or where it cannot be read any more. */
+/** A bench as a page opens it. */
+interface FoundBench<Kind extends ToolKind> {
+  readonly initial: DocumentOf<Kind>;
+  /** 0: it was never stored. */
+  readonly initialRevision: number;
+  /** What is stored cannot be read; it stays as it is until something is saved, and is kept beside then. */
+  readonly unread: boolean;
+}
+
+/** A bench as it was left; laid out anew where there is none, or where it cannot be read. Looking writes nothing. */
 export function openBench<Kind extends ToolKind>(
-  { documents, now }: ServerContext,
+  { documents }: Pick<ServerContext, 'documents'>,
   kind: Kind,
-): { initial: DocumentOf<Kind>; initialRevision: number } {
-  const repository = documents(kind);
-  const found = repository.find(TOOL_ID);
+): FoundBench<Kind> {
+  const found = documents(kind).find(TOOL_ID);
   if (found !== null && found.document.ok) {
-    return { initial: found.document.value, initialRevision: found.revision };
+    const { document, revision } = found;
+    return { initial: document.value, initialRevision: revision, unread: false };
   }
-  const initial: DocumentOf<Kind> = DOCUMENT_FORMATS[kind].fresh(DOCUMENT_FORMATS[kind].noun);
-  if (found === null) {
-    repository.insert(TOOL_ID, initial, now());
-    return { initial, initialRevision: 1 };
-  }
-  repository.save(TOOL_ID, initial, found.revision, now());
-  return { initial, initialRevision: found.revision + 1 };
+  return {
+    initial: DOCUMENT_FORMATS[kind].fresh(DOCUMENT_FORMATS[kind].noun),
+    initialRevision: found?.revision ?? 0,
+    unread: found !== null,
+  };
 }

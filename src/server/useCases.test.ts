@@ -4,7 +4,13 @@ import { openDatabase } from '@/data/openDatabase';
 import { createDocumentRepository } from '@/data/documentRepository';
 import { documents } from '@/data/schema';
 import type { ServerContext } from './context';
-import { createDocument, duplicateDocument, exportDocument, importDocument } from './documents';
+import {
+  createDocument,
+  duplicateDocument,
+  saveDocument,
+  exportDocument,
+  importDocument,
+} from './documents';
 import { summaryOfPlan } from '@/core/work/planning/planSummary';
 import { listShelf } from './listShelf';
 import { openBench } from './openTool';
@@ -113,20 +119,44 @@ test('saving moves a plan to the front of the shelf', () => {
   expect(listShelf(context).map(({ id }) => id)).toEqual(['plan-1', 'plan-2']);
 });
 
-test('a bench is laid out once, and found as it was left', () => {
+test('a bench is stored with its first change, found as it was left, and never overwritten unread', () => {
   const { db, context } = fresh();
   const { initial, initialRevision } = openBench(context, 'mixing');
-  expect(initialRevision).toBe(1);
-  const state = { ...initial.state, cells: 7 };
-  context.documents('mixing').save('bench', { ...initial, state }, 1, 5);
+  expect(initialRevision).toBe(0);
+  // Looking writes nothing.
+  expect(context.documents('mixing').list()).toEqual([]);
+  const changed = { ...initial, state: { ...initial.state, cells: 7 } };
+  const save = (revision: number) =>
+    saveDocument(context, 'mixing', 'bench', { document: changed, revision });
+  expect(save(0)).toEqual({ status: 'saved', revision: 1 });
+  // Another window that opened it before it was stored.
+  expect(save(0)).toEqual({ status: 'conflict', revision: 1 });
   expect(openBench(context, 'mixing')).toMatchObject({
-    initialRevision: 2,
+    initialRevision: 1,
     initial: { state: { cells: 7 } },
+    unread: false,
   });
-  db.update(documents).set({ document: '{' }).run();
+  db.update(documents).set({ document: '{ of another version' }).run();
   expect(openBench(context, 'mixing')).toMatchObject({
-    initialRevision: 3,
+    initialRevision: 1,
     initial: { state: { cells: 24 } },
+    unread: true,
+  });
+  expect(context.documents('mixing').rawText('bench')).toBe('{ of another version');
+  expect(save(1)).toEqual({ status: 'saved', revision: 2 });
+  const kept = context
+    .documents('mixing')
+    .list()
+    .find(({ id }) => id.startsWith('bench kept'));
+  expect(context.documents('mixing').rawText(kept?.id ?? '')).toBe('{ of another version');
+  expect(openBench(context, 'mixing').initial.state.cells).toBe(7);
+});
+
+test('only a bench is stored by its first save: a plan that is gone stays gone', () => {
+  const { context } = fresh();
+  const document = newPlan('Gone');
+  expect(saveDocument(context, 'plans', 'bench', { document, revision: 0 })).toEqual({
+    status: 'missing',
   });
 });
 

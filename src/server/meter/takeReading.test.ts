@@ -29,9 +29,9 @@ const contextWith = (port: number): ServerContext => {
     newId: () => 'id',
   };
   context.documents('plans').insert('lamp', demoPlan('demo-lamp'), 0);
-  const { initial, initialRevision } = openBench(context, 'meter');
+  const { initial } = openBench(context, 'meter');
   const state = { ...initial.state, host: '127.0.0.1', port };
-  context.documents('meter').save(TOOL_ID, { ...initial, state }, initialRevision, 0);
+  context.documents('meter').insert(TOOL_ID, { ...initial, state }, 0);
   return context;
 };
 const ask = (to: number, group = 'Curlew', range: '20 V' | null = '20 V') =>

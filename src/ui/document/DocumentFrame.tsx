@@ -1,5 +1,7 @@
 'use client';
 
+import Alert from '@mui/material/Alert';
+import Link from '@mui/material/Link';
 import type { ReactNode } from 'react';
 import type { TitledDocument } from '@/core/formats/documentFormat';
 import { PageFrame } from '../PageFrame';
@@ -33,6 +35,15 @@ export function DocumentFrame<T extends TitledDocument>(props: DocumentFrameProp
         </>
       }
     >
+      {open.unread ? (
+        <Alert severity="warning" sx={{ mb: 2 }} data-testid="unread">
+          What is stored here cannot be read by this Grozer, so this is a fresh start. It stays as
+          it is until you change something, and is kept beside then.{' '}
+          <Link href={`/api/${open.kind}/${open.id}/export?raw=yes`} download color="inherit">
+            Save it as it is stored
+          </Link>
+        </Alert>
+      ) : null}
       {children}
     </PageFrame>
   );

@@ -16,6 +16,8 @@ export interface OpenDocument<T extends TitledDocument> {
   readonly saveState: SaveState;
   /** `null` until the page runs in the browser. */
   readonly autosave: Autosave | null;
+  /** What is stored cannot be read by this version; this is a fresh start beside it. */
+  readonly unread: boolean;
 }
 
 interface Opened<T extends TitledDocument> {
@@ -24,11 +26,12 @@ interface Opened<T extends TitledDocument> {
   readonly format: DocumentFormat<T>;
   readonly initial: T;
   readonly initialRevision: number;
+  readonly unread?: boolean;
 }
 
 /** An open document: edits with undo history, saved by themselves. What is opened must not change while it is open. */
 export function useDocument<T extends TitledDocument>(opened: Opened<T>): OpenDocument<T> {
-  const { kind, id, format, initial, initialRevision } = opened;
+  const { kind, id, format, initial, initialRevision, unread = false } = opened;
   const [documentStore] = useState(() => createDocumentStore(format, initial));
   const [saveState, setSaveState] = useState<SaveState>({ status: 'saved' });
   const [autosave, setAutosave] = useState<Autosave | null>(null);
@@ -53,7 +56,7 @@ export function useDocument<T extends TitledDocument>(opened: Opened<T>): OpenDo
   const document = useStore(documentStore.store, (state) => state.document);
   const { noun } = format;
   return useMemo(
-    () => ({ kind, id, noun, document, documentStore, saveState, autosave }),
-    [kind, id, noun, document, documentStore, saveState, autosave],
+    () => ({ kind, id, noun, document, documentStore, saveState, autosave, unread }),
+    [kind, id, noun, document, documentStore, saveState, autosave, unread],
   );
 }

@@ -12,6 +12,8 @@ type ChangeTool<State> = (part: Partial<State>, typing?: string) => void;
 export interface FoundTool<State> {
   readonly initial: ToolState<State>;
   readonly initialRevision: number;
+  /** What is stored cannot be read by this version. */
+  readonly unread: boolean;
 }
 
 /** An open bench: its state, a way to change it, and the document with its history. */

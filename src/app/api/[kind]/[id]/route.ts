@@ -4,6 +4,7 @@ import { DOCUMENT_FORMATS, type DocumentKind } from '@/core/documents/documentKi
 import { issuesOfZod } from '@/core/issuesOfZod';
 import { logBus } from '@/server/bench/logBus';
 import { serverContext } from '@/server/context';
+import { saveDocument } from '@/server/documents';
 import { documentMissing, kindOf } from '../../kindOf';
 import { jsonBody, refuse } from '../../respond';
 
@@ -25,11 +26,10 @@ export async function PUT(request: Request, { params }: Context): Promise<NextRe
   const kind = kindOf(named);
   if (kind === null) return documentMissing(kind);
   const { noun, schema } = DOCUMENT_FORMATS[kind];
-  const bodySchema = z.strictObject({ revision: z.int().positive(), document: schema });
+  const bodySchema = z.strictObject({ revision: z.int().nonnegative(), document: schema });
   const body = bodySchema.safeParse(await jsonBody(request));
   if (!body.success) return refuse(422, `The ${noun} was not saved.`, issuesOfZod(body.error));
-  const { documents, now } = serverContext();
-  const outcome = documents(kind).save(id, body.data.document, body.data.revision, now());
+  const outcome = saveDocument(serverContext(), kind, id, body.data);
   switch (outcome.status) {
     case 'saved':
       if (kind === 'plans') logBus().planSaved(id);
