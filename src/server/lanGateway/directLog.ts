@@ -39,7 +39,11 @@ export async function answerLog(
 
 function send(outgoing: ServerResponse, { status, body }: JsonAnswer): void {
   outgoing
-    .writeHead(status, { 'content-type': 'application/json', 'cache-control': 'no-store' })
+    .writeHead(status, {
+      'content-type': 'application/json',
+      'cache-control': 'no-store',
+      'x-content-type-options': 'nosniff',
+    })
     .end(JSON.stringify(body));
 }
 

@@ -109,6 +109,24 @@ test.each<[string, (line: string, socket: Socket) => string | null, string]>([
   expect(await problem(await meter(answer))).toBe(code);
 });
 
+test('what was left over from before is no reading', async () => {
+  // A reading that another program asked for lies in the line, and ours is never answered.
+  const silent = await meter((line, socket) => {
+    if (line !== '*IDN?') return line === 'READ?' ? null : good(line);
+    socket.write(good(line) ?? '');
+    socket.write('+1.770E+00\n');
+    return null;
+  });
+  expect(await problem(silent)).toBe('slow');
+  const greeting = await meter((line) => (line === '*IDN?' ? '+7.770E+00\n' : good(line)));
+  expect(await problem(greeting)).toBe('garbage');
+});
+
+test('a value that the range cannot show is no reading', async () => {
+  const port = await meter((line) => (line === 'READ?' ? '+7.770E+00\n' : good(line)));
+  expect(await problem(port)).toBe('out-of-range');
+});
+
 test('no meter at all is said with its address', async () => {
   const port = await meter(() => null);
   await new Promise<void>((resolve) => servers.at(-1)?.close(() => resolve()));

@@ -33,6 +33,8 @@ export interface MeterReading {
   readonly meter: string;
 }
 
+/** Meters show a little more than their range is named for. */
+const RANGE_ROOM = 1.2;
 /** Longest wait for the connection and for each answer, milliseconds. */
 export const METER_PATIENCE_MS = 4000;
 
@@ -53,7 +55,10 @@ export async function readMeter(
   try {
     await line.open();
     const meter = (await line.ask(SCPI.identify)).trim();
-    if (meter === '') throw new MeterProblem('garbage', 'The meter does not say what it is.');
+    // A number is a reading that somebody else asked for.
+    if (meter === '' || readingOf(meter).ok) {
+      throw new MeterProblem('garbage', 'The meter does not say what it is.');
+    }
     if (meter.startsWith(STAND_IN_NAME)) {
       line.say(`${SIMULATED.battery} ${JSON.stringify(simulated)}`);
       line.say(`${SIMULATED.probe} ${JSON.stringify(measurement)}`);
@@ -62,6 +67,12 @@ export async function readMeter(
     const reading = readingOf(await line.ask(SCPI.read));
     const error = errorOf(await line.ask(SCPI.error));
     if (!error.ok) return error;
+    if (reading.ok && fullScale !== null && Math.abs(reading.value) > RANGE_ROOM * fullScale) {
+      throw new MeterProblem(
+        'out-of-range',
+        `The meter answered ${reading.value}, which its range of ${fullScale} cannot show. Nothing was logged.`,
+      );
+    }
     return reading.ok
       ? succeed({ value: reading.value, meter: meter.slice(0, LONGEST_METER) })
       : reading;
@@ -133,6 +144,8 @@ class MeterLine {
   }
 
   async ask(question: string): Promise<string> {
+    // What still lies there answers no question of ours.
+    this.received = '';
     this.say(question);
     await this.until(
       () => this.received.includes('\n') || this.received.length > LONGEST_LINE,
