@@ -1,6 +1,6 @@
 import { expect, test } from './test';
 import { spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { existsSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { LogLine } from '@/core/records/logbook/logEntry';
@@ -29,12 +29,21 @@ async function start(database: string): Promise<ChildProcess> {
   return app;
 }
 
+const killed = (app: ChildProcess): Promise<void> =>
+  new Promise((resolve) => {
+    app.on('exit', () => resolve());
+    app.kill('SIGKILL');
+  });
+
 const post = (url: string, body: object): Promise<Response> =>
   fetch(url, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify(body),
   });
+
+// Both have the port for themselves, one after the other.
+test.describe.configure({ mode: 'serial' });
 
 test('the app is killed in the middle: every acknowledged reading is there on restart, none twice', async () => {
   const folder = mkdtempSync(join(tmpdir(), 'grozer-crash-'));
@@ -84,6 +93,32 @@ test('the app is killed in the middle: every acknowledged reading is there on re
   }
   const after = (await (await fetch(log)).json()) as LogLine[];
   expect(after.map(({ entryId }) => entryId).sort()).toEqual([...tried].sort());
-  second.kill('SIGKILL');
+  await killed(second);
+  rmSync(folder, { recursive: true });
+});
+
+test('Ctrl+C in the middle of a class: streams end, everything is in one file, and it is quick', async () => {
+  const folder = mkdtempSync(join(tmpdir(), 'grozer-stop-'));
+  const database = join(folder, 'grozer.db');
+  const app = await start(database);
+  const { id } = (await (await post(`${APP}/api/plans`, { title: 'Stop' })).json()) as {
+    id: string;
+  };
+  await post(`${APP}/api/lessons/${id}/class`, { running: true });
+  const streams = await Promise.all(
+    Array.from({ length: 5 }, () => fetch(`${APP}/api/lessons/${id}/events`)),
+  );
+  expect(streams.every(({ ok }) => ok)).toBe(true);
+  expect(existsSync(`${database}-wal`)).toBe(true);
+  const stopped = new Promise<number>((resolve) =>
+    app.on('exit', () => resolve(performance.now())),
+  );
+  const begun = performance.now();
+  app.kill('SIGINT');
+  expect((await stopped) - begun).toBeLessThan(10_000);
+  expect(existsSync(`${database}-wal`)).toBe(false);
+  const again = await start(database);
+  expect((await fetch(`${APP}/api/plans/${id}`)).status).toBe(200);
+  await killed(again);
   rmSync(folder, { recursive: true });
 });
