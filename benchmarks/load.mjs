@@ -45,7 +45,13 @@ async function measureLoad(pid, seconds) {
   const cpuBefore = cpuSeconds(pid);
   await Promise.all(
     seats.map(({ group, cookie }, index) =>
-      drive(group, cookie, { index, seconds, acknowledged, answers }),
+      drive(group, cookie, {
+        index,
+        seconds,
+        startedAt: running.startedAt,
+        acknowledged,
+        answers,
+      }),
     ),
   );
   const cpu = cpuBefore === null ? null : cpuSeconds(pid) - cpuBefore;
@@ -106,7 +112,7 @@ async function seatAll(code) {
 }
 
 /** One group: a reading each second, begun a little after the one before it. */
-async function drive(group, cookie, { index, seconds, acknowledged, answers }) {
+async function drive(group, cookie, { index, seconds, startedAt, acknowledged, answers }) {
   await new Promise((resolve) => setTimeout(resolve, (1000 * index) / GROUPS));
   const begun = performance.now();
   for (let second = 0; second < seconds; second += 1) {
@@ -125,7 +131,7 @@ async function drive(group, cookie, { index, seconds, acknowledged, answers }) {
     const response = await send(
       `http://127.0.0.1:${GATEWAY}/api/class/log`,
       'POST',
-      { entryId, revision: 1, group, entry, struck: false },
+      { class: startedAt, line: { entryId, revision: 1, group, entry, struck: false } },
       { cookie },
     );
     if (response.status !== 201) throw new Error(`a reading was refused: ${response.status}`);

@@ -30,6 +30,9 @@ test('a class: groups join through the gateway, the board sees them live, and it
   await phone.request
     .get(`${GATEWAY}/api/plans/demo-lamp`)
     .then((answer) => expect(answer.status()).toBe(401));
+  const { running } = (await (
+    await page.request.get(`/api/lessons/${/plans\/([^/]+)/.exec(page.url())?.[1]}/class`)
+  ).json()) as { running: { startedAt: number } };
   const other = {
     entryId: 'x',
     revision: 1,
@@ -37,7 +40,7 @@ test('a class: groups join through the gateway, the board sees them live, and it
     entry: { kind: 'note', text: 'x', takenAt: '2027-01-29T14:00:00Z' },
   };
   const written = await phone.request.post(`${GATEWAY}/api/class/log`, {
-    data: other,
+    data: { class: running.startedAt, line: other },
     headers: { origin: GATEWAY },
   });
   expect(written.status()).toBe(403);

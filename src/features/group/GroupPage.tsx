@@ -8,7 +8,14 @@ import { whatIsWrong } from '@/core/work/guide/wrongReadings';
 import type { LogEntry, LogLine } from '@/core/records/logbook/logEntry';
 import { DEFERRAL } from '@/core/physics/safety/cautions';
 import { GuideCard, useGuide } from '@/ui/bench/GuideCard';
-import { LogProvider, now, useLiveLog, useLog, useReadings } from '@/ui/bench/LogProvider';
+import {
+  LogProvider,
+  type Seat,
+  now,
+  useLiveLog,
+  useLog,
+  useReadings,
+} from '@/ui/bench/LogProvider';
 import { NoteFields } from '@/ui/bench/NoteFields';
 import { ReadingStairs } from '@/ui/bench/ReadingStairs';
 import { Button } from '@/ui/plain/Button';
@@ -16,7 +23,7 @@ import { Notice } from '@/ui/plain/Notice';
 import styles from '@/ui/plain/plain.module.css';
 
 interface GroupPageProps {
-  readonly group: string;
+  readonly seat: Seat;
   /** Title of the plan. */
   readonly title: string;
   readonly facts: GroupFacts;
@@ -24,15 +31,19 @@ interface GroupPageProps {
 }
 
 /** A group’s own page on its phone or tablet: the step it is at, its stairs, a word when a step is missing, and a call for help. */
-export function GroupPage({ group, title, facts, initialLog }: GroupPageProps) {
+export function GroupPage({ seat, title, facts, initialLog }: GroupPageProps) {
   return (
-    <LogProvider initial={initialLog} author="group" postUrl="/api/class/log">
-      <GroupBench group={group} title={title} facts={facts} />
+    <LogProvider initial={initialLog} author="group" postUrl="/api/class/log" seat={seat}>
+      <GroupBench group={seat.group} title={title} facts={facts} />
     </LogProvider>
   );
 }
 
-function GroupBench({ group, title, facts }: Omit<GroupPageProps, 'initialLog'>) {
+function GroupBench({
+  group,
+  title,
+  facts,
+}: Pick<GroupPageProps, 'title' | 'facts'> & { readonly group: string }) {
   const { refresh } = useRouter();
   // The page is rendered anew with the plan as it is now; what was typed stays.
   const { ended, present } = useLiveLog('/api/class/events', refresh);

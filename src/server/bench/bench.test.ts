@@ -137,6 +137,7 @@ test('a group joins with the code only while the class runs, and keeps its seat 
   expect(await seatOf(context, undefined)).toBeNull();
   closeClass(context, 'p');
   expect(await seatOf(context, seat ?? '')).toBeNull();
+  context.time += 1;
   const again = openClass(context, 'p');
   if (again?.ok !== true || again.value.code === code)
     throw new Error('a new class needs a new code');

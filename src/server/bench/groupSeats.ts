@@ -12,9 +12,10 @@ export const SEAT_COOKIE = 'grozer-group';
 const SEAT_SECONDS = 8 * 60 * 60;
 const SECRET_NAME = 'seats';
 
+/** A seat is of one class: in the next one, also of the same plan with the same code, it is dead. */
 const seatSchema = z.strictObject({
   planId: z.string(),
-  code: z.string(),
+  startedAt: z.number(),
   group: z.string(),
 });
 type Seat = z.infer<typeof seatSchema>;
@@ -22,6 +23,8 @@ type Seat = z.infer<typeof seatSchema>;
 /** A group’s device in a running class. */
 export interface SeatedGroup {
   readonly planId: string;
+  /** When its class began, which names the class. */
+  readonly startedAt: number;
   readonly group: string;
   readonly plan: Plan;
 }
@@ -63,7 +66,7 @@ export async function joinClass(
   if (!groups.includes(group)) {
     return fail({ code: 'no-group', path: ['group'], message: 'Choose one of the groups.' });
   }
-  const seat: Seat = { planId: running.planId, code, group };
+  const seat: Seat = { planId: running.planId, startedAt: running.startedAt, group };
   const sealed = await sealData(seat, { password: secretOf(context), ttl: SEAT_SECONDS });
   return succeed({ title: plan.title, groups, seat: sealed });
 }
@@ -96,14 +99,15 @@ export async function seatOf(
 export async function placeOf(
   context: Pick<SeatContext, 'classes' | 'now'>,
   sealed: string | undefined,
-): Promise<Pick<SeatedGroup, 'planId' | 'group'> | null> {
+): Promise<Omit<SeatedGroup, 'plan'> | null> {
   if (sealed === undefined || sealed === '') return null;
   const opened = seatSchema.safeParse(
     await unsealData<unknown>(sealed, { password: secretOf(context), ttl: SEAT_SECONDS }),
   );
   if (!opened.success) return null;
-  const { planId, code, group } = opened.data;
-  return context.classes.find(planId, context.now())?.code === code ? { planId, group } : null;
+  const { planId, startedAt } = opened.data;
+  const running = context.classes.find(planId, context.now());
+  return running?.startedAt === startedAt ? opened.data : null;
 }
 
 /** Kept in the database, so that a restart leaves every group in its seat. */

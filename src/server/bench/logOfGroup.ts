@@ -1,3 +1,4 @@
+import { z } from 'zod';
 import { issuesOfZod } from '@/core/issuesOfZod';
 import { logRequestSchema } from '@/core/records/logbook/logEntry';
 import { refused, type JsonAnswer } from '../jsonAnswer';
@@ -5,6 +6,12 @@ import { answerOfLog } from './answerOfLog';
 import { appendToLog } from './appendToLog';
 import type { BenchContext } from './benchContext';
 import { placeOf } from './groupSeats';
+
+/** A line, and the class that it was typed in: what waited on a phone never lands in another one. */
+const groupLineSchema = z.strictObject({
+  class: z.number('Name the class that this belongs to.'),
+  line: logRequestSchema,
+});
 
 export const NOT_SEATED = refused(
   401,
@@ -23,10 +30,12 @@ export async function logOfGroup(
 ): Promise<JsonAnswer> {
   const seat = await placeOf(context, sealed);
   if (seat === null) return NOT_SEATED;
-  const parsed = logRequestSchema.safeParse(body);
+  const parsed = groupLineSchema.safeParse(body);
   if (!parsed.success) return refused(422, 'This cannot be logged.', issuesOfZod(parsed.error));
-  if (parsed.data.group !== seat.group) {
+  const { class: startedAt, line } = parsed.data;
+  if (startedAt !== seat.startedAt) return NOT_SEATED;
+  if (line.group !== seat.group) {
     return refused(403, 'A group writes in its own log only.');
   }
-  return answerOfLog(appendToLog(context, seat.planId, [parsed.data], 'group'));
+  return answerOfLog(appendToLog(context, seat.planId, [line], 'group'));
 }

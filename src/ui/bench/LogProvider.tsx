@@ -30,11 +30,20 @@ interface LogContextValue {
 
 const LogContext = createContext<LogContextValue | null>(null);
 
+/** The place of a group's device: a class is named by when it began. */
+export interface Seat {
+  readonly planId: string;
+  readonly startedAt: number;
+  readonly group: string;
+}
+
 interface LogProviderProps {
   readonly initial: readonly LogLine[];
   readonly author: LogAuthor;
   /** Where lines are sent to. */
   readonly postUrl: string;
+  /** Of a group's device: what it sends belongs to its class. */
+  readonly seat?: Seat;
   readonly children: ReactNode;
 }
 
@@ -42,8 +51,8 @@ const loggedLines = ownAnswer<{ readonly lines: readonly LogLine[] }>();
 const REFUSED_FOR_GOOD = [403, 404, 413, 422];
 
 /** The log of a plan on this page: what the server has, what waits, and how to add to it. */
-export function LogProvider({ initial, author, postUrl, children }: LogProviderProps) {
-  const [logStore] = useState(() => storeFor(initial, author, postUrl));
+export function LogProvider({ initial, author, postUrl, seat, children }: LogProviderProps) {
+  const [logStore] = useState(() => storeFor(initial, author, postUrl, seat ?? null));
   const state = useStore(logStore.store);
   const value = useMemo((): LogContextValue => {
     const lines = shownLines(state, author, 0);
@@ -73,7 +82,7 @@ export function LogProvider({ initial, author, postUrl, children }: LogProviderP
         logStore.append([{ entryId, revision: last + 1, group, entry, struck: false }]);
       },
       sendMany: async (requests) => {
-        const result = await sendTo(postUrl, requests, true);
+        const result = await sendTo(postUrl, requests);
         if (result.status === 'logged') logStore.receive(result.lines);
         return result;
       },
@@ -147,12 +156,25 @@ export function now(): string {
   return new Date().toISOString();
 }
 
-function storeFor(initial: readonly LogLine[], author: LogAuthor, postUrl: string): LogStore {
-  const key = `grozer waiting ${postUrl}`;
+function storeFor(
+  initial: readonly LogLine[],
+  author: LogAuthor,
+  postUrl: string,
+  seat: Seat | null,
+): LogStore {
+  // What waits belongs to its plan, class and group: another class on the same phone never sends it.
+  const key =
+    seat === null
+      ? `grozer waiting ${postUrl}`
+      : `grozer waiting ${seat.planId} ${seat.startedAt} ${seat.group}`;
   return createLogStore({
     initial,
     author,
-    send: (requests) => sendTo(postUrl, requests, author === 'teacher'),
+    send: (requests) =>
+      sendTo(
+        postUrl,
+        seat === null ? requests : { class: seat.startedAt, line: requests[0] ?? {} },
+      ),
     keep: {
       read: () => (typeof window === 'undefined' ? null : window.localStorage.getItem(key)),
       write: (text) => window.localStorage.setItem(key, text),
@@ -160,13 +182,9 @@ function storeFor(initial: readonly LogLine[], author: LogAuthor, postUrl: strin
   });
 }
 
-/** Groups send one line at a time; a teacher may send many. */
-async function sendTo(
-  url: string,
-  requests: readonly LogRequest[],
-  many: boolean,
-): Promise<SendResult> {
-  const answer = await askJson(url, loggedLines, many ? requests : (requests[0] ?? {}));
+/** A group sends one line at a time and says of which class; a teacher may send many. */
+async function sendTo(url: string, body: object): Promise<SendResult> {
+  const answer = await askJson(url, loggedLines, body);
   if (answer.ok) return { status: 'logged', lines: answer.value.lines };
   const { status, message } = answer;
   if (status === 409) {

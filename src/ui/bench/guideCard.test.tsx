@@ -11,6 +11,8 @@ import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
 import { GuideCard } from './GuideCard';
 import { LogProvider } from './LogProvider';
 
+const SEAT = { planId: 'p', startedAt: 1, group: 'Tern' };
+
 const PLAN: Plan = {
   ...newPlan('Lamp'),
   arrangement: { kind: 'own', cellsInSeries: 3, strings: 1 },
@@ -22,7 +24,7 @@ function fakeServer() {
   const server = { there: true, lines: [] as LogLine[] };
   globalThis.fetch = jest.fn((_url: unknown, init?: RequestInit) => {
     if (!server.there) return Promise.reject(new TypeError('no network'));
-    const request = JSON.parse(String(init?.body)) as LogRequest;
+    const { line: request } = JSON.parse(String(init?.body)) as { line: LogRequest };
     const last = server.lines.filter(({ entryId }) => entryId === request.entryId).length;
     const seq = server.lines.length + 1;
     const line: LogLine = { ...request, seq, author: 'group', at: 1 };
@@ -43,7 +45,7 @@ function fakeServer() {
 const show = (predicting = false) => {
   window.localStorage.clear();
   return render(
-    <LogProvider initial={[]} author="group" postUrl="/log">
+    <LogProvider initial={[]} author="group" postUrl="/log" seat={SEAT}>
       <GuideCard facts={FACTS} group="Knot" predicting={predicting} />
     </LogProvider>,
   );
@@ -212,7 +214,7 @@ test('every order of typing, Enter, leaving, Done, Skip, Back, offline and onlin
       unmount();
       // Reloaded, with the network back: what waited goes out, nothing twice, and the step is the same.
       render(
-        <LogProvider initial={server.lines} author="group" postUrl="/log">
+        <LogProvider initial={server.lines} author="group" postUrl="/log" seat={SEAT}>
           <GuideCard facts={FACTS} group="Knot" />
         </LogProvider>,
       );

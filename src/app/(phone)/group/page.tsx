@@ -13,10 +13,16 @@ export default async function Group() {
   const context = benchContext();
   const seat = await seatOf(context, (await cookies()).get(SEAT_COOKIE)?.value);
   if (seat === null) redirect('/join');
-  const { planId, group, plan } = seat;
+  const { planId, startedAt, group, plan } = seat;
   const initialLog = context.log.linesAfter(planId, 0, group);
   const facts = groupFacts(plan, evaluatePlan(plan));
   return (
-    <GroupPage key={group} group={group} title={plan.title} facts={facts} initialLog={initialLog} />
+    <GroupPage
+      key={group}
+      seat={{ planId, startedAt, group }}
+      title={plan.title}
+      facts={facts}
+      initialLog={initialLog}
+    />
   );
 }
