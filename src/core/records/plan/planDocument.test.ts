@@ -56,8 +56,8 @@ const plans: fc.Arbitrary<Plan> = fc.record({
       size: fc.option(
         fc.record({
           shape: fc.constantFrom(...ELECTRODE_SHAPES),
-          widthMillimetres: amount(0.1, 500),
-          depthMillimetres: amount(0.1, 500),
+          widthMillimetres: amount(0.5, 500),
+          depthMillimetres: amount(0.5, 500),
           gapMillimetres: amount(0.1, 500),
           pairs: fc.integer({ min: 1, max: 10 }),
           extraPlus: fc.integer({ min: 0, max: 10 }),
