@@ -43,8 +43,8 @@ export interface DiagnosisInput extends NominalBattery {
 /** A single cause that is so much likelier (natural logarithm) than that nothing explains the readings is enough. */
 const SINGLE_ENOUGH_LOG = 3;
 /** Single causes that are paired with all others. */
-const PAIRED = 8;
-const PAIRED_WITH = 26;
+const PAIRED = 6;
+const PAIRED_WITH = 20;
 /** Pairs of which all sizes are tried. */
 const REFINED = 2;
 
@@ -83,7 +83,7 @@ export function diagnose(input: DiagnosisInput): Diagnosis {
 /** Every third size of a cause is tried first; the others only where one of those comes near the best of all. */
 const COARSE = 3;
 /** How much less likely (natural logarithm) than the best a cause may be before its other sizes are left out. */
-const NEAR_BEST_LOG = 20;
+const NEAR_BEST_LOG = 10;
 
 function evidenceOfSizes(
   predictor: Predictor,
