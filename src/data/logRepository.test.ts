@@ -107,7 +107,8 @@ test('a group writes and changes its own entries only', () => {
     ...note(entryId, '', { group }),
     entry: { kind: 'step', step: 'kit', state: 'done', takenAt: '2027-01-22T14:02:00Z' },
   });
-  const status = (request: LogRequest): string => log.append('p', request, 'group', 1).status;
+  const status = (request: LogRequest): string | undefined =>
+    log.appendAll('p', [request], 'group', 1)[0]?.status;
   log.append('p', note('of teacher', 'x'), 'teacher', 1);
   log.append('p', step('Tern', 'step Tern kit'), 'teacher', 1);
   expect(status(note('own', 'x'))).toBe('logged');
@@ -121,6 +122,22 @@ test('a group writes and changes its own entries only', () => {
   expect(status(step('Knot', 'step Tern kit'))).toBe('foreign');
   expect(status(step('Knot', 'step Plover kit'))).toBe('foreign');
   expect(status(note('step Plover kit', 'x', { group: 'Knot' }))).toBe('foreign');
+});
+
+test('a logbook that comes with its plan is restored as it was, whoever wrote what; with a gap none of it', () => {
+  const log = createLogRepository(openDatabase(':memory:'));
+  const lines = [
+    { ...note('a', 'the teacher’s'), author: 'teacher' as const },
+    { ...note('a', 'changed by the group', { revision: 2 }), author: 'group' as const },
+  ];
+  expect(log.restore('p', lines, 1)).toBe(true);
+  expect(log.linesAfter('p', 0).map(({ author }) => author)).toEqual(['teacher', 'group']);
+  const gap = [
+    lines[0]!,
+    { ...note('b', 'never begun', { revision: 2 }), author: 'group' as const },
+  ];
+  expect(log.restore('q', gap, 1)).toBe(false);
+  expect(log.linesAfter('q', 0)).toEqual([]);
 });
 
 test('what is acknowledged is on the disk: every commit is synchronised', () => {

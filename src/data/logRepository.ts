@@ -19,6 +19,10 @@ export type AppendOutcome =
   /** A group's device, and an entry that is not its own. */
   | { readonly status: 'foreign' };
 
+const FOREIGN: AppendOutcome = { status: 'foreign' };
+
+export type RestoredLine = LogRequest & { readonly author: LogAuthor };
+
 /** The log of the benches: appended to, never changed. */
 export interface LogRepository {
   append(planId: string, request: LogRequest, author: LogAuthor, now: number): AppendOutcome;
@@ -29,6 +33,8 @@ export interface LogRepository {
     author: LogAuthor,
     now: number,
   ): AppendOutcome[];
+  /** Lines of a logbook that comes with its plan, each by its own author; all or nothing. */
+  restore(planId: string, lines: readonly RestoredLine[], now: number): boolean;
   /** Lines of a plan after a sequence number, oldest first; of one group where it is named. */
   linesAfter(planId: string, seq: number, group?: string): LogLine[];
 }
@@ -85,12 +91,6 @@ export function createLogRepository(db: GrozerDatabase): LogRepository {
   const append: LogRepository['append'] = (planId, request, author, now) => {
     const { entryId, revision, group, entry, struck } = request;
     const text = JSON.stringify(entry);
-    if (author === 'group') {
-      const first = firstLine(db).get({ planId, entryId });
-      if (!isOwnEntry(request, first === undefined ? null : lineOf(first))) {
-        return { status: 'foreign' };
-      }
-    }
     const last = lastRevision(db).get({ planId, entryId })?.revision ?? 0;
     if (revision !== last + 1) {
       const there = db
@@ -121,11 +121,26 @@ export function createLogRepository(db: GrozerDatabase): LogRepository {
     const line = { seq, group, entryId, revision, entry, struck, author, at: now };
     return { status: 'logged', line, fresh: true };
   };
+  const isOwn = (planId: string, request: LogRequest): boolean => {
+    const first = firstLine(db).get({ planId, entryId: request.entryId });
+    return isOwnEntry(request, first === undefined ? null : lineOf(first));
+  };
   return {
     append,
 
     appendAll: (planId, requests, author, now) =>
-      allOrNone(db, () => requests.map((request) => append(planId, request, author, now))),
+      allOrNone(db, () =>
+        requests.map((request) =>
+          author === 'group' && !isOwn(planId, request)
+            ? FOREIGN
+            : append(planId, request, author, now),
+        ),
+      ),
+
+    restore: (planId, lines, now) =>
+      allOrNone(db, () =>
+        lines.map(({ author, ...request }) => append(planId, request, author, now)),
+      ).every(({ status }) => status === 'logged'),
 
     linesAfter: (planId, seq, group) =>
       (group === undefined

@@ -1,6 +1,5 @@
 import type { z } from 'zod';
 import { diagnoseRequestSchema } from '@/cli/requests';
-import { BRIGHTNESS_FROM_AMPS } from '@/core/physics/circuit/brightness';
 import { isPolarised } from '@/core/physics/desk/deskNetwork';
 import { USUAL_CLASS_METER } from '@/core/physics/instruments/classMeter';
 import { nameOfTarget, requirementOf } from '@/core/records/plan/loadRequirement';
@@ -10,7 +9,7 @@ import { succeed } from '@/core/result';
 import { wordsOfCause, type BatteryWords } from '@/core/work/diagnosis/causeWords';
 import { findFaults, fits } from '@/core/work/diagnosis/findFaults';
 import { judgementOf } from '@/core/work/diagnosis/judgement';
-import { RUNS_FROM_SHARE, type NominalBattery } from '@/core/work/diagnosis/nominalBattery';
+import { runsFromAmps, type NominalBattery } from '@/core/work/diagnosis/nominalBattery';
 import { benchFacts } from '@/core/work/guide/benchFacts';
 import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
 import { commandOf } from '../command';
@@ -82,15 +81,15 @@ function meantBy({ plan, battery }: Request): Result<Meant> {
     return succeed({ nominal, words });
   }
   const { cell, cellsInSeries, strings, stands, measured } = battery;
-  const { load, amps } = requirementOf(battery.load);
-  const isLed = load.kind === 'led' || load.kind === 'led-group';
+  const need = requirementOf(battery.load);
+  const { load } = need;
   return succeed({
     nominal: {
       strings: Array.from({ length: strings }, () =>
         Array.from({ length: cellsInSeries }, () => ({ cell, faults: [], body: null })),
       ),
       load,
-      runsFromAmps: isLed ? BRIGHTNESS_FROM_AMPS.glimmer : RUNS_FROM_SHARE * amps,
+      runsFromAmps: runsFromAmps(need),
       measured,
       pile: stands === 'pile',
       bodies: stands === 'bodies',

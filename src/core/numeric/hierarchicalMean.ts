@@ -1,3 +1,5 @@
+import { mean } from './meanAndScatter';
+
 /** Spread of values of two kinds: of single values within a group, and of the groups' own levels. */
 export interface TwoScatters {
   readonly within: number;
@@ -38,7 +40,7 @@ export function hierarchicalMean(
   for (const values of filled) {
     const weight = 1 / (scatter.between ** 2 + scatter.within ** 2 / values.length);
     precision += weight;
-    weighed += weight * meanOf(values);
+    weighed += weight * mean(values);
   }
   const variance = 1 / precision;
   return {
@@ -52,8 +54,8 @@ export function hierarchicalMean(
 function scatterOf(groups: readonly (readonly number[])[], usual: TwoScatters): TwoScatters {
   const count = groups.reduce((sum, { length }) => sum + length, 0);
   const inside = groups.reduce((sum, values) => {
-    const mean = meanOf(values);
-    return sum + values.reduce((squares, value) => squares + (value - mean) ** 2, 0);
+    const own = mean(values);
+    return sum + values.reduce((squares, value) => squares + (value - own) ** 2, 0);
   }, 0);
   const freeInside = Math.max(0, count - groups.length);
   const within =
@@ -72,15 +74,11 @@ function betweenSeen(
   count: number,
   withinVariance: number,
 ): number {
-  const mean = groups.reduce((sum, values) => sum + values.length * meanOf(values), 0) / count;
+  const all = mean(groups.flat());
   const squares = groups.reduce(
-    (sum, values) => sum + values.length * (meanOf(values) - mean) ** 2,
+    (sum, values) => sum + values.length * (mean(values) - all) ** 2,
     0,
   );
   const evenSize = count - groups.reduce((sum, { length }) => sum + length ** 2, 0) / count;
   return Math.max(0, (squares - (groups.length - 1) * withinVariance) / evenSize);
-}
-
-function meanOf(values: readonly number[]): number {
-  return values.reduce((sum, value) => sum + value, 0) / values.length;
 }

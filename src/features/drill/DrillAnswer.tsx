@@ -172,7 +172,7 @@ function Score({
       .{' '}
       {lost < 0.05
         ? 'None could have told more.'
-        : `Others would have told as much as ${formatNumber(lost, 2)} more of them; the first look at a string is free.`}{' '}
+        : `More telling ones would have saved about ${formatNumber(lost, 2)}; the first look at a string is free.`}{' '}
       The fault finder needs {par.measurements}, always taking the reading that tells most
       {par.right ? '' : ', and is misled by the scatter of the cells here'}.
     </Typography>

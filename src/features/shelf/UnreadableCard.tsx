@@ -6,6 +6,9 @@ import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
 import { describePath, type Issue } from '@/core/result';
 
+/** Faults that are listed; with one version too new or too old there are dozens. */
+const MOST_FAULTS = 3;
+
 /** A stored plan that cannot be read or worked out: what is wrong with it, where; its file can be saved. */
 export function UnreadableCard({
   id,
@@ -19,12 +22,15 @@ export function UnreadableCard({
   return (
     <Paper component="article" variant="outlined" sx={{ p: 2, borderColor: 'error.main' }}>
       <Typography variant="h3">A plan that cannot be read</Typography>
-      {faults.map((fault) => (
+      {faults.slice(0, MOST_FAULTS).map((fault) => (
         <Typography key={describePath(fault.path)} variant="body2">
           {fault.path.length === 0 ? '' : `${describePath(fault.path)}: `}
           {fault.message}
         </Typography>
       ))}
+      {faults.length > MOST_FAULTS ? (
+        <Typography variant="body2">and {faults.length - MOST_FAULTS} more</Typography>
+      ) : null}
       <Box sx={{ mt: 1 }}>
         <Button size="small" component="a" href={`/api/plans/${id}/export?raw=yes`} download>
           Save the file as it is stored

@@ -114,6 +114,11 @@ test('a broken archive stores nothing and says which file is at fault', () => {
   expect(refusedAt({ 'log.json': strToU8('{"format":"x","version":1,"lines":[]}') })).toBe(
     'log.json format',
   );
+  const log = JSON.parse(strFromU8(files['log.json']!)) as { lines: unknown[] };
+  const torn = { ...log, lines: log.lines.slice(1) };
+  expect(refusedAt({ 'log.json': strToU8(JSON.stringify(torn)) })).toBe(
+    'log.json lines 0 revision',
+  );
   expect(refusedAt({ 'plan.grozer.json': strToU8('{}') })).toBe('version');
   expect(refusedAt({ 'photos/../../evil': strToU8('x') })).toBe('photos/../../evil');
   expect(refusedAt({ [`photos/${PHOTO}`]: strToU8('no photo') })).toBe(`photos/${PHOTO}`);

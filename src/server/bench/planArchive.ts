@@ -37,8 +37,9 @@ export function importPlanArchive(
   const imported = importDocument(context, 'plans', strFromU8(packed));
   if (!imported.ok) return imported;
   for (const { id, bytes: photo } of photos.value) storePhoto(photosFolder, id, photo);
-  for (const { author, ...request } of log.value.lines) {
-    context.log.append(imported.value.id, request, author, context.now());
+  if (!context.log.restore(imported.value.id, log.value.lines, context.now())) {
+    // Its lines were looked at before: nothing of this should ever be reached.
+    throw new Error('the lines of the logbook do not follow each other');
   }
   return imported;
 }
@@ -100,11 +101,26 @@ function logIn(bytes: Uint8Array | undefined): Result<LogFile> {
     return refuse([LOG_PATH], 'The logbook is not readable as JSON.');
   }
   const parsed = logFileSchema.safeParse(json);
-  if (parsed.success) return succeed(parsed.data);
+  if (parsed.success) {
+    const gap = firstGap(parsed.data);
+    return gap < 0
+      ? succeed(parsed.data)
+      : refuse([LOG_PATH, 'lines', gap, 'revision'], 'A line before this one is missing.');
+  }
   const issues = issuesOfZod(parsed.error);
   return { ok: false, issues: issues.map((one) => ({ ...one, path: [LOG_PATH, ...one.path] })) };
 }
 
-function refuse<T>(path: string[], message: string): Result<T> {
+/** Place of the first line that does not follow the one before it of its entry; below 0: all do. */
+function firstGap({ lines }: LogFile): number {
+  const last = new Map<string, number>();
+  return lines.findIndex(({ entryId, revision }) => {
+    const expected = (last.get(entryId) ?? 0) + 1;
+    last.set(entryId, revision);
+    return revision !== expected;
+  });
+}
+
+function refuse<T>(path: (string | number)[], message: string): Result<T> {
   return fail({ code: 'bad-archive', path, message });
 }

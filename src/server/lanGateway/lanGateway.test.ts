@@ -131,8 +131,11 @@ describe('the gateway', () => {
     expect((await ask('/join', { host: '[::1]:3001' })).status).toBe(200);
   });
 
-  test('a seal that cannot be tried is nobody’s, and is answered', async () => {
+  test('a seal that cannot be tried is nobody’s, is answered, and is said in the terminal', async () => {
+    const said = jest.spyOn(console, 'error').mockImplementation(() => undefined);
     expect((await ask('/plans/p', { cookie: 'teacher=throws' })).status).toBe(401);
+    expect(said).toHaveBeenCalledTimes(1);
+    said.mockRestore();
   });
 
   test('whoever asks for another protocol is refused, and the line is closed', async () => {

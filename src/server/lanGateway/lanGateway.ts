@@ -51,7 +51,11 @@ export function createLanGateway({
       return;
     }
     if (isForLog(direct, incoming)) {
-      answerLog(direct, incoming, outgoing).catch(() => outgoing.destroy());
+      answerLog(direct, incoming, outgoing).catch((error: unknown) => {
+        console.error('A group’s line could not be logged:', error);
+        // Unanswered: the phone keeps it and sends it again.
+        outgoing.destroy();
+      });
       return;
     }
     admit(incoming, isTeacher).then(
@@ -59,8 +63,10 @@ export function createLanGateway({
         if (admitted) forward(incoming, outgoing, appPort);
         else reject(incoming, outgoing);
       },
-      // A seal that cannot even be tried is nobody's.
-      () => reject(incoming, outgoing),
+      (error: unknown) => {
+        console.error('A teacher’s seal could not be tried:', error);
+        reject(incoming, outgoing);
+      },
     );
   });
   boundConnections(server);

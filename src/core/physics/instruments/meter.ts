@@ -45,6 +45,11 @@ export function isVoltRange(range: MeterRange): range is VoltRange {
   return VOLT_RANGES.some((one) => one === range);
 }
 
+/** The range where it is one for currents, otherwise `null`. */
+export function currentRangeOf(range: MeterRange | null | undefined): CurrentRange | null {
+  return CURRENT_RANGES.find((one) => one === range) ?? null;
+}
+
 /** Volts or amperes at which a range ends. */
 export function fullScale(range: MeterRange): number {
   return isVoltRange(range) ? VOLT_FULL_SCALE[range] : CURRENT_RANGE_FACTS[range].fullScaleAmps;

@@ -1,5 +1,6 @@
 import { jStat } from 'jstat';
 import { deviationsFromMedian, FAR_FROM_DEVIATIONS } from '../../numeric/outliers';
+import { mean, sampleDeviation } from '../../numeric/meanAndScatter';
 import { median } from '../../numeric/robust';
 import type { FairTest, Measure } from './fairTestSchema';
 import { measuredValues, type MeasuredValue } from './measuredValues';
@@ -113,13 +114,15 @@ function scatterValues(read: readonly MeasuredValue[], measure: Measure): number
 
 function summaryOf(values: readonly number[]): Pick<Ranked, 'mean' | 'spread' | 'halfInterval'> {
   const count = values.length;
-  const mean = values.reduce((sum, value) => sum + value, 0) / count;
-  if (count < 2) return { mean, spread: null, halfInterval: null };
-  const squares = values.reduce((sum, value) => sum + (value - mean) ** 2, 0);
-  const spread = Math.sqrt(squares / (count - 1));
-  const halfInterval =
-    (jStat.studentt.inv(1 - SIGNIFICANCE / 2, count - 1) * spread) / Math.sqrt(count);
-  return { mean, spread, halfInterval };
+  const spread = sampleDeviation(values);
+  return {
+    mean: mean(values),
+    spread,
+    halfInterval:
+      spread === null
+        ? null
+        : (jStat.studentt.inv(1 - SIGNIFICANCE / 2, count - 1) * spread) / Math.sqrt(count),
+  };
 }
 
 function differenceOf(ranking: readonly Ranked[]): Difference {

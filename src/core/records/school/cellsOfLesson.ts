@@ -2,7 +2,7 @@ import { deviationsFromMedian, FAR_FROM_DEVIATIONS } from '../../numeric/outlier
 import { cellFromReadings } from '../../physics/chemistry/cellFromReadings';
 import { typicalCell } from '../../physics/chemistry/plannedCell';
 import { shortAmpsOf } from '../../physics/chemistry/schoolFigures';
-import { CURRENT_RANGES, suitableCurrentRange } from '../../physics/instruments/meter';
+import { currentRangeOf, suitableCurrentRange } from '../../physics/instruments/meter';
 import type { LoggedReading, LogLine } from '../logbook/logEntry';
 import { readingsOfGroup } from '../logbook/foldLog';
 import { cellOfPlan } from '../plan/cellOfPlan';
@@ -119,9 +119,7 @@ function shortOf(
       (one.kind === 'short' && one.string === string && one.built === 1 && cell === 1),
   );
   if (read === undefined || read.value <= 0) return null;
-  const range =
-    CURRENT_RANGES.find((one) => one === read.range) ??
-    suitableCurrentRange(read.value, meter.shuntOhms);
+  const range = currentRangeOf(read.range) ?? suitableCurrentRange(read.value, meter.shuntOhms);
   const found = cellFromReadings({
     openVolts: volts,
     shortAmps: read.value,

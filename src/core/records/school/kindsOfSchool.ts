@@ -1,3 +1,4 @@
+import { mean, sampleDeviation } from '../../numeric/meanAndScatter';
 import type { OwnRecipe } from '../../physics/chemistry/ownRecipeSchema';
 import { recipeOfOwn } from '../../physics/chemistry/ownRecipe';
 import { bodyOf, RECIPES } from '../../physics/chemistry/recipes';
@@ -66,21 +67,14 @@ function lessonOf(key: string, cells: readonly SchoolCell[]): SchoolLesson {
   const logs = counted.flatMap(({ shortAmps }) =>
     shortAmps === null ? [] : [Math.log(shortAmps)],
   );
-  const mean = meanOf(volts);
-  const squares = volts.reduce((sum, one) => sum + (one - (mean ?? 0)) ** 2, 0);
-  const logMean = meanOf(logs);
   return {
     key,
     day: cells[0]?.day ?? '',
     title: cells[0]?.title ?? '',
     cells,
     count: counted.length,
-    mean,
-    deviation: volts.length < 2 ? null : Math.sqrt(squares / (volts.length - 1)),
-    shortAmps: logMean === null ? null : Math.exp(logMean),
+    mean: volts.length === 0 ? null : mean(volts),
+    deviation: sampleDeviation(volts),
+    shortAmps: logs.length === 0 ? null : Math.exp(mean(logs)),
   };
-}
-
-function meanOf(values: readonly number[]): number | null {
-  return values.length === 0 ? null : values.reduce((sum, value) => sum + value, 0) / values.length;
 }

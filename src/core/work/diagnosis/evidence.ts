@@ -1,9 +1,5 @@
 import { quantityOf, type Measurement } from '../../records/logbook/measurement';
-import {
-  CURRENT_RANGES,
-  type CurrentRange,
-  type MeterRange,
-} from '../../physics/instruments/meter';
+import { currentRangeOf, type MeterRange } from '../../physics/instruments/meter';
 import { NO_FAULT, type Hypothesis } from './causes';
 import type { Prediction, Predictor } from './predictor';
 
@@ -43,7 +39,7 @@ export function evidenceOf(
   );
   let logLikelihood = 0;
   const terms = physical.map(({ measurement, value, range }) => {
-    const predicted = predictor.predict(measurement, hypothesis, currentRange(range));
+    const predicted = predictor.predict(measurement, hypothesis, currentRangeOf(range));
     const term = termOf(predicted, quantityOf(measurement), value);
     logLikelihood += term.logScale;
     return term;
@@ -67,7 +63,7 @@ export function evidenceOf(
       predictor.predict(
         slipped.measurement,
         isAlone ? NO_FAULT : hypothesis,
-        currentRange(slipped.range),
+        currentRangeOf(slipped.range),
       ),
       slipped.value,
     );
@@ -93,10 +89,6 @@ export function evidenceOf(
       return { mean, deviation: Math.sqrt(Math.max(variance, prediction.noise ** 2)) };
     },
   };
-}
-
-function currentRange(range: MeterRange | null | undefined): CurrentRange | null {
-  return CURRENT_RANGES.find((one) => one === range) ?? null;
 }
 
 /**

@@ -1,3 +1,4 @@
+import type { LoadRequirement } from '../../records/plan/loadRequirement';
 import { BRIGHTNESS_FROM_AMPS } from '../../physics/circuit/brightness';
 import type { SpecItem } from '../../physics/circuit/faults/batterySpec';
 import type { Load } from '../../physics/circuit/load/load';
@@ -25,7 +26,13 @@ export interface NominalBattery {
 }
 
 /** Share of its wanted current from which a device is seen to run (from memory). */
-export const RUNS_FROM_SHARE = 0.5;
+const RUNS_FROM_SHARE = 0.5;
+
+/** Current from which a load is seen to light or run, amperes. */
+export function runsFromAmps({ load, amps }: Pick<LoadRequirement, 'load' | 'amps'>): number {
+  const isLed = load.kind === 'led' || load.kind === 'led-group';
+  return isLed ? BRIGHTNESS_FROM_AMPS.glimmer : RUNS_FROM_SHARE * amps;
+}
 
 export function nominalBatteryOf({
   desk,
@@ -40,10 +47,7 @@ export function nominalBatteryOf({
   return {
     strings: sound.strings.map((items) => items.map(specItem)),
     load: need.load,
-    runsFromAmps:
-      need.load.kind === 'led' || need.load.kind === 'led-group'
-        ? BRIGHTNESS_FROM_AMPS.glimmer
-        : RUNS_FROM_SHARE * need.amps,
+    runsFromAmps: runsFromAmps(need),
     measured: cell.origin === 'own',
     pile: looks.some(({ recipe }) => recipe.look === 'pile'),
     bodies: looks.some(({ recipe }) => recipe.look === 'fruit' || recipe.look === 'cup'),

@@ -1,3 +1,4 @@
+import { mean, sampleDeviation } from '../../numeric/meanAndScatter';
 import { median } from '../../numeric/robust';
 import type { Judgement } from '../diagnosis/judgement';
 import type { BenchFacts } from './benchFacts';
@@ -37,7 +38,7 @@ export interface BoardRow {
   readonly headline: string;
   readonly detail: string;
   readonly helpWanted: boolean;
-  /** Since when it stands so, milliseconds since 1970; `null`: nothing has happened yet. */
+  /** Since when it stands so: its last reading or step, its way or its call; milliseconds since 1970; `null`: nothing yet. */
   readonly since: number | null;
 }
 
@@ -62,7 +63,9 @@ export function boardRows({ facts, groups, lines, judged, presence }: BoardInput
     const step = currentStep(facts.steps, progress);
     const help = lastOfKind(own, 'help');
     const helpWanted = help?.entry.kind === 'help' && help.entry.wanted;
-    const lastAt = own.at(-1)?.at ?? null;
+    // A note or a call changes nothing about how it stands.
+    const lastAt =
+      own.findLast(({ entry: { kind } }) => kind === 'reading' || kind === 'step')?.at ?? null;
     const standing = stateOf({
       facts,
       step,
@@ -248,10 +251,8 @@ export function classFigures(groups: readonly string[], lines: readonly LogLine[
   }
   return [...figures.values()]
     .map(({ measurement, values }): ClassFigure => {
-      const mean = values.reduce((sum, { value }) => sum + value, 0) / values.length;
-      const squares = values.reduce((sum, { value }) => sum + (value - mean) ** 2, 0);
-      const deviation = values.length < 2 ? null : Math.sqrt(squares / (values.length - 1));
-      return { measurement, values, mean, deviation };
+      const read = values.map(({ value }) => value);
+      return { measurement, values, mean: mean(read), deviation: sampleDeviation(read) };
     })
     .sort((a, b) => b.values.length - a.values.length);
 }

@@ -1,6 +1,6 @@
 import { shareOfOnePair } from '../../physics/chemistry/plannedCell';
 import {
-  CURRENT_RANGES,
+  currentRangeOf,
   suitableCurrentRange,
   type CurrentRange,
 } from '../../physics/instruments/meter';
@@ -20,8 +20,8 @@ export function calibratedPlan(plan: Plan, readings: readonly LoggedReading[]): 
   );
   const amps = readings.findLast(isFirstShort);
   if (volts === undefined || amps === undefined || volts.value <= 0 || amps.value <= 0) return null;
-  const read = CURRENT_RANGES.find((range) => range === amps.range);
-  const meterRange = read ?? suitableCurrentRange(amps.value, plan.meter.shuntOhms);
+  const meterRange =
+    currentRangeOf(amps.range) ?? suitableCurrentRange(amps.value, plan.meter.shuntOhms);
   return {
     ...plan,
     cell: {

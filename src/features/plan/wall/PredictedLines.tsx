@@ -14,14 +14,16 @@ const MOST = 5;
 /** What the class expected against what it read, a line for each step: ring and dot on the step’s own scale. */
 export function PredictedLines({
   predictions,
+  large = false,
 }: {
   readonly predictions: readonly ClassPrediction[];
+  readonly large?: boolean;
 }) {
   const shown = predictions.slice(-MOST);
   return (
-    <Paper variant="outlined" sx={{ p: 3 }} data-testid="wall-predicted">
-      <Typography variant="h2" sx={{ fontSize: projected(34) }}>
-        We predicted
+    <Paper variant="outlined" sx={{ p: large ? 3 : 2 }} data-testid="wall-predicted">
+      <Typography variant="h2" sx={{ fontSize: large ? projected(34) : undefined }}>
+        {large ? 'We predicted' : 'Predicted and read'}
       </Typography>
       <svg
         viewBox={`0 0 ${WIDTH} ${ROW * shown.length + 26}`}

@@ -150,7 +150,7 @@ function Wall({ id, plan }: Omit<WallPageProps, 'initialLog'>) {
         }}
       >
         {figure === undefined ? null : <Found figure={figure} facts={facts} />}
-        {predictions.length === 0 ? null : <PredictedLines predictions={predictions} />}
+        {predictions.length === 0 ? null : <PredictedLines predictions={predictions} large />}
       </Box>
       <Button component={NextLink} href={back} sx={{ mt: 3, fontSize: projected(20) }}>
         Back to the plan (B)

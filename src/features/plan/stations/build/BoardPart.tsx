@@ -8,7 +8,13 @@ import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
 import { useMemo } from 'react';
-import { boardRows, boardSummary, classFigures, type BoardRow } from '@/core/work/guide/board';
+import {
+  boardRows,
+  boardSummary,
+  classFigures,
+  classPredictions,
+  type BoardRow,
+} from '@/core/work/guide/board';
 import { groupNames } from '@/core/work/preparation/groupNames';
 import { useLog, type Present } from '@/ui/bench/LogProvider';
 import { showPart } from '@/ui/PartTabs';
@@ -18,6 +24,7 @@ import { useBenchChoice } from '../../benchChoice';
 import { useBenchFacts } from '../../useBenchFacts';
 import { useClassJudgements } from '../../useClassJudgements';
 import { GroupStanding, tileFrame } from '../../wall/GroupStanding';
+import { PredictedLines } from '../../wall/PredictedLines';
 import { useNow } from '../../wall/useNow';
 import { ClassFigures } from './ClassFigures';
 import { PredictSwitch } from './PredictSwitch';
@@ -37,6 +44,7 @@ export function BoardPart({ present }: { readonly present: Present }) {
     [facts, groups, lines, judged, present],
   );
   const figures = useMemo(() => classFigures(groups, lines), [groups, lines]);
+  const predictions = useMemo(() => classPredictions(facts, groups, lines), [facts, groups, lines]);
   return (
     <Box sx={mainAndSide(330)}>
       <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
@@ -64,6 +72,7 @@ export function BoardPart({ present }: { readonly present: Present }) {
       <Box sx={{ display: 'grid', gap: 1.5, alignContent: 'start' }}>
         <ShareCard />
         <PredictSwitch />
+        {predictions.length === 0 ? null : <PredictedLines predictions={predictions} />}
       </Box>
     </Box>
   );

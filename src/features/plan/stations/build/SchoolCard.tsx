@@ -34,7 +34,12 @@ export function SchoolCard({ groups }: { readonly groups: readonly string[] }) {
   const far = found.filter(({ isFarOff }) => isFarOff).length;
   const isIn = wanted.every(({ cell }) => {
     const there = known.get(cell.id);
-    return there !== undefined && there.counted && there.openVolts === cell.openVolts;
+    return (
+      there !== undefined &&
+      there.counted &&
+      there.openVolts === cell.openVolts &&
+      there.shortAmps === cell.shortAmps
+    );
   });
   const put = (counted: typeof found): void => {
     const ids = new Set(counted.map(({ cell }) => cell.id));

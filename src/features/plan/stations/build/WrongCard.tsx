@@ -5,6 +5,7 @@ import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
 import { wordsOfCause } from '@/core/work/diagnosis/causeWords';
 import type { Diagnosis } from '@/core/work/diagnosis/diagnose';
+import { judgementOf } from '@/core/work/diagnosis/judgement';
 import type { BenchFacts } from '@/core/work/guide/benchFacts';
 import type { LoggedReading } from '@/core/records/logbook/logEntry';
 import { Card } from '@/ui/Card';
@@ -39,7 +40,7 @@ export function WrongCard({ diagnosis, job, facts, readings, judged }: WrongCard
           </Typography>
         ) : diagnosis.verdict === 'fine' ? (
           <Typography variant="body2">
-            Nothing: all readings are within ordinary scatter. Go on with the next step.
+            {judgementOf(diagnosis, facts.words, judged).remedy}
           </Typography>
         ) : (
           <Box sx={{ display: 'grid', gap: 1 }}>
