@@ -8,16 +8,11 @@ import { whatIsWrong } from '@/core/work/guide/wrongReadings';
 import type { LogEntry, LogLine } from '@/core/records/logbook/logEntry';
 import { DEFERRAL } from '@/core/physics/safety/cautions';
 import { GuideCard, useGuide } from '@/ui/bench/GuideCard';
-import {
-  LogProvider,
-  type Seat,
-  now,
-  useLiveLog,
-  useLog,
-  useReadings,
-} from '@/ui/bench/LogProvider';
+import { LogProvider, now, useLiveLog, useLog, useReadings } from '@/ui/bench/LogProvider';
 import { NoteFields } from '@/ui/bench/NoteFields';
+import type { Seat } from '@/ui/bench/queues';
 import { ReadingStairs } from '@/ui/bench/ReadingStairs';
+import { EarlierClasses, Undelivered } from '@/ui/bench/Undelivered';
 import { Button } from '@/ui/plain/Button';
 import { Notice } from '@/ui/plain/Notice';
 import styles from '@/ui/plain/plain.module.css';
@@ -34,20 +29,17 @@ interface GroupPageProps {
 export function GroupPage({ seat, title, facts, initialLog }: GroupPageProps) {
   return (
     <LogProvider initial={initialLog} author="group" postUrl="/api/class/log" seat={seat}>
-      <GroupBench group={seat.group} title={title} facts={facts} />
+      <GroupBench seat={seat} title={title} facts={facts} />
     </LogProvider>
   );
 }
 
-function GroupBench({
-  group,
-  title,
-  facts,
-}: Pick<GroupPageProps, 'title' | 'facts'> & { readonly group: string }) {
+function GroupBench({ seat, title, facts }: Pick<GroupPageProps, 'seat' | 'title' | 'facts'>) {
+  const { group } = seat;
   const { refresh } = useRouter();
   // The page is rendered anew with the plan as it is now; what was typed stays.
   const { ended, present } = useLiveLog('/api/class/events', refresh);
-  const { waiting, problem, dismiss } = useLog();
+  const { waiting } = useLog();
   const readings = useReadings(group);
   const { step } = useGuide(facts, group);
   const string = step?.string ?? 1;
@@ -83,11 +75,8 @@ function GroupBench({
       {ended ? (
         <Notice severity="info">The class has ended. Thank you; you can close this page.</Notice>
       ) : null}
-      {problem === null ? null : (
-        <Notice severity="error" onClose={dismiss}>
-          {problem}
-        </Notice>
-      )}
+      <Undelivered />
+      <EarlierClasses seat={seat} />
       {wrong === null ? null : (
         <Notice severity={wrong.dark ? 'error' : 'warning'} data-testid="group-wrong">
           <strong>{wrong.headline}. </strong>

@@ -3,6 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { askJson, ownAnswer } from '@/ui/askJson';
+import { EarlierClasses } from '@/ui/bench/Undelivered';
 import { Button } from '@/ui/plain/Button';
 import { Field } from '@/ui/plain/Field';
 import { Notice } from '@/ui/plain/Notice';
@@ -46,6 +47,7 @@ export function JoinPage({ initialCode, initialClass }: JoinPageProps) {
   };
   return (
     <main className={`${styles.sheet} ${styles.narrow}`}>
+      <EarlierClasses seat={null} />
       <div className={`${styles.card} ${styles.stack}`}>
         <h1 className={styles.h1}>{found === null ? 'Join your class' : found.title}</h1>
         {found === null ? (

@@ -7,13 +7,23 @@ import { readingsOfGroup, type GroupReading } from '@/core/records/logbook/foldL
 import type { LogAuthor, LogEntry, LogLine, LogRequest } from '@/core/records/logbook/logEntry';
 import type { GroupPresence } from '@/core/work/guide/board';
 import { askJson, ownAnswer } from '../askJson';
-import { createLogStore, newEntryId, shownLines, type LogStore, type SendResult } from './logStore';
+import {
+  createLogStore,
+  newEntryId,
+  shownLines,
+  type LogStore,
+  type SendResult,
+  type Undelivered,
+} from './logStore';
+import { queueKey, type Seat } from './queues';
 
 interface LogContextValue {
   readonly lines: readonly LogLine[];
   /** Lines that the server has not taken yet. */
   readonly waiting: number;
-  readonly problem: string | null;
+  /** Lines that it will not take, with the reason. */
+  readonly undelivered: readonly Undelivered[];
+  readonly tryAgain: () => void;
   readonly dismiss: () => void;
   /** Logs new entries for a group. */
   readonly log: (group: string, entries: readonly LogEntry[]) => void;
@@ -30,13 +40,6 @@ interface LogContextValue {
 
 const LogContext = createContext<LogContextValue | null>(null);
 
-/** The place of a group's device: a class is named by when it began. */
-export interface Seat {
-  readonly planId: string;
-  readonly startedAt: number;
-  readonly group: string;
-}
-
 interface LogProviderProps {
   readonly initial: readonly LogLine[];
   readonly author: LogAuthor;
@@ -48,18 +51,24 @@ interface LogProviderProps {
 }
 
 const loggedLines = ownAnswer<{ readonly lines: readonly LogLine[] }>();
-const REFUSED_FOR_GOOD = [403, 404, 413, 422];
+/** With 401 the class of this seat has ended, and its like never comes again. */
+const REFUSED_FOR_GOOD = [400, 401, 403, 404, 413, 422];
 
 /** The log of a plan on this page: what the server has, what waits, and how to add to it. */
 export function LogProvider({ initial, author, postUrl, seat, children }: LogProviderProps) {
   const [logStore] = useState(() => storeFor(initial, author, postUrl, seat ?? null));
   const state = useStore(logStore.store);
+  useEffect(() => {
+    logStore.start();
+    return logStore.stop;
+  }, [logStore]);
   const value = useMemo((): LogContextValue => {
     const lines = shownLines(state, author, 0);
     return {
       lines,
       waiting: state.waiting.length,
-      problem: state.problem,
+      undelivered: state.undelivered,
+      tryAgain: logStore.tryAgain,
       dismiss: logStore.dismiss,
       log: (group, entries) =>
         logStore.append(
@@ -162,11 +171,7 @@ function storeFor(
   postUrl: string,
   seat: Seat | null,
 ): LogStore {
-  // What waits belongs to its plan, class and group: another class on the same phone never sends it.
-  const key =
-    seat === null
-      ? `grozer waiting ${postUrl}`
-      : `grozer waiting ${seat.planId} ${seat.startedAt} ${seat.group}`;
+  const key = queueKey(seat, postUrl);
   return createLogStore({
     initial,
     author,

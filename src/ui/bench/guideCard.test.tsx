@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import '@testing-library/jest-dom';
-import { act, fireEvent, render, screen } from '@testing-library/react';
+import { act, cleanup, fireEvent, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import fc from 'fast-check';
 import type { LogLine, LogRequest } from '@/core/records/logbook/logEntry';
@@ -225,8 +225,7 @@ test('every order of typing, Enter, leaving, Done, Skip, Back, offline and onlin
       expect(new Set(logged.map(({ entryId }) => entryId)).size).toBe(logged.length);
       expect(logged.length).toBeLessThanOrEqual(typed);
       expect(logged.length).toBeGreaterThanOrEqual(Math.min(readings, 1));
-      document.body.innerHTML = '';
-    }),
+    }).afterEach(cleanup),
     { numRuns: 40 },
   );
 });

@@ -43,7 +43,7 @@ test('a line is shown at once and sent once', async () => {
   expect(sent).toEqual(['a', 'b']);
   expect(store.getState().waiting).toEqual([]);
   expect(store.getState().lines).toHaveLength(2);
-  expect(kept.text).toBe('[]');
+  expect(JSON.parse(kept.text ?? '')).toEqual({ waiting: [], undelivered: [] });
 });
 
 test('while nobody answers everything waits, in order, and goes out later', async () => {
@@ -67,13 +67,14 @@ test('while nobody answers everything waits, in order, and goes out later', asyn
 });
 
 test('what waited before a reload is sent after it; what cannot be read is left out', async () => {
-  const { keep } = keeper(JSON.stringify([note('kept')]));
+  const { keep } = keeper(JSON.stringify({ waiting: [note('kept')] }));
   const kept = createLogStore({
     initial: [],
     author: 'group',
     keep,
     send: (all) => Promise.resolve(logged(all)),
   });
+  kept.start();
   await settle();
   expect(kept.store.getState().lines.map(({ entryId }) => entryId)).toEqual(['kept']);
   const broken = createLogStore({
@@ -86,28 +87,85 @@ test('what waited before a reload is sent after it; what cannot be read is left 
   const mixed = createLogStore({
     initial: [],
     author: 'group',
-    keep: keeper(JSON.stringify([null, 3, { entryId: 'x' }, note('sound')])).keep,
+    keep: keeper(JSON.stringify({ waiting: [null, 3, { entryId: 'x' }, note('sound')] })).keep,
     send: () => Promise.resolve({ status: 'unreachable' }),
   });
   expect(mixed.store.getState().waiting.map(({ entryId }) => entryId)).toEqual(['sound']);
 });
 
-test('what the server refuses is said and does not hold up the rest', async () => {
-  const { store, append, dismiss } = createLogStore({
+test('what the server refuses stays with its reason over a reload, and does not hold up the rest', async () => {
+  let strict = true;
+  const { keep } = keeper();
+  const visit = () =>
+    createLogStore({
+      initial: [],
+      author: 'group',
+      keep,
+      send: (requests) =>
+        Promise.resolve(
+          strict && requests[0]?.entryId === 'bad'
+            ? { status: 'refused', message: 'No.' }
+            : logged(requests),
+        ),
+    });
+  const first = visit();
+  first.append([note('bad'), note('good')]);
+  await settle();
+  expect(first.store.getState().lines.map(({ entryId }) => entryId)).toEqual(['good']);
+  first.stop();
+  const second = visit();
+  expect(second.store.getState().undelivered).toEqual([{ request: note('bad'), reason: 'No.' }]);
+  second.tryAgain();
+  await settle();
+  expect(second.store.getState().undelivered).toHaveLength(1);
+  strict = false;
+  second.tryAgain();
+  await settle();
+  expect(second.store.getState().lines.map(({ entryId }) => entryId)).toEqual(['bad']);
+  expect(second.store.getState()).toMatchObject({ waiting: [], undelivered: [] });
+});
+
+test('what is refused and removed is gone for good', async () => {
+  const { kept, keep } = keeper();
+  const { append, dismiss } = createLogStore({
     initial: [],
     author: 'group',
-    keep: keeper().keep,
-    send: (requests) =>
-      Promise.resolve(
-        requests[0]?.entryId === 'bad' ? { status: 'refused', message: 'No.' } : logged(requests),
-      ),
+    keep,
+    send: () => Promise.resolve({ status: 'refused', message: 'No.' }),
   });
-  append([note('bad'), note('good')]);
+  append([note('bad')]);
   await settle();
-  expect(store.getState().problem).toBe('No.');
-  expect(store.getState().lines.map(({ entryId }) => entryId)).toEqual(['good']);
+  expect(kept.text).toContain('No.');
   dismiss();
-  expect(store.getState().problem).toBeNull();
+  expect(kept.text).not.toContain('No.');
+});
+
+test('a page that was left sends nothing more; whoever opens it next does', async () => {
+  let sent = 0;
+  let reachable = false;
+  const { keep } = keeper();
+  const visit = () =>
+    createLogStore({
+      initial: [],
+      author: 'teacher',
+      keep,
+      retryMs: 5,
+      send: (requests) => {
+        sent += 1;
+        return Promise.resolve(reachable ? logged(requests) : { status: 'unreachable' });
+      },
+    });
+  const first = visit();
+  first.append([note('a')]);
+  first.stop();
+  await settle();
+  expect(sent).toBe(1);
+  reachable = true;
+  const second = visit();
+  second.start();
+  await settle();
+  expect(sent).toBe(2);
+  expect(second.store.getState()).toMatchObject({ waiting: [], lines: [{ entryId: 'a' }] });
 });
 
 test('news from the server come in once, and ids differ', () => {

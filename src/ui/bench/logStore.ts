@@ -17,9 +17,18 @@ export interface LogState {
   readonly lines: readonly LogLine[];
   /** What waits to be taken by the server. */
   readonly waiting: readonly LogRequest[];
-  /** What was refused, until it is dismissed. */
-  readonly problem: string | null;
+  /** What the server will never take as it is: kept here until somebody removes it. */
+  readonly undelivered: readonly Undelivered[];
 }
+
+/** A line that was refused, and why. */
+export interface Undelivered {
+  readonly request: LogRequest;
+  readonly reason: string;
+}
+
+/** What a device keeps over a reload. */
+export type KeptLines = Pick<LogState, 'waiting' | 'undelivered'>;
 
 /** Keeps what waits over a reload. */
 export interface WaitingStore {
@@ -42,7 +51,14 @@ export interface LogStore {
   readonly append: (requests: readonly LogRequest[]) => void;
   /** News from the server. */
   readonly receive: (lines: readonly LogLine[]) => void;
+  /** Sends once more what was refused. */
+  readonly tryAgain: () => void;
+  /** Forgets what was refused. */
   readonly dismiss: () => void;
+  /** Begins to send what an earlier visit kept. */
+  readonly start: () => void;
+  /** The page is left: what waits stays kept, and whoever opens it next sends it. */
+  readonly stop: () => void;
 }
 
 const RETRY_MS = 2000;
@@ -51,50 +67,74 @@ const MARKS: readonly LogRequest['entry']['kind'][] = ['step', 'help', 'meter'];
 
 export function createLogStore(options: LogStoreOptions): LogStore {
   const { initial, send, keep, retryMs = RETRY_MS } = options;
-  const store = createStore<LogState>(() => ({ lines: initial, waiting: [], problem: null }));
+  const store = createStore<LogState>(() => ({ lines: initial, waiting: [], undelivered: [] }));
+  // Only now: the first picture of the page is the server's, which knows nothing of what a browser keeps.
+  store.setState(keptLines(keep.read()));
   let sending = false;
-  const wait = (waiting: readonly LogRequest[]): void => {
-    store.setState({ waiting });
-    keep.write(JSON.stringify(waiting));
+  let stopped = false;
+  let retry: ReturnType<typeof setTimeout> | null = null;
+  const change = (kept: Partial<KeptLines>): void => {
+    store.setState(kept);
+    const { waiting, undelivered } = store.getState();
+    keep.write(JSON.stringify({ waiting, undelivered } satisfies KeptLines));
   };
   const receive = (lines: readonly LogLine[]): void => {
     if (lines.length > 0)
       store.setState(({ lines: known }) => ({ lines: withLines(known, lines) }));
   };
   const sendAll = async (): Promise<void> => {
-    if (sending) return;
+    if (sending || stopped) return;
     sending = true;
     for (;;) {
       const [next] = store.getState().waiting;
       if (next === undefined) break;
       const result = await send([next]);
+      // A page that was left writes nothing more: what it kept is sent again, and logged once.
+      if (stopped) break;
       if (result.status === 'unreachable') {
-        setTimeout(() => void sendAll(), retryMs);
+        retry = setTimeout(() => void sendAll(), retryMs);
         break;
       }
+      const { undelivered, waiting } = store.getState();
+      const left = waiting.filter((one) => one !== next);
       if (result.status === 'logged') receive(result.lines);
-      else if (result.status === 'overtaken') {
-        if (result.standing !== null) receive([result.standing]);
-        // Two devices of a group press the same step: whoever was first has done it for both.
-        if (!MARKS.includes(next.entry.kind)) store.setState({ problem: result.message });
-      } else store.setState({ problem: result.message });
-      wait(store.getState().waiting.filter((one) => one !== next));
+      else if (result.status === 'overtaken' && result.standing !== null) {
+        receive([result.standing]);
+      }
+      // Two devices of a group press the same step: whoever was first has done it for both.
+      const settled =
+        result.status === 'logged' ||
+        (result.status === 'overtaken' && MARKS.includes(next.entry.kind));
+      change({
+        waiting: left,
+        undelivered: settled
+          ? undelivered
+          : [...undelivered, { request: next, reason: result.message }],
+      });
     }
     sending = false;
   };
-  const kept = keptLines(keep.read());
-  if (kept.length > 0) {
-    store.setState({ waiting: kept });
-    void sendAll();
-  }
   return {
     store,
     receive,
     append: (requests) => {
-      wait([...store.getState().waiting, ...requests]);
+      change({ waiting: [...store.getState().waiting, ...requests] });
       void sendAll();
     },
-    dismiss: () => store.setState({ problem: null }),
+    tryAgain: () => {
+      const { waiting, undelivered } = store.getState();
+      change({ waiting: [...waiting, ...undelivered.map(({ request }) => request)], undelivered: [] });
+      void sendAll();
+    },
+    dismiss: () => change({ undelivered: [] }),
+    start: () => {
+      stopped = false;
+      void sendAll();
+    },
+    stop: () => {
+      stopped = true;
+      if (retry !== null) clearTimeout(retry);
+    },
   };
 }
 
@@ -113,13 +153,21 @@ export function shownLines(
 }
 
 /** What an earlier visit kept; what is no line at all is left out, the rest is judged by the server. */
-function keptLines(text: string | null): LogRequest[] {
-  if (text === null) return [];
+export function keptLines(text: string | null): KeptLines {
+  const kept: unknown = text === null ? null : jsonOf(text);
+  const { waiting, undelivered } = Object(kept) as Record<keyof KeptLines, unknown>;
+  return {
+    waiting: Array.isArray(waiting) ? waiting.filter(isLine) : [],
+    undelivered: Array.isArray(undelivered) ? undelivered.filter(isUndelivered) : [],
+  };
+}
+
+function jsonOf(text: string): unknown {
   try {
-    const kept: unknown = JSON.parse(text);
-    return Array.isArray(kept) ? kept.filter(isLine) : [];
+    return JSON.parse(text);
   } catch {
-    return [];
+    // Somebody else wrote it: there is nothing of ours in it.
+    return null;
   }
 }
 
@@ -130,6 +178,11 @@ function isLine(kept: unknown): kept is LogRequest {
     typeof group === 'string' &&
     typeof Object(entry).kind === 'string'
   );
+}
+
+function isUndelivered(kept: unknown): kept is Undelivered {
+  const { request, reason } = Object(kept);
+  return isLine(request) && typeof reason === 'string';
 }
 
 /** A fresh id; also where the page is not served over TLS, as on a pupil’s phone in the local network. */

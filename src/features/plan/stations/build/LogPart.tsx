@@ -1,18 +1,17 @@
 'use client';
 
 import HistoryIcon from '@mui/icons-material/History';
-import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Collapse from '@mui/material/Collapse';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
 import { foldLog, type Logged } from '@/core/records/logbook/foldLog';
-import type { LogEntry, LogLine } from '@/core/records/logbook/logEntry';
-import { measurementName } from '@/core/records/logbook/measurement';
+import { entryText } from '@/core/records/logbook/entryText';
+import type { LogLine } from '@/core/records/logbook/logEntry';
 import { useLog } from '@/ui/bench/LogProvider';
+import { Undelivered } from '@/ui/bench/Undelivered';
 import { NoteFields } from '@/ui/bench/NoteFields';
-import { readingText } from '@/core/records/logbook/readingEntry';
 import { Card } from '@/ui/Card';
 import { mainAndSide } from '@/ui/mainAndSide';
 import { usePlanContext } from '../../PlanProvider';
@@ -23,7 +22,7 @@ import { useBenchChoice } from '../../benchChoice';
 export function LogPart() {
   const { open } = usePlanContext();
   const { group } = useBenchChoice();
-  const { lines, waiting, problem, dismiss } = useLog();
+  const { lines, waiting } = useLog();
   const entries = useMemo(
     () =>
       foldLog(lines.filter((line) => line.group === group))
@@ -44,11 +43,7 @@ export function LogPart() {
           </Box>
         }
       >
-        {problem === null ? null : (
-          <Alert severity="error" onClose={dismiss} sx={{ mb: 1 }}>
-            {problem}
-          </Alert>
-        )}
+        <Undelivered />
         {entries.length === 0 ? (
           <Typography variant="body2" color="textSecondary">
             Nothing yet. Readings come from the bench, notes and photos from the right.
@@ -94,7 +89,7 @@ function LogItem({ logged, planId }: { readonly logged: Logged; readonly planId:
               <Typography variant="body2">{entry.caption}</Typography>
             </Box>
           ) : (
-            <Typography variant="body2">{textOf(entry)}</Typography>
+            <Typography variant="body2">{entryText(entry)}</Typography>
           )}
         </Box>
         <Typography variant="caption" color="textSecondary">
@@ -118,7 +113,7 @@ function LogItem({ logged, planId }: { readonly logged: Logged; readonly planId:
         <Box component="ul" sx={{ my: 0.5, pl: 14 }}>
           {history.map((line) => (
             <Typography key={line.revision} component="li" variant="body2" color="textSecondary">
-              {line.struck ? 'taken out' : textOf(line.entry)} ({sourceOf(line)})
+              {line.struck ? 'taken out' : entryText(line.entry)} ({sourceOf(line)})
               {line.revision === current.revision ? (
                 ' stands now'
               ) : (
@@ -135,28 +130,6 @@ function LogItem({ logged, planId }: { readonly logged: Logged; readonly planId:
       </Collapse>
     </Box>
   );
-}
-
-function textOf(entry: LogEntry): string {
-  switch (entry.kind) {
-    case 'reading': {
-      const typed = entry.typed === null ? '' : `, typed “${entry.typed}”`;
-      const range = entry.range === null ? '' : `, range ${entry.range}`;
-      return `${measurementName(entry.measurement)}: ${readingText(entry.measurement, entry.value)}${range}${typed}`;
-    }
-    case 'note':
-      return entry.text;
-    case 'photo':
-      return `photo ${entry.caption}`;
-    case 'step':
-      return `${entry.step}: ${entry.state}`;
-    case 'prediction':
-      return `expected, ${measurementName(entry.measurement)}: ${readingText(entry.measurement, entry.value)}`;
-    case 'meter':
-      return entry.wanted ? 'waits for a meter' : 'has a meter';
-    case 'help':
-      return entry.wanted ? 'asked for help' : 'needs no help any more';
-  }
 }
 
 function sourceOf({ entry, author, at }: LogLine): string {
