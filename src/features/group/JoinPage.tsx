@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { askJson, ownAnswer } from '@/ui/askJson';
 import { EarlierClasses } from '@/ui/bench/Undelivered';
 import { Button } from '@/ui/plain/Button';
@@ -14,9 +14,19 @@ interface ShownClass {
   readonly groups: readonly string[];
 }
 
+/** A device that waits for the teacher’s word; its number stands on both screens. */
+interface Waiting {
+  readonly id: string;
+  readonly group: string;
+  readonly number: number;
+}
+
 interface Joined extends ShownClass {
   readonly seated: boolean;
+  readonly waiting: Waiting | null;
 }
+
+const ASK_AGAIN_MS = 2000;
 
 interface JoinPageProps {
   readonly initialCode: string;
@@ -33,18 +43,27 @@ export function JoinPage({ initialCode, initialClass }: JoinPageProps) {
   const [found, setFound] = useState<ShownClass | null>(initialClass);
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
-  const ask = async (group: string | null): Promise<void> => {
+  const [waiting, setWaiting] = useState<Waiting | null>(null);
+  const ask = async (group: string | null, asked?: string): Promise<void> => {
     setBusy(true);
-    const answer = await askJson('/api/class/join', joined, { code, group });
+    const answer = await askJson('/api/class/join', joined, { code, group, asked });
     setBusy(false);
     if (!answer.ok) {
       setProblem(answer.message);
+      // Where nobody answered it goes on asking.
+      if (answer.status !== null) setWaiting(null);
       return;
     }
     setProblem(null);
+    setWaiting(answer.value.waiting);
     if (answer.value.seated) router.push('/group');
     else setFound(answer.value);
   };
+  useEffect(() => {
+    if (waiting === null || busy) return;
+    const again = setTimeout(() => void ask(waiting.group, waiting.id), ASK_AGAIN_MS);
+    return () => clearTimeout(again);
+  });
   return (
     <main className={`${styles.sheet} ${styles.narrow}`}>
       <EarlierClasses seat={null} />
@@ -73,6 +92,17 @@ export function JoinPage({ initialCode, initialClass }: JoinPageProps) {
               Go on
             </Button>
           </form>
+        ) : waiting !== null ? (
+          <>
+            <p className={styles.text} role="status">
+              Group {waiting.group} is in use on another device. Your teacher can let this one in
+              too: tell the number
+            </p>
+            <p style={{ fontSize: '3rem', fontWeight: 700, margin: 0 }} data-testid="own-number">
+              {waiting.number}
+            </p>
+            <Button onClick={() => setWaiting(null)}>Another group</Button>
+          </>
         ) : (
           <>
             <p className={styles.text}>Which group are you?</p>

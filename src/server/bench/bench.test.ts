@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { LogLine, LogRequest } from '@/core/records/logbook/logEntry';
 import { newPlan } from '@/core/records/plan/newPlan';
+import { createStreamPlaces } from '../lanGateway/streamPlaces';
 import { createRateLimiter } from '../lanGateway/rateLimiter';
 import {
   isTeacherCookie,
@@ -52,15 +53,19 @@ const read = async (stream: ReadableStream<Uint8Array>, until: RegExp): Promise<
   return text;
 };
 
+/** A class begins, with a seat of a group in it. */
+const seatIn = (context: ReturnType<typeof freshBench>, group: string) => {
+  openClass(context, 'p');
+  return { group, startedAt: NOW };
+};
+
 test('a stream begins with what is missing, goes on with news of its own group, and carries numbers', async () => {
   const context = freshBench();
   appendToLog(context, 'p', [note('a'), note('x', 'Knot')], 'group');
   const stream = logStream(context, {
     planId: 'p',
     after: 0,
-    group: 'Tern',
-    running: () => true,
-    allowed: () => true,
+    seat: seatIn(context, 'Tern'),
   });
   setTimeout(() => appendToLog(context, 'p', [note('b'), note('y', 'Knot')], 'group'), 20);
   const text = await read(stream, /"b"/);
@@ -73,12 +78,7 @@ test('a stream begins with what is missing, goes on with news of its own group, 
 
 test('who watches hears that the plan was saved anew, after what was logged', async () => {
   const context = freshBench();
-  const stream = logStream(context, {
-    planId: 'p',
-    after: 0,
-    running: () => true,
-    allowed: () => true,
-  });
+  const stream = logStream(context, { planId: 'p', after: 0 });
   setTimeout(() => {
     context.bus.planSaved('other');
     appendToLog(context, 'p', [note('a')], 'teacher');
@@ -91,9 +91,10 @@ test('who watches hears that the plan was saved anew, after what was logged', as
 
 test('who watches the board hears which groups have how many devices, and who left', async () => {
   const context = freshBench();
-  const options = { planId: 'p', after: 0, running: () => true, allowed: () => true };
+  const options = { planId: 'p', after: 0 };
+  seatIn(context, 'Tern');
   const phones = ['Tern', 'Tern', 'Knot'].map((group) =>
-    logStream(context, { ...options, group }).getReader(),
+    logStream(context, { ...options, seat: { group, startedAt: NOW } }).getReader(),
   );
   const board = logStream(context, options);
   setTimeout(() => void phones[1]!.cancel(), 20);
@@ -106,16 +107,36 @@ test('who watches the board hears which groups have how many devices, and who le
 
 test('a group’s stream ends with its class', async () => {
   const context = freshBench();
-  openClass(context, 'p');
+  const ended = jest.fn();
   const stream = logStream(context, {
     planId: 'p',
     after: 0,
-    group: 'Tern',
-    running: () => true,
-    allowed: () => runningClass(context, 'p') !== null,
+    seat: seatIn(context, 'Tern'),
+    onEnd: ended,
   });
   setTimeout(() => closeClass(context, 'p'), 20);
   expect(await read(stream, /never/)).toMatch(/event: ended\ndata: \{\}\n\n\[closed\]$/);
+  expect(ended).toHaveBeenCalledTimes(1);
+});
+
+test('however many follow a plan, its log is read once a tick; who fell behind is dropped', async () => {
+  const context = freshBench();
+  const seat = seatIn(context, 'Tern');
+  jest.useFakeTimers();
+  const readers = Array.from({ length: 30 }, () =>
+    logStream(context, { planId: 'p', after: 0, seat }).getReader(),
+  );
+  const asked = jest.spyOn(context.log, 'linesAfter');
+  for (let index = 0; index < 250; index += 1) {
+    appendToLog(context, 'p', [note(`n${index}`)], 'group');
+    jest.advanceTimersByTime(200);
+  }
+  jest.useRealTimers();
+  expect(asked.mock.calls.length).toBeGreaterThan(150);
+  expect(asked.mock.calls.length).toBeLessThan(300);
+  // Nobody read: at 200 messages that wait a stream ends, and its device comes back with its last number.
+  expect(context.bus.present('p').get('Tern')?.devices).toBe(0);
+  await Promise.all(readers.map((reader) => reader.cancel()));
 });
 
 test('a group joins with the code only while the class runs, and keeps its seat only so long', async () => {
@@ -144,6 +165,62 @@ test('a group joins with the code only while the class runs, and keeps its seat 
   expect(await seatOf(context, seat ?? '')).toBeNull();
   context.time += 7 * 60 * 60 * 1000;
   expect(runningClass(context, 'p')).toBeNull();
+});
+
+test('a second device of a group waits for the teacher; the one that it was comes back by itself', async () => {
+  const context = freshBench();
+  const opened = openClass(context, 'p');
+  if (opened?.ok !== true) throw new Error('not opened');
+  const { code } = opened.value;
+  const board = logStream(context, { planId: 'p', after: 0 });
+  const ask = async (asked?: string, held?: string) => {
+    const answer = await joinClass(context, { code, group: 'Tern', asked }, held);
+    return answer.ok ? answer.value : { seat: null, waiting: null, ...answer.issues[0] };
+  };
+  const first = await ask();
+  expect(first.seat).not.toBeNull();
+  // Nobody is there yet: a wrong press does not take the name.
+  expect((await ask()).seat).not.toBeNull();
+  const leave = context.bus.join('p', 'Tern', context.now);
+  const second = await ask();
+  expect(second).toMatchObject({ seat: null, waiting: { group: 'Tern' } });
+  expect((await ask(undefined, first.seat ?? undefined)).seat).not.toBeNull();
+  const id = second.waiting?.id ?? '';
+  expect((await ask(id)).waiting).toEqual(second.waiting);
+  expect(await read(board, /event: asking/)).toContain(`"number":${second.waiting?.number}`);
+  expect(context.admissions.decide('other', id, true)).toBe(false);
+  expect(context.admissions.decide('p', id, false)).toBe(true);
+  expect(await ask(id)).toMatchObject({ seat: null, code: 'turned-away' });
+  // What was written as this group keeps its name, also while its device is dark.
+  leave();
+  appendToLog(context, 'p', [note('a')], 'group');
+  const third = await ask();
+  expect(context.admissions.decide('p', third.waiting?.id ?? '', true)).toBe(true);
+  expect((await ask(third.waiting?.id)).seat).not.toBeNull();
+});
+
+test('a board is not flooded with questions, and who went away is not asked about', async () => {
+  const context = freshBench();
+  const many = Array.from({ length: 9 }, () => context.admissions.ask('p', 'Tern', context.now()));
+  expect(many.filter((one) => one === null)).toHaveLength(1);
+  const numbers = context.admissions.waiting('p', context.now()).map(({ number }) => number);
+  expect(new Set(numbers).size).toBe(8);
+  context.time += 30_000;
+  expect(context.admissions.waiting('p', context.now())).toEqual([]);
+});
+
+test('open pages are bounded by address and by group, and each place is given back once', () => {
+  const places = createStreamPlaces(3, 2);
+  const leave = places.take('a', 'Tern');
+  expect(places.take('a', 'Tern')).not.toBeNull();
+  expect(places.take('a', 'Tern')).toBeNull();
+  expect(places.take('a', 'Knot')).not.toBeNull();
+  expect(places.take('a', 'Dunlin')).toBeNull();
+  expect(places.take('b', 'Dunlin')).not.toBeNull();
+  leave?.();
+  leave?.();
+  expect(places.take('a', 'Tern')).not.toBeNull();
+  expect(places.take('a', 'Dunlin')).toBeNull();
 });
 
 test('the printed code is used where nobody else uses it; what is no pupils’ work has no class', () => {
@@ -180,13 +257,17 @@ test('the passcode lets a teacher in until it is renewed', async () => {
 
 test('after ten wrong tries an address waits a minute', async () => {
   jest.useFakeTimers();
-  const limiter = createRateLimiter();
+  const few = { tries: 10, seconds: 60 };
+  const limiter = createRateLimiter(few, { tries: 25, seconds: 60 });
   for (let wrong = 0; wrong < 10; wrong += 1) {
     expect(await limiter.mayTry('a')).toBe(true);
     await limiter.failed('a');
   }
   expect(await limiter.mayTry('a')).toBe(false);
   expect(await limiter.mayTry('b')).toBe(true);
+  // From many addresses all together.
+  for (let wrong = 0; wrong < 15; wrong += 1) await limiter.failed(`device ${wrong}`);
+  expect(await limiter.mayTry('never seen')).toBe(false);
   jest.advanceTimersByTime(60_100);
   expect(await limiter.mayTry('a')).toBe(true);
   jest.useRealTimers();

@@ -3,6 +3,7 @@ import { createClassRepository, type ClassRepository } from '@/data/classReposit
 import { database } from '@/data/database';
 import { createLogRepository, type LogRepository } from '@/data/logRepository';
 import { serverContext, type ServerContext } from '../context';
+import { createAdmissions, type Admissions } from './admissions';
 import { logBus, type LogBus } from './logBus';
 
 /** What use cases at the bench need from outside; tests pass their own. */
@@ -10,13 +11,18 @@ export interface BenchContext extends ServerContext {
   readonly log: LogRepository;
   readonly classes: ClassRepository;
   readonly bus: LogBus;
+  readonly admissions: Admissions;
 }
 
+const holder = globalThis as typeof globalThis & { grozerAdmissions?: Admissions };
+
 export function benchContext(): BenchContext {
+  holder.grozerAdmissions ??= createAdmissions((planId) => logBus().asking(planId));
   return {
     ...serverContext(),
     log: createLogRepository(database()),
     classes: createClassRepository(database()),
     bus: logBus(),
+    admissions: holder.grozerAdmissions,
   };
 }

@@ -2,6 +2,7 @@ import 'server-only';
 import { fail, succeed, type Result } from '@/core/result';
 import {
   closeGateway,
+  whyShut,
   openGatewayNow,
   openGateway,
   type OpenGateway,
@@ -14,20 +15,29 @@ import { closeClass, openClass, runningClass } from './classes';
 /** Time in which groups are told that their class has ended, before the gateway closes. */
 const GOODBYE_MS = 2000;
 
+/** A computer that slept has missed its timers: the clock is looked at this often. */
+const LONGEST_LOOK_MS = 60_000;
+
+const holder = globalThis as typeof globalThis & { grozerClassEnd?: NodeJS.Timeout };
+
 /** Everything that the teacher’s class page shows about joining. */
 export interface ClassStatus {
   readonly running: OpenClass | null;
   readonly gateway: OpenGateway | null;
   /** Only while the gateway is open. */
   readonly passcode: string | null;
+  /** Why nobody can come in although the class runs; `null` where all is well. */
+  readonly shut: string | null;
 }
 
 export function classStatus(context: BenchContext, planId: string): ClassStatus {
   const gateway = openGatewayNow();
+  const running = runningClass(context, planId);
   return {
-    running: runningClass(context, planId),
+    running,
     gateway,
     passcode: gateway === null ? null : passcodeOf(context),
+    shut: running === null || gateway !== null ? null : whyShut(),
   };
 }
 
@@ -40,7 +50,10 @@ export async function startClass(
   const gateway = await openGateway();
   if (!gateway.ok) return gateway;
   const opened = openClass(context, planId);
-  if (opened?.ok === true) return succeed(classStatus(context, planId));
+  if (opened?.ok === true) {
+    endInTime(context);
+    return succeed(classStatus(context, planId));
+  }
   closeUnusedGateway(context);
   return opened ?? fail({ code: 'no-plan', path: [], message: 'This plan is not here any more.' });
 }
@@ -50,20 +63,43 @@ function closeUnusedGateway(context: BenchContext): void {
   if (context.classes.running(context.now()).length === 0) closeGateway();
 }
 
-/** Ends a plan’s class; the gateway closes with the last one. */
+/** Groups are told when a class ends by its time, and the gateway closes with the last one. */
+function endInTime(context: BenchContext): void {
+  clearTimeout(holder.grozerClassEnd);
+  const open = context.classes.running(context.now());
+  const [next] = open.map(({ endsAt }) => endsAt).sort((a, b) => a - b);
+  if (next === undefined) return;
+  holder.grozerClassEnd = setTimeout(
+    () => {
+      for (const { planId, endsAt } of open) if (endsAt <= context.now()) endClass(context, planId);
+      endInTime(context);
+    },
+    Math.min(Math.max(next - context.now(), 0), LONGEST_LOOK_MS),
+  );
+  holder.grozerClassEnd.unref();
+}
+
+/** Ends a plan’s class, where one runs; the gateway closes with the last one. */
 export function endClass(context: BenchContext, planId: string): ClassStatus {
   closeClass(context, planId);
   setTimeout(() => closeUnusedGateway(context), GOODBYE_MS);
   return classStatus(context, planId);
 }
 
-/** At the start of the app: goes on with classes that a stop of the app cut short. */
+/** A plan that is deleted is no class any more. */
+export function endClassOfDeleted(context: BenchContext, planId: string): void {
+  if (runningClass(context, planId) !== null) endClass(context, planId);
+}
+
+/**
+ * At the start of the app: goes on with classes that a stop of the app cut short. Where the gateway cannot be opened the
+ * app goes on without it, and the class’s page says why.
+ */
 export async function reopenGateway(
   context: BenchContext,
   always: boolean,
-): Promise<OpenGateway | null> {
+): Promise<Result<OpenGateway> | null> {
   if (!always && context.classes.running(context.now()).length === 0) return null;
-  const opened = await openGateway();
-  if (!opened.ok) throw new Error(opened.issues[0]?.message ?? 'the gateway cannot be opened');
-  return opened.value;
+  endInTime(context);
+  return openGateway();
 }

@@ -5,6 +5,7 @@ import type { Plan } from '@/core/records/plan/planSchema';
 import { joinCodeSchema } from '@/core/records/plan/joinCode';
 import { groupNames } from '@/core/work/preparation/groupNames';
 import { fail, succeed, type Result } from '@/core/result';
+import type { AskingDevice } from './admissions';
 import type { BenchContext } from './benchContext';
 
 /** Cookie of a group’s device. */
@@ -35,6 +36,10 @@ export const joinRequestSchema = z.strictObject({
     .transform((text) => text.toUpperCase().replace(/[\s-]/g, ''))
     .pipe(joinCodeSchema),
   group: z.string().min(1).max(30).nullable(),
+  asked: z
+    .uuid()
+    .optional()
+    .describe('Of a device that waits for the teacher: what it was told when it asked.'),
 });
 
 export interface JoinOutcome {
@@ -42,14 +47,22 @@ export interface JoinOutcome {
   readonly groups: readonly string[];
   /** The sealed seat where a group was chosen. */
   readonly seat: string | null;
+  /** The group is in use: the device waits until the teacher lets it in, and asks again with this. */
+  readonly waiting: AskingDevice | null;
 }
 
 type SeatContext = Pick<BenchContext, 'classes' | 'documents' | 'now'>;
+type JoinContext = SeatContext & Pick<BenchContext, 'log' | 'bus' | 'admissions'>;
 
-/** Looks a code up and, where a group is named, gives its device a seat. */
+/**
+ * Looks a code up and, where a group is named, gives its device a seat. A group that is in use stays with its devices:
+ * another one waits for the teacher’s word.
+ * @param held the seat that the device has already, sealed.
+ */
 export async function joinClass(
-  context: SeatContext,
-  { code, group }: z.infer<typeof joinRequestSchema>,
+  context: JoinContext,
+  { code, group, asked }: z.infer<typeof joinRequestSchema>,
+  held?: string,
 ): Promise<Result<JoinOutcome>> {
   const running = context.classes.findByCode(code, context.now());
   const found = running === null ? null : context.documents('plans').find(running.planId);
@@ -61,19 +74,63 @@ export async function joinClass(
     });
   }
   const plan = found.document.value;
-  const groups = groupNames(plan.lesson.groups);
-  if (group === null) return succeed({ title: plan.title, groups, seat: null });
-  if (!groups.includes(group)) {
+  const shown = { title: plan.title, groups: groupNames(plan.lesson.groups) };
+  if (group === null) return succeed({ ...shown, seat: null, waiting: null });
+  if (!shown.groups.includes(group)) {
     return fail({ code: 'no-group', path: ['group'], message: 'Choose one of the groups.' });
   }
   const seat: Seat = { planId: running.planId, startedAt: running.startedAt, group };
+  const waiting = await admitted(context, seat, asked, held);
+  if (!waiting.ok) return waiting;
+  if (waiting.value !== null) return succeed({ ...shown, seat: null, waiting: waiting.value });
   const sealed = await sealData(seat, { password: secretOf(context), ttl: SEAT_SECONDS });
-  return succeed({ title: plan.title, groups, seat: sealed });
+  return succeed({ ...shown, seat: sealed, waiting: null });
+}
+
+/** `null` where a device may take its seat at once; otherwise how it waits, or why it is turned away. */
+async function admitted(
+  context: JoinContext,
+  seat: Seat,
+  asked: string | undefined,
+  held: string | undefined,
+): Promise<Result<AskingDevice | null>> {
+  const { admissions, now } = context;
+  const { planId, group } = seat;
+  const state = asked === undefined ? null : admissions.state(planId, asked, group, now());
+  if (state === 'let-in') return succeed(null);
+  if (state === 'refused') {
+    return fail({
+      code: 'turned-away',
+      path: ['group'],
+      message: `Your teacher did not let this device into group ${group}. Choose your own group.`,
+    });
+  }
+  if (!isInUse(context, seat)) return succeed(null);
+  const has = await placeOf(context, held);
+  if (has?.planId === planId && has.group === group) return succeed(null);
+  const waiting =
+    admissions.waiting(planId, now()).find(({ id }) => id === asked) ??
+    admissions.ask(planId, group, now());
+  return waiting === null
+    ? fail({
+        code: 'too-many-ask',
+        path: ['group'],
+        message: 'Too many devices wait for the teacher: try again in a minute.',
+      })
+    : succeed(waiting);
+}
+
+/** Whether a device follows the class as this group, or has written as it in this class. */
+function isInUse({ bus, log }: JoinContext, { planId, startedAt, group }: Seat): boolean {
+  return (
+    (bus.present(planId).get(group)?.devices ?? 0) > 0 ||
+    log.linesAfter(planId, 0, group).some(({ author, at }) => author === 'group' && at >= startedAt)
+  );
 }
 
 /** The class of a device that has a seat, to choose another group in it; `null` where it has none. */
 export async function classOfSeat(
-  context: SeatContext,
+  context: JoinContext,
   sealed: string | undefined,
 ): Promise<{ readonly code: string; readonly shown: JoinOutcome } | null> {
   const seat = await seatOf(context, sealed);

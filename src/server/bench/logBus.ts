@@ -1,13 +1,17 @@
 import { EventEmitter } from 'node:events';
 import type { GroupPresence } from '@/core/work/guide/board';
 
-/** What happens to a plan at the bench: its log grew or its class ended, somebody came or went, or the plan itself was saved. */
-export type BenchNews = 'grew' | 'here' | 'plan';
+/**
+ * What happens to a plan at the bench: its log grew or its class ended, somebody came or went, a device asks to be let
+ * in, or the plan itself was saved.
+ */
+export type BenchNews = 'grew' | 'here' | 'asking' | 'plan';
 
 /** Tells who listens what happens to a plan. */
 export interface LogBus {
   grew(planId: string): void;
   planSaved(planId: string): void;
+  asking(planId: string): void;
   /** A device of a group follows the plan until the returned function is called. */
   join(planId: string, group: string, now: () => number): () => void;
   /** Groups that have had a device since the app started. */
@@ -40,6 +44,7 @@ export function createLogBus(): LogBus {
     present: (planId) => here.get(planId) ?? new Map<string, GroupPresence>(),
     grew: (planId) => tell(planId, 'grew'),
     planSaved: (planId) => tell(planId, 'plan'),
+    asking: (planId) => tell(planId, 'asking'),
     listen: (planId, callback) => {
       emitter.on(planId, callback);
       return () => void emitter.off(planId, callback);

@@ -16,6 +16,8 @@ export interface OpenGateway {
 
 const holder = globalThis as typeof globalThis & {
   grozerGateway?: { server: Server; port: number };
+  /** What went wrong at the last try to open it. */
+  grozerGatewayShut?: string | undefined;
 };
 
 function appPort(): number {
@@ -59,15 +61,19 @@ export async function openGateway(): Promise<Result<OpenGateway>> {
       },
     });
     holder.grozerGateway = { server, port };
+    holder.grozerGatewayShut = undefined;
     return succeed({ port, addresses: localAddresses() });
   } catch (error) {
-    const code = codeOf(error);
-    return fail({
-      code: 'no-gateway',
-      path: [],
-      message: `Port ${port} cannot be opened for the class (${code}). Choose another with GROZER_GATEWAY_PORT and start again.`,
-    });
+    const why = codeOf(error) === 'EADDRINUSE' ? 'another program uses it' : codeOf(error);
+    const message = `Port ${port} cannot be opened for the class: ${why}. End that program, or start Grozer with GROZER_GATEWAY_PORT set to another number.`;
+    holder.grozerGatewayShut = message;
+    return fail({ code: 'no-gateway', path: [], message });
   }
+}
+
+/** Why nobody can come in. */
+export function whyShut(): string {
+  return holder.grozerGatewayShut ?? 'The door for the class is shut: start the class anew.';
 }
 
 /** The system’s name of what went wrong, such as EADDRINUSE. */

@@ -4,6 +4,7 @@ import { createClassRepository } from '@/data/classRepository';
 import { createDocumentRepository } from '@/data/documentRepository';
 import { createLogRepository } from '@/data/logRepository';
 import { openDatabase } from '@/data/openDatabase';
+import { createAdmissions } from '../../server/bench/admissions';
 import type { BenchContext } from '../../server/bench/benchContext';
 import { createLogBus } from '../../server/bench/logBus';
 
@@ -14,12 +15,14 @@ export const NOW = Date.parse('2027-01-29T14:00:00Z');
 export function freshBench(plan: Plan = newPlan('Lamp')): BenchContext & { time: number } {
   const db = openDatabase(':memory:');
   createDocumentRepository(db, 'plans').insert('p', plan, NOW);
+  const bus = createLogBus();
   let ids = 0;
   const context = {
     documents: ((kind) => createDocumentRepository(db, kind)) as BenchContext['documents'],
     log: createLogRepository(db),
     classes: createClassRepository(db),
-    bus: createLogBus(),
+    bus,
+    admissions: createAdmissions((planId) => bus.asking(planId)),
     time: NOW,
     now: () => context.time,
     newId: () => `id-${(ids += 1)}`,

@@ -121,9 +121,18 @@ export function useReadings(group: string): readonly GroupReading[] {
 /** Which groups have devices that follow the class, by the server’s clock. */
 export type Present = ReadonlyMap<string, GroupPresence>;
 
+/** A second device of a group that waits for the teacher. */
+export interface AskingDevice {
+  readonly id: string;
+  readonly group: string;
+  readonly number: number;
+}
+
 interface LiveLog {
   readonly ended: boolean;
   readonly present: Present;
+  /** Only the teacher hears of them. */
+  readonly asking: readonly AskingDevice[];
 }
 
 const NOBODY: Present = new Map();
@@ -136,6 +145,7 @@ export function useLiveLog(eventsUrl: string, onPlan?: () => void): LiveLog {
   const logStore = useContext(StoreContext);
   const [ended, setEnded] = useState(false);
   const [present, setPresent] = useState(NOBODY);
+  const [asking, setAsking] = useState<readonly AskingDevice[]>([]);
   useEffect(() => {
     if (logStore === null) return;
     const last = logStore.store.getState().lines.at(-1)?.seq ?? 0;
@@ -152,13 +162,16 @@ export function useLiveLog(eventsUrl: string, onPlan?: () => void): LiveLog {
     source.addEventListener('here', (event: MessageEvent<string>) => {
       setPresent(new Map(Object.entries(JSON.parse(event.data) as Record<string, GroupPresence>)));
     });
+    source.addEventListener('asking', (event: MessageEvent<string>) => {
+      setAsking(JSON.parse(event.data) as readonly AskingDevice[]);
+    });
     source.addEventListener('ended', () => {
       setEnded(true);
       source.close();
     });
     return () => source.close();
   }, [logStore, eventsUrl, onPlan]);
-  return { ended, present };
+  return { ended, present, asking };
 }
 
 export function now(): string {

@@ -160,72 +160,74 @@ const actions = fc.array(
 
 test('every order of typing, Enter, leaving, Done, Skip, Back, offline and online: one reading for each value, one step for each press', async () => {
   await fc.assert(
-    fc.asyncProperty(actions, async (run) => {
-      const server = fakeServer();
-      const { unmount } = show();
-      let readings = 0;
-      let typed = 0;
-      for (const action of run) {
-        const before = stepNumber();
-        const here = field();
-        const draft = here !== null && here.getAttribute('data-test-typed') === 'yes';
-        switch (action) {
-          case 'type':
-            if (here !== null) {
-              typed += 1;
-              const milliamps = here.getAttribute('placeholder') === 'mA';
-              fireEvent.change(here, {
-                target: { value: milliamps ? `0.${typed}3` : `0.9${typed}` },
-              });
-              here.setAttribute('data-test-typed', 'yes');
+    fc
+      .asyncProperty(actions, async (run) => {
+        const server = fakeServer();
+        const { unmount } = show();
+        let readings = 0;
+        let typed = 0;
+        for (const action of run) {
+          const before = stepNumber();
+          const here = field();
+          const draft = here !== null && here.getAttribute('data-test-typed') === 'yes';
+          switch (action) {
+            case 'type':
+              if (here !== null) {
+                typed += 1;
+                const milliamps = here.getAttribute('placeholder') === 'mA';
+                fireEvent.change(here, {
+                  target: { value: milliamps ? `0.${typed}3` : `0.9${typed}` },
+                });
+                here.setAttribute('data-test-typed', 'yes');
+              }
+              break;
+            case 'enter':
+              if (here !== null) fireEvent.keyDown(here, { key: 'Enter' });
+              break;
+            case 'blur':
+              if (here !== null) fireEvent.blur(here);
+              break;
+            case 'done':
+            case 'skip':
+            case 'back': {
+              const name = `${action[0]?.toUpperCase()}${action.slice(1)}`;
+              const button = screen.queryByRole('button', { name });
+              if (button !== null) fireEvent.click(button);
+              break;
             }
-            break;
-          case 'enter':
-            if (here !== null) fireEvent.keyDown(here, { key: 'Enter' });
-            break;
-          case 'blur':
-            if (here !== null) fireEvent.blur(here);
-            break;
-          case 'done':
-          case 'skip':
-          case 'back': {
-            const name = `${action[0]?.toUpperCase()}${action.slice(1)}`;
-            const button = screen.queryByRole('button', { name });
-            if (button !== null) fireEvent.click(button);
-            break;
+            case 'offline':
+            case 'online':
+              server.there = action === 'online';
+              break;
           }
-          case 'offline':
-          case 'online':
-            server.there = action === 'online';
-            break;
+          await answered();
+          const after = stepNumber();
+          const moved = after - before;
+          if (action === 'done' || action === 'skip' || action === 'enter') {
+            expect(moved).toBeGreaterThanOrEqual(0);
+          }
+          if (['type', 'blur', 'offline', 'online'].includes(action)) expect(moved).toBe(0);
+          if (draft && moved > 0 && (action === 'done' || action === 'enter')) readings += 1;
+          if (here !== null && moved > 0) here.removeAttribute('data-test-typed');
         }
-        await answered();
-        const after = stepNumber();
-        const moved = after - before;
-        if (action === 'done' || action === 'skip' || action === 'enter') {
-          expect(moved).toBeGreaterThanOrEqual(0);
-        }
-        if (['type', 'blur', 'offline', 'online'].includes(action)) expect(moved).toBe(0);
-        if (draft && moved > 0 && (action === 'done' || action === 'enter')) readings += 1;
-        if (here !== null && moved > 0) here.removeAttribute('data-test-typed');
-      }
-      server.there = true;
-      const shown = stepNumber();
-      unmount();
-      // Reloaded, with the network back: what waited goes out, nothing twice, and the step is the same.
-      render(
-        <LogProvider initial={server.lines} author="group" postUrl="/log" seat={SEAT}>
-          <GuideCard facts={FACTS} group="Knot" />
-        </LogProvider>,
-      );
-      await settle();
-      await settle();
-      expect(stepNumber()).toBe(shown);
-      const logged = server.lines.filter(({ entry }) => entry.kind === 'reading');
-      expect(new Set(logged.map(({ entryId }) => entryId)).size).toBe(logged.length);
-      expect(logged.length).toBeLessThanOrEqual(typed);
-      expect(logged.length).toBeGreaterThanOrEqual(Math.min(readings, 1));
-    }).afterEach(cleanup),
+        server.there = true;
+        const shown = stepNumber();
+        unmount();
+        // Reloaded, with the network back: what waited goes out, nothing twice, and the step is the same.
+        render(
+          <LogProvider initial={server.lines} author="group" postUrl="/log" seat={SEAT}>
+            <GuideCard facts={FACTS} group="Knot" />
+          </LogProvider>,
+        );
+        await settle();
+        await settle();
+        expect(stepNumber()).toBe(shown);
+        const logged = server.lines.filter(({ entry }) => entry.kind === 'reading');
+        expect(new Set(logged.map(({ entryId }) => entryId)).size).toBe(logged.length);
+        expect(logged.length).toBeLessThanOrEqual(typed);
+        expect(logged.length).toBeGreaterThanOrEqual(Math.min(readings, 1));
+      })
+      .afterEach(cleanup),
     { numRuns: 40 },
   );
 });

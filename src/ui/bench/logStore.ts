@@ -123,7 +123,10 @@ export function createLogStore(options: LogStoreOptions): LogStore {
     },
     tryAgain: () => {
       const { waiting, undelivered } = store.getState();
-      change({ waiting: [...waiting, ...undelivered.map(({ request }) => request)], undelivered: [] });
+      change({
+        waiting: [...waiting, ...undelivered.map(({ request }) => request)],
+        undelivered: [],
+      });
       void sendAll();
     },
     dismiss: () => change({ undelivered: [] }),

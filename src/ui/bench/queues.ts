@@ -25,9 +25,10 @@ const CLASS_IS_OVER = 'Its class is over: it was never sent.';
 /** What stands in a phone's memory beside the queue of `seat`. */
 export function leftoversBeside(storage: Storage, seat: Seat | null): Leftovers {
   const own = seat === null ? null : queueKey(seat, '');
-  const keys = Array.from({ length: storage.length }, (_, index) => storage.key(index) ?? '').filter(
-    (key) => key.startsWith(QUEUE) && key !== own && !key.startsWith(`${QUEUE}/`),
-  );
+  const keys = Array.from(
+    { length: storage.length },
+    (_, index) => storage.key(index) ?? '',
+  ).filter((key) => key.startsWith(QUEUE) && key !== own && !key.startsWith(`${QUEUE}/`));
   const undelivered = keys.flatMap((key) => {
     const kept = keptLines(storage.getItem(key));
     return [

@@ -2,7 +2,7 @@ import { cookies } from 'next/headers';
 import { NextResponse } from 'next/server';
 import { issuesOfZod } from '@/core/issuesOfZod';
 import { benchContext } from '@/server/bench/benchContext';
-import { rateLimiter } from '@/server/lanGateway/rateLimiter';
+import { rateLimiters } from '@/server/lanGateway/rateLimiter';
 import {
   passcodeRequestSchema,
   TEACHER_COOKIE,
@@ -19,12 +19,12 @@ export async function POST(request: Request): Promise<NextResponse> {
   }
   const context = benchContext();
   const address = addressOf(request);
-  if (!(await rateLimiter().mayTry(address))) {
+  if (!(await rateLimiters().passcodes.mayTry(address))) {
     return refuse(429, 'Too many wrong passcodes: wait a minute.');
   }
   const seal = await teacherSeal(context, body.data.passcode);
   if (seal === null) {
-    await rateLimiter().failed(address);
+    await rateLimiters().passcodes.failed(address);
     return refuse(
       403,
       'That is not the passcode. It stands on the class page of the teacher’s computer.',

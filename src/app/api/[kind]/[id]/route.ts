@@ -2,6 +2,8 @@ import { NextResponse } from 'next/server';
 import { z } from 'zod';
 import { DOCUMENT_FORMATS, type DocumentKind } from '@/core/documents/documentKinds';
 import { issuesOfZod } from '@/core/issuesOfZod';
+import { benchContext } from '@/server/bench/benchContext';
+import { endClassOfDeleted } from '@/server/bench/classStatus';
 import { logBus } from '@/server/bench/logBus';
 import { serverContext } from '@/server/context';
 import { saveDocument } from '@/server/documents';
@@ -45,8 +47,10 @@ export async function DELETE(_request: Request, { params }: Context): Promise<Ne
   const { kind: named, id } = await params;
   const kind = kindOf(named);
   if (kind === null) return documentMissing(kind);
-  const { documents, now } = serverContext();
-  return documents(kind).remove(id, now()) ? NextResponse.json({ id }) : documentMissing(kind);
+  const context = benchContext();
+  if (!context.documents(kind).remove(id, context.now())) return documentMissing(kind);
+  if (kind === 'plans') endClassOfDeleted(context, id);
+  return NextResponse.json({ id });
 }
 
 function unreadable(kind: DocumentKind, faults: Parameters<typeof refuse>[2]): NextResponse {

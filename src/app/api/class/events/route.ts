@@ -1,7 +1,9 @@
 import { benchContext } from '@/server/bench/benchContext';
 import { logStream } from '@/server/bench/logStream';
-import { runningClass } from '@/server/bench/classes';
+import { streamPlaces } from '@/server/lanGateway/streamPlaces';
+import { addressOf } from '../../addressOf';
 import { eventStream, streamsFrom } from '../../eventStream';
+import { refuse } from '../../respond';
 import { notSeated, seatOfRequest } from '../seatOfRequest';
 
 export const dynamic = 'force-dynamic';
@@ -11,14 +13,10 @@ export async function GET(request: Request): Promise<Response> {
   const seat = await seatOfRequest(context);
   if (seat === null) return notSeated();
   const { planId, group } = seat;
-  const running = (): boolean => runningClass(context, planId) !== null;
-  return eventStream(
-    logStream(context, {
-      planId,
-      group,
-      after: streamsFrom(request),
-      running,
-      allowed: running,
-    }),
-  );
+  const leave = streamPlaces().take(addressOf(request), `${planId} ${group}`);
+  if (leave === null) {
+    return refuse(429, 'Too many pages of this group are open. Close the others.');
+  }
+  const after = streamsFrom(request);
+  return eventStream(logStream(context, { planId, seat, after, onEnd: leave }));
 }

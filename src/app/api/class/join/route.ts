@@ -3,7 +3,7 @@ import { NextResponse } from 'next/server';
 import { issuesOfZod } from '@/core/issuesOfZod';
 import { benchContext } from '@/server/bench/benchContext';
 import { joinClass, joinRequestSchema, SEAT_COOKIE } from '@/server/bench/groupSeats';
-import { rateLimiter } from '@/server/lanGateway/rateLimiter';
+import { rateLimiters } from '@/server/lanGateway/rateLimiter';
 import { addressOf } from '../../addressOf';
 import { jsonBody, refuse } from '../../respond';
 
@@ -15,17 +15,23 @@ export async function POST(request: Request): Promise<NextResponse> {
   }
   const context = benchContext();
   const address = addressOf(request);
-  if (!(await rateLimiter().mayTry(address))) {
+  if (!(await rateLimiters().codes.mayTry(address))) {
     return refuse(429, 'Too many wrong codes: wait a minute.');
   }
-  const joined = await joinClass(context, body.data);
+  const jar = await cookies();
+  const joined = await joinClass(context, body.data, jar.get(SEAT_COOKIE)?.value);
   if (!joined.ok) {
-    await rateLimiter().failed(address);
-    return refuse(404, joined.issues[0]?.message ?? 'No such class.', joined.issues);
+    const [issue] = joined.issues;
+    if (issue?.code === 'no-class') await rateLimiters().codes.failed(address);
+    return refuse(
+      issue?.code === 'no-class' ? 404 : 403,
+      issue?.message ?? 'No such class.',
+      joined.issues,
+    );
   }
   const { seat, ...shown } = joined.value;
   if (seat !== null) {
-    (await cookies()).set(SEAT_COOKIE, seat, { httpOnly: true, sameSite: 'lax', path: '/' });
+    jar.set(SEAT_COOKIE, seat, { httpOnly: true, sameSite: 'lax', path: '/' });
   }
   return NextResponse.json({ ...shown, seated: seat !== null });
 }

@@ -6,6 +6,7 @@ import { useLiveLog } from '@/ui/bench/LogProvider';
 import { useTool, type FoundTool } from '@/ui/document/useTool';
 import { PartTabs } from '@/ui/PartTabs';
 import { usePlanContext } from '../../PlanProvider';
+import { AskingDevices } from './AskingDevices';
 import { BenchPart } from './BenchPart';
 import { fetched } from '@/ui/fetched';
 
@@ -28,21 +29,24 @@ interface BuildStationProps {
 export function BuildStation({ meterFound }: BuildStationProps) {
   const { open } = usePlanContext();
   const meter = useTool('meter', METER_DOCUMENT, meterFound);
-  const { present } = useLiveLog(`/api/lessons/${open.id}/events`);
+  const { present, asking } = useLiveLog(`/api/lessons/${open.id}/events`);
   return (
-    <PartTabs label="Parts of building and measuring" prefix="build" parts={PARTS}>
-      {(part) => {
-        switch (part) {
-          case 'bench':
-            return <BenchPart meter={meter} />;
-          case 'log':
-            return <LogPart />;
-          case 'board':
-            return <BoardPart present={present} />;
-          case 'results':
-            return <ResultsPart />;
-        }
-      }}
-    </PartTabs>
+    <>
+      <AskingDevices asking={asking} />
+      <PartTabs label="Parts of building and measuring" prefix="build" parts={PARTS}>
+        {(part) => {
+          switch (part) {
+            case 'bench':
+              return <BenchPart meter={meter} />;
+            case 'log':
+              return <LogPart />;
+            case 'board':
+              return <BoardPart present={present} />;
+            case 'results':
+              return <ResultsPart />;
+          }
+        }}
+      </PartTabs>
+    </>
   );
 }

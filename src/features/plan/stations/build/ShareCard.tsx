@@ -78,9 +78,9 @@ export function ShareCard() {
           </Box>
         </Box>
       )}
-      {problem === null ? null : (
+      {problem === null && status?.shut == null ? null : (
         <Alert severity="error" sx={{ mt: 1 }}>
-          {problem}
+          {problem ?? status?.shut}
         </Alert>
       )}
       <Dialog open={asking === 'passcode'} onClose={close} aria-labelledby="own-tablet">

@@ -8,6 +8,7 @@ const statusSchema = z.object({
   running: z.object({ code: z.string(), startedAt: z.number(), endsAt: z.number() }).nullable(),
   gateway: z.object({ port: z.number(), addresses: z.array(z.string()) }).nullable(),
   passcode: z.string().nullable(),
+  shut: z.string().nullable(),
 });
 type Status = z.infer<typeof statusSchema>;
 

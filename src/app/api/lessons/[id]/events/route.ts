@@ -1,5 +1,4 @@
 import { benchContext } from '@/server/bench/benchContext';
-import { runningClass } from '@/server/bench/classes';
 import { logStream } from '@/server/bench/logStream';
 import { eventStream, streamsFrom } from '../../../eventStream';
 
@@ -11,8 +10,5 @@ export const dynamic = 'force-dynamic';
 
 export async function GET(request: Request, { params }: Context): Promise<Response> {
   const { id } = await params;
-  const after = streamsFrom(request);
-  const context = benchContext();
-  const running = (): boolean => runningClass(context, id) !== null;
-  return eventStream(logStream(context, { planId: id, after, running, allowed: () => true }));
+  return eventStream(logStream(benchContext(), { planId: id, after: streamsFrom(request) }));
 }

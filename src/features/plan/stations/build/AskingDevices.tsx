@@ -1,0 +1,51 @@
+'use client';
+
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { z } from 'zod';
+import { askJson } from '@/ui/askJson';
+import type { AskingDevice } from '@/ui/bench/LogProvider';
+import { usePlanContext } from '../../PlanProvider';
+
+const decided = z.object({ letIn: z.boolean() });
+
+/** Second devices of groups, each to be let in or turned away; whatever part of the station is open. */
+export function AskingDevices({ asking }: { readonly asking: readonly AskingDevice[] }) {
+  const { open } = usePlanContext();
+  const [problem, setProblem] = useState<string | null>(null);
+  const decide = async (device: string, letIn: boolean): Promise<void> => {
+    const answer = await askJson(`/api/lessons/${open.id}/admissions`, decided, { device, letIn });
+    setProblem(answer.ok ? null : answer.message);
+  };
+  return (
+    <>
+      {asking.map(({ id, group, number }) => (
+        <Alert
+          key={id}
+          severity="warning"
+          data-testid="asking"
+          sx={{ mb: 1 }}
+          action={
+            <Box sx={{ display: 'flex', gap: 1 }}>
+              <Button size="small" variant="contained" onClick={() => void decide(id, true)}>
+                Let it in
+              </Button>
+              <Button size="small" onClick={() => void decide(id, false)}>
+                Turn it away
+              </Button>
+            </Box>
+          }
+        >
+          Another device asks to join group {group}. It shows the number <strong>{number}</strong>.
+        </Alert>
+      ))}
+      {problem === null ? null : (
+        <Alert severity="error" sx={{ mb: 1 }} onClose={() => setProblem(null)}>
+          {problem}
+        </Alert>
+      )}
+    </>
+  );
+}
