@@ -5,6 +5,7 @@ import { refused, type JsonAnswer } from '../jsonAnswer';
 import { answerOfLog } from './answerOfLog';
 import { appendToLog } from './appendToLog';
 import type { BenchContext } from './benchContext';
+import { linesOfSeats } from '../lanGateway/trafficLimit';
 import { placeOf } from './groupSeats';
 
 /** A line, and the class that it was typed in: what waited on a phone never lands in another one. */
@@ -34,6 +35,9 @@ export async function logOfGroup(
   if (!parsed.success) return refused(422, 'This cannot be logged.', issuesOfZod(parsed.error));
   const { class: startedAt, line } = parsed.data;
   if (startedAt !== seat.startedAt) return NOT_SEATED;
+  if (!(await linesOfSeats.take(`${seat.planId} ${seat.group}`, 1))) {
+    return refused(429, 'This group sends too much at once; it is sent again in a moment.');
+  }
   if (line.group !== seat.group) {
     return refused(403, 'A group writes in its own log only.');
   }

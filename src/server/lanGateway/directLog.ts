@@ -42,7 +42,6 @@ function send(outgoing: ServerResponse, { status, body }: JsonAnswer): void {
     .writeHead(status, {
       'content-type': 'application/json',
       'cache-control': 'no-store',
-      'x-content-type-options': 'nosniff',
     })
     .end(JSON.stringify(body));
 }

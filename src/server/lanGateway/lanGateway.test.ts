@@ -1,6 +1,9 @@
-import { createServer, request, type Server } from 'node:http';
+import { createServer, request, type IncomingHttpHeaders, type Server } from 'node:http';
 import { connect, type AddressInfo } from 'node:net';
 import { createLanGateway } from './lanGateway';
+import { createTrafficLimit } from './trafficLimit';
+
+const MOST_BYTES = 1_000_000;
 
 describe('the gateway', () => {
   let app: Server;
@@ -20,6 +23,7 @@ describe('the gateway', () => {
         cookies === 'teacher=throws'
           ? Promise.reject(new Error('no seal'))
           : Promise.resolve(cookies === 'teacher=yes'),
+      bytes: createTrafficLimit(MOST_BYTES),
       direct: {
         path: '/api/class/log',
         seatCookie: 'seat',
@@ -116,6 +120,36 @@ describe('the gateway', () => {
     const evil = await ask('/api/class/log', { origin: 'http://evil.example' }, '{}');
     expect(evil.status).toBe(403);
     expect((await ask('/api/class/log', {}, `"${'x'.repeat(100_001)}"`)).status).toBe(413);
+  });
+
+  test('whoever sends far more than a class does is cut off', async () => {
+    const { port } = gateway.address() as AddressInfo;
+    const flood = new Promise((resolve, reject) => {
+      const sending = request(
+        { host: '127.0.0.1', port, path: '/api/class/photos', method: 'POST' },
+        resolve,
+      );
+      sending.on('error', reject);
+      sending.end('x'.repeat(MOST_BYTES + 1));
+    });
+    await expect(flood).rejects.toThrow();
+  });
+
+  test('also what is answered at the door itself may not be framed or guessed at', async () => {
+    const { port } = gateway.address() as AddressInfo;
+    const headers = await new Promise<IncomingHttpHeaders>((resolve, reject) => {
+      request({ host: '127.0.0.1', port, path: '/plans' }, (answer) => {
+        answer.resume();
+        resolve(answer.headers);
+      })
+        .on('error', reject)
+        .end();
+    });
+    expect(headers).toMatchObject({
+      'x-content-type-options': 'nosniff',
+      'x-frame-options': 'DENY',
+      'referrer-policy': 'same-origin',
+    });
   });
 
   test.each(['/%', '/join?code=%ff', '/group/%e0%a4%a'])(

@@ -8,6 +8,7 @@ import {
 import { isIP } from 'node:net';
 import { hostname, networkInterfaces } from 'node:os';
 import { answerLog, isForLog, type DirectLog } from './directLog';
+import { bytesOfAddresses, type TrafficLimit } from './trafficLimit';
 
 /** What the gateway lets in without a passcode: joining, a group’s own page, and the files that pages are made of. */
 const FOR_GROUPS = [
@@ -31,7 +32,16 @@ interface GatewayOptions {
   /** Whether a request carries a teacher’s passcode. */
   readonly isTeacher: (cookies: string) => Promise<boolean>;
   readonly direct: DirectLog;
+  /** How much an address may send. */
+  readonly bytes?: TrafficLimit;
 }
+
+/** On what is answered here; what the app answers has its own. */
+const HEADERS_OF_ALL = {
+  'x-content-type-options': 'nosniff',
+  'x-frame-options': 'DENY',
+  'referrer-policy': 'same-origin',
+} as const;
 
 /**
  * The gateway to the local network: a listener of its own that passes groups to their pages and a teacher with the
@@ -43,8 +53,10 @@ export function createLanGateway({
   port,
   isTeacher,
   direct,
+  bytes = bytesOfAddresses,
 }: GatewayOptions): Promise<Server> {
   const server = createServer((incoming, outgoing) => {
+    for (const [name, value] of Object.entries(HEADERS_OF_ALL)) outgoing.setHeader(name, value);
     const fault = faultIn(incoming);
     if (fault !== null) {
       refuse(outgoing, 400, fault);
@@ -60,8 +72,10 @@ export function createLanGateway({
     }
     admit(incoming, isTeacher).then(
       (admitted) => {
-        if (admitted) forward(incoming, outgoing, appPort);
-        else reject(incoming, outgoing);
+        if (admitted) {
+          forward(incoming, outgoing, appPort);
+          boundBytes(incoming, bytes);
+        } else reject(incoming, outgoing);
       },
       (error: unknown) => {
         console.error('A teacher’s seal could not be tried:', error);
@@ -124,9 +138,25 @@ function faultIn({ url = '/', headers }: IncomingMessage): string | null {
 const MOST_OF_ADDRESS = 1000;
 const MOST_CONNECTIONS = 3000;
 
+/** Time in which headers, and a whole request, must have come, milliseconds: a photo over a slow network takes a while. */
+const HEADERS_MS = 10_000;
+const REQUEST_MS = 120_000;
+
+/** Whoever sends far more than a class does is cut off; what is not passed on is never read. */
+function boundBytes(incoming: IncomingMessage, bytes: TrafficLimit): void {
+  const address = incoming.socket.remoteAddress ?? '';
+  incoming.on('data', (chunk: Buffer) => {
+    void bytes.take(address, chunk.length).then((within) => {
+      if (!within) incoming.socket.destroy();
+    });
+  });
+}
+
 /** Nobody takes all connections, and nothing is spoken here but HTTP. */
 function boundConnections(server: Server): void {
   server.maxConnections = MOST_CONNECTIONS;
+  server.headersTimeout = HEADERS_MS;
+  server.requestTimeout = REQUEST_MS;
   const open = new Map<string, number>();
   server.on('connection', (socket) => {
     const address = socket.remoteAddress ?? '';
