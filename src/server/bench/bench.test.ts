@@ -17,7 +17,8 @@ import { freshBench, NOW } from '@/testing/server/benchForTests';
 import { closeClass, openClass, runningClass } from './classes';
 import { joinClass, joinRequestSchema, seatOf } from './groupSeats';
 import { logReadingsOfOldPlan } from './logReadingsOfOldPlan';
-import { logStream } from './logStream';
+import { eventStream } from './eventStream';
+import { listenToLog } from './listenToLog';
 import { readPhoto, storePhoto } from './photos';
 
 const note = (entryId: string, group = 'Tern'): LogRequest => ({
@@ -52,6 +53,10 @@ const read = async (stream: ReadableStream<Uint8Array>, until: RegExp): Promise<
   await reader.cancel();
   return text;
 };
+
+type Asked = Parameters<typeof listenToLog>;
+const logStream = (context: Asked[0], options: Asked[1]) =>
+  eventStream((sink) => listenToLog(context, options, sink));
 
 /** A class begins, with a seat of a group in it. */
 const seatIn = (context: ReturnType<typeof freshBench>, group: string) => {

@@ -20,6 +20,8 @@ export interface FeedNews {
   /** Events of these lines as text, written once for all who get the same. */
   readonly message: (group: string | undefined) => string;
   readonly planSaved: boolean;
+  /** A while has passed: whoever hears nothing else hears that somebody is still here. */
+  readonly beat: boolean;
 }
 
 export type Follower = (news: FeedNews) => void;
@@ -69,18 +71,18 @@ function drive(context: FeedContext, planId: string, feed: PlanFeed): () => void
   const { bus } = context;
   let gathering: NodeJS.Timeout | null = null;
   let planSaved = false;
-  const tick = (): void => {
+  const tick = (beat: boolean): void => {
     if (gathering !== null) clearTimeout(gathering);
     gathering = null;
-    const news = newsOf(context, planId, feed, planSaved);
+    const news = { ...newsOf(context, planId, feed), planSaved, beat };
     planSaved = false;
     for (const tell of [...feed.followers]) tell(news);
   };
   const unlisten = bus.listen(planId, (what) => {
     if (what === 'plan') planSaved = true;
-    gathering ??= setTimeout(tick, GATHER_MS);
+    gathering ??= setTimeout(() => tick(false), GATHER_MS);
   });
-  const heartbeat = setInterval(tick, HEARTBEAT_MS);
+  const heartbeat = setInterval(() => tick(true), HEARTBEAT_MS);
   return () => {
     unlisten();
     clearInterval(heartbeat);
@@ -92,8 +94,7 @@ function newsOf(
   context: FeedContext,
   planId: string,
   feed: PlanFeed,
-  planSaved: boolean,
-): FeedNews {
+): Omit<FeedNews, 'planSaved' | 'beat'> {
   const all = context.log.linesAfter(planId, feed.told);
   feed.told = all.at(-1)?.seq ?? feed.told;
   const byGroup = new Map<string, LogLine[]>();
@@ -109,7 +110,6 @@ function newsOf(
       messages.set(group, text);
       return text;
     },
-    planSaved,
   };
 }
 

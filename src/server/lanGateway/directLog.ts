@@ -1,21 +1,69 @@
 import type { IncomingMessage, ServerResponse } from 'node:http';
 import { refused, type JsonAnswer } from '../jsonAnswer';
+import type { GroupListener } from '../bench/listenAsGroup';
 import { cookieIn } from './cookies';
+import { eventsAfter, EVENT_HEADERS } from './events';
 
 /** A reading or note is a few hundred bytes; anything far larger is not one. */
 const LARGEST_BODY_BYTES = 100_000;
 
 export interface DirectLog {
-  /** Path that is answered here. */
-  readonly path: string;
+  /** Paths that are answered here: lines come in, news go out. */
+  readonly logPath: string;
+  readonly eventsPath: string;
   /** Cookie that holds the seat of a group's device. */
   readonly seatCookie: string;
   readonly log: (sealed: string | undefined, body: unknown) => Promise<JsonAnswer>;
+  readonly events: (
+    sealed: string | undefined,
+    address: string,
+    after: number,
+  ) => Promise<GroupListener>;
 }
 
 /** Whether a request is a group's log, which the gateway answers itself: half of the work is the way to the app. */
-export function isForLog({ path }: DirectLog, { method, url }: IncomingMessage): boolean {
-  return method === 'POST' && url === path;
+export function isForLog({ logPath }: DirectLog, { method, url }: IncomingMessage): boolean {
+  return method === 'POST' && url === logPath;
+}
+
+/** Whether a request listens to a group's log, which is answered here too: each message would pass two more sockets. */
+export function isForEvents(
+  { eventsPath }: DirectLog,
+  { method, url = '' }: IncomingMessage,
+): boolean {
+  return method === 'GET' && url.split('?')[0] === eventsPath;
+}
+
+/** Bytes that may wait for a device that does not read. */
+const MOST_WAITING_BYTES = 1_000_000;
+
+/** Tells a group's device the news of its log until it goes or its class ends. */
+export async function answerEvents(
+  { seatCookie, events }: DirectLog,
+  incoming: IncomingMessage,
+  outgoing: ServerResponse,
+): Promise<void> {
+  const { headers, socket, url = '' } = incoming;
+  const lastSeen = headers['last-event-id'];
+  const asked = await events(
+    cookieIn(headers.cookie ?? '', seatCookie),
+    socket.remoteAddress ?? '',
+    eventsAfter(url, typeof lastSeen === 'string' ? lastSeen : null),
+  );
+  if (asked.refusal !== null) {
+    send(outgoing, asked.refusal);
+    return;
+  }
+  outgoing.writeHead(200, EVENT_HEADERS);
+  const leave = asked.listen({
+    say: (text) => {
+      if (outgoing.writableLength > MOST_WAITING_BYTES) return false;
+      outgoing.write(text);
+      return true;
+    },
+    close: () => outgoing.end(),
+  });
+  outgoing.on('close', leave);
 }
 
 /** Answers a group's log. As in the app, changes come from Grozer's own pages only. */

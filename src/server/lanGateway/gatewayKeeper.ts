@@ -3,6 +3,7 @@ import type { Server } from 'node:http';
 import { fail, succeed, type Result } from '@/core/result';
 import { benchContext } from '../bench/benchContext';
 import { SEAT_COOKIE } from '../bench/groupSeats';
+import { listenAsGroup } from '../bench/listenAsGroup';
 import { logOfGroup } from '../bench/logOfGroup';
 import { createLanGateway, localAddresses } from './lanGateway';
 import { isTeacherCookie } from './passcode';
@@ -55,9 +56,12 @@ export async function openGateway(): Promise<Result<OpenGateway>> {
       port,
       isTeacher: (cookies) => isTeacherCookie(benchContext(), cookies),
       direct: {
-        path: '/api/class/log',
+        logPath: '/api/class/log',
+        eventsPath: '/api/class/events',
         seatCookie: SEAT_COOKIE,
         log: (sealed, body) => logOfGroup(benchContext(), sealed, body),
+        events: (sealed, address, after) =>
+          listenAsGroup(benchContext(), { sealed, address, after }),
       },
     });
     holder.grozerGateway = { server, port };

@@ -8,6 +8,7 @@ const MOST_BYTES = 1_000_000;
 describe('the gateway', () => {
   let app: Server;
   let gateway: Server;
+  const left = jest.fn();
   const seen: { url: string; host: string | undefined; origin: string | undefined }[] = [];
   beforeAll(async () => {
     app = createServer(({ url = '', headers }, response) => {
@@ -25,9 +26,23 @@ describe('the gateway', () => {
           : Promise.resolve(cookies === 'teacher=yes'),
       bytes: createTrafficLimit(MOST_BYTES),
       direct: {
-        path: '/api/class/log',
+        logPath: '/api/class/log',
+        eventsPath: '/api/class/events',
         seatCookie: 'seat',
         log: (sealed, body) => Promise.resolve({ status: 201, body: { sealed, body } }),
+        events: (sealed, _address, after) =>
+          Promise.resolve(
+            sealed === undefined
+              ? { refusal: { status: 401, body: {} } }
+              : {
+                  refusal: null,
+                  listen: (sink) => {
+                    sink.say(`told ${sealed} after ${after}`);
+                    sink.close();
+                    return left;
+                  },
+                },
+          ),
       },
     });
   });
@@ -114,6 +129,15 @@ describe('the gateway', () => {
     const broken = await ask('/api/class/log', { cookie: 'seat=%E0%A4%A' }, '{}');
     expect(JSON.parse(broken.body)).toEqual({ body: {} });
     expect(seen).toHaveLength(before);
+  });
+
+  test('events are told at the gateway itself, from the number that was seen last', async () => {
+    const told = await ask('/api/class/events?after=7', { cookie: 'seat=s' });
+    expect(told).toMatchObject({ status: 200, body: 'told s after 7' });
+    const again = { cookie: 'seat=s', 'last-event-id': '9' };
+    expect((await ask('/api/class/events?after=7', again)).body).toBe('told s after 9');
+    expect(left).toHaveBeenCalledTimes(2);
+    expect((await ask('/api/class/events')).status).toBe(401);
   });
 
   test('from another web site, or far too large, nothing is logged', async () => {

@@ -7,7 +7,7 @@ import {
 } from 'node:http';
 import { isIP } from 'node:net';
 import { hostname, networkInterfaces } from 'node:os';
-import { answerLog, isForLog, type DirectLog } from './directLog';
+import { answerEvents, answerLog, isForEvents, isForLog, type DirectLog } from './directLog';
 import { bytesOfAddresses, type TrafficLimit } from './trafficLimit';
 
 /** What the gateway lets in without a passcode: joining, a group’s own page, and the files that pages are made of. */
@@ -66,6 +66,13 @@ export function createLanGateway({
       answerLog(direct, incoming, outgoing).catch((error: unknown) => {
         console.error('A group’s line could not be logged:', error);
         // Unanswered: the phone keeps it and sends it again.
+        outgoing.destroy();
+      });
+      return;
+    }
+    if (isForEvents(direct, incoming)) {
+      answerEvents(direct, incoming, outgoing).catch((error: unknown) => {
+        console.error('A group’s device could not listen:', error);
         outgoing.destroy();
       });
       return;

@@ -1,22 +1,19 @@
+import { cookies } from 'next/headers';
 import { benchContext } from '@/server/bench/benchContext';
-import { logStream } from '@/server/bench/logStream';
-import { streamPlaces } from '@/server/lanGateway/streamPlaces';
+import { SEAT_COOKIE } from '@/server/bench/groupSeats';
+import { listenAsGroup } from '@/server/bench/listenAsGroup';
 import { addressOf } from '../../addressOf';
-import { eventStream, streamsFrom } from '../../eventStream';
-import { refuse } from '../../respond';
-import { notSeated, seatOfRequest } from '../seatOfRequest';
+import { eventsAnswer, streamsFrom } from '../../eventsAnswer';
+import { answered } from '../../respond';
 
 export const dynamic = 'force-dynamic';
 
+/** On this machine itself; what comes from the network the gateway answers in the same words. */
 export async function GET(request: Request): Promise<Response> {
-  const context = benchContext();
-  const seat = await seatOfRequest(context);
-  if (seat === null) return notSeated();
-  const { planId, group } = seat;
-  const leave = streamPlaces().take(addressOf(request), `${planId} ${group}`);
-  if (leave === null) {
-    return refuse(429, 'Too many pages of this group are open. Close the others.');
-  }
-  const after = streamsFrom(request);
-  return eventStream(logStream(context, { planId, seat, after, onEnd: leave }));
+  const asked = await listenAsGroup(benchContext(), {
+    sealed: (await cookies()).get(SEAT_COOKIE)?.value,
+    address: addressOf(request),
+    after: streamsFrom(request),
+  });
+  return asked.refusal === null ? eventsAnswer(asked.listen) : answered(asked.refusal);
 }

@@ -1,6 +1,6 @@
 import { benchContext } from '@/server/bench/benchContext';
-import { logStream } from '@/server/bench/logStream';
-import { eventStream, streamsFrom } from '../../../eventStream';
+import { listenToLog } from '@/server/bench/listenToLog';
+import { eventsAnswer, streamsFrom } from '../../../eventsAnswer';
 
 interface Context {
   params: Promise<{ id: string }>;
@@ -10,5 +10,6 @@ export const dynamic = 'force-dynamic';
 
 export async function GET(request: Request, { params }: Context): Promise<Response> {
   const { id } = await params;
-  return eventStream(logStream(benchContext(), { planId: id, after: streamsFrom(request) }));
+  const after = streamsFrom(request);
+  return eventsAnswer((sink) => listenToLog(benchContext(), { planId: id, after }, sink));
 }
