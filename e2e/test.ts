@@ -25,6 +25,11 @@ export const test = base.extend({
       await listening();
       return response;
     };
+    const forbidden: string[] = [];
+    page.on('console', (message) => {
+      if (message.text().includes('Content Security Policy')) forbidden.push(message.text());
+    });
     await run(page);
+    base.expect(forbidden, 'what the policy of content forbids').toEqual([]);
   },
 });

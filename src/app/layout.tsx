@@ -1,6 +1,7 @@
 import '@fontsource-variable/atkinson-hyperlegible-next';
 import '@fontsource-variable/fraunces';
 import type { Metadata } from 'next';
+import { connection } from 'next/server';
 import type { ReactNode } from 'react';
 
 export const metadata: Metadata = {
@@ -8,7 +9,9 @@ export const metadata: Metadata = {
   description: 'Plans classroom demonstration batteries.',
 };
 
-export default function RootLayout({ children }: { children: ReactNode }) {
+export default async function RootLayout({ children }: { children: ReactNode }) {
+  // The scripts of a page carry the nonce of its own answer: no page is made before it is asked for.
+  await connection();
   return (
     <html lang="en-GB" suppressHydrationWarning>
       <body style={{ margin: 0 }}>{children}</body>

@@ -4,7 +4,11 @@ import CssBaseline from '@mui/material/CssBaseline';
 import { ThemeProvider } from '@mui/material/styles';
 import { SnackbarProvider } from 'notistack';
 import type { ReactNode } from 'react';
+import { config } from 'zod';
 import { theme } from './theme';
+
+// The pages' policy forbids code made of text, which it would try.
+config({ jitless: true });
 
 export function AppTheme({ children }: { children: ReactNode }) {
   return (

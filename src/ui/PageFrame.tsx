@@ -4,6 +4,7 @@ import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
 import type { ReactNode } from 'react';
 import { DEFERRAL } from '@/core/physics/safety/cautions';
+import { Listening } from './plain/Listening';
 import { ThemeSwitch } from './ThemeSwitch';
 
 interface PageFrameProps {
@@ -41,10 +42,16 @@ export function PageFrame(props: PageFrameProps) {
             <Typography color="textSecondary">{subtitle}</Typography>
           )}
         </Box>
-        {actions}
+        {back === null ? (
+          actions
+        ) : (
+          <Listening style={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 8 }}>
+            {actions}
+          </Listening>
+        )}
         <ThemeSwitch />
       </Box>
-      <Box component="main">{children}</Box>
+      {back === null ? <main>{children}</main> : <Listening as="main">{children}</Listening>}
       <Typography
         component="footer"
         variant="caption"

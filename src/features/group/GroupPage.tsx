@@ -14,6 +14,7 @@ import type { Seat } from '@/ui/bench/queues';
 import { ReadingStairs } from '@/ui/bench/ReadingStairs';
 import { EarlierClasses, Undelivered } from '@/ui/bench/Undelivered';
 import { Button } from '@/ui/plain/Button';
+import { Listening } from '@/ui/plain/Listening';
 import { Notice } from '@/ui/plain/Notice';
 import styles from '@/ui/plain/plain.module.css';
 
@@ -46,7 +47,7 @@ function GroupBench({ seat, title, facts }: Pick<GroupPageProps, 'seat' | 'title
   const wrong = whatIsWrong(facts, readings, null);
   const devices = present.get(group)?.devices ?? 1;
   return (
-    <main className={styles.sheet}>
+    <Listening as="main" className={styles.sheet}>
       <div
         className={styles.row}
         style={{ justifyContent: 'space-between', alignItems: 'baseline' }}
@@ -88,7 +89,7 @@ function GroupBench({ seat, title, facts }: Pick<GroupPageProps, 'seat' | 'title
       <PredictedStairs facts={facts} group={group} string={string} />
       <NoteFields group={group} photosUrl="/api/class/photos" />
       <p className={`${styles.caption} ${styles.soft}`}>{DEFERRAL}</p>
-    </main>
+    </Listening>
   );
 }
 

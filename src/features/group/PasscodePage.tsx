@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { askJson, ownAnswer } from '@/ui/askJson';
 import { Button } from '@/ui/plain/Button';
 import { Field } from '@/ui/plain/Field';
+import { Listening } from '@/ui/plain/Listening';
 import { Notice } from '@/ui/plain/Notice';
 import styles from '@/ui/plain/plain.module.css';
 
@@ -22,7 +23,7 @@ export function PasscodePage() {
     else setProblem(answer.message);
   };
   return (
-    <main className={`${styles.sheet} ${styles.narrow}`}>
+    <Listening as="main" className={`${styles.sheet} ${styles.narrow}`}>
       <form
         className={`${styles.card} ${styles.stack}`}
         onSubmit={(event) => {
@@ -49,6 +50,6 @@ export function PasscodePage() {
           I am in a group
         </NextLink>
       </form>
-    </main>
+    </Listening>
   );
 }

@@ -13,6 +13,7 @@ import type { Plan } from '@/core/records/plan/planSchema';
 import type { FoundTool } from '@/ui/document/useTool';
 import { groupName } from '@/core/work/preparation/groupNames';
 import { DEFERRAL } from '@/core/physics/safety/cautions';
+import { Listening } from '@/ui/plain/Listening';
 import { LogProvider } from '@/ui/bench/LogProvider';
 import { useTour } from '@/ui/tour/useTour';
 import { PlanHeader } from './PlanHeader';
@@ -115,7 +116,9 @@ function Frame({ children }: { children: ReactNode }) {
   useTour(useSearchParams().get('tour') === '1', leaveTour);
   return (
     <Box sx={{ minHeight: '100vh', display: 'flex', flexDirection: 'column' }}>
-      <PlanHeader station={station} onHelp={openHelp} onProject={toggleProjector} />
+      <Listening>
+        <PlanHeader station={station} onHelp={openHelp} onProject={toggleProjector} />
+      </Listening>
       <Box
         sx={{ flex: 1, display: 'flex', flexDirection: { xs: 'column', md: 'row' }, minHeight: 0 }}
       >
@@ -150,7 +153,7 @@ function Frame({ children }: { children: ReactNode }) {
           </Box>
         </Box>
         <Box component="main" sx={{ flex: 1, minWidth: 0, p: { xs: 1.5, md: 1.75 } }}>
-          {children}
+          <Listening>{children}</Listening>
         </Box>
       </Box>
       <Box component="footer" sx={{ display: { xs: 'block', md: 'none' }, p: 2 }}>

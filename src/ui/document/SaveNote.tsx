@@ -4,15 +4,45 @@ import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { Autosave, SaveState } from './autosave';
+import type { KeptChanges } from './useDocument';
 
 interface SaveNoteProps {
   readonly noun: string;
   readonly saveState: SaveState;
   readonly autosave: Autosave | null;
+  readonly kept: KeptChanges | null;
 }
 
 /** Whether everything is saved, and what to do where it is not. */
-export function SaveNote({ noun, saveState, autosave }: SaveNoteProps) {
+export function SaveNote(props: SaveNoteProps) {
+  const { noun, kept } = props;
+  return kept === null ? (
+    <SaveStateNote {...props} />
+  ) : (
+    <Alert
+      severity="warning"
+      data-testid="kept"
+      sx={{ flexBasis: '100%' }}
+      action={
+        <>
+          <Button color="inherit" size="small" onClick={kept.take}>
+            Take them
+          </Button>
+          <Button color="inherit" size="small" onClick={kept.drop}>
+            Drop them
+          </Button>
+        </>
+      }
+    >
+      This browser kept changes to this {noun} that were never saved.
+      {kept.overtaken
+        ? ' It was changed elsewhere since: taking them puts yours in place of those.'
+        : ''}
+    </Alert>
+  );
+}
+
+function SaveStateNote({ noun, saveState, autosave }: SaveNoteProps) {
   switch (saveState.status) {
     case 'saved':
     case 'saving':
@@ -29,7 +59,10 @@ export function SaveNote({ noun, saveState, autosave }: SaveNoteProps) {
     case 'failed':
       return (
         <Alert severity="warning" data-testid="save-state" sx={{ py: 0 }}>
-          {saveState.message}
+          {saveState.message}{' '}
+          {saveState.kept
+            ? 'Until then this browser keeps them, also when you close the page.'
+            : 'This browser has no room to keep them: leave the page open.'}
         </Alert>
       );
     case 'conflict':

@@ -17,6 +17,8 @@ beforeEach(() => {
   jest.useFakeTimers();
   answers.length = 0;
   sent.length = 0;
+  kept.length = 0;
+  room = true;
   globalThis.fetch = jest.fn((_url: string, init?: RequestInit) => {
     sent.push({
       method: init?.method ?? 'GET',
@@ -30,14 +32,26 @@ beforeEach(() => {
 });
 afterEach(() => jest.useRealTimers());
 
+const kept: { document: { title: string }; revision: number }[] = [];
+let room = true;
+const unsaved = {
+  keep: (one: (typeof kept)[number]) => {
+    if (room) kept.splice(0, 1, one);
+    return room;
+  },
+  forget: () => void kept.splice(0),
+};
+
 const start = () => {
   const store = createDocumentStore(PLAN_DOCUMENT, newPlan('A'));
   const states: SaveState['status'][] = [];
-  const autosave = createAutosave({ ...ADDRESS, documentStore: store }, 1, ({ status }) =>
-    states.push(status),
-  );
+  const all: SaveState[] = [];
+  const autosave = createAutosave({ ...ADDRESS, documentStore: store, unsaved }, 1, (state) => {
+    all.push(state);
+    states.push(state.status);
+  });
   const rename = (title: string): void => store.edit((plan) => ({ ...plan, title }));
-  return { store, states, autosave, rename };
+  return { store, states, autosave, rename, last: () => all.at(-1) };
 };
 
 test('edits in quick succession are saved once, with the latest state', async () => {
@@ -79,6 +93,56 @@ test('a server that does not answer is asked again, and nothing is lost', async 
   expect(sent[1]?.body).toMatchObject({ document: { title: 'B' } });
 });
 
+test('what the server did not get is kept, until it has it; where there is no room, that is said', async () => {
+  const { rename, autosave } = start();
+  rename('B');
+  await jest.advanceTimersByTimeAsync(500);
+  expect(kept).toMatchObject([{ document: { title: 'B' }, revision: 1 }]);
+  answers.push({ status: 200, body: { revision: 2 } });
+  await jest.advanceTimersByTimeAsync(3500);
+  expect(kept).toEqual([]);
+  // The page is closed before the quiet time is over.
+  rename('C');
+  void autosave.flush();
+  expect(kept).toMatchObject([{ document: { title: 'C' }, revision: 2 }]);
+  room = false;
+  const full = start();
+  full.rename('D');
+  await jest.advanceTimersByTimeAsync(500);
+  expect(full.last()).toMatchObject({ status: 'failed', kept: false });
+});
+
+test('a save whose answer was lost is recognised as one’s own, also when more was typed since', async () => {
+  const { rename, states, store } = start();
+  rename('B');
+  await jest.advanceTimersByTimeAsync(500);
+  expect(states.at(-1)).toBe('failed');
+  const saved = store.store.getState().document;
+  rename('C');
+  answers.push(
+    { status: 409, body: { message: 'changed', faults: [] } },
+    { status: 200, body: { revision: 2, document: saved } },
+    { status: 200, body: { revision: 3 } },
+  );
+  await jest.advanceTimersByTimeAsync(500);
+  expect(sent.at(-1)?.body).toMatchObject({ revision: 2, document: { title: 'C' } });
+  expect(states).not.toContain('conflict');
+  expect(states.at(-1)).toBe('saved');
+});
+
+test('another window’s version after a lost answer is a conflict', async () => {
+  const { rename, states } = start();
+  rename('B');
+  await jest.advanceTimersByTimeAsync(500);
+  answers.push(
+    { status: 409, body: { message: 'changed', faults: [] } },
+    { status: 200, body: { revision: 2, document: newPlan('Theirs') } },
+  );
+  await jest.advanceTimersByTimeAsync(3500);
+  expect(states.at(-1)).toBe('conflict');
+  expect(kept).toMatchObject([{ document: { title: 'B' } }]);
+});
+
 test('a conflict waits for a choice; keeping mine saves over theirs', async () => {
   const { rename, states, autosave } = start();
   answers.push({ status: 409, body: { message: 'changed', faults: [] } });
@@ -113,7 +177,7 @@ test('a conflict can be ended with the other version', async () => {
 test('a choice that cannot reach the server says so and keeps the choice open', async () => {
   const store = createDocumentStore(PLAN_DOCUMENT, newPlan('A'));
   const states: SaveState[] = [];
-  const autosave = createAutosave({ ...ADDRESS, documentStore: store }, 1, (state) =>
+  const autosave = createAutosave({ ...ADDRESS, documentStore: store, unsaved }, 1, (state) =>
     states.push(state),
   );
   answers.push({ status: 409, body: { message: 'changed', faults: [] } });

@@ -1,13 +1,14 @@
 import type { DocumentFormat, TitledDocument } from '@/core/formats/documentFormat';
 import { openRemote, saveRemote, type DocumentAddress } from './documentApi';
 import type { DocumentStore } from './documentStore';
+import type { UnsavedStore } from './unsaved';
 
 export type SaveState =
   | { readonly status: 'saved' }
   | { readonly status: 'saving' }
   /** Changed in another window; nothing is saved until the educator chooses. */
   | { readonly status: 'conflict'; readonly unreachable: boolean }
-  | { readonly status: 'failed'; readonly message: string };
+  | { readonly status: 'failed'; readonly message: string; readonly kept: boolean };
 
 const CONFLICT = { status: 'conflict', unreachable: false } as const;
 
@@ -16,6 +17,9 @@ const QUIET_MS = 400;
 /** Wait before a failed save is tried again, milliseconds. */
 const RETRY_MS = 3000;
 
+/** Sent versions that are remembered while nobody answers. */
+const MOST_UNANSWERED = 20;
+
 export type Autosave = ReturnType<typeof createAutosave>;
 
 /** What is saved: where it is stored, how it is read back, and the store that is edited. */
@@ -23,11 +27,13 @@ interface Saved<T extends TitledDocument> {
   readonly address: DocumentAddress;
   readonly format: Pick<DocumentFormat<T>, 'schema'>;
   readonly documentStore: DocumentStore<T>;
+  /** Where changes stay while the server is away. */
+  readonly unsaved: Pick<UnsavedStore<T>, 'keep' | 'forget'>;
 }
 
 /** Saves a document shortly after each edit, one request at a time. */
 export function createAutosave<T extends TitledDocument>(
-  { address, format, documentStore }: Saved<T>,
+  { address, format, documentStore, unsaved }: Saved<T>,
   initialRevision: number,
   report: (state: SaveState) => void,
 ) {
@@ -37,10 +43,24 @@ export function createAutosave<T extends TitledDocument>(
   let running = false;
   let stopped = false;
   let inConflict = false;
+  /** What was sent and never answered: it may be what the server has. */
+  let unanswered: T[] = [];
 
   const current = (): T => documentStore.store.getState().document;
   const dirty = (): boolean => current() !== savedDocument;
   const open = () => openRemote(address, format);
+  /** Whether a version is a save of this window whose answer was lost. */
+  const isOwn = (document: T): boolean => unanswered.some((one) => isSame(one, document));
+  // What an earlier visit left is not this one’s to forget: it is offered first.
+  let keeping = false;
+  const keep = (): boolean => {
+    keeping = unsaved.keep({ document: current(), revision });
+    return keeping;
+  };
+  const forget = (): void => {
+    if (keeping) unsaved.forget();
+    keeping = false;
+  };
 
   const schedule = (afterMs: number): void => {
     if (timer !== null) clearTimeout(timer);
@@ -51,6 +71,7 @@ export function createAutosave<T extends TitledDocument>(
     if (running || inConflict) return;
     if (!dirty()) {
       // Undone before it was saved.
+      forget();
       report({ status: 'saved' });
       return;
     }
@@ -59,18 +80,40 @@ export function createAutosave<T extends TitledDocument>(
     report({ status: 'saving' });
     const result = await saveRemote(address, sent, revision);
     running = false;
-    if (result.status === 'saved') {
-      revision = result.revision;
-      savedDocument = sent;
-      if (dirty()) schedule(0);
-      else report({ status: 'saved' });
-    } else if (result.status === 'conflict') {
-      inConflict = true;
-      report(CONFLICT);
-    } else {
-      report({ status: 'failed', message: result.message });
-      schedule(RETRY_MS);
+    switch (result.status) {
+      case 'saved':
+        settle(sent, result.revision);
+        break;
+      case 'conflict': {
+        const opened = unanswered.length === 0 ? null : await open();
+        if (opened !== null && isOwn(opened.document)) {
+          const own = isSame(opened.document, current()) ? current() : opened.document;
+          settle(own, opened.revision);
+        } else {
+          inConflict = true;
+          keep();
+          report(CONFLICT);
+        }
+        break;
+      }
+      case 'failed':
+        if (!result.answered) unanswered = [...unanswered, sent].slice(-MOST_UNANSWERED);
+        report({ status: 'failed', message: result.message, kept: keep() });
+        schedule(RETRY_MS);
     }
+  };
+
+  /** The server has this version. */
+  const settle = (saved: T, savedRevision: number): void => {
+    revision = savedRevision;
+    savedDocument = saved;
+    unanswered = [];
+    if (dirty()) {
+      schedule(0);
+      return;
+    }
+    forget();
+    report({ status: 'saved' });
   };
 
   const takeOver = (opened: { document: T; revision: number }): void => {
@@ -78,6 +121,7 @@ export function createAutosave<T extends TitledDocument>(
     documentStore.replace(opened.document);
     savedDocument = current();
     inConflict = false;
+    forget();
     report({ status: 'saved' });
   };
 
@@ -89,7 +133,13 @@ export function createAutosave<T extends TitledDocument>(
 
   return {
     /** Saves at once what is not saved yet, e.g. while the page closes. */
-    flush: save,
+    flush: async (): Promise<void> => {
+      if (dirty()) keep();
+      await save();
+    },
+
+    /** The revision that the next save builds on. */
+    revision: (): number => revision,
 
     /** Takes a newer version from the server, where the page was shown from the browser's memory. */
     async catchUp(): Promise<void> {
@@ -123,4 +173,9 @@ export function createAutosave<T extends TitledDocument>(
       if (timer !== null) clearTimeout(timer);
     },
   };
+}
+
+/** Both come through the same schema, so their fields stand in the same order. */
+function isSame(first: object, second: object): boolean {
+  return first === second || JSON.stringify(first) === JSON.stringify(second);
 }

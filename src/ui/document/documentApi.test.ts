@@ -42,9 +42,13 @@ test('somebody else was first; it is refused; nobody answers: nothing is called 
   answers(409, '{}');
   expect(await saveRemote(LAMP, plan, 3)).toEqual({ status: 'conflict' });
   answers(422, '{"message": "Too long.", "faults": []}');
-  expect(await saveRemote(LAMP, plan, 3)).toEqual({ status: 'failed', message: 'Too long.' });
+  expect(await saveRemote(LAMP, plan, 3)).toEqual({
+    status: 'failed',
+    message: 'Too long.',
+    answered: true,
+  });
   answers(500, 'oops');
-  expect(await saveRemote(LAMP, plan, 3)).toMatchObject({ status: 'failed' });
+  expect(await saveRemote(LAMP, plan, 3)).toMatchObject({ status: 'failed', answered: false });
   answers(200, '{"revision": "four"}');
   expect(await saveRemote(LAMP, plan, 3)).toMatchObject({ status: 'failed' });
   nobody();

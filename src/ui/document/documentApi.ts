@@ -14,7 +14,8 @@ const idSchema = z.object({ id: z.string() });
 export type SaveResult =
   | { readonly status: 'saved'; readonly revision: number }
   | { readonly status: 'conflict' }
-  | { readonly status: 'failed'; readonly message: string };
+  /** `answered`: the server said no; otherwise nobody knows whether it was saved. */
+  | { readonly status: 'failed'; readonly message: string; readonly answered: boolean };
 
 /** Answer to an action on a whole document: its id, or what stood in the way. */
 export type DocumentAnswer =
@@ -26,8 +27,7 @@ export type DocumentAnswer =
       readonly details: readonly string[];
     };
 
-const NOT_SAVED =
-  'Grozer’s server does not answer. Your changes are kept here and saved once it does.';
+const NOT_SAVED = 'Grozer’s server does not answer; your changes are saved once it does.';
 const UNREACHABLE = 'Grozer’s server does not answer. Is it still running?';
 
 const pathOf = ({ kind, id }: DocumentAddress): string => `/api/${kind}/${id}`;
@@ -42,7 +42,11 @@ export async function saveRemote(
   if (answer.ok) return { status: 'saved', revision: answer.value.revision };
   return answer.status === 409
     ? { status: 'conflict' }
-    : { status: 'failed', message: answer.refusal?.message ?? NOT_SAVED };
+    : {
+        status: 'failed',
+        message: answer.refusal?.message ?? NOT_SAVED,
+        answered: answer.status !== null && answer.status < 500,
+      };
 }
 
 /** The document as the server has it now, or `null` where it cannot be had. */

@@ -6,6 +6,15 @@ import type { DocumentFormat, TitledDocument } from '@/core/formats/documentForm
 import type { DocumentKind } from '@/core/documents/documentKinds';
 import { createAutosave, type Autosave, type SaveState } from './autosave';
 import { createDocumentStore, type DocumentStore } from './documentStore';
+import { unsavedStore } from './unsaved';
+
+/** Changes of an earlier visit that the server never got. */
+export interface KeptChanges {
+  /** The document was saved from elsewhere since. */
+  readonly overtaken: boolean;
+  readonly take: () => void;
+  readonly drop: () => void;
+}
 
 export interface OpenDocument<T extends TitledDocument> {
   readonly kind: DocumentKind;
@@ -18,6 +27,7 @@ export interface OpenDocument<T extends TitledDocument> {
   readonly autosave: Autosave | null;
   /** What is stored cannot be read by this version; this is a fresh start beside it. */
   readonly unread: boolean;
+  readonly kept: KeptChanges | null;
 }
 
 interface Opened<T extends TitledDocument> {
@@ -35,19 +45,42 @@ export function useDocument<T extends TitledDocument>(opened: Opened<T>): OpenDo
   const [documentStore] = useState(() => createDocumentStore(format, initial));
   const [saveState, setSaveState] = useState<SaveState>({ status: 'saved' });
   const [autosave, setAutosave] = useState<Autosave | null>(null);
+  const [kept, setKept] = useState<KeptChanges | null>(null);
   const revision = useRef(initialRevision);
 
   useEffect(() => {
+    const unsaved = unsavedStore({ kind, id }, format, window.localStorage);
     const saver = createAutosave(
-      { address: { kind, id }, format, documentStore },
+      { address: { kind, id }, format, documentStore, unsaved },
       revision.current,
       setSaveState,
     );
     setAutosave(saver);
-    void saver.catchUp();
+    const offer = (): void => {
+      const found = unsaved.read();
+      const now = documentStore.store.getState().document;
+      if (found === null || JSON.stringify(found.document) === JSON.stringify(now)) return;
+      const end = (): void => {
+        unsaved.forget();
+        setKept(null);
+      };
+      setKept({
+        overtaken: found.revision !== saver.revision(),
+        take: () => {
+          end();
+          documentStore.edit(() => found.document);
+        },
+        drop: end,
+      });
+    };
+    let left = false;
+    void saver.catchUp().then(() => {
+      if (!left) offer();
+    });
     const flush = (): void => void saver.flush();
     window.addEventListener('pagehide', flush);
     return () => {
+      left = true;
       window.removeEventListener('pagehide', flush);
       saver.stop();
     };
@@ -56,7 +89,7 @@ export function useDocument<T extends TitledDocument>(opened: Opened<T>): OpenDo
   const document = useStore(documentStore.store, (state) => state.document);
   const { noun } = format;
   return useMemo(
-    () => ({ kind, id, noun, document, documentStore, saveState, autosave, unread }),
-    [kind, id, noun, document, documentStore, saveState, autosave, unread],
+    () => ({ kind, id, noun, document, documentStore, saveState, autosave, unread, kept }),
+    [kind, id, noun, document, documentStore, saveState, autosave, unread, kept],
   );
 }
