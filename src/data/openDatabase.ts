@@ -1,26 +1,77 @@
-import { mkdirSync } from 'node:fs';
+import { chmodSync, mkdirSync, readFileSync } from 'node:fs';
 import { dirname, resolve } from 'node:path';
 import Database from 'better-sqlite3';
 import { drizzle, type BetterSQLite3Database } from 'drizzle-orm/better-sqlite3';
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
+import { z } from 'zod';
+import { newerProblem, problemIn } from './databaseProblem';
 import * as schema from './schema';
 
 export type GrozerDatabase = BetterSQLite3Database<typeof schema> & { $client: Database.Database };
 
 /** How long a write waits for another process, milliseconds. */
 const BUSY_MS = 5000;
+const MIGRATIONS = resolve(process.cwd(), 'drizzle');
+/** For its owner only: notes of pupils and the secrets of the door are in it. */
+const OWNER_ONLY = { file: 0o600, folder: 0o700 } as const;
 
-/** Opens (and makes, where missing) the database file and brings its tables up to date. */
+/**
+ * Opens (and makes, where missing) the database file and brings its tables up to date.
+ * @throws {DatabaseProblem} where it cannot be used, with what to do.
+ */
 export function openDatabase(file: string): GrozerDatabase {
-  const inMemory = file === ':memory:';
-  if (!inMemory) mkdirSync(dirname(resolve(file)), { recursive: true });
-  const client = new Database(file);
-  client.pragma('journal_mode = WAL');
-  // What is acknowledged is on the disk, also when the power fails.
-  client.pragma('synchronous = FULL');
-  client.pragma('foreign_keys = ON');
-  client.pragma(`busy_timeout = ${BUSY_MS}`);
-  const database = drizzle(client, { schema });
-  migrate(database, { migrationsFolder: resolve(process.cwd(), 'drizzle') });
-  return database;
+  try {
+    const inMemory = file === ':memory:';
+    if (!inMemory) mkdirSync(dirname(resolve(file)), { recursive: true, mode: OWNER_ONLY.folder });
+    const client = new Database(file);
+    if (!inMemory) chmodSync(file, OWNER_ONLY.file);
+    client.pragma('journal_mode = WAL');
+    // What is acknowledged is on the disk, also when the power fails.
+    client.pragma('synchronous = FULL');
+    // What is deleted for good is overwritten.
+    client.pragma('secure_delete = ON');
+    client.pragma('foreign_keys = ON');
+    client.pragma(`busy_timeout = ${BUSY_MS}`);
+    if (isNewer(client)) throw newerProblem(file);
+    const database = drizzle(client, { schema });
+    migrate(database, { migrationsFolder: MIGRATIONS });
+    return database;
+  } catch (error) {
+    throw problemIn(error, file) ?? error;
+  }
 }
+
+/**
+ * The same for looking only, where nothing can be written: a copy in memory that takes no change.
+ * @throws {DatabaseProblem} where it cannot be read either.
+ */
+export function openToRead(file: string): GrozerDatabase {
+  try {
+    const bytes = readFileSync(file);
+    // Bytes 18 and 19 of the header (SQLite file format, 1.3): 2 asks for a write-ahead log, which memory has not.
+    bytes.fill(1, 18, 20);
+    const client = new Database(bytes);
+    client.pragma('query_only = ON');
+    return drizzle(client, { schema });
+  } catch (error) {
+    throw problemIn(error, file) ?? error;
+  }
+}
+
+const journalSchema = z.object({ entries: z.array(z.object({ when: z.number() })) });
+
+/** Whether a later version has been at its tables. */
+function isNewer(client: Database.Database): boolean {
+  const known = client
+    .prepare("SELECT 1 FROM sqlite_master WHERE type = 'table' AND name = '__drizzle_migrations'")
+    .get();
+  if (known === undefined) return false;
+  const last = z
+    .object({ at: z.number().nullable() })
+    .parse(client.prepare('SELECT max(created_at) AS at FROM __drizzle_migrations').get());
+  const journal = journalSchema.parse(
+    JSON.parse(readFileSync(resolve(MIGRATIONS, 'meta/_journal.json'), 'utf8')),
+  );
+  return (last.at ?? 0) > Math.max(...journal.entries.map(({ when }) => when));
+}
+

@@ -1,6 +1,7 @@
 import { NextResponse } from 'next/server';
 import type { Issue } from '@/core/result';
 import { refused, type JsonAnswer } from '@/server/jsonAnswer';
+import { storageProblem } from '@/server/storageProblem';
 
 export function refuse(
   status: number,
@@ -33,4 +34,20 @@ export function pdfResponse(pdf: Buffer, fileName: string): Response {
       'cache-control': 'no-store',
     },
   });
+}
+
+/** A route that says in words, instead of failing without one, that the disk is full, read-only, damaged or held by another program. */
+export function plainly<Asked extends readonly unknown[], Given extends Response>(
+  handle: (...asked: Asked) => Given | Promise<Given>,
+): (...asked: Asked) => Promise<Given | NextResponse> {
+  return async (...asked) => {
+    try {
+      return await handle(...asked);
+    } catch (error) {
+      const problem = storageProblem(error);
+      if (problem === null) throw error;
+      console.error(problem);
+      return refuse(503, problem);
+    }
+  };
 }

@@ -6,7 +6,7 @@ import { planSchema } from '@/core/records/plan/planSchema';
 import { serverContext } from '@/server/context';
 import { createDocument } from '@/server/documents';
 import { documentMissing, kindOf } from '../kindOf';
-import { jsonBody, refuse } from '../respond';
+import { jsonBody, plainly, refuse } from '../respond';
 
 interface Context {
   params: Promise<{ kind: string }>;
@@ -14,7 +14,7 @@ interface Context {
 
 const bodySchema = z.strictObject({ title: planSchema.shape.title }, 'Give it a title.');
 
-export async function POST(request: Request, { params }: Context): Promise<NextResponse> {
+export const POST = plainly(async (request: Request, { params }: Context): Promise<NextResponse> => {
   const kind = kindOf((await params).kind);
   if (kind === null) return documentMissing(kind);
   const body = bodySchema.safeParse(await jsonBody(request));
@@ -23,4 +23,4 @@ export async function POST(request: Request, { params }: Context): Promise<NextR
     return refuse(422, message, issuesOfZod(body.error));
   }
   return NextResponse.json(createDocument(serverContext(), kind, body.data.title), { status: 201 });
-}
+});

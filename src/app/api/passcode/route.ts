@@ -10,9 +10,9 @@ import {
   teacherSeal,
 } from '@/server/lanGateway/passcode';
 import { addressOf } from '../addressOf';
-import { jsonBody, refuse } from '../respond';
+import { jsonBody, plainly, refuse } from '../respond';
 
-export async function POST(request: Request): Promise<NextResponse> {
+export const POST = plainly(async (request: Request): Promise<NextResponse> => {
   const body = passcodeRequestSchema.safeParse(await jsonBody(request));
   if (!body.success) {
     return refuse(422, 'The passcode has six digits.', issuesOfZod(body.error));
@@ -37,4 +37,4 @@ export async function POST(request: Request): Promise<NextResponse> {
     maxAge: TEACHER_SECONDS,
   });
   return NextResponse.json({ right: true });
-}
+});

@@ -8,22 +8,22 @@ import { logBus } from '@/server/bench/logBus';
 import { serverContext } from '@/server/context';
 import { saveDocument } from '@/server/documents';
 import { documentMissing, kindOf } from '../../kindOf';
-import { jsonBody, refuse } from '../../respond';
+import { jsonBody, plainly, refuse } from '../../respond';
 
 interface Context {
   params: Promise<{ kind: string; id: string }>;
 }
 
-export async function GET(_request: Request, { params }: Context): Promise<NextResponse> {
+export const GET = plainly(async (_request: Request, { params }: Context): Promise<NextResponse> => {
   const { kind: named, id } = await params;
   const kind = kindOf(named);
   const found = kind === null ? null : serverContext().documents(kind).find(id);
   if (kind === null || found === null) return documentMissing(kind);
   if (!found.document.ok) return unreadable(kind, found.document.issues);
   return NextResponse.json({ revision: found.revision, document: found.document.value });
-}
+});
 
-export async function PUT(request: Request, { params }: Context): Promise<NextResponse> {
+export const PUT = plainly(async (request: Request, { params }: Context): Promise<NextResponse> => {
   const { kind: named, id } = await params;
   const kind = kindOf(named);
   if (kind === null) return documentMissing(kind);
@@ -41,9 +41,9 @@ export async function PUT(request: Request, { params }: Context): Promise<NextRe
     case 'missing':
       return documentMissing(kind);
   }
-}
+});
 
-export async function DELETE(_request: Request, { params }: Context): Promise<NextResponse> {
+export const DELETE = plainly(async (_request: Request, { params }: Context): Promise<NextResponse> => {
   const { kind: named, id } = await params;
   const kind = kindOf(named);
   if (kind === null) return documentMissing(kind);
@@ -51,7 +51,7 @@ export async function DELETE(_request: Request, { params }: Context): Promise<Ne
   if (!context.documents(kind).remove(id, context.now())) return documentMissing(kind);
   if (kind === 'plans') endClassOfDeleted(context, id);
   return NextResponse.json({ id });
-}
+});
 
 function unreadable(kind: DocumentKind, faults: Parameters<typeof refuse>[2]): NextResponse {
   return refuse(422, `The stored ${DOCUMENT_FORMATS[kind].noun} cannot be read.`, faults);

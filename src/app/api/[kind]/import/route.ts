@@ -7,7 +7,7 @@ import { importPlanArchive, isArchive } from '@/server/bench/planArchive';
 import { serverContext } from '@/server/context';
 import { importDocument } from '@/server/documents';
 import { documentMissing, kindOf } from '../../kindOf';
-import { refuse } from '../../respond';
+import { plainly, refuse } from '../../respond';
 
 interface Context {
   params: Promise<{ kind: string }>;
@@ -19,7 +19,7 @@ const LARGEST_FILE_BYTES = 1_000_000;
 /** A plan with the photos of its class; the proxy lets as much through. */
 const LARGEST_ARCHIVE_BYTES = 200_000_000;
 
-export async function POST(request: Request, { params }: Context): Promise<NextResponse> {
+export const POST = plainly(async (request: Request, { params }: Context): Promise<NextResponse> => {
   const kind = kindOf((await params).kind);
   if (kind === null) return documentMissing(kind);
   const bytes = new Uint8Array(await request.arrayBuffer());
@@ -33,7 +33,7 @@ export async function POST(request: Request, { params }: Context): Promise<NextR
   if (!imported.ok) return refuse(422, NOT_IMPORTED, imported.issues);
   if (kind === 'plans') logReadingsOfOldPlan(benchContext(), imported.value.id, text);
   return NextResponse.json(imported.value, { status: 201 });
-}
+});
 
 function importArchive(bytes: Uint8Array): NextResponse {
   if (bytes.byteLength > LARGEST_ARCHIVE_BYTES) {

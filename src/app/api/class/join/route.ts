@@ -5,9 +5,9 @@ import { benchContext } from '@/server/bench/benchContext';
 import { joinClass, joinRequestSchema, SEAT_COOKIE } from '@/server/bench/groupSeats';
 import { rateLimiters } from '@/server/lanGateway/rateLimiter';
 import { addressOf } from '../../addressOf';
-import { jsonBody, refuse } from '../../respond';
+import { jsonBody, plainly, refuse } from '../../respond';
 
-export async function POST(request: Request): Promise<NextResponse> {
+export const POST = plainly(async (request: Request): Promise<NextResponse> => {
   const body = joinRequestSchema.safeParse(await jsonBody(request));
   if (!body.success) {
     const faults = issuesOfZod(body.error);
@@ -34,4 +34,4 @@ export async function POST(request: Request): Promise<NextResponse> {
     jar.set(SEAT_COOKIE, seat, { httpOnly: true, sameSite: 'lax', path: '/' });
   }
   return NextResponse.json({ ...shown, seated: seat !== null });
-}
+});

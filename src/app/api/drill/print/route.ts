@@ -1,11 +1,11 @@
 import { issuesOfZod } from '@/core/issuesOfZod';
 import { serverContext } from '@/server/context';
 import { drillPrintSchema, printDrill } from '@/server/printDrill';
-import { pdfResponse, refuse } from '../../respond';
+import { pdfResponse, plainly, refuse } from '../../respond';
 
-export async function GET(request: Request): Promise<Response> {
+export const GET = plainly(async (request: Request): Promise<Response> => {
   const query = Object.fromEntries(new URL(request.url).searchParams);
   const asked = drillPrintSchema.safeParse(query);
   if (!asked.success) return refuse(400, 'This cannot be printed.', issuesOfZod(asked.error));
   return pdfResponse(await printDrill(serverContext(), asked.data), 'drill');
-}
+});

@@ -1,9 +1,9 @@
 import { issuesOfZod } from '@/core/issuesOfZod';
 import { serverContext } from '@/server/context';
 import { answerRequestSchema, printAnswer } from '@/server/printAnswer';
-import { pdfResponse, refuse } from '../../respond';
+import { pdfResponse, plainly, refuse } from '../../respond';
 
-export async function GET(request: Request): Promise<Response> {
+export const GET = plainly(async (request: Request): Promise<Response> => {
   const query = Object.fromEntries(new URL(request.url).searchParams);
   const asked = answerRequestSchema.safeParse(query);
   if (!asked.success) return refuse(400, 'This cannot be printed.', issuesOfZod(asked.error));
@@ -11,4 +11,4 @@ export async function GET(request: Request): Promise<Response> {
   return printed.ok
     ? pdfResponse(printed.value, 'answer')
     : refuse(404, 'This cannot be printed.', printed.issues);
-}
+});

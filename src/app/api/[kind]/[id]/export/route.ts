@@ -2,13 +2,13 @@ import { DOCUMENT_FORMATS, type DocumentKind } from '@/core/documents/documentKi
 import { serverContext } from '@/server/context';
 import { exportDocument } from '@/server/documents';
 import { documentMissing, kindOf } from '../../../kindOf';
-import { refuse } from '../../../respond';
+import { plainly, refuse } from '../../../respond';
 
 interface Context {
   params: Promise<{ kind: string; id: string }>;
 }
 
-export async function GET(request: Request, { params }: Context): Promise<Response> {
+export const GET = plainly(async (request: Request, { params }: Context): Promise<Response> => {
   const { kind: named, id } = await params;
   const kind = kindOf(named);
   if (kind !== null && new URL(request.url).searchParams.get('raw') === 'yes') {
@@ -26,7 +26,7 @@ export async function GET(request: Request, { params }: Context): Promise<Respon
       'content-disposition': `attachment; filename="${name}${suffix}.grozer.json"`,
     },
   });
-}
+});
 
 /** What is stored, byte for byte, also where it cannot be read: for whoever wants to mend it. */
 function rawFile(kind: DocumentKind, id: string): Response {

@@ -1,15 +1,16 @@
 import { NextResponse } from 'next/server';
 import { serverContext } from '@/server/context';
 import { documentMissing, kindOf } from '../../../kindOf';
+import { plainly } from '../../../respond';
 
 interface Context {
   params: Promise<{ kind: string; id: string }>;
 }
 
-export async function POST(_request: Request, { params }: Context): Promise<NextResponse> {
+export const POST = plainly(async (_request: Request, { params }: Context): Promise<NextResponse> => {
   const { kind: named, id } = await params;
   const kind = kindOf(named);
   return kind !== null && serverContext().documents(kind).restore(id)
     ? NextResponse.json({ id })
     : documentMissing(kind);
-}
+});

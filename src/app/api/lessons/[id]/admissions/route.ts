@@ -2,7 +2,7 @@ import { NextResponse } from 'next/server';
 import { z } from 'zod';
 import { issuesOfZod } from '@/core/issuesOfZod';
 import { benchContext } from '@/server/bench/benchContext';
-import { jsonBody, refuse } from '../../../respond';
+import { jsonBody, plainly, refuse } from '../../../respond';
 
 interface Context {
   params: Promise<{ id: string }>;
@@ -14,7 +14,7 @@ const bodySchema = z.strictObject({
 });
 
 /** The teacher’s word about a second device of a group. */
-export async function POST(request: Request, { params }: Context): Promise<NextResponse> {
+export const POST = plainly(async (request: Request, { params }: Context): Promise<NextResponse> => {
   const { id } = await params;
   const body = bodySchema.safeParse(await jsonBody(request));
   if (!body.success) return refuse(422, 'This decides nothing.', issuesOfZod(body.error));
@@ -22,4 +22,4 @@ export async function POST(request: Request, { params }: Context): Promise<NextR
   return benchContext().admissions.decide(id, device, letIn)
     ? NextResponse.json({ letIn })
     : refuse(404, 'This device does not wait any more.');
-}
+});

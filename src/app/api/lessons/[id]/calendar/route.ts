@@ -1,13 +1,13 @@
 import { serverContext } from '@/server/context';
 import { lessonCalendar } from '@/server/lessonCalendar';
 import { documentMissing } from '../../../kindOf';
-import { refuse } from '../../../respond';
+import { plainly, refuse } from '../../../respond';
 
 interface Context {
   params: Promise<{ id: string }>;
 }
 
-export async function GET(_request: Request, { params }: Context): Promise<Response> {
+export const GET = plainly(async (_request: Request, { params }: Context): Promise<Response> => {
   const { id } = await params;
   const calendar = lessonCalendar(serverContext(), id);
   if (calendar === null) return documentMissing('plans');
@@ -18,4 +18,4 @@ export async function GET(_request: Request, { params }: Context): Promise<Respo
       'content-disposition': 'attachment; filename="timetable.ics"',
     },
   });
-}
+});

@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { issuesOfZod } from '@/core/issuesOfZod';
 import { benchContext } from '@/server/bench/benchContext';
 import { classStatus, endClass, startClass } from '@/server/bench/classStatus';
-import { jsonBody, refuse } from '../../../respond';
+import { jsonBody, plainly, refuse } from '../../../respond';
 
 interface Context {
   params: Promise<{ id: string }>;
@@ -11,11 +11,11 @@ interface Context {
 
 const bodySchema = z.strictObject({ running: z.boolean() });
 
-export async function GET(_request: Request, { params }: Context): Promise<NextResponse> {
+export const GET = plainly(async (_request: Request, { params }: Context): Promise<NextResponse> => {
   return NextResponse.json(classStatus(benchContext(), (await params).id));
-}
+});
 
-export async function POST(request: Request, { params }: Context): Promise<NextResponse> {
+export const POST = plainly(async (request: Request, { params }: Context): Promise<NextResponse> => {
   const { id } = await params;
   const body = bodySchema.safeParse(await jsonBody(request));
   if (!body.success) {
@@ -26,4 +26,4 @@ export async function POST(request: Request, { params }: Context): Promise<NextR
   return started.ok
     ? NextResponse.json(started.value)
     : refuse(422, 'The class cannot be opened.', started.issues);
-}
+});

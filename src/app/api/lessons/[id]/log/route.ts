@@ -5,7 +5,7 @@ import { logRequestSchema } from '@/core/records/logbook/logEntry';
 import { appendToLog } from '@/server/bench/appendToLog';
 import { benchContext } from '@/server/bench/benchContext';
 import { answerOfLog } from '@/server/bench/answerOfLog';
-import { answered, jsonBody, refuse } from '../../../respond';
+import { answered, jsonBody, plainly, refuse } from '../../../respond';
 
 interface Context {
   params: Promise<{ id: string }>;
@@ -18,16 +18,16 @@ const bodySchema = z.union([
   z.array(logRequestSchema).min(1).max(MAX_AT_ONCE),
 ]);
 
-export async function GET(_request: Request, { params }: Context): Promise<NextResponse> {
+export const GET = plainly(async (_request: Request, { params }: Context): Promise<NextResponse> => {
   const { id } = await params;
   return NextResponse.json(benchContext().log.linesAfter(id, 0));
-}
+});
 
-export async function POST(request: Request, { params }: Context): Promise<NextResponse> {
+export const POST = plainly(async (request: Request, { params }: Context): Promise<NextResponse> => {
   const { id } = await params;
   const body = bodySchema.safeParse(await jsonBody(request));
   if (!body.success) {
     return refuse(422, 'This cannot be logged.', issuesOfZod(body.error));
   }
   return answered(answerOfLog(appendToLog(benchContext(), id, body.data, 'teacher')));
-}
+});

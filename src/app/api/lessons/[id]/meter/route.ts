@@ -3,13 +3,13 @@ import { issuesOfZod } from '@/core/issuesOfZod';
 import { benchContext } from '@/server/bench/benchContext';
 import { meterRequestSchema, takeReading } from '@/server/meter/takeReading';
 import { documentMissing } from '../../../kindOf';
-import { jsonBody, refuse } from '../../../respond';
+import { jsonBody, plainly, refuse } from '../../../respond';
 
 interface Context {
   params: Promise<{ id: string }>;
 }
 
-export async function POST(request: Request, { params }: Context): Promise<NextResponse> {
+export const POST = plainly(async (request: Request, { params }: Context): Promise<NextResponse> => {
   const body = meterRequestSchema.safeParse(await jsonBody(request));
   if (!body.success) {
     return refuse(422, 'Nothing was read.', issuesOfZod(body.error));
@@ -19,4 +19,4 @@ export async function POST(request: Request, { params }: Context): Promise<NextR
   return taken.ok
     ? NextResponse.json(taken.value)
     : refuse(502, taken.issues[0]?.message ?? 'Nothing was read.', taken.issues);
-}
+});

@@ -1,7 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import type { NextResponse } from 'next/server';
 import { receivePhoto } from '../../../receivePhoto';
+import { plainly } from '../../../respond';
 
-export function POST(request: Request): Promise<NextResponse> {
+export const POST = plainly((request: Request): Promise<NextResponse> => {
   return receivePhoto(request, randomUUID());
-}
+});

@@ -3,13 +3,13 @@ import { joinAddress } from '@/server/lanGateway/gatewayKeeper';
 import { serverContext } from '@/server/context';
 import { printLesson, printRequestSchema } from '@/server/printLesson';
 import { documentMissing } from '../../../kindOf';
-import { pdfResponse, refuse } from '../../../respond';
+import { pdfResponse, plainly, refuse } from '../../../respond';
 
 interface Context {
   params: Promise<{ id: string }>;
 }
 
-export async function GET(request: Request, { params }: Context): Promise<Response> {
+export const GET = plainly(async (request: Request, { params }: Context): Promise<Response> => {
   const { id } = await params;
   const query = Object.fromEntries(new URL(request.url).searchParams);
   const asked = printRequestSchema.safeParse(query);
@@ -18,4 +18,4 @@ export async function GET(request: Request, { params }: Context): Promise<Respon
   if (printed === null) return documentMissing('plans');
   if (!printed.ok) return refuse(422, 'This cannot be printed.', printed.issues);
   return pdfResponse(printed.value.pdf, printed.value.fileName);
-}
+});

@@ -4,7 +4,7 @@ import { benchContext } from '@/server/bench/benchContext';
 import { photosFolder } from '@/server/bench/photos';
 import { exportResults, RESULT_FORMATS } from '@/server/bench/exportResults';
 import { documentMissing } from '../../../kindOf';
-import { refuse } from '../../../respond';
+import { plainly, refuse } from '../../../respond';
 
 interface Context {
   params: Promise<{ id: string }>;
@@ -14,7 +14,7 @@ const querySchema = z.object({
   format: z.enum(RESULT_FORMATS, 'Choose csv, package or plan.').default('csv'),
 });
 
-export async function GET(request: Request, { params }: Context): Promise<Response> {
+export const GET = plainly(async (request: Request, { params }: Context): Promise<Response> => {
   const query = querySchema.safeParse(Object.fromEntries(new URL(request.url).searchParams));
   if (!query.success) return refuse(400, 'There is no such file.', issuesOfZod(query.error));
   const file = exportResults(benchContext(), (await params).id, query.data.format, photosFolder());
@@ -26,4 +26,4 @@ export async function GET(request: Request, { params }: Context): Promise<Respon
       'cache-control': 'no-store',
     },
   });
-}
+});

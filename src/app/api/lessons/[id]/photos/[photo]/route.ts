@@ -1,11 +1,11 @@
 import { photosFolder, readPhoto } from '@/server/bench/photos';
-import { refuse } from '../../../../respond';
+import { plainly, refuse } from '../../../../respond';
 
 interface Context {
   params: Promise<{ photo: string }>;
 }
 
-export async function GET(_request: Request, { params }: Context): Promise<Response> {
+export const GET = plainly(async (_request: Request, { params }: Context): Promise<Response> => {
   const photo = readPhoto(photosFolder(), (await params).photo);
   if (photo === null) return refuse(404, 'This photo is not here.');
   return new Response(photo.bytes, {
@@ -15,4 +15,4 @@ export async function GET(_request: Request, { params }: Context): Promise<Respo
       'cache-control': 'private, max-age=86400',
     },
   });
-}
+});
