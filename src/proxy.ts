@@ -1,24 +1,17 @@
 import { randomBytes } from 'node:crypto';
 import { NextResponse, type NextRequest } from 'next/server';
+import { foreignIn } from './server/ownPages';
 
 /** Carries the nonce of a page to its layout. */
 export const NONCE_HEADER = 'x-nonce';
-
-/** Names under which this machine's own pages are opened. */
-const OWN_NAMES = new Set(['127.0.0.1', 'localhost', '[::1]']);
 
 /**
  * Other web sites must not reach into plans through the educator's browser: requests are answered only under this
  * machine's own names, and changes only when they come from Grozer's own pages.
  */
 export function proxy(request: NextRequest): NextResponse {
-  const host = request.headers.get('host') ?? '';
-  const name = host.replace(/:\d+$/, '');
-  if (!OWN_NAMES.has(name)) return refuse('Grozer answers only under 127.0.0.1 or localhost.');
-  const origin = request.headers.get('origin');
-  if (origin !== null && origin !== `http://${host}`) {
-    return refuse('This request comes from another web site.');
-  }
+  const foreign = foreignIn(request.headers);
+  if (foreign !== null) return NextResponse.json({ message: foreign, faults: [] }, { status: 403 });
   const { pathname } = request.nextUrl;
   if (pathname.startsWith('/api/')) return withPolicy(NextResponse.next(), POLICY_OF_ANSWERS);
   const nonce = randomBytes(16).toString('base64');
@@ -56,8 +49,5 @@ function withPolicy(response: NextResponse, policy: string): NextResponse {
   return response;
 }
 
-export const config = { matcher: '/((?!_next/|icon.svg).*)' };
-
-function refuse(message: string): NextResponse {
-  return NextResponse.json({ message, faults: [] }, { status: 403 });
-}
+// A backup that is put back may be far larger than what goes through here: its route asks `foreignIn` itself.
+export const config = { matcher: '/((?!_next/|icon.svg|api/restore).*)' };

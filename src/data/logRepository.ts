@@ -1,4 +1,4 @@
-import { and, asc, eq, gt, max, sql } from 'drizzle-orm';
+import { and, asc, count, eq, gt, like, max, sql } from 'drizzle-orm';
 import {
   logEntrySchema,
   type LogAuthor,
@@ -23,6 +23,11 @@ const FOREIGN: AppendOutcome = { status: 'foreign' };
 
 export type RestoredLine = LogRequest & { readonly author: LogAuthor };
 
+export interface LogCounts {
+  readonly lines: number;
+  readonly photos: number;
+}
+
 /** The log of the benches: appended to, never changed. */
 export interface LogRepository {
   append(planId: string, request: LogRequest, author: LogAuthor, now: number): AppendOutcome;
@@ -35,6 +40,10 @@ export interface LogRepository {
   ): AppendOutcome[];
   /** Lines of a logbook that comes with its plan, each by its own author; all or nothing. */
   restore(planId: string, lines: readonly RestoredLine[], now: number): boolean;
+  /** How much stands in the log of a plan. */
+  count(planId: string): LogCounts;
+  /** Deletes the log of a plan for good, struck lines too; the photos that no other log names. */
+  erase(planId: string): readonly string[];
   /** Lines of a plan after a sequence number, oldest first; of one group where it is named. */
   linesAfter(planId: string, seq: number, group?: string): LogLine[];
 }
@@ -142,12 +151,44 @@ export function createLogRepository(db: GrozerDatabase): LogRepository {
         lines.map(({ author, ...request }) => append(planId, request, author, now)),
       ).every(({ status }) => status === 'logged'),
 
+    count: (planId) => {
+      const counted = db
+        .select({ lines: count() })
+        .from(logLines)
+        .where(eq(logLines.planId, planId))
+        .get();
+      return { lines: counted?.lines ?? 0, photos: photosOf(db, planId).length };
+    },
+
+    erase: (planId) => {
+      const own = photosOf(db, planId);
+      db.transaction(() => db.delete(logLines).where(eq(logLines.planId, planId)).run(), {
+        behavior: 'immediate',
+      });
+      // What was written before it was deleted does not stay in the log beside the database either.
+      db.$client.pragma('wal_checkpoint(TRUNCATE)');
+      const others = new Set(photosOf(db, null));
+      return own.filter((photo) => !others.has(photo));
+    },
+
     linesAfter: (planId, seq, group) =>
       (group === undefined
         ? linesOfPlan(db).all({ planId, seq })
         : linesOfGroup(db).all({ planId, seq, group })
       ).map(lineOf),
   };
+}
+
+/** Photos that are named by the log of a plan, or of all where it is `null`; each once. */
+function photosOf(db: GrozerDatabase, planId: string | null): string[] {
+  const isPhoto = like(logLines.entry, '%"kind":"photo"%');
+  const rows = db
+    .select()
+    .from(logLines)
+    .where(planId === null ? isPhoto : and(isPhoto, eq(logLines.planId, planId)))
+    .all();
+  const named = rows.map(({ entry, at }) => readEntry(entry, at));
+  return [...new Set(named.flatMap((one) => (one.kind === 'photo' ? [one.photo] : [])))];
 }
 
 class NotTaken extends Error {

@@ -74,4 +74,3 @@ function isNewer(client: Database.Database): boolean {
   );
   return (last.at ?? 0) > Math.max(...journal.entries.map(({ when }) => when));
 }
-

@@ -60,3 +60,9 @@ export const secrets = sqliteTable('secrets', {
   name: text('name').primaryKey(),
   value: text('value').notNull(),
 });
+
+/** When something was last done, milliseconds since 1970. */
+export const marks = sqliteTable('marks', {
+  name: text('name').primaryKey(),
+  at: integer('at').notNull(),
+});

@@ -1,7 +1,8 @@
 import type { Plan } from '@/core/records/plan/planSchema';
 import { summaryOfPlan, type PlanSummary } from '@/core/work/planning/planSummary';
-import { fail, succeed, type Result } from '@/core/result';
+import type { Result } from '@/core/result';
 import type { ServerContext } from './context';
+import { workedOut } from './listDocuments';
 
 interface ShelfEntry {
   readonly id: string;
@@ -24,22 +25,8 @@ export function listShelf(
     .map(({ id, document, storedVersion }) => ({
       id,
       judgedAnew: storedVersion !== null && storedVersion < WHOLE_TIME_SINCE,
-      summary: document.ok ? summaryIfAny(document.value, summarise) : document,
+      summary: document.ok ? workedOut(document.value, summarise) : document,
     }));
-}
-
-/** One plan that cannot be worked out is named on its card and hides no other. */
-function summaryIfAny(plan: Plan, summarise: (plan: Plan) => PlanSummary): Result<PlanSummary> {
-  try {
-    return succeed(summarise(plan));
-  } catch (error) {
-    const reason = error instanceof Error ? error.message : String(error);
-    return fail({
-      code: 'not-solved',
-      path: [],
-      message: `“${plan.title}” can be read, but not worked out: ${reason}.`,
-    });
-  }
 }
 
 /** Summaries of plans as they stand, by the plan’s text: working one out takes a tenth of a second, and a shelf has many. */

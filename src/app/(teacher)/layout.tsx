@@ -3,15 +3,27 @@ import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
 import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
 import { NONCE_HEADER } from '@/proxy';
+import { storageState } from '@/server/storageProblem';
 import { AppTheme } from '@/ui/AppTheme';
+import { NothingIsSaved, NothingToOpen } from '@/ui/StorageNotices';
 
 export default async function TeacherLayout({ children }: { children: ReactNode }) {
+  const { closed, readOnly } = storageState();
   const nonce = (await headers()).get(NONCE_HEADER) ?? '';
   return (
     <>
       <InitColorSchemeScript attribute="data" defaultMode="light" nonce={nonce} />
       <AppRouterCacheProvider options={{ enableCssLayer: true, nonce }}>
-        <AppTheme>{children}</AppTheme>
+        <AppTheme>
+          {closed === null ? (
+            <>
+              {readOnly === null ? null : <NothingIsSaved why={readOnly} />}
+              {children}
+            </>
+          ) : (
+            <NothingToOpen why={closed} />
+          )}
+        </AppTheme>
       </AppRouterCacheProvider>
     </>
   );

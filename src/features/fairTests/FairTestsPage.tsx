@@ -10,8 +10,10 @@ import NextLink from 'next/link';
 import { analyseFairTest } from '@/core/records/fairTest/analyseFairTest';
 import type { FairTest } from '@/core/records/fairTest/fairTestSchema';
 import { differenceWords } from '@/core/records/fairTest/describeDifference';
+import type { Issue } from '@/core/result';
 import { createRemote } from '@/ui/document/documentApi';
 import { ImportButton } from '@/ui/document/ImportButton';
+import { UnreadableCard } from '@/ui/document/UnreadableCard';
 import { RefusalAlert } from '@/ui/document/RefusalAlert';
 import { useDocumentList } from '@/ui/document/useDocumentList';
 import { PageFrame } from '@/ui/PageFrame';
@@ -20,8 +22,10 @@ import { FACTOR_NAMES } from './words';
 /** All fair tests, with what each has shown so far. */
 export function FairTestsPage({
   tests,
+  unreadable,
 }: {
   tests: readonly { readonly id: string; readonly test: FairTest }[];
+  unreadable: readonly { readonly id: string; readonly faults: readonly Issue[] }[];
 }) {
   const { refusal, clearRefusal, settle, remove, duplicate, openAt } =
     useDocumentList('fair-tests');
@@ -66,6 +70,15 @@ export function FairTestsPage({
             test={test}
             onDuplicate={() => void duplicate(id)}
             onDelete={() => void remove(id, `The fair test “${test.title}” was deleted.`)}
+          />
+        ))}
+        {unreadable.map(({ id, faults }) => (
+          <UnreadableCard
+            key={id}
+            kind="fair-tests"
+            id={id}
+            faults={faults}
+            onDelete={() => void remove(id, 'The unreadable fair test was deleted.')}
           />
         ))}
       </Box>

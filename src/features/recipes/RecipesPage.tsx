@@ -1,12 +1,15 @@
 'use client';
 
+import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { recipeOfOwn } from '@/core/physics/chemistry/ownRecipe';
 import type { OwnRecipe } from '@/core/physics/chemistry/ownRecipeSchema';
 import { RECIPE_IDS } from '@/core/physics/chemistry/recipe';
 import { RECIPES } from '@/core/physics/chemistry/recipes';
+import type { Issue } from '@/core/result';
 import { ImportButton } from '@/ui/document/ImportButton';
+import { UnreadableCard } from '@/ui/document/UnreadableCard';
 import { RefusalAlert } from '@/ui/document/RefusalAlert';
 import { useDocumentList } from '@/ui/document/useDocumentList';
 import { PageFrame } from '@/ui/PageFrame';
@@ -16,8 +19,10 @@ import { RecipeCard, RecipeGrid } from './RecipeCard';
 /** All cell families as they ship, and the educator's own recipes. */
 export function RecipesPage({
   own,
+  unreadable,
 }: {
   own: readonly { readonly id: string; readonly recipe: OwnRecipe }[];
+  unreadable: readonly { readonly id: string; readonly faults: readonly Issue[] }[];
 }) {
   const { refusal, clearRefusal, settle, remove, duplicate, openAt } = useDocumentList('recipes');
   const openRecipe = (id: string): void => openAt(`/recipes/${id}`);
@@ -69,6 +74,16 @@ export function RecipesPage({
           ))}
         </RecipeGrid>
       )}
+      {unreadable.map(({ id, faults }) => (
+        <Box key={id} sx={{ mb: 2 }}>
+          <UnreadableCard
+            kind="recipes"
+            id={id}
+            faults={faults}
+            onDelete={() => void remove(id, 'The unreadable recipe was deleted.')}
+          />
+        </Box>
+      ))}
       <Typography variant="h2" sx={{ mb: 1 }}>
         The fourteen families
       </Typography>

@@ -14,6 +14,7 @@ const PLACES = [
   { href: '/metals', name: 'Metals and potentials', what: 'which is +, how many volts, why' },
   { href: '/coins', name: 'Coins', what: 'which hold zinc, by country and year' },
   { href: '/mixing', name: 'Mixing bench', what: 'grams and spoons for the class' },
+  { href: '/safekeeping', name: 'Safekeeping', what: 'back up everything, put it back' },
   { href: '/two-solutions', name: 'Two solutions', what: 'Nernst and concentration cells' },
 ] as const;
 

@@ -1,22 +1,26 @@
 'use client';
 
 import AddIcon from '@mui/icons-material/Add';
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
 import { useState } from 'react';
+import { LESSONS_WITHOUT_BACKUP } from '@/core/records/backup';
 import type { PlanSummary } from '@/core/work/planning/planSummary';
 import type { Result } from '@/core/result';
+import { countLessonData, eraseLessonData } from '@/ui/bench/lessonData';
 import { ImportButton } from '@/ui/document/ImportButton';
 import { RefusalAlert } from '@/ui/document/RefusalAlert';
+import { UnreadableCard } from '@/ui/document/UnreadableCard';
 import { useDocumentList } from '@/ui/document/useDocumentList';
 import { PageFrame } from '@/ui/PageFrame';
 import { TourInvite } from '@/ui/tour/TourInvite';
+import { DeletePlanDialog, type GoingPlan } from './DeletePlanDialog';
 import { BesideThePlans } from './BesideThePlans';
 import { NewPlanDialog } from './NewPlanDialog';
 import { PlanCard } from './PlanCard';
-import { UnreadableCard } from './UnreadableCard';
 
 interface ShelfProps {
   readonly entries: readonly {
@@ -26,12 +30,22 @@ interface ShelfProps {
   }[];
   /** The tour was taken or declined in this browser. */
   readonly tourSeen: boolean;
+  /** Lessons since the last backup. */
+  readonly lessons: number;
 }
 
 /** Home: the plans as cards, and the ways to get a new one. */
-export function Shelf({ entries, tourSeen }: ShelfProps) {
+export function Shelf({ entries, tourSeen, lessons }: ShelfProps) {
   const { refusal, clearRefusal, settle, remove, duplicate, openAt } = useDocumentList('plans');
   const [naming, setNaming] = useState(false);
+  const [going, setGoing] = useState<GoingPlan | null>(null);
+  const off = (id: string, title: string): void =>
+    void remove(id, `“${title}” was taken off the shelf.`);
+  const askOff = async (id: string, title: string): Promise<void> => {
+    const counts = await countLessonData(id);
+    if (counts.ok && counts.value.lines > 0) setGoing({ id, title, counts: counts.value });
+    else off(id, title);
+  };
   const first = entries.find(({ summary }) => summary.ok);
 
   return (
@@ -63,6 +77,20 @@ export function Shelf({ entries, tourSeen }: ShelfProps) {
       }
     >
       {first === undefined || tourSeen ? null : <TourInvite planId={first.id} />}
+      {lessons < LESSONS_WITHOUT_BACKUP ? null : (
+        <Alert
+          severity="info"
+          sx={{ mb: 2 }}
+          data-testid="backup-reminder"
+          action={
+            <Button color="inherit" size="small" component={NextLink} href="/safekeeping">
+              Back up everything
+            </Button>
+          }
+        >
+          {lessons} lessons stand on this computer only.
+        </Alert>
+      )}
       <RefusalAlert refusal={refusal} onClose={clearRefusal} />
       <Typography variant="h2" sx={{ mb: 1.5 }}>
         Your plans
@@ -91,12 +119,11 @@ export function Shelf({ entries, tourSeen }: ShelfProps) {
                   summary={summary.value}
                   judgedAnew={judgedAnew}
                   onDuplicate={() => void duplicate(id)}
-                  onDelete={() =>
-                    void remove(id, `“${summary.value.title}” was taken off the shelf.`)
-                  }
+                  onDelete={() => void askOff(id, summary.value.title)}
                 />
               ) : (
                 <UnreadableCard
+                  kind="plans"
                   id={id}
                   faults={summary.issues}
                   onDelete={() => void remove(id, 'The unreadable plan was taken off the shelf.')}
@@ -107,6 +134,15 @@ export function Shelf({ entries, tourSeen }: ShelfProps) {
         </Box>
       )}
       <BesideThePlans />
+      <DeletePlanDialog
+        plan={going}
+        onClose={() => setGoing(null)}
+        onRemove={({ id, title }, data) => {
+          setGoing(null);
+          if (data === 'keep') off(id, title);
+          else void eraseLessonData(id).then(() => off(id, title));
+        }}
+      />
       <NewPlanDialog
         open={naming}
         onClose={() => setNaming(false)}

@@ -8,6 +8,7 @@ import {
 import { isIP } from 'node:net';
 import { hostname, networkInterfaces } from 'node:os';
 import { answerEvents, answerLog, isForEvents, isForLog, type DirectLog } from './directLog';
+import { GATEWAY_HEADER } from './gatewayHeader';
 import { bytesOfAddresses, type TrafficLimit } from './trafficLimit';
 
 /** What the gateway lets in without a passcode: joining, a group’s own page, and the files that pages are made of. */
@@ -199,6 +200,7 @@ function forward(incoming: IncomingMessage, outgoing: ServerResponse, appPort: n
         host: own,
         ...(origin === `http://${host}` ? { origin: `http://${own}` } : {}),
         'x-forwarded-for': incoming.socket.remoteAddress ?? '',
+        [GATEWAY_HEADER]: 'yes',
       },
     },
     (answer) => {

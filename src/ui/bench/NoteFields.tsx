@@ -9,12 +9,14 @@ import { Field } from '../plain/Field';
 import { Notice } from '../plain/Notice';
 import styles from '../plain/plain.module.css';
 import { now, useLog } from './LogProvider';
+import { shrinkPhoto } from './shrinkPhoto';
 
 interface NoteFieldsProps {
   readonly group: string;
   readonly photosUrl: string;
 }
 
+const NO_PHOTO = { ok: false, message: 'This is no JPEG, PNG or WebP photo.' } as const;
 const storedPhoto = ownAnswer<{ photo: string; type: PhotoType; bytes: number }>();
 
 /** A note or a photo for the logbook. Never of people: the page says so where the photo is chosen. */
@@ -35,7 +37,8 @@ export function NoteFields({ group, photosUrl }: NoteFieldsProps) {
     setSending(true);
     setProblem(null);
     setAdded(null);
-    const stored = await askJson(photosUrl, storedPhoto, file);
+    const small = await shrinkPhoto(file);
+    const stored = small === null ? NO_PHOTO : await askJson(photosUrl, storedPhoto, small);
     setSending(false);
     if (!stored.ok) setProblem(stored.message);
     else {

@@ -1,10 +1,11 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { entryText } from '@/core/records/logbook/entryText';
 import { Button } from '../plain/Button';
 import { Notice } from '../plain/Notice';
 import styles from '../plain/plain.module.css';
+import { useListening } from '../plain/useListening';
 import { useLog } from './LogProvider';
 import type { Undelivered as Line } from './logStore';
 import { leftoversBeside, type Leftovers, type Seat } from './queues';
@@ -25,12 +26,16 @@ const NONE: Leftovers = { keys: [], undelivered: [] };
 
 /** What classes before this one left on the phone: they can't be sent any more, but are not hidden either. */
 export function EarlierClasses({ seat }: { readonly seat: Seat | null }) {
-  const [left, setLeft] = useState(NONE);
-  // Only the browser knows what it keeps.
-  useEffect(() => setLeft(leftoversBeside(window.localStorage, seat)), [seat]);
+  const [removed, setRemoved] = useState(false);
+  // Only the browser knows what it keeps: nothing of it stands in the page that the server drew.
+  const listening = useListening();
+  const left = useMemo(
+    () => (listening && !removed ? leftoversBeside(window.localStorage, seat) : NONE),
+    [listening, removed, seat],
+  );
   const remove = (): void => {
     for (const key of left.keys) window.localStorage.removeItem(key);
-    setLeft(NONE);
+    setRemoved(true);
   };
   return <NotTaken lines={left.undelivered} onRemove={remove} />;
 }

@@ -1,8 +1,6 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
-import type { DocumentAnswer } from './documentApi';
-
-export type Refusal = Extract<DocumentAnswer, { ok: false }>;
+import type { Refusal } from '../askJson';
 
 /** Why an action on a whole document was refused, fault by fault. */
 export function RefusalAlert({

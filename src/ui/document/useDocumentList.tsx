@@ -6,7 +6,7 @@ import { useSnackbar } from 'notistack';
 import { useState, useTransition } from 'react';
 import type { DocumentKind } from '@/core/documents/documentKinds';
 import { deleteRemote, duplicateRemote, restoreRemote, type DocumentAnswer } from './documentApi';
-import type { Refusal } from './RefusalAlert';
+import type { Refusal } from '../askJson';
 
 /** Actions on a list of documents that the server renders: each refreshes it, deleting can be undone. */
 export function useDocumentList(kind: DocumentKind) {

@@ -8,5 +8,5 @@ export const metadata: Metadata = { title: 'Fair tests' };
 
 export default async function Page() {
   await connection();
-  return <FairTestsPage tests={listFairTests(serverContext())} />;
+  return <FairTestsPage {...listFairTests(serverContext())} />;
 }

@@ -14,13 +14,17 @@ interface Context {
 
 const bodySchema = z.strictObject({ title: planSchema.shape.title }, 'Give it a title.');
 
-export const POST = plainly(async (request: Request, { params }: Context): Promise<NextResponse> => {
-  const kind = kindOf((await params).kind);
-  if (kind === null) return documentMissing(kind);
-  const body = bodySchema.safeParse(await jsonBody(request));
-  if (!body.success) {
-    const message = `The ${DOCUMENT_FORMATS[kind].noun} has no usable title.`;
-    return refuse(422, message, issuesOfZod(body.error));
-  }
-  return NextResponse.json(createDocument(serverContext(), kind, body.data.title), { status: 201 });
-});
+export const POST = plainly(
+  async (request: Request, { params }: Context): Promise<NextResponse> => {
+    const kind = kindOf((await params).kind);
+    if (kind === null) return documentMissing(kind);
+    const body = bodySchema.safeParse(await jsonBody(request));
+    if (!body.success) {
+      const message = `The ${DOCUMENT_FORMATS[kind].noun} has no usable title.`;
+      return refuse(422, message, issuesOfZod(body.error));
+    }
+    return NextResponse.json(createDocument(serverContext(), kind, body.data.title), {
+      status: 201,
+    });
+  },
+);

@@ -14,14 +14,16 @@ interface Context {
   params: Promise<{ kind: string; id: string }>;
 }
 
-export const GET = plainly(async (_request: Request, { params }: Context): Promise<NextResponse> => {
-  const { kind: named, id } = await params;
-  const kind = kindOf(named);
-  const found = kind === null ? null : serverContext().documents(kind).find(id);
-  if (kind === null || found === null) return documentMissing(kind);
-  if (!found.document.ok) return unreadable(kind, found.document.issues);
-  return NextResponse.json({ revision: found.revision, document: found.document.value });
-});
+export const GET = plainly(
+  async (_request: Request, { params }: Context): Promise<NextResponse> => {
+    const { kind: named, id } = await params;
+    const kind = kindOf(named);
+    const found = kind === null ? null : serverContext().documents(kind).find(id);
+    if (kind === null || found === null) return documentMissing(kind);
+    if (!found.document.ok) return unreadable(kind, found.document.issues);
+    return NextResponse.json({ revision: found.revision, document: found.document.value });
+  },
+);
 
 export const PUT = plainly(async (request: Request, { params }: Context): Promise<NextResponse> => {
   const { kind: named, id } = await params;
@@ -43,15 +45,17 @@ export const PUT = plainly(async (request: Request, { params }: Context): Promis
   }
 });
 
-export const DELETE = plainly(async (_request: Request, { params }: Context): Promise<NextResponse> => {
-  const { kind: named, id } = await params;
-  const kind = kindOf(named);
-  if (kind === null) return documentMissing(kind);
-  const context = benchContext();
-  if (!context.documents(kind).remove(id, context.now())) return documentMissing(kind);
-  if (kind === 'plans') endClassOfDeleted(context, id);
-  return NextResponse.json({ id });
-});
+export const DELETE = plainly(
+  async (_request: Request, { params }: Context): Promise<NextResponse> => {
+    const { kind: named, id } = await params;
+    const kind = kindOf(named);
+    if (kind === null) return documentMissing(kind);
+    const context = benchContext();
+    if (!context.documents(kind).remove(id, context.now())) return documentMissing(kind);
+    if (kind === 'plans') endClassOfDeleted(context, id);
+    return NextResponse.json({ id });
+  },
+);
 
 function unreadable(kind: DocumentKind, faults: Parameters<typeof refuse>[2]): NextResponse {
   return refuse(422, `The stored ${DOCUMENT_FORMATS[kind].noun} cannot be read.`, faults);

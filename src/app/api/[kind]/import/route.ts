@@ -19,21 +19,23 @@ const LARGEST_FILE_BYTES = 1_000_000;
 /** A plan with the photos of its class; the proxy lets as much through. */
 const LARGEST_ARCHIVE_BYTES = 200_000_000;
 
-export const POST = plainly(async (request: Request, { params }: Context): Promise<NextResponse> => {
-  const kind = kindOf((await params).kind);
-  if (kind === null) return documentMissing(kind);
-  const bytes = new Uint8Array(await request.arrayBuffer());
-  if (kind === 'plans' && isArchive(bytes)) return importArchive(bytes);
-  if (bytes.byteLength > LARGEST_FILE_BYTES) {
-    const { noun } = DOCUMENT_FORMATS[kind];
-    return refuse(413, `The file is larger than 1 MB; a ${noun} is never that large.`);
-  }
-  const text = new TextDecoder().decode(bytes);
-  const imported = importDocument(serverContext(), kind, text);
-  if (!imported.ok) return refuse(422, NOT_IMPORTED, imported.issues);
-  if (kind === 'plans') logReadingsOfOldPlan(benchContext(), imported.value.id, text);
-  return NextResponse.json(imported.value, { status: 201 });
-});
+export const POST = plainly(
+  async (request: Request, { params }: Context): Promise<NextResponse> => {
+    const kind = kindOf((await params).kind);
+    if (kind === null) return documentMissing(kind);
+    const bytes = new Uint8Array(await request.arrayBuffer());
+    if (kind === 'plans' && isArchive(bytes)) return importArchive(bytes);
+    if (bytes.byteLength > LARGEST_FILE_BYTES) {
+      const { noun } = DOCUMENT_FORMATS[kind];
+      return refuse(413, `The file is larger than 1 MB; a ${noun} is never that large.`);
+    }
+    const text = new TextDecoder().decode(bytes);
+    const imported = importDocument(serverContext(), kind, text);
+    if (!imported.ok) return refuse(422, NOT_IMPORTED, imported.issues);
+    if (kind === 'plans') logReadingsOfOldPlan(benchContext(), imported.value.id, text);
+    return NextResponse.json(imported.value, { status: 201 });
+  },
+);
 
 function importArchive(bytes: Uint8Array): NextResponse {
   if (bytes.byteLength > LARGEST_ARCHIVE_BYTES) {

@@ -8,7 +8,7 @@ import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
 import { foldLog, type Logged } from '@/core/records/logbook/foldLog';
 import { entryText } from '@/core/records/logbook/entryText';
-import type { LogLine } from '@/core/records/logbook/logEntry';
+import type { LogEntry, LogLine } from '@/core/records/logbook/logEntry';
 import { useLog } from '@/ui/bench/LogProvider';
 import { Undelivered } from '@/ui/bench/Undelivered';
 import { NoteFields } from '@/ui/bench/NoteFields';
@@ -78,16 +78,7 @@ function LogItem({ logged, planId }: { readonly logged: Logged; readonly planId:
         </Typography>
         <Box sx={{ flex: 1, minWidth: 200, textDecoration: struck ? 'line-through' : 'none' }}>
           {entry.kind === 'photo' ? (
-            <Box>
-              {/* Photos are private to this machine: the image service of the framework is no use for them. */}
-              {/* eslint-disable-next-line @next/next/no-img-element */}
-              <img
-                src={`/api/lessons/${planId}/photos/${entry.photo}`}
-                alt={entry.caption || 'Photo from the bench'}
-                style={{ maxWidth: 260, maxHeight: 180, borderRadius: 4, display: 'block' }}
-              />
-              <Typography variant="body2">{entry.caption}</Typography>
-            </Box>
+            <LoggedPhoto planId={planId} entry={entry} />
           ) : (
             <Typography variant="body2">{entryText(entry)}</Typography>
           )}
@@ -128,6 +119,33 @@ function LogItem({ logged, planId }: { readonly logged: Logged; readonly planId:
           ))}
         </Box>
       </Collapse>
+    </Box>
+  );
+}
+
+function LoggedPhoto(props: {
+  readonly planId: string;
+  readonly entry: Extract<LogEntry, { readonly kind: 'photo' }>;
+}) {
+  const { planId, entry } = props;
+  const [missing, setMissing] = useState(false);
+  return (
+    <Box>
+      {missing ? (
+        <Typography variant="body2" color="error">
+          The file of this photo is missing from the folder of the photos. A backup may have it.
+        </Typography>
+      ) : (
+        // Photos are private to this machine: the image service of the framework is no use for them.
+        // eslint-disable-next-line @next/next/no-img-element
+        <img
+          src={`/api/lessons/${planId}/photos/${entry.photo}`}
+          alt={entry.caption || 'Photo from the bench'}
+          onError={() => setMissing(true)}
+          style={{ maxWidth: 260, maxHeight: 180, borderRadius: 4, display: 'block' }}
+        />
+      )}
+      <Typography variant="body2">{entry.caption}</Typography>
     </Box>
   );
 }

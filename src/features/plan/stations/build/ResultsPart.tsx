@@ -23,6 +23,7 @@ import { useLog } from '@/ui/bench/LogProvider';
 import { readingText } from '@/core/records/logbook/readingEntry';
 import { Card } from '@/ui/Card';
 import { usePlan, usePlanContext } from '../../PlanProvider';
+import { EraseCard } from './EraseCard';
 import { ImportDialog } from './ImportDialog';
 import { SchoolCard } from './SchoolCard';
 
@@ -137,6 +138,7 @@ export function ResultsPart() {
         {file === null ? null : <ImportDialog text={file} onClose={() => setFile(null)} />}
       </Card>
       <SchoolCard groups={groups} />
+      {lines.length === 0 ? null : <EraseCard />}
     </Box>
   );
 }

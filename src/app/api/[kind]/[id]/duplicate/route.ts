@@ -8,9 +8,11 @@ interface Context {
   params: Promise<{ kind: string; id: string }>;
 }
 
-export const POST = plainly(async (_request: Request, { params }: Context): Promise<NextResponse> => {
-  const { kind: named, id } = await params;
-  const kind = kindOf(named);
-  const copy = kind === null ? null : duplicateDocument(serverContext(), kind, id);
-  return copy === null ? documentMissing(kind) : NextResponse.json(copy, { status: 201 });
-});
+export const POST = plainly(
+  async (_request: Request, { params }: Context): Promise<NextResponse> => {
+    const { kind: named, id } = await params;
+    const kind = kindOf(named);
+    const copy = kind === null ? null : duplicateDocument(serverContext(), kind, id);
+    return copy === null ? documentMissing(kind) : NextResponse.json(copy, { status: 201 });
+  },
+);

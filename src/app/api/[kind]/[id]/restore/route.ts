@@ -7,10 +7,12 @@ interface Context {
   params: Promise<{ kind: string; id: string }>;
 }
 
-export const POST = plainly(async (_request: Request, { params }: Context): Promise<NextResponse> => {
-  const { kind: named, id } = await params;
-  const kind = kindOf(named);
-  return kind !== null && serverContext().documents(kind).restore(id)
-    ? NextResponse.json({ id })
-    : documentMissing(kind);
-});
+export const POST = plainly(
+  async (_request: Request, { params }: Context): Promise<NextResponse> => {
+    const { kind: named, id } = await params;
+    const kind = kindOf(named);
+    return kind !== null && serverContext().documents(kind).restore(id)
+      ? NextResponse.json({ id })
+      : documentMissing(kind);
+  },
+);

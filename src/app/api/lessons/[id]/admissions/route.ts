@@ -14,12 +14,14 @@ const bodySchema = z.strictObject({
 });
 
 /** The teacher’s word about a second device of a group. */
-export const POST = plainly(async (request: Request, { params }: Context): Promise<NextResponse> => {
-  const { id } = await params;
-  const body = bodySchema.safeParse(await jsonBody(request));
-  if (!body.success) return refuse(422, 'This decides nothing.', issuesOfZod(body.error));
-  const { device, letIn } = body.data;
-  return benchContext().admissions.decide(id, device, letIn)
-    ? NextResponse.json({ letIn })
-    : refuse(404, 'This device does not wait any more.');
-});
+export const POST = plainly(
+  async (request: Request, { params }: Context): Promise<NextResponse> => {
+    const { id } = await params;
+    const body = bodySchema.safeParse(await jsonBody(request));
+    if (!body.success) return refuse(422, 'This decides nothing.', issuesOfZod(body.error));
+    const { device, letIn } = body.data;
+    return benchContext().admissions.decide(id, device, letIn)
+      ? NextResponse.json({ letIn })
+      : refuse(404, 'This device does not wait any more.');
+  },
+);

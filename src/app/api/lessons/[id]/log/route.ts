@@ -18,16 +18,20 @@ const bodySchema = z.union([
   z.array(logRequestSchema).min(1).max(MAX_AT_ONCE),
 ]);
 
-export const GET = plainly(async (_request: Request, { params }: Context): Promise<NextResponse> => {
-  const { id } = await params;
-  return NextResponse.json(benchContext().log.linesAfter(id, 0));
-});
+export const GET = plainly(
+  async (_request: Request, { params }: Context): Promise<NextResponse> => {
+    const { id } = await params;
+    return NextResponse.json(benchContext().log.linesAfter(id, 0));
+  },
+);
 
-export const POST = plainly(async (request: Request, { params }: Context): Promise<NextResponse> => {
-  const { id } = await params;
-  const body = bodySchema.safeParse(await jsonBody(request));
-  if (!body.success) {
-    return refuse(422, 'This cannot be logged.', issuesOfZod(body.error));
-  }
-  return answered(answerOfLog(appendToLog(benchContext(), id, body.data, 'teacher')));
-});
+export const POST = plainly(
+  async (request: Request, { params }: Context): Promise<NextResponse> => {
+    const { id } = await params;
+    const body = bodySchema.safeParse(await jsonBody(request));
+    if (!body.success) {
+      return refuse(422, 'This cannot be logged.', issuesOfZod(body.error));
+    }
+    return answered(answerOfLog(appendToLog(benchContext(), id, body.data, 'teacher')));
+  },
+);

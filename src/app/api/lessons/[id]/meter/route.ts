@@ -9,14 +9,16 @@ interface Context {
   params: Promise<{ id: string }>;
 }
 
-export const POST = plainly(async (request: Request, { params }: Context): Promise<NextResponse> => {
-  const body = meterRequestSchema.safeParse(await jsonBody(request));
-  if (!body.success) {
-    return refuse(422, 'Nothing was read.', issuesOfZod(body.error));
-  }
-  const taken = await takeReading(benchContext(), (await params).id, body.data);
-  if (taken === null) return documentMissing('plans');
-  return taken.ok
-    ? NextResponse.json(taken.value)
-    : refuse(502, taken.issues[0]?.message ?? 'Nothing was read.', taken.issues);
-});
+export const POST = plainly(
+  async (request: Request, { params }: Context): Promise<NextResponse> => {
+    const body = meterRequestSchema.safeParse(await jsonBody(request));
+    if (!body.success) {
+      return refuse(422, 'Nothing was read.', issuesOfZod(body.error));
+    }
+    const taken = await takeReading(benchContext(), (await params).id, body.data);
+    if (taken === null) return documentMissing('plans');
+    return taken.ok
+      ? NextResponse.json(taken.value)
+      : refuse(502, taken.issues[0]?.message ?? 'Nothing was read.', taken.issues);
+  },
+);

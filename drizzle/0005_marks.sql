@@ -1,0 +1,4 @@
+CREATE TABLE `marks` (
+	`name` text PRIMARY KEY NOT NULL,
+	`at` integer NOT NULL
+);

@@ -1,0 +1,5 @@
+import { ensureDependencies } from './lib/prepare.mjs';
+import { compiled } from './lib/typescript.mjs';
+
+await ensureDependencies();
+await import(await compiled('src/cli/backup.ts'));

@@ -1,0 +1,18 @@
+import { Readable } from 'node:stream';
+import { startBackup } from '@/server/safekeeping/keeper';
+import { onlyHere } from '../onlyHere';
+import { plainly } from '../respond';
+
+/** Everything as one file, on its way while it is made: the browser shows how far it is, and can break it off. */
+export const POST = plainly(async (request: Request): Promise<Response> => {
+  const away = onlyHere(request);
+  if (away !== null) return away;
+  const { stream, name } = await startBackup(Date.now());
+  return new Response(Readable.toWeb(stream) as ReadableStream<Uint8Array>, {
+    headers: {
+      'content-type': 'application/zip',
+      'content-disposition': `attachment; filename="${name}"`,
+      'cache-control': 'no-store',
+    },
+  });
+});

@@ -1,0 +1,203 @@
+import {
+  createWriteStream,
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { pipeline } from 'node:stream/promises';
+import Database from 'better-sqlite3';
+import { ZipFile } from 'yazl';
+import { newPlan } from '@/core/records/plan/newPlan';
+import { lastBackup, lessonsSinceBackup, markBackup } from '@/data/backupMarks';
+import { createClassRepository } from '@/data/classRepository';
+import { createDocumentRepository } from '@/data/documentRepository';
+import { createLogRepository } from '@/data/logRepository';
+import { openDatabase } from '@/data/openDatabase';
+import { oldDatabase } from '@/testing/data/oldDatabase';
+import { openBackup } from './openBackup';
+import { restoreBackup } from './restoreBackup';
+import { backupStream, writeBackup } from './writeBackup';
+
+const NOW = Date.parse('2027-01-29T14:02:00Z');
+const PHOTO = '0b9f6a52-7a52-4c8e-9a3e-0d7b3f6f5a11';
+const DAY = 86_400_000;
+
+let folder = '';
+beforeEach(() => (folder = mkdtempSync(join(tmpdir(), 'grozer-safe-'))));
+afterEach(() => rmSync(folder, { recursive: true }));
+
+/** A house with one plan, a note and a photo. */
+function house(name: string, title: string) {
+  const at = join(folder, name);
+  const databaseFile = join(at, 'grozer.db');
+  const db = openDatabase(databaseFile);
+  createDocumentRepository(db, 'plans').insert('p', newPlan(title), NOW);
+  const note = { kind: 'note', text: `seen in ${title}`, takenAt: '2027-01-29T14:02:00Z' } as const;
+  createLogRepository(db).append(
+    'p',
+    { entryId: 'a', revision: 1, group: 'Tern', entry: note, struck: false },
+    'group',
+    NOW,
+  );
+  createClassRepository(db).secret('passcode', () => '123456');
+  const photosFolder = join(at, 'photos');
+  mkdirSync(photosFolder);
+  writeFileSync(join(photosFolder, PHOTO), `photo of ${title}`);
+  return { db, databaseFile, photosFolder, backupsFolder: join(at, 'backups'), now: NOW };
+}
+const titles = (db: ReturnType<typeof house>['db']): string[] =>
+  createDocumentRepository(db, 'plans')
+    .list()
+    .map(({ document }) => (document.ok ? document.value.title : '?'));
+const opened = async (file: string) => {
+  const found = await openBackup(file);
+  if (!found.ok) throw new Error(found.issues[0]?.message);
+  return found.value;
+};
+const faultOf = async (file: string): Promise<string> => {
+  const found = await openBackup(file);
+  return found.ok
+    ? 'none'
+    : found.issues.map(({ path, message }) => `${path.join('/')}: ${message}`).join(' ');
+};
+const zipped = async (file: string, parts: Record<string, string | Buffer>): Promise<string> => {
+  const zip = new ZipFile();
+  for (const [name, content] of Object.entries(parts)) zip.addBuffer(Buffer.from(content), name);
+  zip.end();
+  await pipeline(zip.outputStream, createWriteStream(file));
+  return file;
+};
+
+test('everything goes out while it is in use, and comes back elsewhere; what was there is kept first', async () => {
+  const from = house('from', 'Lamp');
+  const file = join(folder, 'all.zip');
+  const manifest = await writeBackup(from, file);
+  expect(manifest).toMatchObject({ holds: { plans: 1, others: 0, lines: 1, photos: 1 } });
+  expect(statSync(file).mode & 0o077).toBe(0);
+  expect(existsSync(`${file}.part`)).toBe(false);
+
+  const to = house('to', 'Clock');
+  const backup = await opened(file);
+  const restored = await restoreBackup(to, backup);
+  await backup.close();
+  // The connection that was open all the time sees it.
+  expect(titles(to.db)).toEqual(['Lamp']);
+  expect(createLogRepository(to.db).linesAfter('p', 0)).toMatchObject([
+    { entry: { text: 'seen in Lamp' } },
+  ]);
+  expect(readFileSync(join(to.photosFolder, PHOTO), 'utf8')).toBe('photo of Lamp');
+  // The door's secrets stay where they are made.
+  expect(createClassRepository(to.db).secret('passcode', () => 'fresh')).toBe('fresh');
+
+  const before = await opened(restored.keptAs);
+  await restoreBackup({ ...to, now: NOW + DAY }, before);
+  await before.close();
+  expect(titles(to.db)).toEqual(['Clock']);
+  expect(readFileSync(join(to.photosFolder, PHOTO), 'utf8')).toBe('photo of Clock');
+  expect(readdirSync(to.backupsFolder)).toHaveLength(2);
+});
+
+test('what is no whole backup is refused with its place, and nothing stays behind', async () => {
+  const { db, ...from } = house('from', 'Lamp');
+  const file = join(folder, 'all.zip');
+  const manifest = await writeBackup({ ...from, db }, file);
+  const backup = await opened(file);
+  const database = readFileSync(backup.databaseFile);
+  await backup.close();
+  const text = JSON.stringify(manifest);
+  const bad = (parts: Record<string, string | Buffer>) =>
+    zipped(join(folder, 'bad.zip'), parts).then(faultOf);
+  writeFileSync(join(folder, 'no.zip'), 'no zip at all');
+  expect(await faultOf(join(folder, 'no.zip'))).toMatch(/cannot be unpacked/);
+  expect(await bad({ 'notes.txt': 'hello' })).toMatch(/notes.txt: This is no part of a backup/);
+  expect(await bad({ 'grozer.db': database })).toMatch(/no backup of Grozer/);
+  expect(await bad({ 'grozer-backup.json': '{"format":"other"}' })).toMatch(/no backup of Grozer/);
+  expect(await bad({ 'grozer-backup.json': text.replace('"version":1', '"version":2') })).toMatch(
+    /newer Grozer/,
+  );
+  expect(await bad({ 'grozer-backup.json': text, 'grozer.db': database })).toMatch(/checksum/);
+  expect(await bad({ 'grozer-backup.json': text })).toMatch(/grozer.db: It is missing/);
+  const climbing = await zipped(join(folder, 'up.zip'), { 'xx/grozer.db': 'x' });
+  const climbs = readFileSync(climbing, 'latin1').replaceAll('xx/grozer.db', '../grozer.db');
+  writeFileSync(climbing, climbs, 'latin1');
+  expect(await faultOf(climbing)).toMatch(/invalid relative path/);
+  const broken = readFileSync(file);
+  writeFileSync(join(folder, 'cut.zip'), broken.subarray(0, broken.length / 2));
+  expect(await faultOf(join(folder, 'cut.zip'))).toMatch(/cannot be unpacked/);
+  expect(readdirSync(tmpdir()).filter((name) => name.startsWith('grozer-restore-'))).toEqual([]);
+});
+
+test('a backup that nobody reads to its end is not called one', async () => {
+  const { stream, whole } = await backupStream(house('from', 'Lamp'));
+  stream.destroy();
+  await expect(whole).rejects.toThrow();
+});
+
+test('ten lessons are counted from the last backup on', () => {
+  const { db } = house('from', 'Lamp');
+  const log = createLogRepository(db);
+  const read = (plan: string, day: number) =>
+    log.append(
+      plan,
+      {
+        entryId: `${plan} ${day}`,
+        revision: 1,
+        group: 'Tern',
+        entry: { kind: 'help', wanted: true, takenAt: '2027-01-29T14:02:00Z' },
+        struck: false,
+      },
+      'group',
+      NOW + day * DAY,
+    );
+  expect(lastBackup(db)).toBeNull();
+  for (let day = 1; day <= 5; day += 1) read('p', day);
+  read('q', 5);
+  expect(lessonsSinceBackup(db)).toBe(7);
+  markBackup(db, NOW + 4 * DAY);
+  expect(lastBackup(db)).toBe(NOW + 4 * DAY);
+  expect(lessonsSinceBackup(db)).toBe(2);
+});
+
+test('a backup of an older version is brought up to date, one of a newer version refused', async () => {
+  const old = join(folder, 'old.db');
+  oldDatabase(old, 4).close();
+  const of = async (file: string) => {
+    const db = readFileSync(file);
+    const { createHash } = await import('node:crypto');
+    const manifest = {
+      format: 'grozer-backup',
+      version: 1,
+      madeAt: '2026-01-01T00:00:00.000Z',
+      holds: { plans: 1, others: 0, lines: 0, photos: 0 },
+      files: [
+        {
+          name: 'grozer.db',
+          bytes: db.length,
+          sha256: createHash('sha256').update(db).digest('hex'),
+        },
+      ],
+    };
+    return zipped(join(folder, 'made.zip'), {
+      'grozer-backup.json': JSON.stringify(manifest),
+      'grozer.db': db,
+    });
+  };
+  const backup = await opened(await of(old));
+  const to = house('to', 'Clock');
+  await restoreBackup(to, backup);
+  await backup.close();
+  expect(titles(to.db)).not.toContain('Clock');
+  to.db.$client.close();
+  const newer = new Database(to.databaseFile);
+  newer.exec('UPDATE __drizzle_migrations SET created_at = 9999999999999');
+  newer.pragma('journal_mode = DELETE');
+  newer.close();
+  expect(await faultOf(await of(to.databaseFile))).toMatch(/newer Grozer/);
+});
