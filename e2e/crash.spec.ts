@@ -1,6 +1,6 @@
 import { expect, test } from './test';
 import { spawn, type ChildProcess } from 'node:child_process';
-import { existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { existsSync, mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { LogLine } from '@/core/records/logbook/logEntry';
@@ -29,10 +29,10 @@ async function start(database: string): Promise<ChildProcess> {
   return app;
 }
 
-const killed = (app: ChildProcess): Promise<void> =>
+const ended = (app: ChildProcess, signal: 'SIGINT' | 'SIGKILL'): Promise<void> =>
   new Promise((resolve) => {
     app.on('exit', () => resolve());
-    app.kill('SIGKILL');
+    app.kill(signal);
   });
 
 const post = (url: string, body: object): Promise<Response> =>
@@ -42,7 +42,7 @@ const post = (url: string, body: object): Promise<Response> =>
     body: JSON.stringify(body),
   });
 
-// Both have the port for themselves, one after the other.
+// They have the port for themselves, one after the other.
 test.describe.configure({ mode: 'serial' });
 
 test('the app is killed in the middle: every acknowledged reading is there on restart, none twice', async () => {
@@ -93,7 +93,7 @@ test('the app is killed in the middle: every acknowledged reading is there on re
   }
   const after = (await (await fetch(log)).json()) as LogLine[];
   expect(after.map(({ entryId }) => entryId).sort()).toEqual([...tried].sort());
-  await killed(second);
+  await ended(second, 'SIGKILL');
   rmSync(folder, { recursive: true });
 });
 
@@ -110,13 +110,67 @@ test('Ctrl+C in the middle of a class: streams end, and everything is in one fil
   );
   expect(streams.every(({ ok }) => ok)).toBe(true);
   expect(existsSync(`${database}-wal`)).toBe(true);
-  const stopped = new Promise<void>((resolve) => app.on('exit', () => resolve()));
-  app.kill('SIGINT');
   // Open streams do not hold it: without an end of its own the process would wait for them.
-  await stopped;
+  await ended(app, 'SIGINT');
   expect(existsSync(`${database}-wal`)).toBe(false);
   const again = await start(database);
   expect((await fetch(`${APP}/api/plans/${id}`)).status).toBe(200);
-  await killed(again);
+  await ended(again, 'SIGKILL');
+  rmSync(folder, { recursive: true });
+});
+
+test('a backup is made and put back on its page', async ({ page }) => {
+  const folder = mkdtempSync(join(tmpdir(), 'grozer-keep-'));
+  const app = await start(join(folder, 'grozer.db'));
+  await post(`${APP}/api/plans`, { title: 'Before' });
+  await page.goto(`${APP}/safekeeping`);
+  await expect(page.getByTestId('last-backup')).toHaveText(/^Nothing has been backed up yet/);
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Back up everything' }).click();
+  const backup = join(folder, 'backup.zip');
+  await (await download).saveAs(backup);
+  await post(`${APP}/api/plans`, { title: 'After' });
+  await page.reload();
+  await expect(page.getByTestId('last-backup')).toHaveText(
+    /^Last backed up on .*; no lesson since/,
+  );
+
+  const chosen = page.getByLabel('Backup to put back');
+  await chosen.setInputFiles('docs/screenshots/shelf.png');
+  await expect(page.getByTestId('refusal')).toContainText('nothing has changed');
+  await chosen.setInputFiles(backup);
+  await expect(page.getByTestId('waiting-backup')).toContainText('1 plan, ');
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(page.getByTestId('restored')).toContainText('before-restore-');
+  await page.goto(APP);
+  await expect(page.getByRole('article')).toHaveCount(1);
+  await expect(page.getByRole('article')).toContainText('Before');
+  await ended(app, 'SIGKILL');
+  rmSync(folder, { recursive: true });
+});
+
+test('what cannot be written can be looked at; what cannot be opened says why', async ({
+  page,
+}) => {
+  const folder = mkdtempSync(join(tmpdir(), 'grozer-closed-'));
+  const database = join(folder, 'grozer.db');
+  const app = await start(database);
+  await post(`${APP}/api/plans`, { title: 'Lamp' });
+  await ended(app, 'SIGINT');
+  // In place of its log stands something that is no file: SQLite cannot write.
+  mkdirSync(`${database}-wal`);
+  const looking = await start(database);
+  await page.goto(APP);
+  await expect(page.getByTestId('read-only')).toBeVisible();
+  await page.getByRole('article').getByRole('link').first().click();
+  await page.getByRole('textbox', { name: 'Title of the plan' }).fill('Lamp, changed');
+  await expect(page.getByTestId('save-state')).toContainText('Nothing can be saved');
+  await ended(looking, 'SIGKILL');
+  rmSync(`${database}-wal`, { recursive: true });
+  writeFileSync(database, 'no database at all '.repeat(100));
+  const closed = await start(database);
+  await page.goto(APP);
+  await expect(page.getByTestId('closed')).toContainText('npm run -s restore');
+  await ended(closed, 'SIGKILL');
   rmSync(folder, { recursive: true });
 });

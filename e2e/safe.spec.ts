@@ -108,3 +108,40 @@ test('a second device of a group waits for the teacher; what a class did not tak
   await undelivered.getByRole('button', { name: 'Remove from this device' }).click();
   await expect(undelivered).toBeHidden();
 });
+
+test('a class’s data are deleted for good; a plan that goes asks about them', async ({ page }) => {
+  await newPlan(page, 'To be forgotten');
+  await saved(page);
+  await goToStation(page, 'Build & measure');
+  await page.getByRole('tab', { name: 'Logbook' }).click();
+  const write = async (text: string): Promise<void> => {
+    await page.getByLabel('What did you see?').fill(text);
+    await page.getByRole('button', { name: 'Add note' }).click();
+    await expect(page.getByTestId('log-entry')).toContainText(text);
+    await expect(page.getByText('all saved')).toBeVisible();
+  };
+  await write('Bubbles');
+  await page.getByRole('tab', { name: 'Results' }).click();
+  await page.getByRole('button', { name: 'Delete this class’s data …' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog).toContainText('1 line of the logbook: all of it is deleted for good');
+  const copy = page.waitForEvent('download');
+  await dialog.getByRole('link', { name: 'Save a copy first' }).click();
+  expect((await copy).suggestedFilename()).toMatch(/with-log\.grozer\.zip$/);
+  await dialog.getByRole('button', { name: 'Delete for good' }).click();
+  await page.getByRole('tab', { name: 'Logbook' }).click();
+  await expect(page.getByText('Nothing yet.')).toBeVisible();
+  await write('Smoke');
+
+  await page.goto('/');
+  const card = page.getByRole('article').filter({ hasText: 'To be forgotten' });
+  await card.getByRole('button', { name: /Take .* off the shelf|Delete/ }).click();
+  await expect(dialog).toContainText('Its lessons left 1 line of the logbook.');
+  await dialog.getByRole('button', { name: 'Take it off, delete these for good' }).click();
+  await expect(card).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await card.getByRole('link').first().click();
+  await goToStation(page, 'Build & measure');
+  await page.getByRole('tab', { name: 'Logbook' }).click();
+  await expect(page.getByText('Nothing yet.')).toBeVisible();
+});

@@ -1,7 +1,8 @@
 import 'server-only';
 import { benchContext } from './bench/benchContext';
 import { reopenGateway } from './bench/classStatus';
-import { clearBrokenUploads } from './bench/photos';
+import { clearBrokenUploads, photosFolder } from './bench/photos';
+import { dropAllWaiting } from './safekeeping/keeper';
 import { stopOnSignals } from './stopOnSignals';
 import { storageProblem } from './storageProblem';
 
@@ -9,7 +10,8 @@ import { storageProblem } from './storageProblem';
 export async function start(): Promise<void> {
   stopOnSignals();
   try {
-    clearBrokenUploads();
+    clearBrokenUploads(photosFolder(), Date.now());
+    dropAllWaiting();
     await openDoor();
   } catch (error) {
     const problem = storageProblem(error);

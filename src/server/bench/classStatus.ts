@@ -86,6 +86,11 @@ export function endClass(context: BenchContext, planId: string): ClassStatus {
   return classStatus(context, planId);
 }
 
+/** Before everything that is stored is exchanged. */
+export function endAllClasses(context: BenchContext): void {
+  for (const { planId } of context.classes.running(context.now())) endClass(context, planId);
+}
+
 /** A plan that is deleted is no class any more. */
 export function endClassOfDeleted(context: BenchContext, planId: string): void {
   if (runningClass(context, planId) !== null) endClass(context, planId);

@@ -55,7 +55,7 @@ export function storePhoto(
 }
 
 /** Removes what uploads that were broken off have left. */
-export function clearBrokenUploads(folder = photosFolder(), now = Date.now()): void {
+export function clearBrokenUploads(folder: string, now: number): void {
   if (!existsSync(folder)) return;
   for (const name of readdirSync(folder)) {
     const file = join(folder, name);

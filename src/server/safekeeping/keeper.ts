@@ -1,6 +1,6 @@
 import 'server-only';
 import { randomUUID } from 'node:crypto';
-import { createWriteStream, existsSync, mkdirSync } from 'node:fs';
+import { createWriteStream, existsSync, mkdirSync, readdirSync, rmSync } from 'node:fs';
 import { rm } from 'node:fs/promises';
 import { dirname, join, resolve } from 'node:path';
 import { Readable } from 'node:stream';
@@ -9,6 +9,8 @@ import type { ReadableStream } from 'node:stream/web';
 import { lastBackup, lessonsSinceBackup, markBackup } from '@/data/backupMarks';
 import { database, databaseFile } from '@/data/database';
 import { fail, type Result } from '@/core/result';
+import { benchContext } from '../bench/benchContext';
+import { endAllClasses } from '../bench/classStatus';
 import { photosFolder } from '../bench/photos';
 import type { Manifest } from './manifest';
 import { openBackup } from './openBackup';
@@ -46,6 +48,7 @@ export interface WaitingBackup {
   readonly manifest: Manifest;
 }
 
+const WAITING = 'waiting-';
 const UUID = /^[0-9a-f-]{36}$/;
 
 /** Takes a file in and checks it; what is no backup is thrown away. */
@@ -81,6 +84,7 @@ export async function putBack(id: string, now: number): Promise<Result<Restored>
   const opened = await openBackup(file);
   if (!opened.ok) return opened;
   try {
+    endAllClasses(benchContext());
     const restored = await restoreBackup(
       {
         db: database(),
@@ -104,9 +108,18 @@ export async function dropBackup(id: string): Promise<void> {
   await rm(waitingFile(id), { force: true });
 }
 
+/** At the start of the app nothing waits any more. */
+export function dropAllWaiting(): void {
+  const folder = backupsFolder();
+  if (!existsSync(folder)) return;
+  for (const name of readdirSync(folder)) {
+    if (name.startsWith(WAITING)) rmSync(join(folder, name));
+  }
+}
+
 function waitingFile(id: string): string {
   if (!UUID.test(id)) throw new Error('no id of a backup');
-  return join(backupsFolder(), `waiting-${id}.zip`);
+  return join(backupsFolder(), `${WAITING}${id}.zip`);
 }
 
 function backupsFolder(): string {
