@@ -1,8 +1,7 @@
-import { spawn } from 'node:child_process';
-import { existsSync, readFileSync, rmSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
 import { get } from 'node:http';
-import { binary, ROOT } from '../scripts/lib/run.mjs';
 import { printRow } from './print.mjs';
+import { ask, freshDatabase, send, startServer } from './server.mjs';
 
 const PORT = 3250;
 const GATEWAY = PORT + 1;
@@ -58,16 +57,10 @@ export async function benchLoad(seconds = SECONDS) {
 
 /** A server of its own with an empty database, until `measure` is through. */
 async function serving(measure) {
-  for (const end of ['', '-wal', '-shm']) rmSync(`${ROOT}${FILE}${end}`, { force: true });
-  const [node, next] = binary('next/dist/bin/next');
-  const server = spawn(node, [next, 'start', '-H', '127.0.0.1', '-p', String(PORT)], {
-    cwd: ROOT,
-    env: { ...process.env, PORT: String(PORT), GROZER_DB: FILE, GROZER_GATEWAY_HOST: '127.0.0.1' },
-    stdio: ['ignore', 'ignore', 'inherit'],
-  });
+  freshDatabase(FILE);
+  const server = await startServer(PORT, FILE);
   const gone = new Promise((resolve) => server.once('exit', resolve));
   try {
-    await answering();
     return await measure(server.pid);
   } finally {
     server.kill();
@@ -228,30 +221,4 @@ function follow(path, cookie, arrived) {
     );
     asked.on('error', reject);
   });
-}
-
-function send(url, method, body, headers = {}) {
-  return fetch(url, {
-    method,
-    headers: { 'content-type': 'application/json', ...headers },
-    ...(body === undefined ? {} : { body: JSON.stringify(body) }),
-  });
-}
-
-async function ask(url, method = 'GET', body = undefined) {
-  const response = await send(url, method, body);
-  if (!response.ok) throw new Error(`${url}: ${response.status} ${await response.text()}`);
-  return response.json();
-}
-
-async function answering() {
-  for (let tries = 0; tries < 200; tries += 1) {
-    try {
-      await fetch(`http://127.0.0.1:${PORT}/join`);
-      return;
-    } catch {
-      await new Promise((resolve) => setTimeout(resolve, 200));
-    }
-  }
-  throw new Error('the server of the load bench did not start');
 }

@@ -13,8 +13,11 @@ await runOrExit('The core bench', process.execPath, [
   '--expose-gc',
   await compiled('benchmarks/core.ts'),
 ]);
+await runOrExit('The storage bench', process.execPath, [await compiled('benchmarks/storage.ts')]);
 // Imported late: it needs the dependencies.
 const { benchBrowser } = await import('../benchmarks/browser.mjs');
 await benchBrowser();
 const { benchLoad } = await import('../benchmarks/load.mjs');
 await benchLoad();
+const { benchKills } = await import('../benchmarks/kills.mjs');
+await benchKills();

@@ -31,6 +31,8 @@ export type SaveOutcome =
 export interface DocumentRepository<T> {
   /** Last changed first. */
   list(): StoredDocument<T>[];
+  /** Ids and titles only, last changed first; the title is `null` where the text does not say. */
+  titles(): { readonly id: string; readonly title: string | null }[];
   find(id: string): StoredDocument<T> | null;
   /** Its text as it is stored, readable or not; `null` where there is none. */
   rawText(id: string): string | null;
@@ -54,11 +56,13 @@ export function createDocumentRepository<Kind extends DocumentKind>(
 }
 
 const stamped = z.object({ version: z.number() });
+const titled = z.object({ title: z.string() });
 
-function versionOf(text: string): number | null {
+/** What stands at the top of a stored text; `null` where it does not stand there. */
+function stampIn<T>(text: string, schema: z.ZodType<T>): T | null {
   try {
-    const parsed = stamped.safeParse(JSON.parse(text));
-    return parsed.success ? parsed.data.version : null;
+    const parsed = schema.safeParse(JSON.parse(text));
+    return parsed.success ? parsed.data : null;
   } catch {
     // What is no JSON is reported with the document itself.
     return null;
@@ -90,7 +94,7 @@ function repositoryOf<T extends TitledDocument>(
   const present = (id: string) => and(ofKind, eq(documents.id, id), isNull(documents.deletedAt));
   const stored = (row: typeof documents.$inferSelect): StoredDocument<T> => {
     const { id, revision, updatedAt } = row;
-    const storedVersion = versionOf(row.document);
+    const storedVersion = stampIn(row.document, stamped)?.version ?? null;
     return { id, revision, updatedAt, document: format.parseText(row.document), storedVersion };
   };
   return {
@@ -102,6 +106,15 @@ function repositoryOf<T extends TitledDocument>(
         .orderBy(desc(documents.updatedAt), documents.id)
         .all()
         .map(stored),
+
+    titles: () =>
+      db
+        .select({ id: documents.id, document: documents.document })
+        .from(documents)
+        .where(and(ofKind, isNull(documents.deletedAt)))
+        .orderBy(desc(documents.updatedAt), documents.id)
+        .all()
+        .map(({ id, document }) => ({ id, title: stampIn(document, titled)?.title ?? null })),
 
     find: (id) => {
       const row = db.select().from(documents).where(present(id)).get();

@@ -2,6 +2,7 @@ import 'server-only';
 import { benchContext } from './bench/benchContext';
 import { reopenGateway } from './bench/classStatus';
 import { clearBrokenUploads, photosFolder } from './bench/photos';
+import { warmShelf } from './listShelf';
 import { dropAllWaiting } from './safekeeping/keeper';
 import { stopOnSignals } from './stopOnSignals';
 import { storageProblem } from './storageProblem';
@@ -13,6 +14,7 @@ export async function start(): Promise<void> {
     clearBrokenUploads(photosFolder(), Date.now());
     dropAllWaiting();
     await openDoor();
+    await warmShelf(benchContext());
   } catch (error) {
     const problem = storageProblem(error);
     if (problem === null) throw error;

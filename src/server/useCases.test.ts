@@ -31,7 +31,7 @@ test('a plan that did not change is not worked out again; a changed one is', () 
   const { context } = fresh();
   createDocument(context, 'plans', 'Pier');
   const summary = () => {
-    const [entry] = listShelf(context);
+    const [entry] = listShelf(context).entries;
     return entry?.summary.ok === true ? entry.summary.value : null;
   };
   const first = summary();
@@ -47,7 +47,7 @@ test('a plan that did not change is not worked out again; a changed one is', () 
 test('the shelf sums up what each plan will do', () => {
   const { context } = fresh();
   createDocument(context, 'plans', 'Lamp');
-  const [entry] = listShelf(context);
+  const [entry] = listShelf(context).entries;
   expect(entry).toMatchObject({
     id: 'plan-1',
     summary: {
@@ -69,7 +69,7 @@ test('a stored document that cannot be read does not hide the others', () => {
   db.insert(documents)
     .values({ kind: 'plans', id: 'bad', document: '{', revision: 1, createdAt: 9, updatedAt: 9 })
     .run();
-  const entries = listShelf(context);
+  const { entries } = listShelf(context);
   expect(entries.map(({ summary }) => summary.ok)).toEqual([false, true]);
 });
 
@@ -77,7 +77,7 @@ test('a plan that cannot be worked out is named on its card, can be saved as it 
   const { context } = fresh();
   createDocument(context, 'plans', 'Lamp');
   const { id } = createDocument(context, 'plans', 'Hopeless');
-  const entries = listShelf(context, (plan) => {
+  const { entries } = listShelf(context, undefined, (plan) => {
     if (plan.title === 'Hopeless') throw new Error('no steady state');
     return summaryOfPlan(plan);
   });
@@ -104,11 +104,29 @@ test('a copy of a plan with the longest title keeps within the limit', () => {
 test('importing a broken file puts nothing on the shelf', () => {
   const { context } = fresh();
   expect(importDocument(context, 'plans', '{"version":1}').ok).toBe(false);
-  expect(listShelf(context)).toEqual([]);
+  expect(listShelf(context).entries).toEqual([]);
   expect(importDocument(context, 'plans', PLAN_DOCUMENT.text(newPlan('Bell')))).toEqual({
     ok: true,
     value: { id: 'plan-1' },
   });
+});
+
+test('a shelf of many shows the newest, finds the others by a word, and works out no more than it shows', () => {
+  const { context } = fresh();
+  for (let index = 1; index <= 30; index += 1) {
+    createDocument(context, 'plans', index === 3 ? 'Fog bell' : `Lamp ${index}`);
+  }
+  const summarise = jest.fn(summaryOfPlan);
+  const shelf = listShelf(context, { most: 12, find: '' }, summarise);
+  expect(shelf).toMatchObject({ found: 30, all: 30 });
+  expect(shelf.entries).toHaveLength(12);
+  expect(summarise).toHaveBeenCalledTimes(12);
+  expect(listShelf(context, { most: 12, find: ' bell' }, summarise)).toMatchObject({
+    found: 1,
+    all: 30,
+    entries: [{ summary: { value: { title: 'Fog bell' } } }],
+  });
+  expect(listShelf(context, { most: 24, find: '' }, summarise).entries).toHaveLength(24);
 });
 
 test('saving moves a plan to the front of the shelf', () => {
@@ -116,7 +134,7 @@ test('saving moves a plan to the front of the shelf', () => {
   const first = createDocument(context, 'plans', 'First');
   createDocument(context, 'plans', 'Second');
   context.documents('plans').save(first.id, newPlan('First again'), 1, context.now());
-  expect(listShelf(context).map(({ id }) => id)).toEqual(['plan-1', 'plan-2']);
+  expect(listShelf(context).entries.map(({ id }) => id)).toEqual(['plan-1', 'plan-2']);
 });
 
 test('a bench is stored with its first change, found as it was left, and never overwritten unread', () => {

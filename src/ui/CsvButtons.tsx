@@ -11,11 +11,13 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { useRef, useState } from 'react';
 import type { Issue, Result } from '@/core/result';
+import { fileText } from './fileText';
 import { saveFile } from './saveFile';
 
+/** Files that are read at once, so only small ones: a cupboard is a few kilobytes. */
 const FORMATS = {
-  CSV: { accept: '.csv,text/csv', type: 'text/csv;charset=utf-8' },
-  JSON: { accept: '.json,application/json', type: 'application/json' },
+  CSV: { accept: '.csv,text/csv', type: 'text/csv;charset=utf-8', mostBytes: 300e3 },
+  JSON: { accept: '.json,application/json', type: 'application/json', mostBytes: 2e6 },
 } as const;
 
 interface CsvButtonsProps<T> {
@@ -41,7 +43,8 @@ export function CsvButtons<T>({
   const input = useRef<HTMLInputElement>(null);
   const [faults, setFaults] = useState<readonly Issue[]>([]);
   const take = async (file: File): Promise<void> => {
-    const next = read(await file.text());
+    const text = await fileText(file, FORMATS[format].mostBytes);
+    const next = text.ok ? read(text.value) : text;
     if (next.ok) onRead(next.value);
     else setFaults(next.issues);
     // The same file can be chosen again after it was mended.

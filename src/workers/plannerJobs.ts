@@ -19,6 +19,7 @@ import { leaveRunning } from '@/core/work/running/leaveRunning';
 import type { RunFactors } from '@/core/work/running/runBattery';
 import type { Running } from '@/core/records/plan/runningSchema';
 import { intermittentRun, type IntermittentRun } from '@/core/work/running/intermittentRun';
+import { readResultsFile } from '@/core/records/logbook/resultsCsv';
 import { cellOfPlan } from '@/core/records/plan/cellOfPlan';
 import { wishFor, type PlanEvaluation } from '@/core/work/planning/evaluatePlan';
 import { firstCellTable, type FirstCellRow } from '@/core/work/planning/firstCell';
@@ -72,6 +73,7 @@ export const plannerJobs = {
   capacitorBankRun: capacitorBankRun,
   compareRuns,
   findFaults,
+  readResultsFile,
   drillHint,
   drillPar,
   drillLoss,

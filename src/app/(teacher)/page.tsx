@@ -1,18 +1,30 @@
 import { cookies } from 'next/headers';
 import { connection } from 'next/server';
+import { z } from 'zod';
 import { Shelf } from '@/features/shelf/Shelf';
 import { serverContext } from '@/server/context';
-import { listShelf } from '@/server/listShelf';
+import { listShelf, PLANS_AT_ONCE } from '@/server/listShelf';
 import { backupState } from '@/server/safekeeping/keeper';
 import { TOUR_COOKIE } from '@/ui/tour/tourSteps';
 
-export default async function ShelfPage() {
+const askedSchema = z.object({
+  find: z.string().max(120).catch(''),
+  show: z.coerce.number().int().min(PLANS_AT_ONCE).max(1000).catch(PLANS_AT_ONCE),
+});
+
+interface ShelfPageProps {
+  readonly searchParams: Promise<Record<string, string | string[] | undefined>>;
+}
+
+export default async function ShelfPage({ searchParams }: ShelfPageProps) {
   await connection();
-  const tourSeen = (await cookies()).has(TOUR_COOKIE);
+  const { find, show } = askedSchema.parse(await searchParams);
   return (
     <Shelf
-      entries={listShelf(serverContext())}
-      tourSeen={tourSeen}
+      shelf={listShelf(serverContext(), { most: show, find })}
+      find={find}
+      next={show + PLANS_AT_ONCE}
+      tourSeen={(await cookies()).has(TOUR_COOKIE)}
       lessons={backupState().lessons}
     />
   );

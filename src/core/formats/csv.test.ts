@@ -52,3 +52,15 @@ test('a row with too many cells, and an open quote, are named', () => {
     value: [{ row: 2, cells: { a: '1' } }],
   });
 });
+
+test('a line that names the separator is no header, and counts as a row', () => {
+  const back = csvRows('sep=|\r\na|b\r\n1,5|2\r\n');
+  expect(back).toEqual({ ok: true, value: [{ row: 3, cells: { a: '1,5', b: '2' } }] });
+  const long = csvRows('sep=,\na,b\n1,2,3\n');
+  expect(long.ok ? '' : long.issues[0]?.message).toContain('Row 3');
+});
+
+test('a table that is far too long is refused in words before it is read', () => {
+  const back = csvRows(`a,b\n${'1,2\n'.repeat(500_001)}`);
+  expect(back.ok ? '' : back.issues[0]?.message).toMatch(/more than 2 million characters/);
+});

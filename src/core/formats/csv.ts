@@ -15,25 +15,41 @@ export function csvText(
   return `${Papa.unparse({ fields: [...header], data: guarded }, { newline: '\r\n' })}\r\n`;
 }
 
-/** One row of a CSV file by the names in its header, and where it stands (the header is row 1). */
+/** One row of a CSV file by the names in its header, and where it stands, counted as a spreadsheet does. */
 export interface CsvRow {
   readonly row: number;
   readonly cells: Readonly<Record<string, string>>;
 }
 
+/** Longest table that is read, characters: a class with sixty groups reads a tenth of it. */
+export const LONGEST_TABLE = 2_000_000;
+/** What spreadsheets write above the header to name their separator. */
+const SEPARATOR_LINE = /^sep=(.)\r?\n/i;
+
 /** Rows of CSV text with any of the usual separators; guards of {@link csvText} are taken off again. */
 export function csvRows(text: string): Result<CsvRow[]> {
-  const table = text.replace(/^\uFEFF/, '');
+  const whole = text.replace(/^\uFEFF/, '');
+  if (whole.length > LONGEST_TABLE) {
+    return fail({
+      code: 'too-large',
+      path: [],
+      message: `The table has more than ${LONGEST_TABLE / 1e6} million characters; no class writes that much. Is it the right file?`,
+    });
+  }
+  const [line = '', named] = SEPARATOR_LINE.exec(whole) ?? [];
+  const table = whole.slice(line.length);
+  /** Row of the header. */
+  const first = line === '' ? 1 : 2;
   const parsed = Papa.parse<Record<string, string | undefined>>(table, {
     header: true,
-    delimiter: separatorOf(table),
+    delimiter: named ?? separatorOf(table),
     transformHeader: (name) => name.trim(),
   });
   // Cells that are missing at the end of a row are empty ones.
   const broken = parsed.errors.find(({ code }) => code !== 'TooFewFields');
   if (broken !== undefined) {
     // The header counts in the number of an open quote, but not in that of a long row.
-    const row = (broken.row ?? 0) + (broken.type === 'Quotes' ? 1 : 2);
+    const row = (broken.row ?? 0) + (broken.type === 'Quotes' ? 0 : 1) + first;
     return fail({
       code: 'broken-csv',
       path: ['row', row],
@@ -43,7 +59,7 @@ export function csvRows(text: string): Result<CsvRow[]> {
   return succeed(
     parsed.data
       .map((record, index) => ({
-        row: index + 2,
+        row: index + first + 1,
         cells: Object.fromEntries(
           Object.entries(record).map(([name, cell]) => [name, restored((cell ?? '').trim())]),
         ),

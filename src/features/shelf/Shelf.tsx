@@ -19,15 +19,24 @@ import { PageFrame } from '@/ui/PageFrame';
 import { TourInvite } from '@/ui/tour/TourInvite';
 import { DeletePlanDialog, type GoingPlan } from './DeletePlanDialog';
 import { BesideThePlans } from './BesideThePlans';
+import { FindPlan } from './FindPlan';
 import { NewPlanDialog } from './NewPlanDialog';
 import { PlanCard } from './PlanCard';
 
 interface ShelfProps {
-  readonly entries: readonly {
-    id: string;
-    summary: Result<PlanSummary>;
-    judgedAnew: boolean;
-  }[];
+  readonly shelf: {
+    readonly entries: readonly {
+      readonly id: string;
+      readonly summary: Result<PlanSummary>;
+      readonly judgedAnew: boolean;
+    }[];
+    readonly found: number;
+    readonly all: number;
+  };
+  /** Part of the title that is looked for. */
+  readonly find: string;
+  /** How many are shown when more are asked for. */
+  readonly next: number;
   /** The tour was taken or declined in this browser. */
   readonly tourSeen: boolean;
   /** Lessons since the last backup. */
@@ -35,7 +44,8 @@ interface ShelfProps {
 }
 
 /** Home: the plans as cards, and the ways to get a new one. */
-export function Shelf({ entries, tourSeen, lessons }: ShelfProps) {
+export function Shelf({ shelf, find, next, tourSeen, lessons }: ShelfProps) {
+  const { entries, found, all } = shelf;
   const { refusal, clearRefusal, settle, remove, duplicate, openAt } = useDocumentList('plans');
   const [naming, setNaming] = useState(false);
   const [going, setGoing] = useState<GoingPlan | null>(null);
@@ -92,10 +102,15 @@ export function Shelf({ entries, tourSeen, lessons }: ShelfProps) {
         </Alert>
       )}
       <RefusalAlert refusal={refusal} onClose={clearRefusal} />
-      <Typography variant="h2" sx={{ mb: 1.5 }}>
-        Your plans
-      </Typography>
-      {entries.length === 0 ? (
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center', mb: 1.5 }}>
+        <Typography variant="h2" sx={{ flex: '1 1 200px' }}>
+          Your plans
+        </Typography>
+        {all > entries.length || find !== '' ? <FindPlan find={find} /> : null}
+      </Box>
+      {found === 0 && all > 0 ? (
+        <Typography color="textSecondary">No plan has “{find}” in its title.</Typography>
+      ) : entries.length === 0 ? (
         <Typography color="textSecondary">
           The shelf is empty. A new plan starts with one question: what shall it light?
         </Typography>
@@ -133,6 +148,21 @@ export function Shelf({ entries, tourSeen, lessons }: ShelfProps) {
           ))}
         </Box>
       )}
+      {found > entries.length ? (
+        <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mt: 2 }}>
+          <Typography variant="body2" color="textSecondary">
+            {entries.length} of {found} plans, last changed first
+          </Typography>
+          <Button
+            variant="outlined"
+            component={NextLink}
+            href={`/?${new URLSearchParams({ ...(find === '' ? {} : { find }), show: String(next) })}`}
+            scroll={false}
+          >
+            Show more
+          </Button>
+        </Box>
+      ) : null}
       <BesideThePlans />
       <DeletePlanDialog
         plan={going}

@@ -8,6 +8,6 @@ export const metadata: Metadata = { title: 'Help' };
 
 export default async function Page() {
   await connection();
-  const first = listShelf(serverContext()).find(({ summary }) => summary.ok);
+  const first = listShelf(serverContext()).entries.find(({ summary }) => summary.ok);
   return <HelpPage tourOf={first?.id ?? null} />;
 }

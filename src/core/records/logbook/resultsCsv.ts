@@ -123,6 +123,30 @@ export function readResults(text: string, mapping: ColumnMapping, now: string): 
   return succeed(rows.value.map((row) => fileRow(row, mapping, now)));
 }
 
+/** What a file of readings holds. */
+export interface ReadFile {
+  readonly columns: readonly string[];
+  readonly mapping: ColumnMapping;
+  readonly rows: readonly FileRow[];
+}
+
+/**
+ * A file of readings, read by its columns.
+ * @param chosen which column is what; `null`: a first guess.
+ * @param now time for rows that have none, ISO 8601.
+ */
+export function readResultsFile(
+  text: string,
+  chosen: ColumnMapping | null,
+  now: string,
+): Result<ReadFile> {
+  const found = columnsOfFile(text);
+  if (!found.ok) return found;
+  const mapping = chosen ?? found.value.mapping;
+  const rows = readResults(text, mapping, now);
+  return rows.ok ? succeed({ columns: found.value.columns, mapping, rows: rows.value }) : rows;
+}
+
 function fileRow({ row, cells }: CsvRow, mapping: ColumnMapping, now: string): FileRow {
   const issues: Issue[] = [];
   const cell = (column: ResultColumn): string => {

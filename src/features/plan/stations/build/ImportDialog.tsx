@@ -14,24 +14,27 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import { Selection } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
+import type { Result } from '@/core/result';
 import type { LogRequest } from '@/core/records/logbook/logEntry';
 import { freshReadings } from '@/core/records/logbook/freshReadings';
 import { measurementName } from '@/core/records/logbook/measurement';
 import {
-  columnsOfFile,
   NEEDED_COLUMNS,
-  readResults,
   FILE_COLUMNS,
   type ColumnMapping,
   type FileRow,
+  type ReadFile,
 } from '@/core/records/logbook/resultsCsv';
 import { now, useLog } from '@/ui/bench/LogProvider';
 import { newEntryId } from '@/ui/bench/logStore';
 import { readingText } from '@/core/records/logbook/readingEntry';
+import { JobStatus } from '@/ui/JobStatus';
+import { useWorkerJob } from '@/workers/useWorkerJob';
 
 const NONE = '(none)';
 const MAX_SHOWN = 60;
+const NO_ROWS: readonly FileRow[] = [];
 
 /** Readings of a file: which column is what, what every row becomes, and what is wrong with which; nothing is taken before it is confirmed. */
 export function ImportDialog({
@@ -42,22 +45,22 @@ export function ImportDialog({
   readonly onClose: () => void;
 }) {
   const { sendMany, lines } = useLog();
-  const columns = useMemo(() => columnsOfFile(text), [text]);
   const [chosen, setChosen] = useState<ColumnMapping | null>(null);
   const [time] = useState(now);
   const [problem, setProblem] = useState<string | null>(null);
   const [sending, setSending] = useState(false);
-  const mapping = chosen ?? (columns.ok ? columns.value.mapping : null);
-  const rows = useMemo(
-    () => (mapping === null ? null : readResults(text, mapping, time)),
-    [text, mapping, time],
+  const reading = useWorkerJob<Result<ReadFile>>(
+    useCallback((jobs) => jobs.readResultsFile(text, chosen, time), [text, chosen, time]),
   );
-  const good = rows?.ok === true ? rows.value.flatMap(({ reading }) => reading ?? []) : [];
-  const fresh = freshReadings(lines, good, time);
+  const file = reading.latest?.ok === true ? reading.latest.value : null;
+  const mapping = chosen ?? file?.mapping ?? null;
+  const rows = file?.rows ?? NO_ROWS;
+  const good = useMemo(() => rows.flatMap(({ reading: one }) => one ?? []), [rows]);
+  const fresh = useMemo(() => freshReadings(lines, good, time), [lines, good, time]);
   const here = good.length - fresh.length;
-  const bad = rows?.ok === true ? rows.value.filter(({ reading }) => reading === null) : [];
+  const bad = rows.filter(({ reading: one }) => one === null);
   const missing = mapping === null ? [] : NEEDED_COLUMNS.filter((one) => mapping[one] === null);
-  const faults = [columns, rows].flatMap((one) => (one?.ok === false ? one.issues : []));
+  const faults = reading.latest?.ok === false ? reading.latest.issues : [];
   const take = async (): Promise<void> => {
     setSending(true);
     const requests = fresh.map(({ group, entry }): LogRequest => ({
@@ -85,7 +88,7 @@ export function ImportDialog({
         {faults.length > 0 ? (
           <Alert severity="error">{faults.map(({ message }) => message).join(' ')}</Alert>
         ) : null}
-        {columns.ok && mapping !== null ? (
+        {file !== null && mapping !== null ? (
           <Box
             sx={{
               display: 'grid',
@@ -104,7 +107,7 @@ export function ImportDialog({
                   setChosen({ ...mapping, [column]: name === NONE ? null : name })
                 }
               >
-                {[NONE, ...columns.value.columns].map((name) => (
+                {[NONE, ...file.columns].map((name) => (
                   <option key={name} value={name}>
                     {name}
                   </option>
@@ -113,7 +116,10 @@ export function ImportDialog({
             ))}
           </Box>
         ) : null}
-        {rows?.ok === true ? (
+        {reading.status === 'answered' ? null : (
+          <JobStatus job={reading}>Reading the file …</JobStatus>
+        )}
+        {file !== null ? (
           <>
             <Typography sx={{ mt: 1.5 }} role="status">
               {fresh.length} {fresh.length === 1 ? 'row' : 'rows'} can be taken
@@ -123,9 +129,7 @@ export function ImportDialog({
             {missing.length > 0 ? (
               <Alert severity="warning">Choose the column for: {missing.join(', ')}.</Alert>
             ) : null}
-            <PreviewTable
-              rows={[...bad, ...rows.value.filter(({ reading }) => reading !== null)]}
-            />
+            <PreviewTable rows={[...bad, ...rows.filter(({ reading: one }) => one !== null)]} />
           </>
         ) : null}
         {problem === null ? null : <Alert severity="error">{problem}</Alert>}
@@ -134,7 +138,7 @@ export function ImportDialog({
         <Button onClick={onClose}>Take nothing</Button>
         <Button
           variant="contained"
-          disabled={fresh.length === 0 || sending}
+          disabled={fresh.length === 0 || sending || reading.status !== 'answered'}
           onClick={() => void take()}
         >
           {sending

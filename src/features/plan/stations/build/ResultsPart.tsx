@@ -19,7 +19,9 @@ import {
   type Measurement,
 } from '@/core/records/logbook/measurement';
 import { groupNames } from '@/core/work/preparation/groupNames';
+import { LONGEST_TABLE } from '@/core/formats/csv';
 import { useLog } from '@/ui/bench/LogProvider';
+import { fileText } from '@/ui/fileText';
 import { readingText } from '@/core/records/logbook/readingEntry';
 import { Card } from '@/ui/Card';
 import { usePlan, usePlanContext } from '../../PlanProvider';
@@ -32,7 +34,8 @@ const DOWNLOADS = [
   { format: 'package', name: 'Data package' },
   { format: 'plan', name: 'Plan with log and photos' },
 ] as const;
-const LARGEST_FILE = 5_000_000;
+/** In the widest encoding that is read. */
+const LARGEST_FILE = 2 * LONGEST_TABLE;
 
 /** Everything that the class read, group by group, as a table and as files; and readings from a file. */
 export function ResultsPart() {
@@ -87,10 +90,10 @@ export function ResultsPart() {
               onChange={(event) => {
                 const chosen = event.target.files?.[0];
                 if (chosen === undefined) return;
-                setProblem(null);
-                if (chosen.size > LARGEST_FILE)
-                  setProblem('The file is larger than 5 MB; a class never reads that much.');
-                else void chosen.text().then(setFile);
+                void fileText(chosen, LARGEST_FILE).then((text) => {
+                  setProblem(text.ok ? null : (text.issues[0]?.message ?? null));
+                  if (text.ok) setFile(text.value);
+                });
                 event.target.value = '';
               }}
             />
