@@ -39,6 +39,7 @@ const VIEWS = [
   '/fair-tests',
   '/fair-tests/demo-six-plants',
   '/school',
+  '/safekeeping',
   '/wall/demo-lamp',
 ];
 

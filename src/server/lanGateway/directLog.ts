@@ -3,6 +3,7 @@ import { refused, type JsonAnswer } from '../jsonAnswer';
 import type { GroupListener } from '../bench/listenAsGroup';
 import { cookieIn } from './cookies';
 import { eventsAfter, EVENT_HEADERS } from './events';
+import { isOwnOrigin } from './ownOrigin';
 
 /** A reading or note is a few hundred bytes; anything far larger is not one. */
 const LARGEST_BODY_BYTES = 100_000;
@@ -73,7 +74,7 @@ export async function answerLog(
   outgoing: ServerResponse,
 ): Promise<void> {
   const { origin, host = '', cookie = '' } = incoming.headers;
-  if (origin !== undefined && origin !== `http://${host}`) {
+  if (origin !== undefined && !isOwnOrigin(origin, host)) {
     send(outgoing, refused(403, 'This request comes from another web site.'));
     return;
   }

@@ -115,6 +115,9 @@ describe('the gateway', () => {
       host: `127.0.0.1:${own}`,
       origin: `http://127.0.0.1:${own}`,
     });
+    // With TLS in front of it.
+    await ask('/join', { host: '192.0.2.7', origin: 'https://192.0.2.7' });
+    expect(seen.at(-1)?.origin).toBe(`http://127.0.0.1:${own}`);
     await ask('/join', { host: `192.0.2.7:${port}`, origin: 'http://evil.example' });
     expect(seen.at(-1)?.origin).toBe('http://evil.example');
   });

@@ -9,6 +9,7 @@ import { isIP } from 'node:net';
 import { hostname, networkInterfaces } from 'node:os';
 import { answerEvents, answerLog, isForEvents, isForLog, type DirectLog } from './directLog';
 import { GATEWAY_HEADER } from './gatewayHeader';
+import { isOwnOrigin } from './ownOrigin';
 import { bytesOfAddresses, type TrafficLimit } from './trafficLimit';
 
 /** What the gateway lets in without a passcode: joining, a group’s own page, and the files that pages are made of. */
@@ -198,7 +199,7 @@ function forward(incoming: IncomingMessage, outgoing: ServerResponse, appPort: n
         ...incoming.headers,
         // The app answers under its own name only; a page of another site keeps its origin and is refused there.
         host: own,
-        ...(origin === `http://${host}` ? { origin: `http://${own}` } : {}),
+        ...(isOwnOrigin(origin, host) ? { origin: `http://${own}` } : {}),
         'x-forwarded-for': incoming.socket.remoteAddress ?? '',
         [GATEWAY_HEADER]: 'yes',
       },
