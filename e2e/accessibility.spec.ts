@@ -108,7 +108,12 @@ test('the parts of getting ready', async ({ page }) => {
 
 test('the parts of leaving it running, and of the help', async ({ page }) => {
   await page.goto('/plans/demo-lamp/run');
-  for (const name of ['On and off', 'After a short', 'Capacitor bank', 'Against other ways']) {
+  for (const name of [
+    'On and off',
+    'After a short',
+    'Capacitor bank',
+    'Compared with alternatives',
+  ]) {
     await page.getByRole('tab', { name }).click();
     await expectNoViolations(page);
   }

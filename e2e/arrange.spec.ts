@@ -39,7 +39,7 @@ test('a fault as a what-if: the result and the reason at once, and the way back'
   await page.getByLabel('in one lemon with its whole string').check();
   await page.keyboard.press('Escape');
   await expect(wrongThings(page)).toContainText('4 pairs in one lemon.');
-  await page.getByRole('button', { name: 'Take it all out' }).click();
+  await page.getByRole('button', { name: 'Remove all faults' }).click();
   await expect(wrongThings(page)).toHaveCount(0);
   await expect(page.getByRole('button', { pressed: true })).toContainText('4 in series × 3');
 });
@@ -129,7 +129,7 @@ test('cells added after and beside, another cell among them, one taken away', as
   await expect(cells(page)).toHaveCount(14);
   await cell(page, 2, 2).click();
   await page.getByLabel('What cell it is').selectOption('Aluminium–air, brine sponge');
-  await page.getByRole('button', { name: 'Take it away' }).click();
+  await page.getByRole('button', { name: 'Remove cell' }).click();
   await undo(page);
   await expect(cell(page, 2, 2)).toHaveAccessibleName(/sponge/);
   await saved(page);
@@ -151,7 +151,7 @@ test('the ways: sorted, limited, from every recipe, and why not', async ({ page 
   const sorted = await chances();
   expect(sorted).toEqual([...sorted].sort((a, b) => b - a));
   await page.getByRole('button', { name: 'Limits' }).click();
-  await page.getByLabel('Most cells').fill('8');
+  await page.getByLabel('Maximum cells').fill('8');
   await expect
     .poll(async () =>
       Math.max(
@@ -159,11 +159,11 @@ test('the ways: sorted, limited, from every recipe, and why not', async ({ page 
       ),
     )
     .toBeLessThanOrEqual(8);
-  await page.getByLabel('Most cells').fill('0');
+  await page.getByLabel('Maximum cells').fill('0');
   await expect(page.getByText('Give a whole number from 1 to 200.')).toBeVisible();
-  await page.getByLabel('Every recipe').check();
+  await page.getByLabel('Compare all cell types').check();
   await expect(ways.filter({ hasText: 'Magnesium' }).first()).toBeVisible();
-  await page.getByRole('button', { name: /Why not the other/ }).click();
+  await page.getByRole('button', { name: /left out\?/ }).click();
   await expect(page.getByTestId('why-not').getByRole('listitem').first()).toContainText(/\w+ \w+/);
   await ways.filter({ hasText: 'Magnesium' }).first().click();
   await expect(verdict(page)).toContainText('amber LED');
@@ -177,12 +177,12 @@ test('more current: a string against more metal, each undoable', async ({ page }
   await lemons(page, 'More current');
   const more = page.getByTestId('more-current');
   await expect(more).toContainText('no food wasted');
-  await more.getByRole('button', { name: 'Do that' }).first().click();
+  await more.getByRole('button', { name: 'Apply' }).first().click();
   await expect(cells(page)).toHaveCount(16);
   await undo(page);
   await expect(cells(page)).toHaveCount(12);
   const before = await verdict(page).textContent();
-  await more.getByRole('button', { name: 'Do that' }).last().click();
+  await more.getByRole('button', { name: 'Apply' }).last().click();
   await expect(verdict(page)).not.toHaveText(before ?? '');
 });
 

@@ -80,7 +80,7 @@ test('readings are typed as people type, slips are asked about, edits keep what 
   await entry.getByRole('button', { name: '1 change' }).click();
   await expect(entry).toContainText('typed “1.86”');
   await entry.getByRole('button', { name: 'Take this again' }).click();
-  await entry.getByRole('button', { name: 'Take out' }).click();
+  await entry.getByRole('button', { name: 'Delete', exact: true }).click();
   await expect(entry.getByRole('button', { name: 'Put back' })).toBeVisible();
   await part(page, 'At the bench');
   await expect(field(page, 'cells 1–2, open')).toHaveValue('');

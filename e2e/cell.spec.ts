@@ -21,7 +21,7 @@ test('size and liquid move what one cell gives, with the sum on demand', async (
   await page.getByLabel('Gap between them').fill('1 cm');
   await expect.poll(shorted).toBeGreaterThan(1.02 * nail);
   const closer = await shorted();
-  await page.getByRole('button', { name: /more pairs in one body/i }).click();
+  await page.getByRole('button', { name: /more metal pairs per/i }).click();
   await expect.poll(shorted).toBeGreaterThan(1.8 * closer);
   await page.getByRole('button', { name: 'why the size matters' }).click();
   await expect(page.getByRole('dialog')).toContainText('cm²');
@@ -77,7 +77,7 @@ test('an unbelievable reading waits; it can be mended or kept, marked', async ({
   const doubt = page.getByTestId('reading-doubt');
   await expect(doubt).toContainText('hundreds of times');
   await expect(page.getByTestId('cell-figures')).toContainText('A typical cell');
-  await doubt.getByRole('button', { name: 'Yes, mend it' }).click();
+  await doubt.getByRole('button', { name: 'Yes, correct it' }).click();
   await expect(doubt).toHaveCount(0);
   await expect(page.getByTestId('cell-figures')).toContainText('Your cell, measured');
   await page.getByLabel('Open-circuit volts').fill('1.6');

@@ -44,7 +44,7 @@ test('a fair test from question to statement, with a second change warned of', a
   await expect(statement).toContainText('larger than the scatter');
 
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'CSV out' }).click();
+  await page.getByRole('button', { name: 'Export CSV' }).click();
   const csv = readFileSync(await (await download).path(), 'utf8');
   expect(csv).toContain('round,what,open-circuit voltage (V),short-circuit current (mA)');
   expect(csv.trim().split('\r\n')).toHaveLength(7);

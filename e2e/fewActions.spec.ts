@@ -35,7 +35,7 @@ test('fruit in pieces: quarters are cells of their own, an adult cuts, and fewer
   await page.getByRole('tab', { name: 'Cut and mix' }).click();
   await expect(page.getByRole('heading', { name: /lemons cut into quarters/ })).toBeVisible();
   await page.getByRole('tab', { name: 'Timetable' }).click();
-  await page.getByLabel('Lesson on').fill('2031-01-31');
+  await page.getByLabel('Lesson date').fill('2031-01-31');
   await expect(page.getByTestId('timeline')).toContainText('Cut the fruit, an adult');
 });
 

@@ -57,6 +57,6 @@ test('the tour: offered once, taken by key, ended, and taken again from the help
   await expect(page.getByRole('button', { name: 'New plan' })).toBeVisible();
   await expect(invitation).toBeHidden();
   await page.getByRole('link', { name: 'Help', exact: true }).click();
-  await page.getByRole('link', { name: 'Look round in a minute' }).click();
+  await page.getByRole('link', { name: 'One-minute tour' }).click();
   await expect(page.getByRole('dialog', { name: 'Six stations' })).toBeVisible();
 });

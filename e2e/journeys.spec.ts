@@ -39,7 +39,7 @@ test('first run: from a wish to a saved plan with a first reading', async ({ pag
   await expect(page.getByRole('textbox', { name: 'Title of the plan' })).toHaveValue(
     'Reading lamp',
   );
-  await goToStation(page, 'Power what?');
+  await goToStation(page, 'What to power');
   await expect(page.getByRole('radio', { name: /amber/ })).toBeChecked();
   await page.goto('/');
   await expect(page.getByRole('article').filter({ hasText: 'Reading lamp' })).toContainText(
@@ -53,7 +53,7 @@ test('another LED colour changes the wiring at once', async ({ page }) => {
   await goToStation(page, 'Arrange');
   const count = page.getByRole('group', { name: 'cells in a string' }).locator('output');
   const red = Number(await count.textContent());
-  await goToStation(page, 'Power what?');
+  await goToStation(page, 'What to power');
   await page.getByRole('radio', { name: /violet/ }).check();
   await expect(verdict(page)).toContainText('violet LED');
   await goToStation(page, 'Arrange');

@@ -48,7 +48,7 @@ test('strong cells get a resistor; without it the plan is not fine', async ({ pa
   await inSeries.getByRole('button', { name: /More/ }).click();
   await inSeries.getByRole('button', { name: /More/ }).click();
   await expect(page.locator('[data-desk-picture]')).toContainText('Ω');
-  await goToStation(page, 'Power what?');
+  await goToStation(page, 'What to power');
   const resistor = page.getByRole('combobox', { name: 'Resistor', exact: true });
   await resistor.selectOption('none');
   await expect(verdict(page)).toContainText('may be destroyed');

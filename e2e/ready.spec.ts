@@ -9,7 +9,7 @@ const part = (page: Page, name: string) => page.getByRole('tab', { name }).click
 async function lesson(page: Page, title: string): Promise<string> {
   await newPlan(page, title);
   await goToStation(page, 'Get ready');
-  const date = page.getByLabel('Lesson on');
+  const date = page.getByLabel('Lesson date');
   await date.fill('2031-01-31');
   await date.blur();
   await saved(page);
@@ -27,17 +27,17 @@ test('the class: groups, cells a pupil, spares and the meter queue follow, each 
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(words).toContainText('6 groups of 5 pupils');
   await page.getByLabel('Pupils').fill('0');
-  await expect(page.getByText('Give at least 1 for the pupils.')).toBeVisible();
+  await expect(page.getByText('Enter at least 1 pupil.')).toBeVisible();
   await expect(words).toContainText('6 groups of 5 pupils');
   await page.getByLabel('Groups', { exact: true }).fill('31');
   await expect(page.getByText('There cannot be more groups than pupils.')).toBeVisible();
   // The lesson fits as it is: the meters are shared as they must be.
   await expect(
-    page.getByRole('heading', { name: /^The lesson: \d+(\.\d)? of 45 minutes/ }),
+    page.getByRole('heading', { name: /^\d+(\.\d)? min planned, 45 available/ }),
   ).toBeVisible();
   await expect(page.getByTestId('too-long')).toHaveCount(0);
   await page.getByLabel('How the meters are shared').selectOption('every-cell');
-  await page.getByLabel('Nobody waits longer than, minutes').fill('2');
+  await page.getByLabel('Longest wait (min)').fill('2');
   await expect(page.getByText(/it takes 2, or a longer wait/)).toBeVisible();
   await page.getByRole('textbox', { name: 'Meters' }).fill('6');
   await expect(page.getByTestId('queue-words')).toContainText(
@@ -92,7 +92,7 @@ test.describe.serial('cupboard', () => {
     }
     await expect(list.getByRole('row', { name: /copper strips/ })).toContainText('60');
     const download = page.waitForEvent('download');
-    await page.getByRole('button', { name: 'CSV out' }).click();
+    await page.getByRole('button', { name: 'Export CSV' }).click();
     const csv = readFileSync(await (await download).path(), 'utf8');
     expect(csv).toContain('aisle,part,unit,a group,class,in stock,packs,in a pack,price,bought');
     expect(csv).toMatch(/greengrocer,lemon,piece,.*,yes/);
@@ -206,7 +206,7 @@ test('the timetable: moved by key and pointer, conflicts told, saved as a calend
   await part(page, 'Timetable');
   const buy = page.locator('[data-task="buy"]');
   const conflicts = page.getByTestId('conflicts');
-  await expect(conflicts).toHaveText('Nothing is in the way of anything.');
+  await expect(conflicts).toHaveText('No clashes.');
   await expect(buy).toHaveAttribute('data-start', '2031-01-29T16:15:00');
   await buy.press('ArrowLeft');
   await expect(buy).toHaveAttribute('data-start', '2031-01-29T16:00:00');
@@ -234,7 +234,7 @@ test('the timetable: moved by key and pointer, conflicts told, saved as a calend
   expect(await file.text()).toContain('DTSTART:20310128T160000');
   await page.getByRole('button', { name: /Put every task back/ }).click();
   await expect(buy).toHaveAttribute('data-start', '2031-01-29T16:15:00');
-  await page.getByLabel('Lesson on').fill('2020-01-31');
+  await page.getByLabel('Lesson date').fill('2020-01-31');
   await expect(conflicts).toContainText('The lesson lies in the past.');
 });
 

@@ -38,7 +38,7 @@ test('an own wish is kept with the plan, undone and told what is wrong with it',
 }) => {
   await page.goto('/plans/demo-fog-bell/build');
   await page.getByRole('link', { name: 'Reality check with this cell' }).click();
-  await page.getByRole('button', { name: 'A wish of your own' }).click();
+  await page.getByRole('button', { name: 'Your own question' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('To do what').fill('light the pier');
   await dialog.getByLabel('Volts').fill('lots');

@@ -19,7 +19,7 @@ test('left running: how long, what ends it, and the desk at any moment', async (
   await expect(
     page.getByRole('table', { name: 'Metal and water left in each cell' }),
   ).toContainText('cells 1–4 of strings 1–3');
-  await page.getByRole('tab', { name: 'Against other ways' }).click();
+  await page.getByRole('tab', { name: 'Compared with alternatives' }).click();
   const table = page.getByRole('table', { name: 'How long other ways run' });
   await expect(table.getByRole('row', { name: /4 in series × 4/ })).toBeVisible();
   await expect(page.getByRole('navigation', { name: 'Stations of the plan' })).toContainText(

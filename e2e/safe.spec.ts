@@ -137,7 +137,7 @@ test('a class’s data are deleted for good; a plan that goes asks about them', 
   const card = page.getByRole('article').filter({ hasText: 'To be forgotten' });
   await card.getByRole('button', { name: /Take .* off the shelf|Delete/ }).click();
   await expect(dialog).toContainText('Its lessons left 1 line of the logbook.');
-  await dialog.getByRole('button', { name: 'Take it off, delete these for good' }).click();
+  await dialog.getByRole('button', { name: 'Delete plan and logbook for good' }).click();
   await expect(card).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
   await card.getByRole('link').first().click();

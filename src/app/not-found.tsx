@@ -6,10 +6,8 @@ export default function NotFound() {
   return (
     <PlainBody>
       <main className={styles.sheet}>
-        <h1 className={styles.h1}>Nothing stands here</h1>
-        <p className={styles.text}>
-          The plan was taken off the shelf, or there is an error in the address.
-        </p>
+        <h1 className={styles.h1}>Page not found</h1>
+        <p className={styles.text}>The plan was deleted, or there is an error in the address.</p>
         <Link href="/">To the shelf</Link>
       </main>
     </PlainBody>

@@ -31,8 +31,12 @@ export type SaveOutcome =
 export interface DocumentRepository<T> {
   /** Last changed first. */
   list(): StoredDocument<T>[];
-  /** Ids and titles only, last changed first; the title is `null` where the text does not say. */
-  titles(): { readonly id: string; readonly title: string | null }[];
+  /** Ids, titles and days of lessons only, last changed first; `null` where the text does not say. */
+  titles(): {
+    readonly id: string;
+    readonly title: string | null;
+    readonly lessonDate: string | null;
+  }[];
   find(id: string): StoredDocument<T> | null;
   /** Its text as it is stored, readable or not; `null` where there is none. */
   rawText(id: string): string | null;
@@ -56,7 +60,10 @@ export function createDocumentRepository<Kind extends DocumentKind>(
 }
 
 const stamped = z.object({ version: z.number() });
-const titled = z.object({ title: z.string() });
+const titled = z.object({
+  title: z.string().nullable().catch(null),
+  lessonDate: z.string().nullable().catch(null),
+});
 
 /** What stands at the top of a stored text; `null` where it does not stand there. */
 function stampIn<T>(text: string, schema: z.ZodType<T>): T | null {
@@ -114,7 +121,10 @@ function repositoryOf<T extends TitledDocument>(
         .where(and(ofKind, isNull(documents.deletedAt)))
         .orderBy(desc(documents.updatedAt), documents.id)
         .all()
-        .map(({ id, document }) => ({ id, title: stampIn(document, titled)?.title ?? null })),
+        .map(({ id, document }) => {
+          const { title = null, lessonDate = null } = stampIn(document, titled) ?? {};
+          return { id, title, lessonDate };
+        }),
 
     find: (id) => {
       const row = db.select().from(documents).where(present(id)).get();

@@ -24,25 +24,42 @@ export interface ListedShelf {
   readonly found: number;
   /** How many there are. */
   readonly all: number;
+  /** How many of lessons that are over are folded away. */
+  readonly folded: number;
 }
+
+/** How a shelf can be sorted: by the last change, by title, or by the day of the lesson, those to come first. */
+export const SHELF_ORDERS = ['changed', 'title', 'lesson'] as const;
+type ShelfOrder = (typeof SHELF_ORDERS)[number];
 
 interface Looking {
   readonly most: number;
+  readonly sort: ShelfOrder;
+  /** Whether plans of lessons that are over stand among the others; a plan that is looked for always does. */
+  readonly past: boolean;
   /** Part of the title; empty for all. */
   readonly find: string;
 }
 
+const NEWEST: Looking = { most: PLANS_AT_ONCE, find: '', sort: 'changed', past: false };
+/** A lesson is looked back at for a week. */
+const OVER_MS = 7 * 86_400_000;
+
 /** Plans on the shelf, last changed first, each with its live verdict. */
 export function listShelf(
-  { documents }: Pick<ServerContext, 'documents'>,
-  { most, find }: Looking = { most: PLANS_AT_ONCE, find: '' },
+  { documents, now }: Pick<ServerContext, 'documents' | 'now'>,
+  { most, find, sort, past }: Looking = NEWEST,
   summarise: (plan: Plan) => PlanSummary = keptSummary,
 ): ListedShelf {
   const repository = documents('plans');
   const all = repository.titles();
   const wanted = find.trim().toLowerCase();
   // Where it cannot be read it may be the one that is looked for.
-  const found = all.filter(({ title }) => title?.toLowerCase().includes(wanted) ?? true);
+  const matching = all.filter(({ title }) => title?.toLowerCase().includes(wanted) ?? true);
+  const over = new Date(now() - OVER_MS).toISOString().slice(0, 10);
+  const found = matching
+    .filter(({ lessonDate }) => past || wanted !== '' || lessonDate === null || lessonDate >= over)
+    .sort(COMPARED[sort]);
   const entries = found.slice(0, most).flatMap(({ id }): ShelfEntry[] => {
     const stored = repository.find(id);
     if (stored === null) return [];
@@ -55,14 +72,30 @@ export function listShelf(
       },
     ];
   });
-  return { entries, found: found.length, all: all.length };
+  return {
+    entries,
+    found: found.length,
+    all: all.length,
+    folded: matching.length - found.length,
+  };
 }
 
+type Titled = ReturnType<ReturnType<ServerContext['documents']>['titles']>[number];
+
+/** Plans without a day stand behind those that have one. */
+const NO_DAY = '9999';
+const COMPARED: Readonly<Record<ShelfOrder, (one: Titled, other: Titled) => number>> = {
+  // As they come.
+  changed: () => 0,
+  title: (one, other) => (one.title ?? '').localeCompare(other.title ?? ''),
+  lesson: (one, other) => (one.lessonDate ?? NO_DAY).localeCompare(other.lessonDate ?? NO_DAY),
+};
+
 /** Works out at the start of the app, plan by plan, what the shelf will show, so that nobody waits for it. */
-export async function warmShelf(context: Pick<ServerContext, 'documents'>): Promise<void> {
+export async function warmShelf(context: Pick<ServerContext, 'documents' | 'now'>): Promise<void> {
   for (let most = 1; most <= PLANS_AT_ONCE; most += 1) {
     await new Promise((resolve) => setImmediate(resolve));
-    listShelf(context, { most, find: '' });
+    listShelf(context, { ...NEWEST, most });
   }
 }
 

@@ -117,16 +117,42 @@ test('a shelf of many shows the newest, finds the others by a word, and works ou
     createDocument(context, 'plans', index === 3 ? 'Fog bell' : `Lamp ${index}`);
   }
   const summarise = jest.fn(summaryOfPlan);
-  const shelf = listShelf(context, { most: 12, find: '' }, summarise);
+  const shelf = listShelf(context, { most: 12, find: '', sort: 'changed', past: false }, summarise);
   expect(shelf).toMatchObject({ found: 30, all: 30 });
   expect(shelf.entries).toHaveLength(12);
   expect(summarise).toHaveBeenCalledTimes(12);
-  expect(listShelf(context, { most: 12, find: ' bell' }, summarise)).toMatchObject({
+  expect(
+    listShelf(context, { most: 12, find: ' bell', sort: 'changed', past: false }, summarise),
+  ).toMatchObject({
     found: 1,
     all: 30,
     entries: [{ summary: { value: { title: 'Fog bell' } } }],
   });
-  expect(listShelf(context, { most: 24, find: '' }, summarise).entries).toHaveLength(24);
+  const byTitle = listShelf(context, { most: 3, find: '', sort: 'title', past: false }, summarise);
+  expect(byTitle.entries.map(({ summary }) => summary.ok && summary.value.title)).toEqual([
+    'Fog bell',
+    'Lamp 1',
+    'Lamp 10',
+  ]);
+  expect(
+    listShelf(context, { most: 24, find: '', sort: 'changed', past: false }, summarise).entries,
+  ).toHaveLength(24);
+});
+
+test('plans of lessons that are over fold away after a week, and are found by their title all the same', () => {
+  const { context } = fresh();
+  const dated = (title: string, lessonDate: string | null): void =>
+    context.documents('plans').insert(title, { ...newPlan(title), lessonDate }, context.now());
+  dated('Long ago', '1969-12-01');
+  dated('To come', '2999-01-01');
+  dated('Some day', null);
+  const look = (find: string, past = false) => {
+    const { entries, folded } = listShelf(context, { most: 9, find, sort: 'lesson', past });
+    return { ids: entries.map(({ id }) => id), folded };
+  };
+  expect(look('')).toEqual({ ids: ['To come', 'Some day'], folded: 1 });
+  expect(look('', true)).toEqual({ ids: ['Long ago', 'To come', 'Some day'], folded: 0 });
+  expect(look('ago')).toEqual({ ids: ['Long ago'], folded: 0 });
 });
 
 test('saving moves a plan to the front of the shelf', () => {

@@ -13,7 +13,7 @@ config({ jitless: true });
 export function AppTheme({ children }: { children: ReactNode }) {
   return (
     // Without noSsr it renders twice, and the second time throws away what was not hydrated yet.
-    <ThemeProvider theme={theme} defaultMode="light" noSsr>
+    <ThemeProvider theme={theme} defaultMode="system" noSsr>
       <CssBaseline enableColorScheme />
       <SnackbarProvider
         maxSnack={3}

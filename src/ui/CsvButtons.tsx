@@ -64,14 +64,14 @@ export function CsvButtons<T>({
         }}
       />
       <Button size="small" startIcon={<UploadIcon />} onClick={() => input.current?.click()}>
-        {format} in
+        Import {format}
       </Button>
       <Button
         size="small"
         startIcon={<DownloadIcon />}
         onClick={() => saveFile(fileName, new Blob([text()], { type: FORMATS[format].type }))}
       >
-        {format} out
+        Export {format}
       </Button>
       <Dialog
         open={faults.length > 0}

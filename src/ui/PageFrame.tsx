@@ -51,7 +51,15 @@ export function PageFrame(props: PageFrameProps) {
         )}
         <ThemeSwitch />
       </Box>
-      {back === null ? <main>{children}</main> : <Listening as="main">{children}</Listening>}
+      {back === null ? (
+        <main id="content" tabIndex={-1}>
+          {children}
+        </main>
+      ) : (
+        <Listening as="main" id="content" tabIndex={-1}>
+          {children}
+        </Listening>
+      )}
       <Typography
         component="footer"
         variant="caption"

@@ -14,12 +14,14 @@ import { QuantityField } from './QuantityField';
 
 interface SizeFieldsProps {
   readonly size: ElectrodeSize;
+  /** What the metals stand in: “kiwi”, “cup”. */
+  readonly body: string;
   /** `typing` names the field while it is typed in, so that its edits are one undo step. */
   readonly onChange: (part: Partial<ElectrodeSize>, typing: string | null) => void;
 }
 
 /** Shape, size, gap and number of the metals in one body. */
-export function SizeFields({ size, onChange }: SizeFieldsProps) {
+export function SizeFields({ size, body, onChange }: SizeFieldsProps) {
   const lengthField = (
     label: string,
     key: 'widthMillimetres' | 'depthMillimetres' | 'gapMillimetres',
@@ -63,7 +65,7 @@ export function SizeFields({ size, onChange }: SizeFieldsProps) {
       </Box>
       <Box sx={{ mt: 2, display: 'flex', flexWrap: 'wrap', gap: 2 }}>
         <CountStepper
-          label="pairs in one body"
+          label={`metal pairs per ${body}`}
           value={size.pairs}
           least={1}
           most={MAX_PAIRS}

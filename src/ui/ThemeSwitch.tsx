@@ -4,21 +4,15 @@ import DarkIcon from '@mui/icons-material/DarkModeOutlined';
 import LightIcon from '@mui/icons-material/LightModeOutlined';
 import IconButton from '@mui/material/IconButton';
 import { useColorScheme } from '@mui/material/styles';
-import { useSyncExternalStore } from 'react';
 import { Hint } from './Hint';
+import { useListening } from './plain/useListening';
 
-const neverChanges = () => () => undefined;
-
-/** Light paper or dark; remembered in this browser. */
+/** Light paper or dark: as the system is set until somebody chooses, which this browser remembers. */
 export function ThemeSwitch() {
-  const { mode, setMode } = useColorScheme();
+  const { mode, systemMode, setMode } = useColorScheme();
   // The server does not know what this browser remembers.
-  const hydrated = useSyncExternalStore(
-    neverChanges,
-    () => true,
-    () => false,
-  );
-  const dark = hydrated && mode === 'dark';
+  const listening = useListening();
+  const dark = listening && (mode === 'system' ? systemMode : mode) === 'dark';
   const what = dark ? 'Light theme' : 'Dark theme';
   return (
     <Hint text={what}>

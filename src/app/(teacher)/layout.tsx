@@ -2,9 +2,11 @@ import InitColorSchemeScript from '@mui/material/InitColorSchemeScript';
 import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
 import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
+import { Jump } from '@/features/jump/Jump';
 import { NONCE_HEADER } from '@/proxy';
 import { storageState } from '@/server/storageProblem';
 import { AppTheme } from '@/ui/AppTheme';
+import styles from '@/ui/plain/plain.module.css';
 import { NothingIsSaved, NothingToOpen } from '@/ui/StorageNotices';
 
 export default async function TeacherLayout({ children }: { children: ReactNode }) {
@@ -12,13 +14,17 @@ export default async function TeacherLayout({ children }: { children: ReactNode 
   const nonce = (await headers()).get(NONCE_HEADER) ?? '';
   return (
     <>
-      <InitColorSchemeScript attribute="data" defaultMode="light" nonce={nonce} />
+      <InitColorSchemeScript attribute="data" defaultMode="system" nonce={nonce} />
       <AppRouterCacheProvider options={{ enableCssLayer: true, nonce }}>
+        <a href="#content" className={styles.skip}>
+          Skip to the content
+        </a>
         <AppTheme>
           {closed === null ? (
             <>
               {readOnly === null ? null : <NothingIsSaved why={readOnly} />}
               {children}
+              <Jump />
             </>
           ) : (
             <NothingToOpen why={closed} />

@@ -38,7 +38,7 @@ export const PartRow = memo(
           {name}
           <Typography variant="caption" color="textSecondary" component="div">
             {unit === 'piece' ? '' : `in ${unit === 'sheet' ? 'sheets' : unit}; `}
-            {reusable ? 'comes back after the lesson' : 'used up'}
+            {reusable ? 'comes back after the lesson' : 'consumable'}
           </Typography>
         </TableCell>
         {FIELDS.map(([field, label]) => (

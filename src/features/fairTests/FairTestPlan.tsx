@@ -64,7 +64,7 @@ export function FairTestPlan({ test, edit }: FairTestPlanProps) {
         {test.measure === 'led-watts' ? <Lamp test={test} edit={edit} /> : null}
         <Variants test={test} edit={edit} />
         <CountStepper
-          label="rounds, each of them once"
+          label="rounds"
           value={test.repeats}
           least={1}
           most={MAX_REPEATS}

@@ -52,7 +52,7 @@ export function RunTable({ test, analysis, edit }: RunTableProps) {
         between readings.
       </Typography>
       {runs.length === 0 ? (
-        <Typography variant="body2">Say first what is compared.</Typography>
+        <Typography variant="body2">Add items to compare.</Typography>
       ) : (
         <Box sx={{ overflowX: 'auto' }}>
           <Table size="small" aria-label="Measurements">

@@ -127,7 +127,7 @@ function Calls({ group, metersAreShared }: { group: string; metersAreShared: boo
         onClick={help.call}
         aria-pressed={help.wanted}
       >
-        {help.wanted ? 'Your teacher is called: press when helped' : 'Call your teacher'}
+        {help.wanted ? 'Teacher called. Tap when helped' : 'Call your teacher'}
       </Button>
     </>
   );

@@ -15,6 +15,7 @@ import { SOURCES, TRUST_WORDS } from '@/core/work/help/sources';
 import { Card } from '@/ui/Card';
 import { PageFrame } from '@/ui/PageFrame';
 import { PartTabs } from '@/ui/PartTabs';
+import { wordAnchor } from './wordAnchor';
 import { tourHref } from '@/ui/tour/tourSteps';
 
 const PARTS = [
@@ -37,7 +38,7 @@ export function HelpPage({ tourOf }: HelpPageProps) {
       actions={
         tourOf === null ? null : (
           <Button component={NextLink} href={tourHref(tourOf)}>
-            Look round in a minute
+            One-minute tour
           </Button>
         )
       }
@@ -71,7 +72,7 @@ function Words() {
         }}
       >
         {GLOSSARY.map(({ word, meaning }) => (
-          <div key={word}>
+          <div key={word} id={wordAnchor(word)}>
             <Typography component="dt" sx={{ fontWeight: 700 }}>
               {word}
             </Typography>

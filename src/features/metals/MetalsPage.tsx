@@ -63,7 +63,7 @@ export function MetalsPage({ found }: { found: FoundTool<MetalPairQuestion> }) {
             {metalField('The other', 'second')}
           </Box>
           <Choice
-            label="What is wet between them"
+            label="Electrolyte"
             value={state.medium}
             options={MEDIA.map((medium) => [medium, MEDIUM_NAMES[medium]] as const)}
             onChange={(medium) => change({ medium })}

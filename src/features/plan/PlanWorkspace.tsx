@@ -116,9 +116,12 @@ function Frame({ children }: { children: ReactNode }) {
   useTour(useSearchParams().get('tour') === '1', leaveTour);
   return (
     <Box sx={{ minHeight: '100vh', display: 'flex', flexDirection: 'column' }}>
-      <Listening>
-        <PlanHeader station={station} onHelp={openHelp} onProject={toggleProjector} />
-      </Listening>
+      {/* The verdict stays in view while the page scrolls; on a phone it would take half of it. */}
+      <Box sx={{ position: { md: 'sticky' }, top: 0, zIndex: 'appBar' }}>
+        <Listening>
+          <PlanHeader station={station} onHelp={openHelp} onProject={toggleProjector} />
+        </Listening>
+      </Box>
       <Box
         sx={{ flex: 1, display: 'flex', flexDirection: { xs: 'column', md: 'row' }, minHeight: 0 }}
       >
@@ -138,7 +141,7 @@ function Frame({ children }: { children: ReactNode }) {
             justifyContent: 'space-between',
             gap: 2,
             position: { md: 'sticky' },
-            top: 0,
+            top: { md: 66 },
             height: { md: '100vh' },
             maxHeight: { md: 'calc(100vh - 66px)' },
             overflowY: { md: 'auto' },
@@ -152,7 +155,12 @@ function Frame({ children }: { children: ReactNode }) {
             </Typography>
           </Box>
         </Box>
-        <Box component="main" sx={{ flex: 1, minWidth: 0, p: { xs: 1.5, md: 1.75 } }}>
+        <Box
+          component="main"
+          id="content"
+          tabIndex={-1}
+          sx={{ flex: 1, minWidth: 0, p: { xs: 1.5, md: 1.75 } }}
+        >
           <Listening>{children}</Listening>
         </Box>
       </Box>

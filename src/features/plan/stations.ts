@@ -34,7 +34,7 @@ export interface BenchSoFar {
 
 /** The six stations in the order people work. */
 export const STATIONS: readonly Station[] = [
-  { slug: 'power', name: 'Power what?', answer: powerAnswer, answered: always },
+  { slug: 'power', name: 'What to power', answer: powerAnswer, answered: always },
   { slug: 'cell', name: 'Which cell?', answer: cellAnswer, answered: always },
   { slug: 'arrange', name: 'Arrange', answer: arrangeAnswer, answered: meetsTarget },
   { slug: 'ready', name: 'Get ready', answer: readyAnswer, answered: hasDate },

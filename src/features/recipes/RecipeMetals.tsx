@@ -55,6 +55,7 @@ export function RecipeMetals({ own, change }: RecipePartProps) {
       </Box>
       <SizeFields
         size={own.usualSize}
+        body={own.bodies[0]?.name ?? 'body'}
         onChange={(part, typing) =>
           change({ usualSize: { ...own.usualSize, ...part } }, typing ?? undefined)
         }

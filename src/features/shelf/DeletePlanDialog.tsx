@@ -25,7 +25,7 @@ interface DeletePlanDialogProps {
 export function DeletePlanDialog({ plan, onClose, onRemove }: DeletePlanDialogProps) {
   return (
     <Dialog open={plan !== null} onClose={onClose} aria-labelledby="going-title">
-      <DialogTitle id="going-title">Take “{plan?.title}” off the shelf?</DialogTitle>
+      <DialogTitle id="going-title">Delete “{plan?.title}”?</DialogTitle>
       {plan === null ? null : (
         <>
           <DialogContent>
@@ -44,12 +44,12 @@ export function DeletePlanDialog({ plan, onClose, onRemove }: DeletePlanDialogPr
             </Button>
           </DialogContent>
           <DialogActions>
-            <Button onClick={onClose}>Leave the plan here</Button>
+            <Button onClick={onClose}>Cancel</Button>
             <Button color="error" onClick={() => onRemove(plan, 'erase')}>
-              Take it off, delete these for good
+              Delete plan and logbook for good
             </Button>
             <Button variant="contained" onClick={() => onRemove(plan, 'keep')}>
-              Take it off, keep these
+              Delete plan, keep logbook
             </Button>
           </DialogActions>
         </>

@@ -18,10 +18,14 @@ import { useDocumentList } from '@/ui/document/useDocumentList';
 import { PageFrame } from '@/ui/PageFrame';
 import { TourInvite } from '@/ui/tour/TourInvite';
 import { DeletePlanDialog, type GoingPlan } from './DeletePlanDialog';
-import { BesideThePlans } from './BesideThePlans';
-import { FindPlan } from './FindPlan';
+import { MoreTools } from './MoreTools';
+import { EmptyShelf } from './EmptyShelf';
+import { addressOfShelf, FindPlan, type ShelfOrder } from './FindPlan';
 import { NewPlanDialog } from './NewPlanDialog';
 import { PlanCard } from './PlanCard';
+
+/** So many are seen at a glance: no field is needed to find one. */
+const FEW_PLANS = 9;
 
 interface ShelfProps {
   readonly shelf: {
@@ -32,9 +36,11 @@ interface ShelfProps {
     }[];
     readonly found: number;
     readonly all: number;
+    readonly folded: number;
   };
   /** Part of the title that is looked for. */
   readonly find: string;
+  readonly sort: ShelfOrder;
   /** How many are shown when more are asked for. */
   readonly next: number;
   /** The tour was taken or declined in this browser. */
@@ -44,13 +50,12 @@ interface ShelfProps {
 }
 
 /** Home: the plans as cards, and the ways to get a new one. */
-export function Shelf({ shelf, find, next, tourSeen, lessons }: ShelfProps) {
-  const { entries, found, all } = shelf;
+export function Shelf({ shelf, find, sort, next, tourSeen, lessons }: ShelfProps) {
+  const { entries, found, all, folded } = shelf;
   const { refusal, clearRefusal, settle, remove, duplicate, openAt } = useDocumentList('plans');
   const [naming, setNaming] = useState(false);
   const [going, setGoing] = useState<GoingPlan | null>(null);
-  const off = (id: string, title: string): void =>
-    void remove(id, `“${title}” was taken off the shelf.`);
+  const off = (id: string, title: string): void => void remove(id, `“${title}” was deleted.`);
   const askOff = async (id: string, title: string): Promise<void> => {
     const counts = await countLessonData(id);
     if (counts.ok && counts.value.lines > 0) setGoing({ id, title, counts: counts.value });
@@ -106,14 +111,12 @@ export function Shelf({ shelf, find, next, tourSeen, lessons }: ShelfProps) {
         <Typography variant="h2" sx={{ flex: '1 1 200px' }}>
           Your plans
         </Typography>
-        {all > entries.length || find !== '' ? <FindPlan find={find} /> : null}
+        {all > FEW_PLANS || find !== '' ? <FindPlan find={find} sort={sort} /> : null}
       </Box>
       {found === 0 && all > 0 ? (
         <Typography color="textSecondary">No plan has “{find}” in its title.</Typography>
-      ) : entries.length === 0 ? (
-        <Typography color="textSecondary">
-          The shelf is empty. A new plan starts with one question: what shall it light?
-        </Typography>
+      ) : all === 0 ? (
+        <EmptyShelf onNew={() => setNaming(true)} />
       ) : (
         <Box
           component="ul"
@@ -141,7 +144,7 @@ export function Shelf({ shelf, find, next, tourSeen, lessons }: ShelfProps) {
                   kind="plans"
                   id={id}
                   faults={summary.issues}
-                  onDelete={() => void remove(id, 'The unreadable plan was taken off the shelf.')}
+                  onDelete={() => void remove(id, 'The unreadable plan was deleted.')}
                 />
               )}
             </li>
@@ -151,19 +154,28 @@ export function Shelf({ shelf, find, next, tourSeen, lessons }: ShelfProps) {
       {found > entries.length ? (
         <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mt: 2 }}>
           <Typography variant="body2" color="textSecondary">
-            {entries.length} of {found} plans, last changed first
+            {entries.length} of {found} plans
           </Typography>
           <Button
             variant="outlined"
             component={NextLink}
-            href={`/?${new URLSearchParams({ ...(find === '' ? {} : { find }), show: String(next) })}`}
+            href={addressOfShelf({ find, sort, show: next })}
             scroll={false}
           >
             Show more
           </Button>
         </Box>
       ) : null}
-      <BesideThePlans />
+      {folded === 0 ? null : (
+        <Button
+          component={NextLink}
+          href={addressOfShelf({ find, sort, past: true })}
+          sx={{ mt: 2 }}
+        >
+          Show {folded === 1 ? 'the plan of a past lesson' : `${folded} plans of past lessons`}
+        </Button>
+      )}
+      <MoreTools />
       <DeletePlanDialog
         plan={going}
         onClose={() => setGoing(null)}

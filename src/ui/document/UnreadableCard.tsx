@@ -37,7 +37,7 @@ export function UnreadableCard({ kind, id, faults, onDelete }: UnreadableCardPro
           Save the file as it is stored
         </Button>
         <Button size="small" color="error" onClick={onDelete}>
-          {kind === 'plans' ? 'Take it off the shelf' : 'Delete it'}
+          Delete it
         </Button>
       </Box>
     </Paper>

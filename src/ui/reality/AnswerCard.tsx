@@ -96,7 +96,7 @@ function SumTable({ lines }: Pick<WorkedSolution, 'lines'>) {
           <TableRow>
             <TableCell>what</TableCell>
             <TableCell>the sum</TableCell>
-            <TableCell align="right">comes to</TableCell>
+            <TableCell align="right">Result</TableCell>
           </TableRow>
         </TableHead>
         <TableBody>

@@ -79,9 +79,9 @@ export function QuestionList({ asked, wishes, onWishes }: QuestionListProps) {
         disabled={wishes.length >= MAX_WISHES}
         onClick={() => setTyping(wishes.length)}
       >
-        A wish of your own
+        Your own question
       </Button>
-      <Heading>Is it so that …?</Heading>
+      <Heading>Is it true that …?</Heading>
       <List label="Claims">
         {CLAIM_IDS.map((id) => (
           <Question

@@ -28,3 +28,13 @@ export const POST = plainly(
     });
   },
 );
+
+/** Ids and titles, last changed first. */
+export const GET = plainly(
+  async (_request: Request, { params }: Context): Promise<NextResponse> => {
+    const kind = kindOf((await params).kind);
+    if (kind === null) return documentMissing(kind);
+    const titles = serverContext().documents(kind).titles();
+    return NextResponse.json(titles.map(({ id, title }) => ({ id, title })));
+  },
+);

@@ -3,7 +3,7 @@ import { PART_IDS, PARTS, type PartId } from './parts';
 
 const amount = z
   .number('Give a number.')
-  .min(0, 'There cannot be fewer than none.')
+  .min(0, 'Cannot be negative.')
   .max(1_000_000, 'That is more than a cupboard holds.');
 
 export const cupboardEntrySchema = z.strictObject({

@@ -40,29 +40,30 @@ export const LESSON_LIMITS = {
   mostStrings: 200,
 } as const;
 
-const whole = (what: string, least: number, most: number) =>
+/** @param what one of them and many: “pupil”, “pupils”. */
+const whole = ([one, many]: readonly [string, string], least: number, most: number) =>
   z
-    .number(`Give ${what} as a whole number.`)
-    .int(`Give ${what} as a whole number.`)
-    .min(least, `Give at least ${least} for ${what}.`)
-    .max(most, `Give at most ${most} for ${what}.`);
+    .number(`Enter a whole number of ${many}.`)
+    .int(`Enter a whole number of ${many}.`)
+    .min(least, `Enter at least ${least} ${least === 1 ? one : many}.`)
+    .max(most, `Enter at most ${most} ${many}.`);
 
 const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'Give the time as hours:minutes.');
 
 /** The class that a plan is prepared for. */
 export const lessonSchema = z
   .strictObject({
-    pupils: whole('the pupils', 1, LESSON_LIMITS.mostPupils),
-    groups: whole('the groups', 1, LESSON_LIMITS.mostGroups),
-    meters: whole('the meters', 1, LESSON_LIMITS.mostMeters),
+    pupils: whole(['pupil', 'pupils'], 1, LESSON_LIMITS.mostPupils),
+    groups: whole(['group', 'groups'], 1, LESSON_LIMITS.mostGroups),
+    meters: whole(['meter', 'meters'], 1, LESSON_LIMITS.mostMeters),
     ageBand: z.enum(AGE_BANDS, 'Choose one of the age bands.'),
-    minutes: whole('the minutes of the lesson', 10, LESSON_LIMITS.mostMinutes),
+    minutes: whole(['minute', 'minutes'], 10, LESSON_LIMITS.mostMinutes),
     startsAt: clock.describe('Local time at which the lesson begins.'),
     spares: z
       .enum(['one-in-six', 'from-chance'])
       .describe('One spare in six, or as many as leave the class whole in 95 of 100.'),
-    hands: whole('the pairs of hands that prepare', 1, LESSON_LIMITS.mostHands),
-    mostWaitMinutes: whole('the longest wait for a meter', 1, LESSON_LIMITS.mostWaitMinutes),
+    hands: whole(['helper', 'helpers'], 1, LESSON_LIMITS.mostHands),
+    mostWaitMinutes: whole(['minute', 'minutes'], 1, LESSON_LIMITS.mostWaitMinutes),
     workingHours: z
       .strictObject({ from: clock, to: clock })
       .refine(({ from, to }) => from < to, 'Working hours must end after they begin.')
@@ -81,7 +82,7 @@ export const lessonSchema = z
       .array(z.enum(SWAPPABLE))
       .max(SWAPPABLE.length)
       .describe('Parts that are replaced by their cheaper substitute.'),
-    buyStrings: whole('the strings', 1, LESSON_LIMITS.mostStrings)
+    buyStrings: whole(['string', 'strings'], 1, LESSON_LIMITS.mostStrings)
       .nullable()
       .describe(
         'Strings that parts are bought for, where first cells may turn out weaker; null: as planned.',

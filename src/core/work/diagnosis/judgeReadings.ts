@@ -190,8 +190,8 @@ export function meaningOfDeviation(deviations: number, advice: string): ReadingM
   if (Math.abs(deviations) <= 1) return fine('as-planned', 'as planned');
   if (Math.abs(deviations) <= ORDINARY_DEVIATIONS) return fine('within-scatter', 'within scatter');
   return deviations < 0
-    ? wrong('low', `lower than ordinary scatter; ${advice}`)
-    : wrong('high', `higher than ordinary scatter; ${advice}`);
+    ? wrong('low', `lower than expected; ${advice}`)
+    : wrong('high', `higher than expected; ${advice}`);
 }
 
 function fine(code: ReadingMeaning['code'], wording: string): ReadingMeaning {

@@ -332,7 +332,7 @@ test('a list sums the prices that are known, and says how many are not', () => {
   const list = shoppingList(kit, { entries: known.entries }, 10);
   expect(list.price).toBe(6);
   expect(totalWords(list, 'EUR')).toMatch(
-    /^6 EUR together: .* a pupil; \d+ of \d+ prices unknown\.$/,
+    /^Total 6 EUR \(.* a pupil\); \d+ of \d+ prices unknown\.$/,
   );
   expect(totalWords(shoppingList(kit, EMPTY_CUPBOARD, 10), '')).toMatch(/prices unknown: set them/);
 });

@@ -97,7 +97,7 @@ export function preparingTasks(input: PreparingInput): WantedTask[] {
   const hands = (minutes: number): number => clockMinutes(minutes, lesson.hands);
   const mixing = kit.mixing.reduce((sum, { minutes }) => sum + minutes, 0);
   return [
-    task('order', 'Order what no shop nearby has', ordered ? ORDER_MINUTES : 0, ORDER_DAYS),
+    task('order', 'Order online', ordered ? ORDER_MINUTES : 0, ORDER_DAYS),
     task('buy', 'Buy the rest, fresh things last', toBuy.length === 0 ? 0 : BUY_MINUTES, 2),
     oven
       ? task('dry', 'Dry the salted foam in the oven, an adult', dried ? DRY.oven : 0, 0)

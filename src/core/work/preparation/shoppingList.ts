@@ -58,7 +58,7 @@ function lineOf(
   return { part, needed, inCupboard: stock, missing, packs, pack, price };
 }
 
-/** `12.50 EUR together: 2 EUR a group, 0.50 EUR a pupil; 3 prices unknown`. */
+/** `Total 12.50 EUR (2 EUR a group, 0.50 EUR a pupil); 3 prices unknown`. */
 export function totalWords(list: ShoppingList, currency: string): string {
   const { lines, price, unpriced, pricePerGroup, pricePerPupil } = list;
   const bought = lines.filter(({ packs }) => packs > 0).length;
@@ -67,7 +67,7 @@ export function totalWords(list: ShoppingList, currency: string): string {
     unpriced === 0 ? '' : `${unpriced} of ${bought} ${bought === 1 ? 'price' : 'prices'} unknown`;
   if (unpriced === bought) return `${capital(unknown)}: set them in the cupboard.`;
   const money = (one: number): string => moneyWords(one, currency);
-  const known = `${money(price)} together: ${money(pricePerGroup)} a group, ${money(pricePerPupil)} a pupil`;
+  const known = `Total ${money(price)} (${money(pricePerGroup)} a group, ${money(pricePerPupil)} a pupil)`;
   return `${[known, unknown].filter((words) => words !== '').join('; ')}.`;
 }
 

@@ -14,7 +14,7 @@ export function answerSheetOf(answer: WorkedSolution): PrintedSheet {
         : [
             {
               kind: 'table' as const,
-              header: ['what', 'the sum', 'comes to'],
+              header: ['what', 'the sum', 'result'],
               rows: lines.map(({ what, sum, result }) => [what, sum, result]),
               widths: [0.27, 0.48, 0.25],
             },

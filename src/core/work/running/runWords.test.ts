@@ -66,7 +66,7 @@ test('long enough and bright enough; long enough but weaker; too short; not at a
   expect(runVerdict(RUN, NEED, 1)).toMatchObject({ tone: 'fine' });
   const weaker = runVerdict(RUN, NEED, 40);
   expect(weaker).toMatchObject({ tone: 'wrong' });
-  expect(weaker.headline).toContain('soon with less than is wanted');
+  expect(weaker.headline).toMatch(/^Runs for about 10\sh, bright enough for 60\ss only$/);
   expect(weaker.details.map(plain)).toEqual(['clear until 60 s, dim until 10 h', '40 min wanted']);
   expect(runVerdict(RUN, NEED, 700)).toMatchObject({
     tone: 'wrong',

@@ -96,9 +96,22 @@ export function runVerdict(run: BatteryRun, need: LoadRequirement, minutes: numb
     ? { tone: 'fine', headline: long, details }
     : {
         tone: 'wrong',
-        headline: `${long}, but soon with less than is wanted`,
+        headline: `${long}, ${enoughWords(run, first >= 0.999 * need.amps, need)}`,
         details,
       };
+}
+
+/** How long it is bright enough, or strong enough, where that is shorter than wanted. */
+function enoughWords(
+  { wantedUntil }: Pick<BatteryRun, 'wantedUntil'>,
+  atFirst: boolean,
+  { load }: LoadRequirement,
+): string {
+  const enough =
+    load.kind === 'led' || load.kind === 'led-group' ? 'bright enough' : 'strong enough';
+  return atFirst && wantedUntil !== null
+    ? `${enough} for ${aboutTime(wantedUntil)} only`
+    : `never ${enough}`;
 }
 
 /** Which cells are alike: “all cells”, “cells 1–4 of strings 1 and 2”. */

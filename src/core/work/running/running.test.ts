@@ -99,7 +99,7 @@ test('the verdict says how long, and whether that is enough and bright enough', 
   const more = { ...lamp.need, amps: 2.6e-3 };
   expect(runVerdict(runBattery(lamp.desk, more, USUAL_RUNNING), more, 40)).toMatchObject({
     tone: 'wrong',
-    headline: expect.stringMatching(/^Runs for about \d+\sh, but soon with less/),
+    headline: expect.stringMatching(/^Runs for about \d+\sh, bright enough for /),
   });
   expect(runVerdict(run, lamp.need, 43_000).tone).toBe('wrong');
   const weak = { ...lamp.need, amps: 1e-4 };

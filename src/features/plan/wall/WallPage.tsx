@@ -71,6 +71,8 @@ function Wall({ id, plan }: Omit<WallPageProps, 'initialLog'>) {
   return (
     <Box
       component="main"
+      id="content"
+      tabIndex={-1}
       sx={{ minHeight: '100vh', p: { xs: 2, md: 4 }, fontSize: projected(PROJECTED_TEXT) }}
     >
       <Box

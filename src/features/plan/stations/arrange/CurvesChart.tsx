@@ -7,6 +7,7 @@ import {
   BRIGHTNESS_BANDS,
   BRIGHTNESS_FROM_AMPS,
   brightnessOf,
+  type BrightnessBand,
 } from '@/core/physics/circuit/brightness';
 import { deskShortAmps } from '@/core/physics/desk/solveDesk';
 import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
@@ -41,10 +42,12 @@ export const CurvesChart = memo(function CurvesChart({ evaluation, others }: Cur
   const most = Math.max(...battery.map(([v, mA]) => (v * mA) / 1000));
   const label = `Current against voltage. The battery falls from ${formatVolts(source.emfVolts)} with nothing connected to ${formatAmps(shortAmps)} shorted; it meets the curve of the ${need.name} at ${formatAmps(amps)} and ${formatVolts(volts)}; after ${formatMinutes(minutes)} at ${formatAmps(atEnd.amps)} and ${formatVolts(atEnd.volts)}.`;
   const glow =
-    evaluation.target.kind === 'led' ? ` An LED would be ${brightnessOf(milliamps / 1000)}.` : '';
+    evaluation.target.kind === 'led'
+      ? ` An LED would ${GLOW_WORDS[brightnessOf(milliamps / 1000)]}.`
+      : '';
   const reading = `At ${formatAmps(milliamps / 1000)} the battery holds ${formatVolts(voltsAt(battery, milliamps))}: ${formatWatts(power)} of at most ${formatWatts(most)}.${glow}`;
   return (
-    <Card title={`Where battery and ${evaluation.target.kind === 'led' ? 'LED' : 'load'} agree`}>
+    <Card title="Operating point">
       <Chart option={option} label={label} height={158} />
       <Slider
         size="small"
@@ -222,3 +225,12 @@ function brightnessBands(shortAmps: number, roles: Roles) {
     ]),
   };
 }
+
+/** How an LED looks, after “An LED would”. */
+const GLOW_WORDS: Readonly<Record<BrightnessBand, string>> = {
+  dark: 'stay dark',
+  glimmer: 'only glimmer',
+  dim: 'shine dimly',
+  clear: 'shine clearly',
+  bright: 'shine brightly',
+};

@@ -42,9 +42,9 @@ export function EraseCard() {
         <DialogTitle id="erase-title">Delete this class’s data?</DialogTitle>
         <DialogContent>
           <DialogContentText>
-            {counts}: all of it is deleted for good, what was taken out too. This cannot be undone.
-            A class that runs ends. The plan stays, and so does what your school’s cells learned
-            from it.
+            {counts}: all of it is deleted for good, what was deleted before too. This cannot be
+            undone. A class that runs ends. The plan stays, and so does what your school’s cells
+            learned from it.
           </DialogContentText>
           <Button
             component="a"

@@ -122,7 +122,7 @@ export function ImportDialog({
         {file !== null ? (
           <>
             <Typography sx={{ mt: 1.5 }} role="status">
-              {fresh.length} {fresh.length === 1 ? 'row' : 'rows'} can be taken
+              {fresh.length} {fresh.length === 1 ? 'row' : 'rows'} can be imported
               {here > 0 ? `, ${here} ${here === 1 ? 'is' : 'are'} here already` : ''}
               {bad.length > 0 ? `, ${bad.length} cannot` : ''}.
             </Typography>
@@ -135,15 +135,15 @@ export function ImportDialog({
         {problem === null ? null : <Alert severity="error">{problem}</Alert>}
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Take nothing</Button>
+        <Button onClick={onClose}>Cancel</Button>
         <Button
           variant="contained"
           disabled={fresh.length === 0 || sending || reading.status !== 'answered'}
           onClick={() => void take()}
         >
           {sending
-            ? 'Taking …'
-            : `Take ${fresh.length} ${fresh.length === 1 ? 'reading' : 'readings'}`}
+            ? 'Importing …'
+            : `Import ${fresh.length} ${fresh.length === 1 ? 'reading' : 'readings'}`}
         </Button>
       </DialogActions>
     </Dialog>

@@ -97,14 +97,14 @@ function LogItem({ logged, planId }: { readonly logged: Logged; readonly planId:
           </Button>
         ) : null}
         <Button size="small" onClick={() => revise(current, { struck: !struck })}>
-          {struck ? 'Put back' : 'Take out'}
+          {struck ? 'Restore' : 'Delete'}
         </Button>
       </Box>
       <Collapse in={open}>
         <Box component="ul" sx={{ my: 0.5, pl: 14 }}>
           {history.map((line) => (
             <Typography key={line.revision} component="li" variant="body2" color="textSecondary">
-              {line.struck ? 'taken out' : entryText(line.entry)} ({sourceOf(line)})
+              {line.struck ? 'deleted' : entryText(line.entry)} ({sourceOf(line)})
               {line.revision === current.revision ? (
                 ' stands now'
               ) : (

@@ -30,7 +30,7 @@ import { ImportDialog } from './ImportDialog';
 import { SchoolCard } from './SchoolCard';
 
 const DOWNLOADS = [
-  { format: 'csv', name: 'CSV out' },
+  { format: 'csv', name: 'Export CSV' },
   { format: 'package', name: 'Data package' },
   { format: 'plan', name: 'Plan with log and photos' },
 ] as const;
@@ -67,7 +67,7 @@ export function ResultsPart() {
         actions={
           <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
             <Button size="small" startIcon={<UploadIcon />} onClick={() => input.current?.click()}>
-              CSV in
+              Import CSV
             </Button>
             {DOWNLOADS.map(({ format, name }) => (
               <Button

@@ -33,7 +33,7 @@ export function CellDoubts({ outcome, kept, onKeep, onCorrect }: CellDoubtsProps
           <br />
           {corrected === null ? null : (
             <Button color="inherit" size="small" onClick={() => onCorrect(corrected)}>
-              Yes, mend it
+              Yes, correct it
             </Button>
           )}
           {contradictory ? null : (

@@ -34,6 +34,7 @@ export function CellSize() {
     >
       <SizeFields
         size={size}
+        body={body.name}
         onChange={(part, typing) =>
           edit(
             (before) => ({ ...before, cell: { ...before.cell, size: { ...size, ...part } } }),

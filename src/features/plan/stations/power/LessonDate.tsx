@@ -12,7 +12,7 @@ export function LessonDate() {
   const [problem, setProblem] = useState<string | null>(null);
   return (
     <TextInput
-      label="Lesson on"
+      label="Lesson date"
       type="date"
       value={lessonDate ?? ''}
       onChange={(event) => {
@@ -22,7 +22,7 @@ export function LessonDate() {
         if (parsed.success) edit((plan) => ({ ...plan, lessonDate: parsed.data }), 'lesson-date');
       }}
       error={problem !== null}
-      helperText={problem ?? 'Shown on the shelf.'}
+      helperText={problem ?? 'Appears on the plan’s card.'}
       fullWidth
       sx={{ mt: 2 }}
     />

@@ -36,7 +36,7 @@ export function PowerStation() {
     <Box
       sx={{ display: 'grid', gap: 2, gridTemplateColumns: { lg: 'minmax(0, 2fr) minmax(0, 1fr)' } }}
     >
-      <Card title="What shall it light or run?">
+      <Card title="What do you want to light or run?">
         <ToggleButtonGroup
           exclusive
           value={target.kind}

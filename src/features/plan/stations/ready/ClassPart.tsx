@@ -97,7 +97,7 @@ export function ClassPart({ facts }: { facts: LessonFacts }) {
           onChange={(spares) => change({ spares })}
         />
         <Typography variant="body2" color="textSecondary">
-          {kit.spareCells} for {kit.cellsInGroup * kit.groups} cells. The other way it would be{' '}
+          {kit.spareCells} for {kit.cellsInGroup * kit.groups} cells. The other rule gives{' '}
           {sparesOf(kit.cellsInGroup * kit.groups, {
             spares: lesson.spares === 'one-in-six' ? 'from-chance' : 'one-in-six',
           })}
@@ -107,7 +107,7 @@ export function ClassPart({ facts }: { facts: LessonFacts }) {
       {facts.gate.pupilSheet ? (
         <Box sx={{ display: 'grid', gap: 1.5 }}>
           <MeterQueueCard facts={facts}>
-            {count('Nobody waits longer than, minutes', 'mostWaitMinutes')}
+            {count('Longest wait (min)', 'mostWaitMinutes')}
           </MeterQueueCard>
           <LessonCourseCard facts={facts} />
         </Box>
@@ -156,7 +156,7 @@ function OneCellAPupil({
       sx={{ mt: 1.5 }}
       action={
         <Button color="inherit" size="small" onClick={() => onGroups(groups)}>
-          Do that
+          Apply
         </Button>
       }
     >

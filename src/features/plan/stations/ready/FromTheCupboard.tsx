@@ -51,13 +51,13 @@ export function FromTheCupboard({ facts, bench }: FromTheCupboardProps) {
   const take = (): void => {
     const takenAt = new Date().toISOString();
     const lesson = { planId: id, title: facts.plan.title, takenAt };
-    edit(takeOut(cupboard, facts.kit, lesson), 'The kit is counted down.');
+    edit(takeOut(cupboard, facts.kit, lesson), 'Kit removed from stock.');
   };
   return (
     <Card title="From the cupboard">
       <Typography variant="body2" sx={{ mb: 1 }}>
         {out === undefined
-          ? 'Before the lesson its kit is counted down from the stock; afterwards what is left goes back.'
+          ? 'Before the lesson its kit is removed from stock; afterwards what is left goes back.'
           : `Taken out on ${out.takenAt.slice(0, 10)}: ${Object.keys(out.parts).length} kinds of parts.`}
       </Typography>
       {out === undefined ? (

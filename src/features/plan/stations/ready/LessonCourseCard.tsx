@@ -15,7 +15,7 @@ export function LessonCourseCard({ facts }: { facts: LessonFacts }) {
   const { course, plan, measuring } = facts;
   const edit = useEdit();
   return (
-    <Card title={`The lesson: ${formatNumber(course.minutes)} of ${plan.lesson.minutes} minutes`}>
+    <Card title={`${formatNumber(course.minutes)} min planned, ${plan.lesson.minutes} available`}>
       {course.over > 0 ? (
         <Alert severity="warning" sx={{ mb: 1 }} data-testid="too-long">
           {formatNumber(course.over)} minutes too long even with the shortest way to measure: build

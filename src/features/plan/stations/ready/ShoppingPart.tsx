@@ -48,7 +48,7 @@ export function ShoppingPart({ facts, bench }: ShoppingPartProps) {
               Print
             </Button>
             <Button size="small" onClick={() => saveCsv(facts)}>
-              CSV out
+              Export CSV
             </Button>
           </Box>
         }

@@ -127,7 +127,7 @@ function Conflicts({ times, onTake }: ConflictsProps) {
   if (times.conflicts.length === 0) {
     return (
       <Typography variant="body2" sx={{ mt: 1 }} data-testid="conflicts">
-        Nothing is in the way of anything.
+        No clashes.
       </Typography>
     );
   }

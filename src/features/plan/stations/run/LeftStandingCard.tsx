@@ -65,7 +65,7 @@ export function LeftStandingCard() {
           }}
         />
         <QuantityField
-          label="Warmth, °C"
+          label="Temperature, °C"
           kind="count"
           value={running.celsius}
           format={(value) => String(value)}

@@ -36,7 +36,7 @@ export function OtherRunsCard() {
   const inMoney = (price: number | null): string => moneyWords(price, currency);
   const cheapest = bought === null ? null : perJoule(rows, bought);
   return (
-    <Card title="Against other ways">
+    <Card title="Compared with alternatives">
       {rows === null ? (
         <JobStatus job={job} />
       ) : (

@@ -19,7 +19,7 @@ const PARTS = [
   ['turns', 'On and off'],
   ['short', 'After a short'],
   ['bank', 'Capacitor bank'],
-  ['ways', 'Against other ways'],
+  ['ways', 'Compared with alternatives'],
 ] as const;
 
 /** Station 6: what becomes of it when it is left on, used in turns, shorted, or charges a bank. */
@@ -48,7 +48,7 @@ function LeftOn() {
   const job = useBatteryRunJob();
   if (job.answer !== null) return <LeftOnPart left={job.answer} />;
   return (
-    <Card title="In time">
+    <Card title="Over time">
       <JobStatus job={job} />
     </Card>
   );

@@ -126,7 +126,7 @@ export function CellMenu({ anchor, name, onClose }: CellMenuProps) {
           color="inherit"
           onClick={() => changeAndClose((board) => withoutCell(board, place))}
         >
-          Take it away
+          Remove cell
         </Button>
       </Box>
     </Popover>

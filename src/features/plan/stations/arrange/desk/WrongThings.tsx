@@ -30,7 +30,7 @@ export function WrongThings() {
               size="small"
               onClick={() => edit((before) => withDesk(before, wiring, withFaultsRemoved))}
             >
-              Take it all out
+              Remove all faults
             </Button>
           }
         >

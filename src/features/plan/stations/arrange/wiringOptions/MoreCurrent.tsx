@@ -78,7 +78,7 @@ function Way({ title, from, addition, currency, onChoose, disabled = false }: Wa
         {foodGrams === 0 ? ', no food wasted' : `, ${formatNumber(foodGrams)} g of food`}
       </Typography>
       <Button size="small" onClick={onChoose} disabled={disabled} sx={{ mt: 0.5 }}>
-        Do that
+        Apply
       </Button>
     </Box>
   );

@@ -30,7 +30,7 @@ export function SearchLimitFields({ wish, onWish }: SearchLimitFieldsProps) {
             onChange={(_, everyRecipe) => onWish({ ...wish, everyRecipe })}
           />
         }
-        label="Every recipe"
+        label="Compare all cell types"
         slotProps={{ typography: { variant: 'body2' } }}
       />
       <Button size="small" onClick={() => setShown(!shown)} aria-expanded={shown}>
@@ -39,7 +39,7 @@ export function SearchLimitFields({ wish, onWish }: SearchLimitFieldsProps) {
       {shown ? (
         <Box sx={{ display: 'grid', gap: 1.5, mt: 1 }}>
           <QuantityField
-            label="Most cells"
+            label="Maximum cells"
             kind="count"
             value={wish.mostCells}
             format={String}
@@ -47,10 +47,10 @@ export function SearchLimitFields({ wish, onWish }: SearchLimitFieldsProps) {
             onCommit={(cells) => {
               if (cells !== null) onWish({ ...wish, mostCells: cells });
             }}
-            helperText="One a pupil: the size of a group"
+            helperText="One each: enter the group size"
           />
           <QuantityField
-            label="Most cost"
+            label="Maximum cost"
             kind="count"
             emptyAllowed
             value={wish.mostPrice}

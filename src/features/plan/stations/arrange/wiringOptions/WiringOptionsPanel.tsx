@@ -67,7 +67,7 @@ export const WiringOptionsPanel = memo(function WiringOptionsPanel({
     <Box component="section" aria-labelledby="ways-title">
       <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center', mb: 1 }}>
         <Typography variant="h2" id="ways-title">
-          Ways to do it
+          Wiring options
         </Typography>
         <Selection
           value={wish.objective}
@@ -122,7 +122,7 @@ export const WiringOptionsPanel = memo(function WiringOptionsPanel({
       {outcome !== null && outcome.impossible.length > 0 ? (
         <>
           <Button size="small" onClick={() => setWhyNot(!whyNot)} aria-expanded={whyNot}>
-            {whyNot ? 'Hide why not' : `Why not the other ${outcome.impossible.length}?`}
+            {whyNot ? 'Hide why' : leftOut(outcome.impossible.length)}
           </Button>
           {whyNot ? (
             <Box component="ul" sx={{ pl: 2.25, m: 0 }} data-testid="why-not">
@@ -149,4 +149,8 @@ function chosenFirst(
     ...candidates.filter((one) => isLaidOut(one, evaluation)),
     ...candidates.filter((one) => !isLaidOut(one, evaluation)),
   ];
+}
+
+function leftOut(types: number): string {
+  return types === 1 ? 'Why is one type left out?' : `Why are ${types} types left out?`;
 }

@@ -1,0 +1,23 @@
+'use client';
+
+import { usePathname } from 'next/navigation';
+import { useEffect, useState } from 'react';
+import { fetched } from '@/ui/fetched';
+
+const JumpDialog = fetched(() => import('./JumpDialog').then((module) => module.JumpDialog));
+
+/** Ctrl or ⌘ with K, on every page of the teacher: go anywhere. */
+export function Jump() {
+  const [open, setOpen] = useState(false);
+  const planId = /^\/(?:plans|wall)\/([^/]+)/.exec(usePathname())?.[1] ?? null;
+  useEffect(() => {
+    const listen = (event: KeyboardEvent): void => {
+      if (event.key.toLowerCase() !== 'k' || !(event.ctrlKey || event.metaKey)) return;
+      event.preventDefault();
+      setOpen((before) => !before);
+    };
+    window.addEventListener('keydown', listen);
+    return () => window.removeEventListener('keydown', listen);
+  }, []);
+  return open ? <JumpDialog planId={planId} onClose={() => setOpen(false)} /> : null;
+}

@@ -1,0 +1,30 @@
+import { GLOSSARY } from '@/core/work/help/glossary';
+import { wordAnchor } from '../help/wordAnchor';
+import { jumpTargets } from './targets';
+
+const PLANS = [
+  { id: 'a', title: 'Lamp for the lighthouse' },
+  { id: 'b', title: 'Anodes by the dozen' },
+  { id: 'c', title: null },
+];
+const hrefs = (typed: string, planId: string | null = null) =>
+  jumpTargets(typed, PLANS, planId).map(({ href }) => href);
+
+test('plans, tools, recipes and words are found by parts of their names, beginnings first', () => {
+  expect(hrefs('lamp')).toEqual(['/plans/a/arrange']);
+  expect(hrefs('house  lamp')).toEqual(['/plans/a/arrange']);
+  expect(hrefs('anode')).toEqual(['/plans/b/arrange', '/help#word-anode']);
+  expect(hrefs('cupb')).toEqual(['/cupboard']);
+  expect(jumpTargets('potato', [], null)[0]?.kind).toBe('recipe');
+  expect(hrefs('no such place')).toEqual([]);
+});
+
+test('stations are offered where a plan is open', () => {
+  expect(hrefs('leave')).toEqual([]);
+  expect(hrefs('leave', 'a')).toEqual(['/plans/a/run']);
+});
+
+test('every word has a place of its own on the page', () => {
+  const anchors = GLOSSARY.map(({ word }) => wordAnchor(word));
+  expect(new Set(anchors).size).toBe(anchors.length);
+});
