@@ -106,7 +106,9 @@ test('from another device a teacher needs the passcode', async ({ page, browser 
   await tablet.getByLabel('Passcode').fill(passcode);
   await tablet.getByRole('button', { name: 'Come in' }).click();
   await expect(tablet.getByRole('button', { name: 'New plan' })).toBeVisible();
-  const backup = await tablet.request.post(`${GATEWAY}/api/backup`, { headers: { origin: GATEWAY } });
+  const backup = await tablet.request.post(`${GATEWAY}/api/backup`, {
+    headers: { origin: GATEWAY },
+  });
   expect(backup.status()).toBe(403);
   await tablet.close();
   await page.getByRole('button', { name: 'End the class' }).click();

@@ -2,12 +2,15 @@ import InitColorSchemeScript from '@mui/material/InitColorSchemeScript';
 import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
 import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
-import { Jump } from '@/features/jump/Jump';
+import { STATIONS } from '@/features/plan/stations';
+import { Jump } from '@/ui/jump/Jump';
 import { NONCE_HEADER } from '@/proxy';
 import { storageState } from '@/server/storageProblem';
 import { AppTheme } from '@/ui/AppTheme';
 import styles from '@/ui/plain/plain.module.css';
 import { NothingIsSaved, NothingToOpen } from '@/ui/StorageNotices';
+
+const STATION_NAMES = STATIONS.map(({ slug, name }) => ({ slug, name }));
 
 export default async function TeacherLayout({ children }: { children: ReactNode }) {
   const { closed, readOnly } = storageState();
@@ -24,7 +27,7 @@ export default async function TeacherLayout({ children }: { children: ReactNode 
             <>
               {readOnly === null ? null : <NothingIsSaved why={readOnly} />}
               {children}
-              <Jump />
+              <Jump stations={STATION_NAMES} />
             </>
           ) : (
             <NothingToOpen why={closed} />

@@ -15,7 +15,7 @@ import { SOURCES, TRUST_WORDS } from '@/core/work/help/sources';
 import { Card } from '@/ui/Card';
 import { PageFrame } from '@/ui/PageFrame';
 import { PartTabs } from '@/ui/PartTabs';
-import { wordAnchor } from './wordAnchor';
+import { wordAnchor } from '@/ui/jump/wordAnchor';
 import { tourHref } from '@/ui/tour/tourSteps';
 
 const PARTS = [

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
-import { PLACES } from '../places';
+import { PLACES } from '@/ui/jump/places';
 
 /** The ways to everything that is not a plan. */
 export function MoreTools() {

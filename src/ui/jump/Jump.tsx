@@ -2,14 +2,15 @@
 
 import { usePathname } from 'next/navigation';
 import { useEffect, useState } from 'react';
-import { fetched } from '@/ui/fetched';
+import type { NamedStation } from './targets';
+import { fetched } from '../fetched';
 
 const JumpDialog = fetched(() => import('./JumpDialog').then((module) => module.JumpDialog));
 
 /** Ctrl or ⌘ with K, on every page of the teacher: go anywhere. */
-export function Jump() {
+export function Jump({ stations }: { readonly stations: readonly NamedStation[] }) {
   const [open, setOpen] = useState(false);
-  const planId = /^\/(?:plans|wall)\/([^/]+)/.exec(usePathname())?.[1] ?? null;
+  const id = /^\/(?:plans|wall)\/([^/]+)/.exec(usePathname())?.[1] ?? null;
   useEffect(() => {
     const listen = (event: KeyboardEvent): void => {
       if (event.key.toLowerCase() !== 'k' || !(event.ctrlKey || event.metaKey)) return;
@@ -19,5 +20,7 @@ export function Jump() {
     window.addEventListener('keydown', listen);
     return () => window.removeEventListener('keydown', listen);
   }, []);
-  return open ? <JumpDialog planId={planId} onClose={() => setOpen(false)} /> : null;
+  return open ? (
+    <JumpDialog plan={id === null ? null : { id, stations }} onClose={() => setOpen(false)} />
+  ) : null;
 }

@@ -1,9 +1,8 @@
 import { RECIPE_IDS } from '@/core/physics/chemistry/recipe';
 import { RECIPES } from '@/core/physics/chemistry/recipes';
 import { GLOSSARY } from '@/core/work/help/glossary';
-import { wordAnchor } from '../help/wordAnchor';
-import { PLACES } from '../places';
-import { STATIONS } from '../plan/stations';
+import { PLACES } from './places';
+import { wordAnchor } from './wordAnchor';
 
 /** Somewhere that one can go. */
 export interface JumpTarget {
@@ -17,6 +16,18 @@ export interface JumpTarget {
 export interface TitledPlan {
   readonly id: string;
   readonly title: string | null;
+}
+
+/** A station of every plan. */
+export interface NamedStation {
+  readonly slug: string;
+  readonly name: string;
+}
+
+/** The plan that is open, whose stations can be gone to. */
+export interface OpenPlan {
+  readonly id: string;
+  readonly stations: readonly NamedStation[];
 }
 
 const FIXED: readonly JumpTarget[] = [
@@ -41,19 +52,17 @@ const MOST = 9;
 
 /**
  * Places whose name has the typed words in it, those that begin with them first.
- * @param planId the plan that is open, whose stations can be gone to; `null`: none.
  */
 export function jumpTargets(
   typed: string,
   plans: readonly TitledPlan[],
-  planId: string | null,
+  open: OpenPlan | null,
 ): readonly JumpTarget[] {
-  const stations = planId === null ? [] : STATIONS;
   const all: readonly JumpTarget[] = [
-    ...stations.map(({ slug, name }): JumpTarget => ({
+    ...(open?.stations ?? []).map(({ slug, name }): JumpTarget => ({
       name,
       kind: 'station',
-      href: `/plans/${planId}/${slug}`,
+      href: `/plans/${open?.id}/${slug}`,
     })),
     ...plans.map(({ id, title }): JumpTarget => ({
       name: title ?? 'A plan that cannot be read',

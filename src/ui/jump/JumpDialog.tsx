@@ -6,20 +6,20 @@ import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
 import { useEffect, useId, useState } from 'react';
 import { z } from 'zod';
-import { askJson } from '@/ui/askJson';
-import { TextInput } from '@/ui/TextInput';
-import { jumpTargets, type JumpTarget, type TitledPlan } from './targets';
+import { askJson } from '../askJson';
+import { TextInput } from '../TextInput';
+import { jumpTargets, type JumpTarget, type OpenPlan, type TitledPlan } from './targets';
 
 const plansSchema = z.array(z.object({ id: z.string(), title: z.string().nullable() }));
 
 interface JumpDialogProps {
   /** The plan that is open; `null`: none. */
-  readonly planId: string | null;
+  readonly plan: OpenPlan | null;
   readonly onClose: () => void;
 }
 
 /** Type a few letters, go there. */
-export function JumpDialog({ planId, onClose }: JumpDialogProps) {
+export function JumpDialog({ plan, onClose }: JumpDialogProps) {
   const router = useRouter();
   const [plans, setPlans] = useState<readonly TitledPlan[]>([]);
   const [typed, setTyped] = useState('');
@@ -31,7 +31,7 @@ export function JumpDialog({ planId, onClose }: JumpDialogProps) {
       if (answer.ok) setPlans(answer.value);
     });
   }, []);
-  const targets = jumpTargets(typed, plans, planId);
+  const targets = jumpTargets(typed, plans, plan);
   const at = Math.min(chosen, targets.length - 1);
   const go = (target: JumpTarget | undefined): void => {
     if (target === undefined) return;

@@ -1,5 +1,5 @@
 import { GLOSSARY } from '@/core/work/help/glossary';
-import { wordAnchor } from '../help/wordAnchor';
+import { wordAnchor } from './wordAnchor';
 import { jumpTargets } from './targets';
 
 const PLANS = [
@@ -7,8 +7,9 @@ const PLANS = [
   { id: 'b', title: 'Anodes by the dozen' },
   { id: 'c', title: null },
 ];
-const hrefs = (typed: string, planId: string | null = null) =>
-  jumpTargets(typed, PLANS, planId).map(({ href }) => href);
+const OPEN = { id: 'a', stations: [{ slug: 'run', name: 'Leave it running' }] };
+const hrefs = (typed: string, open: typeof OPEN | null = null) =>
+  jumpTargets(typed, PLANS, open).map(({ href }) => href);
 
 test('plans, tools, recipes and words are found by parts of their names, beginnings first', () => {
   expect(hrefs('lamp')).toEqual(['/plans/a/arrange']);
@@ -21,7 +22,7 @@ test('plans, tools, recipes and words are found by parts of their names, beginni
 
 test('stations are offered where a plan is open', () => {
   expect(hrefs('leave')).toEqual([]);
-  expect(hrefs('leave', 'a')).toEqual(['/plans/a/run']);
+  expect(hrefs('leave', OPEN)).toEqual(['/plans/a/run']);
 });
 
 test('every word has a place of its own on the page', () => {
