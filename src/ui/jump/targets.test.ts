@@ -16,7 +16,7 @@ test('plans, tools, recipes and words are found by parts of their names, beginni
   expect(hrefs('house  lamp')).toEqual(['/plans/a/arrange']);
   expect(hrefs('anode')).toEqual(['/plans/b/arrange', '/help#word-anode']);
   expect(hrefs('cupb')).toEqual(['/cupboard']);
-  expect(jumpTargets('potato', [], null)[0]?.kind).toBe('recipe');
+  expect(jumpTargets('root veg', [], null)[0]?.kind).toBe('recipe');
   expect(hrefs('no such place')).toEqual([]);
 });
 

@@ -1,0 +1,53 @@
+import { expect, test } from './test';
+import { goToStation } from './helpers';
+
+test('Ctrl K goes to a word, a tool, a station and a plan; the first Tab skips to the content', async ({
+  page,
+}) => {
+  await page.goto('/plans/demo-lamp/power');
+  const go = async (typed: string): Promise<void> => {
+    await page.keyboard.press('Control+k');
+    await page.getByRole('combobox', { name: /^Go to a plan/ }).fill(typed);
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+  };
+  await go('leave it');
+  await expect(page).toHaveURL(/demo-lamp\/run$/);
+  await go('cupboard');
+  await expect(page).toHaveURL(/\/cupboard$/);
+  await go('cathode');
+  await expect(page).toHaveURL(/\/help#word-cathode$/);
+  await go('fog bell');
+  await expect(page).toHaveURL(/demo-fog-bell\/arrange$/);
+  await page.reload();
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('link', { name: 'Skip to the content' })).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(page.locator('#content')).toBeFocused();
+});
+
+test('the verdict stays in view while the page scrolls, and − + do what brackets do', async ({
+  page,
+}) => {
+  await page.goto('/plans/demo-lamp/arrange');
+  const cells = page.getByRole('group', { name: 'cells in a string' }).locator('output');
+  const before = Number(await cells.textContent());
+  await page.keyboard.press('+');
+  await expect(cells).toHaveText(String(before + 1));
+  await page.keyboard.press('-');
+  await expect(cells).toHaveText(String(before));
+  await goToStation(page, 'Get ready');
+  await page.mouse.wheel(0, 3000);
+  await expect(page.getByRole('banner').getByTestId('verdict')).toBeInViewport();
+});
+
+test('the dark setting of the system is followed until somebody chooses', async ({ browser }) => {
+  const page = await (await browser.newContext({ colorScheme: 'dark' })).newPage();
+  await page.goto('/');
+  const paper = () => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
+  const dark = await paper();
+  await page.getByRole('button', { name: 'Light theme' }).click();
+  await expect.poll(paper).not.toBe(dark);
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'Dark theme' })).toBeVisible();
+});
