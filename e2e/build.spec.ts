@@ -81,11 +81,11 @@ test('readings are typed as people type, slips are asked about, edits keep what 
   await expect(entry).toContainText('typed “1.86”');
   await entry.getByRole('button', { name: 'Take this again' }).click();
   await entry.getByRole('button', { name: 'Delete', exact: true }).click();
-  await expect(entry.getByRole('button', { name: 'Put back' })).toBeVisible();
+  await expect(entry.getByRole('button', { name: 'Restore' })).toBeVisible();
   await part(page, 'At the bench');
   await expect(field(page, 'cells 1–2, open')).toHaveValue('');
   await part(page, 'Logbook');
-  await entry.getByRole('button', { name: 'Put back' }).click();
+  await entry.getByRole('button', { name: 'Restore' }).click();
   await page.reload();
   await part(page, 'At the bench');
   await expect(field(page, 'cells 1–2, open')).toHaveValue(/^1\.86\sV$/);
@@ -218,11 +218,11 @@ test('results go out and come in; bad rows are named and the good ones can be ta
     buffer: Buffer.from('Team;Cells;Reading;Unit\nCurlew;1;0,94;V\nKnot;1;lots;V\nTern;2;1.85;V\n'),
   });
   const dialog = page.getByRole('dialog', { name: 'Readings from a file' });
-  await expect(dialog.getByRole('status')).toHaveText('2 rows can be taken, 1 cannot.');
+  await expect(dialog.getByRole('status')).toHaveText('2 rows can be imported, 1 cannot.');
   await expect(dialog.getByRole('row', { name: /lots/ })).toContainText(
     '“Reading”: “lots” is not a voltage',
   );
-  await dialog.getByRole('button', { name: 'Take 2 readings' }).click();
+  await dialog.getByRole('button', { name: 'Import 2 readings' }).click();
   await expect(page.getByTestId('results-Curlew')).toContainText('0.94 V');
   await expect(page.getByTestId('results-Tern')).toContainText('1.85 V');
   const download = page.waitForEvent('download');
