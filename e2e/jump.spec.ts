@@ -6,8 +6,14 @@ test('Ctrl K goes to a word, a tool, a station and a plan; the first Tab skips t
 }) => {
   await page.goto('/plans/demo-lamp/power');
   const go = async (typed: string): Promise<void> => {
-    await page.keyboard.press('Control+k');
-    await page.getByRole('combobox', { name: /^Go to a plan/ }).fill(typed);
+    const field = page.getByRole('combobox', { name: /^Go to a plan/ });
+    // Until the page listens a key is nobody’s.
+    await expect(async () => {
+      if (!(await field.isVisible())) await page.keyboard.press('Control+k');
+      await expect(field).toBeVisible({ timeout: 1500 });
+    }).toPass();
+    await field.fill(typed);
+    await expect(page.getByRole('option').first()).toBeVisible();
     await page.keyboard.press('Enter');
     await expect(page.getByRole('dialog')).toHaveCount(0);
   };
