@@ -56,6 +56,12 @@ export function Shelf({ shelf, find, sort, next, tourSeen, lessons }: ShelfProps
   const [naming, setNaming] = useState(false);
   const [going, setGoing] = useState<GoingPlan | null>(null);
   const off = (id: string, title: string): void => void remove(id, `“${title}” was deleted.`);
+  const eraseAndOff = async (id: string, title: string): Promise<void> => {
+    const erased = await eraseLessonData(id);
+    // What could not be deleted for good is not put out of sight either.
+    if (erased.ok) off(id, title);
+    else settle({ ok: false, message: erased.message, details: [] }, () => undefined);
+  };
   const askOff = async (id: string, title: string): Promise<void> => {
     const counts = await countLessonData(id);
     if (counts.ok && counts.value.lines > 0) setGoing({ id, title, counts: counts.value });
@@ -182,7 +188,7 @@ export function Shelf({ shelf, find, sort, next, tourSeen, lessons }: ShelfProps
         onRemove={({ id, title }, data) => {
           setGoing(null);
           if (data === 'keep') off(id, title);
-          else void eraseLessonData(id).then(() => off(id, title));
+          else void eraseAndOff(id, title);
         }}
       />
       <NewPlanDialog

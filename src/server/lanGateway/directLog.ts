@@ -64,7 +64,9 @@ export async function answerEvents(
     },
     close: () => outgoing.end(),
   });
-  outgoing.on('close', leave);
+  // It may have gone while its seat was looked at: then nothing more tells of it.
+  if (outgoing.destroyed) leave();
+  else outgoing.on('close', leave);
 }
 
 /** Answers a group's log. As in the app, changes come from Grozer's own pages only. */

@@ -34,11 +34,10 @@ export function backupState(): BackupState {
 export async function startBackup(now: number): Promise<BackupStream & { readonly name: string }> {
   const db = database();
   const { stream, whole } = await backupStream({ db, photosFolder: photosFolder(), now });
-  whole.then(
-    () => markBackup(db, now),
-    // Broken off by whoever asked for it: it does not count.
-    () => undefined,
-  );
+  whole
+    .then(() => markBackup(db, now))
+    // Broken off by whoever asked for it, or made on a disk that takes nothing: it does not count.
+    .catch((error: unknown) => console.error('This backup was not noted:', error));
   return { stream, whole, name: `grozer-${fileStamp(now)}.grozer-backup.zip` };
 }
 

@@ -1,3 +1,4 @@
+import { existsSync } from 'node:fs';
 import { copyFile, mkdir, readdir } from 'node:fs/promises';
 import { join } from 'node:path';
 import { replaceContents } from '@/data/snapshot';
@@ -16,10 +17,7 @@ export async function restoreBackup(
   present: Kept & { readonly databaseFile: string; readonly backupsFolder: string },
   opened: OpenedBackup,
 ): Promise<Restored> {
-  const keptAs = join(
-    present.backupsFolder,
-    `before-restore-${fileStamp(present.now)}.grozer-backup.zip`,
-  );
+  const keptAs = freeName(present.backupsFolder, `before-restore-${fileStamp(present.now)}`);
   await writeBackup(present, keptAs);
   await mkdir(present.photosFolder, { recursive: true, mode: 0o700 });
   // Photos first: a database never names one that is not there yet.
@@ -28,6 +26,14 @@ export async function restoreBackup(
   }
   await replaceContents(opened.databaseFile, present.databaseFile);
   return { manifest: opened.manifest, keptAs };
+}
+
+/** A name that no file has yet: what was kept before is never written over. */
+function freeName(folder: string, start: string): string {
+  for (let number = 1; ; number += 1) {
+    const name = join(folder, `${start}${number === 1 ? '' : `-${number}`}.grozer-backup.zip`);
+    if (!existsSync(name)) return name;
+  }
 }
 
 /** A time as part of a file’s name: 2027-01-29-1402. */

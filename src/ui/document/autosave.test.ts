@@ -206,6 +206,26 @@ test('leaving the plan saves what is not saved yet', async () => {
   expect(sent).toHaveLength(1);
 });
 
+test('what is typed while a save is on its way is saved too when the plan is left at that moment', async () => {
+  const { autosave, rename } = start();
+  const bodies: string[] = [];
+  let answer: (response: Response) => void = () => undefined;
+  globalThis.fetch = jest.fn((_url: string, init?: RequestInit) => {
+    bodies.push(String(init?.body));
+    return new Promise<Response>((resolve) => (answer = resolve));
+  }) as typeof fetch;
+  rename('B');
+  await jest.advanceTimersByTimeAsync(500);
+  rename('C');
+  autosave.stop();
+  answer(new Response('{"revision":2}'));
+  await jest.advanceTimersByTimeAsync(0);
+  expect(bodies.map((body) => JSON.parse(body))).toMatchObject([
+    { revision: 1, document: { title: 'B' } },
+    { revision: 2, document: { title: 'C' } },
+  ]);
+});
+
 test('an edit that is undone before it was saved leaves nothing to save', async () => {
   const { store, rename, states } = start();
   rename('B');

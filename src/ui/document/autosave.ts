@@ -79,13 +79,14 @@ export function createAutosave<T extends TitledDocument>(
     const sent = current();
     report({ status: 'saving' });
     const result = await saveRemote(address, sent, revision);
-    running = false;
     switch (result.status) {
       case 'saved':
+        running = false;
         settle(sent, result.revision);
         break;
       case 'conflict': {
         const opened = unanswered.length === 0 ? null : await open();
+        running = false;
         if (opened !== null && isOwn(opened.document)) {
           const own = isSame(opened.document, current()) ? current() : opened.document;
           settle(own, opened.revision);
@@ -97,6 +98,7 @@ export function createAutosave<T extends TitledDocument>(
         break;
       }
       case 'failed':
+        running = false;
         if (!result.answered) unanswered = [...unanswered, sent].slice(-MOST_UNANSWERED);
         report({ status: 'failed', message: result.message, kept: keep() });
         schedule(RETRY_MS);
@@ -109,7 +111,9 @@ export function createAutosave<T extends TitledDocument>(
     savedDocument = saved;
     unanswered = [];
     if (dirty()) {
-      schedule(0);
+      // Also what was typed while a page that is left now still saved.
+      if (stopped) void save();
+      else schedule(0);
       return;
     }
     forget();
