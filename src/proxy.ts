@@ -1,5 +1,6 @@
 import { randomBytes } from 'node:crypto';
 import { NextResponse, type NextRequest } from 'next/server';
+import { POLICY_OF_ANSWERS } from './server/contentPolicy';
 import { foreignIn } from './server/ownPages';
 
 /** Carries the nonce of a page to its layout. */
@@ -22,9 +23,6 @@ export function proxy(request: NextRequest): NextResponse {
   headers.set(NONCE_HEADER, nonce);
   return withPolicy(NextResponse.next({ request: { headers } }), policy);
 }
-
-/** Of what is no page: nothing in it may be framed. */
-const POLICY_OF_ANSWERS = "frame-ancestors 'none'; base-uri 'none'; form-action 'none'";
 
 /** Only scripts that this answer itself names may run (W3C Content Security Policy Level 3); nothing comes from elsewhere. */
 function policyOfPages(nonce: string): string {

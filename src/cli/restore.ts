@@ -48,7 +48,7 @@ async function putBack(opened: OpenedBackup): Promise<string> {
     opened,
   );
   db.$client.close();
-  return `It stands in ${databaseFile} now. What was there before: ${aside ?? keptAs}`;
+  return `It stands in ${databaseFile} now. What was there before: ${aside ?? keptAs}\nIf Grozer runs, stop it and start it again.`;
 }
 
 /** The database that is to be filled; a damaged one is put aside as it is. */

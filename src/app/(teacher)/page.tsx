@@ -31,6 +31,7 @@ export default async function ShelfPage({ searchParams }: ShelfPageProps) {
       })}
       find={find}
       sort={sort}
+      past={past !== undefined}
       next={show + PLANS_AT_ONCE}
       tourSeen={(await cookies()).has(TOUR_COOKIE)}
       lessons={backupState().lessons}

@@ -41,6 +41,8 @@ interface ShelfProps {
   /** Part of the title that is looked for. */
   readonly find: string;
   readonly sort: ShelfOrder;
+  /** Plans of past lessons stand among the others. */
+  readonly past: boolean;
   /** How many are shown when more are asked for. */
   readonly next: number;
   /** The tour was taken or declined in this browser. */
@@ -50,7 +52,7 @@ interface ShelfProps {
 }
 
 /** Home: the plans as cards, and the ways to get a new one. */
-export function Shelf({ shelf, find, sort, next, tourSeen, lessons }: ShelfProps) {
+export function Shelf({ shelf, find, sort, past, next, tourSeen, lessons }: ShelfProps) {
   const { entries, found, all, folded } = shelf;
   const { refusal, clearRefusal, settle, remove, duplicate, openAt } = useDocumentList('plans');
   const [naming, setNaming] = useState(false);
@@ -119,9 +121,9 @@ export function Shelf({ shelf, find, sort, next, tourSeen, lessons }: ShelfProps
         </Typography>
         {all > FEW_PLANS || find !== '' ? <FindPlan find={find} sort={sort} /> : null}
       </Box>
-      {found === 0 && all > 0 ? (
+      {found === 0 && find !== '' ? (
         <Typography color="textSecondary">No plan has “{find}” in its title.</Typography>
-      ) : all === 0 ? (
+      ) : found === 0 ? (
         <EmptyShelf onNew={() => setNaming(true)} />
       ) : (
         <Box
@@ -165,7 +167,7 @@ export function Shelf({ shelf, find, sort, next, tourSeen, lessons }: ShelfProps
           <Button
             variant="outlined"
             component={NextLink}
-            href={addressOfShelf({ find, sort, show: next })}
+            href={addressOfShelf({ find, sort, past, show: next })}
             scroll={false}
           >
             Show more

@@ -19,6 +19,7 @@ import { joinClass, joinRequestSchema, seatOf } from './groupSeats';
 import { logReadingsOfOldPlan } from './logReadingsOfOldPlan';
 import { eventStream } from './eventStream';
 import { listenToLog } from './listenToLog';
+import { startAnew } from './planFeed';
 import { readPhoto, storePhoto } from './photos';
 
 const note = (entryId: string, group = 'Tern'): LogRequest => ({
@@ -122,6 +123,16 @@ test('a group’s stream ends with its class', async () => {
   setTimeout(() => closeClass(context, 'p'), 20);
   expect(await read(stream, /never/)).toMatch(/event: ended\ndata: \{\}\n\n\[closed\]$/);
   expect(ended).toHaveBeenCalledTimes(1);
+});
+
+test('after a restore whoever follows is told to begin anew, and numbers may be lower than before', async () => {
+  const context = freshBench();
+  const board = logStream(context, { planId: 'p', after: 1000 });
+  setTimeout(() => startAnew(context.bus), 20);
+  expect(await read(board, /never/)).toMatch(/event: anew\ndata: \{\}\n\n\[closed\]$/);
+  const again = logStream(context, { planId: 'p', after: 0 });
+  setTimeout(() => appendToLog(context, 'p', [note('a')], 'teacher'), 20);
+  expect(await read(again, /"a"/)).toContain('id: 1\n');
 });
 
 test('however many follow a plan, its log is read once a tick; who fell behind is dropped', async () => {

@@ -79,7 +79,7 @@ export function listenToLog(
     seat === undefined || running?.startedAt === seat.startedAt;
   const running = runningClass(context, planId);
   if (!mayListen(running)) {
-    say(event('ended', '{}'));
+    sink.say(event('ended', '{}'));
     end();
     return nothing;
   }
@@ -93,14 +93,20 @@ export function listenToLog(
     if (fresh.length === 0) return '';
     return fresh.length === lines.length ? told.message(group) : linesMessage(last, fresh);
   };
-  unfollow = followPlan(context, planId, last, (told) => {
-    if (mayListen(told.running)) {
+  const bid = (farewell: 'ended' | 'anew'): void => {
+    say(event(farewell, '{}'));
+    if (!over) end();
+  };
+  unfollow = followPlan(context, planId, last, {
+    tell: (told) => {
+      if (!mayListen(told.running)) {
+        bid('ended');
+        return;
+      }
       const text = linesText(told) + news(told);
       if (text !== '' || told.beat) say(text === '' ? STILL_HERE : text);
-    } else {
-      say(event('ended', '{}'));
-      if (!over) end();
-    }
+    },
+    anew: () => bid('anew'),
   });
   if (group !== undefined) absent = bus.join(planId, group, now);
   say(linesMessage(last, first) + news({ running, planSaved: false }));

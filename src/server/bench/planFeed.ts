@@ -24,7 +24,11 @@ export interface FeedNews {
   readonly beat: boolean;
 }
 
-export type Follower = (news: FeedNews) => void;
+export interface Follower {
+  readonly tell: (news: FeedNews) => void;
+  /** Everything that is stored was exchanged: what the follower knows is of another past. */
+  readonly anew: () => void;
+}
 
 interface PlanFeed {
   readonly followers: Set<Follower>;
@@ -65,6 +69,13 @@ export function followPlan(
   };
 }
 
+/** Ends all feeds, after everything that is stored was exchanged. */
+export function startAnew(bus: LogBus): void {
+  for (const feed of [...(feeds.get(bus)?.values() ?? [])]) {
+    for (const { anew } of [...feed.followers]) anew();
+  }
+}
+
 const ends = new WeakMap<PlanFeed, () => void>();
 
 function drive(context: FeedContext, planId: string, feed: PlanFeed): () => void {
@@ -76,7 +87,7 @@ function drive(context: FeedContext, planId: string, feed: PlanFeed): () => void
     gathering = null;
     const news = { ...newsOf(context, planId, feed), planSaved, beat };
     planSaved = false;
-    for (const tell of [...feed.followers]) tell(news);
+    for (const { tell } of [...feed.followers]) tell(news);
   };
   const unlisten = bus.listen(planId, (what) => {
     if (what === 'plan') planSaved = true;
@@ -98,7 +109,11 @@ function newsOf(
   const all = context.log.linesAfter(planId, feed.told);
   feed.told = all.at(-1)?.seq ?? feed.told;
   const byGroup = new Map<string, LogLine[]>();
-  for (const line of all) byGroup.set(line.group, [...(byGroup.get(line.group) ?? []), line]);
+  for (const line of all) {
+    const own = byGroup.get(line.group);
+    if (own === undefined) byGroup.set(line.group, [line]);
+    else own.push(line);
+  }
   const lines = (group: string | undefined): readonly LogLine[] =>
     group === undefined ? all : (byGroup.get(group) ?? []);
   const messages = new Map<string | undefined, string>();

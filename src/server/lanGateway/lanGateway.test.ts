@@ -11,9 +11,11 @@ describe('the gateway', () => {
   const left = jest.fn();
   const seen: { url: string; host: string | undefined; origin: string | undefined }[] = [];
   beforeAll(async () => {
-    app = createServer(({ url = '', headers }, response) => {
+    app = createServer((incoming, response) => {
+      const { url = '', headers } = incoming;
       seen.push({ url, host: headers.host, origin: headers.origin });
-      response.end(`app ${url}`);
+      // As the app does: nothing is answered before all of it has come.
+      incoming.resume().on('end', () => response.end(`app ${url}`));
     });
     await new Promise<void>((resolve) => app.listen(0, '127.0.0.1', resolve));
     gateway = await createLanGateway({
@@ -174,6 +176,7 @@ describe('the gateway', () => {
     });
     expect(headers).toMatchObject({
       'x-content-type-options': 'nosniff',
+      'content-security-policy': expect.stringContaining("frame-ancestors 'none'"),
       'x-frame-options': 'DENY',
       'referrer-policy': 'same-origin',
     });

@@ -7,6 +7,7 @@ import {
 } from 'node:http';
 import { isIP } from 'node:net';
 import { hostname, networkInterfaces } from 'node:os';
+import { POLICY_OF_ANSWERS } from '../contentPolicy';
 import { answerEvents, answerLog, isForEvents, isForLog, type DirectLog } from './directLog';
 import { GATEWAY_HEADER } from './gatewayHeader';
 import { isOwnOrigin } from './ownOrigin';
@@ -40,6 +41,7 @@ interface GatewayOptions {
 
 /** On what is answered here; what the app answers has its own. */
 const HEADERS_OF_ALL = {
+  'content-security-policy': POLICY_OF_ANSWERS,
   'x-content-type-options': 'nosniff',
   'x-frame-options': 'DENY',
   'referrer-policy': 'same-origin',

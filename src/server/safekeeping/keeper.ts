@@ -12,6 +12,7 @@ import { fail, type Result } from '@/core/result';
 import { benchContext } from '../bench/benchContext';
 import { endAllClasses } from '../bench/classStatus';
 import { photosFolder } from '../bench/photos';
+import { startAnew } from '../bench/planFeed';
 import type { Manifest } from './manifest';
 import { openBackup } from './openBackup';
 import { fileStamp, restoreBackup, type Restored } from './restoreBackup';
@@ -95,6 +96,7 @@ export async function putBack(id: string, now: number): Promise<Result<Restored>
       opened.value,
     );
     markBackup(database(), now);
+    startAnew(benchContext().bus);
     return { ok: true, value: restored };
   } finally {
     await opened.value.close();

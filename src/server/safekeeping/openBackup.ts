@@ -58,9 +58,18 @@ async function unpacked(
   file: string,
   folder: string,
 ): Promise<Result<Omit<OpenedBackup, 'close'>>> {
-  const photosFolder = join(folder, 'photos');
-  mkdirSync(photosFolder);
+  mkdirSync(join(folder, 'photos'));
   const zip = await openPromise(file);
+  try {
+    const names = await unpackAll(zip, folder);
+    return names.ok ? await checked(names.value, folder) : names;
+  } finally {
+    zip.close();
+  }
+}
+
+/** Unpacks every entry, and answers their names. */
+async function unpackAll(zip: ZipFile, folder: string): Promise<Result<ReadonlySet<string>>> {
   let all = 0;
   const names = new Set<string>();
   for await (const entry of zip.eachEntry()) {
@@ -73,6 +82,14 @@ async function unpacked(
     names.add(name);
     await unpack(zip, entry, join(folder, name));
   }
+  return succeed(names);
+}
+
+/** Whether everything is there that the manifest names, as it was, and the database is sound. */
+async function checked(
+  names: ReadonlySet<string>,
+  folder: string,
+): Promise<Result<Omit<OpenedBackup, 'close'>>> {
   if (!names.has(MANIFEST_NAME)) return refuse([], 'This file is no backup of Grozer.');
   const manifest = manifestSchema.safeParse(
     jsonOf(await readFile(join(folder, MANIFEST_NAME), 'utf8')),
@@ -90,7 +107,7 @@ async function unpacked(
   const databaseFile = join(folder, DATABASE_NAME);
   const fault = faultInDatabase(databaseFile);
   return fault === null
-    ? succeed({ manifest: manifest.data, databaseFile, photosFolder })
+    ? succeed({ manifest: manifest.data, databaseFile, photosFolder: join(folder, 'photos') })
     : refuse([DATABASE_NAME], `The database in it is damaged: ${fault}.`);
 }
 

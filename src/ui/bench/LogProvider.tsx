@@ -165,6 +165,8 @@ export function useLiveLog(eventsUrl: string, onPlan?: () => void): LiveLog {
     source.addEventListener('asking', (event: MessageEvent<string>) => {
       setAsking(JSON.parse(event.data) as readonly AskingDevice[]);
     });
+    // A backup was put back: everything that this page knows is of another past.
+    source.addEventListener('anew', () => window.location.reload());
     source.addEventListener('ended', () => {
       setEnded(true);
       source.close();
@@ -195,7 +197,13 @@ function storeFor(
       ),
     keep: {
       read: () => (typeof window === 'undefined' ? null : window.localStorage.getItem(key)),
-      write: (text) => window.localStorage.setItem(key, text),
+      write: (text) => {
+        try {
+          window.localStorage.setItem(key, text);
+        } catch {
+          // Full, or forbidden by the browser: it waits in the page, which says so until it is sent.
+        }
+      },
     },
   });
 }

@@ -61,8 +61,8 @@ function SaveStateNote({ noun, saveState, autosave }: SaveNoteProps) {
         <Alert severity="warning" data-testid="save-state" sx={{ py: 0 }}>
           {saveState.message}{' '}
           {saveState.kept
-            ? 'Until then this browser keeps them, also when you close the page.'
-            : 'This browser has no room to keep them: leave the page open.'}
+            ? 'Your changes are kept in this browser, also when you close the page.'
+            : 'This browser has no room to keep your changes: leave the page open.'}
         </Alert>
       );
     case 'conflict':

@@ -27,7 +27,7 @@ export type DocumentAnswer =
       readonly details: readonly string[];
     };
 
-const NOT_SAVED = 'Grozer’s server does not answer; your changes are saved once it does.';
+const NOT_SAVED = 'Grozer’s server does not answer; it is tried again.';
 const UNREACHABLE = 'Grozer’s server does not answer. Is it still running?';
 
 const pathOf = ({ kind, id }: DocumentAddress): string => `/api/${kind}/${id}`;

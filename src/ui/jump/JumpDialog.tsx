@@ -21,23 +21,33 @@ interface JumpDialogProps {
 /** Type a few letters, go there. */
 export function JumpDialog({ plan, onClose }: JumpDialogProps) {
   const router = useRouter();
-  const [plans, setPlans] = useState<readonly TitledPlan[]>([]);
+  const [plans, setPlans] = useState<readonly TitledPlan[] | null>(null);
+  /** Enter came before the plans: it goes where the words lead once they are there. */
+  const [hurried, setHurried] = useState(false);
   const [typed, setTyped] = useState('');
   const [chosen, setChosen] = useState(0);
   const list = useId();
   useEffect(() => {
     void askJson('/api/plans', plansSchema).then((answer) => {
       // Without an answer there are all places but the plans.
-      if (answer.ok) setPlans(answer.value);
+      setPlans(answer.ok ? answer.value : []);
     });
   }, []);
-  const targets = jumpTargets(typed, plans, plan);
+  const targets = jumpTargets(typed, plans ?? [], plan);
   const at = Math.min(chosen, targets.length - 1);
   const go = (target: JumpTarget | undefined): void => {
-    if (target === undefined) return;
-    onClose();
-    router.push(target.href);
+    if (target === undefined) setHurried(plans === null);
+    else {
+      onClose();
+      router.push(target.href);
+    }
   };
+  const [first] = targets;
+  useEffect(() => {
+    if (!hurried || plans === null || first === undefined) return;
+    onClose();
+    router.push(first.href);
+  }, [hurried, plans, first, onClose, router]);
   const move = (by: 1 | -1): void =>
     setChosen((at + by + targets.length) % Math.max(1, targets.length));
   return (
@@ -51,6 +61,7 @@ export function JumpDialog({ plan, onClose }: JumpDialogProps) {
           onChange={({ target }) => {
             setTyped(target.value);
             setChosen(0);
+            setHurried(false);
           }}
           inputProps={{
             role: 'combobox',
@@ -100,7 +111,7 @@ export function JumpDialog({ plan, onClose }: JumpDialogProps) {
             </Box>
           ))}
         </Box>
-        {targets.length === 0 ? (
+        {targets.length === 0 && plans !== null ? (
           <Typography variant="body2" color="textSecondary" role="status" sx={{ mt: 1 }}>
             Nothing has “{typed}” in its name.
           </Typography>

@@ -27,6 +27,7 @@ import { groupNames } from '@/core/work/preparation/groupNames';
 import { capital } from '@/core/words';
 import { LogProvider, useLiveLog, useLog } from '@/ui/bench/LogProvider';
 import { PROJECTED_TEXT } from '@/ui/ProjectorFrame';
+import { AskingDevices } from '../stations/build/AskingDevices';
 import { ClassHistogram } from '../stations/build/ClassHistogram';
 import { useClassStatus } from '../stations/build/useClassStatus';
 import { useClassJudgements } from '../useClassJudgements';
@@ -54,7 +55,7 @@ function Wall({ id, plan }: Omit<WallPageProps, 'initialLog'>) {
   const router = useRouter();
   const back = `/plans/${id}/build?part=board`;
   useHotkeys('b, escape', () => router.push(back), [router, back]);
-  const { present } = useLiveLog(`/api/lessons/${id}/events`, router.refresh);
+  const { present, asking } = useLiveLog(`/api/lessons/${id}/events`, router.refresh);
   const { lines } = useLog();
   const { status, join } = useClassStatus(id);
   const now = useNow();
@@ -75,6 +76,7 @@ function Wall({ id, plan }: Omit<WallPageProps, 'initialLog'>) {
       tabIndex={-1}
       sx={{ minHeight: '100vh', p: { xs: 2, md: 4 }, fontSize: projected(PROJECTED_TEXT) }}
     >
+      <AskingDevices planId={id} asking={asking} />
       <Box
         sx={{
           display: 'grid',

@@ -7,16 +7,20 @@ import { useState } from 'react';
 import { z } from 'zod';
 import { askJson } from '@/ui/askJson';
 import type { AskingDevice } from '@/ui/bench/LogProvider';
-import { usePlanContext } from '../../PlanProvider';
 
 const decided = z.object({ letIn: z.boolean() });
 
-/** Second devices of groups, each to be let in or turned away; whatever part of the station is open. */
-export function AskingDevices({ asking }: { readonly asking: readonly AskingDevice[] }) {
-  const { open } = usePlanContext();
+/** Second devices of groups, each to be let in or turned away; wherever the class is looked at. */
+export function AskingDevices({
+  planId,
+  asking,
+}: {
+  readonly planId: string;
+  readonly asking: readonly AskingDevice[];
+}) {
   const [problem, setProblem] = useState<string | null>(null);
   const decide = async (device: string, letIn: boolean): Promise<void> => {
-    const answer = await askJson(`/api/lessons/${open.id}/admissions`, decided, { device, letIn });
+    const answer = await askJson(`/api/lessons/${planId}/admissions`, decided, { device, letIn });
     setProblem(answer.ok ? null : answer.message);
   };
   return (

@@ -32,7 +32,7 @@ export function BuildStation({ meterFound }: BuildStationProps) {
   const { present, asking } = useLiveLog(`/api/lessons/${open.id}/events`);
   return (
     <>
-      <AskingDevices asking={asking} />
+      <AskingDevices planId={open.id} asking={asking} />
       <PartTabs label="Parts of building and measuring" prefix="build" parts={PARTS}>
         {(part) => {
           switch (part) {
