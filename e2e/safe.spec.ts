@@ -18,7 +18,9 @@ test('edits made while the server is away are offered again when the page is ope
     (route) => route.abort(),
   );
   await title.fill('Kept over a crash');
-  await expect(page.getByTestId('save-state')).toContainText('Your changes are kept in this browser');
+  await expect(page.getByTestId('save-state')).toContainText(
+    'Your changes are kept in this browser',
+  );
   // A page that closes in peace saves once more; this one has no time for it.
   await page.goto('chrome://crash').catch(() => undefined);
   const again = await context.newPage();

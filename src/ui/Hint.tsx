@@ -16,9 +16,11 @@ export function Hint({ text, open = false, children }: HintProps) {
   return (
     <span className={styles.hint}>
       {children}
-      <span aria-hidden className={styles.bubble} data-open={open}>
-        {text}
-      </span>
+      {text === '' ? null : (
+        <span aria-hidden className={styles.bubble} data-open={open}>
+          {text}
+        </span>
+      )}
     </span>
   );
 }

@@ -6,7 +6,8 @@ import { PageFrame } from './PageFrame';
 export function NothingIsSaved({ why }: { readonly why: string }) {
   return (
     <Alert severity="error" square data-testid="read-only">
-      {why} Start Grozer again when that is mended.
+      You can look at everything, but nothing can be saved. {why} Start Grozer again when that is
+      mended.
     </Alert>
   );
 }

@@ -43,13 +43,17 @@ function Way({ title, href, onClick, children }: WayProps) {
     <ButtonBase
       {...(href === undefined ? { onClick } : { component: NextLink, href })}
       sx={{
-        display: 'block',
+        display: 'flex',
+        flexDirection: 'column',
+        alignItems: 'flex-start',
+        justifyContent: 'flex-start',
+        lineHeight: 1.5,
         textAlign: 'left',
         fontFamily: 'inherit',
         p: 2.5,
         border: 1,
         borderColor: 'divider',
-        borderRadius: 2.5,
+        borderRadius: '10px',
         bgcolor: 'background.paper',
         '&:hover, &:focus-visible': { borderColor: 'primary.main' },
       }}

@@ -13,6 +13,9 @@ interface SaveNoteProps {
   readonly kept: KeptChanges | null;
 }
 
+/** Below everything that stands beside it, whatever room that leaves. */
+const UNDER_ALL = { flexBasis: '100%', order: 1 } as const;
+
 /** Whether everything is saved, and what to do where it is not. */
 export function SaveNote(props: SaveNoteProps) {
   const { noun, kept } = props;
@@ -22,7 +25,7 @@ export function SaveNote(props: SaveNoteProps) {
     <Alert
       severity="warning"
       data-testid="kept"
-      sx={{ flexBasis: '100%' }}
+      sx={UNDER_ALL}
       action={
         <>
           <Button color="inherit" size="small" onClick={kept.take}>
@@ -70,7 +73,7 @@ function SaveStateNote({ noun, saveState, autosave }: SaveNoteProps) {
         <Alert
           severity="warning"
           data-testid="save-state"
-          sx={{ flexBasis: '100%' }}
+          sx={UNDER_ALL}
           action={
             <>
               <Button color="inherit" size="small" onClick={() => void autosave?.useTheirs()}>

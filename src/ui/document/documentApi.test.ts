@@ -53,7 +53,7 @@ test('somebody else was first; it is refused; nobody answers: nothing is called 
   expect(await saveRemote(LAMP, plan, 3)).toMatchObject({ status: 'failed' });
   nobody();
   const unsaved = await saveRemote(LAMP, plan, 3);
-  expect(unsaved.status === 'failed' && unsaved.message).toContain('saved once it does');
+  expect(unsaved.status === 'failed' && unsaved.message).toContain('it is tried again');
 });
 
 test('what the server has is read by the format; anything else is nothing', async () => {
