@@ -71,10 +71,9 @@ test.each<[string, PlanTarget]>([
   ['clock', { kind: 'device', device: 'lcd-clock', leastVolts: 1.5, amps: 1e-5 }],
 ])('the drawing of the %s has two pins apart, and shows whether it runs', (name, target) => {
   const shapes = (running: boolean): number => {
-    const brightness = running && target.kind === 'led' ? target.brightness : 'dark';
     const { container, unmount } = render(
       <svg>
-        <LoadDrawing target={target} brightness={brightness} running={running} />
+        <LoadDrawing target={target} litAmps={running ? 4e-3 : 0} running={running} />
       </svg>,
     );
     const count = container.querySelectorAll('circle, path, rect, text').length;

@@ -36,7 +36,7 @@ export const PartRow = memo(
       <TableRow>
         <TableCell>
           {name}
-          <Typography variant="caption" color="textSecondary" component="div">
+          <Typography variant="caption" color="textSecondary" sx={{ ml: 1 }}>
             {unit === 'piece' ? '' : `in ${unit === 'sheet' ? 'sheets' : unit}; `}
             {reusable ? 'comes back after the lesson' : 'consumable'}
           </Typography>
@@ -55,7 +55,7 @@ export const PartRow = memo(
               }}
               hideLabel
               {...(field === 'packPrice' ? { placeholder: 'unknown' } : {})}
-              sx={{ width: 104, '& input': { py: 0.6 } }}
+              sx={{ width: 104, '& input': { py: 0.4 } }}
             />
           </TableCell>
         ))}

@@ -22,7 +22,7 @@ const KINDS = Object.keys(KIND_NAMES) as (keyof typeof KIND_NAMES)[];
 /** Parts by kind, each with its stock, pack and price. */
 export function PartTable({ label, parts, cupboard, onChange }: PartTableProps) {
   return (
-    <Table size="small" aria-label={label} sx={{ '& td': { py: 0.4 } }}>
+    <Table size="small" aria-label={label} sx={{ '& td': { py: 0.25 } }}>
       <TableHead>
         <TableRow>
           <TableCell>Part</TableCell>

@@ -29,47 +29,90 @@ export function PlanHeader({ station, onHelp, onProject }: PlanHeaderProps) {
     <Box
       component="header"
       sx={{
-        display: 'flex',
+        display: { xs: 'contents', md: 'flex' },
         flexWrap: 'wrap',
         alignItems: 'center',
         gap: 1.5,
-        px: 2.5,
-        py: 1.25,
+        px: 2,
+        py: 1,
         minHeight: 64,
         bgcolor: 'background.paper',
         borderBottom: 1,
         borderColor: 'divider',
       }}
     >
-      <TitleField />
-      <Box sx={{ flex: '1 1 380px', minWidth: 0, display: 'flex' }}>
+      <Box sx={BAR}>
+        <TitleField />
+        <SaveNote {...open} />
+        <HeaderActions onHelp={onHelp} onProject={onProject} />
+      </Box>
+      <Box sx={VERDICT_IN_VIEW}>
         <PlanVerdict station={station} />
       </Box>
-      <SaveNote {...open} />
-      <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.5 }}>
-        <UndoButtons documentStore={open.documentStore} />
-        <Hint text="Export this plan as a file">
-          <IconButton
-            aria-label="Export this plan as a file"
-            component="a"
-            href={`/api/plans/${open.id}/export`}
-            download
-          >
-            <DownloadIcon fontSize="small" />
-          </IconButton>
-        </Hint>
-        <Hint text="Projector view (B)">
-          <IconButton aria-label="Projector view" onClick={onProject}>
-            <ProjectorIcon fontSize="small" />
-          </IconButton>
-        </Hint>
-        <ThemeSwitch />
-        <Hint text="Keys (?)">
-          <IconButton aria-label="List of keys" onClick={onHelp}>
-            <KeyboardIcon fontSize="small" />
-          </IconButton>
-        </Hint>
-      </Box>
+    </Box>
+  );
+}
+
+/** On wide windows one row with the verdict between title and actions; on narrow ones a row above it. */
+const BAR = {
+  display: { xs: 'flex', md: 'contents' },
+  flexWrap: 'wrap',
+  alignItems: 'center',
+  columnGap: 1,
+  px: 1.5,
+  pt: 0.5,
+  bgcolor: 'background.paper',
+} as const;
+
+/** Where the header would take half of the window, only the verdict stays while the page scrolls. */
+const VERDICT_IN_VIEW = {
+  flex: { md: '1 1 380px' },
+  minWidth: 0,
+  display: { xs: 'grid', md: 'flex' },
+  order: { xs: 0, md: -1 },
+  position: { xs: 'sticky', md: 'static' },
+  top: 0,
+  zIndex: { xs: 'appBar', md: 'auto' },
+  px: { xs: 1, md: 0 },
+  py: { xs: 0.5, md: 0 },
+  bgcolor: 'background.paper',
+  borderBottom: { xs: 1, md: 0 },
+  borderColor: { xs: 'divider', md: 'divider' },
+} as const;
+
+function HeaderActions({ onHelp, onProject }: Omit<PlanHeaderProps, 'station'>) {
+  const { open } = usePlanContext();
+  return (
+    <Box
+      sx={{
+        display: 'flex',
+        alignItems: 'center',
+        gap: { xs: 0, lg: 0.5 },
+        ml: 'auto',
+      }}
+    >
+      <UndoButtons documentStore={open.documentStore} />
+      <Hint text="Export this plan as a file">
+        <IconButton
+          aria-label="Export this plan as a file"
+          component="a"
+          href={`/api/plans/${open.id}/export`}
+          download
+        >
+          <DownloadIcon fontSize="small" />
+        </IconButton>
+      </Hint>
+      <Hint text="Projector view (B)">
+        <IconButton aria-label="Projector view" onClick={onProject}>
+          <ProjectorIcon fontSize="small" />
+        </IconButton>
+      </Hint>
+      <ThemeSwitch />
+      <Hint text="Keys (?)">
+        <IconButton aria-label="List of keys" onClick={onHelp}>
+          <KeyboardIcon fontSize="small" />
+        </IconButton>
+      </Hint>
     </Box>
   );
 }
@@ -82,7 +125,16 @@ function TitleField() {
   const parsed = planSchema.shape.title.safeParse(text);
   const problem = parsed.success ? null : (parsed.error.issues[0]?.message ?? null);
   return (
-    <Box component="h1" sx={{ m: 0, flex: '0 1 400px', minWidth: 200 }}>
+    <Box
+      component="h1"
+      sx={{
+        m: 0,
+        order: -2,
+        flex: { xs: '1 1 200px', md: '0 1 300px' },
+        minWidth: 0,
+        '& > span': { width: '100%' },
+      }}
+    >
       <Hint text={problem ?? ''} open={problem !== null}>
         <InputBase
           value={text}
@@ -98,7 +150,7 @@ function TitleField() {
           onBlur={() => setDraft(null)}
           sx={{
             fontFamily: HEADING_FONT,
-            fontSize: '1.35rem',
+            fontSize: '1.2rem',
             fontWeight: 600,
             lineHeight: 1.2,
             borderBottom: '1px solid transparent',

@@ -100,6 +100,15 @@ function WaysOut({ id }: { readonly id: string }) {
   );
 }
 
+/** Its parts are rows of the page itself where only the verdict stays: what sticks stays within what holds it. */
+const HEADER_IN_VIEW = {
+  display: { xs: 'contents', md: 'block' },
+  '& > div': { display: { xs: 'contents', md: 'block' } },
+  position: { md: 'sticky' },
+  top: 0,
+  zIndex: 'appBar',
+} as const;
+
 function Frame({ children }: { children: ReactNode }) {
   const station = useSelectedLayoutSegment() ?? 'power';
   const { id } = usePlanContext().open;
@@ -116,8 +125,7 @@ function Frame({ children }: { children: ReactNode }) {
   useTour(useSearchParams().get('tour') === '1', leaveTour);
   return (
     <Box sx={{ minHeight: '100vh', display: 'flex', flexDirection: 'column' }}>
-      {/* The verdict stays in view while the page scrolls; on a phone it would take half of it. */}
-      <Box sx={{ position: { md: 'sticky' }, top: 0, zIndex: 'appBar' }}>
+      <Box sx={HEADER_IN_VIEW}>
         <Listening>
           <PlanHeader station={station} onHelp={openHelp} onProject={toggleProjector} />
         </Listening>

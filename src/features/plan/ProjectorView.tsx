@@ -38,7 +38,6 @@ export function ProjectorView({ onClose }: { onClose: () => void }) {
           strings={evaluation.strings}
           target={plan.target}
           loadName={need.name}
-          brightness={evaluation.brightness}
           running={amps >= 0.999 * need.amps}
           amps={amps}
           atEnd={evaluation.atEnd}

@@ -3,6 +3,7 @@ import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
 import NextLink from 'next/link';
 import { PLACES } from '@/ui/jump/places';
+import { ToolPicture } from './ToolPicture';
 
 /** The ways to everything that is not a plan. */
 export function MoreTools() {
@@ -23,13 +24,27 @@ export function MoreTools() {
         }}
       >
         {PLACES.map(({ href, name, what }) => (
-          <Box component="li" key={href} sx={{ borderTop: 1, borderColor: 'divider', pt: 1 }}>
-            <Link component={NextLink} href={href} color="inherit" sx={{ fontWeight: 700 }}>
-              {name}
-            </Link>
-            <Typography variant="body2" color="textSecondary">
-              {what}
-            </Typography>
+          <Box
+            component="li"
+            key={href}
+            sx={{
+              display: 'flex',
+              gap: 1.5,
+              alignItems: 'center',
+              borderTop: 1,
+              borderColor: 'divider',
+              pt: 1,
+            }}
+          >
+            <ToolPicture tool={href} />
+            <div>
+              <Link component={NextLink} href={href} color="inherit" sx={{ fontWeight: 700 }}>
+                {name}
+              </Link>
+              <Typography variant="body2" color="textSecondary">
+                {what}
+              </Typography>
+            </div>
           </Box>
         ))}
       </Box>

@@ -121,7 +121,7 @@ export function BatteryDrawing(props: {
             strokeWidth="2"
           />
           <g transform={`translate(${x} ${y}) scale(0.8)`}>
-            <LoadDrawing target={target} brightness={null} running={false} />
+            <LoadDrawing target={target} litAmps={0} running={false} />
           </g>
           {seriesResistorOhms === null ? null : (
             <rect x={right + 10} y="17" width="26" height="14" rx="3" fill="#E7D3A8" stroke={INK} />

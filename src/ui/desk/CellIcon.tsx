@@ -6,12 +6,14 @@ import { DeskPatterns } from './DeskPatterns';
 /** A cell of the recipe, small, beside its name. */
 export function CellIcon({
   recipe,
+  width = 58,
 }: {
   recipe: Pick<Recipe, 'look' | 'plus' | 'minus' | 'bodies'>;
+  width?: number;
 }) {
   const prefix = useId();
   return (
-    <svg viewBox="-34 -32 68 60" width="58" height="50" aria-hidden="true">
+    <svg viewBox="-34 -32 68 60" width={width} height={(width * 60) / 68} aria-hidden="true">
       <DeskPatterns prefix={prefix} />
       <CellDrawing
         look={recipe.look}

@@ -1,6 +1,6 @@
 import { useId } from 'react';
 import type { Piece } from '@/core/physics/chemistry/pieces';
-import type { CellBody, Recipe } from '@/core/physics/chemistry/recipe';
+import type { CellBody, Material, Recipe } from '@/core/physics/chemistry/recipe';
 import { CellDrawing } from './CellDrawing';
 import { MATERIAL_LOOK } from '@/core/physics/desk/drawing/materialLook';
 import { DeskPatterns, SOFT_INK } from './DeskPatterns';
@@ -19,7 +19,7 @@ export function CellPortrait({
   const { plus, minus, look } = recipe;
   return (
     <svg
-      viewBox="-62 -56 124 100"
+      viewBox="-62 -48 124 100"
       width="100%"
       role="img"
       aria-label={`One cell: ${body.name} with ${minus.part} (${minus.material}, −) on the left and ${plus.part} (${plus.material}, +) on the right.`}
@@ -36,13 +36,22 @@ export function CellPortrait({
         signs
       />
       <g fontSize="8" fill={SOFT_INK} textAnchor="middle">
-        <text x="-31" y="38">
-          {MATERIAL_LOOK[minus.material]}
-        </text>
-        <text x="32" y="38">
-          {MATERIAL_LOOK[plus.material]}
-        </text>
+        <Look x={-30} material={minus.material} />
+        <Look x={30} material={plus.material} />
       </g>
     </svg>
+  );
+}
+
+/** The metal, and below it how it is drawn. */
+function Look({ x, material }: { x: number; material: Material }) {
+  const [metal, pattern] = MATERIAL_LOOK[material].split(', ');
+  return (
+    <text x={x} y="36">
+      {metal}
+      <tspan x={x} dy="9" fontSize="7">
+        {pattern}
+      </tspan>
+    </text>
   );
 }

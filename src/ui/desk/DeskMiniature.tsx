@@ -1,4 +1,5 @@
 import { useId } from 'react';
+import { BRIGHTNESS_FROM_AMPS } from '@/core/physics/circuit/brightness';
 import type { PlanSummary } from '@/core/work/planning/planSummary';
 import { CellDrawing } from './CellDrawing';
 import { DeskPatterns, INK } from './DeskPatterns';
@@ -78,7 +79,7 @@ export function DeskMiniature(props: DeskMiniatureProps) {
       <g transform={`translate(262 ${HEIGHT / 2}) scale(0.8)`}>
         <LoadDrawing
           target={target}
-          brightness={works && target.kind === 'led' ? target.brightness : 'dark'}
+          litAmps={works && target.kind === 'led' ? BRIGHTNESS_FROM_AMPS[target.brightness] : 0}
           running={works}
         />
       </g>

@@ -3,6 +3,13 @@ import type { Material } from '@/core/physics/chemistry/recipe';
 export const COPPER_FILL = 'var(--mui-palette-primary-main)';
 export const INK = 'var(--mui-palette-text-primary)';
 export const SOFT_INK = 'var(--mui-palette-text-secondary)';
+/** Figures stay legible where a line passes behind them. */
+export const HALO = {
+  paintOrder: 'stroke',
+  stroke: 'var(--mui-palette-background-paper)',
+  strokeWidth: 3,
+  strokeLinejoin: 'round',
+} as const;
 export const RULE = 'var(--mui-palette-divider)';
 export const CARD = 'var(--mui-palette-background-paper)';
 const ZINC = 'var(--mui-palette-secondary-main)';

@@ -1,12 +1,11 @@
 import { useId } from 'react';
 import type { Desk } from '@/core/physics/desk/desk';
-import type { BrightnessBand } from '@/core/physics/circuit/brightness';
 import type { StringState } from '@/core/physics/desk/solveDesk';
 import type { PlanTarget } from '@/core/records/plan/planSchema';
 import { formatAmps, formatOhms } from '@/core/units';
 import { CellDrawing } from './CellDrawing';
 import type { DeskGeometry, Lead, PlacedCell } from '@/core/physics/desk/deskGeometry';
-import { COPPER_FILL, DeskPatterns, INK, SOFT_INK } from './DeskPatterns';
+import { COPPER_FILL, DeskPatterns, HALO, INK, SOFT_INK } from './DeskPatterns';
 import { deskWords } from './deskWords';
 import { FaultMarks } from './FaultMarks';
 import { LoadDrawing, pinsOf } from './LoadDrawing';
@@ -18,8 +17,9 @@ export interface DeskPictureProps {
   readonly strings: readonly StringState[];
   readonly target: PlanTarget;
   readonly loadName: string;
-  readonly brightness: BrightnessBand | null;
   readonly running: boolean;
+  /** The string whose volts are drawn below, from 0. */
+  readonly shownString?: number;
   readonly amps: number;
   /** The same battery after the wanted time; left out where one moment is shown. */
   readonly atEnd?: { readonly amps: number; readonly strings: readonly StringState[] };
@@ -32,11 +32,12 @@ export interface DeskPictureProps {
 /** Strings whose currents differ by less than this share count as equal. */
 const EQUAL_SHARE = 0.01;
 
-/** The battery as it stands on the desk, and under it the volts along its first string. */
+/** The battery as it stands on the desk, and under it the volts along one of its strings. */
 export function DeskPicture(props: DeskPictureProps) {
-  const { desk, geometry, strings, loadName, textScale = 1 } = props;
+  const { desk, geometry, strings, loadName, shownString = 0, textScale = 1 } = props;
   const prefix = useId();
-  const [first] = strings;
+  const string = Math.min(shownString, strings.length - 1);
+  const shown = strings[string];
   return (
     <svg
       viewBox={`0 0 ${geometry.width} ${geometry.height}`}
@@ -61,12 +62,13 @@ export function DeskPicture(props: DeskPictureProps) {
         />
       ))}
       <LoadSide {...props} />
-      {first === undefined ? null : (
+      {shown === undefined ? null : (
         <VoltageStairs
           geometry={geometry}
-          openVolts={first.openVolts}
-          loadedVolts={first.loadedVolts}
-          endVolts={props.atEnd?.strings[0]?.loadedVolts ?? null}
+          string={string}
+          openVolts={shown.openVolts}
+          loadedVolts={shown.loadedVolts}
+          endVolts={props.atEnd?.strings[string]?.loadedVolts ?? null}
           loadName={loadName}
           textScale={textScale}
         />
@@ -222,7 +224,7 @@ function RowLabels({ geometry, strings, textScale }: RowLabelsProps) {
 }
 
 function LoadSide(props: DeskPictureProps) {
-  const { geometry, desk, target, brightness, running, amps, atEnd, textScale = 1 } = props;
+  const { geometry, desk, target, running, amps, atEnd, textScale = 1 } = props;
   const { resistorOhms = null } = props;
   const { leftBusX, rightBusX, loadX, loadY, returnY, rows } = geometry;
   const top = (rows[0]?.y ?? 0) - 16;
@@ -242,7 +244,7 @@ function LoadSide(props: DeskPictureProps) {
         <SeriesResistor x={(rightBusX + loadX - 46) / 2} y={wireY} ohms={resistorOhms} />
       )}
       <g transform={`translate(${loadX} ${loadY})`}>
-        <LoadDrawing target={target} brightness={brightness} running={running} />
+        <LoadDrawing target={target} litAmps={amps} running={running} />
       </g>
       <text
         x={loadX + 4}
@@ -251,6 +253,7 @@ function LoadSide(props: DeskPictureProps) {
         fontWeight="700"
         textAnchor="middle"
         fill="var(--mui-palette-warning-main)"
+        {...HALO}
       >
         {formatAmps(amps)}
       </text>
@@ -261,6 +264,7 @@ function LoadSide(props: DeskPictureProps) {
           fontSize={11 * textScale}
           textAnchor="middle"
           fill={SOFT_INK}
+          {...HALO}
         >
           {formatAmps(atEnd.amps)} at the end
         </text>
@@ -271,6 +275,7 @@ function LoadSide(props: DeskPictureProps) {
         fontSize={11 * textScale}
         textAnchor="end"
         fill={desk.loadReversed ? 'var(--mui-palette-error-main)' : SOFT_INK}
+        {...HALO}
       >
         {hintOf(target, desk.loadReversed)}
       </text>

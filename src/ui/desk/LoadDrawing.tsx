@@ -1,4 +1,4 @@
-import type { BrightnessBand } from '@/core/physics/circuit/brightness';
+import { glowOf } from '@/core/physics/circuit/brightness';
 import type { LedColour } from '@/core/physics/circuit/load/ledPresets';
 import type { PlanTarget } from '@/core/records/plan/planSchema';
 import { INK, SOFT_INK } from './DeskPatterns';
@@ -14,20 +14,13 @@ const LIGHT: Readonly<Record<LedColour, string>> = {
   white: '#FFF9E3',
   violet: '#8E5BD6',
 };
-const GLOW: Readonly<Record<BrightnessBand, readonly [radius: number, opacity: number][]>> = {
-  dark: [],
-  glimmer: [[20, 0.16]],
-  dim: [[24, 0.26]],
-  clear: [
-    [46, 0.18],
-    [33, 0.32],
-  ],
-  bright: [
-    [58, 0.24],
-    [42, 0.42],
-    [28, 0.5],
-  ],
-};
+/** Rings of light about the lens: how far each reaches and how strong it is at full glow. */
+const RINGS = [
+  [42, 0.24],
+  [27, 0.42],
+  [13, 0.5],
+] as const;
+const LENS_RADIUS = 15;
 
 type Place = readonly [x: number, y: number];
 
@@ -47,15 +40,17 @@ export function pinsOf(target: PlanTarget): { plus: Place; minus: Place } {
 
 interface LoadDrawingProps {
   readonly target: PlanTarget;
-  readonly brightness: BrightnessBand | null;
+  /** Current through an LED in amperes: how far it glows. */
+  readonly litAmps: number;
+  /** Whether anything else runs. */
   readonly running: boolean;
 }
 
 /** The load centred on the origin, + towards the left wire. */
-export function LoadDrawing({ target, brightness, running }: LoadDrawingProps) {
+export function LoadDrawing({ target, litAmps, running }: LoadDrawingProps) {
   switch (target.kind) {
     case 'led':
-      return <LedDrawing colour={target.colour} brightness={brightness ?? 'dark'} />;
+      return <LedDrawing colour={target.colour} glow={glowOf(litAmps)} />;
     case 'resistor':
       return <ResistorDrawing />;
     case 'device':
@@ -67,14 +62,19 @@ export function LoadDrawing({ target, brightness, running }: LoadDrawingProps) {
   }
 }
 
-function LedDrawing({ colour, brightness }: { colour: LedColour; brightness: BrightnessBand }) {
+function LedDrawing({ colour, glow }: { colour: LedColour; glow: number }) {
   const light = LIGHT[colour];
   const visible = colour !== 'infrared';
   return (
     <g>
-      {visible
-        ? GLOW[brightness].map(([radius, opacity]) => (
-            <circle key={radius} r={radius} fill={light} opacity={opacity} />
+      {visible && glow > 0
+        ? RINGS.map(([reach, opacity]) => (
+            <circle
+              key={reach}
+              r={LENS_RADIUS + reach * glow}
+              fill={light}
+              opacity={opacity * Math.sqrt(glow)}
+            />
           ))
         : null}
       <path

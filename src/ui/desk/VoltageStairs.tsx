@@ -1,9 +1,11 @@
 import { formatFixed, formatVolts } from '@/core/units';
 import type { DeskGeometry } from '@/core/physics/desk/deskGeometry';
-import { COPPER_FILL, INK, RULE, SOFT_INK } from './DeskPatterns';
+import { COPPER_FILL, HALO, INK, RULE, SOFT_INK } from './DeskPatterns';
 
 interface VoltageStairsProps {
   readonly geometry: DeskGeometry;
+  /** Which string's, from 0. */
+  readonly string: number;
   /** Volts above the − end after each cell, nothing connected. */
   readonly openVolts: readonly number[];
   /** The same with the load connected. */
@@ -21,16 +23,18 @@ const MIN_LABELLED_RISE = 30;
 /** Closer steps than this carry no figures but the last. */
 const MIN_LABEL_SPACING = 44;
 
-/** The potential along string 1, step under cell: dashed with nothing connected, filled under load. */
+/** The potential along one string, step under cell: dashed with nothing connected, filled under load. */
 export function VoltageStairs({
   geometry,
+  string,
   openVolts,
   loadedVolts,
   endVolts,
   loadName,
   textScale,
 }: VoltageStairsProps) {
-  const { stepX, leftBusX, rightBusX, stairsTop, stairsBase, spacing } = geometry;
+  const { stepsX, leftBusX, rightBusX, stairsTop, stairsBase, spacing } = geometry;
+  const stepX = stepsX[string] ?? [];
   const highest = Math.max(...openVolts, ...loadedVolts, 0.001);
   // A cell the wrong way round can take the string below its − end.
   const lowest = Math.min(0, ...openVolts, ...loadedVolts);
@@ -49,7 +53,7 @@ export function VoltageStairs({
     <g fontSize={11 * textScale}>
       <text x={leftBusX} y={stairsTop - 12} fill={SOFT_INK}>
         <tspan fontSize={12 * textScale} fontWeight="700" fill={INK}>
-          Volts along string 1
+          {`Volts along string ${string + 1}`}
         </tspan>
         <tspan dx="16">{`dashed: nothing connected · filled: ${loadName} connected${endVolts === null ? '' : ' · dotted: at the end'}`}</tspan>
       </text>
@@ -88,7 +92,7 @@ export function VoltageStairs({
       {stepX.map((x, index) =>
         labelled(index) ? (
           <g key={index}>
-            <text x={x + 5} y={y(openVolts[index] ?? 0) - 5} fill={SOFT_INK}>
+            <text x={x + 5} y={y(openVolts[index] ?? 0) - 5} fill={SOFT_INK} {...HALO}>
               {formatFixed(openVolts[index] ?? 0)}
             </text>
             {rises || last(index) ? (
@@ -97,6 +101,8 @@ export function VoltageStairs({
                 y={Math.min(y(loadedVolts[index] ?? 0) + 13 * textScale, stairsBase - 4)}
                 fontWeight="700"
                 fill={COPPER_FILL}
+                {...HALO}
+                stroke="var(--mui-palette-primary-light)"
               >
                 {formatFixed(loadedVolts[index] ?? 0)} V
               </text>

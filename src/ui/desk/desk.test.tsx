@@ -39,7 +39,6 @@ const picture = (desk: Desk) => {
       strings={strings}
       target={target}
       loadName={need.name}
-      brightness="clear"
       running
       amps={amps}
     />
@@ -62,7 +61,9 @@ test('every recipe can be drawn, and its metals look different', () => {
         />
       </svg>,
     );
-    const fills = [...container.querySelectorAll('rect')].map((rect) => rect.getAttribute('fill'));
+    const fills = [...container.querySelectorAll('rect, path')].map((shape) =>
+      shape.getAttribute('fill'),
+    );
     expect(fills).toContain(materialFill(recipe.plus.material, 'p'));
     expect(fills).toContain(materialFill(recipe.minus.material, 'p'));
     expect(container.querySelectorAll('rect, path, ellipse, circle').length).toBeGreaterThan(2);
@@ -84,7 +85,7 @@ test('cells stand in order between the two ends, whatever their number', () => {
       expect(row[0]!).toBeGreaterThan(geometry.leftBusX);
       expect(row.at(-1)!).toBeLessThan(geometry.rightBusX);
       expect(geometry.loadX).toBeLessThan(geometry.width);
-      expect(geometry.stepX).toEqual(row);
+      expect(geometry.stepsX[0]).toEqual(row);
     }
   }
 });

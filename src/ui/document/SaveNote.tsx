@@ -61,7 +61,7 @@ function SaveStateNote({ noun, saveState, autosave }: SaveNoteProps) {
       );
     case 'failed':
       return (
-        <Alert severity="warning" data-testid="save-state" sx={{ py: 0 }}>
+        <Alert severity="warning" data-testid="save-state" sx={{ ...UNDER_ALL, py: 0 }}>
           {saveState.message}{' '}
           {saveState.kept
             ? 'Your changes are kept in this browser, also when you close the page.'

@@ -18,6 +18,18 @@ export const BRIGHTNESS_FROM_AMPS: Readonly<Record<BrightnessBand, number>> = {
   bright: 4e-3,
 };
 
+/** What is drawn with the widest glow: the steady current of a bright 3 mm LED, amperes (common practice, no source). */
+const FULL_GLOW_AMPS = 10e-3;
+/** Perceived brightness goes with the cube root of light (S. S. Stevens, Psychological Review 64, 1957; the exponent from memory). */
+const STEVENS_EXPONENT = 1 / 3;
+
+/** How bright an LED of so many amperes looks, from 0 (dark) to 1: light goes with current, what the eye makes of it does not. */
+export function glowOf(amps: number): number {
+  return amps < BRIGHTNESS_FROM_AMPS.glimmer
+    ? 0
+    : Math.min(1, (amps / FULL_GLOW_AMPS) ** STEVENS_EXPONENT);
+}
+
 /** Band of an LED current in amperes. */
 export function brightnessOf(amps: number): BrightnessBand {
   let band: BrightnessBand = 'dark';

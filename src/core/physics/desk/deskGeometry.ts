@@ -22,8 +22,8 @@ export interface DeskGeometry {
     readonly top: number;
     readonly bottom: number;
   }[];
-  /** Middle of each item of the first string: where its step begins in the stairs. */
-  readonly stepX: readonly number[];
+  /** Middle of each item of each string: where its step begins in the stairs. */
+  readonly stepsX: readonly (readonly number[])[];
   readonly loadX: number;
   readonly loadY: number;
   /** Where the wire from the load runs back under the strings. */
@@ -135,7 +135,7 @@ export function deskGeometry({
     cells: placed.flatMap(({ cells }) => cells),
     leads: placed.flatMap(({ leads }) => leads),
     groupBuses: placed.flatMap(({ groupBuses }) => groupBuses),
-    stepX: stepsOf(strings[0] ?? [], firstX, spacing),
+    stepsX: strings.map((items) => stepsOf(items, firstX, spacing)),
     loadX: rightBusX + 76,
     loadY,
     returnY,

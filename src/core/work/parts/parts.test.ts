@@ -3,7 +3,7 @@ import { RECIPE_IDS } from '../../physics/chemistry/recipe';
 import { RECIPES } from '../../physics/chemistry/recipes';
 import { billOfCells, billOfLoad, times } from './billOfBattery';
 import { missingWords } from './missingWords';
-import { moneyWords } from './moneyWords';
+import { costWords, moneyWords } from './moneyWords';
 import { joined, missingParts, timesFrom } from './partStock';
 import { priceOfBill } from './priceOfBill';
 import { separatorPlan } from './separatorPlan';
@@ -93,6 +93,8 @@ test('a price is known only where every part has one', () => {
   expect(priceOfBill(bill, { entries })).toEqual({ all: 4.5, usedUp: 2 });
   expect(moneyWords(4.5, 'EUR')).toBe('4.5 EUR');
   expect(moneyWords(null, 'EUR')).toBe('price unknown');
+  expect(costWords(4.5, '')).toBe('cost 4.5');
+  expect(costWords(null, '')).toBe('price unknown');
 });
 
 test('separators by hand: 24 discs of 19 mm, eight layers, from one sheet of A4', () => {

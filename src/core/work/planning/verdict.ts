@@ -60,7 +60,11 @@ export function verdictOf(evaluation: PlanEvaluation): Verdict {
 
 /** `works in 97 of 100 classes`; never claims certainty that the simulation cannot show. */
 export function chanceWording(evaluation: PlanEvaluation): string {
-  return `works in ${asPercentRounded(evaluation.classes.chance)} of 100 classes`;
+  return `works ${inHowManyClasses(evaluation)}`;
+}
+
+function inHowManyClasses({ classes }: PlanEvaluation): string {
+  return `in ${asPercentRounded(classes.chance)} of 100 classes`;
 }
 
 /** Judged by whole hundredths, as they are shown: what reads as 95 of 100 is taken as such. */
@@ -120,23 +124,18 @@ function verdictOnCurrent(target: PlanTarget, evaluation: PlanEvaluation): Verdi
   const condition = conditionWording(evaluation);
   const tooStrong = tooStrongFor(evaluation);
   const missing = missingVerdict(evaluation, happens);
-  if (missing !== null) return { ...missing, details: [...missing.details, figures, chance] };
-  if (tooStrong !== null) return { ...tooStrong, details: [...tooStrong.details, figures, chance] };
+  if (missing !== null) return { ...missing, details: [...missing.details, chance, figures] };
+  if (tooStrong !== null) return { ...tooStrong, details: [...tooStrong.details, chance, figures] };
+  // How bright, for how long and how surely count alike: none of them stands among the small print.
+  const inClasses = inHowManyClasses(evaluation);
+  const details = [figures, ...condition];
   if (isRecommended(classes.chance)) {
-    return { tone: 'fine', headline: happens, details: [figures, chance, ...condition] };
+    return { tone: 'fine', headline: `${happens}, ${inClasses}`, details };
   }
   if (isAtLeast(classes.chance, PLANNING_DEFAULTS.marginalFrom)) {
-    return {
-      tone: 'marginal',
-      headline: `${happens}, but with little to spare`,
-      details: [figures, chance, ...condition],
-    };
+    return { tone: 'marginal', headline: `${happens}, but only ${inClasses}`, details };
   }
-  return {
-    tone: 'wrong',
-    headline: `${happens} on paper, yet fails too often in class`,
-    details: [figures, chance, ...condition],
-  };
+  return { tone: 'wrong', headline: `${happens} on paper, but only ${inClasses}`, details };
 }
 
 /** `0.41 mA at first, 0.22 mA at the end`; volts where the load fixes the current. */

@@ -22,10 +22,7 @@ export const TERMINAL_Y = -29;
  */
 export function cellShapes(cell: CellLooks, spacing: number): Shape[] {
   if (cell.look === 'pile') return pileShapes(cell, spacing);
-  const electrodes = [
-    electrode(-TERMINAL_X, cell.minus, cell.piece),
-    electrode(TERMINAL_X, cell.plus, cell.piece),
-  ];
+  const electrodes = [electrode(-1, cell.minus, cell), electrode(1, cell.plus, cell)];
   return cell.look === 'rod' ? rodShapes(cell) : [...bodyShapes(cell), ...electrodes];
 }
 
@@ -49,14 +46,36 @@ function bodyShapes({ look, bodyId, piece }: CellLooks): Shape[] {
   }
 }
 
-/** A slice is thin: the metal does not go deep. */
-function electrode(x: number, metal: Material, piece: Piece): Shape {
-  const height = piece === 'slice' || piece === 'stick' ? 36 : 33;
-  return rect(x - 3.5, TERMINAL_Y, 7, height, {
-    fill: { metal },
-    stroke: CARD,
-    strokeWidth: 0.8,
-  });
+/** How far an electrode reaches down. */
+function foot({ look, piece }: CellLooks, side: -1 | 1): number {
+  switch (look) {
+    case 'towel':
+      // The − metal is the foil itself, the + lies on the charcoal.
+      return side < 0 ? 15 : 3;
+    case 'vessels':
+      return 16;
+    case 'sponge':
+    case 'pouch':
+      return 12;
+    default:
+      // A slice is thin: the metal does not go deep.
+      return piece === 'slice' || piece === 'stick' ? 7 : 4;
+  }
+}
+
+/** @param side −1 the left one, 1 the right one */
+function electrode(side: -1 | 1, metal: Material, cell: CellLooks): Shape {
+  const painted = { fill: { metal }, stroke: CARD, strokeWidth: 0.8 };
+  const x = side * TERMINAL_X;
+  if (cell.look === 'cup') {
+    // Along the slanting wall, down to the bottom.
+    const bottom = side * 15;
+    return path(
+      `M${x - 3.5} ${TERMINAL_Y} H${x + 3.5} L${bottom + 3.5} 17 H${bottom - 3.5} Z`,
+      painted,
+    );
+  }
+  return rect(x - 3.5, TERMINAL_Y, 7, foot(cell, side) - TERMINAL_Y, painted);
 }
 
 function pileShapes({ plus, minus }: CellLooks, spacing: number): Shape[] {
@@ -118,18 +137,18 @@ function spongeShapes(): Shape[] {
   ];
 }
 
-/** A wet towel between foil and charcoal, under a roof on spacers that lets the air in. */
+/** A wet towel between foil and charcoal, under a lid on spacers that lets the air in. */
 function towelShapes(): Shape[] {
   return [
-    path('M-31 -16 L0 -24 L31 -16', { stroke: SOFT_INK, strokeWidth: 2 }),
-    path('M-27 -16 V2 M27 -16 V2', { stroke: SOFT_INK, strokeWidth: 1.4 }),
-    rect(-29, 2, 58, 5, { fill: { metal: 'carbon' } }),
-    rect(-29, 7, 58, 8, {
+    path('M-14 -13 H15 M27 -13 H33', { stroke: SOFT_INK, strokeWidth: 2 }),
+    path('M-10 -13 V2 M29 -13 V2', { stroke: SOFT_INK, strokeWidth: 1.4 }),
+    rect(-14, 2, 44, 5, { fill: { metal: 'carbon' } }),
+    rect(-16, 7, 47, 8, {
       fill: colour('#E9E2D2'),
       stroke: colour('#B9AE97'),
       strokeWidth: 0.8,
     }),
-    rect(-29, 15, 58, 4, {
+    rect(-30, 15, 61, 4, {
       fill: { metal: 'aluminium' },
       stroke: colour('#8B918F'),
       strokeWidth: 0.8,

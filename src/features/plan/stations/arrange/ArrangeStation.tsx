@@ -4,7 +4,7 @@ import { mainAndSide } from '@/ui/mainAndSide';
 import Box from '@mui/material/Box';
 import { cautionsOfVolts } from '@/core/physics/safety/cautions';
 import Alert from '@mui/material/Alert';
-import { useCallback, useMemo, useState } from 'react';
+import { useState } from 'react';
 import type { OtherLoad } from '@/core/work/planning/otherLoads';
 import { Card } from '@/ui/Card';
 import { CountStepper } from '@/ui/CountStepper';
@@ -18,7 +18,6 @@ import { DeskBoard } from './desk/DeskBoard';
 import { WrongThings } from './desk/WrongThings';
 import { ZoomButtons } from './desk/ZoomButtons';
 import { useSettled } from '@/ui/useSettled';
-import { useWorkerJob } from '@/workers/useWorkerJob';
 import { fetched } from '@/ui/fetched';
 
 const CurvesChart = fetched(() => import('./CurvesChart').then((module) => module.CurvesChart));
@@ -47,11 +46,7 @@ export function ArrangeStation() {
   const { mostInSeries, mostStrings } = countLimits(wiring);
   // Desk and verdict follow an edit at once; charts and candidates once the edits rest.
   const settled = useSettled(evaluation, SETTLE_MS);
-  const { desk } = settled.atEnd;
-  const loadsJob = useWorkerJob(useCallback((jobs) => jobs.otherLoads(desk), [desk]));
-  const loads = loadsJob.latest ?? NO_LOADS;
-  const [drawn, setDrawn] = useState<string[]>([]);
-  const others = useMemo(() => loads.filter(({ id }) => drawn.includes(id)), [loads, drawn]);
+  const [drawn, setDrawn] = useState<readonly OtherLoad[]>(NO_LOADS);
   return (
     <Box sx={mainAndSide(286)}>
       <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { sm: '1fr 1fr' }, minWidth: 0 }}>
@@ -93,17 +88,16 @@ export function ArrangeStation() {
             </Alert>
           ))}
           <WrongThings />
-          <DeskBoard zoom={zoom} />
+          <DeskBoard zoom={zoom} onZoom={setZoom} />
           <BatteryFigures evaluation={evaluation} />
           <BeliefLine />
         </Card>
-        <CurvesChart evaluation={settled} others={others} />
+        <CurvesChart evaluation={settled} others={drawn} />
         <ClassesChart evaluation={settled} />
         <FirstCellCard evaluation={settled} />
         <OtherLoads
           minutes={settled.minutes}
-          loads={loads}
-          job={loadsJob}
+          desk={settled.atEnd.desk}
           drawn={drawn}
           onDraw={setDrawn}
         />

@@ -116,6 +116,8 @@ function optionOf({ evaluation, others, battery, aged, shortAmps }: Drawn, roles
     textBorderColor: roles.card,
     textBorderWidth: 3,
   };
+  // Labels stand where there is room for them: right of points in the left half.
+  const low = volts <= 0.6 * source.emfVolts;
   const crossingStyle = { color: roles.card, borderColor: roles.ink, borderWidth: 2.5 };
   return {
     animation: false,
@@ -174,7 +176,7 @@ function optionOf({ evaluation, others, battery, aged, shortAmps }: Drawn, roles
         itemStyle: crossingStyle,
         label: {
           ...label,
-          position: 'left',
+          ...(low ? { position: 'right', offset: [2, 8] } : { position: 'left' }),
           show: atEnd.amps < TOLD_APART * amps,
           formatter: `after ${formatMinutes(minutes)} ${formatAmps(atEnd.amps)}`,
         },
@@ -188,7 +190,7 @@ function optionOf({ evaluation, others, battery, aged, shortAmps }: Drawn, roles
         itemStyle: crossingStyle,
         label: {
           ...label,
-          position: volts > 0.6 * evaluation.source.emfVolts ? 'top' : 'right',
+          ...(low ? { position: 'right', offset: [2, -8] } : { position: 'top' }),
           formatter: `at first ${formatAmps(amps)}`,
         },
         z: 6,

@@ -7,34 +7,59 @@ import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
+import { useCallback, useEffect } from 'react';
+import type { Desk } from '@/core/physics/desk/desk';
 import type { OtherLoad } from '@/core/work/planning/otherLoads';
 import { formatAmps, formatMinutes, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
+import { Fold } from '@/ui/Fold';
 import { JobStatus } from '@/ui/JobStatus';
-import type { WorkerJob } from '@/workers/useWorkerJob';
+import { useWorkerJob } from '@/workers/useWorkerJob';
 
 interface OtherLoadsProps {
   /** After so long. */
   readonly minutes: number;
-  readonly loads: readonly OtherLoad[];
-  readonly job: Pick<WorkerJob<unknown>, 'failure' | 'retry'>;
+  readonly desk: Desk;
   /** Ids of those whose curves are drawn. */
-  readonly drawn: readonly string[];
-  readonly onDraw: (drawn: string[]) => void;
+  readonly drawn: readonly OtherLoad[];
+  readonly onDraw: (drawn: readonly OtherLoad[]) => void;
 }
 
 const MAX_DRAWN = 4;
 
-/** The same battery with every other load, each to be drawn beside the battery's curve. */
-export function OtherLoads({ minutes, loads, job, drawn, onDraw }: OtherLoadsProps) {
+/** The same battery with every other load, each to be drawn beside the battery's curve: worked out once asked for. */
+export function OtherLoads({ minutes, ...table }: OtherLoadsProps) {
   return (
-    <Card
-      title={`The same battery after ${formatMinutes(minutes)}, other loads`}
-      style={{ gridColumn: '1 / -1' }}
-    >
-      {job.failure === null ? null : <JobStatus job={job} />}
+    <Card title="The same battery with other loads" style={{ gridColumn: '1 / -1' }}>
+      <Fold
+        label={`What else it runs after ${formatMinutes(minutes)}`}
+        onToggle={(open) => {
+          if (!open) table.onDraw([]);
+        }}
+      >
+        <LoadsTable {...table} />
+      </Fold>
+    </Card>
+  );
+}
+
+function LoadsTable({ desk, drawn, onDraw }: Omit<OtherLoadsProps, 'minutes'>) {
+  const job = useWorkerJob(useCallback((jobs) => jobs.otherLoads(desk), [desk]));
+  const loads = job.latest ?? [];
+  const isDrawn = (id: string): boolean => drawn.some((one) => one.id === id);
+  // Curves follow the desk as its figures do.
+  useEffect(() => {
+    if (job.latest !== null && drawn.some((one) => !job.latest?.includes(one))) {
+      onDraw(job.latest.filter(({ id }) => drawn.some((one) => one.id === id)));
+    }
+  }, [job.latest, drawn, onDraw]);
+  return (
+    <>
+      {job.latest === null || job.failure !== null ? (
+        <JobStatus job={job}>Working it out …</JobStatus>
+      ) : null}
       <Box sx={{ overflowX: 'auto' }}>
-        <Table size="small" aria-label="Other loads">
+        <Table size="small" aria-label="Other loads" sx={{ '& td': { py: 0.25 } }}>
           <TableHead>
             <TableRow>
               <TableCell padding="checkbox">Curve</TableCell>
@@ -45,30 +70,35 @@ export function OtherLoads({ minutes, loads, job, drawn, onDraw }: OtherLoadsPro
             </TableRow>
           </TableHead>
           <TableBody>
-            {loads.map(({ id, name, load, amps, volts, verdict, works }) => (
-              <TableRow key={id}>
-                <TableCell padding="checkbox">
-                  {load === null ? null : (
-                    <Checkbox
-                      size="small"
-                      checked={drawn.includes(id)}
-                      disabled={!drawn.includes(id) && drawn.length >= MAX_DRAWN}
-                      slotProps={{ input: { 'aria-label': `Draw the curve of the ${name}` } }}
-                      onChange={(_, checked) =>
-                        onDraw(checked ? [...drawn, id] : drawn.filter((one) => one !== id))
-                      }
-                    />
-                  )}
-                </TableCell>
-                <TableCell>{name}</TableCell>
-                <TableCell align="right">{formatAmps(amps)}</TableCell>
-                <TableCell align="right">{formatVolts(volts)}</TableCell>
-                <TableCell sx={{ fontWeight: works ? 700 : 400 }}>{verdict}</TableCell>
-              </TableRow>
-            ))}
+            {loads.map((one) => {
+              const { id, name, load, amps, volts, verdict, works } = one;
+              return (
+                <TableRow key={id}>
+                  <TableCell padding="checkbox">
+                    {load === null ? null : (
+                      <Checkbox
+                        size="small"
+                        checked={isDrawn(id)}
+                        disabled={!isDrawn(id) && drawn.length >= MAX_DRAWN}
+                        slotProps={{ input: { 'aria-label': `Draw the curve of the ${name}` } }}
+                        onChange={(_, checked) =>
+                          onDraw(
+                            checked ? [...drawn, one] : drawn.filter((other) => other.id !== id),
+                          )
+                        }
+                      />
+                    )}
+                  </TableCell>
+                  <TableCell>{name}</TableCell>
+                  <TableCell align="right">{formatAmps(amps)}</TableCell>
+                  <TableCell align="right">{formatVolts(volts)}</TableCell>
+                  <TableCell sx={{ fontWeight: works ? 700 : 400 }}>{verdict}</TableCell>
+                </TableRow>
+              );
+            })}
           </TableBody>
         </Table>
       </Box>
-    </Card>
+    </>
   );
 }

@@ -30,10 +30,7 @@ export function CellFigures() {
   const { emfVolts } = model;
   const shortAmps = cellAmpsAt(model, 0);
   return (
-    <Box
-      sx={{ mt: 2, p: 1.5, borderRadius: 1, bgcolor: 'primary.light' }}
-      data-testid="cell-figures"
-    >
+    <Box sx={{ p: 1.5, borderRadius: 1, bgcolor: 'primary.light' }} data-testid="cell-figures">
       <Typography variant="h3" gutterBottom>
         {HEADINGS[origin]}
       </Typography>

@@ -1,6 +1,5 @@
 'use client';
 
-import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { Selection } from '@/ui/TextInput';
@@ -23,7 +22,7 @@ import { Card } from '@/ui/Card';
 import { QuantityField } from '@/ui/QuantityField';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 import { CellCurveChart } from './CellCurveChart';
-import { CellDoubts } from './CellDoubts';
+import { CellDoubts, ReadingsOutcome } from './CellDoubts';
 import { CellFigures } from './CellFigures';
 import { OwnMeter } from './OwnMeter';
 import { SchoolLine } from './SchoolLine';
@@ -58,6 +57,13 @@ export function CellReadings() {
     if (short !== null) change({ shortCircuit: { ...short, ...part } });
   };
 
+  const doubts = {
+    outcome,
+    kept: own.kept,
+    onKeep: (kept: boolean) => change({ kept }),
+    onCorrect: change,
+  };
+
   return (
     <Card title="What does one cell give?" style={{ alignSelf: 'start' }}>
       <Typography variant="body2" sx={{ mb: 1 }}>
@@ -67,8 +73,6 @@ export function CellReadings() {
         ({recipe.typical.source}).
       </Typography>
       <SchoolLine />
-      <CellCurveChart cell={cell} />
-      <CellFigures />
       <Box sx={{ display: 'grid', gap: 2, mt: 2 }}>
         <QuantityField
           label="Open-circuit volts"
@@ -80,6 +84,7 @@ export function CellReadings() {
           onCommit={(volts) => change({ openCircuitVolts: volts })}
           helperText="Nothing but the meter connected, for example 0.93"
         />
+        <CellDoubts field="openVolts" {...doubts} />
         <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: '1fr 120px' }}>
           <QuantityField
             label="Short-circuit milliamps"
@@ -114,6 +119,19 @@ export function CellReadings() {
             helperText="seconds"
           />
         </Box>
+        <CellDoubts field="shortAmps" {...doubts} />
+        <ReadingsOutcome outcome={outcome} />
+        {plan.cell.own === null ? null : (
+          <Button
+            size="small"
+            sx={{ justifySelf: 'start' }}
+            onClick={() => change(NO_OWN_READINGS)}
+          >
+            {outcome?.status === 'used' ? 'Do without these readings' : 'Clear these readings'}
+          </Button>
+        )}
+        <CellFigures />
+        <CellCurveChart cell={cell} />
         <Selection
           label="Range of the meter for the current"
           value={range}
@@ -132,25 +150,8 @@ export function CellReadings() {
         </Selection>
         <OwnMeter />
         <LoadedReadings loaded={own.loaded} onChange={(loaded) => change({ loaded })} />
+        <CellDoubts field="loaded" {...doubts} />
       </Box>
-      {outcome === null ? null : (
-        <CellDoubts
-          outcome={outcome}
-          kept={own.kept}
-          onKeep={(kept) => change({ kept })}
-          onCorrect={change}
-        />
-      )}
-      {plan.cell.own === null ? null : (
-        <Button size="small" sx={{ mt: 1 }} onClick={() => change(NO_OWN_READINGS)}>
-          {outcome?.status === 'used' ? 'Do without these readings' : 'Clear these readings'}
-        </Button>
-      )}
-      {outcome?.status === 'incomplete' ? (
-        <Alert severity="info" sx={{ mt: 2 }}>
-          {outcome.need} Until then they are not used.
-        </Alert>
-      ) : null}
     </Card>
   );
 }

@@ -28,6 +28,13 @@ const LiquidsCompared = fetched(() =>
   import('./LiquidsCompared').then((module) => module.LiquidsCompared),
 );
 
+/** The choice beside what was chosen; on a phone a strip above it. */
+const BESIDE = {
+  display: 'grid',
+  gap: 2,
+  gridTemplateColumns: { xs: 'minmax(0, 1fr)', sm: '236px minmax(0, 1fr)' },
+} as const;
+
 /** Station 2: which cell is built, and what one of them gives. */
 export function CellStation() {
   const plan = usePlan();
@@ -37,10 +44,8 @@ export function CellStation() {
   const chosen = chosenKey(plan.cell);
   const newer = changedSince(plan.cell, ownRecipes);
   return (
-    <Box
-      sx={{ display: 'grid', gap: 2, gridTemplateColumns: { lg: 'minmax(0, 3fr) minmax(0, 2fr)' } }}
-    >
-      <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
+    <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { lg: 'minmax(0, 1fr) 340px' } }}>
+      <Box sx={{ display: 'grid', gap: 1.5, alignContent: 'start', minWidth: 0 }}>
         <Card
           title="Which cell will you build?"
           actions={
@@ -49,79 +54,89 @@ export function CellStation() {
             </Link>
           }
         >
-          <RecipeChoice
-            options={recipeOptions(plan.cell, ownRecipes)}
-            chosen={chosen}
-            onChange={(key) =>
-              edit((before) =>
-                key === chosen
-                  ? before
-                  : {
-                      ...before,
-                      cell: withSchool(cellWithRecipe(before.cell, key, ownRecipes), school.state),
-                    },
-              )
-            }
-          />
-          {newer === null ? null : (
-            <Alert
-              severity="info"
-              sx={{ mb: 2 }}
-              action={
-                <Button
-                  color="inherit"
-                  size="small"
-                  onClick={() =>
-                    edit((before) => ({ ...before, cell: { ...before.cell, ownRecipe: newer } }))
+          <Box sx={BESIDE}>
+            <RecipeChoice
+              options={recipeOptions(plan.cell, ownRecipes)}
+              chosen={chosen}
+              onChange={(key) =>
+                edit((before) =>
+                  key === chosen
+                    ? before
+                    : {
+                        ...before,
+                        cell: withSchool(
+                          cellWithRecipe(before.cell, key, ownRecipes),
+                          school.state,
+                        ),
+                      },
+                )
+              }
+            />
+            <Box sx={{ minWidth: 0 }}>
+              {newer === null ? null : (
+                <Alert
+                  severity="info"
+                  sx={{ mb: 2 }}
+                  action={
+                    <Button
+                      color="inherit"
+                      size="small"
+                      onClick={() =>
+                        edit((before) => ({
+                          ...before,
+                          cell: { ...before.cell, ownRecipe: newer },
+                        }))
+                      }
+                    >
+                      Take over the changes
+                    </Button>
                   }
                 >
-                  Take over the changes
-                </Button>
-              }
-            >
-              Your recipe was changed since it was chosen for this plan.
-            </Alert>
-          )}
-          <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { sm: '220px 1fr' } }}>
-            <CellPortrait recipe={recipe} body={body} piece={piece} />
-            <Box>
-              <Selection
-                label={recipe.bodyLabel}
-                value={body.id}
-                onChange={(chosen) =>
-                  // Readings belong to one cell; another fruit starts without them.
-                  edit((before) => ({
-                    ...before,
-                    cell: withSchool({ ...before.cell, body: chosen, own: null }, school.state),
-                  }))
-                }
-                sx={{ minWidth: 220, mb: 1.5 }}
-              >
-                {recipe.bodies.map(({ id, name }) => (
-                  <option key={id} value={id}>
-                    {name}
-                  </option>
-                ))}
-              </Selection>
-              <PieceAndOverhang />
-              <Typography variant="body2">
-                <strong>+</strong> {recipe.plus.part} ({recipe.plus.material}, the cathode) ·{' '}
-                <strong>−</strong> {recipe.minus.part} ({recipe.minus.material}, the anode)
-                {recipe.separator === null ? '' : ` · between them: ${recipe.separator}`} ·{' '}
-                <Explained explain={() => explainMetals(recipe)}>why these volts</Explained>
-              </Typography>
-              <Box component="ol" sx={{ pl: 2.5, my: 1 }}>
-                {stepsOf(recipe, body).map((step) => (
-                  <Typography key={step} component="li" variant="body2" sx={{ mb: 0.5 }}>
-                    {step}
-                  </Typography>
-                ))}
+                  Your recipe was changed since it was chosen for this plan.
+                </Alert>
+              )}
+              <Box sx={{ maxWidth: 250, mx: 'auto' }}>
+                <CellPortrait recipe={recipe} body={body} piece={piece} />
               </Box>
-              <Typography variant="body2" color="textSecondary">
-                {recipe.note} About {recipe.minutesToBuild} minutes a cell. {recipe.endsLife}{' '}
-                {lifeWords(evaluation.cell, plan.running)}
-                {recipe.breathes ? ' It must breathe: never tape its carbon side shut.' : ''}
-              </Typography>
+              <Box>
+                <Selection
+                  label={recipe.bodyLabel}
+                  value={body.id}
+                  onChange={(chosen) =>
+                    // Readings belong to one cell; another fruit starts without them.
+                    edit((before) => ({
+                      ...before,
+                      cell: withSchool({ ...before.cell, body: chosen, own: null }, school.state),
+                    }))
+                  }
+                  sx={{ minWidth: 220, mb: 1.5 }}
+                >
+                  {recipe.bodies.map(({ id, name }) => (
+                    <option key={id} value={id}>
+                      {name}
+                    </option>
+                  ))}
+                </Selection>
+                <PieceAndOverhang />
+                <Typography variant="body2">
+                  <strong>+</strong> {recipe.plus.part} ({recipe.plus.material}, the cathode) ·{' '}
+                  <strong>−</strong> {recipe.minus.part} ({recipe.minus.material}, the anode)
+                  {recipe.separator === null ? '' : ` · between them: ${recipe.separator}`} ·{' '}
+                  <Explained explain={() => explainMetals(recipe)}>why these volts</Explained>
+                </Typography>
+                <Box component="ol" sx={{ pl: 2.5, my: 1 }}>
+                  {stepsOf(recipe, body).map((step) => (
+                    <Typography key={step} component="li" variant="body2" sx={{ mb: 0.5 }}>
+                      {step}
+                    </Typography>
+                  ))}
+                </Box>
+                <Typography variant="body2" color="textSecondary">
+                  {recipe.note} About {recipe.minutesToBuild} minutes a cell. {recipe.endsLife}{' '}
+                  {lifeWords(evaluation.cell, plan.running)}
+                  {recipe.breathes ? ' It must breathe: never tape its carbon side shut.' : ''}
+                </Typography>
+              </Box>
             </Box>
           </Box>
         </Card>

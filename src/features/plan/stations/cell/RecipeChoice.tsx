@@ -21,7 +21,7 @@ interface RecipeChoiceProps {
   readonly onChange: (key: string) => void;
 }
 
-/** All cell families, and one's own recipes, as small pictures to choose from. */
+/** All cell families, and one's own recipes, to choose from: a list beside the details, or a strip above them. */
 export function RecipeChoice({ options, chosen, onChange }: RecipeChoiceProps) {
   return (
     <RadioGroup
@@ -29,10 +29,12 @@ export function RecipeChoice({ options, chosen, onChange }: RecipeChoiceProps) {
       value={chosen}
       onChange={(event) => onChange(event.target.value)}
       sx={{
-        display: 'grid',
-        gridTemplateColumns: 'repeat(auto-fill, minmax(128px, 1fr))',
-        gap: 0.75,
-        mb: 2,
+        // Room for the outline of the chosen one.
+        p: 0.25,
+        flexWrap: 'nowrap',
+        flexDirection: { xs: 'row', sm: 'column' },
+        gap: 0.5,
+        overflowX: { xs: 'auto', sm: 'visible' },
       }}
     >
       {options.map((option) => (
@@ -53,26 +55,43 @@ function Choice({
   return (
     <FormControlLabel
       value={key}
-      control={<Radio size="small" sx={{ position: 'absolute', top: 0, left: 0, p: 0.5 }} />}
+      // The frame shows which is chosen; the mark itself is for those who do not see it.
+      control={<Radio size="small" sx={{ position: 'absolute', opacity: 0 }} />}
       sx={{
         m: 0,
-        p: 0.75,
+        px: 0.75,
+        py: 0.25,
         position: 'relative',
-        justifyContent: 'center',
-        border: 1.5,
-        borderColor: chosen ? 'primary.main' : 'divider',
+        flexShrink: 0,
+        width: { xs: 132, sm: 'auto' },
+        border: chosen ? 2 : 1,
+        borderColor: chosen ? 'primary.main' : 'transparent',
+        bgcolor: chosen ? 'primary.light' : 'transparent',
         borderRadius: 1,
+        '& .MuiFormControlLabel-label': { width: '100%' },
+        '&:hover': { bgcolor: 'action.hover' },
         '&:has(:focus-visible)': { outline: 2 },
       }}
       label={
-        <Box sx={{ textAlign: 'center', lineHeight: 1.2 }}>
-          <CellIcon recipe={recipe} />
-          <Box sx={{ fontSize: '0.78rem', fontWeight: chosen ? 700 : 500 }}>{recipe.name}</Box>
-          <Box sx={{ fontSize: '0.74rem', color: 'text.secondary' }}>
-            {own ? 'own, ' : ''}
-            {formatVolts((openVoltsLow + openVoltsHigh) / 2)}
-            {recipe.restricted ? ', staff only' : ''}
-          </Box>
+        <Box
+          sx={{
+            display: 'flex',
+            flexDirection: { xs: 'column', sm: 'row' },
+            alignItems: 'center',
+            textAlign: { xs: 'center', sm: 'left' },
+            gap: { xs: 0, sm: 1 },
+            lineHeight: 1.2,
+          }}
+        >
+          <CellIcon recipe={recipe} width={46} />
+          <div>
+            <Box sx={{ fontSize: '0.82rem', fontWeight: chosen ? 700 : 500 }}>{recipe.name}</Box>
+            <Box sx={{ fontSize: '0.76rem', color: 'text.secondary' }}>
+              {own ? 'own, ' : ''}
+              {formatVolts((openVoltsLow + openVoltsHigh) / 2)}
+              {recipe.restricted ? ', staff only' : ''}
+            </Box>
+          </div>
         </Box>
       }
     />

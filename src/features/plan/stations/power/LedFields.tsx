@@ -105,7 +105,7 @@ function ColourChoice({ colour, chosen }: { colour: LedColour; chosen: boolean }
           <svg viewBox="-22 -24 44 74" width="20" height="34" aria-hidden="true">
             <LoadDrawing
               target={{ kind: 'led', colour, brightness: 'dim' }}
-              brightness="dark"
+              litAmps={0}
               running={false}
             />
           </svg>

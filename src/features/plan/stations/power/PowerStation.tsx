@@ -1,5 +1,6 @@
 'use client';
 
+import { BRIGHTNESS_FROM_AMPS } from '@/core/physics/circuit/brightness';
 import Box from '@mui/material/Box';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
@@ -82,7 +83,7 @@ export function PowerStation() {
             <svg viewBox="-70 -62 140 124" width="170" aria-hidden="true">
               <LoadDrawing
                 target={target}
-                brightness={target.kind === 'led' ? target.brightness : null}
+                litAmps={target.kind === 'led' ? BRIGHTNESS_FROM_AMPS[target.brightness] : 0}
                 running
               />
             </svg>

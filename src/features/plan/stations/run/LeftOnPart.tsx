@@ -67,7 +67,6 @@ function InTime({ left }: { readonly left: LeftRunning }) {
           strings={shown}
           target={plan.target}
           loadName={need.name}
-          brightness={now.brightness}
           running={now.amps >= 0.5 * need.amps}
           amps={now.amps}
           resistorOhms={evaluation.seriesResistorOhms}

@@ -11,7 +11,7 @@ import { idOf } from './dragIds';
 
 interface CellButtonsProps {
   readonly geometry: DeskGeometry;
-  readonly onOpen: (name: string, anchor: HTMLElement) => void;
+  readonly onOpen: (name: string, anchor: HTMLElement, string: number) => void;
 }
 
 /** Height of a cell's place in drawing units, above and below its middle. */
@@ -29,6 +29,7 @@ export function CellButtons({ geometry, onOpen }: CellButtonsProps) {
       key={placed.cell.name}
       id={idOf(placed.place)}
       name={placed.cell.name}
+      string={placed.place.string}
       label={labelOf(placed)}
       left={percent(placed.x - wide / 2, width)}
       width={percent(wide, width)}
@@ -43,6 +44,7 @@ interface CellButtonProps extends Pick<CellButtonsProps, 'onOpen'> {
   /** Of what is dragged with it: its group, where it stands in one. */
   readonly id: string;
   readonly name: string;
+  readonly string: number;
   readonly label: string;
   readonly left: string;
   readonly width: string;
@@ -55,7 +57,7 @@ interface CellButtonProps extends Pick<CellButtonsProps, 'onOpen'> {
  * follow an edit at once.
  */
 const CellButton = memo(function CellButton(props: CellButtonProps) {
-  const { id, name, label, onOpen, ...place } = props;
+  const { id, name, string, label, onOpen, ...place } = props;
   const { attributes, listeners, setNodeRef, transform, isDragging, isOver } = useSortable({ id });
   return (
     <button
@@ -66,7 +68,7 @@ const CellButton = memo(function CellButton(props: CellButtonProps) {
       aria-roledescription="cell that can be moved"
       aria-label={label}
       aria-haspopup="dialog"
-      onClick={(event) => onOpen(name, event.currentTarget)}
+      onClick={(event) => onOpen(name, event.currentTarget, string)}
       className={styles['cell']}
       data-dragged={isDragging}
       data-over={isOver}

@@ -4,10 +4,12 @@ import { capital } from '@/core/words';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
+import Drawer from '@mui/material/Drawer';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import Popover from '@mui/material/Popover';
 import { Selection } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
+import useMediaQuery from '@mui/material/useMediaQuery';
+import { useEffect } from 'react';
 import { RECIPE_IDS, type RecipeId } from '@/core/physics/chemistry/recipe';
 import { RECIPES } from '@/core/physics/chemistry/recipes';
 import { cellsOf } from '@/core/physics/desk/desk';
@@ -36,11 +38,19 @@ interface CellMenuProps {
 
 const PLANS_CELL = 'plan';
 
+/** The menu lies over neither the cell that it changes nor the verdict on it. */
+const BESIDE_THE_DESK = { p: 2, width: 300, top: 72, height: 'auto', bottom: 0 } as const;
+const UNDER_THE_DESK = { p: 2, maxHeight: '52vh' } as const;
+
 /** What can be changed about one cell: what may be wrong with it, what it is, and whether it stays. */
 export function CellMenu({ anchor, name, onClose }: CellMenuProps) {
   const plan = usePlan();
   const edit = useEdit();
   const { wiring, desk } = usePlanContext().evaluation;
+  const narrow = useMediaQuery('(max-width: 899.95px)');
+  useEffect(() => {
+    if (narrow) anchor.scrollIntoView({ block: 'start', inline: 'center' });
+  }, [anchor, narrow]);
   const cell = cellsOf(desk).find((one) => one.name === name);
   const place = deskGeometry(desk).cells.find((one) => one.cell.name === name)?.place;
   if (cell === undefined || place === undefined) return null;
@@ -52,18 +62,17 @@ export function CellMenu({ anchor, name, onClose }: CellMenuProps) {
     onClose();
   };
   return (
-    <Popover
+    <Drawer
       open
-      anchorEl={anchor}
+      anchor={narrow ? 'bottom' : 'right'}
       onClose={onClose}
-      anchorOrigin={{ vertical: 'bottom', horizontal: 'center' }}
-      transformOrigin={{ vertical: 'top', horizontal: 'center' }}
       slotProps={{
+        backdrop: { invisible: true },
         paper: {
           role: 'dialog',
           'aria-label': `${name}, ${cell.body.name}`,
           variant: 'outlined',
-          sx: { p: 2, width: 340 },
+          sx: narrow ? UNDER_THE_DESK : BESIDE_THE_DESK,
         },
       }}
     >
@@ -129,7 +138,7 @@ export function CellMenu({ anchor, name, onClose }: CellMenuProps) {
           Remove cell
         </Button>
       </Box>
-    </Popover>
+    </Drawer>
   );
 }
 

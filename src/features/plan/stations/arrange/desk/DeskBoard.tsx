@@ -4,7 +4,8 @@ import {
   closestCenter,
   DndContext,
   KeyboardSensor,
-  PointerSensor,
+  MouseSensor,
+  TouchSensor,
   useSensor,
   useSensors,
   type DragEndEvent,
@@ -22,6 +23,8 @@ import { announcements, SCREEN_READER_HELP } from './announcements';
 import { CellButtons } from './CellButton';
 import { BIN, DropZones, NEW_STRING } from './DropZones';
 import { LoadButton } from './LoadButton';
+import { StringButtons } from './StringButtons';
+import { usePinch } from './usePinch';
 import { idOf, placeOf } from './dragIds';
 import { fetched } from '@/ui/fetched';
 
@@ -31,12 +34,19 @@ const CellMenu = fetched(() => import('./CellMenu').then((module) => module.Cell
 const DRAG_DISTANCE = 6;
 /** Rest after an edit before the places to grasp are laid anew, milliseconds: less than a hand needs. */
 const GRASP_MS = 60;
+/** A finger that moves at once moves the picture; one that rests takes hold of the cell. */
+const TOUCH_HOLD = { delay: 250, tolerance: 8 };
 const KEYS = { start: ['Space'], cancel: ['Escape'], end: ['Space'] };
 /** No other cell moves aside while one is dragged: the picture stays still. */
 const stayPut = () => null;
 
+interface DeskBoardProps {
+  readonly zoom: number;
+  readonly onZoom: (zoom: number) => void;
+}
+
 /** The desk picture to touch: cells are opened, moved by drag or key, and taken away. */
-export function DeskBoard({ zoom }: { zoom: number }) {
+export function DeskBoard({ zoom, onZoom }: DeskBoardProps) {
   const plan = usePlan();
   const edit = useEdit();
   const { evaluation } = usePlanContext();
@@ -46,12 +56,15 @@ export function DeskBoard({ zoom }: { zoom: number }) {
   const graspable = useSettled(geometry, GRASP_MS);
   const items = useMemo(() => topLevel(graspable.cells).map(idOf), [graspable]);
   const [opened, setOpened] = useState<{ anchor: HTMLElement; name: string } | null>(null);
-  const openCell = useCallback(
-    (name: string, anchor: HTMLElement) => setOpened({ anchor, name }),
-    [],
-  );
+  const [shown, setShown] = useState(0);
+  const openCell = useCallback((name: string, anchor: HTMLElement, string: number) => {
+    setOpened({ anchor, name });
+    setShown(string);
+  }, []);
+  const pinch = usePinch(zoom, onZoom);
   const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: DRAG_DISTANCE } }),
+    useSensor(MouseSensor, { activationConstraint: { distance: DRAG_DISTANCE } }),
+    useSensor(TouchSensor, { activationConstraint: TOUCH_HOLD }),
     useSensor(KeyboardSensor, {
       coordinateGetter: sortableKeyboardCoordinates,
       keyboardCodes: KEYS,
@@ -82,7 +95,8 @@ export function DeskBoard({ zoom }: { zoom: number }) {
       accessibility={{ announcements, screenReaderInstructions: { draggable: SCREEN_READER_HELP } }}
     >
       <Box
-        sx={{ overflow: 'auto', maxHeight: 560 }}
+        {...pinch}
+        sx={{ overflow: 'auto', maxHeight: 560, touchAction: 'pan-x pan-y' }}
         tabIndex={0}
         role="region"
         aria-label="Desk, scrolls where it is larger than its frame"
@@ -100,7 +114,7 @@ export function DeskBoard({ zoom }: { zoom: number }) {
             strings={evaluation.strings}
             target={plan.target}
             loadName={need.name}
-            brightness={evaluation.brightness}
+            shownString={shown}
             running={evaluation.amps >= 0.999 * need.amps}
             amps={evaluation.amps}
             atEnd={evaluation.atEnd}
@@ -109,6 +123,7 @@ export function DeskBoard({ zoom }: { zoom: number }) {
           <SortableContext items={items} strategy={stayPut}>
             <CellButtons geometry={graspable} onOpen={openCell} />
           </SortableContext>
+          <StringButtons geometry={graspable} shown={shown} onShow={setShown} />
           <LoadButton geometry={geometry} />
         </Box>
       </Box>

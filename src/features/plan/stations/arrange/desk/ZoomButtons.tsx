@@ -3,13 +3,13 @@ import ZoomOutIcon from '@mui/icons-material/ZoomOut';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 
-const STEPS = [1, 1.5, 2.25, 3.4] as const;
+const STEPS: readonly number[] = [1, 1.5, 2.25, 3.4];
+export const MAX_ZOOM = 3.4;
 
 /** Larger and smaller desk; the smallest fits its frame. */
 export function ZoomButtons({ zoom, onZoom }: { zoom: number; onZoom: (zoom: number) => void }) {
-  const at = STEPS.findIndex((step) => step >= zoom);
-  const smaller = STEPS[at - 1];
-  const larger = STEPS[at + 1];
+  const smaller = STEPS.findLast((step) => step < zoom);
+  const larger = STEPS.find((step) => step > zoom);
   return (
     <Box role="group" aria-label="Size of the desk picture" sx={{ display: 'flex' }}>
       <IconButton

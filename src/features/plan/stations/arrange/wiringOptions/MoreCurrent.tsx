@@ -4,7 +4,7 @@ import Typography from '@mui/material/Typography';
 import { compareAdditions, type Addition } from '@/core/work/planning/compareAdditions';
 import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
 import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
-import { moneyWords } from '@/core/work/parts/moneyWords';
+import { costWords } from '@/core/work/parts/moneyWords';
 import { formatAmps, formatNumber } from '@/core/units';
 import { countLimits, withOwnWiring } from '../../../arrangementEdits';
 import type { useEdit } from '../../../PlanProvider';
@@ -74,7 +74,7 @@ function Way({ title, from, addition, currency, onChoose, disabled = false }: Wa
       </Typography>
       <Typography variant="caption" color="textSecondary" component="p">
         {bodies === 0 ? 'no more bodies' : `${bodies} more bodies`}, {pairs} pairs,{' '}
-        {moneyWords(price, currency)}
+        {costWords(price, currency)}
         {foodGrams === 0 ? ', no food wasted' : `, ${formatNumber(foodGrams)} g of food`}
       </Typography>
       <Button size="small" onClick={onChoose} disabled={disabled} sx={{ mt: 0.5 }}>

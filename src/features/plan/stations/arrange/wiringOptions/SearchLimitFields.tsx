@@ -1,13 +1,12 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
 import { searchLimitsSchema, type SearchLimits } from '@/core/work/planning/wiringOptions';
 import { formatNumber } from '@/core/units';
+import { Fold } from '@/ui/Fold';
 import { QuantityField } from '@/ui/QuantityField';
 
 interface SearchLimitFieldsProps {
@@ -19,7 +18,6 @@ const { mostCells, mostPrice } = searchLimitsSchema.shape;
 
 /** What the search is limited by: the size of the group, the cost, the plan's recipe. */
 export function SearchLimitFields({ wish, onWish }: SearchLimitFieldsProps) {
-  const [shown, setShown] = useState(false);
   return (
     <Box sx={{ mt: 1 }}>
       <FormControlLabel
@@ -33,11 +31,8 @@ export function SearchLimitFields({ wish, onWish }: SearchLimitFieldsProps) {
         label="Compare all cell types"
         slotProps={{ typography: { variant: 'body2' } }}
       />
-      <Button size="small" onClick={() => setShown(!shown)} aria-expanded={shown}>
-        Limits
-      </Button>
-      {shown ? (
-        <Box sx={{ display: 'grid', gap: 1.5, mt: 1 }}>
+      <Fold label="Limits">
+        <Box sx={{ display: 'grid', gap: 1.5 }}>
           <QuantityField
             label="Maximum cells"
             kind="count"
@@ -63,7 +58,7 @@ export function SearchLimitFields({ wish, onWish }: SearchLimitFieldsProps) {
             Costs are those of the cupboard, by the piece.
           </Typography>
         </Box>
-      ) : null}
+      </Fold>
     </Box>
   );
 }

@@ -3,7 +3,7 @@ import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
 import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
 import type { BatteryCandidate } from '@/core/work/planning/plannerTypes';
-import { moneyWords } from '@/core/work/parts/moneyWords';
+import { costWords } from '@/core/work/parts/moneyWords';
 import { asPercentRounded } from '@/core/work/planning/verdict';
 import { wiringReason } from '@/core/work/planning/wiringReason';
 import { formatAmps, formatNumber, formatOhms } from '@/core/units';
@@ -16,6 +16,8 @@ interface WiringOptionCardProps {
   readonly evaluation: PlanEvaluation;
   readonly edit: ReturnType<typeof useEdit>;
   readonly currency: string;
+  /** The one to look at first. */
+  readonly large?: boolean;
 }
 
 /** Whether the plan is laid out like that. */
@@ -31,7 +33,8 @@ export function isLaidOut(candidate: BatteryCandidate, evaluation: PlanEvaluatio
 }
 
 /** One battery that would do, with what speaks for it; choosing it lays it out. */
-export function WiringOptionCard({ candidate, evaluation, edit, currency }: WiringOptionCardProps) {
+export function WiringOptionCard(props: WiringOptionCardProps) {
+  const { candidate, evaluation, edit, currency, large = false } = props;
   const { cell, need } = evaluation;
   const { cellsInSeries, strings, pairsPerBody, cells, chance, amps, atEnd } = candidate;
   const ownCell = candidate.family.id === cell.recipe.family;
@@ -48,7 +51,8 @@ export function WiringOptionCard({ candidate, evaluation, edit, currency }: Wiri
         width: '100%',
         fontFamily: 'inherit',
         textAlign: 'left',
-        p: 1.5,
+        px: 1.5,
+        py: large ? 1.5 : 1,
         borderRadius: 1,
         border: chosen ? 2 : 1,
         borderStyle: ownCell ? 'solid' : 'dashed',
@@ -58,7 +62,9 @@ export function WiringOptionCard({ candidate, evaluation, edit, currency }: Wiri
       }}
     >
       <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 1, alignItems: 'start' }}>
-        <Box sx={{ fontFamily: HEADING_FONT, fontWeight: 600, fontSize: '1.02rem' }}>
+        <Box
+          sx={{ fontFamily: HEADING_FONT, fontWeight: 600, fontSize: large ? '1.3rem' : '1rem' }}
+        >
           {cellsInSeries} in series × {strings}
         </Box>
         <Box
@@ -80,7 +86,7 @@ export function WiringOptionCard({ candidate, evaluation, edit, currency }: Wiri
         {ownCell ? `${cells} ${bodies}` : `${candidate.family.name}, ${cells} cells`}
         {pairs} · {formatAmps(amps)} → {formatAmps(atEnd.amps)}
         {atEnd.brightness === null ? '' : `, ${atEnd.brightness}`} ·{' '}
-        {moneyWords(candidate.price, currency)}
+        {costWords(candidate.price, currency)}
         {candidate.seriesResistorOhms === null
           ? ''
           : ` · with ${formatOhms(candidate.seriesResistorOhms)} in series`}

@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { Selection } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
-import { memo, useCallback, useMemo, useState } from 'react';
+import { memo, useCallback, useMemo, useState, type ComponentProps } from 'react';
 import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
 import {
   OBJECTIVES,
@@ -16,6 +16,7 @@ import type { useEdit } from '../../../PlanProvider';
 import { Impossible } from './Impossible';
 import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
 import { MoreCurrent } from './MoreCurrent';
+import { Fold } from '@/ui/Fold';
 import { JobStatus } from '@/ui/JobStatus';
 import { useWorkerJob } from '@/workers/useWorkerJob';
 import { isLaidOut, WiringOptionCard } from './WiringOptionCard';
@@ -47,7 +48,6 @@ export const WiringOptionsPanel = memo(function WiringOptionsPanel({
 }: WiringOptionsPanelProps) {
   const { entries, currency } = prices;
   const [wish, setWish] = useState<SearchLimits>(SEARCH_DEFAULTS);
-  const [whyNot, setWhyNot] = useState(false);
   const { basis, wiringOptions } = evaluation;
   // What is laid out makes no other question of it.
   const { cell, target, minutes, running, seriesResistor, meter, have, batteries } = basis;
@@ -71,7 +71,7 @@ export const WiringOptionsPanel = memo(function WiringOptionsPanel({
         </Typography>
         <Selection
           value={wish.objective}
-          label="Sort the ways by"
+          label="Sort the options by"
           hideLabel
           onChange={(chosen) => setWish({ ...wish, objective: chosen as Objective })}
           sx={{ '& select': { fontSize: '0.85rem', py: 0.5 } }}
@@ -90,24 +90,10 @@ export const WiringOptionsPanel = memo(function WiringOptionsPanel({
         <JobStatus job={job}>Looking for wirings …</JobStatus>
       ) : null}
       {outcome === null ? null : (
-        <Box
-          component="ul"
-          aria-label="Ways"
-          sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 1 }}
-        >
-          {chosenFirst(outcome.candidates, evaluation).map((candidate) => (
-            <li
-              key={`${candidate.family.id} ${candidate.cellsInSeries} ${candidate.strings} ${candidate.pairsPerBody}`}
-            >
-              <WiringOptionCard
-                candidate={candidate}
-                evaluation={evaluation}
-                edit={edit}
-                currency={currency}
-              />
-            </li>
-          ))}
-        </Box>
+        <Options
+          {...sortedOut(outcome.candidates, evaluation)}
+          {...{ evaluation, edit, currency }}
+        />
       )}
       {!suggested && wiringOptions.status === 'possible' ? (
         <Button
@@ -120,35 +106,86 @@ export const WiringOptionsPanel = memo(function WiringOptionsPanel({
       ) : null}
       <SearchLimitFields wish={wish} onWish={setWish} />
       {outcome !== null && outcome.impossible.length > 0 ? (
-        <>
-          <Button size="small" onClick={() => setWhyNot(!whyNot)} aria-expanded={whyNot}>
-            {whyNot ? 'Hide why' : leftOut(outcome.impossible.length)}
-          </Button>
-          {whyNot ? (
-            <Box component="ul" sx={{ pl: 2.25, m: 0 }} data-testid="why-not">
-              {outcome.impossible.map(({ family, explanation }) => (
-                <Typography key={family.id} component="li" variant="body2" color="textSecondary">
-                  {explanation}
-                </Typography>
-              ))}
-            </Box>
-          ) : null}
-        </>
+        <Fold label={leftOut(outcome.impossible.length)}>
+          <Box component="ul" sx={{ pl: 2.25, m: 0 }} data-testid="why-not">
+            {outcome.impossible.map(({ family, explanation }) => (
+              <Typography key={family.id} component="li" variant="body2" color="textSecondary">
+                {explanation}
+              </Typography>
+            ))}
+          </Box>
+        </Fold>
       ) : null}
       <MoreCurrent evaluation={evaluation} edit={edit} prices={prices} />
     </Box>
   );
 });
 
-/** What is laid out stands at the top; the others keep their order. */
-function chosenFirst(
-  candidates: readonly BatteryCandidate[],
-  evaluation: PlanEvaluation,
-): BatteryCandidate[] {
-  return [
-    ...candidates.filter((one) => isLaidOut(one, evaluation)),
-    ...candidates.filter((one) => !isLaidOut(one, evaluation)),
-  ];
+interface Sorted {
+  /** What is laid out and, where that is another one, what the planner would take: to be seen at once. */
+  readonly first: readonly BatteryCandidate[];
+  /** Others that work in nearly every class, in the order asked for. */
+  readonly others: readonly BatteryCandidate[];
+  /** What may well fail in class. */
+  readonly marginal: readonly BatteryCandidate[];
+}
+
+function sortedOut(candidates: readonly BatteryCandidate[], evaluation: PlanEvaluation): Sorted {
+  const laidOut = candidates.filter((one) => isLaidOut(one, evaluation));
+  const rest = candidates.filter((one) => !laidOut.includes(one));
+  const recommended = rest.filter((one) => one.recommended);
+  const marginal = rest.filter((one) => !one.recommended);
+  const best = candidates.find((one) => one.recommended) ?? candidates[0];
+  const first = best === undefined || laidOut.includes(best) ? laidOut : [...laidOut, best];
+  const folded = (one: BatteryCandidate): boolean => !first.includes(one);
+  return { first, others: recommended.filter(folded), marginal: marginal.filter(folded) };
+}
+
+type OptionsProps = Sorted & Omit<ComponentProps<typeof WiringOptionCard>, 'candidate' | 'large'>;
+
+/** The one that is laid out large, the others folded away; marginal ones apart. */
+function Options({ first, others, marginal, ...card }: OptionsProps) {
+  return (
+    <Box sx={{ display: 'grid', gap: 0.5 }}>
+      <OptionList label="Recommended" options={first} large {...card} />
+      {others.length === 0 ? null : (
+        <Fold label={`${others.length} more that ${others.length === 1 ? 'works' : 'work'}`}>
+          <OptionList label="More that work" options={others} {...card} />
+        </Fold>
+      )}
+      {marginal.length === 0 ? null : (
+        <Fold label={`${marginal.length} marginal`}>
+          <Typography variant="caption" color="textSecondary" component="p" sx={{ mb: 1 }}>
+            These work in fewer than 95 of 100 classes.
+          </Typography>
+          <OptionList label="Marginal" options={marginal} {...card} />
+        </Fold>
+      )}
+    </Box>
+  );
+}
+
+interface OptionListProps extends Omit<ComponentProps<typeof WiringOptionCard>, 'candidate'> {
+  readonly label: string;
+  readonly options: readonly BatteryCandidate[];
+}
+
+function OptionList({ label, options, ...card }: OptionListProps) {
+  return (
+    <Box
+      component="ul"
+      aria-label={label}
+      sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 1 }}
+    >
+      {options.map((candidate) => (
+        <li
+          key={`${candidate.family.id} ${candidate.cellsInSeries} ${candidate.strings} ${candidate.pairsPerBody}`}
+        >
+          <WiringOptionCard candidate={candidate} {...card} />
+        </li>
+      ))}
+    </Box>
+  );
 }
 
 function leftOut(types: number): string {
