@@ -143,8 +143,11 @@ test('cells added after and beside, another cell among them, one taken away', as
 test('the ways: sorted, limited, from every recipe, and why not', async ({ page }) => {
   await lemons(page, 'Ways');
   // What is laid out stands first, whatever the order of the others.
-  const ways = page.getByRole('list', { name: 'Ways' }).getByRole('button', { pressed: false });
-  await page.getByLabel('Sort the ways by').selectOption('surest');
+  await page.getByRole('button', { name: /more that work/ }).click();
+  const ways = page
+    .getByRole('list', { name: 'More that work' })
+    .getByRole('button', { pressed: false });
+  await page.getByLabel('Sort the options by').selectOption('surest');
   const chances = async (): Promise<number[]> =>
     (await ways.allInnerTexts()).map((text) => Number(/(\d+) in 100/.exec(text)?.[1]));
   await expect.poll(async () => (await chances())[0]).toBeGreaterThanOrEqual(99);
@@ -194,9 +197,12 @@ test('common beliefs are answered with this battery', async ({ page }) => {
     ['the largest cell wins', 'between'],
     ['Salt kills the acid', 'neutralise'],
   ] as const) {
-    await page.getByRole('button', { name: new RegExp(claim) }).click();
-    await expect(page.getByRole('dialog')).toContainText(answer);
-    await page.getByRole('button', { name: 'Close' }).click();
+    const belief = page.getByRole('button', { name: new RegExp(claim) });
+    await belief.click();
+    await expect(belief).toHaveAttribute('aria-pressed', 'true');
+    const told = page.getByRole('region').filter({ hasText: '”: no.' }).last();
+    await expect(told).toContainText(answer);
+    await expect(told).toBeInViewport();
   }
   await page.getByRole('button', { name: /All pairs in one fruit/ }).click();
   await page.getByRole('button', { name: 'Show it on the desk' }).click();
@@ -205,6 +211,7 @@ test('common beliefs are answered with this battery', async ({ page }) => {
 
 test('other loads, the read-out of the curve, and the doubts', async ({ page }) => {
   await lemons(page, 'Loads');
+  await page.getByRole('button', { name: /What else it runs/ }).click();
   const loads = page.getByRole('table', { name: 'Other loads' });
   await expect(loads.getByRole('row', { name: /pocket radio/ })).toContainText('does not start');
   await page.getByLabel('Draw the curve of the blue LED').check();

@@ -4,7 +4,9 @@ import { goToStation, newPlan, saved, verdict } from './helpers';
 test('a new plan is fine for its minutes and says on which cell that depends', async ({ page }) => {
   await newPlan(page, 'Promise');
   await expect(verdict(page)).toHaveAttribute('data-tone', 'fine');
-  await expect(verdict(page)).toContainText(/for 10\smin, in \d+ of 100 classes · .* at first, .* at the end/);
+  await expect(verdict(page)).toContainText(
+    /for 10\smin, in \d+ of 100 classes · .* at first, .* at the end/,
+  );
   await expect(verdict(page)).toContainText('holds if one cell reads at least');
   const times = page.getByRole('group', { name: 'Usual times' });
   await times.getByRole('button', { name: /just to show it/ }).click();

@@ -2,18 +2,9 @@ import { freshCell } from '@/core/records/plan/newPlan';
 import type { RecipeId } from '@/core/physics/chemistry/recipe';
 import { RECIPES } from '@/core/physics/chemistry/recipes';
 import { USUAL_CLASS_METER } from '@/core/physics/instruments/classMeter';
-import { USUAL_LESSON } from '@/core/records/plan/lessonSchema';
+import { EXAMPLE_LESSON, EXAMPLE_PLAN } from '@/core/work/stations/examplePlan';
 import { USUAL_RUNNING } from '@/core/records/plan/runningSchema';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan } from '@/core/records/plan/planSchema';
-
-/** The club of the scenario: six groups named after shore birds, two meters, an hour in the afternoon. */
-const LESSON: Plan['lesson'] = {
-  ...USUAL_LESSON,
-  pupils: 24,
-  meters: 2,
-  minutes: 60,
-  startsAt: '14:00',
-};
 
 /** A cell of the usual size with so many pairs of metal in one body. */
 function withPairs(recipe: RecipeId, pairs: number): Plan['cell']['size'] {
@@ -36,7 +27,7 @@ export const DEMO_PLANS: readonly { readonly id: string; readonly plan: Plan }[]
       seriesResistor: { kind: 'as-needed' },
       meter: USUAL_CLASS_METER,
       have: null,
-      lesson: LESSON,
+      lesson: EXAMPLE_LESSON,
       running: USUAL_RUNNING,
       wishes: [],
     },
@@ -55,38 +46,14 @@ export const DEMO_PLANS: readonly { readonly id: string; readonly plan: Plan }[]
       seriesResistor: { kind: 'as-needed' },
       meter: USUAL_CLASS_METER,
       have: null,
-      lesson: LESSON,
+      lesson: EXAMPLE_LESSON,
       running: USUAL_RUNNING,
       wishes: [],
     },
   },
   {
     id: 'demo-lamp',
-    plan: {
-      format: PLAN_FORMAT,
-      version: PLAN_VERSION,
-      title: 'Lamp for the model lighthouse',
-      lessonDate: '2027-01-29',
-      target: { kind: 'led', colour: 'amber', brightness: 'clear' },
-      minutes: 10,
-      cell: {
-        ...freshCell('copper-zinc-fruit', 'kiwi'),
-        size: withPairs('copper-zinc-fruit', 2),
-        own: {
-          openCircuitVolts: 0.93,
-          shortCircuit: { amps: 1.4e-3, meterRange: '20 mA', secondsAfter: 2 },
-          loaded: [],
-          kept: false,
-        },
-      },
-      arrangement: { kind: 'suggested' },
-      seriesResistor: { kind: 'as-needed' },
-      meter: USUAL_CLASS_METER,
-      have: null,
-      lesson: LESSON,
-      running: USUAL_RUNNING,
-      wishes: [],
-    },
+    plan: EXAMPLE_PLAN,
   },
 ];
 

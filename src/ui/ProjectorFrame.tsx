@@ -21,8 +21,12 @@ export function ProjectorFrame({ title, onClose, children }: ProjectorFrameProps
       open
       fullScreen
       onClose={onClose}
-      aria-label={`${title}, for the projector`}
-      slotProps={{ paper: { 'data-testid': 'projector' } as object }}
+      slotProps={{
+        paper: {
+          'data-testid': 'projector',
+          'aria-label': `${title}, for the projector`,
+        } as object,
+      }}
     >
       <Box
         sx={{

@@ -37,7 +37,14 @@ export function FairTestPlan({ test, edit }: FairTestPlanProps) {
   return (
     <Box sx={{ display: 'grid', gap: 2 }}>
       <Card title="The one thing that is varied">
-        <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: '1fr 1fr', mt: 1.5 }}>
+        <Box
+          sx={{
+            display: 'grid',
+            gap: 2,
+            gridTemplateColumns: 'repeat(auto-fit, minmax(210px, 1fr))',
+            mt: 1.5,
+          }}
+        >
           <Selection
             label="Varied"
             value={test.factor}

@@ -130,7 +130,7 @@ function TitleField() {
       sx={{
         m: 0,
         order: -2,
-        flex: { xs: '1 1 200px', md: '0 1 300px' },
+        flex: { xs: '1 1 100%', sm: '1 1 260px', md: '0 1 300px' },
         minWidth: 0,
         '& > span': { width: '100%' },
       }}

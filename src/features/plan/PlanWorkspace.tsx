@@ -19,6 +19,7 @@ import { useTour } from '@/ui/tour/useTour';
 import { PlanHeader } from './PlanHeader';
 import { PlanProvider, usePlanContext } from './PlanProvider';
 import type { RecipeOnOffer } from './recipeOnOffer';
+import { StationHelp } from './StationHelp';
 import { StationRail } from './StationRail';
 import { BenchChoiceContext } from './benchChoice';
 import { BatteryRunContext, useWorkedRun } from './useBatteryRun';
@@ -157,6 +158,7 @@ function Frame({ children }: { children: ReactNode }) {
         >
           <StationRail current={station} />
           <Box sx={{ px: 1, display: { xs: 'none', md: 'block' } }}>
+            <StationHelp station={station} />
             <WaysOut id={id} />
             <Typography variant="caption" color="textSecondary" component="p" sx={{ mt: 1 }}>
               {DEFERRAL}
@@ -173,6 +175,7 @@ function Frame({ children }: { children: ReactNode }) {
         </Box>
       </Box>
       <Box component="footer" sx={{ display: { xs: 'block', md: 'none' }, p: 2 }}>
+        <StationHelp station={station} />
         <WaysOut id={id} />
         <Typography variant="caption" color="textSecondary" component="p">
           {DEFERRAL}

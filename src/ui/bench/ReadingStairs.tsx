@@ -9,6 +9,8 @@ import { Card } from '../Card';
 
 /** Widths in which it is drawn: on a page, and on a phone, where the letters must not shrink. */
 const WIDTHS = { page: 690, phone: 350 } as const;
+/** On a narrower page the picture is moved under the finger rather than made illegible. */
+const READABLE_WIDTH = 500;
 const HEIGHT = 210;
 const LEFT = 52;
 const BASE = 176;
@@ -63,43 +65,46 @@ export function ReadingStairs({
   const done = steps.filter(({ read }) => read !== null).length;
   return (
     <Card title={title} actions={actions}>
-      <svg
-        viewBox={`0 0 ${width} ${HEIGHT}`}
-        width="100%"
-        role="img"
-        fontFamily="inherit"
-        fontSize="12"
-        aria-label={`Expected and read volts after each of ${steps.length} cells; ${done} read. The same figures stand in the table below.`}
-      >
-        {ticks.map((volts) => (
-          <g key={volts}>
-            <path d={`M${LEFT} ${y(volts)} H${width - 10}`} stroke="var(--mui-palette-divider)" />
-            <text
-              x={LEFT - 8}
-              y={y(volts) + 4}
-              textAnchor="end"
-              fill="var(--mui-palette-text-secondary)"
-            >
-              {formatNumber(volts)} V
-            </text>
-          </g>
-        ))}
-        {steps.map((row, index) => (
-          <Step
-            key={row.cells}
-            row={row}
-            told={!hidden || row.predicted !== null || row.read !== null}
-            x={LEFT + stepRoom * (index + 0.5)}
-            half={half}
-            y={y}
-          />
-        ))}
-        <text x={LEFT} y={HEIGHT - 5} fill="var(--mui-palette-text-secondary)" fontSize="11">
-          {room === 'phone'
-            ? `${hidden ? 'ring: you predicted · ' : ''}green: expected · bar: read`
-            : `green band: expected, with ordinary scatter · bar: what was read${predicted.size > 0 ? ' · ring: what was predicted' : ''}`}
-        </text>
-      </svg>
+      <div style={{ overflowX: 'auto' }}>
+        <svg
+          viewBox={`0 0 ${width} ${HEIGHT}`}
+          width="100%"
+          style={{ minWidth: room === 'page' ? READABLE_WIDTH : 0 }}
+          role="img"
+          fontFamily="inherit"
+          fontSize="12"
+          aria-label={`Expected and read volts after each of ${steps.length} cells; ${done} read. The same figures stand in the table below.`}
+        >
+          {ticks.map((volts) => (
+            <g key={volts}>
+              <path d={`M${LEFT} ${y(volts)} H${width - 10}`} stroke="var(--mui-palette-divider)" />
+              <text
+                x={LEFT - 8}
+                y={y(volts) + 4}
+                textAnchor="end"
+                fill="var(--mui-palette-text-secondary)"
+              >
+                {formatNumber(volts)} V
+              </text>
+            </g>
+          ))}
+          {steps.map((row, index) => (
+            <Step
+              key={row.cells}
+              row={row}
+              told={!hidden || row.predicted !== null || row.read !== null}
+              x={LEFT + stepRoom * (index + 0.5)}
+              half={half}
+              y={y}
+            />
+          ))}
+          <text x={LEFT} y={HEIGHT - 5} fill="var(--mui-palette-text-secondary)" fontSize="11">
+            {room === 'phone'
+              ? `${hidden ? 'ring: you predicted · ' : ''}green: expected · bar: read`
+              : `green band: expected, with ordinary scatter · bar: what was read${predicted.size > 0 ? ' · ring: what was predicted' : ''}`}
+          </text>
+        </svg>
+      </div>
     </Card>
   );
 }

@@ -18,6 +18,8 @@ interface JumpDialogProps {
   readonly onClose: () => void;
 }
 
+const NAMED = { paper: { 'aria-label': 'Go to' } } as const;
+
 /** Type a few letters, go there. */
 export function JumpDialog({ plan, onClose }: JumpDialogProps) {
   const router = useRouter();
@@ -51,7 +53,7 @@ export function JumpDialog({ plan, onClose }: JumpDialogProps) {
   const move = (by: 1 | -1): void =>
     setChosen((at + by + targets.length) % Math.max(1, targets.length));
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="xs" aria-label="Go to">
+    <Dialog open onClose={onClose} fullWidth maxWidth="xs" slotProps={NAMED}>
       <Box sx={{ p: 2 }}>
         <TextInput
           label="Go to a plan, station, tool, recipe or word"

@@ -28,6 +28,11 @@ export function useTour(wanted: boolean, onEnd: () => void): void {
         steps: TOUR_STEPS.filter(({ at }) => document.querySelector(at) !== null).map(
           ({ at, title, text }) => ({ element: at, popover: { title, description: text } }),
         ),
+        // It draws its title as the head of the whole page.
+        onPopoverRender: ({ title }) => {
+          title.setAttribute('role', 'heading');
+          title.setAttribute('aria-level', '2');
+        },
         onDestroyed: () => {
           rememberTour();
           onEnd();

@@ -189,7 +189,7 @@ function originOfLoad({ target }: PlanEvaluation): string {
 }
 
 /** Own readings need no table but the meter's. */
-function sourcesOfCell({ cell }: PlanEvaluation): SourceId[] {
+export function sourcesOfCell({ cell }: PlanEvaluation): SourceId[] {
   return cell.own?.status === 'used' ? ['meter'] : ['cell-readings'];
 }
 

@@ -105,6 +105,7 @@ function optionOf({ evaluation, others, battery, aged, shortAmps }: Drawn, roles
     axisLabel: text,
     nameTextStyle: text,
     min: 0,
+    nameGap: 8,
   };
   const crossing = point.status === 'solved' ? [[volts, 1000 * amps]] : [];
   const crossingAtEnd = atEnd.point.status === 'solved' ? [[atEnd.volts, 1000 * atEnd.amps]] : [];
@@ -178,7 +179,7 @@ function optionOf({ evaluation, others, battery, aged, shortAmps }: Drawn, roles
           ...label,
           ...(low ? { position: 'right', offset: [2, 8] } : { position: 'left' }),
           show: atEnd.amps < TOLD_APART * amps,
-          formatter: `after ${formatMinutes(minutes)} ${formatAmps(atEnd.amps)}`,
+          formatter: `${formatMinutes(minutes)}: ${formatAmps(atEnd.amps)}`,
         },
         z: 5,
       },
@@ -191,7 +192,7 @@ function optionOf({ evaluation, others, battery, aged, shortAmps }: Drawn, roles
         label: {
           ...label,
           ...(low ? { position: 'right', offset: [2, -8] } : { position: 'top' }),
-          formatter: `at first ${formatAmps(amps)}`,
+          formatter: `at first: ${formatAmps(amps)}`,
         },
         z: 6,
       },

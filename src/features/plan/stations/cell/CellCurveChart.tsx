@@ -60,7 +60,7 @@ function optionOf({ now, usual, read, band }: CellCurve, roles: Roles) {
         `${seriesName}: ${formatNumber(value[1])} V at ${formatNumber(value[0])} mA`,
     },
     xAxis: { ...axis, axisLabel: { ...text, formatter: '{value} mA' }, splitNumber: 4 },
-    yAxis: { ...axis, name: 'V', splitNumber: 4 },
+    yAxis: { ...axis, name: 'V', nameGap: 8, splitNumber: 4 },
     series: [
       // The band is the area between its lower line and the same line lifted by its height.
       {

@@ -61,16 +61,18 @@ function InTime({ left }: { readonly left: LeftRunning }) {
   return (
     <>
       <Card title={position === 0 ? 'The moment it is connected' : `After ${aboutTime(seconds)}`}>
-        <DeskPicture
-          desk={desk}
-          geometry={geometry}
-          strings={shown}
-          target={plan.target}
-          loadName={need.name}
-          running={now.amps >= 0.5 * need.amps}
-          amps={now.amps}
-          resistorOhms={evaluation.seriesResistorOhms}
-        />
+        <Box sx={{ overflowX: 'auto', '& > svg': { minWidth: 560 } }}>
+          <DeskPicture
+            desk={desk}
+            geometry={geometry}
+            strings={shown}
+            target={plan.target}
+            loadName={need.name}
+            running={now.amps >= 0.5 * need.amps}
+            amps={now.amps}
+            resistorOhms={evaluation.seriesResistorOhms}
+          />
+        </Box>
         <Box sx={{ display: 'flex', gap: 2.5, alignItems: 'center', px: 1 }}>
           <Slider
             aria-label="Time since it was connected"

@@ -7,28 +7,32 @@ import { useState } from 'react';
 import { MISCONCEPTIONS, type MisconceptionId } from './misconceptions';
 import { fetched } from '@/ui/fetched';
 
-const MisconceptionDialog = fetched(() =>
-  import('./MisconceptionDialog').then((module) => module.MisconceptionDialog),
+const MisconceptionAnswer = fetched(() =>
+  import('./MisconceptionAnswer').then((module) => module.MisconceptionAnswer),
 );
 
-/** Common beliefs, each one click from its answer worked out for this battery. */
+/** Common beliefs; the one that is pressed is answered below, worked out for this battery, while the battery stays in view. */
 export function BeliefLine() {
   const [opened, setOpened] = useState<MisconceptionId | null>(null);
   return (
-    <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 0.75, mt: 1 }}>
-      <Typography variant="body2" color="textSecondary">
-        Is it true?
-      </Typography>
-      {MISCONCEPTIONS.map(({ id, claim }) => (
-        <Chip
-          key={id}
-          size="small"
-          variant="outlined"
-          label={claim}
-          onClick={() => setOpened(id)}
-        />
-      ))}
-      {opened === null ? null : <MisconceptionDialog id={opened} onClose={() => setOpened(null)} />}
-    </Box>
+    <>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 0.75, mt: 1 }}>
+        <Typography variant="body2" color="textSecondary">
+          Is it true?
+        </Typography>
+        {MISCONCEPTIONS.map(({ id, claim }) => (
+          <Chip
+            key={id}
+            size="small"
+            variant={opened === id ? 'filled' : 'outlined'}
+            color={opened === id ? 'primary' : 'default'}
+            label={claim}
+            aria-pressed={opened === id}
+            onClick={() => setOpened(opened === id ? null : id)}
+          />
+        ))}
+      </Box>
+      <div aria-live="polite">{opened === null ? null : <MisconceptionAnswer id={opened} />}</div>
+    </>
   );
 }

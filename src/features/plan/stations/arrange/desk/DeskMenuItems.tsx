@@ -52,7 +52,12 @@ export function DeskMenuItems({ anchor, onClose }: DeskMenuItemsProps) {
   );
   return (
     <>
-      <Menu anchorEl={anchor} open={anchor !== null} onClose={onClose}>
+      <Menu
+        anchorEl={anchor}
+        open={anchor !== null}
+        onClose={onClose}
+        slotProps={{ paper: { role: 'region', 'aria-label': 'More about the desk' } }}
+      >
         {item('What can I light with what I have?', () => setHaving(true))}
         <Divider />
         {item('Save the picture as SVG', saveSvg)}

@@ -1,0 +1,92 @@
+import type { Plan } from '../../records/plan/planSchema';
+import { formatAmps, formatMinutes, formatOhms, formatVolts } from '../../units';
+import { END_WORDS } from '../planning/endWords';
+import { evaluatePlan, type PlanEvaluation } from '../planning/evaluatePlan';
+import { sourcesOfCell, type Explanation } from '../planning/explain';
+import { sparesOf } from '../preparation/sparesOf';
+import { EXAMPLE_PLAN } from './examplePlan';
+
+export const STATION_SLUGS = ['power', 'cell', 'arrange', 'ready', 'build', 'run'] as const;
+export type StationSlug = (typeof STATION_SLUGS)[number];
+
+/** What happens at each station, in two lines. */
+export const WHAT_HAPPENS: Readonly<Record<StationSlug, readonly [string, string]>> = {
+  power: [
+    'Say what is to light or run, and for how long.',
+    'From that follow the volts and the current that the battery must give.',
+  ],
+  cell: [
+    'Choose what a cell is made of, build one and measure it.',
+    'Your readings replace the typical values everywhere.',
+  ],
+  arrange: [
+    'Cells in series add volts; strings side by side add current.',
+    'Change the counts or touch a cell: the verdict follows at once.',
+  ],
+  ready: [
+    'The class, the shopping, the cutting and mixing, the safety and the sheets.',
+    'What the cupboard has is taken off the list.',
+  ],
+  build: [
+    'Each group builds cell by cell and reads the volts after each.',
+    'A reading that is off is explained, with what to measure next.',
+  ],
+  run: [
+    'The battery as it runs down: how bright, for how long, what ends it.',
+    'Move the slider to see the desk at any moment.',
+  ],
+};
+
+/** The station by the lamp of the scenario, with its sums. */
+export function exampleAt(station: StationSlug): Explanation {
+  const evaluation = evaluatePlan(EXAMPLE_PLAN);
+  return {
+    title: 'Example: the lamp for the model lighthouse',
+    lines: EXAMPLES[station](evaluation, EXAMPLE_PLAN),
+    origin: 'An invented school club, calculated as your own plan is.',
+    sources: sourcesOfCell(evaluation),
+  };
+}
+
+type Example = (evaluation: PlanEvaluation, plan: Plan) => string[];
+
+const EXAMPLES: Readonly<Record<StationSlug, Example>> = {
+  power: ({ need, cell }, { minutes }) => [
+    `An amber LED is to shine clearly for ${formatMinutes(minutes)}.`,
+    `Clearly means at least ${formatAmps(need.amps)}, and at that current the LED holds about ${formatVolts(need.volts)}.`,
+    `One kiwi cell gives ${formatVolts(cell.model.emfVolts)}: too few volts, however much metal is in it.`,
+  ],
+  cell: ({ cell }, plan) => {
+    const { openCircuitVolts, shortCircuit } = plan.cell.own ?? {};
+    return [
+      `One kiwi with a copper strip and a galvanised nail read ${formatVolts(openCircuitVolts ?? 0)} with nothing connected and ${formatAmps(shortCircuit?.amps ?? 0)} shorted.`,
+      `Volts divided by amps, less the meter’s own resistance, is what the cell has inside. With two pairs of metal in each kiwi ${formatOhms(cell.model.resistanceOhms)} are left.`,
+      `The plan goes on with ${formatVolts(cell.model.emfVolts)} and ${formatOhms(cell.model.resistanceOhms)} a cell.`,
+    ];
+  },
+  arrange: ({ wiring, cell, source, volts, amps }) => [
+    `${wiring.cellsInSeries} in series: ${wiring.cellsInSeries} × ${formatVolts(cell.model.emfVolts)} = ${formatVolts(source.emfVolts)} with nothing connected.`,
+    `${wiring.strings} strings side by side share the current: ${wiring.cellsInSeries} × ${formatOhms(cell.model.resistanceOhms)} ÷ ${wiring.strings} = ${formatOhms(source.resistanceOhms)} inside.`,
+    `The LED holds ${formatVolts(volts)}, the rest drives the current: (${formatVolts(source.emfVolts)} − ${formatVolts(volts)}) ÷ ${formatOhms(source.resistanceOhms)} = ${formatAmps(amps)}.`,
+  ],
+  ready: ({ wiring }, { lesson }) => {
+    const each = wiring.cellsInSeries * wiring.strings;
+    const all = each * lesson.groups;
+    const spare = sparesOf(all, lesson);
+    return [
+      `${lesson.groups} groups of ${lesson.pupils / lesson.groups} pupils, ${each} cells a group: ${all} kiwis.`,
+      `One in six to spare is ${spare} more: ${all + spare} to buy.`,
+      'With two meters the groups take turns: while two measure, four build.',
+    ];
+  },
+  build: ({ cell }) => [
+    `After three cells the meter should read 3 × ${formatVolts(cell.model.emfVolts)} = ${formatVolts(3 * cell.model.emfVolts)}.`,
+    `A group reads ${formatVolts(2 * cell.model.emfVolts)}: just one cell’s volts are missing, so the third gives nothing.`,
+    'Its metals may touch, or a clip may bridge it. One more reading, across that cell alone, tells which.',
+  ],
+  run: (evaluation, { minutes }) => [
+    `At first ${formatAmps(evaluation.amps)} flow, after ${formatMinutes(minutes)} ${formatAmps(evaluation.atEnd.amps)}: films on the metals grow while current flows.`,
+    `To shine clearly ${formatAmps(evaluation.need.amps)} are needed. What is left above that is the margin for weaker cells.`,
+    `Left on, the first cell ends after about ${formatMinutes(Number((evaluation.ends.seconds / 60).toPrecision(2)))}: ${END_WORDS[evaluation.ends.by]}.`,
+  ],
+};
