@@ -60,7 +60,7 @@ export function MixingBench({ found }: { found: FoundTool<MixingRequest> }) {
           gridTemplateColumns: { md: 'minmax(0, 1fr) minmax(0, 1fr)' },
         }}
       >
-        <Card title="What shall it be?" style={{ alignSelf: 'start' }}>
+        <Card title="What do you want to mix?" style={{ alignSelf: 'start' }}>
           <ToggleButtonGroup
             exclusive
             orientation="vertical"

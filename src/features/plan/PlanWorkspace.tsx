@@ -91,12 +91,14 @@ function WaysOut({ id }: { readonly id: string }) {
       <Link component={NextLink} href={`/plans/${id}/reality`} color="inherit" variant="body2">
         Reality check with this cell
       </Link>
-      <Link component={NextLink} href="/help" color="inherit" variant="body2">
-        Help
-      </Link>
-      <Link component={NextLink} href="/" color="inherit" variant="body2">
-        Back to the shelf
-      </Link>
+      <Box sx={{ display: 'flex', gap: 2 }}>
+        <Link component={NextLink} href="/" color="inherit" variant="body2">
+          Back to the shelf
+        </Link>
+        <Link component={NextLink} href="/help" color="inherit" variant="body2">
+          Help
+        </Link>
+      </Box>
     </Box>
   );
 }

@@ -15,7 +15,7 @@ export function StationHelp({ station }: { readonly station: string }) {
         What happens here
       </Typography>
       {WHAT_HAPPENS[slug].map((line) => (
-        <Typography key={line} variant="body2" color="textSecondary">
+        <Typography key={line} variant="caption" component="p" color="textSecondary">
           {line}
         </Typography>
       ))}

@@ -55,7 +55,7 @@ export function VoltageStairs({
         <tspan fontSize={12 * textScale} fontWeight="700" fill={INK}>
           {`Volts along string ${string + 1}`}
         </tspan>
-        <tspan dx="16">{`dashed: nothing connected · filled: ${loadName} connected${endVolts === null ? '' : ' · dotted: at the end'}`}</tspan>
+        <tspan dx="16">{`dashed: ${textScale > 1 ? 'open' : 'nothing connected'} · filled: ${textScale > 1 ? 'loaded' : `${loadName} connected`}${endVolts === null ? '' : ' · dotted: at the end'}`}</tspan>
       </text>
       {stepX.map((x, index) => (
         <rect

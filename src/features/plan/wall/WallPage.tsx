@@ -106,7 +106,13 @@ function Wall({ id, plan }: Omit<WallPageProps, 'initialLog'>) {
             sx={{
               display: 'grid',
               gap: 2,
-              gridTemplateColumns: `repeat(auto-fill, minmax(min(100%, ${projected(rows.length > 12 ? 300 : 400)}), 1fr))`,
+              gridTemplateColumns: {
+                xs: `repeat(auto-fill, minmax(min(100%, ${projected(rows.length > 12 ? 300 : 400)}), 1fr))`,
+                // No hole in the last row where it can be helped: six groups stand in two rows of three.
+                ...(rows.length > 12
+                  ? {}
+                  : { lg: `repeat(${columnsFor(rows.length)}, minmax(0, 1fr))` }),
+              },
             }}
           >
             {rows.map((row) => (
@@ -189,4 +195,10 @@ function Found({ figure, facts }: { readonly figure: ClassFigure; readonly facts
       <ClassHistogram figure={figure} expected={facts.expected(measurement)} textScale={1.05} />
     </Paper>
   );
+}
+
+/** Columns of the board for so many groups: at most four, and as few empty places as possible. */
+function columnsFor(groups: number): number {
+  if (groups <= 3) return Math.max(1, groups);
+  return groups % 4 === 0 ? 4 : 3;
 }

@@ -163,7 +163,14 @@ function WorkingHours({ value, onChange }: WorkingHoursProps) {
   };
   return (
     <>
-      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1, mt: 2 }}>
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: 'repeat(auto-fit, minmax(136px, 1fr))',
+          gap: 2,
+          mt: 2,
+        }}
+      >
         <ClockField label="Working from" value={value.from} onCommit={(from) => change({ from })} />
         <ClockField label="until" value={value.to} onCommit={(to) => change({ to })} />
       </Box>
