@@ -14,7 +14,7 @@ const settings = {
 };
 
 /** Packages that ship ES modules only. */
-const esModules = ['ml-levenberg-marquardt', 'is-any-array', 'pure-rand'];
+const esModules = ['ml-levenberg-marquardt', 'is-any-array', 'pure-rand', 'react-hotkeys-hook'];
 
 export default async function config() {
   const resolved = await withNext(settings)();

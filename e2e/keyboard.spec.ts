@@ -64,10 +64,3 @@ test('a plan is made, changed and measured without a pointer', async ({ page }) 
   // Said at once, and once more when every cause has been weighed.
   await expect(verdict(page)).toContainText(/cell 1/i);
 });
-
-test('keys do nothing while a field is typed in', async ({ page }) => {
-  await page.goto('/plans/demo-fog-bell/power');
-  await page.getByLabel('It must run for').fill('3');
-  await page.keyboard.type('5');
-  await expect(page).toHaveURL(/\/power$/);
-});

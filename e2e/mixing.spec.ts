@@ -35,22 +35,3 @@ test('electrolyte for the class: grams follow, it is kept, undo brings it back, 
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(card).toContainText('360 mL of vinegar');
 });
-
-test('two solutions: the sentence follows the strengths, water turns it round, no bridge no cell', async ({
-  page,
-}) => {
-  await page.goto('/two-solutions');
-  const reads = page.getByTestId('nernst');
-  await expect(reads).toContainText(/29\.6\smV: the right side is \+/);
-  for (let times = 0; times < 4; times += 1) {
-    await page.getByRole('button', { name: 'Right: copper sulfate: add as much water' }).click();
-  }
-  await expect(reads).toContainText('the left side is +');
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(reads).toContainText('the right side is +');
-  await page.getByRole('button', { name: 'Nothing' }).click();
-  await expect(reads).toContainText('without a bridge');
-  await page.getByRole('button', { name: 'Wick or salt bridge' }).click();
-  await page.getByRole('button', { name: 'Zinc and copper' }).click();
-  await expect(reads).toContainText(/1\.1\d\sV/);
-});

@@ -40,35 +40,3 @@ test('what falls short offers what would help, one press each', async ({ page })
   await expect(helps.getByRole('button', { name: /two more strings/ })).toHaveCount(0);
   await saved(page);
 });
-
-test('strong cells get a resistor; without it the plan is not fine', async ({ page }) => {
-  await newPlan(page, 'Strong');
-  await goToStation(page, 'Which cell?');
-  await page.getByRole('radio', { name: /Zinc–carbon felt/ }).check();
-  await goToStation(page, 'Arrange');
-  const inSeries = page.getByRole('group', { name: 'cells in a string' });
-  await inSeries.getByRole('button', { name: /More/ }).click();
-  await inSeries.getByRole('button', { name: /More/ }).click();
-  await expect(page.locator('[data-desk-picture]')).toContainText('Ω');
-  await goToStation(page, 'What to power');
-  const resistor = page.getByRole('combobox', { name: 'Resistor', exact: true });
-  await resistor.selectOption('none');
-  await expect(verdict(page)).toContainText('may be destroyed');
-  await resistor.selectOption('my own');
-  await page.getByLabel('Its resistance').fill('470');
-  await expect(verdict(page)).toHaveAttribute('data-tone', 'fine');
-});
-
-test('a meter of one’s own changes what a reading means', async ({ page }) => {
-  await newPlan(page, 'Meter');
-  await goToStation(page, 'Which cell?');
-  await page.getByLabel('Open-circuit volts').fill('0.93');
-  await page.getByLabel('Short-circuit milliamps').fill('1.4');
-  const figures = page.getByTestId('cell-figures');
-  await expect(figures).toContainText('654');
-  await page.getByRole('button', { name: 'Is your meter another one?' }).click();
-  await page.getByLabel('On 20 mA').fill('60 Ω');
-  await expect(figures).toContainText('604');
-  await page.getByRole('button', { name: 'Back to the usual meter' }).click();
-  await expect(figures).toContainText('654');
-});

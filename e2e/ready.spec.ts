@@ -16,35 +16,6 @@ async function lesson(page: Page, title: string): Promise<string> {
   return new URL(page.url()).pathname.split('/')[2] ?? '';
 }
 
-test('the class: groups, cells a pupil, spares and the meter queue follow, each undoable', async ({
-  page,
-}) => {
-  await lesson(page, 'Class');
-  const words = page.getByTestId('group-words');
-  await expect(words).toContainText('6 groups of 5 pupils');
-  await page.getByLabel('Groups', { exact: true }).fill('5');
-  await expect(words).toContainText('5 groups of 6 pupils');
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(words).toContainText('6 groups of 5 pupils');
-  await page.getByLabel('Pupils').fill('0');
-  await expect(page.getByText('Enter at least 1 pupil.')).toBeVisible();
-  await expect(words).toContainText('6 groups of 5 pupils');
-  await page.getByLabel('Groups', { exact: true }).fill('31');
-  await expect(page.getByText('There cannot be more groups than pupils.')).toBeVisible();
-  // The lesson fits as it is: the meters are shared as they must be.
-  await expect(
-    page.getByRole('heading', { name: /^\d+(\.\d)? min planned, 45 available/ }),
-  ).toBeVisible();
-  await expect(page.getByTestId('too-long')).toHaveCount(0);
-  await page.getByLabel('How the meters are shared').selectOption('every-cell');
-  await page.getByLabel('Longest wait (min)').fill('2');
-  await expect(page.getByText(/it takes 2, or a longer wait/)).toBeVisible();
-  await page.getByRole('textbox', { name: 'Meters' }).fill('6');
-  await expect(page.getByTestId('queue-words')).toContainText(
-    'the longest wait between two turns is 0',
-  );
-});
-
 // There is one cupboard: these two take turns with it.
 test.describe.serial('cupboard', () => {
   test('shopping: the cupboard counts down and back, cheaper ways are offered', async ({
@@ -236,37 +207,6 @@ test('the timetable: moved by key and pointer, conflicts told, saved as a calend
   await expect(buy).toHaveAttribute('data-start', '2031-01-29T16:15:00');
   await page.getByLabel('Lesson date').fill('2020-01-31');
   await expect(conflicts).toContainText('The lesson lies in the past.');
-});
-
-test('safety: ticks stay, every caution says where it comes from, gates withhold sheets', async ({
-  page,
-}) => {
-  await lesson(page, 'Safety');
-  await part(page, 'Safety');
-  const food = page.getByRole('checkbox', { name: /nobody eats it/ });
-  await food.check();
-  await expect(page.getByText('recipe: Fruit, copper and zinc; material:').first()).toBeVisible();
-  await saved(page);
-  await page.reload();
-  await part(page, 'Safety');
-  await expect(food).toBeChecked();
-  await goToStation(page, 'Which cell?');
-  await page.getByRole('radio', { name: /Magnesium–graphite/ }).check();
-  await goToStation(page, 'Get ready');
-  await expect(page.getByTestId('gate')).toContainText('14 and over');
-  await part(page, 'Safety');
-  await expect(
-    page.getByText(
-      'Not made for this class: Pupil’s sheet, Sheet for small children, Group cards.',
-    ),
-  ).toBeVisible();
-  await goToStation(page, 'Which cell?');
-  await page.getByRole('radio', { name: /Dilute sulfuric acid/ }).check();
-  await goToStation(page, 'Get ready');
-  await expect(page.getByTestId('gate')).toContainText('trained staff');
-  await part(page, 'Shopping');
-  await expect(page.getByTestId('withheld')).toBeVisible();
-  await expect(page.getByRole('table', { name: 'Shopping list' })).toHaveCount(0);
 });
 
 test('prints: what is on paper is what the screen computes, and the pupil sheet gives nothing away', async ({

@@ -45,23 +45,27 @@ export function CellReadings() {
     chosenRange ?? suitableCurrentRange(amps, shuntOhms);
   const range = short?.meterRange ?? rangeFor(cellAmpsAt(cell.model, 0));
 
-  const change = (part: Partial<OwnReadings>): void => {
+  /** @param typing what is typed letter by letter is one step to undo; a press is one of its own */
+  const change = (part: Partial<OwnReadings>, typing: string | null = null): void => {
     // Whatever was kept before, the readings are others now.
     const next = { ...own, kept: false, ...part };
     edit(
       (before) => ({ ...before, cell: { ...before.cell, own: isUnread(next) ? null : next } }),
-      'own-readings',
+      typing,
     );
   };
-  const changeShort = (part: Partial<NonNullable<OwnReadings['shortCircuit']>>): void => {
-    if (short !== null) change({ shortCircuit: { ...short, ...part } });
+  const changeShort = (
+    part: Partial<NonNullable<OwnReadings['shortCircuit']>>,
+    typing: string | null = null,
+  ): void => {
+    if (short !== null) change({ shortCircuit: { ...short, ...part } }, typing);
   };
 
   const doubts = {
     outcome,
     kept: own.kept,
     onKeep: (kept: boolean) => change({ kept }),
-    onCorrect: change,
+    onCorrect: (readings: OwnReadings) => change(readings),
   };
 
   return (
@@ -81,7 +85,7 @@ export function CellReadings() {
           value={own.openCircuitVolts}
           format={formatVolts}
           schema={ownReadingsSchema.shape.openCircuitVolts}
-          onCommit={(volts) => change({ openCircuitVolts: volts })}
+          onCommit={(volts) => change({ openCircuitVolts: volts }, 'open-circuit volts')}
           helperText="Nothing but the meter connected, for example 0.93"
         />
         <CellDoubts field="openVolts" {...doubts} />
@@ -94,16 +98,19 @@ export function CellReadings() {
             format={formatAmps}
             schema={shortShape.amps}
             onCommit={(amps) =>
-              change({
-                shortCircuit:
-                  amps === null
-                    ? null
-                    : {
-                        amps,
-                        meterRange: rangeFor(amps),
-                        secondsAfter: short?.secondsAfter ?? null,
-                      },
-              })
+              change(
+                {
+                  shortCircuit:
+                    amps === null
+                      ? null
+                      : {
+                          amps,
+                          meterRange: rangeFor(amps),
+                          secondsAfter: short?.secondsAfter ?? null,
+                        },
+                },
+                'short-circuit amps',
+              )
             }
             helperText="Meter straight across the cell, briefly, for example 1.4"
           />
@@ -115,7 +122,7 @@ export function CellReadings() {
             value={short?.secondsAfter ?? null}
             format={formatSeconds}
             schema={shortShape.secondsAfter}
-            onCommit={(secondsAfter) => changeShort({ secondsAfter })}
+            onCommit={(secondsAfter) => changeShort({ secondsAfter }, 'seconds after')}
             helperText="seconds"
           />
         </Box>

@@ -1,0 +1,38 @@
+/** @jest-environment jsdom */
+import '@/testing/ui/mocks';
+import { screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { CUPBOARD_DOCUMENT } from '@/core/documents/tools/cupboardDocument';
+import { fill } from '@/testing/ui/acting';
+import { foundTool, showPage } from '@/testing/ui/toolPage';
+import { CupboardPage } from './CupboardPage';
+
+const upload = async (text: string): Promise<void> =>
+  userEvent.upload(
+    screen.getByLabelText('Cupboard as CSV: file'),
+    new File([text], 'cupboard.csv', { type: 'text/csv' }),
+  );
+
+test('stock and prices are typed, undone, kept; CSV with clear faults, and a good one', async () => {
+  const { kept } = showPage(<CupboardPage found={foundTool(CUPBOARD_DOCUMENT)} />);
+  await userEvent.type(screen.getByLabelText('Find a part'), 'potassium');
+  const price = screen.getByLabelText('Price of potassium chloride');
+  fill(price, '9,5');
+  await userEvent.tab();
+  expect(price).toHaveValue('9.5');
+  fill(price, '-1');
+  expect(screen.getByText('A price cannot be negative.')).toBeVisible();
+  fill(price, '9.5');
+  await waitFor(() => expect(JSON.stringify(kept.at(-1)?.body)).toContain('9.5'));
+  await upload('part,stock\r\npotassium chloride,many\r\nmoon dust,3\r\n');
+  const refused = await screen.findByRole('dialog');
+  expect(refused).toHaveTextContent('Row 2, “stock”: “many” is not a number.');
+  expect(refused).toHaveTextContent('Row 3, “part”: “moon dust” is no part');
+  await userEvent.click(within(refused).getByRole('button', { name: 'Close' }));
+  await upload('part;stock\r\npotassium chloride;120\r\n');
+  await waitFor(() =>
+    expect(screen.getByLabelText('Stock of potassium chloride')).toHaveValue('120'),
+  );
+  await userEvent.click(await screen.findByRole('button', { name: 'Undo' }));
+  expect(screen.getByLabelText('Stock of potassium chloride')).toHaveValue('0');
+});

@@ -1,0 +1,211 @@
+/** @jest-environment jsdom */
+import '@/testing/ui/mocks';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { newPlan } from '@/core/records/plan/newPlan';
+import type { Plan } from '@/core/records/plan/planSchema';
+import { demoPlan } from '@/cli/demoPlans';
+import { choose, plain, press } from '@/testing/ui/acting';
+import { showPlan, verdict } from '@/testing/ui/planPage';
+
+const fresh = newPlan('Lemons');
+/** Measured lemons, four in series, three strings side by side. */
+const LEMONS: Plan = {
+  ...fresh,
+  target: { kind: 'led', colour: 'amber', brightness: 'clear' },
+  cell: {
+    ...fresh.cell,
+    own: {
+      openCircuitVolts: 0.93,
+      shortCircuit: { amps: 2.9e-3, meterRange: '20 mA', secondsAfter: null },
+      loaded: [],
+      kept: false,
+    },
+  },
+};
+
+/** What is asked of a worker. */
+const SLOW = { timeout: 15_000 };
+
+const cells = (): HTMLElement[] => [...document.querySelectorAll<HTMLElement>('[data-cell]')];
+const cell = (string: number, place: number): HTMLElement => {
+  const found = cells().find((one) => one.dataset['cell'] === `string ${string} cell ${place}`);
+  if (found === undefined) throw new Error(`no cell ${place} in string ${string}`);
+  return found;
+};
+const counts = (): string[] =>
+  ['cells in a string', 'strings side by side'].map(
+    (name) => within(screen.getByRole('group', { name })).getByRole('status').textContent ?? '',
+  );
+/** What can be grasped is laid anew once the edits rest. */
+const laidOut = (count: number): Promise<void> =>
+  waitFor(() => expect(cells()).toHaveLength(count), SLOW);
+
+test('a fault as a what-if: the result and the reason at once, and the way back', async () => {
+  showPlan(LEMONS, 'arrange');
+  fireEvent.click(cell(1, 2));
+  const menu = await screen.findByRole('dialog', { name: /^string 1 cell 2/ });
+  fireEvent.click(within(menu).getByLabelText('turned round'));
+  expect(menu).toHaveTextContent('the string loses two cells’ worth');
+  await userEvent.keyboard('{Escape}');
+  expect(screen.getByTestId('wrong-things')).toHaveTextContent('String 1 cell 2: turned round.');
+  expect(screen.getByTestId('string-warning')).toHaveTextContent('back through');
+  press('Undo');
+  expect(screen.queryByTestId('wrong-things')).toBeNull();
+});
+
+test.each([
+  'turned round',
+  'dry',
+  'poor contact',
+  'no contact at all',
+  'metals touching',
+  'the same metal twice',
+])(
+  'a cell may be %s: what that means stands below it, the verdict and the desk say so',
+  async (fault) => {
+    showPlan(LEMONS, 'arrange');
+    fireEvent.click(cell(2, 1));
+    const menu = await screen.findByRole('dialog');
+    const told = menu.textContent ?? '';
+    fireEvent.click(within(menu).getByLabelText(fault));
+    expect((menu.textContent ?? '').length).toBeGreaterThan(told.length);
+    expect(screen.getByTestId('wrong-things')).toHaveTextContent(`String 2 cell 1: ${fault}.`);
+    expect(verdict().text).toContain('what if: one thing is wrong on the desk');
+    await waitFor(() => expect(cell(2, 1).getAttribute('aria-label')).toContain(fault), SLOW);
+  },
+);
+
+test('cells added after and beside, another cell among them, one taken away and back', async () => {
+  const { kept } = showPlan(LEMONS, 'arrange');
+  fireEvent.click(cell(1, 2));
+  await screen.findByRole('dialog');
+  press('Add one beside it');
+  await laidOut(13);
+  fireEvent.click(cell(1, 4));
+  await screen.findByRole('dialog');
+  press('Add one after it');
+  await laidOut(14);
+  fireEvent.click(cell(2, 2));
+  await screen.findByRole('dialog');
+  choose(screen.getByLabelText('What cell it is'), 'Aluminium–air, brine sponge');
+  press('Remove cell');
+  await laidOut(13);
+  press('Undo');
+  await laidOut(14);
+  expect(cell(2, 2).getAttribute('aria-label')).toContain('sponge');
+  await waitFor(() => expect(JSON.stringify(kept.at(-1)?.body)).toContain('aluminium-air-brine'));
+});
+
+test('the LED turned round by button and key', async () => {
+  showPlan(LEMONS, 'arrange');
+  press('Turn the LED round');
+  expect(screen.getByTestId('wrong-things')).toHaveTextContent('its long leg');
+  expect(verdict().tone).toBe('wrong');
+  await userEvent.keyboard('l');
+  expect(screen.queryByTestId('wrong-things')).toBeNull();
+});
+
+test('steppers, undo, redo, and the suggestion again', async () => {
+  showPlan(LEMONS, 'arrange');
+  expect(counts()).toEqual(['4', '3']);
+  press(/^More strings/);
+  expect(counts()).toEqual(['4', '4']);
+  press('Undo');
+  expect(counts()).toEqual(['4', '3']);
+  press('Redo');
+  expect(counts()).toEqual(['4', '4']);
+  press('Follow the suggestion again');
+  expect(counts()).toEqual(['4', '3']);
+});
+
+test('volts along the string that is touched', async () => {
+  showPlan(LEMONS, 'arrange');
+  const picture = () => document.querySelector('[data-desk-picture]')?.textContent ?? '';
+  expect(picture()).toContain('Volts along string 1');
+  press('Volts along string 3');
+  expect(picture()).toContain('Volts along string 3');
+  expect(screen.getByRole('button', { name: 'Volts along string 3' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+});
+
+test('wiring options: what is laid out first, others folded, marginal ones apart', async () => {
+  showPlan(LEMONS, 'arrange');
+  const first = await screen.findByRole('list', { name: 'Recommended' });
+  expect(within(first).getByRole('button', { pressed: true })).toHaveTextContent('4 in series × 3');
+  expect(screen.queryByRole('list', { name: 'More that work' })).toBeNull();
+  choose(screen.getByLabelText('Sort the options by'), 'surest');
+  press(/more that work/);
+  const chances = (): number[] =>
+    within(screen.getByRole('list', { name: 'More that work' }))
+      .getAllByRole('button')
+      .map((one) => Number.parseInt(within(one).getByText(/in 100/).textContent ?? '', 10));
+  await waitFor(() => {
+    const shown = chances();
+    expect(shown.length).toBeGreaterThan(1);
+    expect(shown).toEqual([...shown].sort((a, b) => b - a));
+  });
+  for (const chance of chances()) expect(chance).toBeGreaterThanOrEqual(95);
+  press('Limits');
+  await userEvent.clear(screen.getByLabelText('Maximum cells'));
+  await userEvent.type(screen.getByLabelText('Maximum cells'), '0');
+  expect(screen.getByText('Give a whole number from 1 to 200.')).toBeVisible();
+});
+
+test('more current: a string against more metal, each undoable', async () => {
+  showPlan(LEMONS, 'arrange');
+  const more = await screen.findByTestId('more-current');
+  expect(more).toHaveTextContent('no food wasted');
+  const [string, metal] = within(more).getAllByRole('button', { name: 'Apply' });
+  fireEvent.click(string ?? more);
+  expect(counts()).toEqual(['4', '4']);
+  press('Undo');
+  const before = verdict().text;
+  fireEvent.click(metal ?? more);
+  await waitFor(() => expect(verdict().text).not.toBe(before));
+});
+
+test('a common belief stays pressed while its answer is in view; another press folds it away', async () => {
+  showPlan(LEMONS, 'arrange');
+  for (const [claim, answer] of [
+    ['All pairs in one fruit', 'one'],
+    ['Volts × amps', 'quarter'],
+    ['the largest cell wins', 'between'],
+    ['Salt kills the acid', 'neutralise'],
+  ] as const) {
+    const belief = screen.getByRole('button', { name: new RegExp(claim) });
+    fireEvent.click(belief);
+    expect(belief).toHaveAttribute('aria-pressed', 'true');
+    const told = (await screen.findByText(/”: no\./)).parentElement;
+    expect(told).toHaveTextContent(answer);
+    expect(
+      screen.getAllByRole('button', { pressed: true, name: /Salt|pairs|Volts ×|largest/ }),
+    ).toHaveLength(1);
+    fireEvent.click(belief);
+    expect(screen.queryByText(/”: no\./)).toBeNull();
+  }
+  press(/All pairs in one fruit/);
+  press('Show it on the desk');
+  expect(screen.getByTestId('wrong-things')).toHaveTextContent('4 pairs in one lemon.');
+});
+
+test('other loads are worked out once asked for, and drawn beside the battery', async () => {
+  showPlan(LEMONS, 'arrange');
+  expect(screen.queryByRole('table', { name: 'Other loads' })).toBeNull();
+  fireEvent.click(await screen.findByRole('button', { name: /What else it runs/ }));
+  const table = await screen.findByRole('table', { name: 'Other loads' });
+  const radio = await within(table).findByRole('row', { name: /pocket radio/ });
+  expect(radio).toHaveTextContent('does not start');
+  const drawn = within(table).getByLabelText('Draw the curve of the blue LED');
+  fireEvent.click(drawn);
+  expect(drawn).toBeChecked();
+});
+
+test('figures open to their sums', async () => {
+  showPlan(demoPlan('demo-lamp'), 'arrange');
+  press(/inside/);
+  const sum = await screen.findByRole('dialog', { name: 'Internal resistance' });
+  expect(plain(sum.textContent ?? '')).toContain('4 × 299');
+});

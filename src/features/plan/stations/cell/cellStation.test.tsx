@@ -1,0 +1,121 @@
+/** @jest-environment jsdom */
+import '@/testing/ui/mocks';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { newPlan } from '@/core/records/plan/newPlan';
+import { choose, fill, plain, press } from '@/testing/ui/acting';
+import { showPlan, verdict } from '@/testing/ui/planPage';
+
+const figures = (): string => plain(screen.getByTestId('cell-figures').textContent ?? '');
+const shorted = (): number => {
+  const [, value = '', unit = ''] = /Current when shorted\D*([\d.]+) (µA|mA)/.exec(figures()) ?? [];
+  return Number(value) * (unit === 'mA' ? 1 : 1e-3);
+};
+const addLoaded = (ohms: string, volts: string): void => {
+  const form = within(screen.getByRole('region', { name: 'Readings at known resistors' }));
+  fill(form.getByRole('textbox', { name: 'Resistor' }), ohms);
+  fill(form.getByRole('textbox', { name: 'Volts across it' }), volts);
+  fireEvent.click(form.getByRole('button', { name: 'Add' }));
+};
+
+test('size and liquid move what one cell gives, with the sum on demand', async () => {
+  showPlan(newPlan('Sizes'), 'cell');
+  const nail = shorted();
+  fill(screen.getByLabelText('Gap between them'), '1 cm');
+  await waitFor(() => expect(shorted()).toBeGreaterThan(1.02 * nail));
+  const closer = shorted();
+  press(/more metal pairs per/i);
+  await waitFor(() => expect(shorted()).toBeGreaterThan(1.8 * closer));
+  press('why the size matters');
+  expect(await screen.findByRole('dialog')).toHaveTextContent('cm²');
+  await userEvent.keyboard('{Escape}');
+  fireEvent.click(screen.getByRole('radio', { name: /Coin pile in brine/ }));
+  const brine = shorted();
+  choose(
+    screen.getByRole('combobox', { name: 'Separator and liquid' }),
+    'coin cell with felt in salt and vinegar',
+  );
+  expect(shorted()).toBeGreaterThan(1.3 * brine);
+  expect(figures()).toContain('0.90 V');
+  press('Undo');
+  expect(figures()).toContain('0.75 V');
+});
+
+test('loaded readings are fitted, with their errors; everything can be taken back', async () => {
+  const { kept } = showPlan(newPlan('Loaded'), 'cell');
+  fill(screen.getByLabelText('Open-circuit volts'), '0.93');
+  expect(await screen.findByText(/One more reading with a current is needed/)).toBeVisible();
+  addLoaded('1k', '0,62');
+  expect(figures()).toContain('Your cell, measured');
+  // 0.93 V open and 0.62 V at 1 kΩ: half of 1 kΩ inside.
+  expect(figures()).toContain('500 Ω');
+  addLoaded('470', '0.45');
+  addLoaded('2.2k', '0.76');
+  expect(screen.getByTestId('fit-statement')).toHaveTextContent('too few to tell');
+  expect(figures()).toContain('±');
+  addLoaded('220', '0.27');
+  expect(screen.getByTestId('fit-statement')).toHaveTextContent('straight line');
+  press(/Remove the reading at 470/);
+  expect(screen.getByTestId('fit-statement')).toHaveTextContent('too few to tell');
+  press('Undo');
+  expect(screen.getByTestId('fit-statement')).toHaveTextContent('straight line');
+  await waitFor(() =>
+    expect(kept.at(-1)?.body).toMatchObject({
+      document: { cell: { own: { openCircuitVolts: 0.93 } } },
+    }),
+  );
+  press('Do without these readings');
+  expect(figures()).toContain('A typical cell');
+});
+
+test('an unbelievable reading waits beside its field; it can be mended or kept, marked', async () => {
+  showPlan(newPlan('Slips'), 'cell');
+  fill(screen.getByLabelText('Open-circuit volts'), '0.93');
+  fill(screen.getByLabelText('Short-circuit milliamps'), '1.4 A');
+  const doubt = await screen.findByTestId('reading-doubt');
+  expect(doubt).toHaveTextContent('hundreds of times');
+  // Below the field of the current, not at the end of the card.
+  const range = screen.getByLabelText('Range of the meter for the current');
+  expect(doubt.compareDocumentPosition(range)).toBe(Node.DOCUMENT_POSITION_FOLLOWING);
+  expect(figures()).toContain('A typical cell');
+  press('Yes, correct it');
+  expect(screen.queryByTestId('reading-doubt')).toBeNull();
+  expect(figures()).toContain('Your cell, measured');
+  fill(screen.getByLabelText('Open-circuit volts'), '1.6');
+  expect(await screen.findByTestId('reading-doubt')).toHaveTextContent(
+    'more than one copper–zinc cell can give',
+  );
+  press('I measured it twice: keep it');
+  expect(figures()).toContain('Your cell, measured');
+  expect(screen.getByRole('navigation', { name: 'Stations of the plan' })).toHaveTextContent(
+    'measured, kept though odd',
+  );
+  fill(screen.getByLabelText('Open-circuit volts'), 'a lot');
+  expect(screen.getByText(/“a lot” is not a voltage/)).toBeVisible();
+});
+
+test('a meter of one’s own changes what a reading means', async () => {
+  showPlan(newPlan('Meter'), 'cell');
+  fill(screen.getByLabelText('Open-circuit volts'), '0.93');
+  fill(screen.getByLabelText('Short-circuit milliamps'), '1.4');
+  expect(figures()).toContain('654');
+  press('Is your meter another one?');
+  fill(screen.getByLabelText('On 20 mA'), '60 Ω');
+  expect(figures()).toContain('604');
+  press('Back to the usual meter');
+  expect(figures()).toContain('654');
+});
+
+test('another family, and its size: figures and verdict follow; staff cells are no class plan', async () => {
+  showPlan(newPlan('Families'), 'cell');
+  fireEvent.click(screen.getByRole('radio', { name: /Aluminium–air, brine sponge/ }));
+  expect(screen.getByText(/never tape it shut/)).toBeVisible();
+  expect(figures()).toContain('0.90');
+  const usual = figures();
+  fill(screen.getByLabelText('Gap between them'), '2 cm');
+  expect(figures()).not.toBe(usual);
+  press('Back to the usual size');
+  expect(figures()).toBe(usual);
+  fireEvent.click(screen.getByRole('radio', { name: /Dilute sulfuric acid/ }));
+  expect(verdict().text).toContain('Demonstrator only');
+});

@@ -1,0 +1,78 @@
+/** @jest-environment jsdom */
+import '@/testing/ui/mocks';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { newPlan } from '@/core/records/plan/newPlan';
+import { choose, fill, press } from '@/testing/ui/acting';
+import { showPlan, verdict } from '@/testing/ui/planPage';
+
+const cellsInString = (): number =>
+  Number(
+    within(screen.getByRole('group', { name: 'cells in a string' })).getByRole('status')
+      .textContent,
+  );
+
+test('a new plan is fine for its minutes, says on which cell that depends, and follows the time', async () => {
+  showPlan(newPlan('Promise'), 'power');
+  expect(verdict().tone).toBe('fine');
+  expect(verdict().text).toMatch(
+    /for 10 min, in \d+ of 100 classes · .* at first, .* at the end · holds if one cell reads at least/,
+  );
+  const times = within(screen.getByRole('group', { name: 'Usual times' }));
+  fireEvent.click(times.getByRole('button', { name: /just to show it/ }));
+  expect(verdict().text).toContain('for 10 s');
+  fireEvent.click(times.getByRole('button', { name: /a lesson/ }));
+  expect(verdict().text).toContain('for 45 min');
+  expect(verdict().tone).toBe('fine');
+});
+
+test('another colour changes the wiring at once', async () => {
+  const { goTo } = showPlan(newPlan('Colours'), 'arrange');
+  const red = cellsInString();
+  goTo('power');
+  fireEvent.click(screen.getByRole('radio', { name: /violet/ }));
+  expect(verdict().text).toContain('violet LED');
+  goTo('arrange');
+  expect(cellsInString()).toBeGreaterThan(red);
+});
+
+test('what cannot be done says why, and offers the nearest thing that can', async () => {
+  const { goTo } = showPlan(newPlan('Radio'), 'power');
+  press('A small device');
+  choose(screen.getByLabelText('Device'), 'pocket radio');
+  expect(verdict().tone).toBe('wrong');
+  goTo('arrange');
+  expect(await screen.findByTestId('impossible')).toHaveTextContent(
+    'Cannot be done, because the current is short',
+  );
+  press('Plan that instead');
+  await waitFor(() => expect(verdict().tone).toBe('fine'));
+});
+
+test('strong cells get a resistor; without it the plan is not fine', async () => {
+  const { goTo } = showPlan(newPlan('Strong'), 'cell');
+  fireEvent.click(screen.getByRole('radio', { name: /Zinc–carbon felt/ }));
+  goTo('arrange');
+  press(/^More cells/);
+  press(/^More cells/);
+  expect(document.querySelector('[data-desk-picture]')?.textContent).toContain('Ω');
+  goTo('power');
+  const resistor = screen.getByRole('combobox', { name: 'Resistor' });
+  choose(resistor, 'none');
+  expect(verdict().text).toContain('may be destroyed');
+  choose(resistor, 'my own');
+  fill(screen.getByLabelText('Its resistance'), '470');
+  await waitFor(() => expect(verdict().tone).toBe('fine'));
+});
+
+test('keys change the plan, but not while a field is typed in; the list of keys opens with ?', async () => {
+  showPlan(newPlan('Keys'), 'power');
+  const before = verdict().text;
+  act(() => screen.getByRole('textbox', { name: 'Title of the plan' }).focus());
+  await userEvent.keyboard('[[');
+  expect(verdict().text).toBe(before);
+  act(() => (document.activeElement as HTMLElement).blur());
+  await userEvent.keyboard('?');
+  const keys = await screen.findByRole('dialog', { name: 'Keys' });
+  expect(within(keys).getAllByRole('row').length).toBeGreaterThan(5);
+});

@@ -1,0 +1,96 @@
+/** @jest-environment jsdom */
+import '@/testing/ui/mocks';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { RECIPES } from '@/core/physics/chemistry/recipes';
+import { freshCell, newPlan } from '@/core/records/plan/newPlan';
+import type { Plan } from '@/core/records/plan/planSchema';
+import { choose, fill } from '@/testing/ui/acting';
+import { showPlan } from '@/testing/ui/planPage';
+
+/** A plan for thirty pupils, prepared for a Friday far ahead. */
+const LESSON: Plan = { ...newPlan('Class'), lessonDate: '2031-01-31' };
+
+test('the class: groups, spares and the meter queue follow, each undoable; what cannot be is told', async () => {
+  showPlan(LESSON, 'ready');
+  const words = screen.getByTestId('group-words');
+  expect(words).toHaveTextContent('6 groups of 5 pupils');
+  fill(screen.getByLabelText('Groups'), '5');
+  expect(words).toHaveTextContent('5 groups of 6 pupils');
+  fireEvent.click(screen.getByRole('button', { name: 'Undo' }));
+  expect(words).toHaveTextContent('6 groups of 5 pupils');
+  fill(screen.getByLabelText('Pupils'), '0');
+  expect(screen.getByText('Enter at least 1 pupil.')).toBeVisible();
+  expect(words).toHaveTextContent('6 groups of 5 pupils');
+  fill(screen.getByLabelText('Groups'), '31');
+  expect(screen.getByText('There cannot be more groups than pupils.')).toBeVisible();
+  expect(
+    screen.getByRole('heading', { name: /^\d+(\.\d)? min planned, 45 available/ }),
+  ).toBeVisible();
+  choose(screen.getByLabelText('How the meters are shared'), 'every-cell');
+  fill(screen.getByLabelText('Longest wait (min)'), '2');
+  expect(screen.getByText(/it takes 2, or a longer wait/)).toBeVisible();
+  fill(screen.getByRole('textbox', { name: 'Meters' }), '6');
+  expect(screen.getByTestId('queue-words')).toHaveTextContent(
+    'the longest wait between two turns is 0',
+  );
+});
+
+test('safety: ticks are kept, and every caution says where it comes from', async () => {
+  const { goTo, kept } = showPlan(LESSON, 'ready');
+  goTo('ready', 'safety');
+  const food = await screen.findByRole('checkbox', { name: /nobody eats it/ });
+  fireEvent.click(food);
+  expect(food).toBeChecked();
+  expect(screen.getAllByText(/recipe: Fruit, copper and zinc; material:/)[0]).toBeVisible();
+  await waitFor(() => expect(JSON.stringify(kept.at(-1)?.body)).toContain('food'));
+});
+
+test.each([
+  ['magnesium-graphite', '14 and over', false],
+  ['dilute-sulfuric-acid', 'trained staff', true],
+] as const)(
+  '%s: the gate says who may build it, and withholds what is not for this class',
+  async (recipe, words, withheld) => {
+    const { goTo } = showPlan(
+      { ...LESSON, cell: freshCell(recipe, RECIPES[recipe].bodies[0]?.id ?? '') },
+      'ready',
+    );
+    expect(screen.getByTestId('gate')).toHaveTextContent(words);
+    goTo('ready', 'shopping');
+    const list = { name: 'Shopping list' };
+    if (withheld) {
+      expect(await screen.findByTestId('withheld')).toBeVisible();
+      expect(screen.queryByRole('table', list)).toBeNull();
+    } else {
+      expect(await screen.findByRole('table', list)).toBeVisible();
+      expect(screen.queryByTestId('withheld')).toBeNull();
+    }
+  },
+);
+
+test('the timetable by keys: moved by a quarter of an hour and by a day, clashes told, all put back', async () => {
+  const { goTo } = showPlan(LESSON, 'ready');
+  goTo('ready', 'timetable');
+  const buy = (): HTMLElement => {
+    const task = document.querySelector<HTMLElement>('[data-task="buy"]');
+    if (task === null) throw new Error('nothing is bought');
+    return task;
+  };
+  const start = (): string | undefined => buy().dataset['start'];
+  expect(await screen.findByTestId('conflicts')).toHaveTextContent('No clashes.');
+  expect(start()).toBe('2031-01-29T16:15:00');
+  buy().focus();
+  await userEvent.keyboard('{ArrowLeft}');
+  expect(start()).toBe('2031-01-29T16:00:00');
+  await userEvent.keyboard('{ArrowDown}');
+  await userEvent.keyboard('{ArrowDown}');
+  expect(start()).toBe('2031-01-31T16:00:00');
+  expect(screen.getByTestId('conflicts')).toHaveTextContent(
+    /comes after what needs it|is not done before/,
+  );
+  fireEvent.click(screen.getByRole('button', { name: 'Undo' }));
+  expect(start()).toBe('2031-01-30T16:00:00');
+  fireEvent.click(screen.getByRole('button', { name: /Put every task back/ }));
+  expect(start()).toBe('2031-01-29T16:15:00');
+});

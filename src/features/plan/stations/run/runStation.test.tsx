@@ -1,0 +1,78 @@
+/** @jest-environment jsdom */
+import '@/testing/ui/mocks';
+import { act, screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { demoPlan } from '@/cli/demoPlans';
+import { freshCell, newPlan } from '@/core/records/plan/newPlan';
+import { fill, plain, press } from '@/testing/ui/acting';
+import { answering } from '@/testing/ui/workerInPage';
+import { showPlan, verdict } from '@/testing/ui/planPage';
+
+const textOf = async (id: string): Promise<string> =>
+  plain((await screen.findByTestId(id, {}, { timeout: 15_000 })).textContent ?? '');
+
+answering('leaveRunning');
+
+test('left running: how long, what ends it, and the desk at any moment', async () => {
+  showPlan(demoPlan('demo-lamp'), 'run');
+  expect(await textOf('run-end')).toContain('the − metal of cell 1 of string 1 is used up');
+  expect(verdict().text).toMatch(/Runs for about \d+ h/);
+  const first = await textOf('run-now');
+  const slider = screen.getByRole('slider', { name: 'Time since it was connected' });
+  act(() => slider.focus());
+  await userEvent.keyboard('{End}');
+  expect(plain(slider.getAttribute('aria-valuetext') ?? '')).toMatch(/after \d+ h/);
+  expect(await textOf('run-now')).not.toBe(first);
+  await userEvent.keyboard('{Home}');
+  expect(await textOf('run-now')).toBe(first);
+});
+
+test('cover and air change how long it runs; a humidity that cannot be is told at its field', async () => {
+  showPlan({ ...newPlan('Left'), cell: freshCell('coin-pile-brine', 'felt') }, 'run');
+  const taped = await textOf('run-end');
+  press('open');
+  await waitFor(async () => expect(await textOf('run-end')).toContain('has dried out'), {
+    timeout: 15_000,
+  });
+  fill(screen.getByLabelText('Humidity, %'), '200');
+  expect(screen.getByText(/Give at most 99/)).toBeVisible();
+  fill(screen.getByLabelText('Humidity, %'), '90');
+  press('Undo');
+  press('Undo');
+  await waitFor(async () => expect(await textOf('run-end')).toBe(taped), { timeout: 15_000 });
+});
+
+test('used in turns: wrong rests are told at their field, a rest changes the turns', async () => {
+  const { goTo } = showPlan(demoPlan('demo-lamp'), 'run');
+  goTo('run', 'turns');
+  const before = await textOf('turns-headline');
+  expect(before).toMatch(/\d+ turns, \d+ h of use/);
+  fill(screen.getByLabelText('Rest for'), '0');
+  expect(screen.getByText('Give at least one second.')).toBeVisible();
+  fill(screen.getByLabelText('Rest for'), '1 min');
+  await waitFor(async () => expect(await textOf('turns-headline')).not.toBe(before), {
+    timeout: 15_000,
+  });
+});
+
+test('a bank of capacitors: its energy, and one that would burst', async () => {
+  const { goTo } = showPlan(demoPlan('demo-lamp'), 'run');
+  goTo('run', 'bank');
+  // ½ · 10 mF · (3.72 V)² = 69.2 mJ.
+  expect(await textOf('bank-headline')).toContain('holds 69.2 mJ');
+  fill(screen.getByLabelText('Rated for'), '2.5');
+  expect(await screen.findByText(/a capacitor could burst/)).toBeVisible();
+  press('More in series');
+  await waitFor(() => expect(screen.queryByText(/a capacitor could burst/)).toBeNull());
+});
+
+test('other ways to run it stand in a table', async () => {
+  const { goTo } = showPlan(demoPlan('demo-lamp'), 'run');
+  goTo('run', 'ways');
+  const table = await screen.findByRole(
+    'table',
+    { name: 'How long other ways run' },
+    { timeout: 20_000 },
+  );
+  expect(await within(table).findByRole('row', { name: /4 in series × 4/ })).toBeVisible();
+});

@@ -1,0 +1,25 @@
+/**
+ * Imported first by tests that show whole pages in jsdom: routes, the worker and the drawing of charts are stood in
+ * for; stores, calculation and everything that is read and pressed are the real ones.
+ */
+import '@testing-library/jest-dom';
+
+jest.mock('next/navigation', () => jest.requireActual('./navigation').navigation);
+jest.mock('@/workers/plannerClient', () => jest.requireActual('./workerInPage'));
+jest.mock('comlink', () => ({ proxy: (report: unknown) => report }));
+jest.mock('@/ui/chart/Chart', () => ({
+  Chart: ({ label }: { label: string }) => <div role="img" aria-label={label} />,
+}));
+
+// jsdom reads no files in one piece.
+File.prototype.arrayBuffer ??= function read(this: File) {
+  return new Promise((resolve, reject) => {
+    const reader = new FileReader();
+    reader.onload = () => resolve(reader.result as ArrayBuffer);
+    reader.onerror = () => reject(reader.error ?? new Error('the file cannot be read'));
+    reader.readAsArrayBuffer(this);
+  });
+};
+
+// jsdom lays nothing out.
+Element.prototype.scrollIntoView = () => undefined;

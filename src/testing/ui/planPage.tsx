@@ -1,0 +1,78 @@
+import { render, screen } from '@testing-library/react';
+import { SnackbarProvider } from 'notistack';
+import type { ComponentType } from 'react';
+import { CUPBOARD_DOCUMENT } from '@/core/documents/tools/cupboardDocument';
+import { METER_DOCUMENT } from '@/core/documents/tools/meterDocument';
+import { SCHOOL_DOCUMENT } from '@/core/documents/tools/schoolDocument';
+import type { LogLine } from '@/core/records/logbook/logEntry';
+import type { Plan } from '@/core/records/plan/planSchema';
+import { PlanWorkspace } from '@/features/plan/PlanWorkspace';
+import { ArrangeStation } from '@/features/plan/stations/arrange/ArrangeStation';
+import { BuildStation } from '@/features/plan/stations/build/BuildStation';
+import { CellStation } from '@/features/plan/stations/cell/CellStation';
+import { PowerStation } from '@/features/plan/stations/power/PowerStation';
+import { ReadyStation } from '@/features/plan/stations/ready/ReadyStation';
+import { RunStation } from '@/features/plan/stations/run/RunStation';
+import { plain } from './acting';
+import { navigation } from './navigation';
+import { keepEverything, type Kept } from './server';
+import { foundTool } from './toolPage';
+
+/** No meter stands in the network. */
+const METER = foundTool(METER_DOCUMENT);
+
+const STATIONS: Readonly<Record<string, ComponentType>> = {
+  power: PowerStation,
+  cell: CellStation,
+  arrange: ArrangeStation,
+  ready: ReadyStation,
+  build: () => <BuildStation meterFound={METER} />,
+  run: RunStation,
+};
+
+interface PlanPage {
+  /** What was sent to be kept, newest last. */
+  readonly kept: Kept[];
+  /** To another station of the same plan, or another part of one. */
+  readonly goTo: (station: string, part?: string) => void;
+}
+
+/** An open plan at one of its stations: real stores and calculation, and a server that takes everything. */
+export function showPlan(
+  plan: Plan,
+  station: string,
+  initialLog: readonly LogLine[] = [],
+): PlanPage {
+  const kept = keepEverything();
+  const page = (at: string, part = '') => {
+    navigation.segment = at;
+    navigation.search = part === '' ? '' : `part=${part}`;
+    const Station = STATIONS[at] ?? PowerStation;
+    return (
+      <SnackbarProvider>
+        <PlanWorkspace
+          id="tested"
+          initialPlan={plan}
+          initialRevision={1}
+          ownRecipes={[]}
+          cupboardFound={foundTool(CUPBOARD_DOCUMENT)}
+          schoolFound={foundTool(SCHOOL_DOCUMENT)}
+          initialLog={initialLog}
+        >
+          <Station key={`${at} ${part}`} />
+        </PlanWorkspace>
+      </SnackbarProvider>
+    );
+  };
+  const { rerender } = render(page(station));
+  return { kept, goTo: (at, part) => rerender(page(at, part)) };
+}
+
+/** The verdict as it is read, and its tone. */
+export function verdict(): { readonly text: string; readonly tone: string | null } {
+  const [pill] = screen.getAllByTestId('verdict');
+  return {
+    text: plain(pill?.textContent ?? ''),
+    tone: pill?.getAttribute('data-tone') ?? null,
+  };
+}
