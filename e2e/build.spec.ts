@@ -79,7 +79,7 @@ test('readings are typed as people type, slips are asked about, edits keep what 
   const entry = page.getByTestId('log-entry').filter({ hasText: 'cells 1–2, open' });
   await entry.getByRole('button', { name: '1 change' }).click();
   await expect(entry).toContainText('typed “1.86”');
-  await entry.getByRole('button', { name: 'Take this again' }).click();
+  await entry.getByRole('button', { name: 'Restore this' }).click();
   await entry.getByRole('button', { name: 'Delete', exact: true }).click();
   await expect(entry.getByRole('button', { name: 'Restore' })).toBeVisible();
   await part(page, 'At the bench');

@@ -35,7 +35,7 @@ test('a drill: probes, ranges, a hint, a wrong answer, the right one with its sc
   await page.reload();
   await expect(page.getByRole('heading', { name: 'Readings: 3' })).toBeVisible();
   await page.getByRole('button', { name: 'Start over' }).click();
-  await page.getByRole('button', { name: 'Take that back' }).click();
+  await page.getByRole('button', { name: 'Undo that' }).click();
   await expect(page.getByRole('heading', { name: 'Readings: 3' })).toBeVisible();
 
   await page

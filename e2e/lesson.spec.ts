@@ -97,7 +97,7 @@ test('what a class read makes the school’s figures; the next plan starts from 
   await page.goto('/plans/demo-lamp/build');
   await page.getByRole('tab', { name: 'Results' }).click();
   await expect(page.getByLabel(/Curlew 3: .* far/)).not.toBeChecked();
-  await page.getByRole('button', { name: 'Let these cells in (15)' }).click();
+  await page.getByRole('button', { name: 'Add these cells (15)' }).click();
   await expect(page.getByText('15 of them are among your school’s figures.')).toBeVisible();
   await page.getByRole('link', { name: 'All cells of your school' }).click();
   const kiwis = page.getByTestId('school-statement').first();
@@ -126,10 +126,10 @@ test('what a class read makes the school’s figures; the next plan starts from 
 
   await page.goto('/plans/demo-lamp/build');
   await page.getByRole('tab', { name: 'Results' }).click();
-  await page.getByRole('button', { name: 'Take them out again' }).click();
+  await page.getByRole('button', { name: 'Remove them again' }).click();
   await expect(page.getByText('None of them is among your school’s figures')).toBeVisible();
   await page.getByLabel(/Knot 1: /).check();
-  await expect(page.getByRole('button', { name: 'Let these cells in (1)' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Add these cells (1)' })).toBeVisible();
 });
 
 test('a plan travels with its logbook', async ({ page }) => {

@@ -52,7 +52,7 @@ test('a shipped recipe is read, made one’s own, changed, undone and used in a 
   await saved(page);
   await page.goto(plan);
   await expect(page.getByTestId('cell-figures')).toContainText(/1\.50\sV/);
-  await page.getByRole('button', { name: 'Take over the changes' }).click();
+  await page.getByRole('button', { name: 'Use these changes' }).click();
   await expect(page.getByTestId('cell-figures')).toContainText(/1\.55\sV/);
 });
 

@@ -85,10 +85,10 @@ test('a second device of a group waits for the teacher; what a class did not tak
   const number = (await second.getByTestId('own-number').textContent()) ?? '';
   const asking = page.getByTestId('asking');
   await expect(asking).toContainText(`It shows the number ${number}.`);
-  await asking.getByRole('button', { name: 'Turn it away' }).click();
+  await asking.getByRole('button', { name: 'Refuse it' }).click();
   await expect(second.getByText('Your teacher did not let this device')).toBeVisible();
   await second.getByRole('button', { name: 'Tern' }).click();
-  await asking.getByRole('button', { name: 'Let it in' }).click();
+  await asking.getByRole('button', { name: 'Add it' }).click();
   await expect(second.getByRole('heading', { name: 'Group Tern' })).toBeVisible();
   await expect(first.getByText('2 devices are in group Tern.')).toBeVisible();
   await expect(asking).toBeHidden();

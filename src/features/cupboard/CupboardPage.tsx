@@ -108,7 +108,7 @@ export function CupboardPage({ found }: { found: FoundTool<CupboardState> }) {
             />
             {unpriced || owned.length === 0 ? (
               <Button size="small" sx={{ mt: 1 }} onClick={() => change(withGuidePrices(cupboard))}>
-                Fill in round figures (from memory)
+                Fill in rough prices (from memory)
               </Button>
             ) : null}
           </Card>

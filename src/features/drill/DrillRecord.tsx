@@ -33,7 +33,7 @@ export function DrillRecord({ taken, named, onStartOver, onTakeBack }: DrillReco
         <Box>
           {onTakeBack === null ? null : (
             <Button size="small" onClick={onTakeBack}>
-              Take that back
+              Undo that
             </Button>
           )}
           <Button size="small" disabled={taken.length === 0} onClick={onStartOver}>

@@ -55,7 +55,7 @@ function Helps() {
       {helps === null || job.failure !== null ? <JobStatus job={job} /> : null}
       {helps?.length === 0 ? (
         <Typography variant="body2" color="textSecondary" gutterBottom>
-          No single change mends it. Try another cell, or a smaller wish.
+          No single change fixes it. Try another cell, or ask for less.
         </Typography>
       ) : null}
       {helps?.map(({ id, what, effect, change }) => (

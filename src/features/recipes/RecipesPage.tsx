@@ -85,7 +85,7 @@ export function RecipesPage({
         </Box>
       ))}
       <Typography variant="h2" sx={{ mb: 1 }}>
-        The fourteen families
+        The fourteen cell families
       </Typography>
       <RecipeGrid label="Recipes that ship with Grozer">
         {RECIPE_IDS.map((id) => (

@@ -49,7 +49,7 @@ export function SchoolPage({ found, ownRecipes }: SchoolPageProps) {
       {kinds.length === 0 ? (
         <Card title="Nothing yet">
           <Typography>
-            After a lesson open “Build and measure”, then “Results”, and press “Let these cells in”.
+            After a lesson open “Build and measure”, then “Results”, and press “Add these cells”.
           </Typography>
         </Card>
       ) : (

@@ -32,7 +32,7 @@ export function SaveNote(props: SaveNoteProps) {
             Take them
           </Button>
           <Button color="inherit" size="small" onClick={kept.drop}>
-            Drop them
+            Discard them
           </Button>
         </>
       }

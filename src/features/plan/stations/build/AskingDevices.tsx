@@ -34,10 +34,10 @@ export function AskingDevices({
           action={
             <Box sx={{ display: 'flex', gap: 1 }}>
               <Button size="small" variant="contained" onClick={() => void decide(id, true)}>
-                Let it in
+                Add it
               </Button>
               <Button size="small" onClick={() => void decide(id, false)}>
-                Turn it away
+                Refuse it
               </Button>
             </Box>
           }

@@ -112,7 +112,7 @@ function LogItem({ logged, planId }: { readonly logged: Logged; readonly planId:
                   size="small"
                   onClick={() => revise(current, { entry: line.entry, struck: line.struck })}
                 >
-                  Take this again
+                  Restore this
                 </Button>
               )}
             </Typography>

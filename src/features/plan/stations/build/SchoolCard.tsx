@@ -57,8 +57,8 @@ export function SchoolCard({ groups }: { readonly groups: readonly string[] }) {
   return (
     <Card title="For the next plan">
       <Typography variant="body2" sx={{ mb: 1 }}>
-        The class read {found.length} single cells, by themselves or as steps of the stairs. Let in,
-        they make your school’s own figures for such cells.
+        The class read {found.length} single cells, by themselves or as steps of the stairs. Added,
+        they become your school’s own figures for such cells.
         {far === 0
           ? ''
           : ` ${far} ${far === 1 ? 'reads' : 'read'} far from the others (median and MAD) and ${far === 1 ? 'is' : 'are'} left out unless you tick ${far === 1 ? 'it' : 'them'}.`}
@@ -95,13 +95,13 @@ export function SchoolCard({ groups }: { readonly groups: readonly string[] }) {
             : `${wanted.length} of them are among your school’s figures.`}{' '}
           {wanted.length === 0 ? null : (
             <Button size="small" onClick={() => put([])}>
-              Take them out again
+              Remove them again
             </Button>
           )}
         </Typography>
       ) : (
         <Button variant="outlined" onClick={() => put(wanted)}>
-          Let these cells in ({wanted.length})
+          Add these cells ({wanted.length})
         </Button>
       )}{' '}
       <Link component={NextLink} href="/school" color="inherit" variant="body2">

@@ -57,7 +57,7 @@ export function ShareCard() {
           </Typography>
           {status.gateway?.addresses[0] === undefined ? (
             <Alert severity="warning">
-              This computer is in no network now, so nobody else can reach it.
+              This computer is not on a network now, so nobody else can reach it.
             </Alert>
           ) : null}
           <Typography variant="body2" color="textSecondary">
@@ -105,7 +105,7 @@ export function ShareCard() {
         <DialogTitle id="end-class">End the class?</DialogTitle>
         <DialogContent>
           <DialogContentText>
-            The groups’ devices are sent away and can log nothing more. What they read stays.
+            The groups’ devices are disconnected and can log nothing more. What they read stays.
           </DialogContentText>
         </DialogContent>
         <DialogActions>

@@ -88,7 +88,7 @@ export function CellStation() {
                         }))
                       }
                     >
-                      Take over the changes
+                      Use these changes
                     </Button>
                   }
                 >

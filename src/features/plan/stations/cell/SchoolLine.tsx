@@ -40,7 +40,7 @@ export function SchoolLine() {
         <>
           By now they are {schoolWords(now)}.{' '}
           <Button size="small" onClick={() => use(now)}>
-            Take these over
+            Use these values
           </Button>
         </>
       ) : null}

@@ -30,6 +30,8 @@ interface TimelineProps {
   readonly onMove: (task: string, start: string) => void;
 }
 
+/** The hours of a day side by side; on a narrower page they are moved under the finger. Pixels. */
+const NARROWEST = 600;
 const LABEL = 84;
 const ROW = 22;
 /** Tasks snap to quarters of an hour. */
@@ -74,24 +76,30 @@ export function Timeline({ times, workingHours, onMove }: TimelineProps) {
   };
   return (
     <DndContext sensors={sensors} collisionDetection={pointerWithin} onDragEnd={drop}>
-      <Box ref={frame} sx={{ position: 'relative', overflow: 'hidden' }} data-testid="timeline">
-        <Hours span={span} />
-        {daysOf(times.tasks).map((day) => (
-          <Lane
-            key={day}
-            day={day}
-            tasks={times.tasks.filter(({ start }) => dayOf(start) === day)}
-            span={span}
-            conflicts={times.conflicts}
-            onKey={(task, key) => {
-              const minutes = BY_KEY[key];
-              if (minutes === undefined) return false;
-              followed.current = task.id;
-              move(task, minutes);
-              return true;
-            }}
-          />
-        ))}
+      <Box sx={{ overflowX: 'auto' }}>
+        <Box
+          ref={frame}
+          sx={{ position: 'relative', overflow: 'hidden', minWidth: NARROWEST }}
+          data-testid="timeline"
+        >
+          <Hours span={span} />
+          {daysOf(times.tasks).map((day) => (
+            <Lane
+              key={day}
+              day={day}
+              tasks={times.tasks.filter(({ start }) => dayOf(start) === day)}
+              span={span}
+              conflicts={times.conflicts}
+              onKey={(task, key) => {
+                const minutes = BY_KEY[key];
+                if (minutes === undefined) return false;
+                followed.current = task.id;
+                move(task, minutes);
+                return true;
+              }}
+            />
+          ))}
+        </Box>
       </Box>
     </DndContext>
   );

@@ -12,7 +12,9 @@ interface StringButtonsProps {
 
 const LEFT = 2;
 const WIDTH = 46;
-const HALF_HEIGHT = 24;
+/** Above and below the middle of the row; below there may stand the current of the string. */
+const ABOVE = 18;
+const BELOW = 28;
 
 /** The names of the strings on the desk, to touch: the volts along the one that was touched are drawn below. */
 export function StringButtons({ geometry, shown, onShow }: StringButtonsProps) {
@@ -31,8 +33,8 @@ export function StringButtons({ geometry, shown, onShow }: StringButtonsProps) {
           position: 'absolute',
           left: percent(LEFT, width),
           width: percent(WIDTH, width),
-          top: percent(y - HALF_HEIGHT, height),
-          height: percent(2 * HALF_HEIGHT, height),
+          top: percent(y - ABOVE, height),
+          height: percent(ABOVE + BELOW, height),
           borderRadius: 1,
           '&[aria-pressed=true]': { outline: '1.5px solid', outlineColor: 'divider' },
           '&:hover': { outline: '1.5px dotted', outlineColor: 'text.secondary' },
