@@ -7,8 +7,6 @@ import type { Plan } from '@/core/records/plan/planSchema';
 
 const part = (page: Page, name: string) => page.getByRole('tab', { name }).click();
 const field = (page: Page, label: string) => page.getByLabel(`Read: ${label}`, { exact: true });
-const row = (page: Page, label: string) => page.getByTestId(`bench-${label}`);
-const causes = (page: Page) => page.getByTestId('causes');
 
 /** A plan of five kiwi cells in one string, its cell measured, at the bench. */
 async function bench(page: Page, title: string): Promise<void> {
@@ -53,110 +51,6 @@ async function dialogue(port: number, lines: readonly string[]): Promise<string[
   socket.destroy();
   return received.trim().split('\n');
 }
-
-test('readings are typed as people type, slips are asked about, edits keep what was', async ({
-  page,
-}) => {
-  await bench(page, 'Readings');
-  await field(page, 'cell 1, open').fill('0,94');
-  await field(page, 'cell 1, open').press('Enter');
-  await expect(row(page, 'cell 1, open')).toContainText('as planned');
-  await field(page, 'cell 1, current').fill('1.3 A');
-  await field(page, 'cell 1, current').press('Enter');
-  await expect(
-    page.getByRole('alert').filter({ hasText: 'a thousand times too much' }),
-  ).toBeVisible();
-  await page.getByRole('button', { name: /^1\.3\smA$/ }).click();
-  await expect(field(page, 'cell 1, current')).toHaveValue(/^1\.3\smA$/);
-  await field(page, 'cells 1–2, open').fill('a lot');
-  await field(page, 'cells 1–2, open').press('Enter');
-  await expect(page.getByText('“a lot” is not a voltage')).toBeVisible();
-  await field(page, 'cells 1–2, open').fill('1.86');
-  await field(page, 'cells 1–2, open').press('Enter');
-  await field(page, 'cells 1–2, open').fill('1.8');
-  await field(page, 'cells 1–2, open').press('Enter');
-  await part(page, 'Logbook');
-  const entry = page.getByTestId('log-entry').filter({ hasText: 'cells 1–2, open' });
-  await entry.getByRole('button', { name: '1 change' }).click();
-  await expect(entry).toContainText('typed “1.86”');
-  await entry.getByRole('button', { name: 'Restore this' }).click();
-  await entry.getByRole('button', { name: 'Delete', exact: true }).click();
-  await expect(entry.getByRole('button', { name: 'Restore' })).toBeVisible();
-  await part(page, 'At the bench');
-  await expect(field(page, 'cells 1–2, open')).toHaveValue('');
-  await part(page, 'Logbook');
-  await entry.getByRole('button', { name: 'Restore' }).click();
-  await page.reload();
-  await part(page, 'At the bench');
-  await expect(field(page, 'cells 1–2, open')).toHaveValue(/^1\.86\sV$/);
-});
-
-test('a fault is found: causes by chance, the next measurement, and the answer to it', async ({
-  page,
-}) => {
-  await bench(page, 'Faults');
-  for (const [label, value] of [
-    ['cell 1, open', '0.94'],
-    ['cells 1–2, open', '1.86'],
-    ['cells 1–3, open', '0.95'],
-  ] as const) {
-    await field(page, label).fill(value);
-    await field(page, label).press('Enter');
-  }
-  await expect(causes(page)).toContainText('Cell 3 is the wrong way round');
-  await expect(page.getByText(/^Before you go on: Cell 3 is the wrong way round/)).toBeVisible();
-  await expect(page.getByTestId('measure-next')).toContainText('tells the causes apart best');
-  await field(page, 'cells 1–3, open').fill('2.8');
-  await field(page, 'cells 1–3, open').press('Enter');
-  await expect(causes(page)).toContainText('within ordinary scatter');
-});
-
-test('the guide leads from step to step, there and back', async ({ page }) => {
-  await bench(page, 'Guide');
-  const step = page.getByRole('heading', { name: 'Get your things ready' });
-  await expect(step).toBeVisible();
-  await page.getByRole('button', { name: 'Done' }).click();
-  await expect(page.getByRole('heading', { name: 'Build one cell' })).toBeVisible();
-  await page.getByRole('button', { name: 'Skip', exact: true }).click();
-  await expect(page.getByRole('heading', { name: 'Volts of cell 1' })).toBeVisible();
-  await expect(page.getByText('red lead in VΩ')).toBeVisible();
-  await page.getByRole('button', { name: 'Back' }).click();
-  await expect(page.getByRole('heading', { name: 'Build one cell' })).toBeVisible();
-  await page.getByRole('button', { name: 'Done' }).click();
-  await page.getByLabel('Reading: Volts of cell 1').fill('0.92');
-  await page.getByLabel('Reading: Volts of cell 1').press('Enter');
-  await expect(page.getByRole('heading', { name: 'Milliamps of cell 1, briefly' })).toBeVisible();
-  await expect(field(page, 'cell 1, open')).toHaveValue(/^0\.92\sV$/);
-});
-
-test('the first cell becomes the plan’s cell, before and after side by side, and back again', async ({
-  page,
-}) => {
-  await bench(page, 'Calibrate');
-  await expect(page.getByRole('button', { name: 'Compare before and after' })).toBeDisabled();
-  for (const [label, value] of [
-    ['cell 1, open', '0.85'],
-    ['cell 1, current', '0.9'],
-  ] as const) {
-    // On a busy machine the page is there before it listens.
-    await expect(async () => {
-      await field(page, label).fill(value);
-      await field(page, label).press('Enter');
-      await expect(field(page, label)).toHaveValue(/V$|mA$/, { timeout: 2000 });
-    }).toPass();
-  }
-  await page.getByRole('button', { name: 'Compare before and after' }).click();
-  const table = page.getByRole('table', { name: 'The plan before and after' });
-  await expect(table.getByRole('row', { name: /open-circuit voltage/ })).toContainText('0.85 V');
-  await page.getByRole('button', { name: 'Use this cell' }).click();
-  await expect(page.getByRole('navigation', { name: 'Stations of the plan' })).toContainText(
-    '0.85 V, 0.9 mA (measured)',
-  );
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('navigation', { name: 'Stations of the plan' })).toContainText(
-    '0.93 V, 1.4 mA (measured)',
-  );
-});
 
 test('R takes a reading from the bench meter; without a meter it says so and logs nothing', async ({
   page,

@@ -11,6 +11,13 @@ jest.mock('@/ui/chart/Chart', () => ({
   Chart: ({ label }: { label: string }) => <div role="img" aria-label={label} />,
 }));
 
+// Nothing comes by itself: no server tells what others log.
+class QuietEvents {
+  addEventListener(): void {}
+  close(): void {}
+}
+globalThis.EventSource ??= QuietEvents as unknown as typeof EventSource;
+
 // jsdom reads no files in one piece.
 File.prototype.arrayBuffer ??= function read(this: File) {
   return new Promise((resolve, reject) => {

@@ -112,7 +112,7 @@ function LogItem({ logged, planId }: { readonly logged: Logged; readonly planId:
                   size="small"
                   onClick={() => revise(current, { entry: line.entry, struck: line.struck })}
                 >
-                  Restore this
+                  Use this value
                 </Button>
               )}
             </Typography>

@@ -1,0 +1,172 @@
+/** @jest-environment jsdom */
+import '@/testing/ui/mocks';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { newPlan } from '@/core/records/plan/newPlan';
+import type { Plan } from '@/core/records/plan/planSchema';
+import { plain, press } from '@/testing/ui/acting';
+import { showPlan, verdict } from '@/testing/ui/planPage';
+
+/** A worker's job and the fetching of a part. */
+const SLOW = { timeout: 20_000 };
+
+const fresh = newPlan('Bench');
+/** Five kiwi cells in one string, their cell measured. */
+const BENCH: Plan = {
+  ...fresh,
+  cell: {
+    ...fresh.cell,
+    body: 'kiwi',
+    own: {
+      openCircuitVolts: 0.93,
+      shortCircuit: { amps: 1.4e-3, meterRange: '20 mA', secondsAfter: null },
+      loaded: [],
+      kept: true,
+    },
+  },
+  arrangement: { kind: 'own', cellsInSeries: 5, strings: 1 },
+};
+
+const field = (label: string): Promise<HTMLElement> =>
+  screen.findByLabelText(`Read: ${label}`, {}, SLOW);
+const type = async (label: string, text: string): Promise<void> => {
+  const one = await field(label);
+  act(() => one.focus());
+  fireEvent.change(one, { target: { value: text } });
+};
+const read = async (label: string, text: string): Promise<void> => {
+  await type(label, text);
+  fireEvent.keyDown(await field(label), { key: 'Enter' });
+  await act(() => Promise.resolve());
+};
+const valueOf = async (label: string): Promise<string> =>
+  plain(((await field(label)) as HTMLInputElement).value);
+
+test('readings are typed as people type; a slip is asked about; what is no reading is told at its field', async () => {
+  const { kept } = showPlan(BENCH, 'build');
+  await read('cell 1, open', '0,94');
+  expect(screen.getByTestId('bench-cell 1, open')).toHaveTextContent('as planned');
+  expect(await valueOf('cell 1, open')).toBe('0.94 V');
+  await read('cell 1, current', '1.3 A');
+  expect(screen.getByText(/a thousand times too much/)).toBeVisible();
+  fireEvent.click(screen.getByRole('button', { name: /^1\.3\smA$/ }));
+  expect(await valueOf('cell 1, current')).toBe('1.3 mA');
+  await read('cells 1–2, open', 'a lot');
+  expect(screen.getByText(/“a lot” is not a voltage/)).toBeVisible();
+  expect(kept.filter(({ url }) => url.endsWith('/log'))).toHaveLength(2);
+});
+
+test('Escape forgets what is typed; leaving the field takes it; Enter held down counts once', async () => {
+  const { kept } = showPlan(BENCH, 'build');
+  const lines = (): number => kept.filter(({ url }) => url.endsWith('/log')).length;
+  await type('cell 1, open', '0.9');
+  fireEvent.keyDown(await field('cell 1, open'), { key: 'Escape' });
+  expect(await valueOf('cell 1, open')).toBe('');
+  await type('cell 1, open', '0.91');
+  fireEvent.blur(await field('cell 1, open'));
+  await waitFor(() => expect(lines()).toBe(1));
+  expect(await valueOf('cell 1, open')).toBe('0.91 V');
+  await type('cells 1–2, open', '1.8');
+  fireEvent.keyDown(await field('cells 1–2, open'), { key: 'Enter' });
+  fireEvent.keyDown(await field('cells 1–2, open'), { key: 'Enter', repeat: true });
+  await waitFor(() => expect(lines()).toBe(2));
+});
+
+test('a fault is found: causes by chance, the next measurement, and the answer to it', async () => {
+  showPlan(BENCH, 'build');
+  await read('cell 1, open', '0.94');
+  await read('cells 1–2, open', '1.86');
+  await read('cells 1–3, open', '0.95');
+  await waitFor(
+    () => expect(screen.getByTestId('causes')).toHaveTextContent('Cell 3 is the wrong way round'),
+    SLOW,
+  );
+  expect(verdict().text).toMatch(/Cell 3 .*wrong way round/);
+  expect(await screen.findByTestId('measure-next', {}, SLOW)).toHaveTextContent(
+    'tells the causes apart best',
+  );
+  await read('cells 1–3, open', '2.8');
+  await waitFor(
+    () => expect(screen.getByTestId('causes')).toHaveTextContent('within ordinary scatter'),
+    SLOW,
+  );
+});
+
+test('the guide leads from step to step, there and back; its reading stands in the table', async () => {
+  showPlan(BENCH, 'build');
+  const step = (name: string): Promise<HTMLElement> => screen.findByRole('heading', { name }, SLOW);
+  const go = async (name: string): Promise<void> => {
+    press(name);
+    await act(() => Promise.resolve());
+  };
+  await step('Get your things ready');
+  await go('Done');
+  await step('Build one cell');
+  await go('Skip');
+  await step('Volts of cell 1');
+  await waitFor(() => expect(document.body).toHaveTextContent('red lead in VΩ'), SLOW);
+  await go('Back');
+  await step('Build one cell');
+  await go('Done');
+  const reading = await screen.findByLabelText('Reading: Volts of cell 1');
+  fireEvent.change(reading, { target: { value: '0.92' } });
+  fireEvent.keyDown(reading, { key: 'Enter' });
+  await step('Milliamps of cell 1, briefly');
+  expect(await valueOf('cell 1, open')).toBe('0.92 V');
+});
+
+test('the logbook keeps what was changed: earlier values can be restored, deleted lines come back', async () => {
+  const { goTo } = showPlan(BENCH, 'build');
+  await read('cells 1–2, open', '1.86');
+  await read('cells 1–2, open', '1.8');
+  goTo('build', 'log');
+  const entry = async (): Promise<HTMLElement> => {
+    const entries = await screen.findAllByTestId('log-entry', {}, SLOW);
+    const found = entries.find((one) => one.textContent?.includes('cells 1–2, open') === true);
+    if (found === undefined) throw new Error('the reading is not in the logbook');
+    return found;
+  };
+  const pressIn = async (name: string): Promise<void> => {
+    fireEvent.click(within(await entry()).getByRole('button', { name }));
+    await act(() => Promise.resolve());
+  };
+  await pressIn('1 change');
+  expect(await entry()).toHaveTextContent('typed “1.86”');
+  await pressIn('Use this value');
+  await pressIn('Delete');
+  expect(within(await entry()).getByRole('button', { name: 'Restore' })).toBeVisible();
+  await pressIn('Restore');
+  goTo('build', 'bench');
+  expect(await valueOf('cells 1–2, open')).toBe('1.86 V');
+});
+
+test('the first cell becomes the plan’s cell, before and after side by side, and back again', async () => {
+  showPlan(BENCH, 'build');
+  const stations = (): string =>
+    plain(screen.getByRole('navigation', { name: 'Stations of the plan' }).textContent ?? '');
+  await read('cell 1, open', '0.85');
+  await read('cell 1, current', '0.9');
+  press('Compare before and after');
+  const table = await screen.findByRole('table', { name: 'The plan before and after' }, SLOW);
+  const row = within(table).getByRole('row', { name: /open-circuit voltage/ });
+  expect(plain(row.textContent ?? '')).toContain('0.85 V');
+  press('Use this cell');
+  expect(stations()).toContain('0.85 V, 0.9 mA (measured)');
+  fireEvent.click(await screen.findByRole('button', { name: 'Undo' }));
+  expect(stations()).toContain('0.93 V, 1.4 mA (measured)');
+});
+
+test('a file of readings: bad rows are named, the good ones can be taken', async () => {
+  const { goTo, kept } = showPlan(BENCH, 'build');
+  goTo('build', 'results');
+  const input = await screen.findByLabelText('Readings as CSV: file', {}, SLOW);
+  const text = 'Team;Cells;Reading;Unit\nCurlew;1;0,94;V\nKnot;1;lots;V\nTern;2;1.85;V\n';
+  fireEvent.change(input, { target: { files: [new File([text], 'class.csv')] } });
+  const dialog = await screen.findByRole('dialog', { name: 'Readings from a file' }, SLOW);
+  await waitFor(() => expect(dialog).toHaveTextContent('2 rows can be imported, 1 cannot.'), SLOW);
+  expect(within(dialog).getByRole('row', { name: /lots/ })).toHaveTextContent(
+    '“Reading”: “lots” is not a voltage',
+  );
+  fireEvent.click(within(dialog).getByRole('button', { name: 'Import 2 readings' }));
+  await waitFor(() => expect(kept.some(({ url }) => url.endsWith('/log'))).toBe(true));
+  await waitFor(() => expect(screen.getByTestId('results-Tern')).toHaveTextContent('1.85 V'));
+});
