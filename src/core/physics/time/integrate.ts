@@ -50,27 +50,33 @@ export function integrate(problem: IntegrationProblem): IntegrationOutcome {
   solver.maxSteps = MAX_STEPS;
   solver.denseOutput = true;
   let stopped: { seconds: number; state: number[] } | null = null;
-  const result = solver.solve(
-    (seconds, state) => problem.derivative(seconds, state),
-    startSeconds,
-    [...initial],
-    endSeconds,
-    (step, before, now, y, interpolate) => {
-      if (step === 1) return undefined;
-      const stateAt = (seconds: number): number[] =>
-        seconds === now ? [...y] : initial.map((_, index) => interpolate(index, seconds));
-      let until = now;
-      if (untilNegative !== undefined && untilNegative(now, y) < 0) {
-        until = crossing(untilNegative, stateAt, before, now);
-        stopped = { seconds: until, state: stateAt(until) };
-      }
-      while (next < atSeconds.length && atSeconds[next]! <= until) {
-        samples.push({ seconds: atSeconds[next]!, state: stateAt(atSeconds[next]!) });
-        next += 1;
-      }
-      return stopped === null ? undefined : false;
-    },
-  );
+  let result: ReturnType<Solver['solve']>;
+  try {
+    result = solver.solve(
+      (seconds, state) => finiteRates(problem, seconds, state),
+      startSeconds,
+      [...initial],
+      endSeconds,
+      (step, before, now, y, interpolate) => {
+        if (step === 1) return undefined;
+        const stateAt = (seconds: number): number[] =>
+          seconds === now ? [...y] : initial.map((_, index) => interpolate(index, seconds));
+        let until = now;
+        if (untilNegative !== undefined && untilNegative(now, y) < 0) {
+          until = crossing(untilNegative, stateAt, before, now);
+          stopped = { seconds: until, state: stateAt(until) };
+        }
+        while (next < atSeconds.length && atSeconds[next]! <= until) {
+          samples.push({ seconds: atSeconds[next]!, state: stateAt(atSeconds[next]!) });
+          next += 1;
+        }
+        return stopped === null ? undefined : false;
+      },
+    );
+  } catch (error) {
+    if (!(error instanceof NotFinite)) throw error;
+    return { status: 'too-many-steps', samples, endSeconds, endState: initial };
+  }
   // Assigned in the callback, which the compiler does not follow.
   const end = stopped as { seconds: number; state: number[] } | null;
   if (end !== null) {
@@ -82,6 +88,20 @@ export function integrate(problem: IntegrationProblem): IntegrationOutcome {
     endSeconds,
     endState: result.y,
   };
+}
+
+/** Rates too large to be numbers. The method would take steps of no length for ever. */
+class NotFinite extends Error {}
+
+function finiteRates(
+  { derivative }: IntegrationProblem,
+  seconds: number,
+  state: readonly number[],
+): number[] {
+  if (!Number.isFinite(seconds)) throw new NotFinite();
+  const rates = derivative(seconds, state);
+  if (!rates.every(Number.isFinite)) throw new NotFinite();
+  return rates;
 }
 
 function crossing(

@@ -266,3 +266,34 @@ test('drying by diffusion: an open pile loses about 0.1 g/h together, a single r
   expect(dryAfterHours('open')).toBeGreaterThan(2);
   expect(dryAfterHours('taped')).toBeGreaterThan(24);
 });
+
+test.each([Number.NaN, Infinity, 1e300])(
+  'rates of %s end the run instead of going on for ever',
+  (rate) => {
+    const outcome = integrate({
+      derivative: () => [rate],
+      initial: [0],
+      startSeconds: 0,
+      endSeconds: 1,
+      atSeconds: [1],
+      relativeTolerance: 1e-9,
+      absoluteTolerance: 1e-10,
+    });
+    expect(['finished', 'too-many-steps']).toContain(outcome.status);
+    if (!Number.isFinite(rate)) expect(outcome.status).toBe('too-many-steps');
+  },
+);
+
+test.each([1e-300, 5e-324, 1e-30])('a capacitor of %s F ends in an answer', (farads) => {
+  const { status } = simulateNetwork(
+    {
+      components: [
+        { type: 'cell', name: 'c', plus: 'p', minus: '0', emfVolts: 0.9, resistanceOhms: 1500 },
+        { type: 'resistor', name: 'r', a: 'p', b: 'q', resistanceOhms: 1000 },
+        { type: 'capacitor', name: 'k', a: 'q', b: '0', farads, initialVolts: 0 },
+      ],
+    } as unknown as Parameters<typeof simulateNetwork>[0],
+    [0, 5, 60],
+  );
+  expect(['solved', 'too-many-steps', 'not-converged', 'singular']).toContain(status);
+});
