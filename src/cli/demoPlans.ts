@@ -1,10 +1,8 @@
 import { freshCell } from '@/core/records/plan/newPlan';
 import type { RecipeId } from '@/core/physics/chemistry/recipe';
 import { RECIPES } from '@/core/physics/chemistry/recipes';
-import { USUAL_CLASS_METER } from '@/core/physics/instruments/classMeter';
-import { EXAMPLE_LESSON, EXAMPLE_PLAN } from '@/core/work/stations/examplePlan';
-import { USUAL_RUNNING } from '@/core/records/plan/runningSchema';
-import { PLAN_FORMAT, PLAN_VERSION, type Plan } from '@/core/records/plan/planSchema';
+import { EXAMPLE_PLAN } from '@/core/work/stations/examplePlan';
+import type { Plan } from '@/core/records/plan/planSchema';
 
 /** A cell of the usual size with so many pairs of metal in one body. */
 function withPairs(recipe: RecipeId, pairs: number): Plan['cell']['size'] {
@@ -16,39 +14,23 @@ export const DEMO_PLANS: readonly { readonly id: string; readonly plan: Plan }[]
   {
     id: 'demo-tide-clock',
     plan: {
-      format: PLAN_FORMAT,
-      version: PLAN_VERSION,
+      ...EXAMPLE_PLAN,
       title: 'Tide clock on a pile of bronze coins',
-      lessonDate: '2027-01-29',
       target: { kind: 'device', device: 'lcd-clock', leastVolts: 1.5, amps: 0.05e-3 },
       minutes: 1440,
       cell: freshCell('coin-pile-brine', 'felt'),
       arrangement: { kind: 'own', cellsInSeries: 3, strings: 1 },
-      seriesResistor: { kind: 'as-needed' },
-      meter: USUAL_CLASS_METER,
-      have: null,
-      lesson: EXAMPLE_LESSON,
-      running: USUAL_RUNNING,
-      wishes: [],
     },
   },
   {
     id: 'demo-fog-bell',
     plan: {
-      format: PLAN_FORMAT,
-      version: PLAN_VERSION,
+      ...EXAMPLE_PLAN,
       title: 'Fog bell on rhubarb-juice cups',
-      lessonDate: '2027-01-29',
       target: { kind: 'device', device: 'piezo-buzzer', leastVolts: 3, amps: 1e-3 },
       minutes: 30,
       cell: { ...freshCell('juice-cup', 'rhubarb-juice'), size: withPairs('juice-cup', 2) },
       arrangement: { kind: 'suggested' },
-      seriesResistor: { kind: 'as-needed' },
-      meter: USUAL_CLASS_METER,
-      have: null,
-      lesson: EXAMPLE_LESSON,
-      running: USUAL_RUNNING,
-      wishes: [],
     },
   },
   {

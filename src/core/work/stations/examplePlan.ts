@@ -6,7 +6,7 @@ import { USUAL_RUNNING } from '../../records/plan/runningSchema';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan } from '../../records/plan/planSchema';
 
 /** The club of the invented scenario: six groups named after shore birds, two meters, an hour in the afternoon. */
-export const EXAMPLE_LESSON: Plan['lesson'] = {
+const EXAMPLE_LESSON: Plan['lesson'] = {
   ...USUAL_LESSON,
   pupils: 24,
   meters: 2,

@@ -60,7 +60,7 @@ const EXAMPLES: Readonly<Record<StationSlug, Example>> = {
     const { openCircuitVolts, shortCircuit } = plan.cell.own ?? {};
     return [
       `One kiwi with a copper strip and a galvanised nail read ${formatVolts(openCircuitVolts ?? 0)} with nothing connected and ${formatAmps(shortCircuit?.amps ?? 0)} shorted.`,
-      `Volts divided by amps, less the meter’s own resistance, is what the cell has inside. With two pairs of metal in each kiwi ${formatOhms(cell.model.resistanceOhms)} are left.`,
+      `Volts divided by amps, less the meter’s own resistance, is what the cell has inside. With ${plan.cell.size?.pairs ?? 1} pairs of metal in each kiwi ${formatOhms(cell.model.resistanceOhms)} are left.`,
       `The plan goes on with ${formatVolts(cell.model.emfVolts)} and ${formatOhms(cell.model.resistanceOhms)} a cell.`,
     ];
   },
@@ -76,7 +76,7 @@ const EXAMPLES: Readonly<Record<StationSlug, Example>> = {
     return [
       `${lesson.groups} groups of ${lesson.pupils / lesson.groups} pupils, ${each} cells a group: ${all} kiwis.`,
       `One in six to spare is ${spare} more: ${all + spare} to buy.`,
-      'With two meters the groups take turns: while two measure, four build.',
+      `With ${lesson.meters} meters the groups take turns: while ${lesson.meters} measure, ${lesson.groups - lesson.meters} build.`,
     ];
   },
   build: ({ cell }) => [

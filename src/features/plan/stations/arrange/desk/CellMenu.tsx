@@ -38,6 +38,8 @@ interface CellMenuProps {
 
 const PLANS_CELL = 'plan';
 
+/** Below the theme’s `lg` nothing stands beside the desk that a menu could cover. */
+const DESK_TAKES_ALL = '(max-width: 1199.95px)';
 /** The menu lies over neither the cell that it changes nor the verdict on it. */
 const BESIDE_THE_DESK = { p: 2, width: 300, top: 72, height: 'auto', bottom: 0 } as const;
 const UNDER_THE_DESK = { p: 2, maxHeight: '52vh' } as const;
@@ -47,7 +49,7 @@ export function CellMenu({ anchor, name, onClose }: CellMenuProps) {
   const plan = usePlan();
   const edit = useEdit();
   const { wiring, desk } = usePlanContext().evaluation;
-  const narrow = useMediaQuery('(max-width: 899.95px)');
+  const narrow = useMediaQuery(DESK_TAKES_ALL);
   useEffect(() => {
     if (narrow) anchor.scrollIntoView({ block: 'start', inline: 'center' });
   }, [anchor, narrow]);

@@ -11,6 +11,8 @@ import {
   type BatteryCandidate,
   type Objective,
 } from '@/core/work/planning/plannerTypes';
+import { PLANNING_DEFAULTS } from '@/core/work/planning/planGrids';
+import { asPercentRounded } from '@/core/work/planning/verdict';
 import { SEARCH_DEFAULTS, type SearchLimits } from '@/core/work/planning/wiringOptions';
 import type { useEdit } from '../../../PlanProvider';
 import { Impossible } from './Impossible';
@@ -156,7 +158,8 @@ function Options({ first, others, marginal, ...card }: OptionsProps) {
       {marginal.length === 0 ? null : (
         <Fold label={`${marginal.length} marginal`}>
           <Typography variant="caption" color="textSecondary" component="p" sx={{ mb: 1 }}>
-            These work in fewer than 95 of 100 classes.
+            These work in fewer than {asPercentRounded(PLANNING_DEFAULTS.recommendedFrom)} of 100
+            classes.
           </Typography>
           <OptionList label="Marginal" options={marginal} {...card} />
         </Fold>
