@@ -17,3 +17,23 @@ if (typeof window !== 'undefined') {
     removeEventListener() {},
   });
 }
+
+if (typeof window !== 'undefined') {
+  // jsdom matches every rule of every style sheet for each element whose name or visibility is asked for: most of the
+  // time of a page's test. What is written at the element itself is all that tests rely on.
+  window.getComputedStyle = (element) => element.style;
+
+  // jsdom looks through the whole page for each label.
+  const labels = {
+    configurable: true,
+    get() {
+      const root = this.getRootNode();
+      const around = this.closest('label');
+      const pointing = this.id === '' ? [] : [...root.querySelectorAll(`label[for="${this.id}"]`)];
+      return around === null || pointing.includes(around) ? pointing : [...pointing, around];
+    },
+  };
+  for (const kind of ['Button', 'Input', 'Meter', 'Output', 'Progress', 'Select', 'TextArea']) {
+    Object.defineProperty(window[`HTML${kind}Element`].prototype, 'labels', labels);
+  }
+}
