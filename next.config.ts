@@ -18,7 +18,11 @@ const config: NextConfig = {
     resolveAlias: { 'ml-matrix': './node_modules/ml-matrix/src/index.js' },
   },
   // A plan with the photos of its class is far larger than a document.
-  experimental: { proxyClientMaxBodySize: '200mb' },
+  experimental: {
+    proxyClientMaxBodySize: '200mb',
+    turbopackRustReactCompiler: true,
+    turbopackFileSystemCacheForBuild: false,
+  },
   serverExternalPackages: ['better-sqlite3', 'pdfkit'],
   // Lint and types are steps of their own in `npm test`.
   typescript: { ignoreBuildErrors: true },
