@@ -1,5 +1,11 @@
 import nextVitals from 'eslint-config-next/core-web-vitals';
+import reactHooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
+
+/** What looks through components as their compiler does: only where there are any. */
+const COMPONENT_RULES = Object.fromEntries(
+  Object.keys(reactHooks.rules).map((rule) => [`react-hooks/${rule}`, 'off']),
+);
 
 export default tseslint.config(
   {
@@ -44,6 +50,14 @@ export default tseslint.config(
         { object: 'Date', property: 'now', message: 'Time is a parameter in the core.' },
       ],
     },
+  },
+  {
+    files: [
+      '**/*.{mjs,test.ts,test.tsx}',
+      '{benchmarks,e2e}/**',
+      'src/{cli,core,data,server,testing}/**',
+    ],
+    rules: COMPONENT_RULES,
   },
   {
     // Its configuration is read as CommonJS.

@@ -18,6 +18,14 @@ class QuietEvents {
 }
 globalThis.EventSource ??= QuietEvents as unknown as typeof EventSource;
 
+// Links look ahead only where they come into view, and nothing does.
+class NothingInView {
+  observe(): void {}
+  unobserve(): void {}
+  disconnect(): void {}
+}
+globalThis.IntersectionObserver ??= NothingInView as unknown as typeof IntersectionObserver;
+
 // jsdom reads no files in one piece.
 File.prototype.arrayBuffer ??= function read(this: File) {
   return new Promise((resolve, reject) => {

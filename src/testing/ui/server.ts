@@ -7,9 +7,23 @@ export interface Kept {
   readonly body: unknown;
 }
 
+interface Answer {
+  readonly status: number;
+  readonly body: unknown;
+}
+
+/** Answers to the next requests that would change something, in their order; afterwards everything is taken again. */
+const awaited: Answer[] = [];
+
+/** The next request that would change something is answered so, and not kept. */
+export function answerNext(status: number, body: unknown): void {
+  awaited.push({ status, body });
+}
+
 /** From now on the server takes everything that is sent, log lines among it; what it took, newest last. */
 export function keepEverything(): Kept[] {
   const kept: Kept[] = [];
+  awaited.length = 0;
   let seq = 0;
   const logged = (body: unknown): LogLine[] =>
     (Array.isArray(body) ? (body as LogRequest[]) : []).map((request) => {
@@ -20,11 +34,15 @@ export function keepEverything(): Kept[] {
     const method = init?.method ?? 'GET';
     const url = typeof asked === 'string' ? asked : asked instanceof URL ? asked.href : asked.url;
     const body: unknown = typeof init?.body === 'string' ? JSON.parse(init.body) : null;
-    if (method !== 'GET') kept.push({ url, method, body });
-    const answer = { id: 'tested', revision: kept.length + 1, lines: logged(body) };
-    return Promise.resolve({
-      ok: true,
+    const refusal = method === 'GET' ? undefined : awaited.shift();
+    if (method !== 'GET' && refusal === undefined) kept.push({ url, method, body });
+    const { status, body: answer } = refusal ?? {
       status: 200,
+      body: { id: 'tested', revision: kept.length + 1, lines: logged(body) },
+    };
+    return Promise.resolve({
+      ok: status < 400,
+      status,
       json: () => Promise.resolve(answer),
     } as unknown as Response);
   });

@@ -1,0 +1,43 @@
+/** @jest-environment jsdom */
+import '@/testing/ui/mocks';
+import { screen, waitFor, within } from '@testing-library/react';
+import { REALITY_DOCUMENT } from '@/core/documents/tools/realityDocument';
+import { EMPTY_CUPBOARD } from '@/core/records/cupboard/cupboardSchema';
+import { expectAccessible } from '@/testing/ui/accessible';
+import { fill, plain, press } from '@/testing/ui/acting';
+import { foundTool, showPage } from '@/testing/ui/toolPage';
+import { RealityPage } from './RealityPage';
+
+test('an own wish is told what is wrong with it, answered, changed, taken away and brought back', async () => {
+  showPage(<RealityPage found={foundTool(REALITY_DOCUMENT)} cupboard={EMPTY_CUPBOARD} />);
+  press('Your own question');
+  const dialog = within(await screen.findByRole('dialog'));
+  fill(dialog.getByLabelText('To do what'), 'light the pier');
+  fill(dialog.getByLabelText('Volts'), 'lots');
+  press('Work it out');
+  expect(dialog.getByText(/“lots” is not a voltage\./)).toBeVisible();
+  expect(dialog.getByText(/Type a current/)).toBeVisible();
+  fill(dialog.getByLabelText('Volts'), '3');
+  fill(dialog.getByLabelText('Amps'), '1 mA');
+  fill(dialog.getByLabelText('For how long'), '2 h');
+  press('Work it out');
+  await waitFor(() =>
+    expect(screen.getByTestId('answer')).toHaveTextContent('A class can build that.'),
+  );
+  const own = () => within(screen.getByRole('list', { name: 'Your own wishes' }));
+  expect(own().getByRole('button', { name: 'Light the pier' })).toBeInTheDocument();
+  press('Change “light the pier”');
+  const again = within(await screen.findByRole('dialog'));
+  expect(again.getByLabelText('For how long')).toHaveValue('2 h');
+  fill(again.getByLabelText('Volts'), '6 V');
+  press('Work it out');
+  expect(plain(screen.getByRole('table', { hidden: true }).textContent ?? '')).toContain(
+    '6.00 V × 1 mA',
+  );
+  expect(own().getAllByRole('listitem')).toHaveLength(1);
+  press(/Take “light the pier”/);
+  expect(screen.queryByRole('button', { name: /Take “light the pier”/ })).toBeNull();
+  press('Undo');
+  expect(own().getAllByRole('listitem')).toHaveLength(1);
+  await expectAccessible();
+});
