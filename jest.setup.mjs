@@ -5,6 +5,13 @@ import { TextDecoder, TextEncoder } from 'node:util';
 globalThis.TextEncoder ??= TextEncoder;
 globalThis.TextDecoder ??= TextDecoder;
 
+/** Elements that names are read across without a space. */
+const IN_A_LINE = new Set(
+  'A ABBR B CITE CODE DFN EM I KBD LABEL MARK Q S SAMP SMALL SPAN STRONG SUB SUP TIME U VAR'.split(
+    ' ',
+  ),
+);
+
 if (typeof window !== 'undefined') {
   window.ResizeObserver ??= class {
     observe() {}
@@ -25,8 +32,15 @@ if (typeof window !== 'undefined') {
   Object.defineProperty(internals, 'recentlyCreatedOwnerStacks', { get: () => Infinity, set() {} });
 
   // jsdom matches every rule of every style sheet for each element whose name or visibility is asked for: most of the
-  // time of a page's test. What is written at the element itself is all that tests rely on.
-  window.getComputedStyle = (element) => element.style;
+  // time of a page's test. What is written at the element itself, and whether it stands in a line, is all that counts.
+  window.getComputedStyle = ({ style, tagName }) => {
+    const display = style.display || (IN_A_LINE.has(tagName) ? 'inline' : 'block');
+    const valueOf = (name) => (name === 'display' ? display : style.getPropertyValue(name));
+    return new Proxy(style, {
+      get: (_, name) =>
+        name === 'display' ? display : name === 'getPropertyValue' ? valueOf : style[name],
+    });
+  };
 
   // jsdom looks through the whole page for each label.
   const labels = {

@@ -1,5 +1,4 @@
 import { expect, test, type Page } from './test';
-import { readFileSync } from 'node:fs';
 import { goToStation, newPlan } from './helpers';
 
 /** A plan of measured lemons, four in series, three strings side by side. */
@@ -81,30 +80,4 @@ test('cells moved by keys alone', async ({ page }) => {
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('Escape');
   await expect(cell(page, 1, 1)).toHaveAccessibleName(/dry/);
-});
-
-test('projector view and files of the desk', async ({ page }) => {
-  await lemons(page, 'Files');
-  await page.keyboard.press('b');
-  const projector = page.getByTestId('projector');
-  await expect(projector).toContainText('3.72 V open');
-  await page.getByRole('button', { name: 'Leave the projector view' }).click();
-  await expect(projector).toHaveCount(0);
-  for (const [item, file, start] of [
-    ['Save the picture as SVG', 'desk.svg', '<svg'],
-    ['Save the picture as PNG', 'desk.png', '\u0089PNG'],
-    ['Save the circuit as a SPICE netlist', 'battery.cir', '*'],
-  ] as const) {
-    await page.getByRole('button', { name: 'More about the desk' }).click();
-    const download = page.waitForEvent('download');
-    await page.getByRole('menuitem', { name: item }).click();
-    const saving = await download;
-    expect(saving.suggestedFilename()).toBe(file);
-    expect(readFileSync(await saving.path(), 'latin1').startsWith(start)).toBe(true);
-  }
-  await page.getByRole('button', { name: 'More about the desk' }).click();
-  await expect(page.getByRole('menuitem', { name: 'Save the plan as JSON' })).toHaveAttribute(
-    'href',
-    /\/api\/plans\/.+\/export$/,
-  );
 });

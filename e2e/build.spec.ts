@@ -1,8 +1,6 @@
 import { expect, test, type Page } from './test';
 import { spawn } from 'node:child_process';
-import { readFileSync } from 'node:fs';
 import { connect } from 'node:net';
-import { strFromU8, unzipSync } from 'fflate';
 import type { Plan } from '@/core/records/plan/planSchema';
 
 const part = (page: Page, name: string) => page.getByRole('tab', { name }).click();
@@ -99,32 +97,6 @@ test('R takes a reading from the bench meter; without a meter it says so and log
   await expect(
     page.getByTestId('log-entry').filter({ hasText: 'SIMULATED BENCH METER' }),
   ).toHaveCount(1);
-});
-
-test('results go out and come in; bad rows are named and the good ones can be taken', async ({
-  page,
-}) => {
-  await bench(page, 'Results');
-  await part(page, 'Results');
-  await page.getByLabel('Readings as CSV: file').setInputFiles({
-    name: 'class.csv',
-    mimeType: 'text/csv',
-    buffer: Buffer.from('Team;Cells;Reading;Unit\nCurlew;1;0,94;V\nKnot;1;lots;V\nTern;2;1.85;V\n'),
-  });
-  const dialog = page.getByRole('dialog', { name: 'Readings from a file' });
-  await expect(dialog.getByRole('status')).toHaveText('2 rows can be imported, 1 cannot.');
-  await expect(dialog.getByRole('row', { name: /lots/ })).toContainText(
-    '“Reading”: “lots” is not a voltage',
-  );
-  await dialog.getByRole('button', { name: 'Import 2 readings' }).click();
-  await expect(page.getByTestId('results-Curlew')).toContainText('0.94 V');
-  await expect(page.getByTestId('results-Tern')).toContainText('1.85 V');
-  const download = page.waitForEvent('download');
-  await page.getByRole('link', { name: 'Data package' }).click();
-  const files = unzipSync(new Uint8Array(readFileSync(await (await download).path())));
-  expect(strFromU8(files['readings.csv'] ?? new Uint8Array())).toContain(
-    'Tern,volts,1,1,2,2,1.85,V',
-  );
 });
 
 test('notes and photos; what is no photo is refused', async ({ page }) => {

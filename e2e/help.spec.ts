@@ -1,26 +1,5 @@
 import { expect, test } from './test';
 
-test('series or parallel: four steps, every combination, where one school ends and the other begins', async ({
-  page,
-}) => {
-  await page.goto('/series-or-parallel');
-  const words = page.getByTestId('joining-words');
-  await expect(words).toContainText('In series it is brighter; in parallel it lasts longer');
-  await page.getByRole('button', { name: 'Next' }).click();
-  await expect(words).toContainText('In parallel it is brighter');
-  await page
-    .getByRole('combobox', { name: 'Lamp', exact: true })
-    .selectOption('torch bulb, 2.5 V 0.2 A');
-  await expect(words).toContainText('Dark every way');
-  await page.getByRole('tab', { name: 'Why both are right' }).click();
-  const slider = page.getByRole('slider', { name: /Resistance inside each cell/ });
-  const wins = page.getByTestId('which-wins');
-  await expect(wins).toContainText('series gives more');
-  await slider.focus();
-  await page.keyboard.press('End');
-  await expect(wins).toContainText('parallel gives more');
-});
-
 test('a figure leads to its sum and on to the constants; words and reasons stand beside them', async ({
   page,
 }) => {

@@ -91,47 +91,6 @@ test('on a phone: predict, read, Done counts once and asks for what is missing; 
   await phone.close();
 });
 
-test('what a class read makes the school’s figures; the next plan starts from them and says so', async ({
-  page,
-}) => {
-  await page.goto('/plans/demo-lamp/build');
-  await page.getByRole('tab', { name: 'Results' }).click();
-  await expect(page.getByLabel(/Curlew 3: .* far/)).not.toBeChecked();
-  await page.getByRole('button', { name: 'Add these cells (15)' }).click();
-  await expect(page.getByText('15 of them are among your school’s figures.')).toBeVisible();
-  await page.getByRole('link', { name: 'All cells of your school' }).click();
-  const kiwis = page.getByTestId('school-statement').first();
-  await expect(kiwis).toContainText('from 45 cells in 4 lessons');
-  await page.getByRole('button', { name: 'The cells' }).first().click();
-  await page.getByRole('checkbox').first().uncheck();
-  await expect(kiwis).toContainText('from 44 cells in 4 lessons');
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(kiwis).toContainText('from 45 cells in 4 lessons');
-  await saved(page);
-
-  await newPlan(page, 'Kiwis once more');
-  await goToStation(page, 'Which cell?');
-  await page.getByRole('combobox', { name: 'Fruit or vegetable' }).selectOption('kiwi');
-  await expect(page.getByTestId('school-line')).toContainText(
-    /Yours: 0\.9\d.V ± 0\.0\d, .*mA, from 45 cells/,
-  );
-  await expect(page.getByTestId('cell-figures')).toContainText('Such a cell at your school');
-  await expect(page.getByRole('navigation', { name: 'Stations of the plan' })).toContainText(
-    '(your school’s)',
-  );
-  await page.getByRole('button', { name: 'Use the recipe’s values instead' }).click();
-  await expect(page.getByTestId('cell-figures')).toContainText('A typical cell');
-  await page.getByRole('button', { name: 'Plan with them' }).click();
-  await expect(page.getByTestId('cell-figures')).toContainText('Such a cell at your school');
-
-  await page.goto('/plans/demo-lamp/build');
-  await page.getByRole('tab', { name: 'Results' }).click();
-  await page.getByRole('button', { name: 'Remove them again' }).click();
-  await expect(page.getByText('None of them is among your school’s figures')).toBeVisible();
-  await page.getByLabel(/Knot 1: /).check();
-  await expect(page.getByRole('button', { name: 'Add these cells (1)' })).toBeVisible();
-});
-
 test('a plan travels with its logbook', async ({ page }) => {
   await page.goto('/plans/demo-lamp/build');
   await page.getByRole('tab', { name: 'Results' }).click();

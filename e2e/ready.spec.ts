@@ -69,41 +69,6 @@ test.describe.serial('cupboard', () => {
     expect(csv).toMatch(/greengrocer,lemon,piece,.*,yes/);
   });
 
-  test('the cupboard: stock and prices are typed, undone, saved; CSV both ways with clear faults', async ({
-    page,
-  }) => {
-    await page.goto('/cupboard');
-    await page.getByLabel('Find a part').fill('potassium');
-    const price = page.getByLabel('Price of potassium chloride');
-    await price.fill('9,5');
-    await price.blur();
-    await expect(price).toHaveValue('9.5');
-    await price.fill('-1');
-    await expect(page.getByText('A price cannot be negative.')).toBeVisible();
-    await price.fill('9.5');
-    await saved(page);
-    await page.reload();
-    await page.getByLabel('Find a part').fill('potassium');
-    await expect(page.getByLabel('Price of potassium chloride')).toHaveValue('9.5');
-    await page.getByLabel('Cupboard as CSV: file').setInputFiles({
-      name: 'cupboard.csv',
-      mimeType: 'text/csv',
-      buffer: Buffer.from('part,stock\r\npotassium chloride,many\r\nmoon dust,3\r\n'),
-    });
-    const refused = page.getByRole('dialog');
-    await expect(refused).toContainText('Row 2, “stock”: “many” is not a number.');
-    await expect(refused).toContainText('Row 3, “part”: “moon dust” is no part');
-    await page.getByRole('button', { name: 'Close' }).click();
-    await page.getByLabel('Cupboard as CSV: file').setInputFiles({
-      name: 'cupboard.csv',
-      mimeType: 'text/csv',
-      buffer: Buffer.from('part;stock\r\npotassium chloride;120\r\n'),
-    });
-    await expect(page.getByLabel('Stock of potassium chloride')).toHaveValue('120');
-    await page.getByRole('button', { name: 'Undo' }).click();
-    await expect(page.getByLabel('Stock of potassium chloride')).toHaveValue('0');
-  });
-
   test('from “I have” to a plan for exactly that: at most eight actions', async ({ page }) => {
     const { act, count } = counting();
     await page.goto('/');
@@ -129,44 +94,6 @@ test.describe.serial('cupboard', () => {
     await more.click();
     await expect(verdict(page)).toContainText(/galvanised nails? (is|are) missing/);
     await expect(verdict(page)).toHaveAttribute('data-tone', 'wrong');
-  });
-
-  test('only with what there is: the wirings keep to it, what is missing is named, and bought by a press', async ({
-    page,
-  }) => {
-    await newPlan(page, 'Only these');
-    await goToStation(page, 'Arrange');
-    const cells = page.locator('[data-cell]');
-    const undo = () => page.getByRole('button', { name: 'Undo' }).click();
-    await expect(cells.first()).toBeVisible();
-    const before = await cells.count();
-    await page.getByRole('button', { name: 'Only with what I have …' }).click();
-    const dialog = page.getByRole('dialog', { name: 'What can I light with what I have?' });
-    // The cupboard of the scenario is stocked.
-    await expect(dialog.getByLabel('lemons', { exact: true })).toHaveValue('4');
-    await dialog.getByLabel('lemons', { exact: true }).fill('9');
-    await dialog.getByLabel('galvanised nails', { exact: true }).fill('6');
-    await dialog.getByRole('button', { name: 'Make this plan from these parts only' }).click();
-    await expect(verdict(page)).toHaveAttribute('data-tone', 'wrong');
-    await expect(verdict(page)).toContainText('missing');
-    await expect(page.getByTestId('missing-words')).toContainText('galvanised nails');
-    await page.getByRole('button', { name: 'Buy what is missing' }).click();
-    await expect(verdict(page)).not.toContainText('missing');
-    await undo();
-    await expect(verdict(page)).toContainText('missing');
-    await undo();
-    await expect(cells).toHaveCount(before);
-
-    await page.getByRole('button', { name: 'More about the desk' }).click();
-    await page.getByRole('menuitem', { name: 'What can I light with what I have?' }).click();
-    await dialog
-      .getByRole('button', { name: /^Plan that/ })
-      .first()
-      .click();
-    await expect(page.getByTestId('have-words')).toContainText('Made only from');
-    await expect(verdict(page)).toHaveAttribute('data-tone', 'fine');
-    await undo();
-    await expect(cells).toHaveCount(before);
   });
 });
 

@@ -1,5 +1,4 @@
 import { expect, test } from './test';
-import { saved } from './helpers';
 import { pdfText } from './pdfText';
 
 test('a wish is worked out line by line, for the projector and on paper; a claim is tested', async ({
@@ -31,39 +30,4 @@ test('a wish is worked out line by line, for the projector and on paper; a claim
   await page.getByRole('button', { name: 'Its power is volts × amps' }).click();
   await expect(answer).toContainText('No. Volts × amps is not the power.');
   expect(page.url()).toContain('ask=claim.power');
-});
-
-test('an own wish is kept with the plan, undone and told what is wrong with it', async ({
-  page,
-}) => {
-  await page.goto('/plans/demo-fog-bell/build');
-  await page.getByRole('link', { name: 'Reality check with this cell' }).click();
-  await page.getByRole('button', { name: 'Your own question' }).click();
-  const dialog = page.getByRole('dialog');
-  await dialog.getByLabel('To do what').fill('light the pier');
-  await dialog.getByLabel('Volts').fill('lots');
-  await dialog.getByRole('button', { name: 'Work it out' }).click();
-  await expect(dialog.getByText('“lots” is not a voltage.', { exact: false })).toBeVisible();
-  await expect(dialog.getByText('Type a current', { exact: false })).toBeVisible();
-  await dialog.getByLabel('Volts').fill('3');
-  await dialog.getByLabel('Amps').fill('1 mA');
-  await dialog.getByLabel('For how long').fill('2 h');
-  await dialog.getByRole('button', { name: 'Work it out' }).click();
-  await expect(page.getByTestId('answer')).toContainText('A class can build that.');
-  await saved(page);
-  await page.reload();
-  const own = page.getByRole('list', { name: 'Your own wishes' });
-  await expect(own.getByRole('button', { name: 'Light the pier', exact: true })).toBeVisible();
-  await own.getByRole('button', { name: 'Change “light the pier”' }).click();
-  await expect(dialog.getByLabel('For how long')).toHaveValue('2 h');
-  await dialog.getByLabel('Volts').fill('6 V');
-  await dialog.getByRole('button', { name: 'Work it out' }).click();
-  await expect(page.getByRole('table')).toContainText(/6\.00\sV × 1\smA/);
-  await expect(own.getByRole('listitem')).toHaveCount(1);
-  await own.getByRole('button', { name: /Take “light the pier”/ }).click();
-  await expect(own.getByRole('listitem')).toHaveCount(0);
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(own.getByRole('listitem')).toHaveCount(1);
-  await page.getByRole('button', { name: /Take “light the pier”/ }).click();
-  await saved(page);
 });

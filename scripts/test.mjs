@@ -6,12 +6,14 @@ import {
   ensureDependencies,
   ensureNgspice,
 } from './lib/prepare.mjs';
+import { writeChecks } from './lib/checks.mjs';
 import { binary, ROOT, run } from './lib/run.mjs';
 
 /** `npm test`: everything that must hold, from a fresh clone on. Ends with a line `N passed, M failed`. */
 
 const UNIT_RESULTS = 'test-results/unit.json';
 const BROWSER_RESULTS = 'test-results/browser.json';
+const CHECKS_PAGE = 'docs/checks.md';
 
 checkNode();
 // What comes from Debian needs nothing of what comes from the registry.
@@ -78,10 +80,13 @@ async function otherStaticChecks() {
 const unit = await check('unit tests', binary('jest/bin/jest.js'), [
   '--ci',
   '--json',
+  '--testLocationInResults',
   `--outputFile=${UNIT_RESULTS}`,
 ]);
 const { numPassedTests, numFailedTests } = results(UNIT_RESULTS);
 countRun(unit, { passed: numPassedTests, failed: numFailedTests });
+const checks = writeChecks(ROOT, UNIT_RESULTS, CHECKS_PAGE);
+console.log(`${CHECKS_PAGE}: ${checks} families of checks against the outside.`);
 
 console.log('\n== build');
 await ensureBuild();

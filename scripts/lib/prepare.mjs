@@ -66,10 +66,11 @@ export async function ensureChromium() {
   process.exit(1);
 }
 
-/** Installs the circuit simulator that the core is compared with, where this process may; without it the comparison is passed over. */
+/** Installs the circuit simulator that the core is compared with, where this process may. */
 export async function ensureNgspice() {
   if (existsSync(NGSPICE) || (mayInstall() && (await installPackage('ngspice')))) return;
-  console.warn(
-    `ngspice is not at ${NGSPICE}: the comparison with it is passed over (on Debian: sudo apt-get install ngspice).`,
+  console.error(
+    `The unit tests compare with ngspice at ${NGSPICE}. Install it (on Debian: sudo apt-get install ngspice) and run npm test again.`,
   );
+  process.exit(1);
 }

@@ -16,6 +16,11 @@ test.each(SCHEMA_FILES.map(({ file, text }) => [file, text] as const))(
   },
 );
 
+/**
+ * @check the published schema of a plan
+ * @origin library: Ajv, JSON Schema 2020-12
+ * @tolerance accepts and refuses what the app does
+ */
 test('an independent validator (Ajv) accepts the demo plans and refuses broken ones', () => {
   const validate = validator('plan.schema.json');
   for (const { plan } of DEMO_PLANS) expect(validate(plan)).toBe(true);
@@ -23,6 +28,11 @@ test('an independent validator (Ajv) accepts the demo plans and refuses broken o
   expect(validate({ ...DEMO_PLANS[0]?.plan, extra: 1 })).toBe(false);
 });
 
+/**
+ * @check the published schema of a network
+ * @origin library: Ajv, JSON Schema 2020-12
+ * @tolerance accepts every reference network
+ */
 test('an independent validator (Ajv) accepts the reference networks', () => {
   const validate = validator('network.schema.json');
   for (const { network } of reference.cases) expect(validate(network)).toBe(true);

@@ -20,6 +20,11 @@ const withPlan = (change: Partial<Plan> = {}): ServerContext => {
 };
 const asked = (query: object) => printRequestSchema.parse(query);
 
+/**
+ * @check the timetable as a calendar file
+ * @origin library: ical.js, which reads it as RFC 5545 says
+ * @tolerance exact times and titles
+ */
 test('the timetable is read back by an independent parser, in floating local time', () => {
   const calendar = lessonCalendar(withPlan({ lessonDate: '2027-01-29' }), 'p');
   if (calendar === null || !calendar.ok) throw new Error('no calendar');
@@ -40,6 +45,11 @@ test('a plan without a date has no timetable, and says so', () => {
   expect(lessonCalendar(withPlan(), 'none')).toBeNull();
 });
 
+/**
+ * @check sheets and their fonts
+ * @origin library: pdf.js, which reads the printed words back
+ * @tolerance exact words and number of pages
+ */
 test('sheets are PDF files with their fonts in them, in the wished paper', async () => {
   for (const [paper, box] of [
     ['A4', '[0 0 595.28 841.89]'],

@@ -22,6 +22,12 @@ const ON_SOFT: readonly [keyof Roles, keyof Roles][] = [
   ['ink', 'copperSoft'],
 ];
 
+/**
+ * @check contrast of text and of what must be told apart, in both themes
+ * @origin published: WCAG 2.2, success criteria 1.4.3 and 1.4.11
+ * @tolerance 4.5 : 1 and 3 : 1 at least
+ * @covers rest
+ */
 describe.each([
   ['light', LIGHT_ROLES],
   ['dark', DARK_ROLES],

@@ -19,6 +19,11 @@ test('what is written is read back, whatever the texts look like', () => {
   );
 });
 
+/**
+ * @check how a CSV file is written
+ * @origin published: RFC 4180
+ * @tolerance exact
+ */
 test('formulas are guarded, numbers are not; lines end as RFC 4180 says', () => {
   expect(
     csvText(

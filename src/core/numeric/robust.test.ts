@@ -8,6 +8,11 @@ const some = fc.array(fc.double({ min: -1e3, max: 1e3, noNaN: true }), {
   maxLength: 40,
 });
 
+/**
+ * @check quantiles and medians
+ * @origin library: jStat
+ * @tolerance 5e-7
+ */
 test('quantiles agree with the library’s', () => {
   fc.assert(
     fc.property(some, fc.double({ min: 0, max: 1, noNaN: true }), (values, share) => {

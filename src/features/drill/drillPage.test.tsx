@@ -34,9 +34,7 @@ test('probes, ranges, a hint, a wrong answer, and the right one with its score',
   press('A hint, for one measurement');
   await waitFor(
     () =>
-      expect(screen.getByTestId('drill-hint')).toHaveTextContent(
-        'The reading that tells most now',
-      ),
+      expect(screen.getByTestId('drill-hint')).toHaveTextContent('The reading that tells most now'),
     { timeout: 20_000 },
   );
   press('Put the probes there');
@@ -71,10 +69,7 @@ test('two strings: a lead lifted leaves the string without volts', () => {
   probe(/^Left clip of cell 1 of string 2/, ' ');
   press('Take the reading');
   expect(display()).toMatch(/^0/);
-  choose(
-    screen.getByRole('combobox', { name: 'Meanwhile' }),
-    'the lead after cell 2 is lifted',
-  );
+  choose(screen.getByRole('combobox', { name: 'Meanwhile' }), 'the lead after cell 2 is lifted');
   measure('Left clip of cell 1 of string 1', 'End of the last lead of string 1');
   expect(display()).toMatch(/^0/);
 });

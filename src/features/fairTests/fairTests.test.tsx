@@ -34,10 +34,7 @@ test('a fair test from question to statement, with a second change warned of', a
   }
   expect(statement()).toContain('larger than the scatter');
   expect(statement()).toContain('Vinegar is ahead of all others');
-  choose(
-    screen.getByLabelText('Different thing of brine, round 2'),
-    'the gap between the metals',
-  );
+  choose(screen.getByLabelText('Different thing of brine, round 2'), 'the gap between the metals');
   expect(screen.getByTestId('fair-test-warning')).toHaveTextContent(
     'Two things were changed: in round 2, brine had another gap.',
   );

@@ -1,26 +1,33 @@
 /** @jest-environment jsdom */
-import '@testing-library/jest-dom';
-import { render, screen } from '@testing-library/react';
-import { SnackbarProvider } from 'notistack';
+import '@/testing/ui/mocks';
+import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
+import { demoPlan } from '@/cli/demoPlans';
+import { succeed } from '@/core/result';
+import { summaryOfPlan } from '@/core/work/planning/planSummary';
+import { expectAccessible } from '@/testing/ui/accessible';
+import { fill, press } from '@/testing/ui/acting';
+import { navigation } from '@/testing/ui/navigation';
+import { answerNext } from '@/testing/ui/server';
+import { showPage } from '@/testing/ui/toolPage';
 import { Shelf } from './Shelf';
 
-jest.mock('next/navigation', () => ({
-  useRouter: () => ({ push: jest.fn(), replace: jest.fn(), refresh: jest.fn() }),
-}));
+type ShelfProps = Parameters<typeof Shelf>[0];
 
-const show = (shelf: { found: number; all: number; folded: number }, find = '') =>
-  render(
-    <SnackbarProvider>
-      <Shelf
-        shelf={{ entries: [], ...shelf }}
-        find={find}
-        sort="changed"
-        past={false}
-        next={24}
-        tourSeen
-        lessons={0}
-      />
-    </SnackbarProvider>,
+const show = (
+  shelf: Omit<ShelfProps['shelf'], 'entries'>,
+  find = '',
+  entries: ShelfProps['shelf']['entries'] = [],
+) =>
+  showPage(
+    <Shelf
+      shelf={{ entries, ...shelf }}
+      find={find}
+      sort="changed"
+      past={false}
+      next={24}
+      tourSeen
+      lessons={0}
+    />,
   );
 
 test('an empty shelf offers three ways in', () => {
@@ -31,9 +38,9 @@ test('an empty shelf offers three ways in', () => {
 });
 
 test('what is not found is said; a shelf of past lessons only is no failed search', () => {
-  const { unmount } = show({ found: 0, all: 3, folded: 0 }, 'bell');
+  show({ found: 0, all: 3, folded: 0 }, 'bell');
   expect(screen.getByText('No plan has “bell” in its title.')).toBeVisible();
-  unmount();
+  cleanup();
   show({ found: 0, all: 3, folded: 3 });
   expect(screen.queryByText(/No plan has/)).toBeNull();
   expect(screen.getByTestId('empty-shelf')).toBeVisible();
@@ -41,4 +48,57 @@ test('what is not found is said; a shelf of past lessons only is no failed searc
     'href',
     '/?past=yes',
   );
+});
+
+const LAMP = {
+  id: 'lamp',
+  summary: succeed(summaryOfPlan(demoPlan('demo-lamp'))),
+  judgedAnew: false,
+};
+const ONE = { found: 1, all: 1, folded: 0 };
+
+test('a plan without a title is refused at the field; with one it opens', async () => {
+  const { kept } = show(ONE, '', [LAMP]);
+  await expectAccessible();
+  press('New plan');
+  press('Make the plan');
+  expect(screen.getByText('Give the plan a title.')).toBeVisible();
+  const title = screen.getByLabelText('What is it for?');
+  expect(title).toHaveAttribute('aria-invalid', 'true');
+  await expectAccessible();
+  fill(title, 'Reading lamp');
+  press('Make the plan');
+  await waitFor(() => expect(navigation.pushed).toContain('/plans/tested/power'));
+  expect(kept).toMatchObject([{ url: '/api/plans', body: { title: 'Reading lamp' } }]);
+});
+
+test('a plan is duplicated, deleted and brought back', async () => {
+  const { kept } = show(ONE, '', [LAMP]);
+  const asked = (): string[] => kept.map(({ method, url }) => `${method} ${url}`);
+  press('Duplicate Lamp for the model lighthouse');
+  await waitFor(() => expect(asked()).toContain('POST /api/plans/lamp/duplicate'));
+  press('Delete Lamp for the model lighthouse');
+  fireEvent.click(await screen.findByRole('button', { name: 'Undo' }));
+  await waitFor(() =>
+    expect(asked().slice(-2)).toEqual(['DELETE /api/plans/lamp', 'POST /api/plans/lamp/restore']),
+  );
+});
+
+test('a broken file is refused with the path of each fault, and nothing changes', async () => {
+  const { kept } = show(ONE, '', [LAMP]);
+  answerNext(422, {
+    message: 'This file cannot be taken; nothing has changed.',
+    faults: [
+      { path: ['minutes'], message: 'The time must be at least one second.' },
+      { path: ['target', 'colour'], message: 'Choose one of the LED colours.' },
+    ],
+  });
+  fireEvent.change(screen.getByLabelText('Import a plan: file'), {
+    target: { files: [new File(['{}'], 'broken.json', { type: 'application/json' })] },
+  });
+  const refusal = await screen.findByTestId('refusal');
+  expect(refusal).toHaveTextContent('nothing has changed');
+  expect(refusal).toHaveTextContent('minutes: The time must be at least one second.');
+  expect(refusal).toHaveTextContent('target.colour: Choose one of the LED colours.');
+  expect(kept).toEqual([]);
 });

@@ -1,9 +1,13 @@
 import axe from 'axe-core';
 
-/**
- * Rules that need a page which is laid out and coloured, or one with its head: the browser looks at these in every view.
- */
-const OF_THE_BROWSER = ['color-contrast', 'target-size', 'scrollable-region-focusable', 'region'];
+/** Rules about what is laid out, coloured or hidden by its width: the browser looks at these in every view. */
+const OF_THE_BROWSER = [
+  'color-contrast',
+  'landmark-unique',
+  'region',
+  'scrollable-region-focusable',
+  'target-size',
+];
 
 /** Expects what is shown to break none of axe’s rules about names, roles and structure; each fault with its place. */
 export async function expectAccessible(): Promise<void> {

@@ -4,8 +4,11 @@ import type { ComponentType } from 'react';
 import { CUPBOARD_DOCUMENT } from '@/core/documents/tools/cupboardDocument';
 import { METER_DOCUMENT } from '@/core/documents/tools/meterDocument';
 import { SCHOOL_DOCUMENT } from '@/core/documents/tools/schoolDocument';
+import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
 import type { LogLine } from '@/core/records/logbook/logEntry';
 import type { Plan } from '@/core/records/plan/planSchema';
+import type { SchoolState } from '@/core/records/school/schoolSchema';
+import type { FoundTool } from '@/ui/document/useTool';
 import { PlanWorkspace } from '@/features/plan/PlanWorkspace';
 import { ArrangeStation } from '@/features/plan/stations/arrange/ArrangeStation';
 import { BuildStation } from '@/features/plan/stations/build/BuildStation';
@@ -42,6 +45,8 @@ export function showPlan(
   plan: Plan,
   station: string,
   initialLog: readonly LogLine[] = [],
+  cupboard: FoundTool<CupboardState> = foundTool(CUPBOARD_DOCUMENT),
+  school: FoundTool<SchoolState> = foundTool(SCHOOL_DOCUMENT),
 ): PlanPage {
   const kept = keepEverything();
   const page = (at: string, part = '') => {
@@ -55,8 +60,8 @@ export function showPlan(
           initialPlan={plan}
           initialRevision={1}
           ownRecipes={[]}
-          cupboardFound={foundTool(CUPBOARD_DOCUMENT)}
-          schoolFound={foundTool(SCHOOL_DOCUMENT)}
+          cupboardFound={cupboard}
+          schoolFound={school}
           initialLog={initialLog}
         >
           <Station key={`${at} ${part}`} />

@@ -70,6 +70,11 @@ test('one joint in thirty is bad: a string of n cells has n + 1 joints', () => {
   expect(Math.abs(chance - (29 / 30) ** 5)).toBeLessThan(1 / 2000);
 });
 
+/**
+ * @check the chance from the scatter of volts alone
+ * @origin published: table of the normal distribution
+ * @tolerance 5e-5
+ */
 test.each([
   [0, 0.5],
   [1.28155, 0.9],

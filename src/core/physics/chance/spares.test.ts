@@ -4,7 +4,12 @@ test('one joint in thirty bad, two to a cell: 6.6 % duds', () => {
   expect(dudChance()).toBeCloseTo(1 - (29 / 30) ** 2, 12);
 });
 
-test('exact binomial by hand: 3 cells, duds 10 %, 95 % sure takes 1 spare', () => {
+/**
+ * @check spare cells
+ * @origin closed form: the binomial distribution by hand
+ * @tolerance exact
+ */
+test('exact binomial by hand: 3 cells, duds 10 %, 94 % sure takes one spare, 95 % two', () => {
   // Without a spare 0.9³ = 0.729; with one 0.9⁴ + 4·0.1·0.9³ = 0.9477; with two 0.99144.
   expect(sparesNeeded(3, 0.72, 0.1)).toBe(0);
   expect(sparesNeeded(3, 0.94, 0.1)).toBe(1);

@@ -13,6 +13,11 @@ const sources = fc.record({
   resistanceOhms: fc.double({ min: 0.1, max: 1e5, noNaN: true }),
 });
 
+/**
+ * @check LED presets
+ * @origin published: the two points of the datasheets that each preset is fitted through
+ * @tolerance 5e-10 V at 1 mA, 4 mV at 20 mA
+ */
 test.each(LED_COLOURS)('the %s preset passes through its two datasheet points', (colour) => {
   const led = ledModelOf(colour, 25);
   const { voltsAt1mA, voltsAt20mA } = LED_PRESETS[colour];
@@ -143,6 +148,11 @@ test('most current into an LED comes near m·E ≈ 2·V_f (linear source into a 
   expect((best.inSeries * 0.93) / (2 * 1.8)).toBeCloseTo(1, 1);
 });
 
+/**
+ * @check mixed grouping of twelve cells
+ * @origin published: worked example of school physics, 3.0 A into 1.5 Ω
+ * @tolerance 5e-10 A
+ */
 test('12 cells of 1.5 V, 0.5 Ω into 1.5 Ω: 6 in series × 2 gives 3.0 A (textbook mixed grouping)', () => {
   const groupings = [1, 2, 3, 4, 6, 12].map((inSeries) => ({
     inSeries,

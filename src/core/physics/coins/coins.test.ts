@@ -15,6 +15,11 @@ const DENSITY: Readonly<Record<CoinMetal, number>> = {
   'two metals': 8.6,
 };
 
+/**
+ * @check mass, size and metal of every coin
+ * @origin memory: densities of the CRC Handbook of Chemistry and Physics and alloy tables, from memory
+ * @tolerance relief leaves 70 to 100 % of the disc
+ */
 test.each(COINS.map((coin) => [`${coin.area} ${coin.name} ${yearsOfCoin(coin)}`, coin] as const))(
   '%s: mass, size and metal belong together (its relief leaves 70 to 100 % of the disc over the rim)',
   (_, { diameterMillimetres, thicknessMillimetres, grams, core }) => {

@@ -26,6 +26,11 @@ const kiwi = cellOfPlan({
   },
 });
 
+/**
+ * @check faults by the short formulas
+ * @origin closed form: against the whole network, open and loaded
+ * @tolerance 5e-6 V and 5e-9 A
+ */
 test('local faults by the short formulas agree with the network, open and loaded', () => {
   const fault = fc.oneof(
     fc.constant({ kind: 'reversed' as const }),

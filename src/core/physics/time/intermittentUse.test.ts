@@ -136,6 +136,12 @@ test('folded or not, the run is the same: 24 equal cells against 24 that differ 
   amps(1e-9).forEach((one, index) => expect(one / folded[index]!).toBeCloseTo(1, 6));
 });
 
+/**
+ * @check runs in turns by steps
+ * @origin library: ODEX (E. Hairer), full integration of the same rates
+ * @tolerance as the name of each case says
+ * @covers rest
+ */
 describe.each([
   ['fine', 2e-4],
   ['quick', 3e-3],

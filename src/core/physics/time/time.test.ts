@@ -35,6 +35,11 @@ test('the integrator: exponential decay to 1e-9 (closed form), and it stops wher
   expect(halved.samples).toHaveLength(1);
 });
 
+/**
+ * @check eight cells charging a capacitor
+ * @origin closed form: E·(1 − e^(−t/rC))
+ * @tolerance 1e-6
+ */
 test('reference network h: 8 cells charging 47 mF, exact RC solution, to 1e-6', () => {
   const one = reference.cases.find(({ id }) => id === 'h');
   const expected = one?.expected as { atSeconds: number; value: number }[];
@@ -146,6 +151,11 @@ test('a shorted cell falls to about a half within minutes (common practice, no s
   expect(later!.amps / start!.amps).toBeLessThan(0.6);
 });
 
+/**
+ * @check films that grow while current flows
+ * @origin closed form: one pair into a resistor
+ * @tolerance 5e-8 A
+ */
 test('film pairs approach their end exponentially: one pair into a resistor against the closed form', () => {
   // With one pair the current is first order: τ' = τ·(r + R)/(r + R + R_film).
   const cell = ageing({ fast: { ohms: 500, seconds: 8 }, slow: { ohms: 1e-9, seconds: 240 } });
@@ -163,6 +173,11 @@ test('film pairs approach their end exponentially: one pair into a resistor agai
   }
 });
 
+/**
+ * @check metal used up
+ * @origin closed form: Faraday, z·F/M
+ * @tolerance 5e-5 of the time
+ */
 test('zinc runs out by Faraday: a steady 1 mA uses 36 C in ten hours', () => {
   const flat = ageing({
     metalCoulombs: 36,

@@ -33,6 +33,11 @@ const PLANT_GROWTH = {
   second: [6.31, 5.12, 5.54, 5.5, 5.37, 5.29, 4.92, 6.15, 5.8, 5.26],
 };
 
+/**
+ * @check analysis of variance and Tukey’s test of a fair test
+ * @origin published: PlantGrowth (A. J. Dobson, An Introduction to Statistical Modelling, 1983) as analysed in R’s documentation
+ * @tolerance F to 0.0005, p to 0.000005
+ */
 test('analysis of variance of PlantGrowth: F = 4.846, p = 0.01591, only first and second apart (R’s documentation)', () => {
   const test = testOf(PLANT_GROWTH);
   const analysis = analyseFairTest(test);
@@ -51,6 +56,11 @@ test('analysis of variance of PlantGrowth: F = 4.846, p = 0.01591, only first an
   );
 });
 
+/**
+ * @check the interval of a mean of three readings
+ * @origin published: table of Student’s t, 4.303 for two degrees of freedom
+ * @tolerance 5e-5
+ */
 test('the 95 % interval of a mean of three: t = 4.303 for two degrees of freedom (table of Student’s t)', () => {
   const { ranking } = analyseFairTest(testOf({ kiwi: [0.9, 1, 1.1] }));
   expect(ranking[0]?.halfInterval).toBeCloseTo((4.303 * 0.1) / Math.sqrt(3), 4);

@@ -23,6 +23,11 @@ test('the fixture holds the operating-point cases', () => {
   expect(cases.length).toBeGreaterThanOrEqual(50);
 });
 
+/**
+ * @check networks of cells, resistors, LEDs, bulbs and faults
+ * @origin library: ngspice 39.3, run once with reltol 1e-9; its answers are kept
+ * @tolerance 1e-6 of each voltage and current
+ */
 test.each(cases.map((one) => [one.id, one] as const))('reference network %s', (_, one) => {
   const outcome = solveNetwork(networkSchema.parse(one.network));
   if (outcome.status !== 'solved') throw new Error(JSON.stringify(outcome));

@@ -27,6 +27,11 @@ const resistor = (
   resistanceOhms,
 });
 
+/**
+ * @check three cells shorted through the meter
+ * @origin closed form: Kirchhoff
+ * @tolerance 0.005 mA
+ */
 test('3 cells of 0.78 V, 590 Ω shorted through the 20 mA range (10 Ω) give 1.31 mA (Kirchhoff)', () => {
   const outcome = solve([
     { type: 'cell', name: 'c1', minus: '0', plus: 'a', emfVolts: 0.78, resistanceOhms: 590 },
@@ -225,6 +230,11 @@ function terminals(component: NetworkComponent): [string, string] {
   }
 }
 
+/**
+ * @check random networks
+ * @origin closed form: Kirchhoff’s laws and the balance of power
+ * @tolerance 1e-9 of the largest current, 1e-8 of the largest power
+ */
 test('Kirchhoff at every node and power balance, on random networks', () => {
   fc.assert(
     fc.property(networks, (network) => {

@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process';
-import { existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import fc from 'fast-check';
@@ -15,12 +15,9 @@ import { netlistOf } from './netlistOf';
 
 /**
  * Differential tests against ngspice, a general-purpose circuit simulator (Debian package `ngspice`). `npm test`
- * installs it where it may; where it is missing these tests say so and are passed over.
+ * installs it; where it is missing these tests fail.
  */
 const NGSPICE = '/usr/bin/ngspice';
-const installed = existsSync(NGSPICE);
-if (!installed) console.warn('ngspice is not installed: the comparison with it is passed over');
-const compare = installed ? test : test.skip;
 
 const folder = mkdtempSync(join(tmpdir(), 'grozer-spice-'));
 afterAll(() => rmSync(folder, { recursive: true }));
@@ -76,7 +73,12 @@ function differenceOf(network: NetworkDocument): Comparison {
 
 const static_ = reference.cases.filter(({ analysis }) => analysis === 'operating-point');
 
-compare.each(static_.filter((_, index) => index % 4 === 0).map((one) => [one.id, one] as const))(
+/**
+ * @check the reference networks as netlists, run anew
+ * @origin library: ngspice of Debian
+ * @tolerance 1e-6 of each voltage and current
+ */
+test.each(static_.filter((_, index) => index % 4 === 0).map((one) => [one.id, one] as const))(
   'the netlist of reference network %s runs in ngspice and agrees',
   (_, one) => {
     const { relative, worst } = differenceOf(networkSchema.parse(one.network));
@@ -159,19 +161,20 @@ const networks = fc
     return { temperatureCelsius: 27, components: [...components, load] };
   });
 
-compare(
-  'random batteries with curves, leaks and reversed cells agree with ngspice to 1e-4',
-  () => {
-    fc.assert(
-      fc.property(networks, (network) => {
-        const { relative, worst } = differenceOf(network);
-        expect(`${relative < 1e-4 ? 'agrees' : worst}`).toBe('agrees');
-      }),
-      { numRuns: 300, seed: 5 },
-    );
-  },
-  120_000,
-);
+/**
+ * @check 100 random batteries with curves, leaks and reversed cells
+ * @origin library: ngspice of Debian
+ * @tolerance 1e-4 of each voltage and current
+ */
+test('random batteries with curves, leaks and reversed cells agree with ngspice to 1e-4', () => {
+  fc.assert(
+    fc.property(networks, (network) => {
+      const { relative, worst } = differenceOf(network);
+      expect(`${relative < 1e-4 ? 'agrees' : worst}`).toBe('agrees');
+    }),
+    { numRuns: 100, seed: 5 },
+  );
+}, 120_000);
 
 test('names that SPICE would trip over stay in comments', () => {
   const netlist = netlistOf({

@@ -5,7 +5,9 @@ import userEvent from '@testing-library/user-event';
 import { newPlan } from '@/core/records/plan/newPlan';
 import type { Plan } from '@/core/records/plan/planSchema';
 import { demoPlan } from '@/cli/demoPlans';
-import { choose, plain, press } from '@/testing/ui/acting';
+import { DEMO_CUPBOARD } from '@/cli/demoCupboard';
+import { expectAccessible } from '@/testing/ui/accessible';
+import { choose, fill, plain, press } from '@/testing/ui/acting';
 import { showPlan, verdict } from '@/testing/ui/planPage';
 
 const fresh = newPlan('Lemons');
@@ -208,4 +210,68 @@ test('figures open to their sums', async () => {
   press(/inside/);
   const sum = await screen.findByRole('dialog', { name: 'Internal resistance' });
   expect(plain(sum.textContent ?? '')).toContain('4 × 299');
+});
+
+test('what falls short offers what would help, one press each', async () => {
+  showPlan(newPlan('Helps'), 'arrange');
+  const strings = within(screen.getByRole('group', { name: 'strings side by side' }));
+  fireEvent.click(strings.getByRole('button', { name: /Fewer/ }));
+  fireEvent.click(strings.getByRole('button', { name: /Fewer/ }));
+  expect(verdict().tone).not.toBe('fine');
+  const helps = within(await screen.findByTestId('helps', {}, SLOW));
+  fireEvent.click(await helps.findByRole('button', { name: /two more strings: dim for/ }, SLOW));
+  expect(verdict().tone).toBe('fine');
+  await waitFor(() =>
+    expect(screen.queryByRole('button', { name: /two more strings/ })).toBeNull(),
+  );
+});
+
+test('only with what there is: the wirings keep to it, what is missing is named, and bought by a press', async () => {
+  showPlan(newPlan('Only these'), 'arrange', [], {
+    initial: DEMO_CUPBOARD,
+    initialRevision: 1,
+    unread: false,
+  });
+  const before = cells().length;
+  press('Only with what I have …');
+  const dialog = within(
+    await screen.findByRole('dialog', { name: 'What can I light with what I have?' }),
+  );
+  // The cupboard of the scenario is stocked.
+  expect(dialog.getByLabelText('lemons')).toHaveValue('4');
+  fill(dialog.getByLabelText('lemons'), '9');
+  fill(dialog.getByLabelText('galvanised nails'), '6');
+  fireEvent.click(dialog.getByRole('button', { name: 'Make this plan from these parts only' }));
+  expect(verdict()).toMatchObject({ tone: 'wrong', text: expect.stringContaining('missing') });
+  expect(screen.getByTestId('missing-words')).toHaveTextContent('galvanised nails');
+  press('Buy what is missing');
+  expect(verdict().text).not.toContain('missing');
+  press('Undo');
+  expect(verdict().text).toContain('missing');
+  press('Undo');
+  await laidOut(before);
+});
+
+test('the desk on the projector, as a picture and as a netlist', async () => {
+  const files: Record<string, string> = {};
+  URL.createObjectURL = () => 'blob:tested';
+  URL.revokeObjectURL = () => undefined;
+  jest.spyOn(HTMLAnchorElement.prototype, 'click').mockImplementation(function save(
+    this: HTMLAnchorElement,
+  ) {
+    files[this.download] = this.href;
+  });
+  showPlan(LEMONS, 'arrange');
+  press('Projector view');
+  const projector = await screen.findByTestId('projector', {}, SLOW);
+  expect(plain(projector.textContent ?? '')).toContain('3.72 V open');
+  press('Leave the projector view');
+  expect(screen.queryByTestId('projector')).toBeNull();
+  for (const item of ['Save the picture as SVG', 'Save the circuit as a SPICE netlist']) {
+    press('More about the desk');
+    fireEvent.click(await screen.findByRole('menuitem', { name: item }));
+  }
+  await waitFor(() => expect(Object.keys(files)).toEqual(['desk.svg', 'battery.cir']));
+  jest.restoreAllMocks();
+  await expectAccessible();
 });

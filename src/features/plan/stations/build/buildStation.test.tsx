@@ -3,7 +3,9 @@ import '@/testing/ui/mocks';
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { newPlan } from '@/core/records/plan/newPlan';
 import type { Plan } from '@/core/records/plan/planSchema';
-import { plain, press } from '@/testing/ui/acting';
+import { expectAccessible } from '@/testing/ui/accessible';
+import { fill, plain, press } from '@/testing/ui/acting';
+import { answerNext } from '@/testing/ui/server';
 import { showPlan, verdict } from '@/testing/ui/planPage';
 
 /** A worker's job and the fetching of a part. */
@@ -169,4 +171,43 @@ test('a file of readings: bad rows are named, the good ones can be taken', async
   fireEvent.click(within(dialog).getByRole('button', { name: 'Import 2 readings' }));
   await waitFor(() => expect(kept.some(({ url }) => url.endsWith('/log'))).toBe(true));
   await waitFor(() => expect(screen.getByTestId('results-Tern')).toHaveTextContent('1.85 V'));
+});
+
+test('a note is logged, a photo that is none is refused and the note kept', async () => {
+  const { goTo, kept } = showPlan(BENCH, 'build');
+  goTo('build', 'log');
+  const words = await screen.findByLabelText('What did you see?');
+  fill(words, 'Bubbles at the zinc');
+  press('Add note');
+  expect(await screen.findByTestId('log-entry')).toHaveTextContent('Bubbles at the zinc');
+  await waitFor(() => expect(JSON.stringify(kept)).toContain('Bubbles at the zinc'));
+  fireEvent.change(screen.getByLabelText('Photo for the logbook'), {
+    target: { files: [new File(['no picture'], 'battery.png', { type: 'image/png' })] },
+  });
+  expect(await screen.findByText('This is no JPEG, PNG or WebP photo.')).toBeVisible();
+  await expectAccessible();
+});
+
+test('every part of building and measuring breaks no rule of names and structure', async () => {
+  const { goTo } = showPlan(BENCH, 'build');
+  for (const part of ['bench', 'log', 'board', 'results']) {
+    goTo('build', part);
+    await screen.findByRole('tabpanel');
+    await expectAccessible();
+  }
+});
+
+test('a meter that does not answer is told about, and nothing is logged', async () => {
+  const { kept } = showPlan(BENCH, 'build');
+  fireEvent.click(await screen.findByRole('button', { name: 'A meter in the network …' }, SLOW));
+  fill(await screen.findByLabelText('Port'), '0');
+  expect(screen.getByText('Ports begin at 1.')).toBeVisible();
+  fill(screen.getByLabelText('Port'), '5025');
+  press('Use this');
+  await waitFor(() => expect(kept.at(-1)?.url).toBe('/api/meter/bench'));
+  answerNext(502, { message: 'No meter answers at 127.0.0.1:5025.' });
+  fireEvent.click(await screen.findByRole('button', { name: 'From the meter (R)' }));
+  expect(await screen.findByText(/No meter answers at 127\.0\.0\.1:5025/)).toBeVisible();
+  expect(kept.filter(({ url }) => url.endsWith('/log'))).toEqual([]);
+  expect(await valueOf('cell 1, open')).toBe('');
 });

@@ -3,6 +3,7 @@ import '@/testing/ui/mocks';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { newPlan } from '@/core/records/plan/newPlan';
+import { expectAccessible } from '@/testing/ui/accessible';
 import { choose, fill, plain, press } from '@/testing/ui/acting';
 import { showPlan, verdict } from '@/testing/ui/planPage';
 
@@ -118,4 +119,45 @@ test('another family, and its size: figures and verdict follow; staff cells are 
   expect(figures()).toBe(usual);
   fireEvent.click(screen.getByRole('radio', { name: /Dilute sulfuric acid/ }));
   expect(verdict().text).toContain('Demonstrator only');
+});
+
+test('fruit in pieces: quarters are cells of their own, and an adult cuts, here and in the preparation', async () => {
+  const { goTo } = showPlan(newPlan('Quarters'), 'cell');
+  press('quarters');
+  expect(screen.getByText(/An adult cuts\./)).toBeVisible();
+  expect(screen.getAllByText(/lemon quarter/).length).toBeGreaterThan(0);
+  goTo('ready', 'prepare');
+  expect(await screen.findByRole('heading', { name: /lemons cut into quarters/ })).toBeVisible();
+  goTo('ready', 'timetable');
+  fill(await screen.findByLabelText('Lesson date'), '2031-01-31');
+  expect(await screen.findByTestId('timeline')).toHaveTextContent('Cut the fruit, an adult');
+});
+
+test('liquids: vinegar changes text, mixing and caution; a wide separator leaks', async () => {
+  const { goTo } = showPlan(newPlan('Pile'), 'cell');
+  fireEvent.click(screen.getByRole('radio', { name: /^Coin pile in brine/ }));
+  expect(screen.getByText(/Stir 1 tablespoon of salt/)).toBeVisible();
+  const table = within(
+    await screen.findByRole('table', { name: 'The same battery with each' }, { timeout: 15_000 }),
+  );
+  fireEvent.click(
+    await table.findByRole(
+      'button',
+      { name: 'Take coin cell with felt in vinegar' },
+      { timeout: 15_000 },
+    ),
+  );
+  expect(screen.getByText(/Pour out vinegar of 5 %/)).toBeVisible();
+  expect(screen.queryByText(/Stir 1 tablespoon of salt/)).toBeNull();
+  expect(screen.getAllByText(/vinegar and citric acid sting/).length).toBeGreaterThan(0);
+  fill(screen.getByLabelText('Separator wider than the metal by'), '2');
+  expect(plain(screen.getByTestId('overhang-words').textContent ?? '')).toContain(
+    'leak about 2 kΩ',
+  );
+  fill(screen.getByLabelText('Separator wider than the metal by'), '-1');
+  expect(screen.queryByTestId('overhang-words')).toBeNull();
+  await expectAccessible();
+  goTo('ready', 'prepare');
+  expect(await screen.findByRole('heading', { name: /Vinegar of 5 %, as it is/ })).toBeVisible();
+  expect(screen.getByText(/^Discs of 18 mm/)).toBeVisible();
 });

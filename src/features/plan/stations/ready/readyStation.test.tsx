@@ -5,6 +5,8 @@ import userEvent from '@testing-library/user-event';
 import { RECIPES } from '@/core/physics/chemistry/recipes';
 import { freshCell, newPlan } from '@/core/records/plan/newPlan';
 import type { Plan } from '@/core/records/plan/planSchema';
+import { demoPlan } from '@/cli/demoPlans';
+import { expectAccessible } from '@/testing/ui/accessible';
 import { choose, fill } from '@/testing/ui/acting';
 import { showPlan } from '@/testing/ui/planPage';
 
@@ -93,4 +95,21 @@ test('the timetable by keys: moved by a quarter of an hour and by a day, clashes
   expect(start()).toBe('2031-01-30T16:00:00');
   fireEvent.click(screen.getByRole('button', { name: /Put every task back/ }));
   expect(start()).toBe('2031-01-29T16:15:00');
+});
+
+test('every part of getting ready breaks no rule of names and structure', async () => {
+  const { goTo } = showPlan(demoPlan('demo-tide-clock'), 'ready');
+  for (const [part, first] of [
+    ['class', 'Groups'],
+    ['shopping', 'Buy enough for'],
+    ['prepare', null],
+    ['timetable', 'Lesson date'],
+    ['safety', null],
+    ['prints', null],
+  ] as const) {
+    goTo('ready', part);
+    if (first === null) await screen.findByRole('tabpanel');
+    else await screen.findByLabelText(first);
+    await expectAccessible();
+  }
 });

@@ -4,6 +4,8 @@ import { act, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { demoPlan } from '@/cli/demoPlans';
 import { freshCell, newPlan } from '@/core/records/plan/newPlan';
+import type { LogLine } from '@/core/records/logbook/logEntry';
+import { expectAccessible } from '@/testing/ui/accessible';
 import { fill, plain, press } from '@/testing/ui/acting';
 import { answering } from '@/testing/ui/workerInPage';
 import { showPlan, verdict } from '@/testing/ui/planPage';
@@ -75,4 +77,41 @@ test('other ways to run it stand in a table', async () => {
     { timeout: 20_000 },
   );
   expect(await within(table).findByRole('row', { name: /4 in series × 4/ })).toBeVisible();
+});
+
+test('three readings at the device over time, and the course follows them', async () => {
+  const read = (minute: number, amps: number, seq: number): LogLine => ({
+    seq,
+    at: seq,
+    author: 'group',
+    entryId: `watched-${minute}`,
+    revision: 1,
+    group: 'Curlew',
+    struck: false,
+    entry: {
+      kind: 'reading',
+      measurement: { kind: 'load-amps' },
+      value: amps,
+      range: '20 mA',
+      source: 'typed',
+      typed: null,
+      meter: null,
+      takenAt: new Date(Date.UTC(2027, 0, 22, 14, minute)).toISOString(),
+    },
+  });
+  showPlan(newPlan('Watched'), 'run', [
+    read(0, 1e-3, 1),
+    read(10, 0.2e-3, 2),
+    read(30, 0.15e-3, 3),
+  ]);
+  expect(await textOf('run-fit')).toContain('Refitted to 3 readings of group Curlew');
+});
+
+test('every part of leaving it running breaks no rule of names and structure', async () => {
+  const { goTo } = showPlan(demoPlan('demo-lamp'), 'run');
+  for (const part of ['on', 'turns', 'short', 'bank', 'ways']) {
+    goTo('run', part);
+    await screen.findByRole('tabpanel');
+    await expectAccessible();
+  }
 });
