@@ -1,10 +1,11 @@
 import nextVitals from 'eslint-config-next/core-web-vitals';
-import reactHooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
 /** What looks through components as their compiler does: only where there are any. */
 const COMPONENT_RULES = Object.fromEntries(
-  Object.keys(reactHooks.rules).map((rule) => [`react-hooks/${rule}`, 'off']),
+  nextVitals
+    .flatMap(({ plugins }) => Object.keys(plugins?.['react-hooks']?.rules ?? {}))
+    .map((rule) => [`react-hooks/${rule}`, 'off']),
 );
 
 export default tseslint.config(

@@ -22,6 +22,8 @@ export const chromium = {
 export default defineConfig({
   testDir: 'e2e',
   testMatch: '**/*.spec.ts',
+  // Beside the results of the other tests: it is emptied at each start.
+  outputDir: 'test-results/pages',
   workers: 2,
   fullyParallel: true,
   forbidOnly: process.env['CI'] !== undefined,

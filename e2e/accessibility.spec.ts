@@ -58,7 +58,9 @@ for (let first = 0; first < VIEWS.length; first += VIEWS_TOGETHER) {
         await page.setViewportSize({ width: 1280, height: 800 });
         await page.goto(view);
         // Parts that are fetched, and what the worker answers.
-        await expect(page.locator('[aria-busy="true"], [role="progressbar"]:not([aria-valuenow])')).toHaveCount(0);
+        await expect(
+          page.locator('[aria-busy="true"], [role="progressbar"]:not([aria-valuenow])'),
+        ).toHaveCount(0);
         await expectNoViolations(page);
         await page.setViewportSize({ width: 390, height: 844 });
         await expect

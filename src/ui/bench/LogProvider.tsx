@@ -136,6 +136,8 @@ interface LiveLog {
 }
 
 const NOBODY: Present = new Map();
+/** Wait before a stream that broke is asked for anew, milliseconds. */
+const ASK_ANEW_MS = 2000;
 
 /**
  * Follows the log live while the component is on screen; answers whether the class has ended, and who follows it too.
@@ -146,33 +148,48 @@ export function useLiveLog(eventsUrl: string, onPlan?: () => void): LiveLog {
   const [ended, setEnded] = useState(false);
   const [present, setPresent] = useState(NOBODY);
   const [asking, setAsking] = useState<readonly AskingDevice[]>([]);
+  const [broken, setBroken] = useState(0);
   useEffect(() => {
     if (logStore === null) return;
     const last = logStore.store.getState().lines.at(-1)?.seq ?? 0;
     const source = new EventSource(`${eventsUrl}?after=${last}`);
-    source.addEventListener('lines', (event: MessageEvent<string>) => {
-      logStore.receive(JSON.parse(event.data) as readonly LogLine[]);
-    });
+    let again: ReturnType<typeof setTimeout> | null = null;
+    /** What cannot be read was cut on its way: the stream is begun anew, from the last line that is here. */
+    const hear = <T,>(name: string, take: (told: T) => void): void => {
+      source.addEventListener(name, (event: MessageEvent<string>) => {
+        let told: T;
+        try {
+          told = JSON.parse(event.data) as T;
+        } catch {
+          source.close();
+          again ??= setTimeout(() => setBroken((times) => times + 1), ASK_ANEW_MS);
+          return;
+        }
+        take(told);
+      });
+    };
+    hear<readonly LogLine[]>('lines', logStore.receive);
     let opened = false;
     source.addEventListener('open', () => {
       if (opened) onPlan?.();
       opened = true;
     });
     source.addEventListener('plan', () => onPlan?.());
-    source.addEventListener('here', (event: MessageEvent<string>) => {
-      setPresent(new Map(Object.entries(JSON.parse(event.data) as Record<string, GroupPresence>)));
-    });
-    source.addEventListener('asking', (event: MessageEvent<string>) => {
-      setAsking(JSON.parse(event.data) as readonly AskingDevice[]);
-    });
+    hear<Record<string, GroupPresence>>('here', (here) =>
+      setPresent(new Map(Object.entries(here))),
+    );
+    hear<readonly AskingDevice[]>('asking', setAsking);
     // A backup was put back: everything that this page knows is of another past.
     source.addEventListener('anew', () => window.location.reload());
     source.addEventListener('ended', () => {
       setEnded(true);
       source.close();
     });
-    return () => source.close();
-  }, [logStore, eventsUrl, onPlan]);
+    return () => {
+      source.close();
+      if (again !== null) clearTimeout(again);
+    };
+  }, [logStore, eventsUrl, onPlan, broken]);
   return { ended, present, asking };
 }
 
