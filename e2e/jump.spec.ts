@@ -46,8 +46,8 @@ test('the verdict stays in view while the page scrolls, and − + do what bracke
   await expect(page.getByRole('banner').getByTestId('verdict')).toBeInViewport();
 });
 
-test('the dark setting of the system is followed until somebody chooses', async ({ browser }) => {
-  const page = await (await browser.newContext({ colorScheme: 'dark' })).newPage();
+test('the dark setting of the system is followed until somebody chooses', async ({ page }) => {
+  await page.emulateMedia({ colorScheme: 'dark' });
   await page.goto('/');
   const paper = () => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
   const dark = await paper();

@@ -1,5 +1,3 @@
-import { readFileSync } from 'node:fs';
-import { unzipSync } from 'fflate';
 import { expect, test } from './test';
 import { PORT } from '../playwright.config';
 import { goToStation, newPlan, saved } from './helpers';
@@ -89,26 +87,4 @@ test('on a phone: predict, read, Done counts once and asks for what is missing; 
   await page.getByRole('dialog').getByRole('button', { name: 'End the class' }).click();
   await expect(phone.getByText('The class has ended.')).toBeVisible();
   await phone.close();
-});
-
-test('a plan travels with its logbook', async ({ page }) => {
-  await page.goto('/plans/demo-lamp/build');
-  await page.getByRole('tab', { name: 'Results' }).click();
-  const download = page.waitForEvent('download');
-  await page.getByRole('link', { name: 'Plan with log and photos' }).click();
-  const file = await (await download).path();
-  expect(Object.keys(unzipSync(new Uint8Array(readFileSync(file))))).toEqual([
-    'plan.grozer.json',
-    'log.json',
-  ]);
-  await page.goto('/');
-  await page.getByLabel('Import a plan: file').setInputFiles({
-    name: 'lamp.with-log.grozer.zip',
-    mimeType: 'application/zip',
-    buffer: readFileSync(file),
-  });
-  await expect(page).toHaveURL(/\/plans\/(?!demo-lamp)[^/]+\/arrange/);
-  await goToStation(page, 'Build & measure');
-  await page.getByRole('tab', { name: 'Results' }).click();
-  await expect(page.getByTestId('results-Knot')).toContainText('3.70');
 });

@@ -2,7 +2,7 @@ import { randomStream } from '@/core/physics/chance/random';
 import { mutatedPlan } from '@/testing/core/mutatedPlans';
 import { expect, test } from './test';
 
-const PLANS = 10;
+const PLANS = 4;
 const STATIONS = ['power', 'cell', 'arrange', 'ready', 'build', 'run', 'reality'];
 /** What the server leaves where a part of a page could not be drawn. */
 const BROKEN = 'data-dgst';

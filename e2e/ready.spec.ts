@@ -1,5 +1,4 @@
 import { expect, test, type Page } from './test';
-import { readFileSync } from 'node:fs';
 import { counting, goToStation, newPlan, saved, verdict } from './helpers';
 import { pdfText } from './pdfText';
 
@@ -16,85 +15,31 @@ async function lesson(page: Page, title: string): Promise<string> {
   return new URL(page.url()).pathname.split('/')[2] ?? '';
 }
 
-// There is one cupboard: these two take turns with it.
-test.describe.serial('cupboard', () => {
-  test('shopping: the cupboard counts down and back, cheaper ways are offered', async ({
-    page,
-  }) => {
-    await lesson(page, 'Shopping');
-    // More leads than the club has: then something cheaper saves money.
-    await page.getByLabel('Groups', { exact: true }).fill('30');
-    await part(page, 'Shopping');
-    const list = page.getByRole('table', { name: 'Shopping list' });
-    const lemons = list.getByRole('row', { name: /lemons/ });
-    await expect(lemons).toContainText('× 4 lemons');
-    await lemons.getByRole('checkbox').check();
-    await saved(page);
-    await page.reload();
-    await part(page, 'Shopping');
-    await expect(lemons.getByRole('checkbox')).toBeChecked();
-    await expect(page.getByTestId('shopping-total')).toContainText('a pupil');
-    await expect(page.getByTestId('substitutes')).toContainText('instead of');
-    await expect(list.getByRole('row', { name: /clip leads/ })).toBeVisible();
-    await page
-      .getByRole('listitem')
-      .filter({ hasText: 'doorbell wire' })
-      .getByRole('button', { name: 'Use it' })
-      .click();
-    await expect(list.getByRole('row', { name: /doorbell wire/ })).toBeVisible();
-    await part(page, 'Cut and mix');
-    await expect(page.getByRole('heading', { name: /pieces of wire/ })).toBeVisible();
-    await part(page, 'Shopping');
-    await page.getByRole('button', { name: 'Take the kit out' }).click();
-    await expect(page.getByTestId('short-of')).toContainText('lemons');
-    await page.getByRole('button', { name: 'Take out what is there' }).click();
-    await page.getByRole('button', { name: 'Put it back' }).click();
-    const back = page.getByRole('dialog', { name: 'What is left over?' });
-    await expect(back.getByLabel('lemons left')).toHaveValue('0');
-    await back.getByLabel('copper strips left').fill('5000');
-    await expect(back).toContainText('were out');
-    await back.getByLabel('copper strips left').fill('59');
-    await back.getByRole('button', { name: 'Put it back' }).click();
-    await expect(page.getByRole('button', { name: 'Take the kit out' })).toBeVisible();
-    await expect(list.getByRole('row', { name: /copper strips/ })).toContainText('59');
-    // Back and out again are undone, the newest first: the cupboard is what it was.
-    for (let step = 0; step < 2; step += 1) {
-      await page.getByRole('alert').getByRole('button', { name: 'Undo' }).last().click();
-    }
-    await expect(list.getByRole('row', { name: /copper strips/ })).toContainText('60');
-    const download = page.waitForEvent('download');
-    await page.getByRole('button', { name: 'Export CSV' }).click();
-    const csv = readFileSync(await (await download).path(), 'utf8');
-    expect(csv).toContain('aisle,part,unit,a group,class,in stock,packs,in a pack,price,bought');
-    expect(csv).toMatch(/greengrocer,lemon,piece,.*,yes/);
-  });
-
-  test('from “I have” to a plan for exactly that: at most eight actions', async ({ page }) => {
-    const { act, count } = counting();
-    await page.goto('/');
-    await act(page.getByRole('link', { name: 'I have …' }).click());
-    // The cupboard of the scenario has potatoes, nails, copper, leads and red LEDs: only the counts are other ones.
-    await act(page.getByLabel('potatoes', { exact: true }).fill('9'));
-    await act(page.getByLabel('galvanised nails', { exact: true }).fill('6'));
-    await act(page.getByLabel('copper strips', { exact: true }).fill('10'));
-    await act(page.getByLabel('clip leads', { exact: true }).fill('8'));
-    await act(page.getByLabel('zinc strips', { exact: true }).fill('0'));
-    await act(page.getByLabel('copper or bronze coins', { exact: true }).fill('0'));
-    const best = page.getByRole('list', { name: 'What can be lit' }).getByRole('listitem').first();
-    await expect(best).toContainText(/red LED/);
-    await expect(best).toContainText(/uses .*copper strips/);
-    await act(best.getByRole('button', { name: /^Plan that/ }).click());
-    expect(count()).toBeLessThanOrEqual(8);
-    await expect(page).toHaveURL(/\/arrange$/);
-    await expect(verdict(page)).toHaveAttribute('data-tone', 'fine');
-    await expect(page.getByTestId('have-words')).toContainText('6 galvanised nails');
-    // One cell more than there are nails for is no longer fine, and says why.
-    const more = page.getByRole('button', { name: /^More cells in a string/ });
-    await more.click();
-    await more.click();
-    await expect(verdict(page)).toContainText(/galvanised nails? (is|are) missing/);
-    await expect(verdict(page)).toHaveAttribute('data-tone', 'wrong');
-  });
+test('from “I have” to a plan for exactly that: at most eight actions', async ({ page }) => {
+  const { act, count } = counting();
+  await page.goto('/');
+  await act(page.getByRole('link', { name: 'I have …' }).click());
+  // The cupboard of the scenario has potatoes, nails, copper, leads and red LEDs: only the counts are other ones.
+  await act(page.getByLabel('potatoes', { exact: true }).fill('9'));
+  await act(page.getByLabel('galvanised nails', { exact: true }).fill('6'));
+  await act(page.getByLabel('copper strips', { exact: true }).fill('10'));
+  await act(page.getByLabel('clip leads', { exact: true }).fill('8'));
+  await act(page.getByLabel('zinc strips', { exact: true }).fill('0'));
+  await act(page.getByLabel('copper or bronze coins', { exact: true }).fill('0'));
+  const best = page.getByRole('list', { name: 'What can be lit' }).getByRole('listitem').first();
+  await expect(best).toContainText(/red LED/);
+  await expect(best).toContainText(/uses .*copper strips/);
+  await act(best.getByRole('button', { name: /^Plan that/ }).click());
+  expect(count()).toBeLessThanOrEqual(8);
+  await expect(page).toHaveURL(/\/arrange$/);
+  await expect(verdict(page)).toHaveAttribute('data-tone', 'fine');
+  await expect(page.getByTestId('have-words')).toContainText('6 galvanised nails');
+  // One cell more than there are nails for is no longer fine, and says why.
+  const more = page.getByRole('button', { name: /^More cells in a string/ });
+  await more.click();
+  await more.click();
+  await expect(verdict(page)).toContainText(/galvanised nails? (is|are) missing/);
+  await expect(verdict(page)).toHaveAttribute('data-tone', 'wrong');
 });
 
 test('the timetable: moved by key and pointer, conflicts told, saved as a calendar file', async ({

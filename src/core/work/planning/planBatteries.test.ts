@@ -86,10 +86,15 @@ test('as long as nobody measured a cell, a candidate says on which one it depend
   ).toBeNull();
 });
 
+/** Unlike in price, strength and food. */
+const SEVERAL = ['fruit', 'zinc-carbon-felt', 'coin-pile-brine', 'aluminium-air-brine'];
+
 test.each(OBJECTIVES)('sorted by %s', (objective) => {
-  const candidates = planBatteries(input({ objective })).candidates.filter(
+  const families = FAMILIES.filter(({ id }) => SEVERAL.includes(id));
+  const candidates = planBatteries(input({ families, objective })).candidates.filter(
     ({ recommended }) => recommended,
   );
+  expect(candidates.length).toBeGreaterThan(2);
   const key: Record<Objective, (one: (typeof candidates)[number]) => number> = {
     'fewest-cells': ({ cells }) => cells,
     'lowest-cost': ({ price }) => price ?? Infinity,
@@ -140,10 +145,10 @@ test('stock is kept to: 9 kiwis, 14 nails', () => {
 });
 
 test('the best that a stock can light: brighter first, nothing beyond the stock', () => {
-  const best = bestFromStock({
-    ...input({ families: [familyOf('fruit')] }),
-    stock: { bodies: 9, pairs: 14 },
-  });
+  const best = bestFromStock(
+    { ...input({ families: [familyOf('fruit')] }), stock: { bodies: 9, pairs: 14 } },
+    { colours: ['red', 'blue'], sideBySide: 1 },
+  );
   expect(best.length).toBeGreaterThan(0);
   for (const { candidate } of best) expect(candidate.pairs).toBeLessThanOrEqual(14);
   expect(

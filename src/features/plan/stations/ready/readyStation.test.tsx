@@ -1,13 +1,14 @@
 /** @jest-environment jsdom */
 import '@/testing/ui/mocks';
-import { fireEvent, screen, waitFor } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { RECIPES } from '@/core/physics/chemistry/recipes';
 import { freshCell, newPlan } from '@/core/records/plan/newPlan';
 import type { Plan } from '@/core/records/plan/planSchema';
+import { DEMO_CUPBOARD } from '@/cli/demoCupboard';
 import { demoPlan } from '@/cli/demoPlans';
 import { expectAccessible } from '@/testing/ui/accessible';
-import { choose, fill } from '@/testing/ui/acting';
+import { choose, fill, plain, press } from '@/testing/ui/acting';
 import { showPlan } from '@/testing/ui/planPage';
 
 /** A plan for thirty pupils, prepared for a Friday far ahead. */
@@ -112,4 +113,42 @@ test('every part of getting ready breaks no rule of names and structure', async 
     else await screen.findByLabelText(first);
     await expectAccessible();
   }
+});
+
+test('shopping: the cupboard counts down and back, cheaper ways are offered', async () => {
+  const CUPBOARD = { initial: DEMO_CUPBOARD, initialRevision: 1, unread: false };
+  // More leads than the club has: then something cheaper saves money.
+  const plan: Plan = { ...LESSON, lesson: { ...LESSON.lesson, groups: 30 } };
+  const { goTo } = showPlan(plan, 'ready', [], CUPBOARD);
+  goTo('ready', 'shopping');
+  const list = within(await screen.findByRole('table', { name: 'Shopping list' }));
+  const row = (name: RegExp): HTMLElement => list.getByRole('row', { name });
+  expect(plain(row(/lemons/).textContent ?? '')).toContain('× 4 lemons');
+  fireEvent.click(within(row(/lemons/)).getByRole('checkbox'));
+  expect(within(row(/lemons/)).getByRole('checkbox')).toBeChecked();
+  expect(screen.getByTestId('shopping-total')).toHaveTextContent('a pupil');
+  const cheaper = within(screen.getByTestId('substitutes'))
+    .getAllByRole('listitem')
+    .find((one) => one.textContent?.includes('doorbell wire'));
+  if (cheaper === undefined) throw new Error('nothing cheaper is offered');
+  fireEvent.click(within(cheaper).getByRole('button', { name: 'Use it' }));
+  expect(row(/doorbell wire/)).toBeInTheDocument();
+  press('Take the kit out');
+  expect(screen.getByTestId('short-of')).toHaveTextContent('lemons');
+  press('Take out what is there');
+  press('Put it back');
+  const back = within(await screen.findByRole('dialog', { name: 'What is left over?' }));
+  expect(back.getByLabelText('lemons left')).toHaveValue('0');
+  fill(back.getByLabelText('copper strips left'), '5000');
+  expect(back.getByText(/were out/)).toBeVisible();
+  fill(back.getByLabelText('copper strips left'), '59');
+  fireEvent.click(back.getByRole('button', { name: 'Put it back' }));
+  await waitFor(() => expect(row(/copper strips/)).toHaveTextContent('59'));
+  // Back and out again are undone, the newest first: the cupboard is what it was.
+  for (let step = 0; step < 2; step += 1) {
+    const notices = await screen.findAllByRole('alert');
+    const undo = notices.flatMap((one) => within(one).queryAllByRole('button', { name: 'Undo' }));
+    fireEvent.click(undo.at(-1)!);
+  }
+  await waitFor(() => expect(row(/copper strips/)).toHaveTextContent('60'));
 });
