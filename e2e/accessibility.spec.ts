@@ -67,7 +67,7 @@ for (const [half, views] of HALVES.entries()) {
         await page.setViewportSize({ width: 1280, height: 800 });
         await follow(page, view);
         // Parts that are fetched, and what the worker answers.
-        await expect(page.locator('main')).toBeVisible();
+        await expect(page.locator('h1')).not.toHaveCount(0);
         await expect(
           page.locator('[aria-busy="true"], [role="progressbar"]:not([aria-valuenow])'),
         ).toHaveCount(0);
