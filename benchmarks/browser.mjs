@@ -32,7 +32,8 @@ export async function benchBrowser() {
     });
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
     await page.goto(`${BASE}/plans/demo-lamp/arrange`);
-    await page.waitForLoadState('networkidle');
+    await page.locator('main:not([inert])').waitFor();
+    await page.waitForTimeout(SETTLE_MS);
     const cells = { fewer: '[', more: ']' };
     printTimes(
       'edit to new verdict, 12-cell plan',
@@ -128,7 +129,8 @@ async function measureEdits([edits, rest, { fewer, more }]) {
   const times = [];
   for (let edit = 0; edit < edits; edit += 1) {
     const key = edit % 2 === 0 ? fewer : more;
-    const changed = new Promise((resolve) => {
+    const changed = new Promise((resolve, reject) => {
+      setTimeout(() => reject(new Error(`the key ${key} changed no verdict`)), 10_000);
       const observer = new MutationObserver(() => {
         observer.disconnect();
         requestAnimationFrame(() => setTimeout(() => resolve(performance.now())));

@@ -1,17 +1,19 @@
 import { mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { ensureDependencies } from './lib/prepare.mjs';
 import { summaryOfMutants } from './lib/mutants.mjs';
+import { ensureDependencies } from './lib/prepare.mjs';
 import { binary, ROOT, run } from './lib/run.mjs';
 
 /**
- * `npm run mutate`: changes the core in small ways, one at a time, and looks whether a test fails.
- * `-- --every N` takes the mutants of every Nth line (1: all of them, for a day); `-- FOLDER …` only those folders.
+ * `npm run mutate`: changes the core in small ways, one at a time, and looks whether a test of the same folder fails.
+ * `-- --every N` takes the mutants of every Nth line (1: all of them, for hours); `-- FOLDER …` only those folders.
  */
 
-const FOLDERS = ['physics/chance', 'physics/time', 'work/planning', 'work/diagnosis'];
-const USUAL_EVERY = 40;
+const FOLDERS = ['physics/chance', 'physics/time', 'work/diagnosis', 'work/planning'];
+const USUAL_EVERY = 10;
+const WANTED_PERCENT = 75;
 const REPORT = 'test-results/mutants.json';
+const SETTINGS = 'test-results/stryker.json';
 
 const words = process.argv.slice(2);
 const at = words.indexOf('--every');
@@ -21,40 +23,39 @@ if (!Number.isInteger(every) || every < 1) {
   process.exit(2);
 }
 const named = words.filter((_, index) => at < 0 || (index !== at && index !== at + 1));
-const folders = named.length === 0 ? FOLDERS : named;
 
 await ensureDependencies();
 mkdirSync(join(ROOT, 'test-results'), { recursive: true });
-const lines = linesOf(folders, every);
-const config = 'test-results/stryker.json';
-writeFileSync(join(ROOT, config), JSON.stringify(settingsFor(lines)));
-const { code } = await run(...commandOf(config));
-const { testedFiles, ...summary } = summaryOfMutants(
-  JSON.parse(readFileSync(join(ROOT, REPORT), 'utf8')),
-);
-console.log(`\nEvery ${every}th line of ${folders.join(', ')}: ${testedFiles} files.`);
-console.log(`${summary.killed} of ${summary.all} mutants killed: ${summary.percent} %.`);
-for (const one of summary.survivors) console.log(one);
-process.exit(code);
+let enough = true;
+for (const folder of named.length === 0 ? FOLDERS : named) {
+  writeFileSync(join(ROOT, SETTINGS), JSON.stringify(settingsFor(folder)));
+  const [node, stryker] = binary('@stryker-mutator/core/bin/stryker.js');
+  const { code } = await run(node, [stryker, 'run', SETTINGS]);
+  if (code !== 0) process.exit(code);
+  const { killed, all, percent, survivors } = summaryOfMutants(
+    JSON.parse(readFileSync(join(ROOT, REPORT), 'utf8')),
+  );
+  console.log(
+    `\n${folder}, every ${every}th line: ${killed} of ${all} mutants killed, ${percent} %.`,
+  );
+  for (const one of survivors) console.log(one);
+  enough &&= Number(percent) >= WANTED_PERCENT;
+}
+process.exit(enough ? 0 : 1);
 
 /** `file:line-line` of every Nth line of code, counted through all files so that short ones have their turn too. */
-function linesOf(chosen, step) {
-  let count = 0;
-  const found = [];
-  for (const folder of chosen) {
-    const path = join('src/core', folder);
-    const files = readdirSync(join(ROOT, path)).filter((file) => /(?<!\.test)\.ts$/.test(file));
-    for (const file of files.sort()) {
+function linesOf(path) {
+  const lines = readdirSync(join(ROOT, path))
+    .filter((file) => /(?<!\.test)\.ts$/.test(file))
+    .sort()
+    .flatMap((file) =>
       readFileSync(join(ROOT, path, file), 'utf8')
         .split('\n')
-        .forEach((text, index) => {
-          if (!isCode(text)) return;
-          if (count % step === 0) found.push(`${path}/${file}:${index + 1}-${index + 1}`);
-          count += 1;
-        });
-    }
-  }
-  return found;
+        .flatMap((text, index) =>
+          isCode(text) ? [`${path}/${file}:${index + 1}-${index + 1}`] : [],
+        ),
+    );
+  return lines.filter((_, index) => index % every === 0);
 }
 
 function isCode(text) {
@@ -63,30 +64,25 @@ function isCode(text) {
   );
 }
 
-function settingsFor(mutate) {
+function settingsFor(folder) {
+  const path = `src/core/${folder}`;
   return {
-    mutate,
+    mutate: every === 1 ? [`${path}/**/*.ts`, '!**/*.test.ts'] : linesOf(path),
     testRunner: 'jest',
     jest: {
       projectType: 'custom',
       configFile: 'jest.config.mjs',
-      // The core's own tests: pages say nothing about it that these do not.
-      config: { testMatch: ['<rootDir>/src/core/**/*.test.ts'] },
+      // Held by its own tests: what only a page far away would notice is not held.
+      config: { testMatch: [`<rootDir>/${path}/**/*.test.ts`] },
     },
     coverageAnalysis: 'perTest',
     // What is worked out once when a file is read cannot be told apart by test.
     ignoreStatic: true,
-    concurrency: 2,
+    concurrency: Number(process.env.GROZER_MUTANTS_AT_ONCE ?? 2),
     timeoutMS: 20_000,
     reporters: ['progress-append-only', 'json'],
     jsonReporter: { fileName: REPORT },
     tempDirName: 'test-results/stryker',
-    thresholds: { high: 90, low: 75, break: 75 },
     allowConsoleColors: false,
   };
-}
-
-function commandOf(settings) {
-  const [node, stryker] = binary('@stryker-mutator/core/bin/stryker.js');
-  return [node, [stryker, 'run', settings]];
 }

@@ -1,0 +1,72 @@
+import { SnackbarProvider } from 'notistack';
+import type { ComponentType } from 'react';
+import { renderToString } from 'react-dom/server';
+import { CUPBOARD_DOCUMENT } from '@/core/documents/tools/cupboardDocument';
+import { METER_DOCUMENT } from '@/core/documents/tools/meterDocument';
+import { SCHOOL_DOCUMENT } from '@/core/documents/tools/schoolDocument';
+import { EMPTY_CUPBOARD } from '@/core/records/cupboard/cupboardSchema';
+import { randomStream } from '@/core/physics/chance/random';
+import { summaryOfPlan } from '@/core/work/planning/planSummary';
+import { mutatedPlan } from '@/testing/core/mutatedPlans';
+import { foundTool } from '@/testing/ui/toolPage';
+import { PlanWorkspace } from './PlanWorkspace';
+import { RealityStation } from './RealityStation';
+import { ArrangeStation } from './stations/arrange/ArrangeStation';
+import { BuildStation } from './stations/build/BuildStation';
+import { CellStation } from './stations/cell/CellStation';
+import { PowerStation } from './stations/power/PowerStation';
+import { ReadyStation } from './stations/ready/ReadyStation';
+import { RunStation } from './stations/run/RunStation';
+
+jest.mock('next/navigation', () => ({
+  useRouter: () => ({ push: jest.fn(), replace: jest.fn(), prefetch: jest.fn() }),
+  useSearchParams: () => new URLSearchParams(),
+  useSelectedLayoutSegment: () => 'power',
+  usePathname: () => '/plans/tested/power',
+}));
+jest.mock('@/workers/plannerClient', () => ({ askWorker: () => new Promise(() => undefined) }));
+jest.mock('comlink', () => ({ proxy: (report: unknown) => report }));
+
+const PLANS = 10;
+const STATIONS: readonly (readonly [string, ComponentType])[] = [
+  ['power', PowerStation],
+  ['cell', CellStation],
+  ['arrange', ArrangeStation],
+  ['ready', ReadyStation],
+  ['build', () => <BuildStation meterFound={foundTool(METER_DOCUMENT)} />],
+  ['run', RunStation],
+  ['reality', () => <RealityStation cupboard={EMPTY_CUPBOARD} />],
+];
+
+const random = randomStream(18);
+const plans = Array.from({ length: PLANS }, (_, index) => ({
+  ...mutatedPlan(random),
+  title: `Odd ${index}`,
+}));
+
+test.each(STATIONS)('odd plans that pass the schema are drawn at the station %s', (_, Station) => {
+  for (const plan of plans) {
+    const page = renderToString(
+      <SnackbarProvider>
+        <PlanWorkspace
+          id="odd"
+          initialPlan={plan}
+          initialRevision={1}
+          ownRecipes={[]}
+          cupboardFound={foundTool(CUPBOARD_DOCUMENT)}
+          schoolFound={foundTool(SCHOOL_DOCUMENT)}
+          initialLog={[]}
+        >
+          <Station />
+        </PlanWorkspace>
+      </SnackbarProvider>,
+    );
+    expect(page).toContain(plan.title);
+    // What the server leaves where a part could not be drawn.
+    expect(page).not.toMatch(/data-dgst|data-msg/);
+  }
+});
+
+test('each has its card on the shelf', () => {
+  for (const plan of plans) expect(summaryOfPlan(plan).title).toBe(plan.title);
+});
