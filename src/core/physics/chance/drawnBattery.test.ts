@@ -79,7 +79,8 @@ test('scatter of the volts: a string adds variances, strings side by side share 
 
 test('a group stands in its string as its strings side by side do', () => {
   const group: BatteryShape = [[straight, { strings: [[straight], [straight]] }]];
-  const { volts, ohms } = drawn(group, [1, 1, 1]).at(1e-3);
+  const { volts, ohms, variance } = drawn(group, [1, 1, 1]).at(1e-3);
+  expect(variance / (CLASS_SCATTER.emfShare * 0.93) ** 2).toBeCloseTo(1.5, 9);
   expect(ohms).toBeCloseTo(654 + 654 / 2, 9);
   expect(volts).toBeCloseTo(2 * 0.93 - 1e-3 * 1.5 * 654, 12);
 });

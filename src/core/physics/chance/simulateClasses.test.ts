@@ -1,5 +1,7 @@
 import { ROOM_THERMAL_VOLTS } from '../../constants';
+import { theveninCurve } from '../circuit/battery/sourceCurve';
 import { ledModelOf } from '../circuit/load/ledPresets';
+import { operatingPoint } from '../circuit/operatingPoint';
 import { gridShape } from './drawnBattery';
 import { randomStream } from './random';
 import { CLASS_SCATTER } from './scatter';
@@ -27,6 +29,41 @@ test('without scatter every class gets the planned current', () => {
   const { sortedAmps, chance } = simulateClasses({ ...input, classes: 5, scatter: exact });
   expect(new Set(sortedAmps).size).toBe(1);
   expect(chance).toBe(1);
+});
+
+test('an LED behind a resistor gets what the operating point says; a current short by rounding only is enough', () => {
+  const led = ledModelOf('red');
+  const source = theveninCurve({ emfVolts: 4 * 0.93, resistanceOhms: 4 * 654 });
+  for (const resistor of [0, 330]) {
+    const load = { kind: 'led', led, resistorOhms: resistor } as const;
+    const point = operatingPoint(source, load, ROOM_THERMAL_VOLTS);
+    if (point.status !== 'solved') throw new Error('nothing flows');
+    const classesWanting = (wantedAmps: number) =>
+      simulateClasses({
+        ...input,
+        battery: gridShape(kiwi, 4, 1),
+        typicalAmps: point.amps,
+        load,
+        wantedAmps,
+        scatter: exact,
+        classes: 3,
+      });
+    const { sortedAmps, sortedVolts, chance } = classesWanting(point.amps);
+    expect(chance).toBe(1);
+    for (const amps of sortedAmps) expect(amps / point.amps).toBeCloseTo(1, 6);
+    for (const volts of sortedVolts) {
+      expect(volts).toBeCloseTo(4 * 0.93 - 4 * 654 * point.amps, 6);
+    }
+    expect(classesWanting(point.amps * (1 + 1e-5)).chance).toBe(0);
+  }
+});
+
+test('currents and volts of the classes come smallest first', () => {
+  const { sortedAmps, sortedVolts } = simulateClasses({ ...input, classes: 50 });
+  for (const sorted of [sortedAmps, sortedVolts]) {
+    expect([...sorted].sort((a, b) => a - b)).toEqual([...sorted]);
+    expect(new Set(sorted).size).toBe(50);
+  }
 });
 
 test('scatter of the open volts: the mean stays, the spread falls with √n', () => {
