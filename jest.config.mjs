@@ -20,6 +20,8 @@ const settings = {
   // Nothing is timed here: a busy machine may take long over a page that is typed into.
   testTimeout: 30_000,
   setupFiles: ['<rootDir>/jest.setup.mjs'],
+  // Copies of the sources that mutants are made in.
+  modulePathIgnorePatterns: ['<rootDir>/test-results/'],
   testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}', '<rootDir>/scripts/**/*.test.mjs'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
 };
