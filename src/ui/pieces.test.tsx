@@ -9,7 +9,6 @@ import { Explained } from './Explained';
 import { JobStatus } from './JobStatus';
 import { Selection, TextInput } from './TextInput';
 import { VerdictPill } from './VerdictPill';
-import { ViewFailure } from './ViewFailure';
 import type { PlanTarget } from '@/core/records/plan/planSchema';
 
 test('a verdict is told by words and an icon with a name, not by colour alone', () => {
@@ -104,21 +103,6 @@ test('a miniature draws no more cells than can be told apart', () => {
   expect(screen.getByRole('img')).toHaveAccessibleName('5 × 40 × cup of vinegar');
   // Cups of at most twelve columns and five rows, one outline each.
   expect(container.querySelectorAll('path[stroke-width="1.8"]').length).toBe(60);
-});
-
-test('a view that broke says why and what is safe, and is tried again', async () => {
-  const logged = jest.spyOn(console, 'error').mockImplementation(() => undefined);
-  const retry = jest.fn();
-  const error = new Error('the desk has no strings');
-  render(<ViewFailure error={error} retry={retry} kept="The plan is still open." />);
-  expect(screen.getByRole('alert')).toHaveTextContent(
-    'This view cannot be shown. Something in it failed: the desk has no strings. The plan is still open.',
-  );
-  expect(logged).toHaveBeenCalledWith(error);
-  await userEvent.click(screen.getByRole('button', { name: 'Try again' }));
-  expect(retry).toHaveBeenCalledTimes(1);
-  expect(screen.getByRole('link', { name: 'To the shelf' })).toHaveAttribute('href', '/');
-  logged.mockRestore();
 });
 
 test('a field tells what is wrong with it to those who do not see it', () => {
