@@ -3,7 +3,14 @@ import { dirname, join } from 'node:path';
 
 const ROOT = join(__dirname, '..');
 const SOURCES = ['src', 'scripts', 'benchmarks', 'e2e', 'drizzle'];
-const SKIPPED = new Set(['node_modules', '.next', '.git', 'test-results', 'playwright-report']);
+const SKIPPED = new Set([
+  'node_modules',
+  'data',
+  '.next',
+  '.git',
+  'test-results',
+  'playwright-report',
+]);
 
 /** Files below a folder, as paths from the root. */
 function filesBelow(folder) {
