@@ -15,8 +15,8 @@ const SKIPPED = new Set([
 /** Files below a folder, as paths from the root. */
 function filesBelow(folder) {
   return readdirSync(join(ROOT, folder), { withFileTypes: true }).flatMap((entry) => {
-    if (SKIPPED.has(entry.name)) return [];
     const path = join(folder, entry.name);
+    if (SKIPPED.has(path)) return [];
     return entry.isDirectory() ? filesBelow(path) : [path];
   });
 }
