@@ -3,6 +3,7 @@ import '@/testing/ui/mocks';
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { newPlan } from '@/core/records/plan/newPlan';
+import { expectAccessible } from '@/testing/ui/accessible';
 import { choose, fill, press } from '@/testing/ui/acting';
 import { showPlan, verdict } from '@/testing/ui/planPage';
 
@@ -75,4 +76,5 @@ test('keys change the plan, but not while a field is typed in; the list of keys 
   await userEvent.keyboard('?');
   const keys = await screen.findByRole('dialog', { name: 'Keys' });
   expect(within(keys).getAllByRole('row').length).toBeGreaterThan(5);
+  await expectAccessible();
 });
