@@ -94,7 +94,7 @@ async function expectVisibleInTheDark(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Light theme' }).click();
 }
 
-// Their other parts and dialogs are looked at where they are tested, in jsdom.
+// The other parts of the stations are scanned in jsdom, where they are tested.
 test('pages without a plan: joining, the passcode, and a dialog over the shelf', async ({
   page,
 }) => {

@@ -78,7 +78,7 @@ function settingsFor(folder) {
     coverageAnalysis: 'perTest',
     // What is worked out once when a file is read cannot be told apart by test.
     ignoreStatic: true,
-    concurrency: Number(process.env.GROZER_MUTANTS_AT_ONCE ?? 2),
+    concurrency: 2,
     timeoutMS: 20_000,
     reporters: ['progress-append-only', 'json'],
     jsonReporter: { fileName: REPORT },

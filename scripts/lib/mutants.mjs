@@ -14,7 +14,6 @@ export function summaryOfMutants({ files }) {
   const survived = all.filter(({ status }) => SURVIVED.includes(status));
   const counted = killed + survived.length;
   return {
-    testedFiles: Object.keys(files).length,
     killed,
     all: counted,
     percent: counted === 0 ? '0' : ((100 * killed) / counted).toFixed(1),

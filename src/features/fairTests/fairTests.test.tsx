@@ -1,7 +1,8 @@
 /** @jest-environment jsdom */
 import '@/testing/ui/mocks';
-import { fireEvent, screen } from '@testing-library/react';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { DEMO_FAIR_TEST } from '@/cli/demoFairTest';
+import { fairTestCsv } from '@/core/records/fairTest/fairTestCsv';
 import { FAIR_TEST_DOCUMENT, type FairTest } from '@/core/records/fairTest/fairTestSchema';
 import { expectAccessible } from '@/testing/ui/accessible';
 import { choose, fill, plain, press } from '@/testing/ui/acting';
@@ -73,10 +74,22 @@ test('a slip is marked in its row, set apart in the chart and counted on request
   expect(statement()).not.toContain('Far from the others');
 });
 
-test('readings come from a file, and one step takes them out again', async () => {
+test('readings come from a file: what is no reading is named, a good file is taken and undone', async () => {
   show(DEMO_FAIR_TEST.test);
-  const input = screen.getByLabelText(/: file$/);
-  const file = (text: string): File => new File([text], 'readings.csv', { type: 'text/csv' });
-  fireEvent.change(input, { target: { files: [file('round,kiwi\r\n1,lots\r\n')] } });
-  expect(await screen.findByRole('dialog')).toHaveTextContent(/Row|column/i);
+  const csv = fairTestCsv(DEMO_FAIR_TEST.test);
+  const send = (text: string): void => {
+    fireEvent.change(screen.getByLabelText('Readings as CSV: file'), {
+      target: { files: [new File([text], 'readings.csv', { type: 'text/csv' })] },
+    });
+  };
+  send(csv.replace('0.94', 'much'));
+  expect(await screen.findByRole('dialog')).toHaveTextContent(
+    '“open-circuit voltage (V)”: “much” is not',
+  );
+  press('Close');
+  send(csv.replaceAll('kiwi', 'lemon juice'));
+  const compared = await screen.findByRole('list', { name: 'Compared' });
+  await waitFor(() => expect(compared).toHaveTextContent('lemon juice'));
+  press('Undo');
+  await waitFor(() => expect(compared).not.toHaveTextContent('lemon juice'));
 });

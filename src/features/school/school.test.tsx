@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import '@/testing/ui/mocks';
-import { fireEvent, screen } from '@testing-library/react';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { DEMO_LOG } from '@/cli/demoLog';
 import { demoPlan } from '@/cli/demoPlans';
 import { DEMO_SCHOOL } from '@/cli/demoSchool';
@@ -41,6 +41,7 @@ test('what a class read is let in; a plan with such cells starts from them and s
   expect(screen.getByText(/None of them is among your school’s figures/)).toBeVisible();
   fireEvent.click(screen.getByLabelText(/Knot 1: /));
   expect(screen.getByRole('button', { name: 'Add these cells (1)' })).toBeVisible();
+  await waitFor(() => expect(kept.map(({ url }) => url)).toContain('/api/school/bench'));
   expect(kept.every(({ url }) => !url.includes('/api/plans/'))).toBe(true);
 });
 

@@ -169,7 +169,8 @@ export function useLiveLog(eventsUrl: string, onPlan?: () => void): LiveLog {
       });
     };
     hear<readonly LogLine[]>('lines', logStore.receive);
-    let opened = false;
+    // A stream that is begun anew may have missed a change of the plan, as one that comes back.
+    let opened = broken > 0;
     source.addEventListener('open', () => {
       if (opened) onPlan?.();
       opened = true;

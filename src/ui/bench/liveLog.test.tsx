@@ -86,7 +86,8 @@ test('the plan is asked for anew when the connection comes back, not when it fir
 });
 
 test('a message that was cut on its way begins the stream anew, from the last line that is here', () => {
-  show();
+  const { onPlan } = show();
+  newest().tell('open', '');
   newest().tell('lines', JSON.stringify([note(5)]));
   newest().tell('lines', '[{"seq":6,"entr');
   expect(newest().closed).toBe(true);
@@ -94,6 +95,10 @@ test('a message that was cut on its way begins the stream anew, from the last li
   act(() => void jest.advanceTimersByTime(2000));
   expect(streams()).toHaveLength(2);
   expect(newest().url).toBe('/events?after=5');
+  // The plan may have changed meanwhile.
+  expect(onPlan).not.toHaveBeenCalled();
+  newest().tell('open', '');
+  expect(onPlan).toHaveBeenCalledTimes(1);
   newest().tell('lines', JSON.stringify([note(6)]));
   expect(shown()).toContain('note 5, note 6');
 });

@@ -95,7 +95,7 @@ test('each class begins where the one before ended among the factors', () => {
 /**
  * @check the table of a cell’s losses
  * @origin closed form: the curve itself
- * @tolerance 0.05 mV, 1 % of the slope
+ * @tolerance 0.05 mV, 2 % of the slope
  */
 test('between its nodes the table follows the curve, and beyond its end the curve is asked', () => {
   const { straight: isStraight, voltsAt, ohmsAt } = lossOf(lemon);
