@@ -2,7 +2,14 @@ import { fail, succeed, type Result } from '../result';
 
 /** The kinds of quantity that people type, each with the unit meant when they type none. */
 export type QuantityKind =
-  'volts' | 'milliamps' | 'ohms' | 'farads' | 'minutes' | 'seconds' | 'millimetres' | 'count';
+  | 'volts'
+  | 'milliamps'
+  | 'ohms'
+  | 'farads'
+  | 'minutes'
+  | 'seconds'
+  | 'millimetres'
+  | 'count';
 
 interface QuantityRule {
   readonly what: string;

@@ -43,7 +43,9 @@ test('parts that an edit leaves alone keep their identity', () => {
 
 test('an edit that makes the plan invalid is a programmer error and changes nothing', () => {
   const store = createDocumentStore(PLAN_DOCUMENT, newPlan('A'));
-  expect(() => store.edit((plan) => ({ ...plan, minutes: -1 }))).toThrow();
+  expect(() => store.edit((plan) => ({ ...plan, minutes: -1 }))).toThrow(
+    'The time must be at least one second.',
+  );
   expect(store.store.getState().document.minutes).toBe(10);
 });
 

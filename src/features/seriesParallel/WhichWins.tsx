@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { wattsOfTwo } from '@/core/work/seriesParallel/compareJoining';
 import { formatOhms, formatWatts } from '@/core/units';
 import { Chart } from '@/ui/chart/Chart';
@@ -24,7 +24,7 @@ export function WhichWins() {
   const [position, setPosition] = useState(0.1);
   const ohms = ohmsAt(position);
   const { series, parallel } = wattsOfTwo(EMF_VOLTS, ohms, LAMP_OHMS);
-  const option = useMemo(() => optionOf(ohms, roles), [ohms, roles]);
+  const option = optionOf(ohms, roles);
   const words =
     Math.abs(series / parallel - 1) < 0.03
       ? 'both ways give the same'

@@ -95,6 +95,7 @@ export function readPhoto(
 }
 
 /** Beginnings of the pictures that are taken: JPEG (ISO/IEC 10918), PNG (W3C), WebP (RFC 9649). */
+// oxlint-disable-next-line no-control-regex
 const SIGNATURES: readonly RegExp[] = [/^\xff\xd8\xff/, /^\x89PNG\r\n\x1a\n/, /^RIFF[^]{4}WEBP/];
 
 function typeOf(bytes: Uint8Array): PhotoType | null {

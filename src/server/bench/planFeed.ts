@@ -71,8 +71,8 @@ export function followPlan(
 
 /** Ends all feeds, after everything that is stored was exchanged. */
 export function startAnew(bus: LogBus): void {
-  for (const feed of [...(feeds.get(bus)?.values() ?? [])]) {
-    for (const { anew } of [...feed.followers]) anew();
+  for (const feed of Array.from(feeds.get(bus)?.values() ?? [])) {
+    for (const { anew } of Array.from(feed.followers)) anew();
   }
 }
 
@@ -87,7 +87,7 @@ function drive(context: FeedContext, planId: string, feed: PlanFeed): () => void
     gathering = null;
     const news = { ...newsOf(context, planId, feed), planSaved, beat };
     planSaved = false;
-    for (const { tell } of [...feed.followers]) tell(news);
+    for (const { tell } of Array.from(feed.followers)) tell(news);
   };
   const unlisten = bus.listen(planId, (what) => {
     if (what === 'plan') planSaved = true;

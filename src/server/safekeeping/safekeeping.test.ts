@@ -137,7 +137,7 @@ test('what is no whole backup is refused with its place, and nothing stays behin
 test('a backup that nobody reads to its end is not called one', async () => {
   const { stream, whole } = await backupStream(house('from', 'Lamp'));
   stream.destroy();
-  await expect(whole).rejects.toThrow();
+  await expect(whole).rejects.toThrow('Premature close');
 });
 
 test('ten lessons are counted from the last backup on', () => {

@@ -26,7 +26,8 @@ export function wishFields(kind: Wish['kind']): readonly QuantityOfWish[] {
 }
 
 type Outcome =
-  { readonly ok: true; readonly wish: Wish } | { readonly ok: false; readonly problems: TypedWish };
+  | { readonly ok: true; readonly wish: Wish }
+  | { readonly ok: false; readonly problems: TypedWish };
 
 /** The wish that was typed, or what is wrong with it, field by field. */
 export function wishOf(kind: Wish['kind'], typed: TypedWish): Outcome {

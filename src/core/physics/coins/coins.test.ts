@@ -38,12 +38,16 @@ test('every area but “anywhere else” has coins, and none ends before it begi
   for (const { from, until } of COINS) expect(from ?? 0).toBeLessThanOrEqual(until ?? 9999);
 });
 
-test('steel coins are magnetic; bronze, cupronickel and zinc ones are not (common practice, no source)', () => {
-  for (const { core, magnetic } of COINS) {
-    if (core === 'steel' || core === 'nickel') expect(magnetic).toBe(true);
-    if (core === 'bronze' || core === 'cupronickel' || core === 'zinc')
-      expect(magnetic).toBe(false);
-  }
+test.each([
+  ['steel', true],
+  ['nickel', true],
+  ['bronze', false],
+  ['cupronickel', false],
+  ['zinc', false],
+])('coins of %s: magnetic is %s (common practice, no source)', (wanted, magnetic) => {
+  const coins = COINS.filter(({ core }) => core === wanted);
+  expect(coins.length).toBeGreaterThan(0);
+  expect(coins.map((coin) => coin.magnetic)).toEqual(coins.map(() => magnetic));
 });
 
 const tested = (change: Partial<CoinTest>): CoinTest => ({

@@ -86,7 +86,9 @@ const plans: fc.Arbitrary<Plan> = fc.record({
         }),
       ),
       school: fc.constantFrom(null, {
-        ...{ cells: 9, lessons: 2, openCircuitVolts: { mean: 0.9, deviation: 0.04 } },
+        cells: 9,
+        lessons: 2,
+        openCircuitVolts: { mean: 0.9, deviation: 0.04 },
         shortCircuitAmps: { mean: 1e-3, logDeviation: 0.3 },
       }),
     }),

@@ -17,7 +17,13 @@ import { readingText } from '../../records/logbook/readingEntry';
 
 /** How a group stands; one of them at a time, the first that holds in this order. */
 export type GroupState =
-  'wrong' | 'done' | 'running' | 'away' | 'waiting' | 'measuring' | 'building';
+  | 'wrong'
+  | 'done'
+  | 'running'
+  | 'away'
+  | 'waiting'
+  | 'measuring'
+  | 'building';
 
 /** The devices of a group that follow the class just now. */
 export interface GroupPresence {

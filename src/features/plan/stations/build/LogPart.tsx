@@ -137,7 +137,7 @@ function LoggedPhoto(props: {
         </Typography>
       ) : (
         // Photos are private to this machine: the image service of the framework is no use for them.
-        // eslint-disable-next-line @next/next/no-img-element
+        // oxlint-disable-next-line nextjs/no-img-element
         <img
           src={`/api/lessons/${planId}/photos/${entry.photo}`}
           alt={entry.caption || 'Photo from the bench'}
