@@ -10,8 +10,12 @@ const APP = `http://127.0.0.1:${PORT}`;
 const WRITERS = 8;
 const ACKNOWLEDGED_BEFORE_THE_KILL = 120;
 
-async function start(database: string): Promise<ChildProcess> {
-  const app = spawn(
+let folder = '';
+let database = '';
+let app: ChildProcess | null = null;
+
+async function startAgain(): Promise<void> {
+  app = spawn(
     process.execPath,
     ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(PORT)],
     { env: { ...process.env, PORT: String(PORT), GROZER_DB: database }, stdio: 'ignore' },
@@ -23,17 +27,10 @@ async function start(database: string): Promise<ChildProcess> {
           ({ status }) => status,
           () => 0,
         ),
-      { timeout: 30_000 },
+      { timeout: 30_000, intervals: [100] },
     )
     .toBe(200);
-  return app;
 }
-
-const ended = (app: ChildProcess, signal: 'SIGINT' | 'SIGKILL'): Promise<void> =>
-  new Promise((resolve) => {
-    app.on('exit', () => resolve());
-    app.kill(signal);
-  });
 
 const post = (url: string, body: object): Promise<Response> =>
   fetch(url, {
@@ -42,16 +39,38 @@ const post = (url: string, body: object): Promise<Response> =>
     body: JSON.stringify(body),
   });
 
-// They have the port for themselves, one after the other.
+async function newPlan(title: string): Promise<string> {
+  const { id } = (await (await post(`${APP}/api/plans`, { title })).json()) as { id: string };
+  return id;
+}
+
+async function end(signal: 'SIGINT' | 'SIGKILL'): Promise<void> {
+  const running = app;
+  if (running !== null && running.exitCode === null && running.signalCode === null) {
+    await new Promise((resolve) => {
+      running.on('exit', resolve);
+      running.kill(signal);
+    });
+  }
+  app = null;
+}
+
+// One database and its app through all that may befall it: each test takes over where the one before ended.
 test.describe.configure({ mode: 'serial' });
 
+test.beforeAll(() => {
+  folder = mkdtempSync(join(tmpdir(), 'grozer-crash-'));
+  database = join(folder, 'grozer.db');
+});
+
+test.afterAll(async () => {
+  await end('SIGKILL');
+  rmSync(folder, { recursive: true });
+});
+
 test('the app is killed in the middle: every acknowledged reading is there on restart, none twice', async () => {
-  const folder = mkdtempSync(join(tmpdir(), 'grozer-crash-'));
-  const database = join(folder, 'grozer.db');
-  const first = await start(database);
-  const { id } = (await (await post(`${APP}/api/plans`, { title: 'Crash' })).json()) as {
-    id: string;
-  };
+  await startAgain();
+  const id = await newPlan('Lamp');
   const log = `${APP}/api/lessons/${id}/log`;
   const acknowledged = new Set<string>();
   const tried = new Set<string>();
@@ -77,13 +96,13 @@ test('the app is killed in the middle: every acknowledged reading is there on re
         }
         if (acknowledged.size >= ACKNOWLEDGED_BEFORE_THE_KILL && running) {
           running = false;
-          first.kill('SIGKILL');
+          app?.kill('SIGKILL');
         }
       }
     }),
   );
   expect(acknowledged.size).toBeGreaterThanOrEqual(ACKNOWLEDGED_BEFORE_THE_KILL);
-  const second = await start(database);
+  await startAgain();
   const stored = (await (await fetch(log)).json()) as LogLine[];
   const ids = stored.map(({ entryId }) => entryId);
   expect([...acknowledged].filter((entryId) => !ids.includes(entryId))).toEqual([]);
@@ -93,43 +112,16 @@ test('the app is killed in the middle: every acknowledged reading is there on re
   }
   const after = (await (await fetch(log)).json()) as LogLine[];
   expect(after.map(({ entryId }) => entryId).sort()).toEqual([...tried].sort());
-  await ended(second, 'SIGKILL');
-  rmSync(folder, { recursive: true });
-});
-
-test('Ctrl+C in the middle of a class: streams end, and everything is in one file', async () => {
-  const folder = mkdtempSync(join(tmpdir(), 'grozer-stop-'));
-  const database = join(folder, 'grozer.db');
-  const app = await start(database);
-  const { id } = (await (await post(`${APP}/api/plans`, { title: 'Stop' })).json()) as {
-    id: string;
-  };
-  await post(`${APP}/api/lessons/${id}/class`, { running: true });
-  const streams = await Promise.all(
-    Array.from({ length: 5 }, () => fetch(`${APP}/api/lessons/${id}/events`)),
-  );
-  expect(streams.every(({ ok }) => ok)).toBe(true);
-  expect(existsSync(`${database}-wal`)).toBe(true);
-  // Open streams do not hold it: without an end of its own the process would wait for them.
-  await ended(app, 'SIGINT');
-  expect(existsSync(`${database}-wal`)).toBe(false);
-  const again = await start(database);
-  expect((await fetch(`${APP}/api/plans/${id}`)).status).toBe(200);
-  await ended(again, 'SIGKILL');
-  rmSync(folder, { recursive: true });
 });
 
 test('a backup is made and put back on its page', async ({ page }) => {
-  const folder = mkdtempSync(join(tmpdir(), 'grozer-keep-'));
-  const app = await start(join(folder, 'grozer.db'));
-  await post(`${APP}/api/plans`, { title: 'Before' });
   await page.goto(`${APP}/safekeeping`);
   await expect(page.getByTestId('last-backup')).toHaveText(/^Nothing has been backed up yet/);
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Back up everything' }).click();
   const backup = join(folder, 'backup.zip');
   await (await download).saveAs(backup);
-  await post(`${APP}/api/plans`, { title: 'After' });
+  await newPlan('Fog bell');
   await page.reload();
   await expect(page.getByTestId('last-backup')).toHaveText(
     /^Last backed up on .*; no lesson since/,
@@ -144,33 +136,38 @@ test('a backup is made and put back on its page', async ({ page }) => {
   await expect(page.getByTestId('restored')).toContainText('before-restore-');
   await page.goto(APP);
   await expect(page.getByRole('article')).toHaveCount(1);
-  await expect(page.getByRole('article')).toContainText('Before');
-  await ended(app, 'SIGKILL');
-  rmSync(folder, { recursive: true });
+  await expect(page.getByRole('article')).toContainText('Lamp');
+});
+
+test('Ctrl+C in the middle of a class: streams end, and everything is in one file', async () => {
+  const id = await newPlan('Tide clock');
+  await post(`${APP}/api/lessons/${id}/class`, { running: true });
+  const streams = await Promise.all(
+    Array.from({ length: 5 }, () => fetch(`${APP}/api/lessons/${id}/events`)),
+  );
+  expect(streams.every(({ ok }) => ok)).toBe(true);
+  expect(existsSync(`${database}-wal`)).toBe(true);
+  // Open streams do not hold it: without an end of its own the process would wait for them.
+  await end('SIGINT');
+  expect(existsSync(`${database}-wal`)).toBe(false);
 });
 
 test('what cannot be written can be looked at; what cannot be opened says why', async ({
   page,
 }) => {
-  const folder = mkdtempSync(join(tmpdir(), 'grozer-closed-'));
-  const database = join(folder, 'grozer.db');
-  const app = await start(database);
-  await post(`${APP}/api/plans`, { title: 'Lamp' });
-  await ended(app, 'SIGINT');
   // In place of its log stands something that is no file: SQLite cannot write.
   mkdirSync(`${database}-wal`);
-  const looking = await start(database);
+  await startAgain();
   await page.goto(APP);
   await expect(page.getByTestId('read-only')).toBeVisible();
+  await expect(page.getByRole('article')).toHaveCount(2);
   await page.getByRole('article').getByRole('link').first().click();
   await page.getByRole('textbox', { name: 'Title of the plan' }).fill('Lamp, changed');
   await expect(page.getByTestId('save-state')).toContainText('Nothing can be saved');
-  await ended(looking, 'SIGKILL');
+  await end('SIGKILL');
   rmSync(`${database}-wal`, { recursive: true });
   writeFileSync(database, 'no database at all '.repeat(100));
-  const closed = await start(database);
+  await startAgain();
   await page.goto(APP);
   await expect(page.getByTestId('closed')).toContainText('npm run -s restore');
-  await ended(closed, 'SIGKILL');
-  rmSync(folder, { recursive: true });
 });

@@ -66,14 +66,13 @@ export async function backupStream({ db, photosFolder, now }: Kept): Promise<Bac
       give(null, Readable.from([JSON.stringify(manifest, null, 2)]));
     });
     zip.end();
-    const whole = finished(out)
-      .then(() => {
-        if (manifest === null) throw new Error('the backup was broken off');
-        return manifest;
-      })
-      .finally(clear);
-    // Whoever only reads the stream hears of a failure there.
-    whole.catch(() => undefined);
+    const whole = finished(out).then(() => {
+      if (manifest === null) throw new Error('the backup was broken off');
+      return manifest;
+    });
+    // Not waited for: what has gone out whole is noted before whoever asked can look again. Whoever only reads the
+    // stream hears of a failure there.
+    whole.then(clear, clear);
     return { stream: out, whole };
   } catch (error) {
     await clear();
