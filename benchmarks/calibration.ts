@@ -84,7 +84,7 @@ export function trueShare(suggestion: Suggestion, classes: number, seed: number)
   const usual = familyCell(family);
   let works = 0;
   for (let index = 0; index < classes; index += 1) {
-    const jointOhms = joints();
+    const ohmsOfJoints = joints();
     const drawn = Array.from({ length: strings }, () => {
       const cells = Array.from({ length: cellsInSeries }, () => {
         const emfVolts = usual.emfVolts * (1 + CLASS_SCATTER.emfShare * random.normal());
@@ -93,9 +93,7 @@ export function trueShare(suggestion: Suggestion, classes: number, seed: number)
         // Weaker or stronger volts leave the resistances of films as they are.
         return { ...ageing, cell: { ...ageing.cell, emfVolts } };
       });
-      let ohms = 0;
-      for (let joint = 0; joint <= cellsInSeries; joint += 1) ohms += jointOhms();
-      return [...cells, joint(ohms)];
+      return [...cells, joint(ohmsOfJoints(cellsInSeries + 1))];
     });
     const { samples } = discharge({
       strings: drawn,

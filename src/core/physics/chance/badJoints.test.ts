@@ -9,8 +9,8 @@ const CLASSES = 3000;
 function drawAll(badJointChance: number): number[][] {
   const next = badJointsOf({ ...CLASS_SCATTER, badJointChance }, JOINTS, CLASSES, randomStream(4));
   return Array.from({ length: CLASSES }, () => {
-    const jointOhms = next();
-    return Array.from({ length: JOINTS }, jointOhms);
+    const ohmsOfJoints = next();
+    return Array.from({ length: JOINTS }, () => ohmsOfJoints(1));
   });
 }
 

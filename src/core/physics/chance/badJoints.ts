@@ -10,15 +10,15 @@ const EVEN_STEPS = [(Math.sqrt(5) - 1) / 2, Math.SQRT2 - 1, Math.sqrt(3) - 1, Ma
 /**
  * Bad joints of so many classes, class by class. Their number is drawn systematically from its binomial distribution,
  * so that it comes up as often as it should; which of the joints they are is left to chance.
- * @returns a function to be called once for each class; what it returns is called once for each joint and gives the
- *   ohms that this joint adds.
+ * @returns a function to be called once for each class; what it returns gives the ohms that the next so many joints add.
  */
 export function badJointsOf(
   scatter: Scatter,
   joints: number,
   classes: number,
   random: RandomStream,
-): () => () => number {
+): () => (joints: number) => number {
+  const { badJointLeastOhms, badJointMostOhms } = scatter;
   const atMost = binomialSteps(joints, scatter.badJointChance);
   const offset = random.uniform();
   let index = 0;
@@ -30,20 +30,23 @@ export function badJointsOf(
     index += 1;
     let left = bad;
     let toCome = joints;
-    return () => {
-      // Sampling without replacement: each joint to come is as likely as the next (Knuth, TAOCP 2, algorithm 3.4.2 S).
-      const isBad = left > 0 && random.uniform() * toCome < left;
-      toCome -= 1;
-      if (!isBad) return 0;
-      // The first bad joints of all classes are spread evenly, and the second ones; more at a time hardly matter.
-      const nth = bad - left;
-      const step = EVEN_STEPS[nth];
-      const place = step === undefined ? random.uniform() : ((even[nth] ?? 0) + step) % 1;
-      even[nth] = place;
-      left -= 1;
-      return (
-        scatter.badJointLeastOhms * (scatter.badJointMostOhms / scatter.badJointLeastOhms) ** place
-      );
+    return (next) => {
+      let ohms = 0;
+      // Most classes have no bad joint, and most others one.
+      for (let joint = 0; joint < next && left > 0; joint += 1) {
+        // Sampling without replacement: each joint to come is as likely as the next (Knuth, TAOCP 2, algorithm 3.4.2 S).
+        const isBad = random.uniform() * toCome < left;
+        toCome -= 1;
+        if (!isBad) continue;
+        // The first bad joints of all classes are spread evenly, and the second ones; more at a time hardly matter.
+        const nth = bad - left;
+        const step = EVEN_STEPS[nth];
+        const place = step === undefined ? random.uniform() : ((even[nth] ?? 0) + step) % 1;
+        even[nth] = place;
+        left -= 1;
+        ohms += badJointLeastOhms * (badJointMostOhms / badJointLeastOhms) ** place;
+      }
+      return ohms;
     };
   };
 }

@@ -13,7 +13,7 @@ const straight: CellModel = { emfVolts: 0.93, resistanceOhms: 654 };
 /** A battery whose cells have so many times the usual resistance, and joints of so many ohms each. */
 function drawn(shape: BatteryShape, factors: readonly number[], jointOhms = 0): DrawnBattery {
   const battery = new DrawnBattery(shape, CLASS_SCATTER);
-  battery.draw(Float64Array.from(factors), 0, () => jointOhms);
+  battery.draw(Float64Array.from(factors), 0, (joints) => joints * jointOhms);
   return battery;
 }
 
@@ -98,19 +98,19 @@ test('each class begins where the one before ended among the factors', () => {
  * @tolerance 0.05 mV, 2 % of the slope
  */
 test('between its nodes the table follows the curve, and beyond its end the curve is asked', () => {
-  const { straight: isStraight, voltsAt, ohmsAt } = lossOf(lemon);
-  expect(isStraight).toBe(false);
+  const loss = lossOf(lemon);
+  expect(loss.straight).toBe(false);
   const limit = lemon.limitingAmps ?? 1e-3;
   for (const share of [0.001, 0.013, 0.11, 0.37, 0.71, 0.93, 0.97, 1.05, -0.2]) {
     const amps = share * limit;
-    expect(Math.abs(voltsAt(amps) - overpotentialVolts(lemon, amps))).toBeLessThan(5e-5);
+    expect(Math.abs(loss.at(amps).volts - overpotentialVolts(lemon, amps))).toBeLessThan(5e-5);
     const step = 1e-4 * limit;
     const slope =
       (overpotentialVolts(lemon, amps + step) - overpotentialVolts(lemon, amps - step)) /
       (2 * step);
-    expect(Math.abs(ohmsAt(amps) / slope - 1)).toBeLessThan(0.02);
+    expect(Math.abs(loss.at(amps).ohms / slope - 1)).toBeLessThan(0.02);
   }
   expect(lossOf(lemon)).toBe(lossOf(lemon));
   expect(lossOf(straight).straight).toBe(true);
-  expect(lossOf(straight).voltsAt(2e-3)).toBeCloseTo(1.308, 12);
+  expect(lossOf(straight).at(2e-3).volts).toBeCloseTo(1.308, 12);
 });

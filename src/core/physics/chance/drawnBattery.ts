@@ -94,15 +94,11 @@ export class DrawnBattery {
     this.joints = this.all.reduce((sum, { joints }) => sum + joints, 0);
   }
 
-  /** Another class: factors of its cells from a place on, and what each joint adds. */
-  draw(factors: Float64Array, from: number, jointOhms: () => number): void {
+  /** Another class: factors of its cells from a place on, and what the next so many joints add. */
+  draw(factors: Float64Array, from: number, ohmsOfJoints: (joints: number) => number): void {
     this.factors = factors;
     this.from = from;
-    for (const string of this.all) {
-      let ohms = 0;
-      for (let joint = 0; joint < string.joints; joint += 1) ohms += jointOhms();
-      string.jointOhms = ohms;
-    }
+    for (const string of this.all) string.jointOhms = ohmsOfJoints(string.joints);
   }
 
   /** The battery while it gives a current in amperes. */
@@ -142,8 +138,9 @@ export class DrawnBattery {
         continue;
       }
       const factor = factors[from + place.at]!;
-      volts += place.emfVolts - place.loss.voltsAt(factor * amps);
-      ohms += factor * place.loss.ohmsAt(factor * amps);
+      const loss = place.loss.at(factor * amps);
+      volts += place.emfVolts - loss.volts;
+      ohms += factor * loss.ohms;
       variance += place.variance;
     }
     string.amps = amps;

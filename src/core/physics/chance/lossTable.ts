@@ -14,59 +14,67 @@ const REACH = 0.95;
 /** Without a limit: so many volts of loss are more than any cell has. */
 const MOST_VOLTS = 10;
 
-/** Volts lost in a cell, and how they grow with the current: asked hundreds of thousands of times for one verdict. */
-export interface CellLoss {
-  readonly straight: boolean;
-  readonly voltsAt: (amps: number) => number;
-  readonly ohmsAt: (amps: number) => number;
-}
-
 const KNOWN = new WeakMap<CellModel, CellLoss>();
 
-/**
- * The losses of a cell. A straight cell needs no table; a curve is read off between nodes that lie evenly in the square root
- * of the current, close together where activation bends it (to 0.02 mV).
- */
+/** The losses of a cell; the same object for the same cell. */
 export function lossOf(cell: CellModel): CellLoss {
   const known = KNOWN.get(cell);
   if (known !== undefined) return known;
-  const loss = isLinearCell(cell) ? straightLoss(cell) : tabulatedLoss(cell);
+  const loss = new CellLoss(cell);
   KNOWN.set(cell, loss);
   return loss;
 }
 
-function straightLoss({ resistanceOhms }: CellModel): CellLoss {
-  return {
-    straight: true,
-    voltsAt: (amps) => resistanceOhms * amps,
-    ohmsAt: () => resistanceOhms,
-  };
-}
+/**
+ * Volts lost in a cell, and how they grow with the current: asked millions of times while a plan is made. A straight cell
+ * needs no table; a curve is read off between nodes that lie evenly in the square root of the current, close together where
+ * activation bends it (to 0.02 mV).
+ */
+export class CellLoss {
+  readonly straight: boolean;
+  /** At the current that was asked about last. */
+  volts = 0;
+  ohms: number;
+  private readonly cell: CellModel;
+  private readonly most: number;
+  private readonly perRoot: number;
+  /** Volts and ohms of one node after the other. */
+  private readonly nodes: Float64Array;
 
-function tabulatedLoss(cell: CellModel): CellLoss {
-  const most =
-    cell.limitingAmps === undefined
-      ? MOST_VOLTS / Math.max(cell.resistanceOhms, 1e-3)
-      : REACH * cell.limitingAmps;
-  const perRoot = NODES / sqrt(most);
-  const volts = new Float64Array(NODES + 2);
-  const ohms = new Float64Array(NODES + 2);
-  for (let node = 0; node < volts.length; node += 1) {
-    const amps = (node / perRoot) ** 2;
-    volts[node] = overpotentialVolts(cell, amps);
-    ohms[node] = cellDifferentialOhms(cell, amps);
+  constructor(cell: CellModel) {
+    this.cell = cell;
+    this.straight = isLinearCell(cell);
+    this.ohms = cell.resistanceOhms;
+    this.most =
+      cell.limitingAmps === undefined
+        ? MOST_VOLTS / Math.max(cell.resistanceOhms, 1e-3)
+        : REACH * cell.limitingAmps;
+    this.perRoot = NODES / sqrt(this.most);
+    this.nodes = new Float64Array(this.straight ? 0 : 2 * (NODES + 2));
+    for (let at = 0; at < this.nodes.length; at += 2) {
+      const amps = (at / 2 / this.perRoot) ** 2;
+      this.nodes[at] = overpotentialVolts(cell, amps);
+      this.nodes[at + 1] = cellDifferentialOhms(cell, amps);
+    }
   }
-  const read = (table: Float64Array, amps: number): number => {
-    const place = sqrt(amps) * perRoot;
-    const node = floor(place);
-    const below = table[node]!;
-    return below + (place - node) * (table[node + 1]! - below);
-  };
-  return {
-    straight: false,
-    voltsAt: (amps) =>
-      amps >= 0 && amps <= most ? read(volts, amps) : overpotentialVolts(cell, amps),
-    ohmsAt: (amps) =>
-      amps >= 0 && amps <= most ? read(ohms, amps) : cellDifferentialOhms(cell, amps),
-  };
+
+  /** Sets `volts` and `ohms` to those at a current in amperes. */
+  at(amps: number): this {
+    const { nodes } = this;
+    if (this.straight) {
+      this.volts = this.ohms * amps;
+    } else if (amps >= 0 && amps <= this.most) {
+      const place = sqrt(amps) * this.perRoot;
+      const node = floor(place);
+      const share = place - node;
+      const below = nodes[2 * node]!;
+      const belowOhms = nodes[2 * node + 1]!;
+      this.volts = below + share * (nodes[2 * node + 2]! - below);
+      this.ohms = belowOhms + share * (nodes[2 * node + 3]! - belowOhms);
+    } else {
+      this.volts = overpotentialVolts(this.cell, amps);
+      this.ohms = cellDifferentialOhms(this.cell, amps);
+    }
+    return this;
+  }
 }

@@ -18,6 +18,9 @@ export function usualRun(cells: number): { readonly classes: number; readonly se
   return { classes: Math.min(classes, Math.max(LEAST_CLASSES, enough)), seed };
 }
 
+/** What has been worked out for a cell: a search asks nearly half of it again. */
+const KNOWN = new WeakMap<CellModel, Map<string, number>>();
+
 /** Chance that a grid of equal cells, each with its whole curve, works in class. */
 export function chanceOfGrid(
   cell: CellModel,
@@ -26,11 +29,19 @@ export function chanceOfGrid(
   strings: number,
   run: { readonly classes: number; readonly seed: number } = usualRun(cellsInSeries * strings),
 ): number {
-  return chanceOfClasses({
-    battery: gridShape(cell, cellsInSeries, strings),
-    load: need.load,
-    wantedAmps: need.amps,
-    thermalVolts: ROOM_THERMAL_VOLTS,
-    ...run,
-  });
+  const known = KNOWN.get(cell) ?? new Map<string, number>();
+  KNOWN.set(cell, known);
+  const { load, amps: wantedAmps } = need;
+  const key = JSON.stringify([load, wantedAmps, cellsInSeries, strings, run.classes, run.seed]);
+  const chance =
+    known.get(key) ??
+    chanceOfClasses({
+      battery: gridShape(cell, cellsInSeries, strings),
+      load,
+      wantedAmps,
+      thermalVolts: ROOM_THERMAL_VOLTS,
+      ...run,
+    });
+  known.set(key, chance);
+  return chance;
 }

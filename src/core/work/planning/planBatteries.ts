@@ -81,22 +81,41 @@ export function planBatteries(question: PlannerQuestion): PlannerOutcome {
   return { candidates: found.slice(0, input.mostCandidates).map(withCondition), impossible };
 }
 
+type FamilyQuestion = Omit<PlannerQuestion, 'families' | 'objective' | 'mostCandidates'>;
+
 /** The one with the fewest cells out of one family, without the reasons why others do not do; `null`: none does. */
 export function fewestCells(
   family: PlannerFamily,
-  question: Omit<PlannerQuestion, 'families' | 'objective' | 'mostCandidates'>,
+  question: FamilyQuestion,
 ): BatteryCandidate | null {
+  const [best] = fewestFirst(family, question, 1);
+  return best === undefined ? null : withCondition(best);
+}
+
+/** Those of one family, fewest cells first: what each is, not from which first cell on it holds, and no reasons. */
+export function batteriesOf(
+  family: PlannerFamily,
+  question: FamilyQuestion,
+): readonly CandidateFacts[] {
+  return fewestFirst(family, question, WANTED_ALONE).map(({ facts }) => facts);
+}
+
+function fewestFirst(
+  family: PlannerFamily,
+  question: FamilyQuestion,
+  wanted: number,
+): readonly Described[] {
   const input: PlannerInput = {
     supply: BOUGHT,
     ...question,
     families: [family],
     objective: 'fewest-cells',
-    mostCandidates: 1,
+    mostCandidates: wanted,
   };
-  const [best] = describedOf(wiringsOf(family, input, 1), input).sort((a, b) =>
-    comparisonOf('fewest-cells')(a.facts, b.facts),
+  const compare = comparisonOf('fewest-cells');
+  return describedOf(wiringsOf(family, input, wanted), input).sort((a, b) =>
+    compare(a.facts, b.facts),
   );
-  return best === undefined ? null : withCondition(best);
 }
 
 function describedOf(wirings: readonly Wiring[], input: PlannerInput): Described[] {

@@ -18,7 +18,7 @@ import {
   timesFrom,
   type MissingPart,
 } from '../parts/partStock';
-import { fewestCells, planBatteries, PLANNER_DEFAULTS } from './planBatteries';
+import { batteriesOf, fewestCells, PLANNER_DEFAULTS } from './planBatteries';
 import type { BatteryCandidate, PlannerFamily } from './plannerTypes';
 import { plannerFamily } from './plannerFamily';
 import { limitOfTarget } from './seriesResistor';
@@ -70,8 +70,6 @@ const TRIED_PIECES: readonly Piece[] = ['whole', 'half', 'quarter'];
 const DEVICE_RANK = 0.5;
 const MOST_HINTS = 2;
 const COOKED: readonly string[] = ['boiled-potato'];
-/** Wirings among which the one with the fewest parts more is sought. */
-const LOOKED_AT = 20;
 
 /** What can be lit or run with the parts that there are, over all recipes and every way to cut the fruit. */
 export function whatCanBeLit(question: HaveQuestion): WhatCanBeLit {
@@ -257,13 +255,7 @@ function moreThatWouldDo(
 ): MoreWouldDo[] {
   const hints: MoreWouldDo[] = [];
   const lack = (target: PlanTarget, option: BuildableOption, time: number): void => {
-    const { candidates } = planBatteries({
-      ...questionFor(target, option, time, running, null),
-      families: [option.family],
-      objective: 'fewest-cells',
-      mostCandidates: LOOKED_AT,
-    });
-    const [least] = candidates
+    const [least] = batteriesOf(option.family, questionFor(target, option, time, running, null))
       .filter(({ recommended }) => recommended)
       .map(({ bill }): MoreWouldDo => ({
         target,
