@@ -24,7 +24,8 @@ export default defineConfig({
   testMatch: '**/*.spec.ts',
   // Beside the results of the other tests: it is emptied at each start.
   outputDir: 'test-results/pages',
-  workers: 2,
+  // One more than there are cores: while a page waits, another one works.
+  workers: 3,
   fullyParallel: true,
   forbidOnly: process.env['CI'] !== undefined,
   timeout: 60_000,

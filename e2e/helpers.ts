@@ -2,7 +2,8 @@ import { expect, type Page } from '@playwright/test';
 
 /** Makes a plan of its own for a test, so that tests do not meet. That it is made by hand as well is tested where it belongs. */
 export async function newPlan(page: Page, title: string): Promise<void> {
-  const made = await page.request.post('/api/plans', { data: { title } });
+  // A connection that has rested for as long as the server keeps one may be cut just now.
+  const made = await page.request.post('/api/plans', { data: { title }, maxRetries: 2 });
   expect(made.status()).toBe(201);
   const { id } = (await made.json()) as { id: string };
   await page.goto(`/plans/${id}/power`);

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from './test';
-import { counting, goToStation, newPlan, saved, verdict } from './helpers';
+import { goToStation, newPlan, saved } from './helpers';
 import { pdfText } from './pdfText';
 
 const part = (page: Page, name: string) => page.getByRole('tab', { name }).click();
@@ -14,33 +14,6 @@ async function lesson(page: Page, title: string): Promise<string> {
   await saved(page);
   return new URL(page.url()).pathname.split('/')[2] ?? '';
 }
-
-test('from “I have” to a plan for exactly that: at most eight actions', async ({ page }) => {
-  const { act, count } = counting();
-  await page.goto('/');
-  await act(page.getByRole('link', { name: 'I have …' }).click());
-  // The cupboard of the scenario has potatoes, nails, copper, leads and red LEDs: only the counts are other ones.
-  await act(page.getByLabel('potatoes', { exact: true }).fill('9'));
-  await act(page.getByLabel('galvanised nails', { exact: true }).fill('6'));
-  await act(page.getByLabel('copper strips', { exact: true }).fill('10'));
-  await act(page.getByLabel('clip leads', { exact: true }).fill('8'));
-  await act(page.getByLabel('zinc strips', { exact: true }).fill('0'));
-  await act(page.getByLabel('copper or bronze coins', { exact: true }).fill('0'));
-  const best = page.getByRole('list', { name: 'What can be lit' }).getByRole('listitem').first();
-  await expect(best).toContainText(/red LED/);
-  await expect(best).toContainText(/uses .*copper strips/);
-  await act(best.getByRole('button', { name: /^Plan that/ }).click());
-  expect(count()).toBeLessThanOrEqual(8);
-  await expect(page).toHaveURL(/\/arrange$/);
-  await expect(verdict(page)).toHaveAttribute('data-tone', 'fine');
-  await expect(page.getByTestId('have-words')).toContainText('6 galvanised nails');
-  // One cell more than there are nails for is no longer fine, and says why.
-  const more = page.getByRole('button', { name: /^More cells in a string/ });
-  await more.click();
-  await more.click();
-  await expect(verdict(page)).toContainText(/galvanised nails? (is|are) missing/);
-  await expect(verdict(page)).toHaveAttribute('data-tone', 'wrong');
-});
 
 test('the timetable: moved by key and pointer, conflicts told, saved as a calendar file', async ({
   page,

@@ -3,6 +3,7 @@ import '@/testing/ui/mocks';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { CUPBOARD_DOCUMENT } from '@/core/documents/tools/cupboardDocument';
+import { expectAccessible } from '@/testing/ui/accessible';
 import { fill } from '@/testing/ui/acting';
 import { foundTool, showPage } from '@/testing/ui/toolPage';
 import { CupboardPage } from './CupboardPage';
@@ -28,6 +29,7 @@ test('stock and prices are typed, undone, kept; CSV with clear faults, and a goo
   const refused = await screen.findByRole('dialog');
   expect(refused).toHaveTextContent('Row 2, “stock”: “many” is not a number.');
   expect(refused).toHaveTextContent('Row 3, “part”: “moon dust” is no part');
+  await expectAccessible(refused);
   await userEvent.click(within(refused).getByRole('button', { name: 'Close' }));
   await upload('part;stock\r\npotassium chloride;120\r\n');
   await waitFor(() =>

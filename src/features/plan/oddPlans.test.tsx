@@ -27,7 +27,7 @@ jest.mock('next/navigation', () => ({
 jest.mock('@/workers/plannerClient', () => ({ askWorker: () => new Promise(() => undefined) }));
 jest.mock('comlink', () => ({ proxy: (report: unknown) => report }));
 
-const PLANS = 10;
+const PLANS = 6;
 const STATIONS: readonly (readonly [string, ComponentType])[] = [
   ['power', PowerStation],
   ['cell', CellStation],

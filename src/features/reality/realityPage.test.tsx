@@ -17,6 +17,7 @@ test('an own wish is told what is wrong with it, answered, changed, taken away a
   press('Work it out');
   expect(dialog.getByText(/“lots” is not a voltage\./)).toBeVisible();
   expect(dialog.getByText(/Type a current/)).toBeVisible();
+  await expectAccessible(screen.getByRole('dialog'));
   fill(dialog.getByLabelText('Volts'), '3');
   fill(dialog.getByLabelText('Amps'), '1 mA');
   fill(dialog.getByLabelText('For how long'), '2 h');

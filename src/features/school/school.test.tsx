@@ -6,7 +6,7 @@ import { demoPlan } from '@/cli/demoPlans';
 import { DEMO_SCHOOL } from '@/cli/demoSchool';
 import { expectAccessible } from '@/testing/ui/accessible';
 import { choose, plain, press } from '@/testing/ui/acting';
-import { showPlan } from '@/testing/ui/planPage';
+import { showPlan, verdict } from '@/testing/ui/planPage';
 import { showPage } from '@/testing/ui/toolPage';
 import { newPlan } from '@/core/records/plan/newPlan';
 import { SchoolPage } from './SchoolPage';
@@ -33,6 +33,9 @@ test('what a class read is let in; a plan with such cells starts from them and s
     at: index,
   }));
   const { kept } = showPlan(demoPlan('demo-lamp'), 'build', log, undefined, FOUND);
+  // The step that is missing is named in the verdict.
+  await waitFor(() => expect(verdict().text).toContain('Cell 3 adds almost nothing.'));
+  expect(plain(screen.getByTestId('bench-cells 1–3, open').textContent ?? '')).toContain('+0.05');
   fireEvent.click(await screen.findByRole('tab', { name: 'Results' }));
   expect(await screen.findByLabelText(/Curlew 3: .* far/)).not.toBeChecked();
   press('Add these cells (15)');

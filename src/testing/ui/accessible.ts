@@ -9,9 +9,9 @@ const OF_THE_BROWSER = [
   'target-size',
 ];
 
-/** Expects what is shown to break none of axe’s rules about names, roles and structure; each fault with its place. */
-export async function expectAccessible(): Promise<void> {
-  const { violations, passes } = await axe.run(document.body, {
+/** Expects what is shown, or a part of it such as a dialog, to break none of axe’s rules about names, roles and structure; each fault with its place. */
+export async function expectAccessible(within: Element = document.body): Promise<void> {
+  const { violations, passes } = await axe.run(within, {
     resultTypes: ['violations'],
     rules: Object.fromEntries(OF_THE_BROWSER.map((rule) => [rule, { enabled: false }])),
   });

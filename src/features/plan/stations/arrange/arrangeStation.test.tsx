@@ -49,6 +49,7 @@ test('a fault as a what-if: the result and the reason at once, and the way back'
   const menu = await screen.findByRole('dialog', { name: /^string 1 cell 2/ });
   fireEvent.click(within(menu).getByLabelText('turned round'));
   expect(menu).toHaveTextContent('the string loses two cells’ worth');
+  await expectAccessible(menu);
   await userEvent.keyboard('{Escape}');
   expect(screen.getByTestId('wrong-things')).toHaveTextContent('String 1 cell 2: turned round.');
   expect(screen.getByTestId('string-warning')).toHaveTextContent('back through');
@@ -234,9 +235,9 @@ test('only with what there is: the wirings keep to it, what is missing is named,
   });
   const before = cells().length;
   press('Only with what I have …');
-  const dialog = within(
-    await screen.findByRole('dialog', { name: 'What can I light with what I have?' }),
-  );
+  const asked = await screen.findByRole('dialog', { name: 'What can I light with what I have?' });
+  await expectAccessible(asked);
+  const dialog = within(asked);
   // The cupboard of the scenario is stocked.
   expect(dialog.getByLabelText('lemons')).toHaveValue('4');
   fill(dialog.getByLabelText('lemons'), '9');
@@ -265,6 +266,7 @@ test('the desk on the projector, as a picture and as a netlist', async () => {
   press('Projector view');
   const projector = await screen.findByTestId('projector', {}, SLOW);
   expect(plain(projector.textContent ?? '')).toContain('3.72 V open');
+  await expectAccessible(projector);
   press('Leave the projector view');
   expect(screen.queryByTestId('projector')).toBeNull();
   for (const item of ['Save the picture as SVG', 'Save the circuit as a SPICE netlist']) {

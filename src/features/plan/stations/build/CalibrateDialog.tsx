@@ -66,7 +66,7 @@ function BeforeAndAfter(props: {
       <Table size="small" aria-label="The plan before and after">
         <TableHead>
           <TableRow>
-            <TableCell />
+            <TableCell component="td" />
             <TableCell>before</TableCell>
             <TableCell>after</TableCell>
           </TableRow>

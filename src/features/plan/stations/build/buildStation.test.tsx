@@ -1,6 +1,7 @@
 /** @jest-environment jsdom */
 import '@/testing/ui/mocks';
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
 import { newPlan } from '@/core/records/plan/newPlan';
 import type { Plan } from '@/core/records/plan/planSchema';
 import { expectAccessible } from '@/testing/ui/accessible';
@@ -151,6 +152,7 @@ test('the first cell becomes the plan’s cell, before and after side by side, a
   const table = await screen.findByRole('table', { name: 'The plan before and after' }, SLOW);
   const row = within(table).getByRole('row', { name: /open-circuit voltage/ });
   expect(plain(row.textContent ?? '')).toContain('0.85 V');
+  await expectAccessible(screen.getByRole('dialog'));
   press('Use this cell');
   expect(stations()).toContain('0.85 V, 0.9 mA (measured)');
   fireEvent.click(await screen.findByRole('button', { name: 'Undo' }));
@@ -168,6 +170,7 @@ test('a file of readings: bad rows are named, the good ones can be taken', async
   expect(within(dialog).getByRole('row', { name: /lots/ })).toHaveTextContent(
     '“Reading”: “lots” is not a voltage',
   );
+  await expectAccessible(dialog);
   fireEvent.click(within(dialog).getByRole('button', { name: 'Import 2 readings' }));
   await waitFor(() => expect(kept.some(({ url }) => url.endsWith('/log'))).toBe(true));
   await waitFor(() => expect(screen.getByTestId('results-Tern')).toHaveTextContent('1.85 V'));
@@ -197,11 +200,12 @@ test('every part of building and measuring breaks no rule of names and structure
   }
 });
 
-test('a meter that does not answer is told about, and nothing is logged', async () => {
+test('a meter in the network is read with R; one that does not answer is told about, and nothing is logged', async () => {
   const { kept } = showPlan(BENCH, 'build');
   fireEvent.click(await screen.findByRole('button', { name: 'A meter in the network …' }, SLOW));
   fill(await screen.findByLabelText('Port'), '0');
   expect(screen.getByText('Ports begin at 1.')).toBeVisible();
+  await expectAccessible(screen.getByRole('dialog'));
   fill(screen.getByLabelText('Port'), '5025');
   press('Use this');
   await waitFor(() => expect(kept.at(-1)?.url).toBe('/api/meter/bench'));
@@ -210,4 +214,9 @@ test('a meter that does not answer is told about, and nothing is logged', async 
   expect(await screen.findByText(/No meter answers at 127\.0\.0\.1:5025/)).toBeVisible();
   expect(kept.filter(({ url }) => url.endsWith('/log'))).toEqual([]);
   expect(await valueOf('cell 1, open')).toBe('');
+  answerNext(200, { value: 0.931, meter: 'SIMULATED BENCH METER' });
+  await userEvent.keyboard('r');
+  expect(await screen.findByText(/^0\.93\sV read from the meter$/)).toBeVisible();
+  expect(await valueOf('cell 1, open')).toMatch(/^0\.93\d*\sV$/);
+  await waitFor(() => expect(JSON.stringify(kept.at(-1)?.body)).toContain('SIMULATED BENCH METER'));
 });

@@ -28,7 +28,9 @@ test('size and liquid move what one cell gives, with the sum on demand', async (
   press(/more metal pairs per/i);
   await waitFor(() => expect(shorted()).toBeGreaterThan(1.8 * closer));
   press('why the size matters');
-  expect(await screen.findByRole('dialog')).toHaveTextContent('cm²');
+  const sum = await screen.findByRole('dialog');
+  expect(sum).toHaveTextContent('cm²');
+  await expectAccessible(sum);
   await userEvent.keyboard('{Escape}');
   fireEvent.click(screen.getByRole('radio', { name: /Coin pile in brine/ }));
   const brine = shorted();

@@ -137,7 +137,9 @@ test('shopping: the cupboard counts down and back, cheaper ways are offered', as
   expect(screen.getByTestId('short-of')).toHaveTextContent('lemons');
   press('Take out what is there');
   press('Put it back');
-  const back = within(await screen.findByRole('dialog', { name: 'What is left over?' }));
+  const left = await screen.findByRole('dialog', { name: 'What is left over?' });
+  await expectAccessible(left);
+  const back = within(left);
   expect(back.getByLabelText('lemons left')).toHaveValue('0');
   fill(back.getByLabelText('copper strips left'), '5000');
   expect(back.getByText(/were out/)).toBeVisible();

@@ -1,0 +1,40 @@
+/** @jest-environment jsdom */
+import '@/testing/ui/mocks';
+import { fireEvent, screen, within } from '@testing-library/react';
+import { SOURCE_IDS, SOURCE_TITLES } from '@/core/sourceIds';
+import { DEFAULT_REASONS } from '@/core/work/help/defaults';
+import { GLOSSARY } from '@/core/work/help/glossary';
+import { SOURCES, TRUST_WORDS } from '@/core/work/help/sources';
+import { wordAnchor } from '@/ui/jump/wordAnchor';
+import { expectAccessible } from '@/testing/ui/accessible';
+import { showPage } from '@/testing/ui/toolPage';
+import { HelpPage } from './HelpPage';
+
+test('every word has a place that links lead to, every default its reasons, every constant its source', async () => {
+  showPage(<HelpPage tourOf={null} />);
+  expect(screen.queryByRole('link', { name: 'One-minute tour' })).toBeNull();
+  for (const { word, meaning } of GLOSSARY) {
+    expect(document.getElementById(wordAnchor(word))).toHaveTextContent(meaning);
+  }
+  await expectAccessible();
+  fireEvent.click(screen.getByRole('tab', { name: 'Why these defaults' }));
+  for (const { question, grozer } of DEFAULT_REASONS) {
+    expect(screen.getByRole('region', { name: question })).toHaveTextContent(grozer);
+  }
+  fireEvent.click(screen.getByRole('tab', { name: 'Sources of all figures' }));
+  for (const id of SOURCE_IDS) {
+    const card = document.getElementById(id);
+    expect(card).toHaveTextContent(TRUST_WORDS[SOURCES[id].trust]);
+    const table = screen.getByRole('table', { name: SOURCE_TITLES[id] });
+    expect(within(table).getAllByRole('row')).toHaveLength(SOURCES[id].values.length);
+  }
+  await expectAccessible();
+});
+
+test('the tour goes round the plan that is there', () => {
+  showPage(<HelpPage tourOf="demo-lamp" />);
+  expect(screen.getByRole('link', { name: 'One-minute tour' })).toHaveAttribute(
+    'href',
+    expect.stringContaining('/plans/demo-lamp/'),
+  );
+});
