@@ -3,6 +3,7 @@ import '@/testing/ui/mocks';
 import { screen, waitFor } from '@testing-library/react';
 import { newPlan } from '@/core/records/plan/newPlan';
 import type { LogLine } from '@/core/records/logbook/logEntry';
+import { readingEntry } from '@/core/records/logbook/readingEntry';
 import type { Plan } from '@/core/records/plan/planSchema';
 import { groupFacts } from '@/core/work/guide/benchFacts';
 import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
@@ -21,12 +22,11 @@ const read = (built: number, value: number, seq: number): LogLine => ({
   entryId: `e${seq}`,
   revision: 1,
   group: 'Tern',
-  entry: {
-    kind: 'reading',
-    measurement: { kind: 'volts', string: 1, from: 1, to: built, built },
+  entry: readingEntry(
+    { kind: 'volts', string: 1, from: 1, to: built, built },
     value,
-    takenAt: '2027-01-29T14:00:00Z',
-  },
+    '2027-01-29T14:00:00Z',
+  ),
   struck: false,
   seq,
   author: 'group',
