@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import '@/testing/ui/mocks';
-import { screen, waitFor, within } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { CUPBOARD_DOCUMENT } from '@/core/documents/tools/cupboardDocument';
 import { expectAccessible } from '@/testing/ui/accessible';
@@ -37,4 +37,36 @@ test('stock and prices are typed, undone, kept; CSV with clear faults, and a goo
   );
   await userEvent.click(await screen.findByRole('button', { name: 'Undo' }));
   expect(screen.getByLabelText('Stock of potassium chloride')).toHaveValue('0');
+});
+
+test('days without school: one or several, in order, and none that ends before it begins', async () => {
+  const { kept } = showPage(<CupboardPage found={foundTool(CUPBOARD_DOCUMENT)} />);
+  const days = within(screen.getByRole('list', { name: 'Days without school' }));
+  const add = (from: string, to: string): void => {
+    fill(screen.getByLabelText('First free day'), from);
+    fill(screen.getByLabelText('Last free day'), to);
+    const card = within(screen.getByRole('region', { name: 'Days without school' }));
+    fireEvent.click(card.getByRole('button', { name: 'Add' }));
+  };
+  add('2031-02-10', '2031-02-14');
+  expect(days.getAllByRole('listitem')).toHaveLength(1);
+  add('2031-01-06', '');
+  expect(days.getAllByRole('listitem')[0]).toHaveTextContent(/6 Jan.*2031/);
+  add('2031-03-05', '2031-03-01');
+  expect(days.getAllByRole('listitem')).toHaveLength(2);
+  expect(screen.getByLabelText('Last free day')).toHaveAttribute('aria-invalid', 'true');
+  await waitFor(() =>
+    expect(kept.at(-1)?.body).toMatchObject({
+      document: {
+        state: {
+          freeDays: [
+            { from: '2031-01-06', to: '2031-01-06' },
+            { from: '2031-02-10', to: '2031-02-14' },
+          ],
+        },
+      },
+    }),
+  );
+  fireEvent.click(days.getByRole('button', { name: /^Without .*6 Jan/ }));
+  expect(days.getAllByRole('listitem')).toHaveLength(1);
 });

@@ -45,6 +45,40 @@ test('an own recipe: readings move its figures, a range the wrong way round is t
   await expectAccessible();
 });
 
+test('what a recipe stands in: another one beside the first, named, told from it, and taken away', async () => {
+  const { kept } = showPage(
+    <RecipeEditor id="tested" initial={ownRecipeFrom('copper-zinc-fruit')} initialRevision={1} />,
+  );
+  const all = screen.getAllByRole('button', { name: /^Remove / }).length;
+  press('Add another');
+  const added = (): HTMLElement => screen.getByRole('listitem', { name: /another one|plum/ });
+  fill(within(added()).getByLabelText('One'), 'plum');
+  fill(within(added()).getByLabelText('Several'), 'plums');
+  fill(within(added()).getByLabelText('Volts'), '0.88');
+  fill(within(added()).getByLabelText('Resistivity'), '0');
+  expect(within(added()).getByLabelText('Resistivity')).toHaveAttribute('aria-invalid', 'true');
+  fill(within(added()).getByLabelText('Resistivity'), '1.2');
+  await waitFor(() =>
+    expect(kept.at(-1)?.body).toMatchObject({
+      document: {
+        bodies: expect.arrayContaining([
+          expect.objectContaining({
+            name: 'plum',
+            plural: 'plums',
+            openVolts: 0.88,
+            resistivityShare: 1.2,
+            reactionShare: 1,
+          }),
+        ]),
+      },
+    }),
+  );
+  press('Remove plum');
+  expect(screen.getAllByRole('button', { name: /^Remove / })).toHaveLength(all);
+  press('Undo');
+  expect(screen.getByRole('listitem', { name: 'plum' })).toBeInTheDocument();
+});
+
 test('own recipes are duplicated and deleted with a way back; a broken file is refused with its fault', async () => {
   const { kept } = showPage(
     <RecipesPage own={[{ id: 'harbour', recipe: DEMO_RECIPE.recipe }]} unreadable={[]} />,

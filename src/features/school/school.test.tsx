@@ -4,6 +4,7 @@ import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { DEMO_LOG } from '@/cli/demoLog';
 import { demoPlan } from '@/cli/demoPlans';
 import { DEMO_SCHOOL } from '@/cli/demoSchool';
+import { logged } from '@/testing/core/logged';
 import { expectAccessible } from '@/testing/ui/accessible';
 import { choose, plain, press } from '@/testing/ui/acting';
 import { showPlan, verdict } from '@/testing/ui/planPage';
@@ -26,12 +27,7 @@ test('cells of the school: one left out of the count and back', async () => {
 });
 
 test('what a class read is let in; a plan with such cells starts from them and says so', async () => {
-  const log = DEMO_LOG.requests.map((request, index) => ({
-    ...request,
-    seq: index + 1,
-    author: 'group' as const,
-    at: index,
-  }));
+  const log = logged(DEMO_LOG.requests);
   const { kept } = showPlan(demoPlan('demo-lamp'), 'build', log, undefined, FOUND);
   // The step that is missing is named in the verdict.
   await waitFor(() => expect(verdict().text).toContain('Cell 3 adds almost nothing.'));

@@ -7,7 +7,7 @@ import { summaryOfPlan } from '@/core/work/planning/planSummary';
 import { expectAccessible } from '@/testing/ui/accessible';
 import { fill, press } from '@/testing/ui/acting';
 import { navigation } from '@/testing/ui/navigation';
-import { answerNext } from '@/testing/ui/server';
+import { answerNext, answerTo } from '@/testing/ui/server';
 import { showPage } from '@/testing/ui/toolPage';
 import { Shelf } from './Shelf';
 
@@ -81,6 +81,43 @@ test('a plan is duplicated, deleted and brought back', async () => {
   fireEvent.click(await screen.findByRole('button', { name: 'Undo' }));
   await waitFor(() =>
     expect(asked().slice(-2)).toEqual(['DELETE /api/plans/lamp', 'POST /api/plans/lamp/restore']),
+  );
+});
+
+test('a plan with a logbook is not deleted unasked: kept, deleted for good, or left', async () => {
+  answerTo('/api/lessons/lamp/data', { lines: 12, photos: 1 });
+  const { kept } = show(ONE, '', [LAMP]);
+  const asked = (): string[] => kept.map(({ method, url }) => `${method} ${url}`);
+  const ask = async (): Promise<HTMLElement> => {
+    press('Delete Lamp for the model lighthouse');
+    return screen.findByRole('dialog', { name: /^Delete “Lamp/ });
+  };
+  const dialog = await ask();
+  expect(dialog).toHaveTextContent('12 lines of the logbook and 1 photo');
+  await expectAccessible(dialog);
+  const closed = () => waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
+  press('Cancel');
+  await closed();
+  expect(asked()).toEqual([]);
+  await ask();
+  press('Delete plan, keep logbook');
+  await waitFor(() => expect(asked()).toEqual(['DELETE /api/plans/lamp']));
+  await closed();
+  await ask();
+  answerNext(503, { message: 'The disk is full; nothing was stored.', faults: [] });
+  press('Delete plan and logbook for good');
+  // What could not be deleted for good is not put out of sight either.
+  expect(await screen.findByTestId('refusal')).toHaveTextContent('The disk is full');
+  expect(asked()).toEqual(['DELETE /api/plans/lamp']);
+});
+
+test('more plans than fit, and plans of past lessons, are a press away', () => {
+  show({ found: 30, all: 32, folded: 2 }, '', [LAMP]);
+  expect(screen.getByText('1 of 30 plans')).toBeVisible();
+  expect(screen.getByRole('link', { name: 'Show more' })).toHaveAttribute('href', '/?show=24');
+  expect(screen.getByRole('link', { name: 'Show 2 plans of past lessons' })).toHaveAttribute(
+    'href',
+    '/?past=yes',
   );
 });
 

@@ -13,7 +13,7 @@ import { showPlan, verdict } from '@/testing/ui/planPage';
 const textOf = async (id: string): Promise<string> =>
   plain((await screen.findByTestId(id, {}, { timeout: 15_000 })).textContent ?? '');
 
-answering('leaveRunning');
+answering('leaveRunning', 'shortCircuitRecovery');
 
 test('left running: how long, what ends it, and the desk at any moment', async () => {
   showPlan(demoPlan('demo-lamp'), 'run');
@@ -66,6 +66,28 @@ test('a bank of capacitors: its energy, and one that would burst', async () => {
   expect(await screen.findByText(/a capacitor could burst/)).toBeVisible();
   press('More in series');
   await waitFor(() => expect(screen.queryByText(/a capacitor could burst/)).toBeNull());
+});
+
+test('shorted by mistake and left alone: what it loses, and when it has come back', async () => {
+  const { goTo } = showPlan(demoPlan('demo-lamp'), 'run');
+  goTo('run', 'short');
+  const said = await textOf('short-headline');
+  expect(said).toMatch(/back at once|fresh volts again after|not come back within half an hour/);
+  expect(screen.getByText(/^The current falls from/)).toHaveTextContent(/fresh it read \d/);
+  fill(screen.getByLabelText('Ends joined for'), '0');
+  expect(screen.getByLabelText('Ends joined for')).toHaveAttribute('aria-invalid', 'true');
+  const before = screen.getByText(/^The current falls from/).textContent;
+  fill(screen.getByLabelText('Ends joined for'), '5 min');
+  await waitFor(
+    () => expect(screen.getByText(/^The current falls from/).textContent).not.toBe(before),
+    { timeout: 15_000 },
+  );
+  expect(screen.getByText(/^The current falls from/)).toHaveTextContent('5 min');
+  press('Undo');
+  await waitFor(
+    () => expect(screen.getByText(/^The current falls from/).textContent).toBe(before),
+    { timeout: 15_000 },
+  );
 });
 
 test('other ways to run it stand in a table', async () => {

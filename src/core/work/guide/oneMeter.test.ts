@@ -1,0 +1,86 @@
+import { logged } from '@/testing/core/logged';
+import { USUAL_CLASS_METER } from '../../physics/instruments/classMeter';
+import { readingsOfGroup } from '../../records/logbook/foldLog';
+import type { LogRequest } from '../../records/logbook/logEntry';
+import type { Measurement } from '../../records/logbook/measurement';
+import { readingEntry } from '../../records/logbook/readingEntry';
+import { newPlan } from '../../records/plan/newPlan';
+import type { Plan } from '../../records/plan/planSchema';
+import { cellsOfLesson } from '../../records/school/cellsOfLesson';
+import { NO_FAULT } from '../diagnosis/causes';
+import { nominalBatteryOf } from '../diagnosis/nominalBattery';
+import { Predictor } from '../diagnosis/predictor';
+import { evaluatePlan } from '../planning/evaluatePlan';
+import { groupFacts } from './benchFacts';
+import { calibratedPlan } from './calibratedPlan';
+import { guideOfPlan } from './guideOfPlan';
+
+const VOLTS = 0.93;
+const AMPS = 1.4e-3;
+const SHORT: Measurement = { kind: 'short', string: 1, built: 1 };
+const TAKEN = '2027-01-29T14:00:00Z';
+
+/** A plan whose cell was read on the 20 mA range of a meter with so many ohms there. */
+function readWith(shuntOhms: number): Plan {
+  const plan = newPlan('Lamp');
+  return {
+    ...plan,
+    meter: {
+      ...USUAL_CLASS_METER,
+      shuntOhms: { ...USUAL_CLASS_METER.shuntOhms, '20 mA': shuntOhms },
+    },
+    cell: {
+      ...plan.cell,
+      own: {
+        openCircuitVolts: VOLTS,
+        shortCircuit: { amps: AMPS, meterRange: '20 mA', secondsAfter: null },
+        loaded: [],
+        kept: true,
+      },
+    },
+    arrangement: { kind: 'own', cellsInSeries: 3, strings: 1 },
+  };
+}
+
+const request = (entryId: string, measurement: Measurement, value: number): LogRequest => ({
+  entryId,
+  revision: 1,
+  group: 'Tern',
+  entry: { ...readingEntry(measurement, value, TAKEN), range: value === AMPS ? '20 mA' : null },
+  struck: false,
+});
+const LINES = logged([
+  request('a', { kind: 'volts', string: 1, from: 1, to: 1, built: 1 }, VOLTS),
+  request('b', SHORT, AMPS),
+]);
+
+/**
+ * @check the plan’s meter, wherever a current is read or expected
+ * @origin closed form: I = E/(R + R_shunt); what the cell was read with is what it will read again
+ * @tolerance 1e-9 of the resistance, half a percent of what is read
+ */
+test.each([1, 10, 60, 200])(
+  'a meter of %p Ω is one meter for cell, guide, stairs, fault finder, calibration and school',
+  (shunt) => {
+    const plan = readWith(shunt);
+    const inside = VOLTS / AMPS - shunt;
+    const evaluation = evaluatePlan(plan);
+    expect(evaluation.cell.model.resistanceOhms).toBeCloseTo(inside, 6);
+
+    const steps = guideOfPlan(plan, evaluation);
+    const step = steps.find(({ measurement }) => measurement?.kind === 'short');
+    expect((step?.expected?.value ?? 0) / AMPS).toBeCloseTo(1, 2);
+    expect(step?.meter?.range).toBe('20 mA');
+    const facts = groupFacts(plan, evaluation);
+    expect((facts.stairs[0]?.shortAmps ?? 0) / AMPS).toBeCloseTo(1, 2);
+    const { mean } = new Predictor(nominalBatteryOf(evaluation)).predict(SHORT, NO_FAULT);
+    expect(mean / AMPS).toBeCloseTo(1, 2);
+
+    const calibrated = calibratedPlan(plan, readingsOfGroup(LINES, 'Tern'));
+    if (calibrated === null) throw new Error('two readings make a cell');
+    expect(evaluatePlan(calibrated).cell.model.resistanceOhms).toBeCloseTo(inside, 6);
+
+    const [counted] = cellsOfLesson(plan, 'lesson', ['Tern'], LINES);
+    expect((counted?.cell.shortAmps ?? 0) / (VOLTS / inside)).toBeCloseTo(1, 6);
+  },
+);
