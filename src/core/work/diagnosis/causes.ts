@@ -188,13 +188,12 @@ export function singleCauses(input: CauseInput): Hypothesis[] {
         RIM_OHMS.map((ohms) => [{ kind: 'rim-leak', ohms }]),
       );
       const room = (input.strings[place.string - 1]?.length ?? 0) - place.cell + 1;
-      for (const over of DRIP_SPANS) {
-        if (over <= room)
-          at(
-            'drip',
-            DRIP_OHMS.map((ohms) => [{ kind: 'drip', over, ohms }]),
-          );
-      }
+      at(
+        'drip',
+        DRIP_SPANS.filter((over) => over <= room).flatMap((over) =>
+          DRIP_OHMS.map((ohms): CellFault[] => [{ kind: 'drip', over, ohms }]),
+        ),
+      );
     }
     if (input.bodies && place.inner === null && place.hasNext) at('shared-body', [[]], true);
   }

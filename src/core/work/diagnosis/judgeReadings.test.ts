@@ -94,3 +94,51 @@ test('unlike cells: each step is held against what its own cell should add', () 
   expect(rows.map((row) => row.meaning?.code)).toEqual(['as-planned', 'as-planned', 'small-step']);
   expect(rows[2]?.missing).toBeCloseTo(0.93 - 0.51);
 });
+
+const wording = (...readings: BenchReading[]): string =>
+  benchRows(bench(...readings))
+    .map((row) => row.meaning?.wording ?? '')
+    .filter((one) => one !== '')
+    .at(-1) ?? '';
+
+test.each([
+  [[open(1, 1.3)], 'more than one cell can give (1.15 V): check range and count'],
+  [[open(1, 0.93), open(2, 3)], 'more than 2 cells can give (2.30 V): check range and count'],
+  [[open(1, 0.01)], 'nothing comes through: look at both clips of cell 1'],
+  [
+    [open(1, 0.93), open(2, 0.02)],
+    'nothing comes through: an open clip at cell 2, or cell 2 is the wrong way round',
+  ],
+  [[open(2, 0.02)], 'nothing comes through: a clip or lead at cell 2 is open'],
+  [
+    [open(1, 0.93), open(2, 1.86), open(3, 0.02)],
+    'nothing comes through: a clip or lead at cell 3 is open',
+  ],
+  [[open(1, 0.93), open(2, 0.02), open(3, 0.02)], 'still nothing comes through'],
+  [[open(1, 0.93), open(2, 1.86), open(3, 0.95)], 'cell 3 subtracts: it is the wrong way round'],
+  [[open(1, 0.93), open(2, 1.05)], 'cell 2 adds almost nothing'],
+  [[open(1, 0.93), open(2, 1.5)], 'cell 2 adds too little'],
+  [[open(1, 0.8), open(2, 2.2)], 'cell 2 adds too much: more than one cell?'],
+] as const)('%#: what it means, in the words that are shown', (readings, words) => {
+  expect(wording(...readings).replaceAll(/\s/g, ' ')).toBe(words);
+});
+
+test('the limits of a step lie at half a cell backwards, a quarter, three quarters and 1.3 of a cell', () => {
+  const codeOf = (share: number): string | undefined =>
+    meanings(open(1, 0.93), open(2, 1.86), open(3, 1.86 + share * 0.93))[3] ?? undefined;
+  for (const [share, code] of [
+    [-0.51, 'subtracts'],
+    [-0.49, 'adds-nothing'],
+    [0.24, 'adds-nothing'],
+    [0.26, 'small-step'],
+    [0.74, 'small-step'],
+    [0.76, 'low'],
+    [1.29, 'high'],
+    [1.31, 'large-step'],
+  ] as const) {
+    expect([share, codeOf(share)]).toEqual([
+      share,
+      ['low', 'high'].includes(code) ? expect.stringMatching(/^(low|high|within-scatter)$/) : code,
+    ]);
+  }
+});

@@ -1,3 +1,12 @@
+import { ROOM_THERMAL_VOLTS } from '../../constants';
+import type { CellModel } from '../../physics/chemistry/cellModel';
+import { typicalCell } from '../../physics/chemistry/plannedCell';
+import { bodyOf, RECIPES } from '../../physics/chemistry/recipes';
+import { gridCurve } from '../../physics/circuit/battery/gridCurve';
+import { ledModelOf } from '../../physics/circuit/load/ledPresets';
+import { operatingPoint } from '../../physics/circuit/operatingPoint';
+import type { Measurement } from '../../records/logbook/measurement';
+import type { NominalBattery } from './nominalBattery';
 import type { CellFault } from '../../physics/circuit/faults/batterySpec';
 import { singleCauses, NO_FAULT, type Hypothesis } from './causes';
 import { LinearString } from './linearString';
@@ -88,4 +97,74 @@ test('a shared body reads about one cell, whatever is wired in series (common pr
   expect(predictor.predict(volts(2), shared).mean).toBeCloseTo(0.93, 2);
   // The link between the pairs sits half-way: the loop through the body drains the first pair.
   expect(predictor.predict(volts(1, 2), shared).mean).toBeCloseTo(0.465, 2);
+});
+
+describe('with the device connected', () => {
+  const led = ledModelOf('red');
+  const whole = (hypothesis: Hypothesis, change: Partial<NominalBattery>) => {
+    const predictor = new Predictor(battery(4, { load: { kind: 'led', led }, ...change }));
+    const mean = (measurement: Measurement): number =>
+      predictor.predict(measurement, hypothesis).mean;
+    return {
+      open: mean({ kind: 'battery-volts' }),
+      volts: mean({ kind: 'load-volts' }),
+      amps: mean({ kind: 'load-amps' }),
+      lights: mean({ kind: 'lights', turned: false }),
+      turned: mean({ kind: 'lights', turned: true }),
+    };
+  };
+  const pointOf = (cell: CellModel, strings: number) => {
+    const point = operatingPoint(
+      gridCurve(cell, 4, strings),
+      { kind: 'led', led },
+      ROOM_THERMAL_VOLTS,
+    );
+    if (point.status !== 'solved') throw new Error(point.status);
+    return point;
+  };
+  const lemon = typicalCell(
+    RECIPES['copper-zinc-fruit'],
+    bodyOf(RECIPES['copper-zinc-fruit'], 'lemon'),
+  );
+
+  /**
+   * @check volts and current of an LED on straight cells and on whole curves, one string and two
+   * @origin closed form: the operating point of the whole grid, found without any line through a cell
+   * @tolerance 1 % of the current, 5 mV
+   */
+  test.each([
+    ['straight', KIWI, 1],
+    ['straight', KIWI, 2],
+    ['curved', lemon, 1],
+    ['curved', lemon, 2],
+  ] as const)('%s cells: %#', (_, cell, strings) => {
+    const string = Array.from({ length: 4 }, () => ({ cell, faults: [], body: null }));
+    const found = whole(NO_FAULT, { strings: Array.from({ length: strings }, () => string) });
+    const { amps, volts: held } = pointOf(cell, strings);
+    expect(found.open).toBeCloseTo(4 * cell.emfVolts, 6);
+    // Through what the leads and joints of a real bench add.
+    expect(found.amps / amps).toBeGreaterThan(0.97);
+    expect(found.amps / amps).toBeLessThan(1.01);
+    expect(Math.abs(found.volts - held)).toBeLessThan(5e-3);
+    expect(found.lights).toBeGreaterThan(0.95);
+  });
+
+  test('an LED the wrong way round lights turned round only; a broken one never', () => {
+    const right = whole(NO_FAULT, {});
+    expect(right.turned).toBeLessThan(0.05);
+    const reversed = whole({ ...NO_FAULT, load: 'reversed' }, {});
+    expect([reversed.amps, reversed.lights]).toEqual([0, 0.005]);
+    expect(reversed.turned).toBeGreaterThan(0.95);
+    const broken = whole({ ...NO_FAULT, load: 'broken' }, {});
+    expect([broken.amps, broken.lights, broken.turned]).toEqual([0, 0.005, 0.005]);
+    // Nothing flows: the meter across it reads the open volts.
+    expect(broken.volts).toBeCloseTo(broken.open, 6);
+  });
+
+  test('a string that is the wrong way round drives the others backwards', () => {
+    const strings = Array.from({ length: 2 }, () => Array.from({ length: 4 }, sound));
+    const found = whole({ ...NO_FAULT, reversedString: 2 }, { strings });
+    expect(found.open).toBeCloseTo(0, 6);
+    expect(found.lights).toBeLessThan(0.05);
+  });
 });
