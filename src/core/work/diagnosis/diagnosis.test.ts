@@ -4,7 +4,8 @@ import { pairOf, singleCauses } from './causes';
 import { wordsOfCause } from './causeWords';
 import { diagnose } from './diagnose';
 import type { Reading } from './evidence';
-import { findFaults } from './findFaults';
+import { findFaults, fits } from './findFaults';
+import type { Measurement } from '../../records/logbook/measurement';
 import {
   battery,
   exact,
@@ -243,4 +244,59 @@ test('what cannot be told apart is not asked for', () => {
     possible: [],
   });
   expect(diagnosis.next).toEqual([]);
+});
+
+test('one reading with its leads swapped is a reading to be taken again, not a fault', () => {
+  const found = findFaults(battery(4), [
+    { measurement: volts(1), value: 0.93 },
+    { measurement: volts(2), value: 1.86 },
+    { measurement: volts(3), value: -2.79 },
+    { measurement: volts(4), value: 3.72 },
+  ]);
+  expect(found?.verdict).toBe('reading');
+  expect(found?.causes[0]).toMatchObject({ kind: 'slip', hypothesis: { slip: 2 } });
+});
+
+test('of a cause the size that fits best is the one that is told', () => {
+  const [least, most] = [3000, 12_000].map((ohms) => {
+    const built = withFaultAt(exact(4), 2, [{ kind: 'poor-contact', ohms }]);
+    const short = (cells: number): Measurement => ({ kind: 'short', string: 1, built: cells });
+    const readings = [volts(1), volts(2), short(2)].map((one) => shown(built, one));
+    const found = findFaults(battery(4), readings);
+    const cause = found?.causes.find(({ kind }) => kind === 'poor-contact');
+    const [fault] = cause?.hypothesis?.changes[0]?.faults ?? [];
+    return fault?.kind === 'poor-contact' ? fault.ohms : NaN;
+  });
+  // Steps of sizes lie a factor apart.
+  expect(least! / 3000).toBeGreaterThan(0.4);
+  expect(least! / 3000).toBeLessThan(2.5);
+  expect(most! / 12_000).toBeGreaterThan(0.4);
+  expect(most! / 12_000).toBeLessThan(2.5);
+});
+
+test('where a fault was hidden on purpose one goes on looking, though all seems well', () => {
+  const input = {
+    ...battery(4),
+    readings: [1, 2].map((to) => ({ measurement: volts(to), value: 0.93 * to })),
+    possible: [volts(3), volts(4), { kind: 'short', string: 1, built: 2 } as const],
+  };
+  expect(diagnose(input).next).toEqual([]);
+  const found = diagnose({
+    ...input,
+    expected: { anyFaultChance: 0.5, kinds: ['dry', 'poor-contact'] },
+  });
+  expect(new Set(found.causes.map(({ kind }) => kind))).toEqual(
+    new Set(['none', 'dry', 'poor-contact', 'unexplained']),
+  );
+  expect(found.next.length).toBeGreaterThan(0);
+});
+
+test('a reading belongs to the battery only where its place is there', () => {
+  const four = battery(4);
+  const at = (measurement: Measurement): boolean => fits(four, measurement);
+  expect([volts(4), volts(5), volts(3, 5)].map(at)).toEqual([true, false, false]);
+  expect(at({ kind: 'cell-volts', string: 1, cell: 4 })).toBe(true);
+  expect(at({ kind: 'cell-volts', string: 1, cell: 5 })).toBe(false);
+  expect(at({ kind: 'short', string: 2, built: 1 })).toBe(false);
+  expect(at({ kind: 'load-volts' })).toBe(true);
 });

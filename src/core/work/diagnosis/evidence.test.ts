@@ -143,3 +143,25 @@ test('what nothing explains is wide, and worth less than a fit', () => {
     ]),
   ).toBe(Math.log(0.5));
 });
+
+test('a slip beside a fault is a slip about what the fault would have shown', () => {
+  const turned: Hypothesis['changes'] = [
+    { string: 1, cell: 1, inner: null, faults: [{ kind: 'reversed' }], sharesNext: false },
+  ];
+  const fault: Hypothesis = {
+    ...NO_FAULT,
+    kind: 'reversed',
+    cause: 'r',
+    string: 1,
+    cell: 1,
+    changes: turned,
+  };
+  const pair: Hypothesis = { ...fault, kind: 'pair', cause: 'p', slip: 0, parts: [fault, slip()] };
+  const mean = predictor.predict(one, fault).mean;
+  expect(mean).toBeLessThan(-0.9);
+  const of = (hypothesis: Hypothesis, value: number): number =>
+    evidenceOf(predictor, hypothesis, [{ measurement: one, value }]).logLikelihood;
+  // Ten times what is there: a point that was misread.
+  expect(of(pair, 10 * mean)).toBeGreaterThan(of(slip(), 10 * mean) + 3);
+  expect(of(slip(), -10 * mean)).toBeGreaterThan(of(pair, -10 * mean) + 3);
+});

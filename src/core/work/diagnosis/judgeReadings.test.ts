@@ -142,3 +142,15 @@ test('the limits of a step lie at half a cell backwards, a quarter, three quarte
     ]);
   }
 });
+
+test('what is missing of a step is told where it is missing, and nowhere else', () => {
+  const missing = (volts: number): number | null =>
+    benchRows(bench(open(1, 0.93), open(2, volts)))[2]?.missing ?? null;
+  expect(missing(1.86)).toBeNull();
+  expect(missing(1.9)).toBeNull();
+  expect(missing(1.4)).toBeCloseTo(0.46, 9);
+  const [first, , second] = benchRows(bench(open(2, 1.4)));
+  expect([first?.missing, second?.missing]).toEqual([null, null]);
+  // Without a reading nothing is missing either.
+  expect(benchRows(bench()).map((row) => row.missing)).toEqual(Array(5).fill(null));
+});

@@ -10,6 +10,7 @@ import type { NominalBattery } from './nominalBattery';
 import type { CellFault } from '../../physics/circuit/faults/batterySpec';
 import { singleCauses, NO_FAULT, type Hypothesis } from './causes';
 import { LinearString } from './linearString';
+import { inString, ofMeasurement } from './seenByMeasurement';
 import { possibleMeasurements } from './possibleMeasurements';
 import { Predictor } from './predictor';
 import {
@@ -167,4 +168,57 @@ describe('with the device connected', () => {
     expect(found.open).toBeCloseTo(0, 6);
     expect(found.lights).toBeLessThan(0.05);
   });
+});
+
+test('where nothing flows nothing of it scatters; a place that is not there is a mistake of the program', () => {
+  const predictor = new Predictor(battery(4));
+  const amps: Measurement = { kind: 'load-amps' };
+  expect(Math.hypot(...predictor.predict(amps, NO_FAULT).spread)).toBeGreaterThan(1e-5);
+  const broken = predictor.predict(amps, { ...NO_FAULT, load: 'broken' });
+  expect([broken.mean, ...broken.spread].every((one) => one === 0)).toBe(true);
+  expect(() => predictor.predict({ kind: 'cell-volts', string: 1, cell: 9 }, NO_FAULT)).toThrow(
+    'string 1 has no cell 9',
+  );
+});
+
+test('a measurement sees the parts of a pair that lie in its string, and no slip', () => {
+  const dry: Hypothesis = {
+    ...NO_FAULT,
+    kind: 'dry',
+    cause: 'dry',
+    string: 1,
+    cell: 2,
+    changes: [
+      { string: 1, cell: 2, inner: null, faults: [{ kind: 'dry', factor: 9 }], sharesNext: false },
+    ],
+  };
+  const open: Hypothesis = {
+    ...dry,
+    kind: 'open',
+    cause: 'open',
+    string: 2,
+    changes: [{ string: 2, cell: 3, inner: null, faults: [{ kind: 'open' }], sharesNext: false }],
+  };
+  const slip: Hypothesis = { ...NO_FAULT, kind: 'slip', cause: 'slip', slip: 0 };
+  const pairOfTwo = (first: Hypothesis, second: Hypothesis): Hypothesis => ({
+    ...NO_FAULT,
+    kind: 'pair',
+    cause: 'pair',
+    changes: [...first.changes, ...second.changes],
+    parts: [first, second],
+  });
+  expect(ofMeasurement(volts(1), slip)).toBe(NO_FAULT);
+  expect(ofMeasurement(volts(1), pairOfTwo(slip, dry))).toBe(dry);
+  expect(ofMeasurement(volts(1), pairOfTwo(dry, slip))).toBe(dry);
+  expect(ofMeasurement(volts(1), pairOfTwo(dry, open))).toBe(dry);
+  const both = pairOfTwo(dry, open);
+  expect(ofMeasurement({ kind: 'load-amps' }, both)).toBe(both);
+  expect(ofMeasurement(volts(1), { ...NO_FAULT, kind: 'load-broken', load: 'broken' })).toBe(
+    NO_FAULT,
+  );
+  const flat = { ...NO_FAULT, meter: { gain: 1.2, noAmps: false, noVolts: false } };
+  expect(ofMeasurement(volts(1), flat)).toBe(flat);
+  // Below the second cell the string is sound.
+  expect(inString(1, 1, dry)).toBe(NO_FAULT);
+  expect(inString(1, 2, dry)).toBe(dry);
 });
