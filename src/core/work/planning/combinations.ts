@@ -70,6 +70,6 @@ function stored(cell: CellModel, need: LoadRequirement): Combination | null {
     kind: 'capacitor',
     cellsInSeries,
     strings: 1,
-    wording: `A capacitor of ${formatNumber(1000 * ORDINARY_FARADS)} mF (rated above ${formatVolts(openVolts)}), charged by ${cellsInSeries} in series for ${formatMinutes(CHARGE_SECONDS / 60)}, then runs it for about ${formatNumber(seconds, 2)} s at a time.`,
+    wording: `A capacitor of ${formatNumber(1e6 * ORDINARY_FARADS, 4)} µF (rated above ${formatVolts(openVolts)}), charged by ${cellsInSeries} in series for ${formatMinutes(CHARGE_SECONDS / 60)}, then runs it for about ${formatNumber(seconds, 2)} s at a time.`,
   };
 }

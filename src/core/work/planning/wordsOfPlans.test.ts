@@ -1,0 +1,158 @@
+import { laidOutGrid } from '../../physics/desk/deskEdits';
+import { freshCell, newPlan } from '../../records/plan/newPlan';
+import type { Plan } from '../../records/plan/planSchema';
+import { compareAdditions } from './compareAdditions';
+import { combinationsFor } from './combinations';
+import { evaluatePlan, wishFor } from './evaluatePlan';
+import {
+  explainChance,
+  explainOpenVolts,
+  explainOperatingPoint,
+  explainResistance,
+  nineInTen,
+  sourcesOfCell,
+  type Explanation,
+} from './explain';
+import { explainMetals } from './explainMetals';
+import { overhangWords } from './explainOverhang';
+import { explainSize } from './explainSize';
+import { firstCellTable, rangeOfRow } from './firstCell';
+import { lifeWords } from './lifeWords';
+import { largestWins, pairsInOneBody, saltKillsAcid, voltsTimesAmps } from './misconceptions';
+import { otherLoads } from './otherLoads';
+import { summaryOfPlan } from './planSummary';
+import { figuresOf, shortfallReason, verdictOf } from './verdict';
+import { whatHelps } from './whatHelps';
+import { SEARCH_DEFAULTS, wiringOptionsOf } from './wiringOptions';
+
+/**
+ * Everything that a plan is told about, in the words and figures that a teacher reads. A change of wording or of a figure
+ * shows as a change of the stored text beside this file, to be read before it is accepted (`jest -u`).
+ */
+const LED = { kind: 'led', colour: 'red', brightness: 'dim' } as const;
+const own = (cellsInSeries: number, strings: number): Plan['arrangement'] => ({
+  kind: 'own',
+  cellsInSeries,
+  strings,
+});
+const plan = (change: Partial<Plan>): Plan => ({ ...newPlan('Words'), target: LED, ...change });
+const KIWI_READ: Plan['cell'] = {
+  ...freshCell('copper-zinc-fruit', 'kiwi'),
+  own: {
+    openCircuitVolts: 0.93,
+    shortCircuit: { amps: 1.4e-3, meterRange: '20 mA', secondsAfter: 20 },
+    loaded: [
+      { ohms: 1000, volts: 0.55, secondsAfter: null },
+      { ohms: 220, volts: 0.24, secondsAfter: null },
+    ],
+    kept: false,
+  },
+};
+const PLANS: Readonly<Record<string, Plan>> = {
+  'as it is made': plan({}),
+  'a cell that was read, left to the planner': plan({ cell: KIWI_READ }),
+  'too few volts': plan({ arrangement: own(1, 2) }),
+  'too few strings': plan({
+    target: { ...LED, brightness: 'bright' },
+    arrangement: own(4, 1),
+  }),
+  'works on paper, hardly in class': plan({ cell: KIWI_READ, arrangement: own(4, 1) }),
+  'an adult only': plan({ arrangement: own(36, 1) }),
+  'too many volts for a class': plan({
+    arrangement: own(60, 1),
+    cell: freshCell('magnesium-graphite', ''),
+  }),
+  'for trained staff': plan({ cell: freshCell('dilute-sulfuric-acid', '') }),
+  'a pile that dries': plan({
+    cell: { ...freshCell('coin-pile-brine', 'felt'), overhangMillimetres: 2 },
+    minutes: 600,
+  }),
+  'a clock': plan({
+    target: { kind: 'device', device: 'lcd-clock', leastVolts: 1.3, amps: 1e-5 },
+    cell: freshCell('one-coin-pile', ''),
+  }),
+  'a resistor': plan({ target: { kind: 'resistor', ohms: 1000, wantedAmps: 1e-3 } }),
+  'what no battery of it can do': plan({
+    target: { kind: 'led', colour: 'white', brightness: 'bright' },
+    minutes: 2880,
+  }),
+  'laid out by hand, the LED the wrong way round': plan({
+    arrangement: { ...laidOutGrid(4, 2), loadReversed: true },
+  }),
+};
+
+const line = (text: string): string => text.replaceAll(/[\u00a0\u202f]/g, ' ');
+const sum = ({ title, lines, origin, sources }: Explanation): string[] => [
+  `${title}: ${lines.join(' / ')}`,
+  `  from: ${origin} [${sources.join(', ')}]`,
+];
+
+function wordsOf(one: Plan): string[] {
+  const evaluation = evaluatePlan(one);
+  const { cell, desk, need, wiring, basis } = evaluation;
+  const { headline, details, tone } = verdictOf(evaluation);
+  const additions = compareAdditions(evaluation, { entries: {} });
+  return [
+    `${tone}: ${[headline, ...details].join(' · ')}`,
+    figuresOf(evaluation),
+    ...shortfallReason(evaluation),
+    nineInTen(evaluation),
+    ...sum(explainOpenVolts(evaluation)),
+    ...sum(explainResistance(evaluation)),
+    ...sum(explainOperatingPoint(evaluation)),
+    ...sum(explainChance(evaluation)),
+    `sources of the cell: ${sourcesOfCell(evaluation).join(', ')}`,
+    lifeWords(cell, one.running),
+    overhangWords(one, evaluation) ?? 'no overhang',
+    ...[pairsInOneBody, largestWins].flatMap((explain) => sum(explain({ cell, wiring }))),
+    ...sum(voltsTimesAmps({ cell, wiring })),
+    ...whatHelps(one).map(({ what, effect, tone: then }) => `help: ${what} → ${effect} (${then})`),
+    ...combinationsFor(cell.model, need).map(({ wording }) => wording),
+    ...(additions === null
+      ? []
+      : [additions.string, additions.metal].map(
+          ({ kind, bodies, pairs, foodGrams }) =>
+            `${kind}: ${bodies} bodies, ${pairs} pairs, ${foodGrams} g`,
+        )),
+    ...otherLoads(desk).map(
+      ({ name, verdict, works }) => `${works ? '+' : '−'} ${name}: ${verdict}`,
+    ),
+    `on the shelf: ${JSON.stringify(summaryOfPlan(one).verdict ?? null)}`,
+    ...sum(explainSize(cell.recipe, cell.body, basis.cell.size ?? cell.recipe.usualSize)),
+  ].map(line);
+}
+
+test.each(Object.entries(PLANS))('%s', (_, one) => {
+  expect(wordsOf(one).join('\n')).toMatchSnapshot();
+});
+
+test('why a wiring, and why not another family', () => {
+  const { candidates, impossible } = wiringOptionsOf(
+    evaluatePlan(plan({ cell: KIWI_READ })).basis,
+    { ...SEARCH_DEFAULTS, everyRecipe: true },
+    { entries: {} },
+  );
+  const words = [
+    ...candidates.map(
+      ({ family, cellsInSeries, strings, pairsPerBody, reasons, hoursEndBy }) =>
+        `${family.name}, ${cellsInSeries} × ${strings}, ${pairsPerBody}: ${reasons.join('; ')} (${hoursEndBy})`,
+    ),
+    ...impossible.map(({ limit, explanation }) => `${limit}: ${explanation}`),
+  ];
+  expect(words.map(line).join('\n')).toMatchSnapshot();
+});
+
+test('what to build once the first cell was read', () => {
+  const { basis, cell } = evaluatePlan(plan({ cell: KIWI_READ }));
+  const rows = firstCellTable(wishFor(basis, cell), 4, 4);
+  const words = rows.map(
+    ({ cellsInSeries, strings, cells }, index) =>
+      `${rangeOfRow(rows, index)}: ${cellsInSeries} × ${strings}, ${cells} cells`,
+  );
+  expect(words.map(line).join('\n')).toMatchSnapshot();
+});
+
+test('what the metals do, and what salt does to acid', () => {
+  const { cell } = evaluatePlan(plan({}));
+  expect([...sum(explainMetals(cell.recipe)), ...sum(saltKillsAcid())].map(line)).toMatchSnapshot();
+});
