@@ -141,12 +141,12 @@ export function formatFixed(value: number, decimals = 2): string {
 }
 
 function formatScaled(value: number, scales: readonly Scale[]): string {
-  const [largest] = scales;
+  const plain = scales.find(({ factor }) => factor === 1);
   const smallest = scales.at(-1);
-  if (largest === undefined || smallest === undefined) throw new Error('a quantity needs a unit');
-  if (!Number.isFinite(value)) return `${formatNumber(value)}${NO_BREAK_SPACE}${largest.unit}`;
+  if (plain === undefined || smallest === undefined) throw new Error('a quantity needs a unit');
+  if (!Number.isFinite(value)) return `${formatNumber(value)}${NO_BREAK_SPACE}${plain.unit}`;
   const size = Math.abs(value);
-  if (size < SHOWN_AS_ZERO_BELOW * smallest.factor) return `0${NO_BREAK_SPACE}${largest.unit}`;
+  if (size < SHOWN_AS_ZERO_BELOW * smallest.factor) return `0${NO_BREAK_SPACE}${plain.unit}`;
   const scale = scales.find((candidate) => size >= candidate.from) ?? smallest;
   return `${formatNumber(value / scale.factor)}${NO_BREAK_SPACE}${scale.unit}`;
 }

@@ -66,7 +66,9 @@ export function explainResistance(evaluation: PlanEvaluation): Explanation {
       title: 'Internal resistance',
       lines: [
         'A typical cell follows a polarisation curve, so its resistance depends on the current.',
-        `At ${formatAmps(amps)}: (${formatVolts(source.emfVolts)} − ${formatVolts(volts)}) ÷ ${formatAmps(amps)} = ${formatOhms(source.resistanceOhms)}`,
+        flows(evaluation)
+          ? `At ${formatAmps(amps)}: (${formatVolts(source.emfVolts)} − ${formatVolts(volts)}) ÷ ${formatAmps(amps)} = ${formatOhms(source.resistanceOhms)}`
+          : `Nothing flows now; the first trace of a current would meet ${formatOhms(source.resistanceOhms)}.`,
       ],
       origin: originOfCell(evaluation),
       sources: sourcesOfCell(evaluation),
@@ -96,14 +98,25 @@ export function explainOperatingPoint(evaluation: PlanEvaluation): Explanation {
     title: 'Operating point',
     lines: [
       `The battery gives ${formatVolts(source.emfVolts)} − I × ${formatOhms(source.resistanceOhms)}.`,
-      `The ${need.name} takes ${formatVolts(volts)} at ${formatAmps(amps)}: there both agree.`,
-      `Check: ${formatVolts(source.emfVolts)} − ${formatAmps(amps)} × ${formatOhms(source.resistanceOhms)} = ${formatVolts(volts)}.`,
-      ...resistorLine(evaluation),
+      ...(flows(evaluation)
+        ? [
+            `The ${need.name} takes ${formatVolts(volts)} at ${formatAmps(amps)}: there both agree.`,
+            `Check: ${formatVolts(source.emfVolts)} − ${formatAmps(amps)} × ${formatOhms(source.resistanceOhms)} = ${formatVolts(volts)}.`,
+            ...resistorLine(evaluation),
+          ]
+        : [
+            `The ${need.name} takes nothing of it: ${desk.loadReversed ? 'it is the wrong way round' : 'the volts are too few'}.`,
+          ]),
       `Power: ${formatWatts(volts * amps)} of at most ${formatWatts(most)}${where}.`,
     ],
     origin: `${originOfCell(evaluation)} ${originOfLoad(evaluation)}`,
     sources: [...sourcesOfCell(evaluation), ...sourcesOfLoad(evaluation)],
   };
+}
+
+/** Whether there is a current that a meter would show. */
+function flows({ amps }: PlanEvaluation): boolean {
+  return formatAmps(amps) !== formatAmps(0);
 }
 
 /** How the volts are shared where a resistor stands in series. */

@@ -32,13 +32,17 @@ const SHORTER = [1440, 480, 120, 40, 20, 10, 5, 1, 1 / 6];
 /** What would help a plan that falls short: every change is worked out, and offered only where it mends something. */
 export function whatHelps(plan: Plan): Help[] {
   const now = evaluatePlan(plan);
+  // Whatever it would light, no class builds it.
+  if (now.cell.recipe.restricted) return [];
   const rank = TONES.indexOf(verdictOf(now).tone);
   const helps: Help[] = [];
   for (const { id, what, change } of changesOf(plan, now)) {
     const then = evaluatePlan({ ...plan, ...change }, now);
     const { tone } = verdictOf(then);
     const gain = TONES.indexOf(tone) - rank;
-    const surer = then.classes.chance - now.classes.chance >= WORTH_CHANCE;
+    const surer =
+      reaches(then.atEnd.amps, then.need) &&
+      then.classes.chance - now.classes.chance >= WORTH_CHANCE;
     if (gain > 0 || (gain === 0 && surer && tone !== 'fine')) {
       helps.push({ id, what, effect: effectOf(then), tone, change });
     }
@@ -58,6 +62,11 @@ function changesOf(plan: Plan, now: PlanEvaluation): Change[] {
     const { cellsInSeries, strings } = wiringOptions.suggested;
     add('suggested', `${cellsInSeries} in series × ${strings}`, {
       arrangement: { kind: 'suggested' },
+    });
+  }
+  if (plan.arrangement.kind === 'desk' && plan.arrangement.loadReversed) {
+    add('turn', `the ${now.need.name} turned round`, {
+      arrangement: { ...plan.arrangement, loadReversed: false },
     });
   }
   if (now.missing.length > 0) {
@@ -120,12 +129,11 @@ function countsOf({ cellsInSeries, strings }: PlanEvaluation['wiring']): {
 }
 
 function effectOf(evaluation: PlanEvaluation): string {
-  const { atEnd, need, wantedUntilSeconds, minutes, classes, target } = evaluation;
+  const { atEnd, wantedUntilSeconds, minutes, classes, target } = evaluation;
   const what = target.kind === 'led' ? target.brightness : 'runs';
   if (wantedUntilSeconds !== null) {
     return `${what} for ${formatMinutes(Number((wantedUntilSeconds / 60).toPrecision(2)))}`;
   }
-  if (!reaches(atEnd.amps, need)) return 'not yet enough';
   const much = target.kind === 'led' ? (atEnd.brightness ?? what) : what;
   return `${much} for ${formatMinutes(minutes)} · ${formatNumber(asPercentRounded(classes.chance))} of 100`;
 }

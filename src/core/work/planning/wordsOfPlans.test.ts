@@ -95,7 +95,7 @@ function wordsOf(one: Plan): string[] {
   return [
     `${tone}: ${[headline, ...details].join(' · ')}`,
     figuresOf(evaluation),
-    ...shortfallReason(evaluation),
+    ...(tone === 'wrong' ? shortfallReason(evaluation) : []),
     nineInTen(evaluation),
     ...sum(explainOpenVolts(evaluation)),
     ...sum(explainResistance(evaluation)),
