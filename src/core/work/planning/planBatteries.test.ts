@@ -4,6 +4,8 @@ import { requirementOf } from '../../records/plan/loadRequirement';
 import { USUAL_RUNNING } from '../../records/plan/runningSchema';
 import { bestFromStock } from './bestFromStock';
 import { dischargeOfGrid } from '../../physics/time/dischargeOfGrid';
+import { RECIPES } from '../../physics/chemistry/recipes';
+import { plannerFamily } from './plannerFamily';
 import { OBJECTIVES, type Objective, type PlannerQuestion } from './plannerTypes';
 import { planBatteries, PLANNER_DEFAULTS } from './planBatteries';
 import { limitOfTarget } from './seriesResistor';
@@ -189,4 +191,21 @@ test('left open, the same pile dries out within hours', () => {
   });
   expect(outcome.end.reason).toBe('dried-out');
   expect(outcome.endSeconds / 3600).toBeLessThan(48);
+});
+
+test('one family is asked about in every surrounding anew: cover, air, warmth and time', () => {
+  const red = requirementOf({ kind: 'led', colour: 'red', brightness: 'dim' });
+  const pile = plannerFamily(RECIPES['coin-pile-brine'], RECIPES['coin-pile-brine'].bodies[0]!);
+  const hoursIn = (running: Partial<typeof USUAL_RUNNING>, minutes = 10): number => {
+    const { candidates } = planBatteries(
+      input({ families: [pile], need: red, minutes, running: { ...USUAL_RUNNING, ...running } }),
+    );
+    return candidates[0]?.hours ?? 0;
+  };
+  const taped = hoursIn({ wrap: 'taped' });
+  const open = hoursIn({ wrap: 'open' });
+  expect(open).toBeLessThan(taped / 2);
+  expect(hoursIn({ wrap: 'open', humidity: 0.85 })).toBeGreaterThan(open);
+  expect(hoursIn({ wrap: 'open', celsius: 30 })).toBeLessThan(open);
+  expect(hoursIn({ wrap: 'taped' })).toBe(taped);
 });

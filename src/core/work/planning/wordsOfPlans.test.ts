@@ -1,4 +1,7 @@
 import { laidOutGrid } from '../../physics/desk/deskEdits';
+import { RECIPES } from '../../physics/chemistry/recipes';
+import { USUAL_RUNNING } from '../../records/plan/runningSchema';
+import { formatAmps, formatVolts } from '../../units';
 import { freshCell, newPlan } from '../../records/plan/newPlan';
 import type { Plan } from '../../records/plan/planSchema';
 import { compareAdditions } from './compareAdditions';
@@ -51,6 +54,20 @@ const KIWI_READ: Plan['cell'] = {
 const PLANS: Readonly<Record<string, Plan>> = {
   'as it is made': plan({}),
   'a cell that was read, left to the planner': plan({ cell: KIWI_READ }),
+  'more metal in each, warm, in pieces': plan({
+    cell: {
+      ...freshCell('copper-zinc-fruit', 'lemon'),
+      piece: 'half',
+      size: { ...RECIPES['copper-zinc-fruit'].usualSize, pairs: 2, extraPlus: 1, extraMinus: 1 },
+    },
+    running: { ...USUAL_RUNNING, celsius: 28 },
+  }),
+  'read cells with more metal': plan({
+    cell: {
+      ...KIWI_READ,
+      size: { ...RECIPES['copper-zinc-fruit'].usualSize, pairs: 3, extraMinus: 2 },
+    },
+  }),
   'too few volts': plan({ arrangement: own(1, 2) }),
   'too few strings': plan({
     target: { ...LED, brightness: 'bright' },
@@ -115,7 +132,8 @@ function wordsOf(one: Plan): string[] {
             `${kind}: ${bodies} bodies, ${pairs} pairs, ${foodGrams} g`,
         )),
     ...otherLoads(desk).map(
-      ({ name, verdict, works }) => `${works ? '+' : '−'} ${name}: ${verdict}`,
+      ({ name, verdict, works, volts, amps, brightness }) =>
+        `${works ? '+' : '−'} ${name}: ${verdict} (${formatVolts(volts)}, ${formatAmps(amps)}, ${brightness})`,
     ),
     `on the shelf: ${JSON.stringify(summaryOfPlan(one).verdict ?? null)}`,
     ...sum(explainSize(cell.recipe, cell.body, basis.cell.size ?? cell.recipe.usualSize)),
