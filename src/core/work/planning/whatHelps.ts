@@ -6,7 +6,7 @@ import { LONGEST_STRING, MAX_CELLS } from '../../physics/desk/limits';
 import type { Plan } from '../../records/plan/planSchema';
 import { formatMinutes, formatNumber } from '../../units';
 import { evaluatePlan, reaches, type PlanEvaluation } from './evaluatePlan';
-import { asPercentRounded, TONES, verdictOf, type Verdict } from './verdict';
+import { asPercentRounded, isRecommended, TONES, verdictOf, type Verdict } from './verdict';
 import { usualSizeOf, withMorePlus } from './planEdits';
 
 /** A change to a plan that mends what falls short, and what it would then do. */
@@ -40,7 +40,9 @@ export function whatHelps(plan: Plan): Help[] {
     const then = evaluatePlan({ ...plan, ...change }, now);
     const { tone } = verdictOf(then);
     const gain = TONES.indexOf(tone) - rank;
+    // What is sure enough as it is falls short of something else: of parts, say.
     const surer =
+      !isRecommended(now.classes.chance) &&
       reaches(then.atEnd.amps, then.need) &&
       then.classes.chance - now.classes.chance >= WORTH_CHANCE;
     if (gain > 0 || (gain === 0 && surer && tone !== 'fine')) {

@@ -26,6 +26,17 @@ import { otherLoads } from './otherLoads';
 import { summaryOfPlan } from './planSummary';
 import { figuresOf, shortfallReason, verdictOf } from './verdict';
 import { whatHelps } from './whatHelps';
+import type { PartCounts } from '../../records/plan/haveSchema';
+import {
+  leftOverWords,
+  litFigures,
+  litHeadline,
+  litTitle,
+  litWiring,
+  moreWords,
+  usesWords,
+} from './litWords';
+import { whatCanBeLit } from './whatCanBeLit';
 import { SEARCH_DEFAULTS, wiringOptionsOf } from './wiringOptions';
 
 /**
@@ -67,6 +78,20 @@ const PLANS: Readonly<Record<string, Plan>> = {
       ...KIWI_READ,
       size: { ...RECIPES['copper-zinc-fruit'].usualSize, pairs: 3, extraMinus: 2 },
     },
+  }),
+  'parts that are missing, for one group': plan({
+    arrangement: own(3, 3),
+    have: { lemon: 12, 'galvanised-nail': 2, 'copper-strip': 9, 'clip-lead': 20, 'led-red': 3 },
+    lesson: { ...newPlan('').lesson, groups: 1 },
+  }),
+  'parts that are missing, for three groups': plan({
+    arrangement: own(3, 3),
+    have: { lemon: 12, 'galvanised-nail': 9, 'copper-strip': 9, 'clip-lead': 20, 'led-red': 3 },
+    lesson: { ...newPlan('').lesson, groups: 3 },
+  }),
+  'enough of everything': plan({
+    have: { lemon: 99, 'galvanised-nail': 99, 'copper-strip': 99, 'clip-lead': 99, 'led-red': 9 },
+    lesson: { ...newPlan('').lesson, groups: 1 },
   }),
   'too few volts': plan({ arrangement: own(1, 2) }),
   'too few strings': plan({
@@ -135,6 +160,7 @@ function wordsOf(one: Plan): string[] {
       ({ name, verdict, works, volts, amps, brightness }) =>
         `${works ? '+' : '−'} ${name}: ${verdict} (${formatVolts(volts)}, ${formatAmps(amps)}, ${brightness})`,
     ),
+    `${wiring.cellsInSeries} × ${wiring.strings}, chosen by the ${wiring.chosenBy}`,
     `on the shelf: ${JSON.stringify(summaryOfPlan(one).verdict ?? null)}`,
     ...sum(explainSize(cell.recipe, cell.body, basis.cell.size ?? cell.recipe.usualSize)),
   ].map(line);
@@ -173,4 +199,35 @@ test('what to build once the first cell was read', () => {
 test('what the metals do, and what salt does to acid', () => {
   const { cell } = evaluatePlan(plan({}));
   expect([...sum(explainMetals(cell.recipe)), ...sum(saltKillsAcid())].map(line)).toMatchSnapshot();
+});
+
+test('what can be lit with a handful of parts, what is left over, and what a few more would do', () => {
+  const words = (have: PartCounts): string[] => {
+    const { things, more } = whatCanBeLit({ have, minutes: 10, running: USUAL_RUNNING });
+    return [
+      ...things.map(
+        (thing) =>
+          `${litTitle(thing)}. ${litHeadline(thing)}: ${litWiring(thing)}, uses ${usesWords(thing)}; left over ${leftOverWords(thing)}. ${litFigures(thing)}`,
+      ),
+      ...more.map(moreWords),
+    ];
+  };
+  const FEW = {
+    lemon: 8,
+    'galvanised-nail': 6,
+    'copper-strip': 6,
+    'clip-lead': 9,
+    'led-red': 1,
+    'lcd-clock': 1,
+  } as const;
+  const all = [
+    ...words(FEW),
+    '— one nail:',
+    ...words({ ...FEW, 'galvanised-nail': 1 }),
+    '— one lemon, whole:',
+    ...words({ ...FEW, lemon: 1 }),
+    '— no LED, no clock:',
+    ...words({ ...FEW, 'led-red': 0, 'lcd-clock': 0 }),
+  ];
+  expect(all.map(line).join('\n')).toMatchSnapshot();
 });
