@@ -4,7 +4,8 @@ import { sideBySide } from '../../physics/chemistry/sideBySide';
 import { gridDesk } from '../../physics/desk/desk';
 import { solveDesk } from '../../physics/desk/solveDesk';
 import { billOfCells, times, type CellMade } from '../parts/billOfBattery';
-import { billOfCell } from '../parts/bills';
+import { billOfCell, type BillLine } from '../parts/bills';
+import { joined } from '../parts/partStock';
 import { priceOfBill, type Prices } from '../parts/priceOfBill';
 import type { PlanEvaluation } from './evaluatePlan';
 
@@ -30,7 +31,6 @@ export function compareAdditions(
   if (!morePairs) return null;
   const { cellsInSeries, strings } = wiring;
   const cells = cellsInSeries * strings;
-  const doubled = { ...cell, model: sideBySide(cell.model, 2) };
   const amps = (desk: ReturnType<typeof gridDesk>): number => solveDesk(desk, need.load).amps;
   const made: CellMade = {
     recipe,
@@ -40,34 +40,31 @@ export function compareAdditions(
     overhangMillimetres: basis.cell.overhangMillimetres,
   };
   const { pairs } = made.size;
-  const metal = billOfCell(
-    recipe,
-    body.id,
-    { pairs: pairs + 1, extraPlus: 0, extraMinus: 0 },
-    piece,
-  )
-    .map(({ part, amount }) => {
-      const before = billOfCell(
-        recipe,
-        body.id,
-        { pairs, extraPlus: 0, extraMinus: 0 },
-        piece,
-      ).find((line) => line.part === part);
-      return { part, amount: amount - (before?.amount ?? 0) };
-    })
+  const withMore = { ...cell, model: sideBySide(cell.model, (pairs + 1) / pairs) };
+  // A part may stand in several lines of a bill: each is added up before the two are compared.
+  const billWith = (more: number): BillLine[] => {
+    const electrodes = { pairs: pairs + more, extraPlus: 0, extraMinus: 0 };
+    return joined(billOfCell(recipe, body.id, electrodes, piece));
+  };
+  const before = billWith(0);
+  const metal = billWith(1)
+    .map(({ part, amount }) => ({
+      part,
+      amount: amount - (before.find((line) => line.part === part)?.amount ?? 0),
+    }))
     .filter(({ amount }) => amount > 0);
   return {
     string: {
       kind: 'string',
       amps: amps(gridDesk(cell, cellsInSeries, strings + 1)),
       bodies: cellsInSeries,
-      pairs: cellsInSeries,
+      pairs: cellsInSeries * pairs,
       price: priceOfBill(billOfCells(made, cellsInSeries), prices)?.all ?? null,
       foodGrams: cellsInSeries * supplies.foodGrams * PIECE_FACTS[piece].share,
     },
     metal: {
       kind: 'metal',
-      amps: amps(gridDesk(doubled, cellsInSeries, strings)),
+      amps: amps(gridDesk(withMore, cellsInSeries, strings)),
       bodies: 0,
       pairs: cells,
       price: priceOfBill(times(metal, cells), prices)?.all ?? null,

@@ -16,8 +16,10 @@ import { evaluatePlan } from './evaluatePlan';
 import { largestWins, pairsInOneBody, saltKillsAcid, voltsTimesAmps } from './misconceptions';
 import { otherLoads } from './otherLoads';
 import { OBJECTIVES, type BatteryCandidate } from './plannerTypes';
+import { priceOfUnit } from '../parts/priceOfBill';
 import { recipeOfFamily } from './plannerSupply';
 import { wiringOptionsOf, SEARCH_DEFAULTS } from './wiringOptions';
+import { RECIPES } from '../../physics/chemistry/recipes';
 import { FAMILIES } from '../../physics/chemistry/families';
 
 const plan = {
@@ -101,7 +103,18 @@ test('a string against metal: both raise the current, only the string takes more
   expect(compared!.string.amps).toBeGreaterThan(evaluation.amps);
   expect(compared!.metal.amps).toBeGreaterThan(evaluation.amps);
   expect(compared!.metal.foodGrams).toBe(0);
+  // One strip and one nail for each cell, at their share of a pack.
+  const pair = priceOfUnit('copper-strip', prices)! + priceOfUnit('galvanised-nail', prices)!;
+  expect(compared!.metal.price).toBeCloseTo(pair * compared!.metal.pairs, 9);
+  expect(compared!.string.price).toBeGreaterThan(pair * compared!.string.pairs);
   expect(compared!.string.bodies).toBe(4);
+  const size = { ...RECIPES['copper-zinc-fruit'].usualSize, pairs: 3 };
+  const thick = evaluatePlan({ ...plan, cell: { ...plan.cell, size } });
+  const { wiring } = thick;
+  expect(compareAdditions(thick, prices)).toMatchObject({
+    string: { bodies: wiring.cellsInSeries, pairs: 3 * wiring.cellsInSeries },
+    metal: { bodies: 0, pairs: wiring.cellsInSeries * wiring.strings },
+  });
   const pile = evaluatePlan({
     ...plan,
     cell: { ...newPlan('x').cell, recipe: 'coin-pile-brine', body: 'felt' },

@@ -1,4 +1,5 @@
 import { laidOutGrid } from '../../physics/desk/deskEdits';
+import { EMPTY_CUPBOARD, withGuidePrices } from '../../records/cupboard/cupboardSchema';
 import { RECIPES } from '../../physics/chemistry/recipes';
 import { USUAL_RUNNING } from '../../records/plan/runningSchema';
 import { formatAmps, formatVolts } from '../../units';
@@ -118,6 +119,20 @@ const PLANS: Readonly<Record<string, Plan>> = {
     target: { kind: 'led', colour: 'white', brightness: 'bright' },
     minutes: 2880,
   }),
+  'laid out by hand, one cell the wrong way round': plan({
+    arrangement: {
+      kind: 'desk',
+      loadReversed: false,
+      strings: [3, 4].map((length, string) =>
+        Array.from({ length }, (_, index) => ({
+          kind: 'cell' as const,
+          mix: null,
+          sharedBody: null,
+          faults: string === 1 && index === 1 ? [{ kind: 'reversed' as const }] : [],
+        })),
+      ),
+    },
+  }),
   'laid out by hand, the LED the wrong way round': plan({
     arrangement: { ...laidOutGrid(4, 2), loadReversed: true },
   }),
@@ -133,7 +148,7 @@ function wordsOf(one: Plan): string[] {
   const evaluation = evaluatePlan(one);
   const { cell, desk, need, wiring, basis } = evaluation;
   const { headline, details, tone } = verdictOf(evaluation);
-  const additions = compareAdditions(evaluation, { entries: {} });
+  const additions = compareAdditions(evaluation, withGuidePrices(EMPTY_CUPBOARD));
   return [
     `${tone}: ${[headline, ...details].join(' · ')}`,
     figuresOf(evaluation),
@@ -153,8 +168,8 @@ function wordsOf(one: Plan): string[] {
     ...(additions === null
       ? []
       : [additions.string, additions.metal].map(
-          ({ kind, bodies, pairs, foodGrams }) =>
-            `${kind}: ${bodies} bodies, ${pairs} pairs, ${foodGrams} g`,
+          ({ kind, bodies, pairs, foodGrams, price, amps }) =>
+            `${kind}: ${bodies} bodies, ${pairs} pairs, ${foodGrams} g, ${price?.toFixed(2)}, ${formatAmps(amps)}`,
         )),
     ...otherLoads(desk).map(
       ({ name, verdict, works, volts, amps, brightness }) =>
@@ -226,6 +241,17 @@ test('what can be lit with a handful of parts, what is left over, and what a few
     ...words({ ...FEW, 'galvanised-nail': 1 }),
     '— one lemon, whole:',
     ...words({ ...FEW, lemon: 1 }),
+    '— magnesium, which a red LED wants a resistor for:',
+    ...words({
+      'magnesium-ribbon': 60,
+      'graphite-rod': 6,
+      'clip-lead': 20,
+      cup: 6,
+      salt: 200,
+      'led-red': 1,
+      resistor: 3,
+      goggles: 9,
+    } as PartCounts),
     '— no LED, no clock:',
     ...words({ ...FEW, 'led-red': 0, 'lcd-clock': 0 }),
   ];
