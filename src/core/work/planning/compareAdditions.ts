@@ -21,7 +21,7 @@ export interface Addition {
   readonly foodGrams: number;
 }
 
-/** One more string against one more pair of metals in every body; `null` where no more metal goes into a body. */
+/** One more string against twice the metal in every body; `null` where no more metal goes into a body. */
 export function compareAdditions(
   { basis, cell, need, wiring }: Pick<PlanEvaluation, 'basis' | 'cell' | 'need' | 'wiring'>,
   prices: Prices,
@@ -40,14 +40,14 @@ export function compareAdditions(
     overhangMillimetres: basis.cell.overhangMillimetres,
   };
   const { pairs } = made.size;
-  const withMore = { ...cell, model: sideBySide(cell.model, (pairs + 1) / pairs) };
+  const doubled = { ...cell, model: sideBySide(cell.model, 2) };
   // A part may stand in several lines of a bill: each is added up before the two are compared.
-  const billWith = (more: number): BillLine[] => {
-    const electrodes = { pairs: pairs + more, extraPlus: 0, extraMinus: 0 };
+  const billWith = (times: number): BillLine[] => {
+    const electrodes = { pairs: pairs * times, extraPlus: 0, extraMinus: 0 };
     return joined(billOfCell(recipe, body.id, electrodes, piece));
   };
-  const before = billWith(0);
-  const metal = billWith(1)
+  const before = billWith(1);
+  const metal = billWith(2)
     .map(({ part, amount }) => ({
       part,
       amount: amount - (before.find((line) => line.part === part)?.amount ?? 0),
@@ -64,9 +64,9 @@ export function compareAdditions(
     },
     metal: {
       kind: 'metal',
-      amps: amps(gridDesk(withMore, cellsInSeries, strings)),
+      amps: amps(gridDesk(doubled, cellsInSeries, strings)),
       bodies: 0,
-      pairs: cells,
+      pairs: cells * pairs,
       price: priceOfBill(times(metal, cells), prices)?.all ?? null,
       foodGrams: 0,
     },

@@ -113,7 +113,7 @@ test('a string against metal: both raise the current, only the string takes more
   const { wiring } = thick;
   expect(compareAdditions(thick, prices)).toMatchObject({
     string: { bodies: wiring.cellsInSeries, pairs: 3 * wiring.cellsInSeries },
-    metal: { bodies: 0, pairs: wiring.cellsInSeries * wiring.strings },
+    metal: { bodies: 0, pairs: 3 * wiring.cellsInSeries * wiring.strings },
   });
   const pile = evaluatePlan({
     ...plan,
