@@ -1,7 +1,6 @@
 import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { closeDatabase } from '@/data/database';
 import { GATEWAY_HEADER } from '@/server/lanGateway/gatewayHeader';
 import { backupState, dropAllWaiting } from '@/server/safekeeping/keeper';
 import { GET as list, POST as create } from './[kind]/route';
@@ -15,10 +14,7 @@ beforeAll(() => {
   folder = mkdtempSync(join(tmpdir(), 'grozer-keeping-'));
   process.env['GROZER_DB'] = join(folder, 'grozer.db');
 });
-afterAll(() => {
-  closeDatabase();
-  rmSync(folder, { recursive: true });
-});
+afterAll(() => rmSync(folder, { recursive: true }));
 
 const HERE = { host: '127.0.0.1:3000' };
 const post = (body: BodyInit | null = null, headers: Record<string, string> = HERE): Request =>

@@ -32,7 +32,7 @@ const PALE = '#E9DCC0';
 const SOLUTION = '#7FB3D6';
 
 const strip = (x: number, y: number, height: number, fill: string): ReactNode => (
-  <rect key={`${x}`} x={x} y={y} width="5" height={height} fill={fill} stroke="none" />
+  <rect key={`${x} ${y}`} x={x} y={y} width="5" height={height} fill={fill} stroke="none" />
 );
 
 const PICTURES: Readonly<Record<Tool, (zinc: string) => ReactNode>> = {

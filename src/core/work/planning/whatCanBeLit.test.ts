@@ -112,3 +112,15 @@ test('a plan never stays fine with eight pairs where six exist', () => {
   const planned = evaluatePlan({ ...limited, arrangement: { kind: 'suggested' as const } });
   expect(planned.missing).toEqual([]);
 });
+
+test('what a few parts more would do is told once, and not of what is there', () => {
+  const parts = { lemon: 12, 'galvanised-nail': 12, 'copper-strip': 12, 'clip-lead': 12 };
+  const clock = whatCanBeLit({ ...question, have: { ...parts, 'lcd-clock': 1 } });
+  expect(clock.things.map(litHeadline).join()).toContain('An LCD clock');
+  expect(clock.more).toEqual([]);
+  // Lemons whole, in halves and in quarters all lack the same.
+  const bare = whatCanBeLit({ ...question, have: { ...parts, 'clip-lead': 2, 'led-red': 1 } });
+  const told = bare.more.map(moreWords);
+  expect(told.length).toBeGreaterThan(0);
+  expect(new Set(told).size).toBe(told.length);
+});

@@ -264,10 +264,14 @@ function moreThatWouldDo(
       }))
       .filter(({ missing }) => missing.length > 0)
       .sort((a, b) => missingAmount(a) - missingAmount(b));
-    if (least !== undefined) hints.push(least);
+    // Several kinds of cells may lack the same parts.
+    const known = hints.some((one) => JSON.stringify(one) === JSON.stringify(least));
+    if (least !== undefined && !known) hints.push(least);
   };
   const [best] = things.filter(({ target }) => target.kind === 'led');
   if (best === undefined) {
+    // A device runs or does not: nothing is brighter.
+    if (things.length > 0) return [];
     const [first] = targets.flat();
     for (const option of options) if (first !== undefined) lack(first, option, minutes);
     return hints.sort((a, b) => missingAmount(a) - missingAmount(b)).slice(0, MOST_HINTS);
