@@ -3,6 +3,10 @@
  * for; stores, calculation and everything that is read and pressed are the real ones.
  */
 import '@testing-library/jest-dom';
+import { configure } from '@testing-library/react';
+
+// Nothing is timed: a busy machine may take long over what comes in a moment; what never comes still fails.
+configure({ asyncUtilTimeout: 15_000 });
 
 jest.mock('next/navigation', () => jest.requireActual('./navigation').navigation);
 jest.mock('@/workers/plannerClient', () => jest.requireActual('./workerInPage'));
