@@ -2,11 +2,13 @@
 import '@/testing/ui/mocks';
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import type { LogRequest } from '@/core/records/logbook/logEntry';
 import { newPlan } from '@/core/records/plan/newPlan';
 import type { Plan } from '@/core/records/plan/planSchema';
+import { logged } from '@/testing/core/logged';
 import { expectAccessible } from '@/testing/ui/accessible';
 import { fill, plain, press } from '@/testing/ui/acting';
-import { answerNext } from '@/testing/ui/server';
+import { answerNext, answerTo } from '@/testing/ui/server';
 import { showPlan, verdict } from '@/testing/ui/planPage';
 
 /** A worker's job and the fetching of a part. */
@@ -27,6 +29,14 @@ const BENCH: Plan = {
     },
   },
   arrangement: { kind: 'own', cellsInSeries: 5, strings: 1 },
+};
+
+const NOTE: LogRequest = {
+  entryId: 'note',
+  revision: 1,
+  group: 'Tern',
+  entry: { kind: 'note', text: 'Bubbles', takenAt: '2027-01-29T14:00:00Z' },
+  struck: false,
 };
 
 const field = (label: string): Promise<HTMLElement> =>
@@ -219,4 +229,38 @@ test('a meter in the network is read with R; one that does not answer is told ab
   expect(await screen.findByText(/^0\.93\sV read from the meter$/)).toBeVisible();
   expect(await valueOf('cell 1, open')).toMatch(/^0\.93\d*\sV$/);
   await waitFor(() => expect(JSON.stringify(kept.at(-1)?.body)).toContain('SIMULATED BENCH METER'));
+});
+
+test('a class that runs: its code, the passcode on request only, and no end by a slip; its data go after a question', async () => {
+  answerTo('/api/lessons/tested/class', {
+    running: { code: 'KIWI23', startedAt: 1, endsAt: 3_600_000 },
+    gateway: { port: 3001, addresses: ['192.168.1.7'] },
+    passcode: '123456',
+    shut: null,
+  });
+  answerTo('/api/lessons/tested/data', { lines: 1, photos: 0 });
+  const { goTo, kept } = showPlan(BENCH, 'build', logged([NOTE]));
+  goTo('build', 'board');
+  expect(await screen.findByTestId('join-code')).toHaveTextContent('KIWI23');
+  expect(document.body).not.toHaveTextContent('123456');
+  press('My own tablet');
+  const own = await screen.findByRole('dialog', { name: 'Your own tablet' });
+  expect(own).toHaveTextContent('123456');
+  await expectAccessible(own);
+  fireEvent.click(within(own).getByRole('button', { name: 'Close' }));
+  await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
+  press('End the class');
+  const end = await screen.findByRole('dialog', { name: 'End the class?' });
+  await expectAccessible(end);
+  fireEvent.click(within(end).getByRole('button', { name: 'Go on with the class' }));
+  await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
+  expect(kept.filter(({ url }) => url.endsWith('/class'))).toEqual([]);
+  goTo('build', 'results');
+  fireEvent.click(await screen.findByRole('button', { name: /^Delete this class’s data/ }));
+  const erase = await screen.findByRole('dialog', { name: 'Delete this class’s data?' });
+  expect(erase).toHaveTextContent('1 line of the logbook: all of it is deleted for good');
+  await expectAccessible(erase);
+  fireEvent.click(within(erase).getByRole('button', { name: 'Keep it' }));
+  await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
+  expect(kept.filter(({ method }) => method === 'DELETE')).toEqual([]);
 });
