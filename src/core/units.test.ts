@@ -69,6 +69,15 @@ test.each([
   expect(plain(formatCount(count))).toBe(text);
 });
 
+test('nothing and what has no end are told in the plain unit', () => {
+  const all = [formatVolts, formatAmps, formatOhms, formatWatts, formatFarads, formatJoules];
+  expect(all.map((format) => plain(format(0)))).toEqual(['0 V', '0 A', '0 Ω', '0 W', '0 F', '0 J']);
+  expect([formatOhms, formatWatts].map((format) => plain(format(Infinity)))).toEqual([
+    '∞ Ω',
+    '∞ W',
+  ]);
+});
+
 test('farads and joules change their unit with their size', () => {
   expect([470e-6, 4.7e-3, 1].map(formatFarads).map(plain)).toEqual(['470 µF', '4.7 mF', '1 F']);
   expect([0.069, 1.2, 43_000].map(formatJoules).map(plain)).toEqual(['69 mJ', '1.2 J', '43 kJ']);

@@ -72,7 +72,9 @@ export async function backupStream({ db, photosFolder, now }: Kept): Promise<Bac
     });
     // Not waited for: what has gone out whole is noted before whoever asked can look again. Whoever only reads the
     // stream hears of a failure there.
-    whole.then(clear, clear);
+    whole
+      .then(clear, clear)
+      .catch((error: unknown) => console.error(`${folder} was not cleared away:`, error));
     return { stream: out, whole };
   } catch (error) {
     await clear();

@@ -80,7 +80,7 @@ describe('drying', () => {
 
   /**
    * @check water in saturated air
-   * @origin published: 17.3 g/m³ at 20 °C and 4.85 g/m³ at 0 °C (tables of absolute humidity, from memory)
+   * @origin memory: tables of absolute humidity, 17.3 g/m³ at 20 °C and 4.85 g/m³ at 0 °C
    * @tolerance 1 %
    */
   test.each([

@@ -54,9 +54,9 @@ test('strings of sound cells, with the meter of the plan; whether it was measure
     kept: true,
   } satisfies Plan['cell']['own'];
   expect(of({ cell: { ...FOUR.cell, own } }).measured).toBe(true);
-  expect(
-    of({ target: { kind: 'resistor', ohms: 1000, leastAmps: 1e-4 } as never }).isPolarised,
-  ).toBe(false);
+  expect(of({ target: { kind: 'resistor', ohms: 1000, wantedAmps: 1e-4 } }).isPolarised).toBe(
+    false,
+  );
 });
 
 describe('what each place should add', () => {

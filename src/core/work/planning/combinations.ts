@@ -1,7 +1,7 @@
 import type { CellModel } from '../../physics/chemistry/cellModel';
 import { gridCurve } from '../../physics/circuit/battery/gridCurve';
 import { boosterOnSource, TYPICAL_BOOSTER } from '../../physics/circuit/load/booster';
-import { ORDINARY_FARADS } from '../../physics/circuit/load/capacitorBank';
+import { ORDINARY_CAPACITOR, ORDINARY_FARADS } from '../../physics/circuit/load/capacitorBank';
 import { chargeBank } from '../../physics/time/chargeBank';
 import type { LoadRequirement } from '../../records/plan/loadRequirement';
 import type { Grid } from './gridsFor';
@@ -70,6 +70,6 @@ function stored(cell: CellModel, need: LoadRequirement): Combination | null {
     kind: 'capacitor',
     cellsInSeries,
     strings: 1,
-    wording: `A capacitor of ${formatNumber(1e6 * ORDINARY_FARADS, 4)} µF (rated above ${formatVolts(openVolts)}), charged by ${cellsInSeries} in series for ${formatMinutes(CHARGE_SECONDS / 60)}, then runs it for about ${formatNumber(seconds, 2)} s at a time.`,
+    wording: `A capacitor of ${ORDINARY_CAPACITOR} (rated above ${formatVolts(openVolts)}), charged by ${cellsInSeries} in series for ${formatMinutes(CHARGE_SECONDS / 60)}, then runs it for about ${formatNumber(seconds, 2)} s at a time.`,
   };
 }

@@ -4,7 +4,12 @@ import { filamentLook, TORCH_BULB } from '../../physics/circuit/load/bulb';
 import type { Load } from '../../physics/circuit/load/load';
 import { LED_COLOURS, LED_PRESETS, ledModelOf } from '../../physics/circuit/load/ledPresets';
 import { boosterOnSource, TYPICAL_BOOSTER } from '../../physics/circuit/load/booster';
-import { bankAt, FULL_SHARE, ORDINARY_FARADS } from '../../physics/circuit/load/capacitorBank';
+import {
+  bankAt,
+  FULL_SHARE,
+  ORDINARY_CAPACITOR,
+  ORDINARY_FARADS,
+} from '../../physics/circuit/load/capacitorBank';
 import { motorOn, TOY_MOTOR } from '../../physics/circuit/load/motor';
 import { usbShortfall } from '../../physics/circuit/load/usb';
 import type { Desk } from '../../physics/desk/desk';
@@ -186,7 +191,7 @@ function capacitor(desk: Desk): OtherLoad {
   const one = { farads: ORDINARY_FARADS, ratedVolts: openVolts, inSeries: 1, inParallel: 1 };
   return {
     id: 'capacitor',
-    name: 'capacitor, 4700 µF',
+    name: `capacitor, ${ORDINARY_CAPACITOR}`,
     load: null,
     amps: 0,
     volts: Math.max(0, openVolts),

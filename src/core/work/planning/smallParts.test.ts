@@ -111,7 +111,7 @@ describe('the resistor in series', () => {
       false,
     );
     expect(bears(limit, { amps: LED_LIMIT_AMPS.continuous * 1.01, volts: 0 })).toBe(false);
-    expect(limitOfTarget({ kind: 'resistor', ohms: 1000, leastAmps: 1e-3 } as never)).toBeNull();
+    expect(limitOfTarget({ kind: 'resistor', ohms: 1000, wantedAmps: 1e-3 })).toBeNull();
     expect(bears(null, { amps: 9, volts: 9 })).toBe(true);
   });
 

@@ -115,9 +115,18 @@ test('a plan never stays fine with eight pairs where six exist', () => {
 
 test('what a few parts more would do is told once, and not of what is there', () => {
   const parts = { lemon: 12, 'galvanised-nail': 12, 'copper-strip': 12, 'clip-lead': 12 };
+  const FEW_NAILS = { lemon: 3, 'galvanised-nail': 3, 'copper-strip': 3, 'clip-lead': 5 };
   const clock = whatCanBeLit({ ...question, have: { ...parts, 'lcd-clock': 1 } });
   expect(clock.things.map(litHeadline).join()).toContain('An LCD clock');
   expect(clock.more).toEqual([]);
+  // The clock runs already; what a white LED lacks is told.
+  const both = whatCanBeLit({
+    ...question,
+    have: { ...FEW_NAILS, 'lcd-clock': 1, 'led-white': 1 },
+  });
+  expect(both.things.every(({ target }) => target.kind === 'device')).toBe(true);
+  expect(both.more.length).toBeGreaterThan(0);
+  for (const { target } of both.more) expect(target).toMatchObject({ colour: 'white' });
   // Lemons whole, in halves and in quarters all lack the same.
   const bare = whatCanBeLit({ ...question, have: { ...parts, 'clip-lead': 2, 'led-red': 1 } });
   const told = bare.more.map(moreWords);

@@ -264,16 +264,19 @@ function moreThatWouldDo(
       }))
       .filter(({ missing }) => missing.length > 0)
       .sort((a, b) => missingAmount(a) - missingAmount(b));
+    if (least === undefined) return;
     // Several kinds of cells may lack the same parts.
-    const known = hints.some((one) => JSON.stringify(one) === JSON.stringify(least));
-    if (least !== undefined && !known) hints.push(least);
+    const text = JSON.stringify(least);
+    if (hints.every((one) => JSON.stringify(one) !== text)) hints.push(least);
   };
   const [best] = things.filter(({ target }) => target.kind === 'led');
   if (best === undefined) {
-    // A device runs or does not: nothing is brighter.
-    if (things.length > 0) return [];
-    const [first] = targets.flat();
-    for (const option of options) if (first !== undefined) lack(first, option, minutes);
+    // Of what is there already nothing is said: a device runs or does not.
+    const [first] = targets
+      .flat()
+      .filter((target) => !things.some((thing) => sameTarget(thing.target, target)));
+    if (first === undefined) return [];
+    for (const option of options) lack(first, option, minutes);
     return hints.sort((a, b) => missingAmount(a) - missingAmount(b)).slice(0, MOST_HINTS);
   }
   const ladder = targets.find((one) => one.some((target) => sameTarget(target, best.target))) ?? [];

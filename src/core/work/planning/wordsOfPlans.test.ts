@@ -241,17 +241,6 @@ test('what can be lit with a handful of parts, what is left over, and what a few
     ...words({ ...FEW, 'galvanised-nail': 1 }),
     '— one lemon, whole:',
     ...words({ ...FEW, lemon: 1 }),
-    '— magnesium, which a red LED wants a resistor for:',
-    ...words({
-      'magnesium-ribbon': 60,
-      'graphite-rod': 6,
-      'clip-lead': 20,
-      cup: 6,
-      salt: 200,
-      'led-red': 1,
-      resistor: 3,
-      goggles: 9,
-    } as PartCounts),
     '— no LED, no clock:',
     ...words({ ...FEW, 'led-red': 0, 'lcd-clock': 0 }),
   ];

@@ -11,6 +11,8 @@ export const FULL_SHARE = 0.95;
 
 /** An ordinary electrolytic capacitor, farads (common practice, no source). */
 export const ORDINARY_FARADS = 4.7e-3;
+/** As it is printed on it: `4700 µF`. */
+export const ORDINARY_CAPACITOR = `${Math.round(1e6 * ORDINARY_FARADS)}\u00a0µF`;
 
 export interface BankFacts {
   readonly farads: number;
