@@ -17,8 +17,8 @@ const settings = {
   ],
   // Every core: the usual number leaves one of two idle.
   maxWorkers: '100%',
-  // Nothing is timed here: a busy machine may take long over a page that is typed into.
-  testTimeout: 30_000,
+  // Nothing is timed here: a machine that others use too may take long over a page that is typed into.
+  testTimeout: 180_000,
   setupFiles: ['<rootDir>/jest.setup.mjs'],
   // Copies of the sources that mutants are made in.
   modulePathIgnorePatterns: ['<rootDir>/test-results/'],

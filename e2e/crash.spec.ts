@@ -27,7 +27,7 @@ async function startAgain(): Promise<void> {
           ({ status }) => status,
           () => 0,
         ),
-      { timeout: 30_000, intervals: [100] },
+      { intervals: [100] },
     )
     .toBe(200);
 }

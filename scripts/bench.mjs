@@ -1,6 +1,6 @@
 import { mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { cpus, totalmem } from 'node:os';
-import { ensureBuild, ensureChromium, ensureDependencies, ensureNgspice } from './lib/prepare.mjs';
+import { ensureApp, ensureChromium, ensureNgspice } from './lib/prepare.mjs';
 import { ROOT, runOrExit } from './lib/run.mjs';
 import { compiled } from './lib/typescript.mjs';
 
@@ -9,10 +9,9 @@ import { compiled } from './lib/typescript.mjs';
 const ROWS = `${ROOT}test-results/bench.jsonl`;
 const PAGE = `${ROOT}docs/benchmarks.md`;
 
-await ensureDependencies();
+await ensureApp();
 await ensureChromium();
 await ensureNgspice();
-await ensureBuild();
 mkdirSync(`${ROOT}test-results`, { recursive: true });
 rmSync(ROWS, { force: true });
 process.env.GROZER_BENCH_ROWS = ROWS;

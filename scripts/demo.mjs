@@ -1,4 +1,4 @@
-import { checkNode, ensureBuild, ensureDependencies } from './lib/prepare.mjs';
+import { checkNode, ensureApp } from './lib/prepare.mjs';
 import { fillDemo } from './lib/fillDemo.mjs';
 import { usablePort } from './lib/port.mjs';
 import { startMeter } from './lib/meter.mjs';
@@ -18,8 +18,7 @@ if (unknown !== undefined) {
 
 checkNode();
 const port = await usablePort();
-await ensureDependencies();
-await ensureBuild();
+await ensureApp();
 await fillDemo(DEMO_DATABASE);
 console.log(`\nGrozer with the demo scenario: http://127.0.0.1:${port}\n`);
 await startMeter();

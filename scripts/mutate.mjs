@@ -30,7 +30,7 @@ let enough = true;
 for (const folder of named.length === 0 ? FOLDERS : named) {
   writeFileSync(join(ROOT, SETTINGS), JSON.stringify(settingsFor(folder)));
   const [node, stryker] = binary('@stryker-mutator/core/bin/stryker.js');
-  const { code } = await run(node, [stryker, 'run', SETTINGS]);
+  const code = await run(node, [stryker, 'run', SETTINGS]);
   if (code !== 0) process.exit(code);
   const { killed, all, percent, survivors } = summaryOfMutants(
     JSON.parse(readFileSync(join(ROOT, REPORT), 'utf8')),

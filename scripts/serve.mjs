@@ -1,9 +1,8 @@
-import { checkNode, ensureBuild, ensureDependencies } from './lib/prepare.mjs';
+import { checkNode, ensureApp } from './lib/prepare.mjs';
 import { usablePort } from './lib/port.mjs';
 import { serve } from './lib/serve.mjs';
 
 checkNode();
 const port = await usablePort();
-await ensureDependencies();
-await ensureBuild();
+await ensureApp();
 serve(port, {});

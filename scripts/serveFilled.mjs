@@ -1,4 +1,4 @@
-import { ensureBuild, ensureDependencies } from './lib/prepare.mjs';
+import { ensureApp } from './lib/prepare.mjs';
 import { usablePort } from './lib/port.mjs';
 import { fillDemo } from './lib/fillDemo.mjs';
 import { serve } from './lib/serve.mjs';
@@ -7,7 +7,6 @@ import { serve } from './lib/serve.mjs';
 const [, , file] = process.argv;
 if (file === undefined) throw new Error('usage: serveFilled.mjs DATABASE_FILE');
 const port = await usablePort();
-await ensureDependencies();
-await ensureBuild();
+await ensureApp();
 await fillDemo(file);
 serve(port, { GROZER_DB: file });

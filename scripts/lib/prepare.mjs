@@ -6,6 +6,8 @@ import { binary, ROOT, run, runOrExit } from './run.mjs';
 
 const LEAST_NODE_MAJOR = 20;
 const NGSPICE = '/usr/bin/ngspice';
+/** The one package that is compiled on this machine; the others come as they are. */
+const COMPILED = 'better-sqlite3';
 /** Everything that a build depends on. */
 const BUILD_INPUTS = ['src', 'public', 'package-lock.json', 'next.config.ts', 'tsconfig.json'];
 
@@ -18,26 +20,51 @@ export function checkNode() {
   process.exit(1);
 }
 
-/** Installs the dependencies unless exactly those of the lockfile are there. */
-export async function ensureDependencies() {
+/** Installs the packages unless exactly those of the lockfile are there. They still lack what is compiled. */
+export async function ensurePackages() {
   const stamp = join(ROOT, 'node_modules', '.grozer-installed');
   const wanted = fingerprint(ROOT, ['package-lock.json']);
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
   console.log('Installing the dependencies (a few minutes the first time) …');
-  await runOrExit('Installing the dependencies', 'npm', ['ci', '--no-audit', '--no-fund']);
+  const quietly = ['--no-audit', '--no-fund', '--ignore-scripts'];
+  await runOrExit('Installing the dependencies', 'npm', ['ci', ...quietly]);
   writeFileSync(stamp, wanted);
 }
 
-/** Builds the app unless the last build was made from the same sources. */
-export async function ensureBuild() {
+/** Compiles the database for this machine unless that is done. It needs one core: the other one is free meanwhile. */
+export async function ensureCompiled() {
+  if (existsSync(join(ROOT, 'node_modules', COMPILED, 'build/Release/better_sqlite3.node'))) return;
+  console.log('Compiling the database for this machine (a few minutes the first time) …');
+  await runOrExit('Compiling the database', 'npm', ['rebuild', COMPILED]);
+}
+
+/** Installs the dependencies unless exactly those of the lockfile are there. */
+export async function ensureDependencies() {
+  await ensurePackages();
+  await ensureCompiled();
+}
+
+/** Builds the app unless the last build was made from the same sources; resolves with whether it is there. */
+export async function buildApp({ held = false } = {}) {
   const stamp = join(ROOT, '.next', '.grozer-built');
   const wanted = fingerprint(ROOT, BUILD_INPUTS);
-  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
-  console.log('Building the app …');
+  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return true;
+  if (!held) console.log('Building the app …');
   const [node, next] = binary('next/dist/bin/next');
-  await runOrExit('The build', node, [next, 'build']);
+  if ((await run(node, [next, 'build'], { held })) !== 0) return false;
   mkdirSync(join(ROOT, '.next'), { recursive: true });
   writeFileSync(stamp, wanted);
+  return true;
+}
+
+/** Installs what is missing and builds the app: all that serving it needs. */
+export async function ensureApp() {
+  await ensurePackages();
+  // The build does not open the database, so it need not wait for it.
+  const [built] = await Promise.all([buildApp(), ensureCompiled()]);
+  if (built) return;
+  console.error('\nThe app could not be built.');
+  process.exit(1);
 }
 
 /** Whether this process may install Debian packages. */
@@ -51,7 +78,7 @@ async function installPackage(name) {
   const wait = ['-q', '-o', 'DPkg::Lock::Timeout=120'];
   await run('apt-get', [...wait, 'update'], { env });
   const install = [...wait, '-y', 'install', '--no-install-recommends', name];
-  return (await run('apt-get', install, { env })).code === 0;
+  return (await run('apt-get', install, { env })) === 0;
 }
 
 /** Makes sure that the browser of the browser tests is there; installs it where this process may. */

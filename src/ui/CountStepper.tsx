@@ -1,8 +1,7 @@
-import AddIcon from '@mui/icons-material/Add';
-import RemoveIcon from '@mui/icons-material/Remove';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
+import { AddIcon, RemoveIcon } from './icons';
 
 interface CountStepperProps {
   readonly label: string;

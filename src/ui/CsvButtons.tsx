@@ -1,7 +1,5 @@
 'use client';
 
-import DownloadIcon from '@mui/icons-material/FileDownloadOutlined';
-import UploadIcon from '@mui/icons-material/FileUploadOutlined';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -12,6 +10,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import { useRef, useState } from 'react';
 import type { Issue, Result } from '@/core/result';
 import { fileText } from './fileText';
+import { DownloadIcon, UploadIcon } from './icons';
 import { saveFile } from './saveFile';
 
 /** Files that are read at once, so only small ones: a cupboard is a few kilobytes. */

@@ -1,9 +1,9 @@
 'use client';
 
-import ExpandMoreIcon from '@mui/icons-material/ExpandMore';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useId, useState, type ReactNode } from 'react';
+import { ExpandMoreIcon } from './icons';
 
 interface FoldProps {
   readonly label: string;

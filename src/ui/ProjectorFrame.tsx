@@ -1,9 +1,9 @@
-import CloseIcon from '@mui/icons-material/Close';
 import Box from '@mui/material/Box';
 import Dialog from '@mui/material/Dialog';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
+import { CloseIcon } from './icons';
 
 /** Smallest text that is read at arm's length from a projected screen of 1920 × 1080, pixels. */
 export const PROJECTED_TEXT = 28;

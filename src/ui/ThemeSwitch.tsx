@@ -1,10 +1,9 @@
 'use client';
 
-import DarkIcon from '@mui/icons-material/DarkModeOutlined';
-import LightIcon from '@mui/icons-material/LightModeOutlined';
 import IconButton from '@mui/material/IconButton';
 import { useColorScheme } from '@mui/material/styles';
 import { Hint } from './Hint';
+import { DarkIcon, LightIcon } from './icons';
 import { useListening } from './plain/useListening';
 
 /** Light paper or dark: as the system is set until somebody chooses, which this browser remembers. */

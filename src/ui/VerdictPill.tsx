@@ -1,7 +1,5 @@
-import CheckCircleIcon from '@mui/icons-material/CheckCircleOutlined';
-import ErrorIcon from '@mui/icons-material/ReportOutlined';
-import WarningIcon from '@mui/icons-material/WarningAmberOutlined';
 import Box from '@mui/material/Box';
+import { CheckCircleIcon, ErrorIcon, WarningIcon } from './icons';
 
 export type Tone = 'fine' | 'marginal' | 'wrong';
 

@@ -1,7 +1,5 @@
 'use client';
 
-import AddIcon from '@mui/icons-material/Add';
-import CloseIcon from '@mui/icons-material/Close';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
@@ -14,6 +12,7 @@ import {
 } from '@/core/records/cupboard/cupboardSchema';
 import { dayWords } from '@/core/work/preparation/dayWords';
 import { Card } from '@/ui/Card';
+import { AddIcon, CloseIcon } from '@/ui/icons';
 import { TextInput } from '@/ui/TextInput';
 
 interface FreeDaysCardProps {

@@ -2,7 +2,6 @@
 
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
-import ProjectorIcon from '@mui/icons-material/CoPresentOutlined';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import { Selection } from '@/ui/TextInput';
@@ -17,6 +16,7 @@ import { Card } from '@/ui/Card';
 import { KEYS_WHILE_NOT_TYPING } from '@/ui/document/useUndoKeys';
 import { fetched } from '@/ui/fetched';
 import { Hint } from '@/ui/Hint';
+import { ProjectorIcon } from '@/ui/icons';
 import { mainAndSide } from '@/ui/mainAndSide';
 import { JobStatus } from '@/ui/JobStatus';
 import { useWorkerJob } from '@/workers/useWorkerJob';

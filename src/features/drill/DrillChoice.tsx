@@ -1,8 +1,5 @@
 'use client';
 
-import LinkIcon from '@mui/icons-material/Link';
-import PrintIcon from '@mui/icons-material/PrintOutlined';
-import ShuffleIcon from '@mui/icons-material/Shuffle';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { Selection } from '@/ui/TextInput';
@@ -10,6 +7,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { DRILL_LEVELS, drillLevel } from '@/core/work/drill/levels';
 import { drillKeySchema, HIGHEST_DRILL, type DrillKey } from '@/core/work/drill/makeDrill';
+import { LinkIcon, PrintIcon, ShuffleIcon } from '@/ui/icons';
 import { QuantityField } from '@/ui/QuantityField';
 
 const PRINTED = 6;

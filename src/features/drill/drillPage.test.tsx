@@ -32,10 +32,8 @@ test('probes, ranges, a hint, a wrong answer, and the right one with its score',
   press('Take the reading');
   expect(display()).toBe('over range');
   press('A hint, for one measurement');
-  await waitFor(
-    () =>
-      expect(screen.getByTestId('drill-hint')).toHaveTextContent('The reading that tells most now'),
-    { timeout: 20_000 },
+  await waitFor(() =>
+    expect(screen.getByTestId('drill-hint')).toHaveTextContent('The reading that tells most now'),
   );
   press('Put the probes there');
   press('Take the reading');
@@ -49,12 +47,10 @@ test('probes, ranges, a hint, a wrong answer, and the right one with its score',
   choose(screen.getByRole('combobox', { name: 'The string' }), 'a cell: the wrong way round');
   choose(screen.getByRole('combobox', { name: /^Which cell of/ }), `cell ${hidden.cell}`);
   press('That is it');
-  await waitFor(
-    () =>
-      expect(screen.getByTestId('drill-over')).toHaveTextContent(
-        /Score \d+ of 100 with 3 measurements, 1 hint \(one each\), 1 wrong answer \(two each\)/,
-      ),
-    { timeout: 20_000 },
+  await waitFor(() =>
+    expect(screen.getByTestId('drill-over')).toHaveTextContent(
+      /Score \d+ of 100 with 3 measurements, 1 hint \(one each\), 1 wrong answer \(two each\)/,
+    ),
   );
 });
 

@@ -1,7 +1,6 @@
 'use client';
 
 import { capital } from '@/core/words';
-import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
@@ -22,6 +21,7 @@ import {
 import { LED_COLOURS, LED_PRESETS, type LedColour } from '@/core/physics/circuit/load/ledPresets';
 import { Card } from '@/ui/Card';
 import { CountStepper } from '@/ui/CountStepper';
+import { DeleteIcon } from '@/ui/icons';
 import { WordsField } from '@/ui/WordsField';
 import type { EditFairTest } from './editFairTest';
 import { withoutVariant, withRepeats, withVariant } from './fairTestEdits';

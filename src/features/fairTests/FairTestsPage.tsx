@@ -1,6 +1,5 @@
 'use client';
 
-import AddIcon from '@mui/icons-material/Add';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from '@mui/material/Link';
@@ -16,6 +15,7 @@ import { ImportButton } from '@/ui/document/ImportButton';
 import { UnreadableCard } from '@/ui/document/UnreadableCard';
 import { RefusalAlert } from '@/ui/document/RefusalAlert';
 import { useDocumentList } from '@/ui/document/useDocumentList';
+import { AddIcon } from '@/ui/icons';
 import { PageFrame } from '@/ui/PageFrame';
 import { FACTOR_NAMES } from './words';
 

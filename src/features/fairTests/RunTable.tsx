@@ -1,6 +1,5 @@
 'use client';
 
-import ShuffleIcon from '@mui/icons-material/Shuffle';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Table from '@mui/material/Table';
@@ -14,6 +13,7 @@ import type { FairTestAnalysis } from '@/core/records/fairTest/analyseFairTest';
 import type { FairTest } from '@/core/records/fairTest/fairTestSchema';
 import { runOrder } from '@/core/records/fairTest/runOrder';
 import { Card } from '@/ui/Card';
+import { ShuffleIcon } from '@/ui/icons';
 import type { EditFairTest } from './editFairTest';
 import { RunRow } from './RunRow';
 

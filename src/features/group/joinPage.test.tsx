@@ -36,9 +36,7 @@ test('a second device of a group shows its number and waits for the teacher', as
   press('Knot');
   expect(await screen.findByTestId('own-number')).toHaveTextContent('42');
   answerNext(403, { message: 'Your teacher did not let this device in.' });
-  expect(
-    await screen.findByText('Your teacher did not let this device in.', {}, { timeout: 5000 }),
-  ).toBeVisible();
+  expect(await screen.findByText('Your teacher did not let this device in.')).toBeVisible();
   expect(screen.queryByTestId('own-number')).toBeNull();
 });
 

@@ -15,7 +15,7 @@ import { HavePage } from './HavePage';
 const lit = (): HTMLElement[] =>
   within(screen.getByRole('list', { name: 'What can be lit' })).queryAllByRole('listitem');
 const found = (words: string): Promise<void> =>
-  waitFor(() => expect(lit()[0]).toHaveTextContent(words), { timeout: 20_000 });
+  waitFor(() => expect(lit()[0]).toHaveTextContent(words));
 const planThat = (): void => {
   const [best] = lit();
   if (best === undefined) throw new Error('nothing can be lit');

@@ -1,8 +1,5 @@
 'use client';
 
-import DownloadIcon from '@mui/icons-material/FileDownloadOutlined';
-import ProjectorIcon from '@mui/icons-material/CoPresentOutlined';
-import KeyboardIcon from '@mui/icons-material/KeyboardOutlined';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import InputBase from '@mui/material/InputBase';
@@ -15,6 +12,7 @@ import { ThemeSwitch } from '@/ui/ThemeSwitch';
 import { PlanVerdict } from './PlanVerdict';
 import { useEdit, usePlan, usePlanContext } from './PlanProvider';
 import { Hint } from '@/ui/Hint';
+import { DownloadIcon, KeyboardIcon, ProjectorIcon } from '@/ui/icons';
 
 /** Title, verdict and the actions that work at every station. */
 interface PlanHeaderProps {

@@ -1,5 +1,3 @@
-import AddIcon from '@mui/icons-material/Add';
-import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
@@ -7,6 +5,7 @@ import Typography from '@mui/material/Typography';
 import { ownRecipeSchema, type OwnRecipe } from '@/core/physics/chemistry/ownRecipeSchema';
 import { formatNumber, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
+import { AddIcon, DeleteIcon } from '@/ui/icons';
 import { QuantityField } from '@/ui/QuantityField';
 import { WordsField } from '@/ui/WordsField';
 import type { RecipePartProps } from './changeRecipe';

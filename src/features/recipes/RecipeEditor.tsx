@@ -1,6 +1,5 @@
 'use client';
 
-import DownloadIcon from '@mui/icons-material/FileDownloadOutlined';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
@@ -27,6 +26,7 @@ import { RecipeMetals } from './RecipeMetals';
 import { RecipeReadings } from './RecipeReadings';
 import { RecipeSteps } from './RecipeSteps';
 import { Hint } from '@/ui/Hint';
+import { DownloadIcon } from '@/ui/icons';
 
 interface RecipeEditorProps {
   readonly id: string;

@@ -1,12 +1,9 @@
-import AddIcon from '@mui/icons-material/Add';
-import DownIcon from '@mui/icons-material/ArrowDownward';
-import UpIcon from '@mui/icons-material/ArrowUpward';
-import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import { ownRecipeSchema } from '@/core/physics/chemistry/ownRecipeSchema';
 import { Card } from '@/ui/Card';
+import { AddIcon, DeleteIcon, DownIcon, UpIcon } from '@/ui/icons';
 import { WordsField } from '@/ui/WordsField';
 import type { RecipePartProps } from './changeRecipe';
 

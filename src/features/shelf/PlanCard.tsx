@@ -1,7 +1,5 @@
 'use client';
 
-import CopyIcon from '@mui/icons-material/ContentCopyOutlined';
-import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import Link from '@mui/material/Link';
@@ -12,6 +10,7 @@ import type { PlanSummary } from '@/core/work/planning/planSummary';
 import { DeskMiniature } from '@/ui/desk/DeskMiniature';
 import { VerdictPill } from '@/ui/VerdictPill';
 import { Hint } from '@/ui/Hint';
+import { CopyIcon, DeleteIcon } from '@/ui/icons';
 
 interface PlanCardProps {
   readonly id: string;

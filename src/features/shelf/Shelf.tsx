@@ -1,6 +1,5 @@
 'use client';
 
-import AddIcon from '@mui/icons-material/Add';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -15,6 +14,7 @@ import { ImportButton } from '@/ui/document/ImportButton';
 import { RefusalAlert } from '@/ui/document/RefusalAlert';
 import { UnreadableCard } from '@/ui/document/UnreadableCard';
 import { useDocumentList } from '@/ui/document/useDocumentList';
+import { AddIcon } from '@/ui/icons';
 import { PageFrame } from '@/ui/PageFrame';
 import { TourInvite } from '@/ui/tour/TourInvite';
 import { DeletePlanDialog, type GoingPlan } from './DeletePlanDialog';

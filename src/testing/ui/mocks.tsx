@@ -2,11 +2,28 @@
  * Imported first by tests that show whole pages in jsdom: routes, the worker and the drawing of charts are stood in
  * for; stores, calculation and everything that is read and pressed are the real ones.
  */
+import { format } from 'node:util';
 import '@testing-library/jest-dom';
 import { configure } from '@testing-library/react';
 
 // Nothing is timed: a busy machine may take long over what comes in a moment; what never comes still fails.
-configure({ asyncUtilTimeout: 15_000 });
+configure({ asyncUtilTimeout: 60_000 });
+
+const complaints: string[] = [];
+beforeAll(() => {
+  // A page goes on by itself, by timers and answers, as in the browser; only what a test does is waited for.
+  (globalThis as { IS_REACT_ACT_ENVIRONMENT?: boolean }).IS_REACT_ACT_ENVIRONMENT = false;
+  // What React and MUI complain of is a fault of the page.
+  const { error } = console;
+  console.error = (...said: unknown[]) => {
+    complaints.push(format(...said));
+    error(...said);
+  };
+});
+afterEach(() => {
+  const said = complaints.splice(0);
+  if (said.length > 0) throw new Error(`The console says: ${said.join(' | ')}`);
+});
 
 jest.mock('next/navigation', () => jest.requireActual('./navigation').navigation);
 jest.mock('@/workers/plannerClient', () => jest.requireActual('./workerInPage'));

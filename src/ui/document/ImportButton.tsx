@@ -1,9 +1,9 @@
 'use client';
 
-import UploadIcon from '@mui/icons-material/FileUploadOutlined';
 import Button from '@mui/material/Button';
 import { useRef } from 'react';
 import type { DocumentKind } from '@/core/documents/documentKinds';
+import { UploadIcon } from '../icons';
 import { importRemote, type DocumentAnswer } from './documentApi';
 
 interface ImportButtonProps {

@@ -1,8 +1,7 @@
-import RedoIcon from '@mui/icons-material/Redo';
-import UndoIcon from '@mui/icons-material/Undo';
 import IconButton from '@mui/material/IconButton';
 import { useStore } from 'zustand';
 import type { TitledDocument } from '@/core/formats/documentFormat';
+import { RedoIcon, UndoIcon } from '../icons';
 import type { DocumentStore } from './documentStore';
 
 /** Undo and redo for an open document. */

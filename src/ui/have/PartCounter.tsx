@@ -1,14 +1,12 @@
 'use client';
 
-import AddIcon from '@mui/icons-material/Add';
-import CloseIcon from '@mui/icons-material/Close';
-import RemoveIcon from '@mui/icons-material/Remove';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
 import { PARTS, type PartId } from '@/core/records/cupboard/parts';
 import { haveSchema } from '@/core/records/plan/haveSchema';
 import { formatNumber } from '@/core/units';
+import { AddIcon, CloseIcon, RemoveIcon } from '../icons';
 import { QuantityField } from '../QuantityField';
 
 interface PartCounterProps {

@@ -8,8 +8,6 @@ import { showPage } from '@/testing/ui/toolPage';
 import { Jump } from './Jump';
 
 const STATIONS = [{ slug: 'run', name: 'Leave it running' }];
-/** The dialog is fetched when it is first wanted. */
-const SLOW = { timeout: 15_000 };
 const field = (): HTMLElement => screen.getByRole('combobox', { name: /^Go to a plan/ });
 const options = (): HTMLElement[] =>
   within(screen.getByRole('listbox', { name: 'Places' })).queryAllByRole('option');
@@ -24,7 +22,7 @@ async function open(): Promise<void> {
   ]);
   showPage(<Jump stations={STATIONS} />);
   fireEvent.keyDown(window, { key: 'k', ctrlKey: true });
-  await screen.findByRole('dialog', { name: 'Go to' }, SLOW);
+  await screen.findByRole('dialog', { name: 'Go to' });
 }
 
 test('a few letters of a plan, a station, a tool or a word lead there', async () => {

@@ -1,7 +1,5 @@
 'use client';
 
-import ProjectorIcon from '@mui/icons-material/CoPresentOutlined';
-import PrintIcon from '@mui/icons-material/PrintOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Table from '@mui/material/Table';
@@ -15,6 +13,7 @@ import type { WorkedSolution } from '@/core/work/reality/workedSolution';
 import { cautionsOf } from '@/core/physics/safety/cautions';
 import { Card } from '../Card';
 import { CautionList } from '../CautionList';
+import { PrintIcon, ProjectorIcon } from '../icons';
 import { PROJECTED_TEXT, ProjectorFrame } from '../ProjectorFrame';
 import { SourceLinks } from '../SourceLinks';
 import { VerdictPill } from '../VerdictPill';

@@ -1,8 +1,5 @@
 'use client';
 
-import AddIcon from '@mui/icons-material/Add';
-import DeleteIcon from '@mui/icons-material/DeleteOutlined';
-import EditIcon from '@mui/icons-material/EditOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import ButtonBase from '@mui/material/ButtonBase';
@@ -15,6 +12,7 @@ import type { Question } from '@/core/work/reality/question';
 import { MAX_WISHES, type Wish } from '@/core/records/plan/wishSchema';
 import { capital } from '@/core/words';
 import { Card } from '../Card';
+import { AddIcon, DeleteIcon, EditIcon } from '../icons';
 import { addressOf } from './questionInAddress';
 import { WishDialog } from './WishDialog';
 

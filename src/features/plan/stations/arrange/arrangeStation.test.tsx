@@ -26,9 +26,6 @@ const LEMONS: Plan = {
   },
 };
 
-/** What is asked of a worker. */
-const SLOW = { timeout: 15_000 };
-
 const cells = (): HTMLElement[] => [...document.querySelectorAll<HTMLElement>('[data-cell]')];
 const cell = (string: number, place: number): HTMLElement => {
   const found = cells().find((one) => one.dataset['cell'] === `string ${string} cell ${place}`);
@@ -41,7 +38,7 @@ const counts = (): string[] =>
   );
 /** What can be grasped is laid anew once the edits rest. */
 const laidOut = (count: number): Promise<void> =>
-  waitFor(() => expect(cells()).toHaveLength(count), SLOW);
+  waitFor(() => expect(cells()).toHaveLength(count));
 
 test('a fault as a what-if: the result and the reason at once, and the way back', async () => {
   showPlan(LEMONS, 'arrange');
@@ -75,7 +72,7 @@ test.each([
     expect((menu.textContent ?? '').length).toBeGreaterThan(told.length);
     expect(screen.getByTestId('wrong-things')).toHaveTextContent(`String 2 cell 1: ${fault}.`);
     expect(verdict().text).toContain('what if: one thing is wrong on the desk');
-    await waitFor(() => expect(cell(2, 1).getAttribute('aria-label')).toContain(fault), SLOW);
+    await waitFor(() => expect(cell(2, 1).getAttribute('aria-label')).toContain(fault));
   },
 );
 
@@ -219,8 +216,8 @@ test('what falls short offers what would help, one press each', async () => {
   fireEvent.click(strings.getByRole('button', { name: /Fewer/ }));
   fireEvent.click(strings.getByRole('button', { name: /Fewer/ }));
   expect(verdict().tone).not.toBe('fine');
-  const helps = within(await screen.findByTestId('helps', {}, SLOW));
-  fireEvent.click(await helps.findByRole('button', { name: /two more strings: dim for/ }, SLOW));
+  const helps = within(await screen.findByTestId('helps'));
+  fireEvent.click(await helps.findByRole('button', { name: /two more strings: dim for/ }));
   expect(verdict().tone).toBe('fine');
   await waitFor(() =>
     expect(screen.queryByRole('button', { name: /two more strings/ })).toBeNull(),
@@ -264,7 +261,7 @@ test('the desk on the projector, as a picture and as a netlist', async () => {
   });
   showPlan(LEMONS, 'arrange');
   press('Projector view');
-  const projector = await screen.findByTestId('projector', {}, SLOW);
+  const projector = await screen.findByTestId('projector');
   expect(plain(projector.textContent ?? '')).toContain('3.72 V open');
   await expectAccessible(projector);
   press('Leave the projector view');

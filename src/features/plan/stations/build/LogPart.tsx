@@ -1,6 +1,5 @@
 'use client';
 
-import HistoryIcon from '@mui/icons-material/History';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Collapse from '@mui/material/Collapse';
@@ -13,6 +12,7 @@ import { useLog } from '@/ui/bench/LogProvider';
 import { Undelivered } from '@/ui/bench/Undelivered';
 import { NoteFields } from '@/ui/bench/NoteFields';
 import { Card } from '@/ui/Card';
+import { HistoryIcon } from '@/ui/icons';
 import { mainAndSide } from '@/ui/mainAndSide';
 import { usePlanContext } from '../../PlanProvider';
 import { GroupChoice } from './GroupChoice';

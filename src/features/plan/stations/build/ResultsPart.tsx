@@ -1,7 +1,5 @@
 'use client';
 
-import DownloadIcon from '@mui/icons-material/FileDownloadOutlined';
-import UploadIcon from '@mui/icons-material/FileUploadOutlined';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -24,6 +22,7 @@ import { useLog } from '@/ui/bench/LogProvider';
 import { fileText } from '@/ui/fileText';
 import { readingText } from '@/core/records/logbook/readingEntry';
 import { Card } from '@/ui/Card';
+import { DownloadIcon, UploadIcon } from '@/ui/icons';
 import { usePlan, usePlanContext } from '../../PlanProvider';
 import { EraseCard } from './EraseCard';
 import { ImportDialog } from './ImportDialog';

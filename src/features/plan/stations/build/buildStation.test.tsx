@@ -11,9 +11,6 @@ import { fill, plain, press } from '@/testing/ui/acting';
 import { answerNext, answerTo } from '@/testing/ui/server';
 import { showPlan, verdict } from '@/testing/ui/planPage';
 
-/** A worker's job and the fetching of a part. */
-const SLOW = { timeout: 20_000 };
-
 const fresh = newPlan('Bench');
 /** Five kiwi cells in one string, their cell measured. */
 const BENCH: Plan = {
@@ -39,8 +36,7 @@ const NOTE: LogRequest = {
   struck: false,
 };
 
-const field = (label: string): Promise<HTMLElement> =>
-  screen.findByLabelText(`Read: ${label}`, {}, SLOW);
+const field = (label: string): Promise<HTMLElement> => screen.findByLabelText(`Read: ${label}`);
 const type = async (label: string, text: string): Promise<void> => {
   const one = await field(label);
   act(() => one.focus());
@@ -89,24 +85,22 @@ test('a fault is found: causes by chance, the next measurement, and the answer t
   await read('cell 1, open', '0.94');
   await read('cells 1–2, open', '1.86');
   await read('cells 1–3, open', '0.95');
-  await waitFor(
-    () => expect(screen.getByTestId('causes')).toHaveTextContent('Cell 3 is the wrong way round'),
-    SLOW,
+  await waitFor(() =>
+    expect(screen.getByTestId('causes')).toHaveTextContent('Cell 3 is the wrong way round'),
   );
   expect(verdict().text).toMatch(/Cell 3 .*wrong way round/);
-  expect(await screen.findByTestId('measure-next', {}, SLOW)).toHaveTextContent(
+  expect(await screen.findByTestId('measure-next')).toHaveTextContent(
     'tells the causes apart best',
   );
   await read('cells 1–3, open', '2.8');
-  await waitFor(
-    () => expect(screen.getByTestId('causes')).toHaveTextContent('within ordinary scatter'),
-    SLOW,
+  await waitFor(() =>
+    expect(screen.getByTestId('causes')).toHaveTextContent('within ordinary scatter'),
   );
 });
 
 test('the guide leads from step to step, there and back; its reading stands in the table', async () => {
   showPlan(BENCH, 'build');
-  const step = (name: string): Promise<HTMLElement> => screen.findByRole('heading', { name }, SLOW);
+  const step = (name: string): Promise<HTMLElement> => screen.findByRole('heading', { name });
   const go = async (name: string): Promise<void> => {
     press(name);
     await act(() => Promise.resolve());
@@ -116,7 +110,7 @@ test('the guide leads from step to step, there and back; its reading stands in t
   await step('Build one cell');
   await go('Skip');
   await step('Volts of cell 1');
-  await waitFor(() => expect(document.body).toHaveTextContent('red lead in VΩ'), SLOW);
+  await waitFor(() => expect(document.body).toHaveTextContent('red lead in VΩ'));
   await go('Back');
   await step('Build one cell');
   await go('Done');
@@ -133,7 +127,7 @@ test('the logbook keeps what was changed: earlier values can be restored, delete
   await read('cells 1–2, open', '1.8');
   goTo('build', 'log');
   const entry = async (): Promise<HTMLElement> => {
-    const entries = await screen.findAllByTestId('log-entry', {}, SLOW);
+    const entries = await screen.findAllByTestId('log-entry');
     const found = entries.find((one) => one.textContent?.includes('cells 1–2, open') === true);
     if (found === undefined) throw new Error('the reading is not in the logbook');
     return found;
@@ -159,7 +153,7 @@ test('the first cell becomes the plan’s cell, before and after side by side, a
   await read('cell 1, open', '0.85');
   await read('cell 1, current', '0.9');
   press('Compare before and after');
-  const table = await screen.findByRole('table', { name: 'The plan before and after' }, SLOW);
+  const table = await screen.findByRole('table', { name: 'The plan before and after' });
   const row = within(table).getByRole('row', { name: /open-circuit voltage/ });
   expect(plain(row.textContent ?? '')).toContain('0.85 V');
   await expectAccessible(screen.getByRole('dialog'));
@@ -172,11 +166,11 @@ test('the first cell becomes the plan’s cell, before and after side by side, a
 test('a file of readings: bad rows are named, the good ones can be taken', async () => {
   const { goTo, kept } = showPlan(BENCH, 'build');
   goTo('build', 'results');
-  const input = await screen.findByLabelText('Readings as CSV: file', {}, SLOW);
+  const input = await screen.findByLabelText('Readings as CSV: file');
   const text = 'Team;Cells;Reading;Unit\nCurlew;1;0,94;V\nKnot;1;lots;V\nTern;2;1.85;V\n';
   fireEvent.change(input, { target: { files: [new File([text], 'class.csv')] } });
-  const dialog = await screen.findByRole('dialog', { name: 'Readings from a file' }, SLOW);
-  await waitFor(() => expect(dialog).toHaveTextContent('2 rows can be imported, 1 cannot.'), SLOW);
+  const dialog = await screen.findByRole('dialog', { name: 'Readings from a file' });
+  await waitFor(() => expect(dialog).toHaveTextContent('2 rows can be imported, 1 cannot.'));
   expect(within(dialog).getByRole('row', { name: /lots/ })).toHaveTextContent(
     '“Reading”: “lots” is not a voltage',
   );
@@ -212,7 +206,7 @@ test('every part of building and measuring breaks no rule of names and structure
 
 test('a meter in the network is read with R; one that does not answer is told about, and nothing is logged', async () => {
   const { kept } = showPlan(BENCH, 'build');
-  fireEvent.click(await screen.findByRole('button', { name: 'A meter in the network …' }, SLOW));
+  fireEvent.click(await screen.findByRole('button', { name: 'A meter in the network …' }));
   fill(await screen.findByLabelText('Port'), '0');
   expect(screen.getByText('Ports begin at 1.')).toBeVisible();
   await expectAccessible(screen.getByRole('dialog'));

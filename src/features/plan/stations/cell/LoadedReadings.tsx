@@ -1,6 +1,5 @@
 'use client';
 
-import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
@@ -12,6 +11,7 @@ import {
   type OwnReadings,
 } from '@/core/physics/chemistry/ownReadings';
 import { formatAmps, formatOhms, formatSeconds, formatVolts } from '@/core/units';
+import { DeleteIcon } from '@/ui/icons';
 import { QuantityField } from '@/ui/QuantityField';
 
 type Loaded = OwnReadings['loaded'];

@@ -139,15 +139,9 @@ test('liquids: vinegar changes text, mixing and caution; a wide separator leaks'
   const { goTo } = showPlan(newPlan('Pile'), 'cell');
   fireEvent.click(screen.getByRole('radio', { name: /^Coin pile in brine/ }));
   expect(screen.getByText(/Stir 1 tablespoon of salt/)).toBeVisible();
-  const table = within(
-    await screen.findByRole('table', { name: 'The same battery with each' }, { timeout: 15_000 }),
-  );
+  const table = within(await screen.findByRole('table', { name: 'The same battery with each' }));
   fireEvent.click(
-    await table.findByRole(
-      'button',
-      { name: 'Take coin cell with felt in vinegar' },
-      { timeout: 15_000 },
-    ),
+    await table.findByRole('button', { name: 'Take coin cell with felt in vinegar' }),
   );
   expect(screen.getByText(/Pour out vinegar of 5 %/)).toBeVisible();
   expect(screen.queryByText(/Stir 1 tablespoon of salt/)).toBeNull();

@@ -11,7 +11,7 @@ import { answering } from '@/testing/ui/workerInPage';
 import { showPlan, verdict } from '@/testing/ui/planPage';
 
 const textOf = async (id: string): Promise<string> =>
-  plain((await screen.findByTestId(id, {}, { timeout: 15_000 })).textContent ?? '');
+  plain((await screen.findByTestId(id)).textContent ?? '');
 
 answering('leaveRunning', 'shortCircuitRecovery');
 
@@ -33,15 +33,13 @@ test('cover and air change how long it runs; a humidity that cannot be is told a
   showPlan({ ...newPlan('Left'), cell: freshCell('coin-pile-brine', 'felt') }, 'run');
   const taped = await textOf('run-end');
   press('open');
-  await waitFor(async () => expect(await textOf('run-end')).toContain('has dried out'), {
-    timeout: 15_000,
-  });
+  await waitFor(async () => expect(await textOf('run-end')).toContain('has dried out'));
   fill(screen.getByLabelText('Humidity, %'), '200');
   expect(screen.getByText(/Give at most 99/)).toBeVisible();
   fill(screen.getByLabelText('Humidity, %'), '90');
   press('Undo');
   press('Undo');
-  await waitFor(async () => expect(await textOf('run-end')).toBe(taped), { timeout: 15_000 });
+  await waitFor(async () => expect(await textOf('run-end')).toBe(taped));
 });
 
 test('used in turns: wrong rests are told at their field, a rest changes the turns', async () => {
@@ -52,9 +50,7 @@ test('used in turns: wrong rests are told at their field, a rest changes the tur
   fill(screen.getByLabelText('Rest for'), '0');
   expect(screen.getByText('Give at least one second.')).toBeVisible();
   fill(screen.getByLabelText('Rest for'), '1 min');
-  await waitFor(async () => expect(await textOf('turns-headline')).not.toBe(before), {
-    timeout: 15_000,
-  });
+  await waitFor(async () => expect(await textOf('turns-headline')).not.toBe(before));
 });
 
 test('a bank of capacitors: its energy, and one that would burst', async () => {
@@ -78,26 +74,18 @@ test('shorted by mistake and left alone: what it loses, and when it has come bac
   expect(screen.getByLabelText('Ends joined for')).toHaveAttribute('aria-invalid', 'true');
   const before = screen.getByText(/^The current falls from/).textContent;
   fill(screen.getByLabelText('Ends joined for'), '5 min');
-  await waitFor(
-    () => expect(screen.getByText(/^The current falls from/).textContent).not.toBe(before),
-    { timeout: 15_000 },
+  await waitFor(() =>
+    expect(screen.getByText(/^The current falls from/).textContent).not.toBe(before),
   );
   expect(screen.getByText(/^The current falls from/)).toHaveTextContent('5 min');
   press('Undo');
-  await waitFor(
-    () => expect(screen.getByText(/^The current falls from/).textContent).toBe(before),
-    { timeout: 15_000 },
-  );
+  await waitFor(() => expect(screen.getByText(/^The current falls from/).textContent).toBe(before));
 });
 
 test('other ways to run it stand in a table', async () => {
   const { goTo } = showPlan(demoPlan('demo-lamp'), 'run');
   goTo('run', 'ways');
-  const table = await screen.findByRole(
-    'table',
-    { name: 'How long other ways run' },
-    { timeout: 20_000 },
-  );
+  const table = await screen.findByRole('table', { name: 'How long other ways run' });
   expect(await within(table).findByRole('row', { name: /4 in series × 4/ })).toBeVisible();
 });
 

@@ -1,10 +1,10 @@
 'use client';
 
-import MoreIcon from '@mui/icons-material/MoreHoriz';
 import IconButton from '@mui/material/IconButton';
 import { useState } from 'react';
 import { Hint } from '@/ui/Hint';
 import { fetched } from '@/ui/fetched';
+import { MoreIcon } from '@/ui/icons';
 
 const DeskMenuItems = fetched(() =>
   import('./DeskMenuItems').then((module) => module.DeskMenuItems),

@@ -1,7 +1,6 @@
-import ZoomInIcon from '@mui/icons-material/ZoomIn';
-import ZoomOutIcon from '@mui/icons-material/ZoomOut';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
+import { ZoomInIcon, ZoomOutIcon } from '@/ui/icons';
 
 const STEPS: readonly number[] = [1, 1.5, 2.25, 3.4];
 export const MAX_ZOOM = 3.4;
