@@ -83,6 +83,8 @@ function settingsFor(folder) {
     reporters: ['progress-append-only', 'json'],
     jsonReporter: { fileName: REPORT },
     tempDirName: 'test-results/stryker',
+    // What other runs write meanwhile.
+    ignorePatterns: ['/test-results', '/data', '/.next'],
     allowConsoleColors: false,
   };
 }
