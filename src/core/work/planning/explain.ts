@@ -14,6 +14,7 @@ import {
   formatWatts,
 } from '../../units';
 import type { PlanEvaluation } from './evaluatePlan';
+import { outOfHundred } from './verdict';
 
 /** The sum behind a figure, line by line, and where its inputs come from. */
 export interface Explanation {
@@ -135,7 +136,7 @@ export function explainChance(evaluation: PlanEvaluation): Explanation {
   return {
     title: 'How sure is that?',
     lines: [
-      `${formatCount(classes.classes)} classes were simulated: after ${formatMinutes(minutes)} the current still reaches ${formatAmps(need.amps)} in ${formatNumber(100 * classes.chance, 3)} of 100.`,
+      `${formatCount(classes.classes)} classes were simulated: after ${formatMinutes(minutes)} the current still reaches ${formatAmps(need.amps)} in ${outOfHundred(classes.chance)} of 100.`,
       `Each cell’s volts scatter by ${percent(CLASS_SCATTER.emfShare)}, its resistance by ${percent(CLASS_SCATTER.resistanceLog)}, and one joint in ${Math.round(1 / CLASS_SCATTER.badJointChance)} is bad.`,
       `Nine classes in ten get ${nineInTen(evaluation)}.`,
     ],

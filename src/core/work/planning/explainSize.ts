@@ -17,6 +17,7 @@ const CENTIMETRES = 100;
 export function explainSize(recipe: Recipe, body: CellBody, size: ElectrodeSize): Explanation {
   const cell = typicalCell(recipe, body, size);
   const usual = cellAmpsAt(typicalCell(recipe, body), 0);
+  const times = formatNumber(cellAmpsAt(cell, 0) / usual, 2);
   const plus = size.pairs + size.extraPlus;
   const minus = size.pairs + size.extraMinus;
   const area = electrodeAreaSquareMetres(size);
@@ -35,7 +36,7 @@ export function explainSize(recipe: Recipe, body: CellBody, size: ElectrodeSize)
       parts.electrolyteOhms < parts.reactionOhms
         ? 'The reactions resist more than the liquid: more + metal helps most, a smaller gap little.'
         : 'The liquid resists more than the reactions: a smaller gap helps most.',
-      `Shorted it gives ${formatAmps(cellAmpsAt(cell, 0))}, ${formatNumber(cellAmpsAt(cell, 0) / usual, 2)} times the usual size.`,
+      `Shorted it gives ${formatAmps(cellAmpsAt(cell, 0))}, ${times === '1' ? 'as the usual size does' : `${times} times the usual size`}.`,
       'The open-circuit voltage does not depend on the size.',
     ],
     origin: `Physics of the family chosen so that the usual size reads what such cells read (${recipe.typical.source}).`,

@@ -1,3 +1,4 @@
+import { WANTED_BRIGHTNESSES } from '../../physics/circuit/brightness';
 import { FAMILIES, familyOf } from '../../physics/chemistry/families';
 import { EMPTY_CUPBOARD, withGuidePrices } from '../../records/cupboard/cupboardSchema';
 import { requirementOf } from '../../records/plan/loadRequirement';
@@ -146,16 +147,44 @@ test('stock is kept to: 9 kiwis, 14 nails', () => {
   }
 });
 
-test('the best that a stock can light: brighter first, nothing beyond the stock', () => {
-  const best = bestFromStock(
-    { ...input({ families: [familyOf('fruit')] }), stock: { bodies: 9, pairs: 14 } },
-    { colours: ['red', 'blue'], sideBySide: 1 },
-  );
-  expect(best.length).toBeGreaterThan(0);
-  for (const { candidate } of best) expect(candidate.pairs).toBeLessThanOrEqual(14);
-  expect(
-    bestFromStock({ ...input({ families: [familyOf('fruit')] }), stock: { bodies: 0, pairs: 0 } }),
-  ).toEqual([]);
+test('the best that a stock can light: brighter first, then fewer cells; no colour that shines brighter than it says', () => {
+  const stock = { bodies: 9, pairs: 14 };
+  const asked = input({ families: [familyOf('fruit')], stock });
+  const best = bestFromStock(asked);
+  expect(best.length).toBeGreaterThan(3);
+  const ranks = best.map(({ target, candidate }) => {
+    if (target.kind !== 'led') throw new Error('not an LED');
+    expect(candidate.pairs).toBeLessThanOrEqual(stock.pairs);
+    const brighter = WANTED_BRIGHTNESSES[WANTED_BRIGHTNESSES.indexOf(target.brightness) + 1];
+    if (brighter !== undefined) {
+      const wish = { ...target, brightness: brighter };
+      const question = { ...asked, need: requirementOf(wish), limit: limitOfTarget(wish) };
+      expect(planBatteries(question).candidates).toEqual([]);
+    }
+    return [WANTED_BRIGHTNESSES.indexOf(target.brightness), candidate.cells] as const;
+  });
+  expect(ranks).toEqual([...ranks].sort(([a, n], [b, m]) => b - a || n - m));
+  const colours = best.map(({ target }) => (target.kind === 'led' ? target.colour : null));
+  expect(new Set(colours).size).toBe(best.length);
+  expect(colours).not.toContain('infrared');
+  expect(bestFromStock({ ...asked, stock: { bodies: 0, pairs: 0 } })).toEqual([]);
+});
+
+test('more metal in a body and many volts are said among the reasons', () => {
+  const reasonsOf = (change: Partial<PlannerQuestion>): string[] =>
+    planBatteries(input({ families: [familyOf('fruit')], mostCandidates: 40, ...change }))
+      .candidates.filter(
+        ({ pairsPerBody, openVolts, reasons }) =>
+          // The reason why this wiring, and one for each that is true of it.
+          reasons.length !== 1 + Number(pairsPerBody > 1) + Number(openVolts > 30),
+      )
+      .map(({ reasons }) => reasons.join('; '));
+  expect(reasonsOf({})).toEqual([]);
+  const highTarget = { kind: 'resistor', ohms: 1e6, wantedAmps: 32e-6 } as const;
+  const high = { need: requirementOf(highTarget), limit: limitOfTarget(highTarget) };
+  expect(reasonsOf(high)).toEqual([]);
+  const [first] = planBatteries(input({ families: [familyOf('fruit')], ...high })).candidates;
+  expect(first?.reasons.at(-1)).toBe('over 30 V open: adult only');
 });
 
 test('a taped pile with a red LED glows for over a day (common practice, no source)', () => {

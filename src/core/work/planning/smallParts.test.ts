@@ -1,3 +1,5 @@
+import { laidOutGrid } from '../../physics/desk/deskEdits';
+import type { Desk } from '../../physics/desk/desk';
 import { gridCurve } from '../../physics/circuit/battery/gridCurve';
 import { LED_LIMIT_AMPS } from '../../physics/circuit/load/led';
 import { ledModelOf } from '../../physics/circuit/load/ledPresets';
@@ -10,15 +12,20 @@ import { ROOM_THERMAL_VOLTS } from '../../constants';
 import { USUAL_RUNNING } from '../../records/plan/runningSchema';
 import { requirementOf } from '../../records/plan/loadRequirement';
 import type { PartCounts } from '../../records/plan/haveSchema';
+import { newPlan } from '../../records/plan/newPlan';
 import { combinationsFor } from './combinations';
 import { comparisonOf } from './compareCandidates';
+import { agedStrings, endOfDesk, shortestOf } from './deskInTime';
+import { evaluatePlan } from './evaluatePlan';
 import { gridsFor } from './gridsFor';
+import { litWiring } from './litWords';
 import { oneSigmaWeakCell } from './oneSigmaWeakCell';
 import { planBatteries, PLANNER_DEFAULTS } from './planBatteries';
 import type { CandidateFacts, PlannerInput, PlannerQuestion } from './plannerTypes';
 import { plannerFamily } from './plannerFamily';
 import { cellsForPrice, madeWith, mostStringsOf, recipeOfFamily } from './plannerSupply';
 import { bears, limitOfTarget, neededOhms, strongCell, withResistor } from './seriesResistor';
+import type { LitThing } from './whatCanBeLit';
 import { wiringReason } from './wiringReason';
 
 const CELL = { emfVolts: 1, resistanceOhms: 100 };
@@ -271,4 +278,72 @@ test('a booster or a capacitor says with how many cells; nothing feeds a load be
   expect(capacitor?.cellsInSeries).toBe(Math.ceil((1.5 * redLed.volts) / 1));
   expect(capacitor?.wording).toMatch(/charged by \d+ in series for 5\smin/);
   expect(combinationsFor({ emfVolts: 0.01, resistanceOhms: 1e6 }, redLed)).toEqual([]);
+});
+
+describe('words of a lit thing’s wiring', () => {
+  const option = { recipe: 'copper-zinc-fruit', body: 'kiwi', piece: 'whole' } as const;
+  const words = (
+    cellsInSeries: number,
+    strings: number,
+    pairsPerBody: number,
+    piece: 'whole' | 'half' = 'whole',
+  ): string =>
+    litWiring({
+      option: { ...option, piece } as LitThing['option'],
+      candidate: {
+        cells: cellsInSeries * strings,
+        cellsInSeries,
+        strings,
+        pairsPerBody,
+      } as LitThing['candidate'],
+    });
+
+  test('one, a string, side by side, both, and more metal in each', () => {
+    expect(words(1, 1, 1)).toBe('1 kiwi');
+    expect(words(3, 1, 1)).toBe('3 kiwis in series');
+    expect(words(1, 3, 1)).toBe('3 kiwis side by side');
+    expect(words(3, 2, 1)).toBe('6 kiwis, 3 in series × 2');
+    expect(words(3, 1, 2)).toBe('3 kiwis in series, 2 pairs of metal in each');
+    expect(words(2, 1, 1, 'half')).toMatch(/^2 .*kiwi.* in series$/);
+  });
+});
+
+describe('a desk in time', () => {
+  const { desk } = evaluatePlan({ ...newPlan('Time'), arrangement: laidOutGrid(3, 2) });
+
+  test('it ends with its hardest driven string, wherever that stands; a group shares the current', () => {
+    const alone = endOfDesk({ ...desk, strings: desk.strings.slice(0, 1) }, USUAL_RUNNING, [5e-3]);
+    expect(endOfDesk(desk, USUAL_RUNNING, [5e-3, 1e-3])).toEqual(alone);
+    expect(endOfDesk(desk, USUAL_RUNNING, [1e-3, 5e-3])).toEqual(alone);
+    expect(endOfDesk(desk, USUAL_RUNNING, [1e-3, 1e-3]).seconds).toBeGreaterThan(alone.seconds);
+    // Without a current it ends by itself.
+    expect(endOfDesk(desk, USUAL_RUNNING, []).seconds).toBeGreaterThan(alone.seconds);
+    const [items = []] = desk.strings;
+    const grouped = {
+      ...desk,
+      strings: [[{ kind: 'group', name: 'g', strings: [items.slice(0, 1), items.slice(0, 1)] }]],
+    } as Desk;
+    const single = { ...desk, strings: [items.slice(0, 1)] };
+    expect(endOfDesk(grouped, USUAL_RUNNING, [4e-3]).seconds).toBeCloseTo(
+      endOfDesk(single, USUAL_RUNNING, [2e-3]).seconds,
+      6,
+    );
+  });
+
+  test('what changes in a group: its shortest string, so many times as large', () => {
+    const [items = []] = desk.strings;
+    const [one] = items;
+    if (one?.kind !== 'cell') throw new Error('no cell');
+    const grouped = {
+      ...desk,
+      strings: [[{ kind: 'group', name: 'g', strings: [[one, one], [one], [one, one]] }, one]],
+    } as Desk;
+    const [aged = []] = agedStrings(grouped, USUAL_RUNNING);
+    expect(aged).toHaveLength(2);
+    const [three, alone] = aged;
+    expect(three?.cell.resistanceOhms).toBeCloseTo((alone?.cell.resistanceOhms ?? 0) / 3, 9);
+    // Three − electrodes give three times the charge.
+    expect((three?.metalCoulombs ?? 0) / (alone?.metalCoulombs ?? 1)).toBeCloseTo(3, 9);
+    expect(shortestOf([[1, 2], [3], [4]])).toEqual([3]);
+  });
 });

@@ -2,7 +2,7 @@ import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
 import { ADULT_ONLY_ABOVE_VOLTS, REFUSED_ABOVE_VOLTS } from '../../constants';
 import { BRIGHTNESS_BANDS, type BrightnessBand } from '../../physics/circuit/brightness';
 import type { PlanTarget } from '../../records/plan/planSchema';
-import { formatAmps, formatMinutes, formatVolts } from '../../units';
+import { formatAmps, formatMinutes, formatNumber, formatVolts } from '../../units';
 import { capital } from '../../words';
 import { reaches, type PlanEvaluation } from './evaluatePlan';
 import { roundedUp } from './firstCell';
@@ -85,6 +85,12 @@ export function asPercentRounded(share: number): number {
   if (share > NEVER && share < 0.01) return 1;
   if (share < 1 - NEVER && share > 0.99) return 99;
   return Math.round(100 * share);
+}
+
+/** Of a hundred classes, as a sum shows it: `96.1`, `fewer than 1`, `none`. */
+export function outOfHundred(share: number): string {
+  if (share <= NEVER) return 'none';
+  return share < 0.01 ? 'fewer than 1' : formatNumber(100 * share, 3);
 }
 
 function verdictOnCurrent(target: PlanTarget, evaluation: PlanEvaluation): Verdict {

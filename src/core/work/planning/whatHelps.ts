@@ -77,7 +77,9 @@ function changesOf(plan: Plan, now: PlanEvaluation): Change[] {
   if (plan.seriesResistor.kind !== 'as-needed') {
     add('resistor', 'a resistor as needed', { seriesResistor: { kind: 'as-needed' } });
   }
-  if (desk.plainGrid) {
+  // With the LED the wrong way round a larger grid would turn it round as well, unsaid.
+  const growing = desk.plainGrid && !desk.loadReversed;
+  if (growing) {
     const { cellsInSeries, strings } = wiring;
     for (const more of [1, 2]) {
       if (cellsInSeries * (strings + more) > MAX_CELLS) continue;
@@ -97,7 +99,7 @@ function changesOf(plan: Plan, now: PlanEvaluation): Change[] {
       const laidOut = { kind: 'own', ...countsOf(wiring) } as const;
       add('plus', `twice the ${cell.recipe.plus.material}`, {
         cell: withMorePlus(plan.cell, size.pairs + size.extraPlus),
-        ...(desk.plainGrid ? { arrangement: laidOut } : {}),
+        ...(growing ? { arrangement: laidOut } : {}),
       });
     }
   }

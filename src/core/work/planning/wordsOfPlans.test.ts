@@ -1,5 +1,7 @@
 import { laidOutGrid } from '../../physics/desk/deskEdits';
 import { EMPTY_CUPBOARD, withGuidePrices } from '../../records/cupboard/cupboardSchema';
+import { PLAIN_CELL } from '../../physics/desk/deskSchema';
+import { RECIPE_IDS } from '../../physics/chemistry/recipe';
 import { RECIPES } from '../../physics/chemistry/recipes';
 import { USUAL_RUNNING } from '../../records/plan/runningSchema';
 import { formatAmps, formatVolts } from '../../units';
@@ -115,6 +117,43 @@ const PLANS: Readonly<Record<string, Plan>> = {
     cell: freshCell('one-coin-pile', ''),
   }),
   'a resistor': plan({ target: { kind: 'resistor', ohms: 1000, wantedAmps: 1e-3 } }),
+  'a resistor that gets too little in the end': plan({
+    target: { kind: 'resistor', ohms: 1e6, wantedAmps: 4.5e-5 },
+    arrangement: own(60, 1),
+  }),
+  'a buzzer that fades': plan({
+    target: { kind: 'device', device: 'piezo-buzzer', leastVolts: 1.5, amps: 4e-4 },
+    arrangement: own(4, 2),
+    minutes: 60,
+  }),
+  'one reading open, one shorted, odd and kept, in the warm': plan({
+    cell: {
+      ...freshCell('copper-zinc-fruit', 'lemon'),
+      size: { ...RECIPES['copper-zinc-fruit'].usualSize, pairs: 2 },
+      own: {
+        openCircuitVolts: 1.5,
+        shortCircuit: { amps: 8e-3, meterRange: '20 mA', secondsAfter: 3 },
+        loaded: [],
+        kept: true,
+      },
+    },
+    running: { ...USUAL_RUNNING, celsius: 30 },
+  }),
+  'a group of two, and a potato among lemons': plan({
+    arrangement: {
+      kind: 'desk',
+      loadReversed: false,
+      strings: [
+        [
+          { kind: 'group', strings: [[PLAIN_CELL], [PLAIN_CELL, PLAIN_CELL]] },
+          PLAIN_CELL,
+          { ...PLAIN_CELL, mix: { recipe: 'copper-zinc-fruit', body: 'potato' } },
+        ],
+        [PLAIN_CELL, PLAIN_CELL, PLAIN_CELL, PLAIN_CELL],
+      ],
+    },
+  }),
+  'far too weak': plan({ arrangement: own(2, 1), minutes: 60 }),
   'what no battery of it can do': plan({
     target: { kind: 'led', colour: 'white', brightness: 'bright' },
     minutes: 2880,
@@ -211,9 +250,9 @@ test('what to build once the first cell was read', () => {
   expect(words.map(line).join('\n')).toMatchSnapshot();
 });
 
-test('what the metals do, and what salt does to acid', () => {
-  const { cell } = evaluatePlan(plan({}));
-  expect([...sum(explainMetals(cell.recipe)), ...sum(saltKillsAcid())].map(line)).toMatchSnapshot();
+test('what the metals of every recipe do, and what salt does to acid', () => {
+  const metals = RECIPE_IDS.flatMap((id) => [`— ${id}`, ...sum(explainMetals(RECIPES[id]))]);
+  expect([...metals, ...sum(saltKillsAcid())].map(line).join('\n')).toMatchSnapshot();
 });
 
 test('what can be lit with a handful of parts, what is left over, and what a few more would do', () => {
