@@ -153,6 +153,24 @@ const PLANS: Readonly<Record<string, Plan>> = {
       ],
     },
   }),
+  'a clock that gets too many volts': plan({
+    target: { kind: 'device', device: 'lcd-clock', leastVolts: 1.3, amps: 1e-5 },
+    arrangement: own(4, 1),
+    seriesResistor: { kind: 'none' },
+  }),
+  'hard on the LED': plan({
+    cell: {
+      ...freshCell('juice-cup', 'rhubarb-juice'),
+      own: {
+        openCircuitVolts: 0.93,
+        shortCircuit: { amps: 45e-3, meterRange: '200 mA', secondsAfter: null },
+        loaded: [],
+        kept: true,
+      },
+    },
+    arrangement: own(3, 1),
+    seriesResistor: { kind: 'none' },
+  }),
   'far too weak': plan({ arrangement: own(2, 1), minutes: 60 }),
   'what no battery of it can do': plan({
     target: { kind: 'led', colour: 'white', brightness: 'bright' },
