@@ -5,9 +5,18 @@ const ROUNDING = 1e-9;
 
 /** `12 kiwis`, `250 g table salt`, `1 sheet of felt`. */
 export function amountWords(part: PartId, amount: number): string {
+  return `${countedWords(part, amount)} ${partWords(part, amount)}`;
+}
+
+/** `2 more kiwis`, `250 g more table salt`. */
+export function moreOf(part: PartId, amount: number): string {
+  return `${countedWords(part, amount)} more ${partWords(part, amount)}`;
+}
+
+function countedWords(part: PartId, amount: number): string {
   const { unit } = PARTS[part];
   const counted = unit === 'piece' || unit === 'sheet' ? '' : ` ${unit}`;
-  return `${wholeUnits(amount)}${counted} ${partWords(part, amount)}`;
+  return `${wholeUnits(amount)}${counted}`;
 }
 
 /** A part by its name for so many of it: `kiwi`, `kiwis`. */

@@ -4,7 +4,7 @@ import { PARTS } from '../../records/cupboard/parts';
 import { nameOfTarget } from '../../records/plan/loadRequirement';
 import { formatAmps, formatMinutes, formatOhms } from '../../units';
 import { capital, listWords } from '../../words';
-import { amountWords } from '../parts/amountWords';
+import { amountWords, moreOf } from '../parts/amountWords';
 import type { BillLine } from '../parts/bills';
 import { isBatteryPart } from '../parts/partStock';
 import { asPercentRounded, HOW_BRIGHT } from './verdict';
@@ -68,10 +68,7 @@ export function leftOverWords({ leftOver }: Pick<LitThing, 'leftOver'>): string 
 
 /** `With 2 more galvanised nails a red LED, dimly for 45 min`. */
 export function moreWords({ target, minutes, missing }: MoreWouldDo): string {
-  const parts = missing.map(({ part, needed, there }) => {
-    const words = amountWords(part, needed - there);
-    return words.replace(/^(\S+)/, '$1 more');
-  });
+  const parts = missing.map(({ part, needed, there }) => moreOf(part, needed - there));
   return `With ${listWords(parts)}: ${lower(litHeadline({ target, minutes }))}.`;
 }
 

@@ -17,7 +17,7 @@ import { kitOfPlan, type Kit } from './kitOfPlan';
 import { sparesOf } from './sparesOf';
 import { saltGrams } from '../parts/liquids';
 import type { PartId } from '../../records/cupboard/parts';
-import { amountWords } from '../parts/amountWords';
+import { amountWords, moreOf } from '../parts/amountWords';
 import { shoppingList, totalWords } from './shoppingList';
 import { substitutesFor, substituteWords } from './substitutes';
 import { lessonFacts } from './sheets/lessonFacts';
@@ -192,6 +192,8 @@ test('by hand: 70 nails by the hundred are one bag; 30 of them at home change no
   expect([price(0), price(30), price(70)]).toEqual([4, 4, 0]);
   expect(amountWords('galvanised-nail', 1)).toBe('1 galvanised nail');
   expect(amountWords('table-salt', 21.2)).toBe('22 g table salt');
+  expect(moreOf('galvanised-nail', 2)).toBe('2 more galvanised nails');
+  expect(moreOf('table-salt', 21.2)).toBe('22 g more table salt');
 });
 
 test('a lesson takes out of the cupboard what is there, and puts back what is not used up', () => {
