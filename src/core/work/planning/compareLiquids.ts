@@ -3,6 +3,7 @@ import type { Plan } from '../../records/plan/planSchema';
 import { billOfDesk, madeOfPlan } from '../parts/billOfDesk';
 import { priceOfBill, type Prices } from '../parts/priceOfBill';
 import { evaluatePlan } from './evaluatePlan';
+import { heldArrangement } from './planEdits';
 
 /** The same battery with another liquid, separator or fruit in its cells. */
 export interface ComparedBody {
@@ -24,13 +25,12 @@ export interface ComparedBody {
 /** The plan's battery, as it is laid out, with each body of its recipe in turn. */
 export function compareLiquids(plan: Plan, prices: Prices): ComparedBody[] {
   const now = evaluatePlan(plan);
-  const { cellsInSeries, strings } = now.wiring;
   return now.cell.recipe.bodies.map(({ id }) => {
     const one: Plan = {
       ...plan,
       // Readings are of the liquid that they were taken in.
       cell: { ...plan.cell, body: id, own: id === plan.cell.body ? plan.cell.own : null },
-      arrangement: now.desk.plainGrid ? { kind: 'own', cellsInSeries, strings } : plan.arrangement,
+      arrangement: heldArrangement(plan, now.wiring),
     };
     const { cell, amps, atEnd, need, wantedUntilSeconds, ends, desk } = evaluatePlan(one, now);
     const enough = amps < need.amps * (1 - 1e-6) ? 0 : (wantedUntilSeconds ?? 60 * plan.minutes);

@@ -2,16 +2,16 @@ import { rimLeakOhms } from '../../physics/chemistry/leakyCell';
 import type { Plan } from '../../records/plan/planSchema';
 import { formatAmps, formatOhms, formatVolts } from '../../units';
 import { evaluatePlan, type PlanEvaluation } from './evaluatePlan';
+import { heldArrangement } from './planEdits';
 
 /** What the rims of separators that stand out cost this battery; `null` where none does. */
 export function overhangWords(plan: Plan, now: PlanEvaluation): string | null {
   const leak = rimLeakOhms(plan.cell.overhangMillimetres);
   if (leak === null) return null;
-  const { cellsInSeries, strings } = now.wiring;
   const flush = evaluatePlan({
     ...plan,
     cell: { ...plan.cell, overhangMillimetres: 0 },
-    arrangement: now.desk.plainGrid ? { kind: 'own', cellsInSeries, strings } : plan.arrangement,
+    arrangement: heldArrangement(plan, now.wiring),
   });
   const pair = (one: PlanEvaluation): string =>
     `${formatVolts(one.source.emfVolts)} open and ${formatAmps(one.amps)}`;

@@ -180,6 +180,8 @@ test('more metal in a body and many volts are said among the reasons', () => {
       )
       .map(({ reasons }) => reasons.join('; '));
   expect(reasonsOf({})).toEqual([]);
+  const { candidates } = planBatteries(input({ families: [familyOf('fruit')] }));
+  expect(candidates.map(({ pairsPerBody }) => pairsPerBody > 1)).toContain(true);
   const highTarget = { kind: 'resistor', ohms: 1e6, wantedAmps: 32e-6 } as const;
   const high = { need: requirementOf(highTarget), limit: limitOfTarget(highTarget) };
   expect(reasonsOf(high)).toEqual([]);

@@ -18,3 +18,11 @@ export function withPairs(cell: Plan['cell'], pairs: number): Plan['cell'] {
   if ((cell.size?.pairs ?? 1) === pairs) return cell;
   return { ...cell, size: { ...(cell.size ?? usualSizeOf(cell)), pairs } };
 }
+
+/** The battery as it stands, whatever else is changed: a suggested one is laid out, so that it does not move with its cells. */
+export function heldArrangement(
+  { arrangement }: Plan,
+  { cellsInSeries, strings }: Readonly<Record<'cellsInSeries' | 'strings', number>>,
+): Plan['arrangement'] {
+  return arrangement.kind === 'suggested' ? { kind: 'own', cellsInSeries, strings } : arrangement;
+}

@@ -7,7 +7,7 @@ import type { Plan } from '../../records/plan/planSchema';
 import { formatMinutes, formatNumber } from '../../units';
 import { evaluatePlan, reaches, type PlanEvaluation } from './evaluatePlan';
 import { asPercentRounded, isRecommended, TONES, verdictOf, type Verdict } from './verdict';
-import { usualSizeOf, withMorePlus } from './planEdits';
+import { heldArrangement, usualSizeOf, withMorePlus } from './planEdits';
 
 /** A change to a plan that mends what falls short, and what it would then do. */
 export interface Help {
@@ -78,8 +78,7 @@ function changesOf(plan: Plan, now: PlanEvaluation): Change[] {
     add('resistor', 'a resistor as needed', { seriesResistor: { kind: 'as-needed' } });
   }
   // With the LED the wrong way round a larger grid would turn it round as well, unsaid.
-  const growing = desk.plainGrid && !desk.loadReversed;
-  if (growing) {
+  if (desk.plainGrid && !desk.loadReversed) {
     const { cellsInSeries, strings } = wiring;
     for (const more of [1, 2]) {
       if (cellsInSeries * (strings + more) > MAX_CELLS) continue;
@@ -96,10 +95,9 @@ function changesOf(plan: Plan, now: PlanEvaluation): Change[] {
   if (familyOf(cell.recipe.family).morePairs) {
     const size = plan.cell.size ?? usualSizeOf(plan.cell);
     if (size.pairs + size.extraPlus < MAX_PAIRS) {
-      const laidOut = { kind: 'own', ...countsOf(wiring) } as const;
       add('plus', `twice the ${cell.recipe.plus.material}`, {
         cell: withMorePlus(plan.cell, size.pairs + size.extraPlus),
-        ...(growing ? { arrangement: laidOut } : {}),
+        arrangement: heldArrangement(plan, wiring),
       });
     }
   }
@@ -123,13 +121,6 @@ function changesOf(plan: Plan, now: PlanEvaluation): Change[] {
     });
   }
   return changes;
-}
-
-function countsOf({ cellsInSeries, strings }: PlanEvaluation['wiring']): {
-  cellsInSeries: number;
-  strings: number;
-} {
-  return { cellsInSeries, strings };
 }
 
 function effectOf(evaluation: PlanEvaluation): string {

@@ -165,6 +165,8 @@ test('more current: a string against more metal, each undoable', async () => {
   const before = verdict().text;
   fireEvent.click(metal ?? more);
   await waitFor(() => expect(verdict().text).not.toBe(before));
+  // Of this battery it was told: the suggestion does not move away under it.
+  expect(counts()).toEqual(['4', '3']);
 });
 
 test('a common belief stays pressed while its answer is in view; another press folds it away', async () => {

@@ -8,7 +8,7 @@ import { costWords } from '@/core/work/parts/moneyWords';
 import { formatAmps, formatNumber } from '@/core/units';
 import { countLimits, withOwnWiring } from '../../../arrangementEdits';
 import type { useEdit } from '../../../PlanProvider';
-import { withPairs } from '@/core/work/planning/planEdits';
+import { heldArrangement, withPairs } from '@/core/work/planning/planEdits';
 
 interface MoreCurrentProps {
   readonly evaluation: PlanEvaluation;
@@ -44,7 +44,12 @@ export function MoreCurrent({ evaluation, edit, prices }: MoreCurrentProps) {
           addition={compared.metal}
           currency={prices.currency}
           onChoose={() =>
-            edit((before) => ({ ...before, cell: withPairs(before.cell, 2 * pairs) }))
+            // What is told is this battery: a suggestion would move with its cells.
+            edit((before) => ({
+              ...before,
+              cell: withPairs(before.cell, 2 * pairs),
+              arrangement: heldArrangement(before, wiring),
+            }))
           }
           disabled={2 * pairs > 10}
         />
