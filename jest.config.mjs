@@ -20,10 +20,21 @@ const settings = {
   // Nothing is timed here: a machine that others use too may take long over a page that is typed into.
   testTimeout: 180_000,
   setupFiles: ['<rootDir>/jest.setup.mjs'],
+  runtime: '<rootDir>/jest.runtime.cjs',
   // Copies of the sources that mutants are made in.
   modulePathIgnorePatterns: ['<rootDir>/test-results/'],
   testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}', '<rootDir>/scripts/**/*.test.mjs'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+};
+
+/** Pages are compiled as the app's are, by the React compiler too: what an edit does not touch is not drawn anew. */
+const compiled = {
+  jsc: {
+    target: 'es2022',
+    parser: { syntax: 'typescript', tsx: true },
+    transform: { react: { runtime: 'automatic' }, reactCompiler: true },
+  },
+  module: { type: 'commonjs' },
 };
 
 /** Packages that ship ES modules only. */
@@ -33,6 +44,7 @@ export default async function config() {
   const resolved = await withNext(settings)();
   return {
     ...resolved,
+    transform: { '^.+\\.(ts|tsx|js|mjs)$': ['@swc/jest', { swcrc: false, ...compiled }] },
     transformIgnorePatterns: [
       `/node_modules/(?!(${esModules.join('|')})/)`,
       '^.+\\.module\\.(css|sass|scss)$',

@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { PageLink } from '@/ui/PageLink';
 import { PlainBody } from '@/ui/plain/PlainBody';
 import styles from '@/ui/plain/plain.module.css';
 
@@ -8,7 +8,7 @@ export default function NotFound() {
       <main className={styles.sheet}>
         <h1 className={styles.h1}>Page not found</h1>
         <p className={styles.text}>The plan was deleted, or there is an error in the address.</p>
-        <Link href="/">To the shelf</Link>
+        <PageLink href="/">To the shelf</PageLink>
       </main>
     </PlainBody>
   );

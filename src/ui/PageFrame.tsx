@@ -1,9 +1,9 @@
 import Box from '@mui/material/Box';
 import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
-import NextLink from 'next/link';
 import type { ReactNode } from 'react';
 import { DEFERRAL } from '@/core/physics/safety/cautions';
+import { PageLink } from './PageLink';
 import { Listening } from './plain/Listening';
 import { ThemeSwitch } from './ThemeSwitch';
 
@@ -33,7 +33,7 @@ export function PageFrame(props: PageFrameProps) {
       >
         <Box sx={{ flex: 1, minWidth: 260 }}>
           {back === null ? null : (
-            <Link component={NextLink} href={back.href} color="inherit" variant="body2">
+            <Link component={PageLink} href={back.href} color="inherit" variant="body2">
               {back.name}
             </Link>
           )}

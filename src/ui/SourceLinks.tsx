@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Link from '@mui/material/Link';
-import NextLink from 'next/link';
 import { SOURCE_TITLES, sourceHref, type SourceId } from '@/core/sourceIds';
+import { PageLink } from './PageLink';
 
 /** From a figure to the constants it rests on, with their values and where they come from. */
 export function SourceLinks({ ids }: { readonly ids: readonly SourceId[] }) {
@@ -12,7 +12,7 @@ export function SourceLinks({ ids }: { readonly ids: readonly SourceId[] }) {
       {ids.map((id, index) => (
         <span key={id}>
           {index > 0 ? ' · ' : ''}
-          <Link component={NextLink} href={sourceHref(id)} color="inherit">
+          <Link component={PageLink} href={sourceHref(id)} color="inherit">
             {SOURCE_TITLES[id]}
           </Link>
         </span>

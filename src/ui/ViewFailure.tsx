@@ -1,7 +1,7 @@
 'use client';
 
-import NextLink from 'next/link';
 import { useEffect } from 'react';
+import { PageLink } from './PageLink';
 import { Button } from './plain/Button';
 import { Notice } from './plain/Notice';
 import styles from './plain/plain.module.css';
@@ -36,9 +36,9 @@ export function ViewFailure({ error, retry, kept, elsewhere = SHELF }: ViewFailu
         <Button look="filled" onClick={retry}>
           Try again
         </Button>
-        <NextLink href={elsewhere.href} className={styles.button}>
+        <PageLink href={elsewhere.href} className={styles.button}>
           {elsewhere.name}
-        </NextLink>
+        </PageLink>
       </div>
     </div>
   );

@@ -1,4 +1,3 @@
-import fc from 'fast-check';
 import { newPlan } from '@/core/records/plan/newPlan';
 import type { Command } from '../command';
 import { chanceCommand } from './chance';
@@ -66,56 +65,45 @@ const INPUTS: [string, Command, unknown][] = [
   ],
 ];
 
-const odd = fc.constantFrom<unknown>(
-  0,
-  -1,
-  0.5,
-  1e-9,
-  1e9,
-  1e300,
-  -1e300,
-  5e-324,
-  null,
-  '',
-  '1,5',
-  [],
-  {},
-  true,
-);
+const ODD = [0, -1, 1e9, 1e300, 5e-324, null, '1,5', [], true];
 
-/** The input with one value somewhere in it exchanged. */
-function exchanged(input: unknown, at: number, value: unknown): unknown {
+/** The input with the value in one place of it exchanged, and whether it has such a place. */
+function exchanged(
+  input: unknown,
+  at: number,
+  value: unknown,
+): { made: unknown; reached: boolean } {
   let left = at;
   const walk = (part: unknown): unknown => {
-    if (left === 0) {
-      left -= 1;
-      return value;
-    }
     left -= 1;
+    if (left === -1) return value;
     if (Array.isArray(part)) return part.map(walk);
     return part !== null && typeof part === 'object'
       ? Object.fromEntries(Object.entries(part).map(([key, one]) => [key, walk(one)]))
       : part;
   };
-  return walk(input);
+  const made = walk(input);
+  return { made, reached: left < 0 };
 }
 
 test.each(INPUTS)(
   '%s: an odd value anywhere is answered, and bad input names its path',
   (_, command, input) => {
-    fc.assert(
-      fc.property(fc.nat(60), odd, (at, value) => {
-        const answer = command.run(exchanged(input, at, value));
-        if (answer.status === 'bad-input') {
-          expect(answer.faults.length).toBeGreaterThan(0);
-          for (const { path, message } of answer.faults) {
-            expect(Array.isArray(path)).toBe(true);
-            expect(message).not.toBe('');
-          }
-        } else expect(['solved', 'no-solution']).toContain(answer.status);
-      }),
-      { numRuns: 40 },
-    );
+    const wrong: string[] = [];
+    for (const value of ODD) {
+      for (let at = 0; ; at += 1) {
+        const { made, reached } = exchanged(input, at, value);
+        if (!reached) break;
+        const answer = command.run(made);
+        const named =
+          answer.status === 'bad-input'
+            ? answer.faults.length > 0 &&
+              answer.faults.every(({ path, message }) => Array.isArray(path) && message !== '')
+            : ['solved', 'no-solution'].includes(answer.status);
+        if (!named) wrong.push(`place ${at}, ${JSON.stringify(value)}: ${JSON.stringify(answer)}`);
+      }
+    }
+    expect(wrong).toEqual([]);
   },
 );
 

@@ -5,7 +5,6 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { TextInput } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
-import NextLink from 'next/link';
 import { useState } from 'react';
 import { CUPBOARD_DOCUMENT } from '@/core/documents/tools/cupboardDocument';
 import { cupboardCsv, withCsvCupboard } from '@/core/records/cupboard/cupboardCsv';
@@ -19,6 +18,7 @@ import { Card } from '@/ui/Card';
 import { CsvButtons } from '@/ui/CsvButtons';
 import { DocumentFrame } from '@/ui/document/DocumentFrame';
 import { useTool, type FoundTool } from '@/ui/document/useTool';
+import { PageLink } from '@/ui/PageLink';
 import { WordsField } from '@/ui/WordsField';
 import { FreeDaysCard } from './FreeDaysCard';
 import { PartTable } from './PartTable';
@@ -49,7 +49,7 @@ export function CupboardPage({ found }: { found: FoundTool<CupboardState> }) {
       back={{ href: '/', name: 'Back to the shelf' }}
       actions={
         <>
-          <Button component={NextLink} href="/i-have">
+          <Button component={PageLink} href="/i-have">
             What can I light?
           </Button>
           <CsvButtons

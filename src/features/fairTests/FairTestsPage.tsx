@@ -5,7 +5,6 @@ import Button from '@mui/material/Button';
 import Link from '@mui/material/Link';
 import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
-import NextLink from 'next/link';
 import { analyseFairTest } from '@/core/records/fairTest/analyseFairTest';
 import type { FairTest } from '@/core/records/fairTest/fairTestSchema';
 import { differenceWords } from '@/core/records/fairTest/describeDifference';
@@ -17,6 +16,7 @@ import { RefusalAlert } from '@/ui/document/RefusalAlert';
 import { useDocumentList } from '@/ui/document/useDocumentList';
 import { AddIcon } from '@/ui/icons';
 import { PageFrame } from '@/ui/PageFrame';
+import { PageLink } from '@/ui/PageLink';
 import { FACTOR_NAMES } from './words';
 
 /** All fair tests, with what each has shown so far. */
@@ -98,7 +98,7 @@ function TestCard({ id, test, onDuplicate, onDelete }: TestCardProps) {
   return (
     <Paper component="article" variant="outlined" sx={{ p: 2 }}>
       <Typography variant="h2">
-        <Link component={NextLink} href={`/fair-tests/${id}`} color="inherit">
+        <Link component={PageLink} href={`/fair-tests/${id}`} color="inherit">
           {test.title}
         </Link>
       </Typography>

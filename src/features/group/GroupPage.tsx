@@ -1,6 +1,5 @@
 'use client';
 
-import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
 import { lastOfKind, predictionsOfGroup } from '@/core/records/logbook/foldLog';
 import { stairsRows, type GroupFacts } from '@/core/work/guide/stairs';
@@ -13,6 +12,7 @@ import { NoteFields } from '@/ui/bench/NoteFields';
 import type { Seat } from '@/ui/bench/queues';
 import { ReadingStairs } from '@/ui/bench/ReadingStairs';
 import { EarlierClasses, Undelivered } from '@/ui/bench/Undelivered';
+import { PageLink } from '@/ui/PageLink';
 import { Button } from '@/ui/plain/Button';
 import { Listening } from '@/ui/plain/Listening';
 import { Notice } from '@/ui/plain/Notice';
@@ -63,9 +63,9 @@ function GroupBench({ seat, title, facts }: Pick<GroupPageProps, 'seat' | 'title
       >
         <p className={`${styles.text} ${styles.soft}`}>{title}</p>
         {waiting === 0 ? (
-          <NextLink href="/join?other=1" className={styles.caption}>
+          <PageLink href="/join?other=1" className={styles.caption}>
             Not group {group}?
-          </NextLink>
+          </PageLink>
         ) : null}
       </div>
       {devices > 1 ? (

@@ -1,9 +1,9 @@
 'use client';
 
-import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { askJson, ownAnswer } from '@/ui/askJson';
+import { PageLink } from '@/ui/PageLink';
 import { Button } from '@/ui/plain/Button';
 import { Field } from '@/ui/plain/Field';
 import { Listening } from '@/ui/plain/Listening';
@@ -46,9 +46,9 @@ export function PasscodePage() {
           Come in
         </Button>
         {problem === null ? null : <Notice severity="error">{problem}</Notice>}
-        <NextLink href="/join" className={styles.button}>
+        <PageLink href="/join" className={styles.button}>
           I am in a group
-        </NextLink>
+        </PageLink>
       </form>
     </Listening>
   );

@@ -7,7 +7,6 @@ import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
-import NextLink from 'next/link';
 import { DEFAULT_REASONS } from '@/core/work/help/defaults';
 import { GLOSSARY } from '@/core/work/help/glossary';
 import { SOURCE_IDS, SOURCE_TITLES, type SourceId } from '@/core/sourceIds';
@@ -16,6 +15,7 @@ import { Card } from '@/ui/Card';
 import { PageFrame } from '@/ui/PageFrame';
 import { PartTabs } from '@/ui/PartTabs';
 import { wordAnchor } from '@/ui/jump/wordAnchor';
+import { PageLink } from '@/ui/PageLink';
 import { tourHref } from '@/ui/tour/tourSteps';
 
 const PARTS = [
@@ -37,7 +37,7 @@ export function HelpPage({ tourOf }: HelpPageProps) {
       widest={1080}
       actions={
         tourOf === null ? null : (
-          <Button component={NextLink} href={tourHref(tourOf)}>
+          <Button component={PageLink} href={tourHref(tourOf)}>
             One-minute tour
           </Button>
         )

@@ -3,7 +3,6 @@
 import Box from '@mui/material/Box';
 import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
-import NextLink from 'next/link';
 import { useRouter, useSearchParams, useSelectedLayoutSegment } from 'next/navigation';
 import { useCallback, useMemo, useState, type ReactNode } from 'react';
 import type { LogLine } from '@/core/records/logbook/logEntry';
@@ -25,6 +24,7 @@ import { BenchChoiceContext } from './benchChoice';
 import { BatteryRunContext, useWorkedRun } from './useBatteryRun';
 import { useShortcuts } from './useShortcuts';
 import { fetched } from '@/ui/fetched';
+import { PageLink } from '@/ui/PageLink';
 
 const ProjectorView = fetched(() =>
   import('./ProjectorView').then((module) => module.ProjectorView),
@@ -88,14 +88,14 @@ function leaveTour(): void {
 function WaysOut({ id }: { readonly id: string }) {
   return (
     <Box sx={{ display: 'grid', gap: 0.5, justifyItems: 'start' }}>
-      <Link component={NextLink} href={`/plans/${id}/reality`} color="inherit" variant="body2">
+      <Link component={PageLink} href={`/plans/${id}/reality`} color="inherit" variant="body2">
         Reality check with this cell
       </Link>
       <Box sx={{ display: 'flex', gap: 2 }}>
-        <Link component={NextLink} href="/" color="inherit" variant="body2">
+        <Link component={PageLink} href="/" color="inherit" variant="body2">
           Back to the shelf
         </Link>
-        <Link component={NextLink} href="/help" color="inherit" variant="body2">
+        <Link component={PageLink} href="/help" color="inherit" variant="body2">
           Help
         </Link>
       </Box>

@@ -2,11 +2,11 @@
 
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
-import NextLink from 'next/link';
 import type { ReactNode } from 'react';
 import { HEADING_FONT } from '@/ui/theme';
 import { usePlan, usePlanContext } from './PlanProvider';
 import { useReadings } from '@/ui/bench/LogProvider';
+import { PageLink } from '@/ui/PageLink';
 import { useBatteryRun } from './useBatteryRun';
 import { useBenchChoice } from './benchChoice';
 import { STATIONS, type Station } from './stations';
@@ -101,7 +101,7 @@ function StationLink({ href, station, number, current, answered, children }: Sta
   } as const;
   return (
     <ButtonBase
-      component={NextLink}
+      component={PageLink}
       href={href}
       aria-current={current ? 'step' : undefined}
       sx={{

@@ -3,10 +3,10 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import NextLink from 'next/link';
 import { useCallback } from 'react';
 import { verdictOf } from '@/core/work/planning/verdict';
 import { JobStatus } from '@/ui/JobStatus';
+import { PageLink } from '@/ui/PageLink';
 import { useWorkerJob } from '@/workers/useWorkerJob';
 import { useEdit, usePlan, usePlanContext } from './PlanProvider';
 
@@ -26,9 +26,8 @@ export function WhatHelps() {
       {fine ? null : <Helps />}
       {evaluation.holdsFromShortAmps === null ? null : (
         <Button
-          component={NextLink}
+          component={PageLink}
           href={`/plans/${open.id}/cell`}
-          prefetch={false}
           variant="outlined"
           size="small"
           sx={PRESS}

@@ -2,11 +2,11 @@ import Box from '@mui/material/Box';
 import Link from '@mui/material/Link';
 import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
-import NextLink from 'next/link';
 import type { ReactNode } from 'react';
 import type { Recipe } from '@/core/physics/chemistry/recipe';
 import { formatAmps, formatVolts } from '@/core/units';
 import { CellIcon } from '@/ui/desk/CellIcon';
+import { PageLink } from '@/ui/PageLink';
 
 interface RecipeCardProps {
   readonly recipe: Recipe;
@@ -45,7 +45,7 @@ export function RecipeCard({ recipe, href, actions }: RecipeCardProps) {
     >
       <CellIcon recipe={recipe} />
       <Box sx={{ flex: 1, minWidth: 0 }}>
-        <Link component={NextLink} href={href} color="inherit" sx={{ fontWeight: 700 }}>
+        <Link component={PageLink} href={href} color="inherit" sx={{ fontWeight: 700 }}>
           {recipe.name}
         </Link>
         <Typography variant="body2">

@@ -3,8 +3,8 @@
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
-import NextLink from 'next/link';
 import type { ReactNode } from 'react';
+import { PageLink } from '@/ui/PageLink';
 
 /** No plan yet: the three ways to the first one. */
 export function EmptyShelf({ onNew }: { readonly onNew: () => void }) {
@@ -41,7 +41,7 @@ interface WayProps {
 function Way({ title, href, onClick, children }: WayProps) {
   return (
     <ButtonBase
-      {...(href === undefined ? { onClick } : { component: NextLink, href })}
+      {...(href === undefined ? { onClick } : { component: PageLink, href })}
       sx={{
         display: 'flex',
         flexDirection: 'column',

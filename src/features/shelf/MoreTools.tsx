@@ -1,8 +1,8 @@
 import Box from '@mui/material/Box';
 import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
-import NextLink from 'next/link';
 import { PLACES } from '@/ui/jump/places';
+import { PageLink } from '@/ui/PageLink';
 import { ToolPicture } from './ToolPicture';
 
 /** The ways to everything that is not a plan. */
@@ -38,7 +38,7 @@ export function MoreTools() {
           >
             <ToolPicture tool={href} />
             <div>
-              <Link component={NextLink} href={href} color="inherit" sx={{ fontWeight: 700 }}>
+              <Link component={PageLink} href={href} color="inherit" sx={{ fontWeight: 700 }}>
                 {name}
               </Link>
               <Typography variant="body2" color="textSecondary">

@@ -5,12 +5,12 @@ import IconButton from '@mui/material/IconButton';
 import Link from '@mui/material/Link';
 import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
-import NextLink from 'next/link';
 import type { PlanSummary } from '@/core/work/planning/planSummary';
 import { DeskMiniature } from '@/ui/desk/DeskMiniature';
 import { VerdictPill } from '@/ui/VerdictPill';
 import { Hint } from '@/ui/Hint';
 import { CopyIcon, DeleteIcon } from '@/ui/icons';
+import { PageLink } from '@/ui/PageLink';
 
 interface PlanCardProps {
   readonly id: string;
@@ -39,7 +39,7 @@ export function PlanCard({ id, summary, judgedAnew, onDuplicate, onDelete }: Pla
     >
       <DeskMiniature {...summary} />
       <Link
-        component={NextLink}
+        component={PageLink}
         href={`/plans/${id}/arrange`}
         color="inherit"
         underline="none"

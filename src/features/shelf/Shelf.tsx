@@ -4,7 +4,6 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import NextLink from 'next/link';
 import { useState } from 'react';
 import { LESSONS_WITHOUT_BACKUP } from '@/core/records/backup';
 import type { PlanSummary } from '@/core/work/planning/planSummary';
@@ -16,6 +15,7 @@ import { UnreadableCard } from '@/ui/document/UnreadableCard';
 import { useDocumentList } from '@/ui/document/useDocumentList';
 import { AddIcon } from '@/ui/icons';
 import { PageFrame } from '@/ui/PageFrame';
+import { PageLink } from '@/ui/PageLink';
 import { TourInvite } from '@/ui/tour/TourInvite';
 import { DeletePlanDialog, type GoingPlan } from './DeletePlanDialog';
 import { MoreTools } from './MoreTools';
@@ -87,13 +87,13 @@ export function Shelf({ shelf, find, sort, past, next, tourSeen, lessons }: Shel
           <Button variant="contained" startIcon={<AddIcon />} onClick={() => setNaming(true)}>
             New plan
           </Button>
-          <Button variant="outlined" component={NextLink} href="/i-have">
+          <Button variant="outlined" component={PageLink} href="/i-have">
             I have …
           </Button>
-          <Button component={NextLink} href="/reality-check">
+          <Button component={PageLink} href="/reality-check">
             Check a claim
           </Button>
-          <Button component={NextLink} href="/help">
+          <Button component={PageLink} href="/help">
             Help
           </Button>
         </>
@@ -106,7 +106,7 @@ export function Shelf({ shelf, find, sort, past, next, tourSeen, lessons }: Shel
           sx={{ mb: 2 }}
           data-testid="backup-reminder"
           action={
-            <Button color="inherit" size="small" component={NextLink} href="/safekeeping">
+            <Button color="inherit" size="small" component={PageLink} href="/safekeeping">
               Back up everything
             </Button>
           }
@@ -166,7 +166,7 @@ export function Shelf({ shelf, find, sort, past, next, tourSeen, lessons }: Shel
           </Typography>
           <Button
             variant="outlined"
-            component={NextLink}
+            component={PageLink}
             href={addressOfShelf({ find, sort, past, show: next })}
             scroll={false}
           >
@@ -176,7 +176,7 @@ export function Shelf({ shelf, find, sort, past, next, tourSeen, lessons }: Shel
       ) : null}
       {folded === 0 ? null : (
         <Button
-          component={NextLink}
+          component={PageLink}
           href={addressOfShelf({ find, sort, past: true })}
           sx={{ mt: 2 }}
         >

@@ -2,8 +2,8 @@
 
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
-import NextLink from 'next/link';
 import { useState } from 'react';
+import { PageLink } from '../PageLink';
 import { tourHref } from './tourSteps';
 import { rememberTour } from './useTour';
 
@@ -18,7 +18,7 @@ export function TourInvite({ planId }: { readonly planId: string }) {
       sx={{ mb: 2 }}
       action={
         <>
-          <Button color="inherit" size="small" component={NextLink} href={tourHref(planId)}>
+          <Button color="inherit" size="small" component={PageLink} href={tourHref(planId)}>
             Show me
           </Button>
           <Button

@@ -4,6 +4,7 @@ import { CURRENT_RANGES } from './meter';
 const shunt = z
   .number('Give a resistance in ohms.')
   .positive('The resistance must be greater than zero.')
+  .min(1e-6, 'A shunt has at least 1 µΩ.')
   .max(100_000, 'A shunt has at most 100 kΩ.');
 
 /** The educator's hand meter, as its leaflet or another meter says. */

@@ -4,7 +4,6 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
-import NextLink from 'next/link';
 import { useRouter } from 'next/navigation';
 import { QRCodeSVG } from 'qrcode.react';
 import { useMemo } from 'react';
@@ -26,6 +25,7 @@ import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
 import { groupNames } from '@/core/work/preparation/groupNames';
 import { capital } from '@/core/words';
 import { LogProvider, useLiveLog, useLog } from '@/ui/bench/LogProvider';
+import { PageLink } from '@/ui/PageLink';
 import { PROJECTED_TEXT } from '@/ui/ProjectorFrame';
 import { AskingDevices } from '../stations/build/AskingDevices';
 import { ClassHistogram } from '../stations/build/ClassHistogram';
@@ -162,7 +162,7 @@ function Wall({ id, plan }: Omit<WallPageProps, 'initialLog'>) {
         {figure === undefined ? null : <Found figure={figure} facts={facts} />}
         {predictions.length === 0 ? null : <PredictedLines predictions={predictions} large />}
       </Box>
-      <Button component={NextLink} href={back} sx={{ mt: 3, fontSize: projected(20) }}>
+      <Button component={PageLink} href={back} sx={{ mt: 3, fontSize: projected(20) }}>
         Back to the plan (B)
       </Button>
     </Box>

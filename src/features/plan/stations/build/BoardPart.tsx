@@ -6,7 +6,6 @@ import ButtonBase from '@mui/material/ButtonBase';
 import Chip from '@mui/material/Chip';
 import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
-import NextLink from 'next/link';
 import { useMemo } from 'react';
 import {
   boardRows,
@@ -19,6 +18,7 @@ import { groupNames } from '@/core/work/preparation/groupNames';
 import { useLog, type Present } from '@/ui/bench/LogProvider';
 import { showPart } from '@/ui/PartTabs';
 import { mainAndSide } from '@/ui/mainAndSide';
+import { PageLink } from '@/ui/PageLink';
 import { usePlan, usePlanContext } from '../../PlanProvider';
 import { useBenchChoice } from '../../benchChoice';
 import { useBenchFacts } from '../../useBenchFacts';
@@ -52,7 +52,7 @@ export function BoardPart({ present }: { readonly present: Present }) {
           <Typography role="status" sx={{ fontWeight: 600, flex: '1 1 260px' }}>
             {boardSummary(rows)}
           </Typography>
-          <Button component={NextLink} href={`/wall/${open.id}`} variant="outlined">
+          <Button component={PageLink} href={`/wall/${open.id}`} variant="outlined">
             Board for the wall (B)
           </Button>
         </Box>

@@ -6,13 +6,13 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
-import NextLink from 'next/link';
 import { useMemo, useState } from 'react';
 import { cellsOfLesson } from '@/core/records/school/cellsOfLesson';
 import { withCells } from '@/core/records/school/schoolSchema';
 import { formatAmps, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { useLog } from '@/ui/bench/LogProvider';
+import { PageLink } from '@/ui/PageLink';
 import { usePlan, usePlanContext } from '../../PlanProvider';
 
 /** Lets what the class read of single cells into the school's figures: the teacher says which, and that it shall. */
@@ -104,7 +104,7 @@ export function SchoolCard({ groups }: { readonly groups: readonly string[] }) {
           Add these cells ({wanted.length})
         </Button>
       )}{' '}
-      <Link component={NextLink} href="/school" color="inherit" variant="body2">
+      <Link component={PageLink} href="/school" color="inherit" variant="body2">
         All cells of your school
       </Link>
     </Card>

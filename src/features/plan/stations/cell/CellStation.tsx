@@ -6,7 +6,6 @@ import Button from '@mui/material/Button';
 import Link from '@mui/material/Link';
 import { Selection } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
-import NextLink from 'next/link';
 import { cautionsOfCell, stepsOf } from '@/core/physics/chemistry/recipe';
 import { lifeWords } from '@/core/work/planning/lifeWords';
 import { explainMetals } from '@/core/work/planning/explainMetals';
@@ -17,6 +16,7 @@ import { CautionList } from '@/ui/CautionList';
 import { CellPortrait } from '@/ui/desk/CellPortrait';
 import { Explained } from '@/ui/Explained';
 import { fetched } from '@/ui/fetched';
+import { PageLink } from '@/ui/PageLink';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 import { CellReadings } from './CellReadings';
 import { CellSize } from './CellSize';
@@ -49,7 +49,7 @@ export function CellStation() {
         <Card
           title="Which cell will you build?"
           actions={
-            <Link component={NextLink} href="/recipes" color="inherit" variant="body2">
+            <Link component={PageLink} href="/recipes" color="inherit" variant="body2">
               All recipes, and your own
             </Link>
           }

@@ -3,11 +3,11 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import Link from '@mui/material/Link';
-import NextLink from 'next/link';
 import { useMemo } from 'react';
 import type { SchoolFigures } from '@/core/physics/chemistry/schoolFigures';
 import { figuresOfSchool } from '@/core/records/school/figuresOfSchool';
 import { schoolWords } from '@/core/records/school/schoolWords';
+import { PageLink } from '@/ui/PageLink';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 
 /** What the school's lessons have read of such cells, and whether the plan rests on it. Nothing where nobody read any. */
@@ -55,7 +55,7 @@ function Line({ children }: { readonly children: React.ReactNode }) {
   return (
     <Alert severity="info" icon={false} sx={{ mb: 1 }} data-testid="school-line">
       {children}{' '}
-      <Link component={NextLink} href="/school" color="inherit">
+      <Link component={PageLink} href="/school" color="inherit">
         The cells
       </Link>
     </Alert>

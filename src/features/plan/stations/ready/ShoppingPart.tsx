@@ -5,7 +5,6 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
-import NextLink from 'next/link';
 import { cautionsOf } from '@/core/physics/safety/cautions';
 import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
 import { PARTS } from '@/core/records/cupboard/parts';
@@ -16,6 +15,7 @@ import { totalWords } from '@/core/work/preparation/shoppingList';
 import { substitutesFor, substituteWords } from '@/core/work/preparation/substitutes';
 import { Card } from '@/ui/Card';
 import type { useTool } from '@/ui/document/useTool';
+import { PageLink } from '@/ui/PageLink';
 import { saveFile } from '@/ui/saveFile';
 import { useEdit, usePlanContext } from '../../PlanProvider';
 import { FromTheCupboard } from './FromTheCupboard';
@@ -61,7 +61,7 @@ export function ShoppingPart({ facts, bench }: ShoppingPartProps) {
           {plan.have === null
             ? 'Stock, packs and prices are those of the'
             : 'What you said you have counts as there; packs and prices are those of the'}{' '}
-          <Link component={NextLink} href="/cupboard" color="inherit">
+          <Link component={PageLink} href="/cupboard" color="inherit">
             cupboard
           </Link>
           .

@@ -6,7 +6,6 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
-import NextLink from 'next/link';
 import { useState } from 'react';
 import type { Lesson, Shortcut } from '@/core/records/plan/lessonSchema';
 import type { LessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
@@ -14,6 +13,7 @@ import { localTimeAt } from '@/core/work/preparation/localTime';
 import { lessonTimes } from '@/core/work/preparation/lessonTimes';
 import type { Timetable } from '@/core/work/preparation/timetable';
 import { Card } from '@/ui/Card';
+import { PageLink } from '@/ui/PageLink';
 import { useEdit, usePlanContext } from '../../PlanProvider';
 import { LessonDate } from '../power/LessonDate';
 import { ClockField } from './ClockField';
@@ -93,7 +93,7 @@ export function TimetablePart({ facts }: { facts: LessonFacts }) {
           )}
           <Typography variant="body2" color="textSecondary" sx={{ mt: 1.5 }}>
             Weekends and the{' '}
-            <Link component={NextLink} href="/cupboard" color="inherit">
+            <Link component={PageLink} href="/cupboard" color="inherit">
               days without school
             </Link>{' '}
             stay free.
