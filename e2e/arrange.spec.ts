@@ -1,15 +1,10 @@
 import { expect, test, type Page } from './test';
-import { goToStation, newPlan } from './helpers';
+import { newPlan } from './helpers';
 
-/** A plan of measured lemons, four in series, three strings side by side. */
+/** A plan of lemons, four in series, three strings side by side. */
 async function lemons(page: Page, title: string): Promise<void> {
-  await newPlan(page, title);
-  await page.getByRole('radio', { name: /amber/ }).check();
-  await page.getByRole('radio', { name: /Clear/ }).check();
-  await goToStation(page, 'Which cell?');
-  await page.getByLabel('Open-circuit volts').fill('0.93');
-  await page.getByLabel('Short-circuit milliamps').fill('2.9');
-  await goToStation(page, 'Arrange');
+  const arrangement = { kind: 'own', cellsInSeries: 4, strings: 3 } as const;
+  await newPlan(page, title, 'arrange', { arrangement });
   await expect(cell(page, 3, 4)).toBeVisible();
 }
 

@@ -1,6 +1,6 @@
 import { expect, test } from './test';
 import { PORT } from '../playwright.config';
-import { goToStation, newPlan, saved } from './helpers';
+import { goToStation, newPlan } from './helpers';
 
 const GATEWAY = `http://127.0.0.1:${PORT + 1}`;
 
@@ -8,9 +8,7 @@ test('a class: groups join through the gateway, the board sees them live, and it
   page,
   browser,
 }) => {
-  await newPlan(page, 'Class of two');
-  await saved(page);
-  await goToStation(page, 'Build & measure');
+  await newPlan(page, 'Class of two', 'build');
   await page.getByRole('tab', { name: 'Class board' }).click();
   await page.getByRole('button', { name: 'Start the class' }).click();
   const code = (await page.getByTestId('join-code').textContent()) ?? '';
@@ -88,9 +86,7 @@ test('a class: groups join through the gateway, the board sees them live, and it
 });
 
 test('from another device a teacher needs the passcode', async ({ page, browser }) => {
-  await newPlan(page, 'Passcode');
-  await saved(page);
-  await goToStation(page, 'Build & measure');
+  await newPlan(page, 'Passcode', 'build');
   await page.getByRole('tab', { name: 'Class board' }).click();
   await page.getByRole('button', { name: 'Start the class' }).click();
   await page.getByRole('button', { name: 'My own tablet' }).click();

@@ -1,12 +1,32 @@
 import { expect, type Page } from '@playwright/test';
+import type { Plan } from '@/core/records/plan/planSchema';
 
-/** Makes a plan of its own for a test, so that tests do not meet. That it is made by hand as well is tested where it belongs. */
-export async function newPlan(page: Page, title: string): Promise<void> {
+/**
+ * Makes a plan of its own for a test, so that tests do not meet, and opens it at a station. That it is made and changed by hand
+ * as well is tested where it belongs.
+ */
+export async function newPlan(
+  page: Page,
+  title: string,
+  station = 'power',
+  otherwise: Partial<Plan> = {},
+): Promise<void> {
   // A connection that has rested for as long as the server keeps one may be cut just now.
   const made = await page.request.post('/api/plans', { data: { title }, maxRetries: 2 });
   expect(made.status()).toBe(201);
   const { id } = (await made.json()) as { id: string };
-  await page.goto(`/plans/${id}/power`);
+  if (Object.keys(otherwise).length > 0) {
+    const found = (await (await page.request.get(`/api/plans/${id}`)).json()) as {
+      revision: number;
+      document: Plan;
+    };
+    const document = { ...found.document, ...otherwise };
+    const kept = await page.request.put(`/api/plans/${id}`, {
+      data: { revision: found.revision, document },
+    });
+    expect(kept.status()).toBe(200);
+  }
+  await page.goto(`/plans/${id}/${station}`);
 }
 
 export async function goToStation(page: Page, name: string): Promise<void> {

@@ -22,6 +22,7 @@ test('Ctrl K goes to a word, a tool, a station and a plan; the first Tab skips t
   await expect(page).toHaveURL(/\/cupboard$/);
   await go('cathode');
   await expect(page).toHaveURL(/\/help#word-cathode$/);
+  await expect(page.locator('#word-cathode')).toBeInViewport();
   await go('fog bell');
   await expect(page).toHaveURL(/demo-fog-bell\/arrange$/);
   await page.reload();

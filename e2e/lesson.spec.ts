@@ -1,6 +1,6 @@
 import { expect, test } from './test';
 import { PORT } from '../playwright.config';
-import { goToStation, newPlan, saved } from './helpers';
+import { newPlan } from './helpers';
 
 const GATEWAY = `http://127.0.0.1:${PORT + 1}`;
 const takenAt = '2027-01-29T14:00:00.000Z';
@@ -9,10 +9,8 @@ test('on a phone: predict, read, Done counts once and asks for what is missing; 
   page,
   browser,
 }) => {
-  await newPlan(page, 'Done never skips');
-  await saved(page);
+  await newPlan(page, 'Done never skips', 'build');
   const id = /plans\/([^/]+)/.exec(page.url())?.[1] ?? '';
-  await goToStation(page, 'Build & measure');
   await page.getByRole('tab', { name: 'Class board' }).click();
   await page.getByRole('button', { name: 'Start the class' }).click();
   const code = (await page.getByTestId('join-code').textContent()) ?? '';

@@ -6,8 +6,7 @@ const part = (page: Page, name: string) => page.getByRole('tab', { name }).click
 
 /** A plan for thirty pupils, prepared for a Friday far ahead. */
 async function lesson(page: Page, title: string): Promise<string> {
-  await newPlan(page, title);
-  await goToStation(page, 'Get ready');
+  await newPlan(page, title, 'ready');
   const date = page.getByLabel('Lesson date');
   await date.fill('2031-01-31');
   await date.blur();

@@ -69,9 +69,7 @@ test('a second device of a group waits for the teacher; what a class did not tak
   page,
   browser,
 }) => {
-  await newPlan(page, 'Two devices');
-  await saved(page);
-  await goToStation(page, 'Build & measure');
+  await newPlan(page, 'Two devices', 'build');
   await page.getByRole('tab', { name: 'Class board' }).click();
   await page.getByRole('button', { name: 'Start the class' }).click();
   const code = (await page.getByTestId('join-code').textContent()) ?? '';
@@ -112,9 +110,7 @@ test('a second device of a group waits for the teacher; what a class did not tak
 });
 
 test('a class’s data are deleted for good; a plan that goes asks about them', async ({ page }) => {
-  await newPlan(page, 'To be forgotten');
-  await saved(page);
-  await goToStation(page, 'Build & measure');
+  await newPlan(page, 'To be forgotten', 'build');
   await page.getByRole('tab', { name: 'Logbook' }).click();
   const write = async (text: string): Promise<void> => {
     await page.getByLabel('What did you see?').fill(text);

@@ -7,6 +7,7 @@ import { GLOSSARY } from '@/core/work/help/glossary';
 import { SOURCES, TRUST_WORDS } from '@/core/work/help/sources';
 import { wordAnchor } from '@/ui/jump/wordAnchor';
 import { expectAccessible } from '@/testing/ui/accessible';
+import { navigation } from '@/testing/ui/navigation';
 import { showPage } from '@/testing/ui/toolPage';
 import { HelpPage } from './HelpPage';
 
@@ -29,6 +30,18 @@ test('every word has a place that links lead to, every default its reasons, ever
     expect(within(table).getAllByRole('row')).toHaveLength(SOURCES[id].values.length);
   }
   await expectAccessible();
+});
+
+test('where a figure comes from is a part of the page that the address opens', () => {
+  navigation.search = 'part=sources';
+  showPage(<HelpPage tourOf={null} />);
+  expect(screen.getByRole('tab', { name: 'Sources of all figures' })).toHaveAttribute(
+    'aria-selected',
+    'true',
+  );
+  expect(
+    screen.getByRole('region', { name: 'How much cells and joints differ' }),
+  ).toHaveTextContent('Common practice, no source');
 });
 
 test('the tour goes round the plan that is there', () => {

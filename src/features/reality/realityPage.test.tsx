@@ -5,8 +5,27 @@ import { REALITY_DOCUMENT } from '@/core/documents/tools/realityDocument';
 import { EMPTY_CUPBOARD } from '@/core/records/cupboard/cupboardSchema';
 import { expectAccessible } from '@/testing/ui/accessible';
 import { fill, plain, press } from '@/testing/ui/acting';
+import { navigation } from '@/testing/ui/navigation';
 import { foundTool, showPage } from '@/testing/ui/toolPage';
 import { RealityPage } from './RealityPage';
+
+test('a wish is worked out line by line; a claim is tested, and stands in the address', async () => {
+  navigation.search = 'ask=example.phone';
+  showPage(<RealityPage found={foundTool(REALITY_DOCUMENT)} cupboard={EMPTY_CUPBOARD} />);
+  expect(
+    screen.getByRole('heading', { name: 'How many kiwis to charge a phone?' }),
+  ).toBeInTheDocument();
+  const answer = screen.getByTestId('answer');
+  expect(answer).toHaveTextContent('Nobody will build that.');
+  expect(screen.getByText(/Never wire home-made cells to a phone/)).toBeInTheDocument();
+  const sum = within(screen.getByRole('table', { name: 'The sum' }));
+  expect(sum.getByRole('row', { name: /In series, for the volts alone/ })).toHaveTextContent(
+    '6 kiwis',
+  );
+  press('Its power is volts × amps');
+  await waitFor(() => expect(answer).toHaveTextContent('No. Volts × amps is not the power.'));
+  expect(window.location.search).toContain('ask=claim.power');
+});
 
 test('an own wish is told what is wrong with it, answered, changed, taken away and brought back', async () => {
   showPage(<RealityPage found={foundTool(REALITY_DOCUMENT)} cupboard={EMPTY_CUPBOARD} />);

@@ -33,12 +33,16 @@ export function useTour(wanted: boolean, onEnd: () => void): void {
           title.setAttribute('role', 'heading');
           title.setAttribute('aria-level', '2');
         },
-        onDestroyed: () => {
-          rememberTour();
+        // Not once it is gone: that is told of a stop at rest only, not of one left while it still moves.
+        onDestroyStarted: () => {
+          end();
           onEnd();
         },
       });
-      end = () => tour.destroy();
+      end = () => {
+        rememberTour();
+        tour.destroy();
+      };
       tour.drive();
     });
     return () => {
