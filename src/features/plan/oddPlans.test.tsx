@@ -28,14 +28,14 @@ jest.mock('@/workers/plannerClient', () => ({ askWorker: () => new Promise(() =>
 jest.mock('comlink', () => ({ proxy: (report: unknown) => report }));
 
 const PLANS = 6;
-const STATIONS: readonly (readonly [string, ComponentType])[] = [
-  ['power', PowerStation],
-  ['cell', CellStation],
-  ['arrange', ArrangeStation],
-  ['ready', ReadyStation],
-  ['build', () => <BuildStation meterFound={foundTool(METER_DOCUMENT)} />],
-  ['run', RunStation],
-  ['reality', () => <RealityStation cupboard={EMPTY_CUPBOARD} />],
+const STATIONS: readonly ComponentType[] = [
+  PowerStation,
+  CellStation,
+  ArrangeStation,
+  ReadyStation,
+  () => <BuildStation meterFound={foundTool(METER_DOCUMENT)} />,
+  RunStation,
+  () => <RealityStation cupboard={EMPTY_CUPBOARD} />,
 ];
 
 const random = randomStream(18);
@@ -44,27 +44,28 @@ const plans = Array.from({ length: PLANS }, (_, index) => ({
   title: `Odd ${index}`,
 }));
 
-test.each(STATIONS)('odd plans that pass the schema are drawn at the station %s', (_, Station) => {
-  for (const plan of plans) {
-    const page = renderToString(
-      <SnackbarProvider>
-        <PlanWorkspace
-          id="odd"
-          initialPlan={plan}
-          initialRevision={1}
-          ownRecipes={[]}
-          cupboardFound={foundTool(CUPBOARD_DOCUMENT)}
-          schoolFound={foundTool(SCHOOL_DOCUMENT)}
-          initialLog={[]}
-        >
-          <Station />
-        </PlanWorkspace>
-      </SnackbarProvider>,
-    );
-    expect(page).toContain(plan.title);
-    // What the server leaves where a part could not be drawn.
-    expect(page).not.toMatch(/data-dgst|data-msg/);
-  }
+test.each(plans)('$title, which passes the schema, is drawn at every station', (plan) => {
+  // One after the other below one judgement of the plan: each is told by its name where it breaks.
+  const page = renderToString(
+    <SnackbarProvider>
+      <PlanWorkspace
+        id="odd"
+        initialPlan={plan}
+        initialRevision={1}
+        ownRecipes={[]}
+        cupboardFound={foundTool(CUPBOARD_DOCUMENT)}
+        schoolFound={foundTool(SCHOOL_DOCUMENT)}
+        initialLog={[]}
+      >
+        {STATIONS.map((Station, index) => (
+          <Station key={index} />
+        ))}
+      </PlanWorkspace>
+    </SnackbarProvider>,
+  );
+  expect(page).toContain(plan.title);
+  // What the server leaves where a part could not be drawn.
+  expect(page).not.toMatch(/data-dgst|data-msg/);
 });
 
 test('each has its card on the shelf', () => {

@@ -189,12 +189,12 @@ const networks = fc
   });
 
 /**
- * @check 100 random batteries with curves, leaks and reversed cells
+ * @check 50 random batteries with curves, leaks and reversed cells
  * @origin library: ngspice of Debian
  * @tolerance 1e-4 of each voltage and current
  */
 test('random batteries with curves, leaks and reversed cells agree with ngspice to 1e-4', () => {
-  const found = differencesOf(fc.sample(networks, { numRuns: 100, seed: 5 }));
+  const found = differencesOf(fc.sample(networks, { numRuns: 50, seed: 5 }));
   expect(found.flatMap(({ relative, worst }) => (relative < 1e-4 ? [] : [worst]))).toEqual([]);
 });
 
