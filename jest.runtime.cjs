@@ -6,7 +6,7 @@ const kept = new Map();
 
 /**
  * Jest's runtime, but that each file is compiled once a worker instead of once a test file: React and MUI alone are some eight
- * hundred, and a fifth of the tests' time. Modules are run anew for each test file as ever; only their code is shared.
+ * hundred. Modules are run anew for each test file as ever; only their code is shared (docs/adr/0019-proof-in-minutes.md).
  */
 class KeepingRuntime extends Runtime {
   constructor(...parts) {
