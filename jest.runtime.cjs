@@ -15,7 +15,7 @@ class KeepingRuntime extends Runtime {
     if (typeof executor?.compile !== 'function') {
       throw new Error('This version of jest-runtime compiles elsewhere: see jest.runtime.cjs.');
     }
-    const compileOnce = executor.compile.bind(executor);
+    const compileAnew = executor.compile.bind(executor);
     executor.compile = (source, filename) => {
       const context = executor.environment.getVmContext();
       if (context === null) return null;
@@ -31,7 +31,7 @@ class KeepingRuntime extends Runtime {
           known = { source, script };
         } catch {
           // Jest says best what is wrong with a file.
-          return compileOnce(source, filename);
+          return compileAnew(source, filename);
         }
         kept.set(filename, known);
       }

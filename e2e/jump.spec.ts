@@ -26,6 +26,14 @@ test('Ctrl K goes to a word and to a plan; the first Tab skips to the content', 
   await expect(page.getByRole('link', { name: 'Skip to the content' })).toBeFocused();
   await page.keyboard.press('Enter');
   await expect(page.locator('#content')).toBeFocused();
+  // A figure leads to its sum, and on to where its constants stand.
+  await page
+    .getByRole('button', { name: /of 100 classes/ })
+    .first()
+    .click();
+  await page.getByRole('link', { name: 'How much cells and joints differ' }).click();
+  const source = page.getByRole('region', { name: 'How much cells and joints differ' });
+  await expect(source).toBeInViewport();
 });
 
 test('the verdict stays in view while the page scrolls, and − + do what brackets do', async ({
@@ -43,13 +51,17 @@ test('the verdict stays in view while the page scrolls, and − + do what bracke
   await expect(page.getByRole('banner').getByTestId('verdict')).toBeInViewport();
 });
 
-test('the dark setting of the system is followed until somebody chooses', async ({ page }) => {
+test('the dark setting of the system is followed until somebody chooses; a tour declined stays so', async ({
+  page,
+}) => {
   await page.emulateMedia({ colorScheme: 'dark' });
   await page.goto('/');
   const paper = () => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
   const dark = await paper();
   await page.getByRole('button', { name: 'Light theme' }).click();
   await expect.poll(paper).not.toBe(dark);
+  await page.getByRole('button', { name: 'No, thanks' }).click();
   await page.reload();
   await expect(page.getByRole('button', { name: 'Dark theme' })).toBeVisible();
+  await expect(page.getByText('New here?')).toHaveCount(0);
 });

@@ -1,15 +1,12 @@
-import { SnackbarProvider } from 'notistack';
 import type { ComponentType } from 'react';
 import { renderToString } from 'react-dom/server';
-import { CUPBOARD_DOCUMENT } from '@/core/documents/tools/cupboardDocument';
 import { METER_DOCUMENT } from '@/core/documents/tools/meterDocument';
-import { SCHOOL_DOCUMENT } from '@/core/documents/tools/schoolDocument';
 import { EMPTY_CUPBOARD } from '@/core/records/cupboard/cupboardSchema';
 import { randomStream } from '@/core/physics/chance/random';
 import { summaryOfPlan } from '@/core/work/planning/planSummary';
 import { mutatedPlan } from '@/testing/core/mutatedPlans';
+import { OpenPlan } from '@/testing/ui/OpenPlan';
 import { foundTool } from '@/testing/ui/toolPage';
-import { PlanWorkspace } from './PlanWorkspace';
 import { RealityStation } from './RealityStation';
 import { ArrangeStation } from './stations/arrange/ArrangeStation';
 import { BuildStation } from './stations/build/BuildStation';
@@ -47,21 +44,11 @@ const plans = Array.from({ length: PLANS }, (_, index) => ({
 test.each(plans)('$title, which passes the schema, is drawn at every station', (plan) => {
   // One after the other below one judgement of the plan: each is told by its name where it breaks.
   const page = renderToString(
-    <SnackbarProvider>
-      <PlanWorkspace
-        id="odd"
-        initialPlan={plan}
-        initialRevision={1}
-        ownRecipes={[]}
-        cupboardFound={foundTool(CUPBOARD_DOCUMENT)}
-        schoolFound={foundTool(SCHOOL_DOCUMENT)}
-        initialLog={[]}
-      >
-        {STATIONS.map((Station, index) => (
-          <Station key={index} />
-        ))}
-      </PlanWorkspace>
-    </SnackbarProvider>,
+    <OpenPlan plan={plan}>
+      {STATIONS.map((Station, index) => (
+        <Station key={index} />
+      ))}
+    </OpenPlan>,
   );
   expect(page).toContain(plan.title);
   // What the server leaves where a part could not be drawn.

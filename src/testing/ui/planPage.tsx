@@ -1,15 +1,11 @@
 import { render, screen } from '@testing-library/react';
-import { SnackbarProvider } from 'notistack';
 import type { ComponentType } from 'react';
-import { CUPBOARD_DOCUMENT } from '@/core/documents/tools/cupboardDocument';
 import { METER_DOCUMENT } from '@/core/documents/tools/meterDocument';
-import { SCHOOL_DOCUMENT } from '@/core/documents/tools/schoolDocument';
 import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
 import type { LogLine } from '@/core/records/logbook/logEntry';
 import type { Plan } from '@/core/records/plan/planSchema';
 import type { SchoolState } from '@/core/records/school/schoolSchema';
 import type { FoundTool } from '@/ui/document/useTool';
-import { PlanWorkspace } from '@/features/plan/PlanWorkspace';
 import { ArrangeStation } from '@/features/plan/stations/arrange/ArrangeStation';
 import { BuildStation } from '@/features/plan/stations/build/BuildStation';
 import { CellStation } from '@/features/plan/stations/cell/CellStation';
@@ -17,6 +13,7 @@ import { PowerStation } from '@/features/plan/stations/power/PowerStation';
 import { ReadyStation } from '@/features/plan/stations/ready/ReadyStation';
 import { RunStation } from '@/features/plan/stations/run/RunStation';
 import { plain } from './acting';
+import { OpenPlan } from './OpenPlan';
 import { navigation } from './navigation';
 import { keepEverything, type Kept } from './server';
 import { foundTool } from './toolPage';
@@ -44,9 +41,9 @@ interface PlanPage {
 export function showPlan(
   plan: Plan,
   station: string,
-  initialLog: readonly LogLine[] = [],
-  cupboard: FoundTool<CupboardState> = foundTool(CUPBOARD_DOCUMENT),
-  school: FoundTool<SchoolState> = foundTool(SCHOOL_DOCUMENT),
+  log?: readonly LogLine[],
+  cupboard?: FoundTool<CupboardState>,
+  school?: FoundTool<SchoolState>,
 ): PlanPage {
   const kept = keepEverything();
   const page = (at: string, part = '') => {
@@ -54,19 +51,9 @@ export function showPlan(
     navigation.search = part === '' ? '' : `part=${part}`;
     const Station = STATIONS[at] ?? PowerStation;
     return (
-      <SnackbarProvider>
-        <PlanWorkspace
-          id="tested"
-          initialPlan={plan}
-          initialRevision={1}
-          ownRecipes={[]}
-          cupboardFound={cupboard}
-          schoolFound={school}
-          initialLog={initialLog}
-        >
-          <Station key={`${at} ${part}`} />
-        </PlanWorkspace>
-      </SnackbarProvider>
+      <OpenPlan plan={plan} log={log} cupboard={cupboard} school={school}>
+        <Station key={`${at} ${part}`} />
+      </OpenPlan>
     );
   };
   const { rerender } = render(page(station));

@@ -1,9 +1,9 @@
 import { z } from 'zod';
 import { CURRENT_RANGES } from './meter';
 
+/** The least of a usual meter is 10 mΩ (10 A); far below it one over it is no number any more. */
 const shunt = z
   .number('Give a resistance in ohms.')
-  .positive('The resistance must be greater than zero.')
   .min(1e-6, 'A shunt has at least 1 µΩ.')
   .max(100_000, 'A shunt has at most 100 kΩ.');
 

@@ -2,6 +2,7 @@ import { demoPlan } from '../../../cli/demoPlans';
 import { type PlannedCell } from '../../physics/chemistry/plannedCell';
 import { cellOfPlan } from '../../records/plan/cellOfPlan';
 import { EMPTY_CUPBOARD } from '../../records/cupboard/cupboardSchema';
+import { answerSheetOf } from './answerSheet';
 import { cellFigures } from './cellFigures';
 import { CLAIM_IDS, testClaim } from './claims';
 import { EXAMPLE_WISHES } from './exampleWishes';
@@ -55,6 +56,17 @@ test('0.62 V and 1 mA short: the most is 0.155 mW, and volts × amps is four tim
   const answer = workOutWish(cell, run(3, 0.02, 60), [], '');
   const mistake = answer.lines.find(({ what }) => what.startsWith('The usual mistake'));
   expect(mistake?.result).toContain('4 × too few');
+});
+
+test('on paper stand the question, every line of its sum, the usual mistake and the caution', () => {
+  const answer = answerOf({ kind: 'example', id: 'phone' }, kiwi, EMPTY_CUPBOARD);
+  const { title, subtitle, blocks } = answerSheetOf(answer);
+  expect([title, subtitle]).toEqual([answer.question, answer.headline]);
+  const [sum] = blocks.flatMap((block) => (block.kind === 'table' ? [block.rows] : []));
+  expect(sum).toEqual(answer.lines.map((line) => [line.what, line.sum, line.result]));
+  expect(sum?.flat().join(' ')).toContain('The usual mistake');
+  const cautions = blocks.flatMap((block) => (block.kind === 'caution' ? [block.text] : []));
+  expect(cautions.join(' ')).toContain('Never wire home-made cells to a phone');
 });
 
 test('a phone of 5 V, 1 A on the scenario’s kiwis: thousands of them, and the current is what is short', () => {
