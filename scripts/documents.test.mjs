@@ -75,6 +75,19 @@ test.each(documents)('%s names only what is there', (document) => {
   expect([...wrong, ...links]).toEqual([]);
 });
 
+/** Folders of the core that hold code, from the root. */
+function coreFolders(folder = 'src/core') {
+  const inside = readdirSync(join(ROOT, folder), { withFileTypes: true }).filter(
+    (entry) => entry.isDirectory() && !entry.name.startsWith('__'),
+  );
+  return [folder, ...inside.flatMap(({ name }) => coreFolders(join(folder, name)))];
+}
+
+test('each folder of the core says what it is for', () => {
+  const silent = coreFolders().filter((folder) => !existsSync(join(ROOT, folder, 'README.md')));
+  expect(silent).toEqual([]);
+});
+
 test('a name, a file or a script that is not there is found', () => {
   expect(problemOf(['no', 'Name'].join('Such'), 'README.md')).toBe('no such name in the code');
   expect(problemOf('core/nowhere/atAll', 'README.md')).toBe('no such file or folder');
