@@ -4,13 +4,13 @@ import { cellOfPlan } from '../../records/plan/cellOfPlan';
 import { requirementOf } from '../../records/plan/loadRequirement';
 import { newPlan } from '../../records/plan/newPlan';
 import { gridDesk } from '../../physics/desk/desk';
+import { laidOutGrid } from '../../physics/desk/deskEdits';
 import { solveDesk } from '../../physics/desk/solveDesk';
 import { boosterOnSource, TYPICAL_BOOSTER } from '../../physics/circuit/load/booster';
 import { gridCurve } from '../../physics/circuit/battery/gridCurve';
 import { formatMinutes } from '../../units';
 import { compareAdditions } from './compareAdditions';
 import { EMPTY_CUPBOARD, withGuidePrices } from '../../records/cupboard/cupboardSchema';
-import { classesOfDesk } from './classesOfDesk';
 import { combinationsFor } from './combinations';
 import { evaluatePlan } from './evaluatePlan';
 import { largestWins, pairsInOneBody, saltKillsAcid, voltsTimesAmps } from './misconceptions';
@@ -186,13 +186,15 @@ test('common beliefs are answered with the plan’s own figures', () => {
   expect(text(saltKillsAcid().lines)).toContain('130 mS/cm');
 });
 
-test('chances of a laid-out grid are those of the grid, within the scatter of two simulations', () => {
-  const grid = gridDesk(cell, 4, 3);
-  const run = { classes: 4000, seed: 5 };
-  const short = classesOfDesk(grid, need, need.amps, run).chance;
-  const drawn = classesOfDesk({ ...grid, plainGrid: false }, need, need.amps, run).chance;
-  // Three standard errors of a share of 0.97 among 4000 are 0.008.
-  expect(Math.abs(short - drawn)).toBeLessThan(0.012);
+test('a grid laid out by hand is judged as the grid is, and as the search judged it', () => {
+  for (const { cellsInSeries, strings, pairsPerBody, chance } of ways().candidates) {
+    if (pairsPerBody > 1) continue;
+    const grid = evaluatePlan({ ...plan, arrangement: { kind: 'own', cellsInSeries, strings } });
+    const laidOut = evaluatePlan({ ...plan, arrangement: laidOutGrid(cellsInSeries, strings) });
+    expect(laidOut.classes.chance).toBe(grid.classes.chance);
+    expect(laidOut.atEnd.amps).toBe(grid.atEnd.amps);
+    expect(grid.classes.chance).toBeCloseTo(chance, 9);
+  }
 });
 
 test('what is wrong on the desk is in the verdict, and an edit elsewhere does not solve it again', () => {
