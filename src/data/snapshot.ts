@@ -49,10 +49,20 @@ export function faultInDatabase(file: string): string | null {
   }
 }
 
-/** Puts the contents of a file in place of what a database holds, all at once, also while others have it open. */
+/**
+ * Puts the contents of a file in place of what a database holds, all at once, also while others have it open. Every document gets
+ * a revision, in the file too, that no open window can hold: what is put back is never written over unasked.
+ */
 export async function replaceContents(file: string, databaseFile: string): Promise<void> {
-  const from = new Database(file, { readonly: true });
+  const from = new Database(file);
   try {
+    from.prepare('ATTACH ? AS present').run(databaseFile);
+    from.exec(
+      `UPDATE documents SET revision = 1 + max(revision, coalesce(
+        (SELECT there.revision FROM present.documents AS there
+         WHERE there.kind = documents.kind AND there.id = documents.id), 0));
+      DETACH present;`,
+    );
     await from.backup(databaseFile);
   } finally {
     from.close();

@@ -92,7 +92,8 @@ export function RestoreCard() {
           <Typography sx={{ mb: 1 }}>{holdsText(waiting.manifest.holds)}. It is whole.</Typography>
           <Alert severity="warning" sx={{ mb: 1.5 }}>
             It takes the place of everything that is here now. What is here is backed up first, and
-            can be put back the same way. Close Grozer’s other windows before; running classes end.
+            can be put back the same way. Running classes end. Another window that still shows how
+            it was asks before it saves.
           </Alert>
           <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
             <Button

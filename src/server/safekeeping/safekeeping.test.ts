@@ -104,6 +104,28 @@ test('everything goes out while it is in use, and comes back elsewhere; what was
   expect(readdirSync(to.backupsFolder)).toHaveLength(2);
 });
 
+test('a window that was open before cannot write over what was put back', async () => {
+  const from = house('from', 'Lamp');
+  const plans = createDocumentRepository(from.db, 'plans');
+  const revision = () => plans.find('p')?.revision ?? 0;
+  const saved = (title: string, on: number) => plans.save('p', newPlan(title), on, NOW).status;
+  const file = join(folder, 'all.zip');
+  await writeBackup(from, file);
+  // One window edits on; what it had is put back, and edited elsewhere as often as the first one did.
+  const heldBefore = revision();
+  expect(saved('Lamp, edited', heldBefore)).toBe('saved');
+  const held = revision();
+  const backup = await opened(file);
+  await restoreBackup(from, backup);
+  await backup.close();
+  expect(titles(from.db)).toEqual(['Lamp']);
+  expect(saved('stale', heldBefore)).toBe('conflict');
+  expect(saved('stale', held)).toBe('conflict');
+  expect(saved('Lamp, edited elsewhere', revision())).toBe('saved');
+  expect(saved('stale', held)).toBe('conflict');
+  expect(titles(from.db)).toEqual(['Lamp, edited elsewhere']);
+});
+
 test('what is no whole backup is refused with its place, and nothing stays behind', async () => {
   const { db, ...from } = house('from', 'Lamp');
   const file = join(folder, 'all.zip');
