@@ -68,7 +68,8 @@ export const theme = createTheme({
         '@media (prefers-reduced-motion: reduce)': {
           '*, *::before, *::after': {
             animationDuration: '0.01ms !important',
-            transitionDuration: '0.01ms !important',
+            // No time at all: of nested elements each would wait for the one around it.
+            transitionDuration: '0s !important',
           },
         },
       },

@@ -12,7 +12,7 @@ interface VoltageStairsProps {
   readonly loadedVolts: readonly number[];
   /** The same at the end of the wanted time; `null` where one moment is shown. */
   readonly endVolts: readonly number[] | null;
-  /** What holds the loaded end: `amber LED`. */
+  /** What is connected: `amber LED`. */
   readonly loadName: string;
   /** Size of the text against the usual one. */
   readonly textScale: number;
@@ -116,7 +116,7 @@ export function VoltageStairs({
         strokeWidth="2"
       />
       <text x={rightBusX + 34} y={y(lastLoaded) + 4} fill="var(--mui-palette-warning-main)">
-        holds {formatVolts(lastLoaded)}
+        gets {formatVolts(lastLoaded)}
       </text>
       <path d={`M${leftBusX} ${stairsTop - 4} V${stairsBase}`} stroke={RULE} />
     </g>

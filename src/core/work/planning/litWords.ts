@@ -7,7 +7,7 @@ import { capital, listWords } from '../../words';
 import { amountWords, moreOf } from '../parts/amountWords';
 import type { BillLine } from '../parts/bills';
 import { isBatteryPart } from '../parts/partStock';
-import { asPercentRounded, HOW_BRIGHT } from './verdict';
+import { chanceWording, HOW_BRIGHT } from './verdict';
 import type { LitThing, MoreWouldDo } from './whatCanBeLit';
 
 /** `A red LED, dimly for 10 min`. */
@@ -40,7 +40,7 @@ export function litFigures({ target, candidate }: Pick<LitThing, 'target' | 'can
   const [first, last] = [formatAmps(amps), formatAmps(atEnd.amps)];
   return [
     target.kind === 'device' || first === last ? last : `${first} → ${last}`,
-    `works in ${asPercentRounded(chance)} of 100 classes${recommended ? '' : ', marginal'}`,
+    `${chanceWording(chance)}${recommended ? '' : ', marginal'}`,
     ...(seriesResistorOhms === null ? [] : [`with ${formatOhms(seriesResistorOhms)} in series`]),
   ].join(' · ');
 }

@@ -58,13 +58,14 @@ export function verdictOf(evaluation: PlanEvaluation): Verdict {
     : verdict;
 }
 
-/** `works in 97 of 100 classes`; never claims certainty that the simulation cannot show. */
-export function chanceWording(evaluation: PlanEvaluation): string {
-  return `works ${inHowManyClasses(evaluation)}`;
+/** `in 97 of 100 classes`; never claims certainty that the simulation cannot show. */
+function inHowManyClasses(chance: number): string {
+  return `in ${asPercentRounded(chance)} of 100 classes`;
 }
 
-function inHowManyClasses({ classes }: PlanEvaluation): string {
-  return `in ${asPercentRounded(classes.chance)} of 100 classes`;
+/** `works in 97 of 100 classes`. */
+export function chanceWording(chance: number): string {
+  return `works ${inHowManyClasses(chance)}`;
 }
 
 /** Judged by whole hundredths, as they are shown: what reads as 95 of 100 is taken as such. */
@@ -126,14 +127,14 @@ function verdictOnCurrent(target: PlanTarget, evaluation: PlanEvaluation): Verdi
       details: [figures, ...wrongThings],
     };
   }
-  const chance = chanceWording(evaluation);
+  const chance = chanceWording(classes.chance);
   const condition = conditionWording(evaluation);
   const tooStrong = tooStrongFor(evaluation);
   const missing = missingVerdict(evaluation, happens);
   if (missing !== null) return { ...missing, details: [...missing.details, chance, figures] };
   if (tooStrong !== null) return { ...tooStrong, details: [...tooStrong.details, chance, figures] };
   // How bright, for how long and how surely count alike: none of them stands among the small print.
-  const inClasses = inHowManyClasses(evaluation);
+  const inClasses = inHowManyClasses(classes.chance);
   const details = [figures, ...condition];
   if (isRecommended(classes.chance)) {
     return { tone: 'fine', headline: `${happens}, ${inClasses}`, details };

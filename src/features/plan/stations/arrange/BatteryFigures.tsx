@@ -20,7 +20,7 @@ export function BatteryFigures({ evaluation }: { evaluation: PlanEvaluation }) {
     { text: `${formatVolts(source.emfVolts)} open`, explain: explainOpenVolts },
     { text: `${formatOhms(source.resistanceOhms)} inside`, explain: explainResistance },
     { text: `${formatAmps(amps)} at ${formatVolts(volts)}`, explain: explainOperatingPoint },
-    { text: chanceWording(evaluation), explain: explainChance },
+    { text: chanceWording(evaluation.classes.chance), explain: explainChance },
   ];
   return (
     <Box

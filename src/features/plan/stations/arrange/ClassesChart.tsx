@@ -70,9 +70,9 @@ export const ClassesChart = memo(function ClassesChart({
         component="p"
         data-testid="class-simulation"
       >
-        {formatCount(classes.classes)} classes: {chanceWording(evaluation)}; {range}. Have{' '}
-        {spares === 1 ? '1 cell' : `${spares} cells`} in spare: then {cells} good ones are there in
-        95 of 100 classes.
+        {formatCount(classes.classes)} classes: {chanceWording(evaluation.classes.chance)}; {range}.
+        Have {spares === 1 ? '1 cell' : `${spares} cells`} in spare: then {cells} good ones are
+        there in 95 of 100 classes.
         {evaluation.wrong > 0 ? ' This is the battery with nothing wrong.' : ''}
       </Typography>
     </Card>

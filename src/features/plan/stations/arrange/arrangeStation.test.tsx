@@ -141,7 +141,7 @@ test('wiring options: what is laid out first, others folded, marginal ones apart
   const chances = (): number[] =>
     within(screen.getByRole('list', { name: 'More that work' }))
       .getAllByRole('button')
-      .map((one) => Number.parseInt(within(one).getByText(/in 100/).textContent ?? '', 10));
+      .map((one) => Number.parseInt(within(one).getByText(/\d of 100/).textContent ?? '', 10));
   await waitFor(() => {
     const shown = chances();
     expect(shown.length).toBeGreaterThan(1);

@@ -58,7 +58,7 @@ function BeforeAndAfter(props: {
     ['internal resistance of a cell', ({ cell }) => resistanceOf(cell.model)],
     ['arrangement', ({ wiring }) => `${wiring.cellsInSeries} in series × ${wiring.strings}`],
     ['current through the device', ({ amps }) => formatAmps(amps)],
-    ['how sure', (one) => chanceWording(one)],
+    ['how sure', ({ classes }) => chanceWording(classes.chance)],
     ['verdict', (one) => verdictOf(one).headline],
   ];
   return (

@@ -78,7 +78,7 @@ export function WiringOptionCard(props: WiringOptionCardProps) {
             fontWeight: 600,
           }}
         >
-          {asPercentRounded(chance)} in 100
+          {asPercentRounded(chance)} of 100
           {recommended ? '' : ', marginal'}
         </Box>
       </Box>
