@@ -1,6 +1,7 @@
 'use client';
 
 import { mainAndSide } from '@/ui/mainAndSide';
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from '@mui/material/Link';
@@ -53,6 +54,16 @@ export function ShoppingPart({ facts, bench }: ShoppingPartProps) {
           </Box>
         }
       >
+        {bench.open.unread ? (
+          <Alert severity="warning" sx={{ mb: 1.5 }}>
+            The stored cupboard cannot be read by this Grozer: nothing in it counts as there. What
+            is stored can be saved from the{' '}
+            <Link component={PageLink} href="/cupboard" color="inherit">
+              cupboard’s page
+            </Link>
+            .
+          </Alert>
+        ) : null}
         <ShoppingTable facts={facts} />
         <Typography sx={{ mt: 1.5, fontWeight: 700 }} data-testid="shopping-total">
           {totalWords(shopping, cupboard.currency)}

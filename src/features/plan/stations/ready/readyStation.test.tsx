@@ -5,10 +5,12 @@ import userEvent from '@testing-library/user-event';
 import { RECIPES } from '@/core/physics/chemistry/recipes';
 import { freshCell, newPlan } from '@/core/records/plan/newPlan';
 import type { Plan } from '@/core/records/plan/planSchema';
+import { CUPBOARD_DOCUMENT } from '@/core/documents/tools/cupboardDocument';
 import { DEMO_CUPBOARD } from '@/cli/demoCupboard';
 import { demoPlan } from '@/cli/demoPlans';
 import { expectAccessible } from '@/testing/ui/accessible';
 import { choose, fill, plain, press } from '@/testing/ui/acting';
+import { foundTool } from '@/testing/ui/toolPage';
 import { showPlan } from '@/testing/ui/planPage';
 
 /** A plan for thirty pupils, prepared for a Friday far ahead. */
@@ -113,6 +115,14 @@ test('every part of getting ready breaks no rule of names and structure', async 
     else await screen.findByLabelText(first);
     await expectAccessible();
   }
+});
+
+test('shopping: a cupboard that cannot be read is no empty one, and the list says so', async () => {
+  const cupboard = { ...foundTool(CUPBOARD_DOCUMENT), unread: true };
+  const { goTo } = showPlan(LESSON, 'ready', [], cupboard);
+  goTo('ready', 'shopping');
+  const said = await screen.findByText(/stored cupboard cannot be read/);
+  expect(within(said).getByRole('link')).toHaveAttribute('href', '/cupboard');
 });
 
 test('shopping: the cupboard counts down and back, cheaper ways are offered', async () => {
