@@ -1,5 +1,5 @@
-import { PageLink } from '@/ui/PageLink';
 import { PlainBody } from '@/ui/plain/PlainBody';
+import { PlainLink } from '@/ui/plain/PlainLink';
 import styles from '@/ui/plain/plain.module.css';
 
 export default function NotFound() {
@@ -8,7 +8,7 @@ export default function NotFound() {
       <main className={styles.sheet}>
         <h1 className={styles.h1}>Page not found</h1>
         <p className={styles.text}>The plan was deleted, or there is an error in the address.</p>
-        <PageLink href="/">To the shelf</PageLink>
+        <PlainLink href="/">To the shelf</PlainLink>
       </main>
     </PlainBody>
   );

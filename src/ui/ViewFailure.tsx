@@ -1,9 +1,9 @@
 'use client';
 
 import { useEffect } from 'react';
-import { PageLink } from './PageLink';
 import { Button } from './plain/Button';
 import { Notice } from './plain/Notice';
+import { PlainLink } from './plain/PlainLink';
 import styles from './plain/plain.module.css';
 
 interface ViewFailureProps {
@@ -17,7 +17,7 @@ interface ViewFailureProps {
 
 const SHELF = { href: '/', name: 'To the shelf' };
 
-/** In the place of a view that broke: what happened, what is safe, and ways on. */
+/** In the place of a view that broke: what happened, what is safe, and ways on, the last of them with everything loaded anew. */
 export function ViewFailure({ error, retry, kept, elsewhere = SHELF }: ViewFailureProps) {
   useEffect(() => {
     console.error(error);
@@ -36,9 +36,9 @@ export function ViewFailure({ error, retry, kept, elsewhere = SHELF }: ViewFailu
         <Button look="filled" onClick={retry}>
           Try again
         </Button>
-        <PageLink href={elsewhere.href} className={styles.button}>
+        <PlainLink href={elsewhere.href} className={styles.button}>
           {elsewhere.name}
-        </PageLink>
+        </PlainLink>
       </div>
     </div>
   );

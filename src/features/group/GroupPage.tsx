@@ -12,7 +12,7 @@ import { NoteFields } from '@/ui/bench/NoteFields';
 import type { Seat } from '@/ui/bench/queues';
 import { ReadingStairs } from '@/ui/bench/ReadingStairs';
 import { EarlierClasses, Undelivered } from '@/ui/bench/Undelivered';
-import { PageLink } from '@/ui/PageLink';
+import { PlainLink } from '@/ui/plain/PlainLink';
 import { Button } from '@/ui/plain/Button';
 import { Listening } from '@/ui/plain/Listening';
 import { Notice } from '@/ui/plain/Notice';
@@ -63,9 +63,9 @@ function GroupBench({ seat, title, facts }: Pick<GroupPageProps, 'seat' | 'title
       >
         <p className={`${styles.text} ${styles.soft}`}>{title}</p>
         {waiting === 0 ? (
-          <PageLink href="/join?other=1" className={styles.caption}>
+          <PlainLink href="/join?other=1" className={styles.caption}>
             Not group {group}?
-          </PageLink>
+          </PlainLink>
         ) : null}
       </div>
       {devices > 1 ? (

@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { askJson, ownAnswer } from '@/ui/askJson';
-import { PageLink } from '@/ui/PageLink';
+import { PlainLink } from '@/ui/plain/PlainLink';
 import { Button } from '@/ui/plain/Button';
 import { Field } from '@/ui/plain/Field';
 import { Listening } from '@/ui/plain/Listening';
@@ -46,9 +46,9 @@ export function PasscodePage() {
           Come in
         </Button>
         {problem === null ? null : <Notice severity="error">{problem}</Notice>}
-        <PageLink href="/join" className={styles.button}>
+        <PlainLink href="/join" className={styles.button}>
           I am in a group
-        </PageLink>
+        </PlainLink>
       </form>
     </Listening>
   );
