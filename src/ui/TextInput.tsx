@@ -19,7 +19,7 @@ interface Framed {
   readonly sx?: SxProps<Theme> | undefined;
 }
 
-export type TextInputProps = Framed & Omit<OutlinedInputProps, keyof Framed | 'size'>;
+export type TextInputProps = Framed & Omit<OutlinedInputProps, keyof Framed | 'size' | 'margin'>;
 
 /**
  * A line of text with its label and what is wrong with it. The library’s own text field brings its menus, dialogs and

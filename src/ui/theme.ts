@@ -44,6 +44,7 @@ export const theme = createTheme({
     h1: { fontFamily: HEADING_FONT, fontSize: '1.45rem', fontWeight: 600, lineHeight: 1.2 },
     h2: { fontFamily: HEADING_FONT, fontSize: '1.06rem', fontWeight: 600, lineHeight: 1.3 },
     h3: { fontFamily: HEADING_FONT, fontSize: '1rem', fontWeight: 600, lineHeight: 1.3 },
+    h6: { fontFamily: HEADING_FONT, fontSize: '1.15rem', fontWeight: 600, lineHeight: 1.3 },
     button: { textTransform: 'none', fontWeight: 500 },
     body1: { fontSize: '0.95rem' },
     body2: { fontSize: '0.85rem' },
@@ -61,6 +62,10 @@ export const theme = createTheme({
           '&.MuiAlert-colorInfo': { backgroundColor: 'var(--mui-palette-action-hover)' },
         },
       },
+    },
+    // Below a title the library leaves no room for the label of a first field.
+    MuiDialogContent: {
+      styleOverrides: { root: { '.MuiDialogTitle-root + &': { paddingTop: 10 } } },
     },
     MuiCssBaseline: {
       styleOverrides: {

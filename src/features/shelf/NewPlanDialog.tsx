@@ -50,7 +50,6 @@ export function NewPlanDialog({ open, onClose, onCreated }: NewPlanDialogProps) 
             }}
             autoFocus
             fullWidth
-            margin="dense"
             error={problem !== null}
             helperText={problem ?? ' '}
           />
