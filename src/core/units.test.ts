@@ -4,6 +4,7 @@ import {
   formatFarads,
   formatFixed,
   formatJoules,
+  aboutTime,
   formatMinutes,
   formatNumber,
   formatOhms,
@@ -55,6 +56,18 @@ test.each([
   [119.7, '2 h'],
 ])('minutes %p', (minutes, text) => {
   expect(plain(formatMinutes(minutes))).toBe(text);
+});
+
+test.each<[number, string]>([
+  [0.2, 'no time'],
+  [45, '45 s'],
+  [150, '2.5 min'],
+  [3600, '60 min'],
+  [7200, '2 h'],
+  [100_000, '28 h'],
+  [864_000, '10 days'],
+])('%p seconds are about %p', (seconds, words) => {
+  expect(plain(aboutTime(seconds))).toBe(words);
 });
 
 test.each([

@@ -103,6 +103,21 @@ export function formatMinutes(minutes: number): string {
   return rest === 0 ? hoursText : `${hoursText} ${rest}${NO_BREAK_SPACE}min`;
 }
 
+/** A time as people say it: seconds, minutes, hours, days, to two figures. */
+export function aboutTime(seconds: number): string {
+  if (seconds < 1) return 'no time';
+  if (seconds < 90) return `${Math.round(seconds)}${NO_BREAK_SPACE}s`;
+  const [unit, size] =
+    seconds < 90 * 60
+      ? (['min', 60] as const)
+      : seconds < 48 * 3600
+        ? (['h', 3600] as const)
+        : (['days', 86_400] as const);
+  const value = seconds / size;
+  const digits = value < 10 ? value.toFixed(1).replace(/\.0$/, '') : Math.round(value);
+  return `${digits}${NO_BREAK_SPACE}${unit}`;
+}
+
 /** Three significant figures, without an exponent, without trailing noise. */
 export function formatNumber(value: number, significant = 3): string {
   if (!Number.isFinite(value)) return value > 0 ? '∞' : '–';

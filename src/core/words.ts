@@ -4,8 +4,8 @@ export function capital(text: string): string {
 }
 
 /** `a, b and c`. */
-export function listWords(words: readonly string[]): string {
+export function listWords(words: readonly string[], last: 'and' | 'or' = 'and'): string {
   return words.length < 2
     ? words.join('')
-    : `${words.slice(0, -1).join(', ')} and ${words.at(-1) ?? ''}`;
+    : `${words.slice(0, -1).join(', ')} ${last} ${words.at(-1) ?? ''}`;
 }

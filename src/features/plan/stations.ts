@@ -11,9 +11,8 @@ import { dayWords } from '@/core/work/preparation/dayWords';
 import { sparesOf } from '@/core/work/preparation/sparesOf';
 import { safetyGate } from '@/core/work/preparation/safetyGate';
 import type { BatteryRun } from '@/core/work/running/runBattery';
-import { aboutTime } from '@/core/work/running/runWords';
 import { verdictOf } from '@/core/work/planning/verdict';
-import { formatAmps, formatMinutes, formatVolts } from '@/core/units';
+import { aboutTime, formatAmps, formatMinutes, formatVolts } from '@/core/units';
 
 export interface Station {
   readonly slug: string;

@@ -9,7 +9,6 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import { Selection } from '@/ui/TextInput';
 import { useState } from 'react';
-import { aboutTime } from '@/core/work/running/runWords';
 import {
   BOUGHT_CELL,
   compareJoining,
@@ -21,7 +20,7 @@ import {
   type LampArrangement,
 } from '@/core/work/seriesParallel/compareJoining';
 import { joiningWords } from '@/core/work/seriesParallel/joiningWords';
-import { formatAmps, formatWatts } from '@/core/units';
+import { aboutTime, formatAmps, formatWatts } from '@/core/units';
 import { capital } from '@/core/words';
 import { SourceLinks } from '@/ui/SourceLinks';
 import { JoiningPicture } from './JoiningPicture';

@@ -182,7 +182,7 @@ test('what dries, is used up or spoils in the wanted time is told with its hour'
     running: { ...newPlan('x').running, wrap: 'open' },
   };
   expect(sentence(withGrid(pile, 6, 2))).toMatch(
-    /only \d+ h.*: a cell dries out · .* · 7 days wanted/,
+    /only \d+(\.\d)? h: a cell dries out · .* · 7 days wanted/,
   );
 });
 

@@ -1,4 +1,4 @@
-import { formatMinutes } from '../../units';
+import { aboutTime, formatMinutes } from '../../units';
 import { END_WORDS } from './endWords';
 import { gridsFor } from './gridsFor';
 import type { GridWish } from './gridWish';
@@ -23,7 +23,7 @@ export function limitOf(
     return {
       family,
       limit: 'time',
-      explanation: `${family.name}: ${END_WORDS[ends.by]} after about ${formatMinutes(Number((ends.seconds / 60).toPrecision(2)))}; ${formatMinutes(input.minutes)} are wanted.`,
+      explanation: `${family.name}: ${END_WORDS[ends.by]} after about ${aboutTime(ends.seconds)}; ${formatMinutes(input.minutes)} are wanted.`,
     };
   }
   const weak = gridsFor(oneSigmaWeakCell(wish.use.after(longest)), input.need, { longest });

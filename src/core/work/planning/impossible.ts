@@ -1,6 +1,6 @@
 import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
 import { REFUSED_ABOVE_VOLTS } from '../../constants';
-import { formatAmps, formatMinutes, formatNumber, formatVolts } from '../../units';
+import { aboutTime, formatAmps, formatMinutes, formatNumber, formatVolts } from '../../units';
 import type { GridWish } from './gridWish';
 import { END_WORDS } from './endWords';
 import { PLANNING_DEFAULTS, type GridPlan } from './planGrids';
@@ -14,7 +14,7 @@ export function whyImpossible(
     return `Cannot be done, because the ${need.name} needs ${formatVolts(need.volts)} while it runs, and strings of this cell reach the ${REFUSED_ABOVE_VOLTS} V that a class may handle first.`;
   }
   if (plan.limit === 'time') {
-    return `Cannot be done, because ${END_WORDS[plan.ends.by]} after about ${formatMinutes(Number((plan.ends.seconds / 60).toPrecision(2)))}; ${formatMinutes(use.seconds / 60)} are wanted.`;
+    return `Cannot be done, because ${END_WORDS[plan.ends.by]} after about ${aboutTime(plan.ends.seconds)}; ${formatMinutes(use.seconds / 60)} are wanted.`;
   }
   const shortAmps = cellAmpsAt(use.after(1), 0);
   const cells =

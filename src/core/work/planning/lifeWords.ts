@@ -2,14 +2,15 @@ import { familyOf } from '../../physics/chemistry/families';
 import type { PlannedCell } from '../../physics/chemistry/plannedCell';
 import type { Wrap } from '../../physics/time/drying';
 import { WRAP_NAMES, wrapsFor, type Running } from '../../records/plan/runningSchema';
-import { formatMinutes } from '../../units';
+import { aboutTime } from '../../units';
+import { listWords } from '../../words';
 import { cellInUse, type CellEndsAt } from './cellInUse';
 import { END_WORDS } from './endWords';
 
 /** Cells in the string that is spoken of. */
 const CELLS = 4;
-/** Beyond this nobody waits: minutes. */
-const LONGEST_MINUTES = 30 * 1440;
+/** Beyond this nobody waits. */
+const LONGEST_SECONDS = 30 * 86_400;
 
 /** When a cell that stands in a string of four and gives nothing ends, under a cover. */
 export function lifeUnder(
@@ -29,14 +30,21 @@ export function lifeUnder(
   return use.endsAt(CELLS, 0);
 }
 
-/** `Left alone, four in series: open about 9 h (a cell dries out), taped about 6 days (a cell dries out).` */
+/** `Left alone, four in series: open about 9 h (a cell dries out), taped or sealed airtight about 6 days (a cell dries out).` */
 export function lifeWords(cell: PlannedCell, running: Running): string {
-  const parts = wrapsFor(cell.recipe).map((wrap) => {
-    const { seconds, by } = lifeUnder(cell, running, wrap);
-    const minutes = Number((seconds / 60).toPrecision(1));
-    return minutes > LONGEST_MINUTES
-      ? `${WRAP_NAMES[wrap]} more than a month`
-      : `${WRAP_NAMES[wrap]} about ${formatMinutes(minutes)} (${END_WORDS[by]})`;
+  const lives = wrapsFor(cell.recipe).map((wrap) => ({
+    name: WRAP_NAMES[wrap],
+    life: lifeText(lifeUnder(cell, running, wrap)),
+  }));
+  const told = [...new Set(lives.map(({ life }) => life))].map((life) => {
+    const alike = lives.flatMap((one) => (one.life === life ? [one.name] : []));
+    return `${listWords(alike, 'or')} ${life}`;
   });
-  return `Left alone, four in series: ${parts.join(', ')}.`;
+  return `Left alone, four in series: ${told.join(', ')}.`;
+}
+
+function lifeText({ seconds, by }: CellEndsAt): string {
+  return seconds > LONGEST_SECONDS
+    ? 'more than a month'
+    : `about ${aboutTime(seconds)} (${END_WORDS[by]})`;
 }

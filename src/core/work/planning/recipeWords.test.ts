@@ -5,7 +5,7 @@ import { SOLUTE_FACTS, SPOON_MILLILITRES } from '../../physics/chemistry/mixing'
 import { usualCell } from '../../physics/chemistry/plannedCell';
 import { RECIPE_IDS, type RecipeId } from '../../physics/chemistry/recipe';
 import { bodyOf, RECIPES } from '../../physics/chemistry/recipes';
-import { USUAL_RUNNING, usualWrap, wrapsFor } from '../../records/plan/runningSchema';
+import { USUAL_RUNNING, usualWrap, WRAP_NAMES, wrapsFor } from '../../records/plan/runningSchema';
 import { lifeUnder, lifeWords } from './lifeWords';
 
 const HOUR = 3600;
@@ -74,10 +74,13 @@ test('spoons and grams in the steps are those of the mixing cards', () => {
   expect(LIQUID_FACTS['salt-vinegar'].mixing).toContain(`${salted} g of salt into 100 mL`);
 });
 
-test('every recipe has its words about time, one for each cover that it may have', () => {
+test('every recipe has its words about time: each cover that it may have is named, no life is told twice', () => {
   for (const id of RECIPE_IDS) {
     const recipe = RECIPES[id];
     const words = lifeWords(usualCell(recipe, bodyOf(recipe, '')), USUAL_RUNNING);
-    expect(words.match(/about|more than/g)).toHaveLength(wrapsFor(recipe).length);
+    for (const wrap of wrapsFor(recipe)) expect(words).toContain(WRAP_NAMES[wrap]);
+    const lives = words.match(/about [^)]*|more than a month/g) ?? [];
+    expect(lives).not.toEqual([]);
+    expect([...new Set(lives)]).toEqual(lives);
   }
 });

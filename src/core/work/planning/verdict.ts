@@ -2,7 +2,7 @@ import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
 import { ADULT_ONLY_ABOVE_VOLTS, REFUSED_ABOVE_VOLTS } from '../../constants';
 import { BRIGHTNESS_BANDS, type BrightnessBand } from '../../physics/circuit/brightness';
 import type { PlanTarget } from '../../records/plan/planSchema';
-import { formatAmps, formatMinutes, formatNumber, formatVolts } from '../../units';
+import { aboutTime, formatAmps, formatMinutes, formatNumber, formatVolts } from '../../units';
 import { capital } from '../../words';
 import { reaches, type PlanEvaluation } from './evaluatePlan';
 import { roundedUp } from './firstCell';
@@ -108,7 +108,7 @@ function verdictOnCurrent(target: PlanTarget, evaluation: PlanEvaluation): Verdi
   if (ends.seconds < 60 * minutes) {
     return {
       tone: 'wrong',
-      headline: `${successHeadline(target, evaluation)} only ${aboutMinutes(ends.seconds)}: ${END_WORDS[ends.by]}`,
+      headline: `${successHeadline(target, evaluation)} only ${aboutTime(ends.seconds)}: ${END_WORDS[ends.by]}`,
       details: [figures, `${formatMinutes(minutes)} wanted`, ...wrongThings],
     };
   }
@@ -201,15 +201,10 @@ function tooStrongFor(evaluation: PlanEvaluation): Verdict | null {
 /** Rounding of the resistor's value and of the strong class. */
 const BORNE_SHARE = 1.005;
 
-/** A time to two figures. */
-function aboutMinutes(seconds: number): string {
-  return formatMinutes(Number((seconds / 60).toPrecision(2)));
-}
-
 /** `Clear at first, dim after 3 min`. */
 function fadingHeadline(target: PlanTarget, evaluation: PlanEvaluation): string {
   const { need, brightness, wantedUntilSeconds } = evaluation;
-  const when = aboutMinutes(wantedUntilSeconds ?? 0);
+  const when = aboutTime(wantedUntilSeconds ?? 0);
   switch (target.kind) {
     case 'led': {
       const after = BRIGHTNESS_BANDS[BRIGHTNESS_BANDS.indexOf(target.brightness) - 1] ?? 'dark';

@@ -4,7 +4,7 @@ import { LED_PRESETS } from '../../physics/circuit/load/ledPresets';
 import { WANTED_BRIGHTNESSES } from '../../physics/circuit/brightness';
 import { LONGEST_STRING, MAX_CELLS } from '../../physics/desk/limits';
 import type { Plan } from '../../records/plan/planSchema';
-import { formatMinutes, formatNumber } from '../../units';
+import { aboutTime, formatMinutes, formatNumber } from '../../units';
 import { evaluatePlan, reaches, type PlanEvaluation } from './evaluatePlan';
 import { asPercentRounded, isRecommended, TONES, verdictOf, type Verdict } from './verdict';
 import { heldArrangement, usualSizeOf, withMorePlus } from './planEdits';
@@ -127,7 +127,7 @@ function effectOf(evaluation: PlanEvaluation): string {
   const { atEnd, wantedUntilSeconds, minutes, classes, target } = evaluation;
   const what = target.kind === 'led' ? target.brightness : 'runs';
   if (wantedUntilSeconds !== null) {
-    return `${what} for ${formatMinutes(Number((wantedUntilSeconds / 60).toPrecision(2)))}`;
+    return `${what} for ${aboutTime(wantedUntilSeconds)}`;
   }
   const much = target.kind === 'led' ? (atEnd.brightness ?? what) : what;
   return `${much} for ${formatMinutes(minutes)} · ${formatNumber(asPercentRounded(classes.chance))} of 100`;

@@ -1,11 +1,11 @@
 import { AA_CELL } from '../../physics/chemistry/referenceCells';
 import { maxPowerWatts } from '../../physics/chemistry/maxPower';
-import { aboutTime } from '../running/runWords';
 import { gridCurve } from '../../physics/circuit/battery/gridCurve';
 import { FULL_SHARE } from '../../physics/circuit/load/capacitorBank';
 import { cautionIdsOfVolts, type CautionId } from '../../physics/safety/cautions';
 import { chargeTime } from '../../physics/time/chargeTime';
 import {
+  aboutTime,
   formatAmps,
   formatCount,
   formatFarads,

@@ -2,26 +2,11 @@ import type { BrightnessBand } from '../../physics/circuit/brightness';
 import type { LoadRequirement } from '../../records/plan/loadRequirement';
 import type { Verdict } from '../planning/verdict';
 import type { CellLeft } from '../../physics/time/dischargeRun';
-import { formatAmps, formatMinutes, formatNumber, NO_BREAK_SPACE } from '../../units';
+import { aboutTime, formatAmps, formatMinutes, formatNumber, NO_BREAK_SPACE } from '../../units';
 import type { RunFit } from './fitRun';
 import { HORIZON_SECONDS, TURNS_HORIZON_SECONDS } from './horizons';
 import type { IntermittentRun } from './intermittentRun';
 import type { BatteryRun } from './runBattery';
-
-const MINUTE = 60;
-const HOUR = 3600;
-const DAY = 86_400;
-
-/** A time as people say it: seconds, minutes, hours, days, to two figures. */
-export function aboutTime(seconds: number): string {
-  if (seconds < 1) return 'no time';
-  if (seconds < 90) return `${Math.round(seconds)}${NO_BREAK_SPACE}s`;
-  const [unit, size] =
-    seconds < 90 * MINUTE ? ['min', MINUTE] : seconds < 48 * HOUR ? ['h', HOUR] : ['days', DAY];
-  const value = seconds / (size as number);
-  const digits = value < 10 ? value.toFixed(1).replace(/\.0$/, '') : Math.round(value);
-  return `${digits}${NO_BREAK_SPACE}${unit}`;
-}
 
 /** One stretch of a run in which an LED looks the same. */
 export interface BrightnessStretch {
@@ -72,7 +57,7 @@ function placeWords(
 
 /** The verdict on leaving it running: long enough, and bright enough all the time. */
 export function runVerdict(run: BatteryRun, need: LoadRequirement, minutes: number): Verdict {
-  const wanted = minutes * MINUTE;
+  const wanted = 60 * minutes;
   const first = run.samples[0]?.amps ?? 0;
   const stillWanted =
     first >= 0.999 * need.amps && (run.wantedUntil === null || run.wantedUntil >= wanted);

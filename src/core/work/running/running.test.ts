@@ -9,7 +9,7 @@ import { boughtCells, compareRuns } from './compareRuns';
 import { HORIZON_SECONDS } from './horizons';
 import { loadedStairs, runAt, runBattery } from './runBattery';
 import { usualWrap, USUAL_RUNNING, wrapOf, wrapsFor } from '../../records/plan/runningSchema';
-import { aboutTime, brightnessStretches, endWords, runVerdict } from './runWords';
+import { brightnessStretches, endWords, runVerdict } from './runWords';
 
 const lamp = evaluatePlan(demoPlan('demo-lamp'));
 const run = runBattery(lamp.desk, lamp.need, USUAL_RUNNING);
@@ -114,18 +114,6 @@ test('the verdict says how long, and whether that is enough and bright enough', 
   expect(endWords({ end: { reason: 'time-is-up' }, endSeconds: HORIZON_SECONDS }, 1)).toContain(
     '30\u00a0days',
   );
-});
-
-test.each<[number, string]>([
-  [0.2, 'no time'],
-  [45, '45 s'],
-  [150, '2.5 min'],
-  [3600, '60 min'],
-  [7200, '2 h'],
-  [100_000, '28 h'],
-  [864_000, '10 days'],
-])('%p seconds are %p', (seconds, words) => {
-  expect(aboutTime(seconds).replace('\u00a0', ' ')).toBe(words);
 });
 
 test('what breathes is never taped, fruit keeps its skin', () => {

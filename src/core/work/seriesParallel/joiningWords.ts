@@ -1,5 +1,4 @@
-import { aboutTime } from '../running/runWords';
-import { formatAmps } from '../../units';
+import { aboutTime, formatAmps } from '../../units';
 import type { JoiningResult } from './compareJoining';
 
 /** Currents that differ by less are the same to the eye. */

@@ -1,5 +1,5 @@
 import type { Plan } from '../../records/plan/planSchema';
-import { formatAmps, formatMinutes, formatOhms, formatVolts } from '../../units';
+import { aboutTime, formatAmps, formatMinutes, formatOhms, formatVolts } from '../../units';
 import { END_WORDS } from '../planning/endWords';
 import { evaluatePlan, type PlanEvaluation } from '../planning/evaluatePlan';
 import { sourcesOfCell, type Explanation } from '../planning/explain';
@@ -87,6 +87,6 @@ const EXAMPLES: Readonly<Record<StationSlug, Example>> = {
   run: (evaluation, { minutes }) => [
     `At first ${formatAmps(evaluation.amps)} flow, after ${formatMinutes(minutes)} ${formatAmps(evaluation.atEnd.amps)}: films on the metals grow while current flows.`,
     `To shine clearly ${formatAmps(evaluation.need.amps)} are needed. What is left above that is the margin for weaker cells.`,
-    `Left on, the first cell ends after about ${formatMinutes(Number((evaluation.ends.seconds / 60).toPrecision(2)))}: ${END_WORDS[evaluation.ends.by]}.`,
+    `Left on, the first cell ends after about ${aboutTime(evaluation.ends.seconds)}: ${END_WORDS[evaluation.ends.by]}.`,
   ],
 };

@@ -219,7 +219,8 @@ function brightnessBands(shortAmps: number, roles: Roles) {
           // A band too narrow for its name goes without: the read-out names it.
           show: to - from > most / 10,
           formatter: band,
-          position: 'insideTopRight',
+          // Beside the curves: the battery’s falls from the top left, the LED’s rises at the right.
+          position: from + to < most ? 'insideTopLeft' : 'insideTopRight',
           color: roles.softInk,
           fontSize: 11,
         },

@@ -89,7 +89,7 @@ export function CellReadings() {
           helperText="Nothing but the meter connected, for example 0.93"
         />
         <CellDoubts field="openVolts" {...doubts} />
-        <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: '1fr 120px' }}>
+        <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: '1fr 108px' }}>
           <QuantityField
             label="Short-circuit milliamps"
             kind="milliamps"

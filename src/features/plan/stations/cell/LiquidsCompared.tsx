@@ -10,7 +10,7 @@ import Typography from '@mui/material/Typography';
 import { useCallback } from 'react';
 import { moneyWords } from '@/core/work/parts/moneyWords';
 import type { ComparedBody } from '@/core/work/planning/compareLiquids';
-import { formatAmps, formatMinutes, formatVolts } from '@/core/units';
+import { aboutTime, formatAmps, formatMinutes, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { JobStatus } from '@/ui/JobStatus';
 import { useSettled } from '@/ui/useSettled';
@@ -90,7 +90,6 @@ interface RowProps {
 }
 
 function Row({ row, minutes, currency, chosen, onTake }: RowProps) {
-  const rounded = (time: number): string => formatMinutes(Number(time.toPrecision(2)));
   const { enoughForMinutes: enough } = row;
   return (
     <TableRow selected={chosen}>
@@ -106,10 +105,10 @@ function Row({ row, minutes, currency, chosen, onTake }: RowProps) {
           ? 'never'
           : enough >= minutes * (1 - 1e-6)
             ? `all ${formatMinutes(minutes)}`
-            : rounded(enough)}
+            : aboutTime(60 * enough)}
       </TableCell>
       <TableCell align="right">
-        {row.endsAfterMinutes > 43_200 ? 'weeks' : rounded(row.endsAfterMinutes)}
+        {row.endsAfterMinutes > 43_200 ? 'weeks' : aboutTime(60 * row.endsAfterMinutes)}
       </TableCell>
       <TableCell align="right">{moneyWords(row.price, currency)}</TableCell>
       <TableCell align="right">

@@ -65,6 +65,7 @@ export function LedFields({ target, onChange }: LedFieldsProps) {
           onChange={(event) =>
             onChange({ ...target, brightness: event.target.value as WantedBrightness })
           }
+          sx={{ gap: 0.5, '& .MuiFormControlLabel-label': { lineHeight: 1.3 } }}
         >
           {WANTED_BRIGHTNESSES.map((brightness) => (
             <FormControlLabel

@@ -7,9 +7,9 @@ import { useCallback } from 'react';
 import type { CapacitorBankRun } from '@/core/work/running/capacitorBankRun';
 import { FULL_SHARE } from '@/core/physics/circuit/load/capacitorBank';
 import { bankSchema, type RunningBank } from '@/core/records/plan/runningSchema';
-import { aboutTime } from '@/core/work/running/runWords';
 import { cautionsOf } from '@/core/physics/safety/cautions';
 import {
+  aboutTime,
   formatAmps,
   formatFarads,
   formatJoules,

@@ -5,8 +5,8 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import type { BatteryRun } from '@/core/work/running/runBattery';
-import { aboutTime, endsByWords, placesWords } from '@/core/work/running/runWords';
-import { formatNumber } from '@/core/units';
+import { endsByWords, placesWords } from '@/core/work/running/runWords';
+import { aboutTime, formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';
 
 /** For each kind of cell: metal and water left when the run ends, and what would end that cell. */

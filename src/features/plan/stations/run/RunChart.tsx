@@ -3,8 +3,7 @@
 import { useMemo } from 'react';
 import type { LeftRunning } from '@/core/work/running/leaveRunning';
 import type { ReadPoint } from '@/core/work/running/readInTime';
-import { aboutTime } from '@/core/work/running/runWords';
-import { formatNumber } from '@/core/units';
+import { aboutTime, formatNumber } from '@/core/units';
 import { Chart } from '@/ui/chart/Chart';
 import type { Roles } from '@/ui/roles';
 import { useRoles } from '@/ui/useRoles';

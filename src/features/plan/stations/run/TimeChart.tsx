@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { aboutTime } from '@/core/work/running/runWords';
+import { aboutTime } from '@/core/units';
 import { Chart } from '@/ui/chart/Chart';
 import type { Roles } from '@/ui/roles';
 import { useRoles } from '@/ui/useRoles';

@@ -1,5 +1,4 @@
-import { aboutTime } from '@/core/work/running/runWords';
-import { formatNumber } from '@/core/units';
+import { aboutTime, formatNumber } from '@/core/units';
 import type { Roles } from '@/ui/roles';
 
 /** Text of axes in the look of the app. */
