@@ -8,7 +8,9 @@ export default function NotFound() {
       <main className={styles.sheet}>
         <h1 className={styles.h1}>Page not found</h1>
         <p className={styles.text}>The plan was deleted, or there is an error in the address.</p>
-        <PlainLink href="/">To the shelf</PlainLink>
+        <PlainLink href="/" className={styles.button}>
+          To the shelf
+        </PlainLink>
       </main>
     </PlainBody>
   );

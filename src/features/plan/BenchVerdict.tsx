@@ -26,7 +26,7 @@ export function BenchVerdict() {
     <VerdictPill
       live
       tone={wrong.dark ? 'wrong' : 'marginal'}
-      headline={`${wrong.headline}.`}
+      headline={wrong.headline}
       details={[`Group ${group}`, wrong.detail]}
     />
   );

@@ -57,7 +57,14 @@ export function ClassPart({ facts }: { facts: LessonFacts }) {
       }}
     >
       <Card title="The class">
-        <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { sm: '1fr 1fr 1fr' }, mt: 1 }}>
+        <Box
+          sx={{
+            display: 'grid',
+            gap: 2,
+            gridTemplateColumns: { xs: '1fr 1fr', sm: '1fr 1fr 1fr' },
+            mt: 1,
+          }}
+        >
           {count('Pupils', 'pupils')}
           {count('Groups', 'groups')}
           {count('Meters', 'meters')}
