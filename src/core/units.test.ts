@@ -59,7 +59,8 @@ test.each([
 });
 
 test.each<[number, string]>([
-  [0.2, 'no time'],
+  [0.02, 'no time'],
+  [0.2, '0.2 s'],
   [45, '45 s'],
   [150, '2.5 min'],
   [3600, '60 min'],

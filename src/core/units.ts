@@ -105,7 +105,8 @@ export function formatMinutes(minutes: number): string {
 
 /** A time as people say it: seconds, minutes, hours, days, to two figures. */
 export function aboutTime(seconds: number): string {
-  if (seconds < 1) return 'no time';
+  if (seconds < 0.05) return 'no time';
+  if (seconds < 1) return `${seconds.toFixed(1)}${NO_BREAK_SPACE}s`;
   if (seconds < 90) return `${Math.round(seconds)}${NO_BREAK_SPACE}s`;
   const [unit, size] =
     seconds < 90 * 60

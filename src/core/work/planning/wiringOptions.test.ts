@@ -187,8 +187,9 @@ test('common beliefs are answered with the plan’s own figures', () => {
 });
 
 test('a grid laid out by hand is judged as the grid is, and as the search judged it', () => {
-  for (const { cellsInSeries, strings, pairsPerBody, chance } of ways().candidates) {
-    if (pairsPerBody > 1) continue;
+  const single = ways().candidates.filter(({ pairsPerBody }) => pairsPerBody === 1);
+  expect(single.length).toBeGreaterThan(1);
+  for (const { cellsInSeries, strings, chance } of single) {
     const grid = evaluatePlan({ ...plan, arrangement: { kind: 'own', cellsInSeries, strings } });
     const laidOut = evaluatePlan({ ...plan, arrangement: laidOutGrid(cellsInSeries, strings) });
     expect(laidOut.classes.chance).toBe(grid.classes.chance);
