@@ -246,15 +246,19 @@ function shortfallHeadline(target: PlanTarget, { need, brightness }: PlanEvaluat
 }
 
 /** Which is short: volts or current? */
-export function shortfallReason({ source, need, cell, wiring }: PlanEvaluation): string[] {
+export function shortfallReason(evaluation: PlanEvaluation): string[] {
+  const { source, need, cell, wiring, wiringOptions } = evaluation;
   const { cellsInSeries, strings } = wiring;
+  // Where no grid of such cells does it, more of them are no advice.
+  const add = (what: string): string =>
+    wiringOptions.status === 'impossible' ? '' : `; add ${what}`;
   const mostAmps = strings * cellAmpsAt(cell.model, need.volts / cellsInSeries);
   if (source.emfVolts <= need.volts) {
     return [
-      `short of volts: ${formatVolts(source.emfVolts)} open, ${formatVolts(need.volts)} needed; add cells in series`,
+      `short of volts: ${formatVolts(source.emfVolts)} open, ${formatVolts(need.volts)} needed${add('cells in series')}`,
     ];
   }
   return [
-    `short of current: ${formatAmps(need.amps)} wanted, ${formatAmps(Math.max(0, mostAmps))} to be had at ${formatVolts(need.volts)}; add strings`,
+    `short of current: ${formatAmps(need.amps)} wanted, ${formatAmps(Math.max(0, mostAmps))} to be had at ${formatVolts(need.volts)}${add('strings')}`,
   ];
 }

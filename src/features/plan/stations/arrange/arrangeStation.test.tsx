@@ -154,6 +154,18 @@ test('wiring options: what is laid out first, others folded, marginal ones apart
   expect(screen.getByText('Give a whole number from 1 to 200.')).toBeVisible();
 });
 
+test('where one pair of metals in each cannot do it and more can, nothing below contradicts that', async () => {
+  showPlan(
+    { ...fresh, minutes: 2880, target: { kind: 'led', colour: 'blue', brightness: 'bright' } },
+    'arrange',
+  );
+  expect(await screen.findByTestId('impossible')).toHaveTextContent('Cannot be done');
+  expect(await screen.findByRole('list', { name: 'Recommended' })).toHaveTextContent(
+    /4 pairs each.*\d of 100|\d of 100.*4 pairs each/,
+  );
+  expect(screen.getByTestId('impossible')).toHaveTextContent('more metal in each');
+});
+
 test('more current: a string against more metal, each undoable', async () => {
   showPlan(LEMONS, 'arrange');
   const more = await screen.findByTestId('more-current');

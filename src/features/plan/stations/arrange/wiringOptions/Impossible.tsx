@@ -13,10 +13,12 @@ interface ImpossibleProps {
   readonly plan: Extract<GridPlan, { status: 'impossible' }>;
   readonly evaluation: PlanEvaluation;
   readonly edit: ReturnType<typeof useEdit>;
+  /** Options that work all the same are listed below: they take more metal, or another cell. */
+  readonly othersWork: boolean;
 }
 
 /** Why the wish cannot be met directly, the nearest one that can, and ways round. */
-export function Impossible({ plan, evaluation, edit }: ImpossibleProps) {
+export function Impossible({ plan, evaluation, edit, othersWork }: ImpossibleProps) {
   const { cell, wish, target } = evaluation;
   const nearest = useMemo(
     () => nearestFeasibleTarget(wish, target, cell.celsius),
@@ -30,6 +32,9 @@ export function Impossible({ plan, evaluation, edit }: ImpossibleProps) {
       sx={{ mb: 1, '& .MuiAlert-message': { minWidth: 0 } }}
     >
       {whyImpossible(wish, plan)}
+      {othersWork ? (
+        <p>With more metal in each or another cell it can be: see the options below.</p>
+      ) : null}
       {nearest === null ? (
         <p>No LED of any colour glows with this cell either.</p>
       ) : (

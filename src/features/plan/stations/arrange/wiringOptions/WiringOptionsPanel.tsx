@@ -86,7 +86,12 @@ export const WiringOptionsPanel = memo(function WiringOptionsPanel({
         </Selection>
       </Box>
       {wiringOptions.status === 'impossible' ? (
-        <Impossible plan={wiringOptions} evaluation={evaluation} edit={edit} />
+        <Impossible
+          plan={wiringOptions}
+          evaluation={evaluation}
+          edit={edit}
+          othersWork={outcome?.candidates.some(({ recommended }) => recommended) ?? false}
+        />
       ) : null}
       {outcome === null || job.failure !== null ? (
         <JobStatus job={job}>Looking for wirings …</JobStatus>
