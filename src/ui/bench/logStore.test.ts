@@ -66,6 +66,40 @@ test('while nobody answers everything waits, in order, and goes out later', asyn
   expect(store.getState().lines.map(({ entryId }) => entryId)).toEqual(['a', 'b']);
 });
 
+test('two windows of one phone keep what the other has in hand; what was sent does not come back', async () => {
+  const { kept, keep } = keeper();
+  const waiting = () =>
+    (JSON.parse(kept.text ?? '') as { waiting: LogRequest[] }).waiting.map(
+      ({ entryId }) => entryId,
+    );
+  let reachable = false;
+  const open = () =>
+    createLogStore({
+      initial: [],
+      author: 'group',
+      keep,
+      retryMs: 5,
+      send: (all) => Promise.resolve(reachable ? logged(all) : { status: 'unreachable' }),
+    });
+  const first = open();
+  const second = open();
+  first.append([note('of the first')]);
+  second.append([note('of the second')]);
+  expect(waiting().sort()).toEqual(['of the first', 'of the second']);
+  first.append([note('of the first, later')]);
+  expect(waiting()).toContain('of the second');
+  // The second is closed before it could send: the first still keeps its line for whoever opens the page next.
+  second.stop();
+  reachable = true;
+  await settle();
+  expect(waiting()).toEqual(['of the second']);
+  const third = open();
+  third.start();
+  await settle();
+  expect(third.store.getState().lines.map(({ entryId }) => entryId)).toEqual(['of the second']);
+  expect(waiting()).toEqual([]);
+});
+
 test('what waited before a reload is sent after it; what cannot be read is left out', async () => {
   const { keep } = keeper(JSON.stringify({ waiting: [note('kept')] }));
   const kept = createLogStore({

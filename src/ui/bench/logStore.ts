@@ -69,14 +69,26 @@ export function createLogStore(options: LogStoreOptions): LogStore {
   const { initial, send, keep, retryMs = RETRY_MS } = options;
   const store = createStore<LogState>(() => ({ lines: initial, waiting: [], undelivered: [] }));
   // Only now: the first picture of the page is the server's, which knows nothing of what a browser keeps.
-  store.setState(keptLines(keep.read()));
+  const before = keptLines(keep.read());
+  store.setState(before);
   let sending = false;
   let stopped = false;
   let retry: ReturnType<typeof setTimeout> | null = null;
+  // What this page ever had in hand. Other lines that are kept belong to another window, which may be gone before they are sent.
+  const had = new Set(
+    [...before.waiting, ...before.undelivered.map(({ request }) => request)].map(keyOfLine),
+  );
+  const isOther = (request: LogRequest): boolean => !had.has(keyOfLine(request));
   const change = (kept: Partial<KeptLines>): void => {
     store.setState(kept);
     const { waiting, undelivered } = store.getState();
-    keep.write(JSON.stringify({ waiting, undelivered } satisfies KeptLines));
+    for (const request of waiting) had.add(keyOfLine(request));
+    const there = keptLines(keep.read());
+    const all: KeptLines = {
+      waiting: [...waiting, ...there.waiting.filter(isOther)],
+      undelivered: [...undelivered, ...there.undelivered.filter(({ request }) => isOther(request))],
+    };
+    keep.write(JSON.stringify(all));
   };
   const receive = (lines: readonly LogLine[]): void => {
     if (lines.length > 0)
@@ -154,6 +166,8 @@ export function shownLines(
     ...waiting.map((request, index) => ({ ...request, seq: last + 1 + index, author, at: now })),
   ];
 }
+
+const keyOfLine = ({ entryId, revision }: LogRequest): string => `${entryId} ${revision}`;
 
 /** What an earlier visit kept; what is no line at all is left out, the rest is judged by the server. */
 export function keptLines(text: string | null): KeptLines {
