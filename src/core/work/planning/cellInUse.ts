@@ -20,6 +20,7 @@ export interface CellInUse {
   readonly seconds: number;
   /** After the wanted time, in strings of a length. */
   readonly after: (cellsInSeries: number) => CellModel;
+  readonly afterSeconds: (cellsInSeries: number, seconds: number) => CellModel;
   /** When it ends while it gives a steady current in amperes. */
   readonly endsAt: (cellsInSeries: number, amps: number) => CellEndsAt;
 }
@@ -45,6 +46,7 @@ export function cellInUse(fresh: CellModel, use: UseOfCell): CellInUse {
     fresh,
     seconds,
     after: memoized((cellsInSeries) => cellAfter(ageingIn(cellsInSeries), seconds)),
+    afterSeconds: (cellsInSeries, time) => cellAfter(ageingIn(cellsInSeries), time),
     endsAt: (cellsInSeries, amps) => endOfCell(ageingIn(cellsInSeries), amps),
   };
 }
@@ -78,5 +80,6 @@ export function scaledUse(use: CellInUse, scale: (cell: CellModel) => CellModel)
     ...use,
     fresh: scale(use.fresh),
     after: memoized((cellsInSeries) => scale(use.after(cellsInSeries))),
+    afterSeconds: (cellsInSeries, seconds) => scale(use.afterSeconds(cellsInSeries, seconds)),
   };
 }

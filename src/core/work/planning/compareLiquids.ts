@@ -2,7 +2,7 @@ import { cellsOf } from '../../physics/desk/desk';
 import type { Plan } from '../../records/plan/planSchema';
 import { billOfDesk, madeOfPlan } from '../parts/billOfDesk';
 import { priceOfBill, type Prices } from '../parts/priceOfBill';
-import { evaluatePlan } from './evaluatePlan';
+import { endOfBattery, evaluatePlan, reaches } from './evaluatePlan';
 import { heldArrangement } from './planEdits';
 
 /** The same battery with another liquid, separator or fruit in its cells. */
@@ -32,8 +32,10 @@ export function compareLiquids(plan: Plan, prices: Prices): ComparedBody[] {
       cell: { ...plan.cell, body: id, own: id === plan.cell.body ? plan.cell.own : null },
       arrangement: heldArrangement(plan, now.wiring),
     };
-    const { cell, amps, atEnd, need, wantedUntilSeconds, ends, desk } = evaluatePlan(one, now);
-    const enough = amps < need.amps * (1 - 1e-6) ? 0 : (wantedUntilSeconds ?? 60 * plan.minutes);
+    const evaluation = evaluatePlan(one, now);
+    const { cell, amps, atEnd, need, wantedUntilSeconds, desk } = evaluation;
+    const ends = endOfBattery(evaluation, need, plan.running);
+    const enough = reaches(amps, need) ? (wantedUntilSeconds ?? 60 * plan.minutes) : 0;
     return {
       bodyId: id,
       name: cell.body.name,

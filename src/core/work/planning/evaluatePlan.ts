@@ -26,6 +26,7 @@ import { missingParts, timesFrom, type MissingPart } from '../parts/partStock';
 import { cellInUse, type CellEndsAt } from './cellInUse';
 import { classesOfDesk } from './classesOfDesk';
 import { deskAfter, endOfDesk } from './deskInTime';
+import { endAtMeanCurrent } from './endAtMeanCurrent';
 import { leastShortAmps } from './firstCell';
 import { resistorOf, type GridWish } from './gridWish';
 import { planGrids, type GridPlan } from './planGrids';
@@ -59,8 +60,8 @@ export interface PlanEvaluation extends BatteryMoment {
   readonly minutes: number;
   /** After that time. The evaluation's own figures are those at first. */
   readonly atEnd: BatteryMoment;
-  /** When the first cell ends, and by what. */
-  readonly ends: CellEndsAt;
+  /** When the first cell ends, and by what, if that is before the wanted time is over. */
+  readonly endsEarly: CellEndsAt | null;
   /** When less flows than is wanted although it did at first, seconds; `null`: never, or from the beginning. */
   readonly wantedUntilSeconds: number | null;
   /** Resistor in series with the load; `null` without one. */
@@ -139,9 +140,6 @@ export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null)
   const { need, strong } = same ?? onStrongBattery(sound, wish);
   const first = momentOf(desk, need);
   const atEnd = momentOf(deskAfter(desk, running, 60 * minutes), need);
-  const stringAmps = first.strings.map(
-    ({ amps }, string) => (amps + (atEnd.strings[string]?.amps ?? 0)) / 2,
-  );
   return {
     ...first,
     basis: {
@@ -166,7 +164,7 @@ export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null)
     nominalKey: meant,
     minutes,
     atEnd,
-    ends: endOfDesk(desk, running, stringAmps),
+    endsEarly: endBefore(60 * minutes, first, need, running),
     wantedUntilSeconds: wantedUntil(desk, running, need, first.amps, atEnd.amps, 60 * minutes),
     seriesResistorOhms: resistorOf(need),
     missing: same?.missing ?? missingFor(plan, sound, cell, need, { batteries, meters }),
@@ -176,6 +174,36 @@ export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null)
     holdsFromShortAmps:
       same === null ? conditionOf(sound, cell, wish, wiring) : same.holdsFromShortAmps,
   };
+}
+
+/** When the first cell of a battery that is left on ends, and by what. */
+export function endOfBattery(
+  { desk, strings }: Pick<BatteryMoment, 'desk' | 'strings'>,
+  { load }: LoadRequirement,
+  running: Plan['running'],
+): CellEndsAt {
+  return endAtMeanCurrent(
+    (stringAmps) => endOfDesk(desk, running, stringAmps),
+    (seconds) =>
+      seconds === 0
+        ? ampsOf(strings)
+        : ampsOf(solveDesk(deskAfter(desk, running, seconds), load).strings),
+  );
+}
+
+const ampsOf = (strings: DeskSolution['strings']): readonly number[] =>
+  strings.map(({ amps }) => amps);
+
+function endBefore(
+  seconds: number,
+  first: BatteryMoment,
+  need: LoadRequirement,
+  running: Plan['running'],
+): CellEndsAt | null {
+  // Currents only fall: what lasts with those at first lasts, and that is soon known.
+  if (endOfDesk(first.desk, running, ampsOf(first.strings)).seconds >= seconds) return null;
+  const end = endOfBattery(first, need, running);
+  return end.seconds < seconds ? end : null;
 }
 
 /** Classes after the wanted time; a battery with something wrong on purpose is taken as it is meant. */

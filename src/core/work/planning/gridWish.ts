@@ -4,7 +4,9 @@ import { ROOM_THERMAL_VOLTS } from '../../constants';
 import type { LoadRequirement } from '../../records/plan/loadRequirement';
 import type { SeriesResistor } from '../../records/plan/planSchema';
 import { seriesOhms } from '../../physics/circuit/load/load';
-import type { CellInUse } from './cellInUse';
+import type { CellModel } from '../../physics/chemistry/cellModel';
+import type { CellEndsAt, CellInUse } from './cellInUse';
+import { endAtMeanCurrent } from './endAtMeanCurrent';
 import { chanceOfGrid } from './chanceOfGrid';
 import { strongCell, withResistor, type LoadLimit } from './seriesResistor';
 
@@ -38,25 +40,50 @@ export interface GridMoments {
 }
 
 export function momentsOfGrid(wish: GridWish, cellsInSeries: number, strings: number): GridMoments {
+  const { use } = wish;
   const need = needOfGrid(wish, cellsInSeries, strings);
-  const at = (cell: CellInUse['fresh']): { volts: number; amps: number } => {
-    const point = operatingPoint(
-      gridCurve(cell, cellsInSeries, strings),
-      need.load,
-      ROOM_THERMAL_VOLTS,
-    );
-    return point.status === 'solved'
-      ? { volts: point.volts, amps: point.amps }
-      : { volts: cellsInSeries * cell.emfVolts, amps: 0 };
-  };
-  return { need, first: at(wish.use.fresh), end: at(wish.use.after(cellsInSeries)) };
+  const at = (cell: CellModel) => momentOfGrid(cell, cellsInSeries, strings, need);
+  return { need, first: at(use.fresh), end: at(use.after(cellsInSeries)) };
+}
+
+function momentOfGrid(
+  cell: CellModel,
+  cellsInSeries: number,
+  strings: number,
+  { load }: LoadRequirement,
+): { readonly volts: number; readonly amps: number } {
+  const point = operatingPoint(gridCurve(cell, cellsInSeries, strings), load, ROOM_THERMAL_VOLTS);
+  return point.status === 'solved'
+    ? { volts: point.volts, amps: point.amps }
+    : { volts: cellsInSeries * cell.emfVolts, amps: 0 };
+}
+
+/** When the first cell of a grid ends while it feeds the load. */
+export function endOfGrid(
+  { use }: Pick<GridWish, 'use'>,
+  cellsInSeries: number,
+  strings: number,
+  need: LoadRequirement,
+): CellEndsAt {
+  return endAtMeanCurrent(
+    ([amps = 0]) => use.endsAt(cellsInSeries, amps),
+    (seconds) => {
+      const cell = seconds === 0 ? use.fresh : use.afterSeconds(cellsInSeries, seconds);
+      return [momentOfGrid(cell, cellsInSeries, strings, need).amps / strings];
+    },
+  );
 }
 
 /** Whether no cell of the grid ends before the wanted time, at the current it gives. */
 export function lastsInGrid(wish: GridWish, cellsInSeries: number, strings: number): boolean {
-  const { first, end } = momentsOfGrid(wish, cellsInSeries, strings);
-  const amps = (first.amps + end.amps) / 2 / strings;
-  return wish.use.endsAt(cellsInSeries, amps).seconds >= wish.use.seconds;
+  const { use } = wish;
+  const { need, first, end } = momentsOfGrid(wish, cellsInSeries, strings);
+  const lastsAt = (amps: number): boolean =>
+    use.endsAt(cellsInSeries, amps / strings).seconds >= use.seconds;
+  // The current only falls: often its ends decide.
+  if (lastsAt(first.amps)) return true;
+  if (!lastsAt(end.amps)) return false;
+  return endOfGrid(wish, cellsInSeries, strings, need).seconds >= use.seconds;
 }
 
 /** Chance that a class gets what is wanted for the whole time: resistance only grows, so the end decides. */

@@ -32,7 +32,7 @@ import type {
 } from './plannerTypes';
 import { cellInUse, type CellInUse } from './cellInUse';
 import { leastShortAmps } from './firstCell';
-import { chanceInUse, momentsOfGrid, resistorOf, type GridWish } from './gridWish';
+import { chanceInUse, endOfGrid, momentsOfGrid, resistorOf, type GridWish } from './gridWish';
 import { longestString, PLANNING_DEFAULTS } from './planGrids';
 import { searchGrids } from './searchGrids';
 import { PIECE_FACTS } from '../../physics/chemistry/pieces';
@@ -231,7 +231,7 @@ function factsOf(wiring: Wiring, asked: PlannerInput): CandidateFacts {
   const cells = cellsInSeries * strings;
   const { need, first, end } = momentsOfGrid(wish, cellsInSeries, strings);
   const openVolts = cellsInSeries * wish.use.fresh.emfVolts;
-  const life = wish.use.endsAt(cellsInSeries, (first.amps + end.amps) / 2 / strings);
+  const life = endOfGrid(wish, cellsInSeries, strings, need);
   const chance = life.seconds < wish.use.seconds ? 0 : chanceInUse(wish, cellsInSeries, strings);
   const { supply } = asked;
   const seriesResistorOhms = resistorOf(need);

@@ -95,7 +95,7 @@ export function outOfHundred(share: number): string {
 }
 
 function verdictOnCurrent(target: PlanTarget, evaluation: PlanEvaluation): Verdict {
-  const { amps, atEnd, need, classes, ends, minutes } = evaluation;
+  const { amps, atEnd, need, classes, endsEarly, minutes } = evaluation;
   const figures = figuresOf(evaluation);
   const wrongThings = evaluation.wrong > 0 ? [whatIsWrong(evaluation)] : [];
   if (!reaches(amps, need)) {
@@ -105,10 +105,10 @@ function verdictOnCurrent(target: PlanTarget, evaluation: PlanEvaluation): Verdi
       details: [figures, ...(evaluation.wrong > 0 ? wrongThings : shortfallReason(evaluation))],
     };
   }
-  if (ends.seconds < 60 * minutes) {
+  if (endsEarly !== null) {
     return {
       tone: 'wrong',
-      headline: `${successHeadline(target, evaluation)} only ${aboutTime(ends.seconds)}: ${END_WORDS[ends.by]}`,
+      headline: `${successHeadline(target, evaluation)} only ${aboutTime(endsEarly.seconds)}: ${END_WORDS[endsEarly.by]}`,
       details: [figures, `${formatMinutes(minutes)} wanted`, ...wrongThings],
     };
   }

@@ -81,10 +81,10 @@ test('what has less to it: another colour, less light, less time', () => {
   expect(verdictOf(evaluatePlan(least)).tone).toBe('wrong');
   expect(ids(least)).not.toContain('red');
   expect(ids(least)).not.toContain('less');
-  const long: Plan = { ...plan, target: base.target, minutes: 2880 };
+  const long: Plan = { ...plan, target: base.target, minutes: 4320 };
   const shorter = help(long, 'shorter');
   // The longest of the usual times that is fine.
-  expect(shorter.what.replaceAll(/\s/g, ' ')).toBe('24 h instead of 48 h');
+  expect(shorter.what.replaceAll(/\s/g, ' ')).toBe('24 h instead of 3 days');
   expect(shorter.change).toEqual({ minutes: 1440 });
 });
 

@@ -1,7 +1,7 @@
 import type { Plan } from '../../records/plan/planSchema';
 import { aboutTime, formatAmps, formatMinutes, formatOhms, formatVolts } from '../../units';
 import { END_WORDS } from '../planning/endWords';
-import { evaluatePlan, type PlanEvaluation } from '../planning/evaluatePlan';
+import { endOfBattery, evaluatePlan, type PlanEvaluation } from '../planning/evaluatePlan';
 import { sourcesOfCell, type Explanation } from '../planning/explain';
 import { sparesOf } from '../preparation/sparesOf';
 import { EXAMPLE_PLAN } from './examplePlan';
@@ -84,9 +84,12 @@ const EXAMPLES: Readonly<Record<StationSlug, Example>> = {
     `A group reads ${formatVolts(2 * cell.model.emfVolts)}: just one cell’s volts are missing, so the third gives nothing.`,
     'Its metals may touch, or a clip may bridge it. One more reading, across that cell alone, tells which.',
   ],
-  run: (evaluation, { minutes }) => [
-    `At first ${formatAmps(evaluation.amps)} flow, after ${formatMinutes(minutes)} ${formatAmps(evaluation.atEnd.amps)}: films on the metals grow while current flows.`,
-    `To shine clearly ${formatAmps(evaluation.need.amps)} are needed. What is left above that is the margin for weaker cells.`,
-    `Left on, the first cell ends after about ${aboutTime(evaluation.ends.seconds)}: ${END_WORDS[evaluation.ends.by]}.`,
-  ],
+  run: (evaluation, { minutes, running }) => {
+    const ends = endOfBattery(evaluation, evaluation.need, running);
+    return [
+      `At first ${formatAmps(evaluation.amps)} flow, after ${formatMinutes(minutes)} ${formatAmps(evaluation.atEnd.amps)}: films on the metals grow while current flows.`,
+      `To shine clearly ${formatAmps(evaluation.need.amps)} are needed. What is left above that is the margin for weaker cells.`,
+      `Left on, the first cell ends after about ${aboutTime(ends.seconds)}: ${END_WORDS[ends.by]}.`,
+    ];
+  },
 };
