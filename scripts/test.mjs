@@ -60,12 +60,24 @@ async function build() {
 async function unitTests() {
   const parameters = ['--ci', '--json', '--testLocationInResults', `--outputFile=${UNIT_RESULTS}`];
   const code = await run(...command('jest/bin/jest.js', parameters));
-  const counts = results(UNIT_RESULTS, ({ numPassedTests, numFailedTests }) => {
+  const counts = results(UNIT_RESULTS, ({ numPassedTests, numFailedTests }) => ({
+    passed: numPassedTests,
+    failed: numFailedTests,
+  }));
+  countRun('unit tests', code === 0, counts);
+  pageOfChecks();
+}
+
+/** A comment that does not say what a check is held to counts as a failure; the rest goes on. */
+function pageOfChecks() {
+  if (!existsSync(`${ROOT}${UNIT_RESULTS}`)) return;
+  try {
     const checks = writeChecks(ROOT, UNIT_RESULTS, CHECKS_PAGE);
     console.log(`${CHECKS_PAGE}: ${checks} families of checks against the outside.`);
-    return { passed: numPassedTests, failed: numFailedTests };
-  });
-  countRun('unit tests', code === 0, counts);
+  } catch (error) {
+    console.error(error.message);
+    count(CHECKS_PAGE, false);
+  }
 }
 
 async function browserTests() {

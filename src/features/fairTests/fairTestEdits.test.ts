@@ -1,6 +1,10 @@
 import fc from 'fast-check';
 import { DEMO_FAIR_TEST } from '@/cli/demoFairTest';
-import { FAIR_TEST_DOCUMENT, type FairTest } from '@/core/records/fairTest/fairTestSchema';
+import {
+  FAIR_TEST_DOCUMENT,
+  MAX_VARIANTS,
+  type FairTest,
+} from '@/core/records/fairTest/fairTestSchema';
 import { readingOf, withoutVariant, withReading, withRepeats, withVariant } from './fairTestEdits';
 
 const { test: plants } = DEMO_FAIR_TEST;
@@ -56,8 +60,11 @@ test('whatever is done in whatever order, the test stays one that can be stored'
         const at =
           'at' in one ? before.variants[one.at % Math.max(1, before.variants.length)] : undefined;
         switch (one.kind) {
-          case 'add':
-            return withVariant(before, `${one.name.trim()}${index}`);
+          case 'add': {
+            // As the page does: a thirteenth is refused.
+            const added = withVariant(before, `${one.name.trim()}${index}`);
+            return before.variants.length < MAX_VARIANTS ? added : before;
+          }
           case 'take':
             return at === undefined ? before : withoutVariant(before, at.id);
           case 'rounds':

@@ -24,7 +24,7 @@ function ends(plan: Plan) {
 
 /**
  * @check when the first cell ends by the short formula
- * @origin against the whole integration, every recipe, equal strings and unlike ones
+ * @origin closed form: against the whole integration, every recipe, equal strings and unlike ones
  * @tolerance 1 %
  */
 describe('the end that a verdict knows is the end of the run', () => {
@@ -75,7 +75,7 @@ test('currents that stay are taken as they are; what dries first asks for no cur
 
 /**
  * @check the mean of a current that falls by e^(−t/τ) to a rest
- * @origin closed form
+ * @origin closed form: ∫ (a + b·e^(−t/τ)) dt
  * @tolerance 1 % of the time, where the current falls to a third
  */
 test('the end under a current that falls: ∫ I dt is the charge', () => {
