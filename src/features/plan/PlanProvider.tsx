@@ -3,7 +3,7 @@
 import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
 import { PLAN_DOCUMENT } from '@/core/records/plan/planDocument';
 import type { Plan } from '@/core/records/plan/planSchema';
-import { evaluatePlan, type PlanEvaluation } from '@/core/work/planning/evaluatePlan';
+import { evaluatePlan, withMetal, type PlanEvaluation } from '@/core/work/planning/evaluatePlan';
 import type { DocumentStore } from '@/ui/document/documentStore';
 import { useDocument, type OpenDocument } from '@/ui/document/useDocument';
 import { CUPBOARD_DOCUMENT } from '@/core/documents/tools/cupboardDocument';
@@ -61,7 +61,7 @@ export function PlanProvider({
   const { answer: classes } = simulation;
   // What few classes said at once is replaced everywhere by what many say.
   const evaluation = useMemo(
-    () => (classes === null ? quick : { ...quick, classes }),
+    () => (classes === null ? quick : { ...quick, classes: withMetal(classes, quick.metalChance) }),
     [quick, classes],
   );
   const value = useMemo(

@@ -21,6 +21,8 @@ export interface CellInUse {
   /** After the wanted time, in strings of a length. */
   readonly after: (cellsInSeries: number) => CellModel;
   readonly afterSeconds: (cellsInSeries: number, seconds: number) => CellModel;
+  /** The charge of its metal in coulombs, and what eats it without a current. */
+  readonly metalOf: (cellsInSeries: number) => Pick<AgeingCell, 'metalCoulombs' | 'parasiticAmps'>;
   /** When it ends while it gives a steady current in amperes. */
   readonly endsAt: (cellsInSeries: number, amps: number) => CellEndsAt;
 }
@@ -47,6 +49,7 @@ export function cellInUse(fresh: CellModel, use: UseOfCell): CellInUse {
     seconds,
     after: memoized((cellsInSeries) => cellAfter(ageingIn(cellsInSeries), seconds)),
     afterSeconds: (cellsInSeries, time) => cellAfter(ageingIn(cellsInSeries), time),
+    metalOf: ageingIn,
     endsAt: (cellsInSeries, amps) => endOfCell(ageingIn(cellsInSeries), amps),
   };
 }

@@ -11,6 +11,7 @@ import {
 import { cellAfter, type AgeingCell } from '../../physics/time/ageingCell';
 import { ageingCell } from '../../physics/time/ageingOfFamily';
 import { soakSecondsOf, wrapOf, type Running } from '../../records/plan/runningSchema';
+import type { StringOnMetal } from '../../physics/chance/metalChance';
 import { endOfCell, type CellEndsAt } from './cellInUse';
 
 /** The battery after so many seconds of use, in closed form; nothing that is wrong on the desk changes. */
@@ -42,6 +43,27 @@ export function agedStrings(desk: Desk, running: Running): AgeingCell[][] {
   return withoutFaults(desk).strings.map((items) =>
     items.flatMap((item) => agedItem(item, running, items.length)),
   );
+}
+
+/** The metal of each string over so many seconds: of the cell that loses it first. */
+export function metalOfDesk(
+  desk: Desk,
+  running: Running,
+  seconds: number,
+  loadVolts: number,
+): readonly Omit<StringOnMetal, 'meanAmps'>[] {
+  return agedStrings(desk, running).map((cells) => {
+    const least = cells.reduce((first, one) =>
+      one.metalCoulombs < first.metalCoulombs ? one : first,
+    );
+    return {
+      cells: cells.length,
+      metalAmps: least.metalCoulombs / seconds,
+      parasiticAmps: least.parasiticAmps,
+      openVolts: cells.reduce((sum, { cell }) => sum + cell.emfVolts, 0),
+      loadVolts,
+    };
+  });
 }
 
 function agedItem(item: StandingItem, running: Running, cellsInSeries: number): AgeingCell[] {

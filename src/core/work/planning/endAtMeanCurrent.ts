@@ -34,14 +34,14 @@ export function endAtMeanCurrent(
   for (let step = 0; step < MOST_STEPS && ends.by === 'metal-used-up'; step += 1) {
     const { seconds } = ends;
     if (!Number.isFinite(seconds)) break;
-    ends = endsAt(meanOver(seconds, stringAmpsAt));
+    ends = endsAt(meanCurrents(seconds, stringAmpsAt));
     if (ends.seconds <= seconds * (1 + SETTLED_SHARE)) break;
   }
   return ends;
 }
 
-/** Mean current of each string from the beginning on, amperes. */
-function meanOver(
+/** Mean current of each string from the beginning on, amperes; `stringAmpsAt`: after so many seconds. */
+export function meanCurrents(
   seconds: number,
   stringAmpsAt: (seconds: number) => readonly number[],
 ): readonly number[] {

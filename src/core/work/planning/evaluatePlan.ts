@@ -25,7 +25,8 @@ import { partOfTarget } from '../parts/partOfTarget';
 import { missingParts, timesFrom, type MissingPart } from '../parts/partStock';
 import { cellInUse, type CellEndsAt } from './cellInUse';
 import { classesOfDesk } from './classesOfDesk';
-import { deskAfter, endOfDesk } from './deskInTime';
+import { chanceOfMetal } from './chanceOfMetal';
+import { deskAfter, endOfDesk, metalOfDesk } from './deskInTime';
 import { endAtMeanCurrent } from './endAtMeanCurrent';
 import { leastShortAmps } from './firstCell';
 import { resistorOf, type GridWish } from './gridWish';
@@ -73,6 +74,8 @@ export interface PlanEvaluation extends BatteryMoment {
   readonly strong: { readonly amps: number; readonly volts: number };
   /** Classes that build it as it is meant, with nothing wrong on purpose, at the end of the wanted time. */
   readonly classes: ClassesOutcome;
+  /** Share of them in which the metal lasts that long; it is part of their chance. */
+  readonly metalChance: number;
   /** Least short-circuit current of one cell with which the promise holds; `null` once one was measured. */
   readonly holdsFromShortAmps: number | null;
 }
@@ -170,7 +173,9 @@ export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null)
     missing: same?.missing ?? missingFor(plan, sound, cell, need, { batteries, meters }),
     limit: wish.limit,
     strong,
-    classes: same?.classes ?? classesAtEnd(wrong === 0 ? atEnd : null, sound, plan, need),
+    ...(same === null
+      ? classesInTime(wrong === 0 ? { first, atEnd } : null, sound, plan, need)
+      : { classes: same.classes, metalChance: same.metalChance }),
     holdsFromShortAmps:
       same === null ? conditionOf(sound, cell, wish, wiring) : same.holdsFromShortAmps,
   };
@@ -207,14 +212,25 @@ function endBefore(
 }
 
 /** Classes after the wanted time; a battery with something wrong on purpose is taken as it is meant. */
-function classesAtEnd(
-  atEnd: BatteryMoment | null,
+function classesInTime(
+  known: { readonly first: BatteryMoment; readonly atEnd: BatteryMoment } | null,
   sound: Desk,
   { running, minutes }: Plan,
   need: LoadRequirement,
-): ClassesOutcome {
-  const { desk, amps } = atEnd ?? momentOf(deskAfter(sound, running, 60 * minutes), need);
-  return classesOfDesk(desk, need, amps);
+): Pick<PlanEvaluation, 'classes' | 'metalChance'> {
+  const seconds = 60 * minutes;
+  const { desk, amps } = known?.atEnd ?? momentOf(deskAfter(sound, running, seconds), need);
+  const first = known?.first ?? momentOf(sound, need);
+  const metalChance = chanceOfMetal(seconds, ampsOf(first.strings), {
+    stringAmpsAt: (time) => ampsOf(solveDesk(deskAfter(sound, running, time), need.load).strings),
+    metal: metalOfDesk(sound, running, seconds, first.volts),
+  });
+  return { classes: withMetal(classesOfDesk(desk, need, amps), metalChance), metalChance };
+}
+
+/** What classes get, and the metal has lasted. */
+export function withMetal(classes: ClassesOutcome, metalChance: number): ClassesOutcome {
+  return { ...classes, chance: classes.chance * metalChance };
 }
 
 /** The least first cell: only a grid of typical cells depends on one. */

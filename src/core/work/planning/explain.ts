@@ -131,12 +131,12 @@ function resistorLine({ seriesResistorOhms, amps, volts, need }: PlanEvaluation)
 
 /** Chance that a class gets it to work. */
 export function explainChance(evaluation: PlanEvaluation): Explanation {
-  const { classes, need, minutes } = evaluation;
+  const { classes, need, minutes, metalChance } = evaluation;
   const percent = (share: number): string => `${Math.round(100 * share)} %`;
   return {
     title: 'How sure is that?',
     lines: [
-      `${formatCount(classes.classes)} classes were simulated: after ${formatMinutes(minutes)} the current still reaches ${formatAmps(need.amps)} in ${outOfHundred(classes.chance)} of 100.`,
+      `${formatCount(classes.classes)} classes were simulated: after ${formatMinutes(minutes)} the current still reaches ${formatAmps(need.amps)}${metalChance < 1 ? ' and no metal is used up' : ''} in ${outOfHundred(classes.chance)} of 100.`,
       `Each cell’s volts scatter by ${percent(CLASS_SCATTER.emfShare)}, its resistance by ${percent(CLASS_SCATTER.resistanceLog)}, and one joint in ${Math.round(1 / CLASS_SCATTER.badJointChance)} is bad.`,
       `Nine classes in ten get ${nineInTen(evaluation)}.`,
     ],

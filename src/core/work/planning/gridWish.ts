@@ -6,6 +6,7 @@ import type { SeriesResistor } from '../../records/plan/planSchema';
 import { seriesOhms } from '../../physics/circuit/load/load';
 import type { CellModel } from '../../physics/chemistry/cellModel';
 import type { CellEndsAt, CellInUse } from './cellInUse';
+import { chanceOfMetal } from './chanceOfMetal';
 import { endAtMeanCurrent } from './endAtMeanCurrent';
 import { chanceOfGrid } from './chanceOfGrid';
 import { strongCell, withResistor, type LoadLimit } from './seriesResistor';
@@ -86,19 +87,48 @@ export function lastsInGrid(wish: GridWish, cellsInSeries: number, strings: numb
   return endOfGrid(wish, cellsInSeries, strings, need).seconds >= use.seconds;
 }
 
-/** Chance that a class gets what is wanted for the whole time: resistance only grows, so the end decides. */
+/** Chance that no cell of a class's grid uses up its metal in the wanted time. */
+function metalChanceInGrid(
+  wish: GridWish,
+  cellsInSeries: number,
+  strings: number,
+  need: LoadRequirement,
+): number {
+  const { use } = wish;
+  const { metalCoulombs, parasiticAmps } = use.metalOf(cellsInSeries);
+  const at = (seconds: number) => {
+    const cell = seconds === 0 ? use.fresh : use.afterSeconds(cellsInSeries, seconds);
+    return momentOfGrid(cell, cellsInSeries, strings, need);
+  };
+  const first = at(0);
+  return chanceOfMetal(use.seconds, [first.amps / strings], {
+    stringAmpsAt: (seconds) => [at(seconds).amps / strings],
+    metal: [
+      {
+        cells: cellsInSeries,
+        metalAmps: metalCoulombs / use.seconds,
+        parasiticAmps,
+        openVolts: cellsInSeries * use.fresh.emfVolts,
+        loadVolts: first.volts,
+      },
+    ],
+    times: strings,
+  });
+}
+
+/**
+ * Chance that a class gets what is wanted for the whole time: resistance only grows, so the end decides, if no metal was used up.
+ */
 export function chanceInUse(
   wish: GridWish,
   cellsInSeries: number,
   strings: number,
   run?: { readonly classes: number; readonly seed: number },
 ): number {
-  return chanceOfGrid(
-    wish.use.after(cellsInSeries),
-    needOfGrid(wish, cellsInSeries, strings),
-    cellsInSeries,
-    strings,
-    run,
+  const need = needOfGrid(wish, cellsInSeries, strings);
+  return (
+    chanceOfGrid(wish.use.after(cellsInSeries), need, cellsInSeries, strings, run) *
+    metalChanceInGrid(wish, cellsInSeries, strings, need)
   );
 }
 

@@ -156,7 +156,7 @@ test('wiring options: what is laid out first, others folded, marginal ones apart
 
 test('where one pair of metals in each cannot do it and more can, nothing below contradicts that', async () => {
   showPlan(
-    { ...fresh, minutes: 2880, target: { kind: 'led', colour: 'blue', brightness: 'bright' } },
+    { ...fresh, minutes: 1440, target: { kind: 'led', colour: 'blue', brightness: 'bright' } },
     'arrange',
   );
   expect(await screen.findByTestId('impossible')).toHaveTextContent('Cannot be done');
