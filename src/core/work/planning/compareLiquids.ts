@@ -2,7 +2,8 @@ import { cellsOf } from '../../physics/desk/desk';
 import type { Plan } from '../../records/plan/planSchema';
 import { billOfDesk, madeOfPlan } from '../parts/billOfDesk';
 import { priceOfBill, type Prices } from '../parts/priceOfBill';
-import { endOfBattery, evaluatePlan, reaches } from './evaluatePlan';
+import { endOfBattery } from './endOfBattery';
+import { evaluatePlan, reaches } from './evaluatePlan';
 import { heldArrangement } from './planEdits';
 
 /** The same battery with another liquid, separator or fruit in its cells. */

@@ -5,7 +5,8 @@ import { freshCell, newPlan } from '../../records/plan/newPlan';
 import type { Plan } from '../../records/plan/planSchema';
 import { runBattery } from '../running/runBattery';
 import { endAtMeanCurrent } from './endAtMeanCurrent';
-import { endOfBattery, evaluatePlan } from './evaluatePlan';
+import { endOfBattery } from './endOfBattery';
+import { evaluatePlan } from './evaluatePlan';
 import { verdictOf } from './verdict';
 
 const lamp: Plan = {

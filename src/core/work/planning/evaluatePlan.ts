@@ -25,9 +25,8 @@ import { partOfTarget } from '../parts/partOfTarget';
 import { missingParts, timesFrom, type MissingPart } from '../parts/partStock';
 import { cellInUse, type CellEndsAt } from './cellInUse';
 import { classesOfDesk } from './classesOfDesk';
-import { chanceOfMetal } from './chanceOfMetal';
-import { deskAfter, endOfDesk, metalOfDesk } from './deskInTime';
-import { endAtMeanCurrent } from './endAtMeanCurrent';
+import { deskAfter } from './deskInTime';
+import { endBefore, metalChanceOf } from './endOfBattery';
 import { leastShortAmps } from './firstCell';
 import { resistorOf, type GridWish } from './gridWish';
 import { planGrids, type GridPlan } from './planGrids';
@@ -181,36 +180,6 @@ export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null)
   };
 }
 
-/** When the first cell of a battery that is left on ends, and by what. */
-export function endOfBattery(
-  { desk, strings }: Pick<BatteryMoment, 'desk' | 'strings'>,
-  { load }: LoadRequirement,
-  running: Plan['running'],
-): CellEndsAt {
-  return endAtMeanCurrent(
-    (stringAmps) => endOfDesk(desk, running, stringAmps),
-    (seconds) =>
-      seconds === 0
-        ? ampsOf(strings)
-        : ampsOf(solveDesk(deskAfter(desk, running, seconds), load).strings),
-  );
-}
-
-const ampsOf = (strings: DeskSolution['strings']): readonly number[] =>
-  strings.map(({ amps }) => amps);
-
-function endBefore(
-  seconds: number,
-  first: BatteryMoment,
-  need: LoadRequirement,
-  running: Plan['running'],
-): CellEndsAt | null {
-  // Currents only fall: what lasts with those at first lasts, and that is soon known.
-  if (endOfDesk(first.desk, running, ampsOf(first.strings)).seconds >= seconds) return null;
-  const end = endOfBattery(first, need, running);
-  return end.seconds < seconds ? end : null;
-}
-
 /** Classes after the wanted time; a battery with something wrong on purpose is taken as it is meant. */
 function classesInTime(
   known: { readonly first: BatteryMoment; readonly atEnd: BatteryMoment } | null,
@@ -221,10 +190,7 @@ function classesInTime(
   const seconds = 60 * minutes;
   const { desk, amps } = known?.atEnd ?? momentOf(deskAfter(sound, running, seconds), need);
   const first = known?.first ?? momentOf(sound, need);
-  const metalChance = chanceOfMetal(seconds, ampsOf(first.strings), {
-    stringAmpsAt: (time) => ampsOf(solveDesk(deskAfter(sound, running, time), need.load).strings),
-    metal: metalOfDesk(sound, running, seconds, first.volts),
-  });
+  const metalChance = metalChanceOf(first, need, running, seconds);
   return { classes: withMetal(classesOfDesk(desk, need, amps), metalChance), metalChance };
 }
 

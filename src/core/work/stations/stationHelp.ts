@@ -1,7 +1,8 @@
 import type { Plan } from '../../records/plan/planSchema';
 import { aboutTime, formatAmps, formatMinutes, formatOhms, formatVolts } from '../../units';
 import { END_WORDS } from '../planning/endWords';
-import { endOfBattery, evaluatePlan, type PlanEvaluation } from '../planning/evaluatePlan';
+import { endOfBattery } from '../planning/endOfBattery';
+import { evaluatePlan, type PlanEvaluation } from '../planning/evaluatePlan';
 import { sourcesOfCell, type Explanation } from '../planning/explain';
 import { sparesOf } from '../preparation/sparesOf';
 import { EXAMPLE_PLAN } from './examplePlan';
