@@ -118,18 +118,19 @@ function metalChanceInGrid(
 
 /**
  * Chance that a class gets what is wanted for the whole time: resistance only grows, so the end decides, if no metal was used up.
+ * @param leastChance where metal alone leaves less than this, no classes are drawn, and that is the answer.
  */
 export function chanceInUse(
   wish: GridWish,
   cellsInSeries: number,
   strings: number,
   run?: { readonly classes: number; readonly seed: number },
+  leastChance = 0,
 ): number {
   const need = needOfGrid(wish, cellsInSeries, strings);
-  return (
-    chanceOfGrid(wish.use.after(cellsInSeries), need, cellsInSeries, strings, run) *
-    metalChanceInGrid(wish, cellsInSeries, strings, need)
-  );
+  const metal = metalChanceInGrid(wish, cellsInSeries, strings, need);
+  if (metal < leastChance) return metal;
+  return metal * chanceOfGrid(wish.use.after(cellsInSeries), need, cellsInSeries, strings, run);
 }
 
 /** The resistor in series that a grid needs, ohms; `null` without one. */

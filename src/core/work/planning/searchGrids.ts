@@ -77,8 +77,10 @@ function fewestStrings(
   if (least > most) return null;
   const chances = new Map<number, number>();
   const works = (strings: number): boolean => {
-    if (chanceInUse(wish, cellsInSeries, strings, GLANCE) < leastChance - FAR) return false;
-    const chance = chanceInUse(wish, cellsInSeries, strings);
+    const chanceOf = (run?: typeof GLANCE): number =>
+      chanceInUse(wish, cellsInSeries, strings, run, leastChance);
+    if (chanceOf(GLANCE) < leastChance - FAR) return false;
+    const chance = chanceOf();
     chances.set(strings, chance);
     return chance >= leastChance && lastsInGrid(wish, cellsInSeries, strings);
   };
