@@ -1,5 +1,5 @@
 import { normalShareBelow } from '../../numeric/normalShare';
-import { CLASS_SCATTER, type Scatter } from './scatter';
+import { CLASS_SCATTER } from './scatter';
 
 /** A string of like cells that gives its current for a wanted time, each cell the typical one. */
 export interface StringOnMetal {
@@ -26,14 +26,12 @@ const FAR = 5;
  * load; what eats a cell follows its own size. Both scatter as resistances do. Given the string's current, a standard normal z,
  * each of the m cells lasts where its size leaves enough metal: the share is ∫ φ(z)·P(a cell lasts | z)ᵐ dz.
  */
-export function chanceThatMetalLasts(
-  strings: readonly StringOnMetal[],
-  scatter: Scatter = CLASS_SCATTER,
-): number {
-  return strings.reduce((chance, string) => chance * chanceOfString(string, scatter), 1);
+export function chanceThatMetalLasts(strings: readonly StringOnMetal[]): number {
+  return strings.reduce((chance, string) => chance * chanceOfString(string), 1);
 }
 
-function chanceOfString(string: StringOnMetal, { emfShare, resistanceLog }: Scatter): number {
+function chanceOfString(string: StringOnMetal): number {
+  const { emfShare, resistanceLog } = CLASS_SCATTER;
   const { cells, metalAmps, parasiticAmps, openVolts, loadVolts } = string;
   const meanAmps = Math.max(0, string.meanAmps);
   const loss = meanAmps + parasiticAmps;
@@ -45,7 +43,7 @@ function chanceOfString(string: StringOnMetal, { emfShare, resistanceLog }: Scat
   const spare = Math.log(metalAmps / loss);
   if (spare > FAR * (currentLog + resistanceLog)) return 1;
   if (parasiticAmps === 0) return normalShareBelow(spare / currentLog);
-  /** What of a current's deviation is its cells' size, and how a cell differs from the others of its string. */
+  // What of a current’s deviation is its cells' size, and how a cell differs from the others of its string.
   const sizeShare = ofSize / (ofSize + ofVolts);
   const cellLog = Math.sqrt(ofSize * (1 - 1 / cells) + (sizeShare * ofVolts) / cells);
   let sum = 0;

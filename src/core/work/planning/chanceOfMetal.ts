@@ -5,7 +5,7 @@ interface MetalOfStrings {
   /** Currents of the strings after so many seconds, amperes. */
   readonly stringAmpsAt: (seconds: number) => readonly number[];
   readonly metal: readonly Omit<StringOnMetal, 'meanAmps'>[];
-  /** So many batteries' worth of such strings stand side by side. */
+  /** How often these strings stand side by side; once where nothing is said. */
   readonly times?: number;
 }
 

@@ -45,7 +45,7 @@ export function agedStrings(desk: Desk, running: Running): AgeingCell[][] {
   );
 }
 
-/** The metal of each string over so many seconds: of the cell that loses it first. */
+/** The metal of each string over so many seconds: of the cell that has least of it. */
 export function metalOfDesk(
   desk: Desk,
   running: Running,

@@ -52,6 +52,8 @@ test('what ends before the wanted time is told; near it the metal of stronger st
   expect(wanted(0.5).metalChance).toBeGreaterThan(0.99);
   expect(verdictOf(wanted(0.5)).tone).toBe('fine');
   expect(wanted(0.98).endsEarly).toBeNull();
+  expect(verdictOf(wanted(0.5)).details.join()).not.toContain('metal lasts');
+  expect(verdictOf(wanted(0.98)).details.join()).toMatch(/the −.metal lasts in \d of 100 classes/);
   expect(verdictOf(wanted(0.98)).headline).toMatch(/on paper, but only in \d of 100 classes/);
   expect(verdictOf(wanted(1.02)).headline).toMatch(/only \d+.h: the −.metal is used up/);
 });

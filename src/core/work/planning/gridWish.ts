@@ -59,19 +59,30 @@ function momentOfGrid(
     : { volts: cellsInSeries * cell.emfVolts, amps: 0 };
 }
 
-/** When the first cell of a grid ends while it feeds the load. */
-export function endOfGrid(
+/** Volts and amperes of a grid after so many seconds with its load. */
+function gridInTime(
   { use }: Pick<GridWish, 'use'>,
   cellsInSeries: number,
   strings: number,
   need: LoadRequirement,
+): (seconds: number) => ReturnType<typeof momentOfGrid> {
+  return (seconds) => {
+    const cell = seconds === 0 ? use.fresh : use.afterSeconds(cellsInSeries, seconds);
+    return momentOfGrid(cell, cellsInSeries, strings, need);
+  };
+}
+
+/** When the first cell of a grid ends while it feeds the load. */
+export function endOfGrid(
+  wish: Pick<GridWish, 'use'>,
+  cellsInSeries: number,
+  strings: number,
+  need: LoadRequirement,
 ): CellEndsAt {
+  const at = gridInTime(wish, cellsInSeries, strings, need);
   return endAtMeanCurrent(
-    ([amps = 0]) => use.endsAt(cellsInSeries, amps),
-    (seconds) => {
-      const cell = seconds === 0 ? use.fresh : use.afterSeconds(cellsInSeries, seconds);
-      return [momentOfGrid(cell, cellsInSeries, strings, need).amps / strings];
-    },
+    ([amps = 0]) => wish.use.endsAt(cellsInSeries, amps),
+    (seconds) => [at(seconds).amps / strings],
   );
 }
 
@@ -96,10 +107,7 @@ function metalChanceInGrid(
 ): number {
   const { use } = wish;
   const { metalCoulombs, parasiticAmps } = use.metalOf(cellsInSeries);
-  const at = (seconds: number) => {
-    const cell = seconds === 0 ? use.fresh : use.afterSeconds(cellsInSeries, seconds);
-    return momentOfGrid(cell, cellsInSeries, strings, need);
-  };
+  const at = gridInTime(wish, cellsInSeries, strings, need);
   const first = at(0);
   return chanceOfMetal(use.seconds, [first.amps / strings], {
     stringAmpsAt: (seconds) => [at(seconds).amps / strings],

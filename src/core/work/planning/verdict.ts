@@ -128,7 +128,7 @@ function verdictOnCurrent(target: PlanTarget, evaluation: PlanEvaluation): Verdi
     };
   }
   const chance = chanceWording(classes.chance);
-  const condition = conditionWording(evaluation);
+  const condition = [...metalWording(evaluation), ...conditionWording(evaluation)];
   const tooStrong = tooStrongFor(evaluation);
   const missing = missingVerdict(evaluation, happens);
   if (missing !== null) return { ...missing, details: [...missing.details, chance, figures] };
@@ -168,6 +168,13 @@ function missingVerdict({ missing, basis }: PlanEvaluation, happens: string): Ve
       ...(batteries === 1 ? [] : [`for ${batteries} groups`]),
     ],
   };
+}
+
+/** In how many classes the metal lasts, where that is why they fall short. */
+export function metalWording({ metalChance }: PlanEvaluation): string[] {
+  return isRecommended(metalChance)
+    ? []
+    : [`the −\u00a0metal lasts ${inHowManyClasses(metalChance)}`];
 }
 
 /** On what the promise depends as long as nobody has measured a cell. */

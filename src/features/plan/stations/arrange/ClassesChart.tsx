@@ -9,7 +9,7 @@ import { sparesNeeded } from '@/core/physics/chance/spares';
 import { cellsOf } from '@/core/physics/desk/desk';
 import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
 import { nineInTen } from '@/core/work/planning/explain';
-import { chanceWording } from '@/core/work/planning/verdict';
+import { chanceWording, metalWording } from '@/core/work/planning/verdict';
 import { formatAmps, formatCount, formatNumber, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { Chart } from '@/ui/chart/Chart';
@@ -70,9 +70,10 @@ export const ClassesChart = memo(function ClassesChart({
         component="p"
         data-testid="class-simulation"
       >
-        {formatCount(classes.classes)} classes: {chanceWording(evaluation.classes.chance)}; {range}.
-        Have {spares === 1 ? '1 cell' : `${spares} cells`} in spare: then {cells} good ones are
-        there in 95 of 100 classes.
+        {formatCount(classes.classes)} classes: {chanceWording(evaluation.classes.chance)};{' '}
+        {[range, ...metalWording(evaluation)].join('; ')}. Have{' '}
+        {spares === 1 ? '1 cell' : `${spares} cells`} in spare: then {cells} good ones are there in
+        95 of 100 classes.
         {evaluation.wrong > 0 ? ' This is the battery with nothing wrong.' : ''}
       </Typography>
     </Card>
