@@ -1,3 +1,6 @@
+import { RECIPES } from '@/core/physics/recipes/recipes';
+import { plannedCell } from '@/core/physics/readings/plannedCell';
+import { cellBuild } from '@/core/physics/recipes/cellBuild';
 import { spawnSync } from 'node:child_process';
 import { existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -5,7 +8,6 @@ import { join } from 'node:path';
 import { performance } from 'node:perf_hooks';
 import { gridShape } from '@/core/physics/chance/drawnBattery';
 import { simulateClasses } from '@/core/physics/chance/simulateClasses';
-import { FAMILIES } from '@/core/physics/chemistry/families';
 import {
   theveninInParallel,
   theveninInSeries,
@@ -18,13 +20,13 @@ import type {
 import { solveNetwork } from '@/core/physics/circuit/network/solveNetwork';
 import { ledAmpsOnThevenin } from '@/core/physics/circuit/operatingPoint';
 import { netlistOf } from '@/core/physics/circuit/spice/netlistOf';
-import { ROOM_THERMAL_VOLTS } from '@/core/constants';
+import { ROOM_CELSIUS, ROOM_THERMAL_VOLTS } from '@/core/constants';
 import { USUAL_RUNNING } from '@/core/records/plan/runningSchema';
-import { limitOfTarget } from '@/core/work/planning/seriesResistor';
+import { limitOfTarget } from '@/core/work/search/loadLimits';
 import { requirementOf } from '@/core/records/plan/loadRequirement';
-import { momentOf, evaluatePlan } from '@/core/work/planning/evaluatePlan';
-import { planBatteries, PLANNER_DEFAULTS } from '@/core/work/planning/planBatteries';
-import { verdictOf } from '@/core/work/planning/verdict';
+import { momentOf, evaluatePlan } from '@/core/work/judging/evaluatePlan';
+import { planBatteries, PLANNER_DEFAULTS } from '@/core/work/search/planBatteries';
+import { verdictOf } from '@/core/work/judging/verdict';
 import { DEMO_PLANS } from '@/cli/demoPlans';
 import { benchPromises } from './promises';
 import { benchDiagnosis } from './diagnosis';
@@ -225,21 +227,22 @@ function benchPlanning(): void {
   const target = { kind: 'led', colour: 'amber', brightness: 'clear' } as const;
   const candidates = timed(1, () =>
     planBatteries({
-      families: FAMILIES,
+      cells: Object.values(RECIPES).map((recipe) =>
+        plannedCell(cellBuild(recipe, recipe.bodies[0]), ROOM_CELSIUS),
+      ),
       need: requirementOf(target),
       limit: limitOfTarget(target),
       resistor: { kind: 'as-needed' },
       minutes: 10,
       running: USUAL_RUNNING,
       objective: 'fewest-cells',
-      stock: { bodies: null, pairs: null },
       mostPrice: null,
       ...PLANNER_DEFAULTS,
       mostCells: 200,
     }),
   );
   printRow(
-    'candidates of all families up to 200 cells, each with its chance and condition',
+    'candidates of all recipes up to 200 cells, each with its chance and condition',
     `${candidates.toFixed(0)} ms`,
   );
 }

@@ -1,10 +1,9 @@
+import { typicalModel, cellBuild } from '@/core/physics/recipes/cellBuild';
 import { CLASS_SCATTER } from '@/core/physics/chance/scatter';
 import type { RandomStream } from '@/core/physics/chance/random';
-import { cellAmpsAt } from '@/core/physics/chemistry/cellAmpsAt';
-import type { CellModel } from '@/core/physics/chemistry/cellModel';
-import { typicalCell } from '@/core/physics/chemistry/plannedCell';
-import { RECIPE_IDS } from '@/core/physics/chemistry/recipe';
-import { bodyOf, RECIPES } from '@/core/physics/chemistry/recipes';
+import { cellAmpsAt, type CellModel } from '@/core/physics/cell/cellModel';
+import { RECIPE_IDS } from '@/core/physics/recipes/recipe';
+import { RECIPES } from '@/core/physics/recipes/recipes';
 import { BRIGHTNESS_FROM_AMPS } from '@/core/physics/circuit/brightness';
 import type { CellFault, SpecCell } from '@/core/physics/circuit/faults/batterySpec';
 import { ledModelOf } from '@/core/physics/circuit/load/ledPresets';
@@ -44,7 +43,7 @@ const led = ledModelOf('red');
 /** Families that a class builds from, with cells that give a fair part of a volt. */
 const FAMILIES = RECIPE_IDS.filter((id) => !RECIPES[id].restricted).flatMap((id) => {
   const recipe = RECIPES[id];
-  const model = typicalCell(recipe, bodyOf(recipe, ''), null);
+  const model = typicalModel(cellBuild(recipe, recipe.bodies[0]));
   return model.emfVolts > 0.4 ? [{ id, recipe, model }] : [];
 });
 

@@ -1,8 +1,8 @@
 import { randomStream } from '@/core/physics/chance/random';
 import { EMPTY_CUPBOARD } from '@/core/records/cupboard/cupboardSchema';
 import { benchFacts, groupFacts } from '@/core/work/guide/benchFacts';
-import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
-import { summaryOfPlan } from '@/core/work/planning/planSummary';
+import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
+import { summaryOfPlan } from '@/core/work/judging/planSummary';
 import { lessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
 import { leaveRunning } from '@/core/work/running/leaveRunning';
 import { mutatedPlan } from '@/testing/core/mutatedPlans';

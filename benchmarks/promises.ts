@@ -1,15 +1,20 @@
-import { FAMILIES, familyCell, familyOf } from '@/core/physics/chemistry/families';
-import { LED_COLOURS } from '@/core/physics/circuit/load/ledPresets';
-import { WANTED_BRIGHTNESSES } from '@/core/physics/circuit/brightness';
+import { ROOM_CELSIUS, ROOM_THERMAL_VOLTS } from '@/core/constants';
+import { badJointsOf } from '@/core/physics/chance/badJoints';
 import { randomStream } from '@/core/physics/chance/random';
-import { requirementOf } from '@/core/records/plan/loadRequirement';
-import { USUAL_RUNNING } from '@/core/records/plan/runningSchema';
-import { cellInUse } from '@/core/work/planning/cellInUse';
-import { chanceInUse, lastsInGrid, type GridWish } from '@/core/work/planning/gridWish';
-import { longestString, PLANNING_DEFAULTS } from '@/core/work/planning/planGrids';
-import { searchGrids } from '@/core/work/planning/searchGrids';
-import { limitOfTarget } from '@/core/work/planning/seriesResistor';
-import { suggestions, trueShare } from './calibration';
+import { CLASS_SCATTER } from '@/core/physics/chance/scatter';
+import { parallelCells } from '@/core/physics/cell/cellModel';
+import { WANTED_BRIGHTNESSES } from '@/core/physics/circuit/brightness';
+import { LED_COLOURS } from '@/core/physics/circuit/load/ledPresets';
+import { type AgeingCell, ageingCell } from '@/core/physics/time/ageingCell';
+import { discharge } from '@/core/physics/time/discharge';
+import { requirementOf, throughResistor } from '@/core/records/plan/loadRequirement';
+import { surroundingsOf, USUAL_RUNNING } from '@/core/records/plan/runningSchema';
+import { planBatteries } from '@/core/work/search/planBatteries';
+import type { BatteryCandidate } from '@/core/work/search/plannerTypes';
+import { RECIPES } from '@/core/physics/recipes/recipes';
+import { limitOfTarget } from '@/core/work/search/loadLimits';
+import { plannedCell } from '@/core/physics/readings/plannedCell';
+import { cellBuild } from '@/core/physics/recipes/cellBuild';
 import { printRow } from './print.mjs';
 
 const SEED = 7;
@@ -18,10 +23,7 @@ const CLASSES = 1000;
 /** A promise and the truth may be so far apart. */
 const APART = 0.02;
 
-const RANDOM_CASES = 2000;
-const MOST_CELLS = 24;
-
-/** Promised against true shares of classes, and the search against every grid tried. */
+/** Promised against true shares of classes. */
 export function benchPromises(): void {
   const all = suggestions();
   let worst = 0;
@@ -39,66 +41,104 @@ export function benchPromises(): void {
     `${apart} differ by more than ${APART}, at worst ${worst.toFixed(3)}`,
     'at most 1 in 100',
   );
-  benchSearch();
 }
 
-function benchSearch(): void {
-  const random = randomStream(SEED);
-  const pick = <T>(from: readonly T[]): T => from[Math.floor(random.uniform() * from.length)]!;
-  const families = FAMILIES.filter(({ restricted }) => !restricted).map(({ id }) => id);
-  let different = 0;
-  let found = 0;
-  for (let index = 0; index < RANDOM_CASES; index += 1) {
-    const family = familyOf(pick(families));
-    const target = {
-      kind: 'led',
-      colour: pick(LED_COLOURS),
-      brightness: pick(WANTED_BRIGHTNESSES),
-    } as const;
-    const strength = 0.4 + 2 * random.uniform();
-    const typical = familyCell(family);
-    const use = cellInUse(
-      { ...typical, resistanceOhms: typical.resistanceOhms / strength },
-      {
-        ...USUAL_RUNNING,
-        family,
-        wrap: 'sealed',
-        minusElectrodes: 1,
-        seconds: pick([10, 600, 2400]),
-      },
-    );
-    const wish: GridWish = {
-      use,
-      need: requirementOf(target),
-      resistor: { kind: 'as-needed' },
-      limit: limitOfTarget(target),
-    };
-    const longest = Math.min(MOST_CELLS, longestString(use.fresh.emfVolts));
-    const [best] = searchGrids(wish, {
-      longest,
-      mostCells: MOST_CELLS,
-      leastChance: PLANNING_DEFAULTS.recommendedFrom,
-      wanted: 1,
-    });
-    if (best !== undefined) found += 1;
-    if ((best?.cells ?? null) !== fewestByTrying(wish, longest)) different += 1;
-  }
-  printRow(
-    `search against every grid up to ${MOST_CELLS} cells, ${RANDOM_CASES} random cases, seed ${SEED}`,
-    `${different} differ (${found} possible)`,
-    '0',
-  );
+/** Wanted times of the suggestions, minutes. */
+const MINUTES = [1 / 6, 10, 40, 480];
+
+interface Suggestion {
+  readonly candidate: BatteryCandidate;
+  readonly colour: (typeof LED_COLOURS)[number];
+  readonly brightness: (typeof WANTED_BRIGHTNESSES)[number];
+  readonly minutes: number;
 }
 
-/** Cells of the smallest grid that works, every one of them tried; `null` where none does. */
-function fewestByTrying(wish: GridWish, longest: number): number | null {
-  for (let cells = 1; cells <= MOST_CELLS; cells += 1) {
-    for (let cellsInSeries = 1; cellsInSeries <= Math.min(cells, longest); cellsInSeries += 1) {
-      if (cells % cellsInSeries !== 0) continue;
-      const strings = cells / cellsInSeries;
-      if (chanceInUse(wish, cellsInSeries, strings) < PLANNING_DEFAULTS.recommendedFrom) continue;
-      if (lastsInGrid(wish, cellsInSeries, strings)) return cells;
+/** First suggestions over recipes, colours, brightnesses and times, as many as there are. */
+function suggestions(): Suggestion[] {
+  const found: Suggestion[] = [];
+  for (const recipe of Object.values(RECIPES)) {
+    if (recipe.restricted) continue;
+    const cell = plannedCell(cellBuild(recipe, recipe.bodies[0]), ROOM_CELSIUS);
+    for (const colour of LED_COLOURS) {
+      for (const brightness of WANTED_BRIGHTNESSES) {
+        for (const minutes of MINUTES) {
+          const target = { kind: 'led', colour, brightness } as const;
+          const [candidate] = planBatteries({
+            cells: [cell],
+            need: requirementOf(target),
+            limit: limitOfTarget(target),
+            resistor: { kind: 'as-needed' },
+            minutes,
+            running: USUAL_RUNNING,
+            objective: 'fewest-cells',
+            mostCells: 60,
+            mostPairs: 1,
+            mostPrice: null,
+            mostCandidates: 1,
+          }).candidates;
+          if (candidate !== undefined) found.push({ candidate, colour, brightness, minutes });
+        }
+      }
     }
   }
-  return null;
+  return found;
+}
+
+/** Share of classes in which a suggestion works from first to last, every class run with the full model of cells in time. */
+function trueShare(suggestion: Suggestion, classes: number, seed: number): number {
+  const { candidate, colour, brightness, minutes } = suggestion;
+  const { cell, cellsInSeries, strings, seriesResistorOhms } = candidate;
+  const need = throughResistor(
+    requirementOf({ kind: 'led', colour, brightness }),
+    seriesResistorOhms ?? 0,
+  );
+  const random = randomStream(seed);
+  const joints = badJointsOf(
+    CLASS_SCATTER,
+    strings * (cellsInSeries + 1),
+    classes,
+    randomStream(seed + 1),
+  );
+  const around = surroundingsOf(USUAL_RUNNING, cell.recipe, cellsInSeries);
+  const usual = cell.model;
+  let works = 0;
+  for (let index = 0; index < classes; index += 1) {
+    const ohmsOfJoints = joints();
+    const drawn = Array.from({ length: strings }, () => {
+      const cells = Array.from({ length: cellsInSeries }, () => {
+        const emfVolts = usual.emfVolts * (1 + CLASS_SCATTER.emfShare * random.normal());
+        const size = Math.exp(-CLASS_SCATTER.resistanceLog * random.normal());
+        const ageing = ageingCell({ ...cell, model: parallelCells(usual, size) }, around);
+        // Weaker or stronger volts leave the resistances of films as they are.
+        return { ...ageing, cell: { ...ageing.cell, emfVolts } };
+      });
+      return [...cells, joint(ohmsOfJoints(cellsInSeries + 1))];
+    });
+    const { samples } = discharge({
+      strings: drawn,
+      load: need.load,
+      thermalVolts: ROOM_THERMAL_VOLTS,
+      seconds: 60 * minutes,
+      atSeconds: [0, 60 * minutes],
+      leastAmps: 0,
+    });
+    const enough =
+      samples.length === 2 && samples.every(({ amps }) => amps >= need.amps * (1 - 1e-6));
+    if (enough) works += 1;
+  }
+  return works / classes;
+}
+
+/** Clips in a string, as a cell without volts that never changes. */
+function joint(ohms: number): AgeingCell {
+  return {
+    cell: { emfVolts: 0, resistanceOhms: ohms },
+    fast: { ohms: 0, seconds: 1 },
+    slow: { ohms: 0, seconds: 1 },
+    metalCoulombs: Infinity,
+    parasiticAmps: 0,
+    dryingPerSecond: 0,
+    soakSeconds: null,
+    spoilsSeconds: null,
+  };
 }

@@ -1,8 +1,10 @@
+import { RECIPES } from '@/core/physics/recipes/recipes';
+import { plannedCell } from '@/core/physics/readings/plannedCell';
+import { cellBuild } from '@/core/physics/recipes/cellBuild';
+import { ageingCell } from '@/core/physics/time/ageingCell';
 import { performance } from 'node:perf_hooks';
-import { familyOf } from '@/core/physics/chemistry/families';
 import { ledModelOf } from '@/core/physics/circuit/load/ledPresets';
 import { ROOM_THERMAL_VOLTS } from '@/core/constants';
-import { ageingCellOf } from '@/core/physics/time/ageingOfFamily';
 import { discharge } from '@/core/physics/time/discharge';
 import { IntermittentUse, segmentOf } from '@/core/physics/time/intermittentUse';
 import { printRow } from './print.mjs';
@@ -13,14 +15,16 @@ const red = ledModelOf('red');
 /** Batteries that run for days: how long they take to be worked out. */
 export function benchTime(): void {
   const run = {
-    pairsPerBody: 1,
+    soakSeconds: null,
     cellsInSeries: 24,
     wrap: 'taped',
     humidity: 0.5,
     celsius: 20,
   } as const;
+  const recipe = RECIPES['copper-zinc-fruit'];
+  const kiwi = plannedCell(cellBuild(recipe, recipe.bodies[0]), run.celsius);
   const cells = Array.from({ length: 24 }, (_, index) => {
-    const cell = ageingCellOf(familyOf('fruit'), run);
+    const cell = ageingCell(kiwi, run);
     return { ...cell, cell: { ...cell.cell, emfVolts: cell.cell.emfVolts + 0.001 * index } };
   });
   for (const [name, strings] of [
@@ -43,7 +47,7 @@ export function benchTime(): void {
     printRow(name, `${time.toFixed(0)} ms`, 'budget 100 ms');
   }
   const felt = { ...run, wrap: 'open' as const };
-  const steady = ageingCellOf(familyOf('fruit'), felt);
+  const steady = ageingCell(kiwi, felt);
   for (const [name, strings, load] of [
     ['24 unlike cells, LED, three days', [cells], { kind: 'led', led: red }],
     [

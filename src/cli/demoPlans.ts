@@ -1,6 +1,6 @@
 import { freshCell } from '@/core/records/plan/newPlan';
-import type { RecipeId } from '@/core/physics/chemistry/recipe';
-import { RECIPES } from '@/core/physics/chemistry/recipes';
+import type { RecipeId } from '@/core/physics/recipes/recipe';
+import { RECIPES } from '@/core/physics/recipes/recipes';
 import { EXAMPLE_PLAN } from '@/core/work/stations/examplePlan';
 import type { Plan } from '@/core/records/plan/planSchema';
 

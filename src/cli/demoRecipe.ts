@@ -1,5 +1,5 @@
-import { ownRecipeFrom } from '@/core/physics/chemistry/ownRecipe';
-import type { OwnRecipe } from '@/core/physics/chemistry/ownRecipeSchema';
+import { ownRecipeFrom } from '@/core/physics/recipes/ownRecipe';
+import type { OwnRecipe } from '@/core/physics/recipes/ownRecipeSchema';
 
 /** The scenario's own recipe: the club's bronze coins and zinc blanks, as it measured them. */
 export const DEMO_RECIPE: { readonly id: string; readonly recipe: OwnRecipe } = {

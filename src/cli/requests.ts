@@ -1,5 +1,6 @@
+import { FAMILY_IDS } from '@/core/physics/recipes/recipe';
+import { CHANCE_DEFAULTS } from '@/core/work/search/batteryInTime';
 import { z } from 'zod';
-import { FAMILY_IDS } from '../core/physics/chemistry/family';
 import { networkSchema } from '../core/physics/circuit/network/networkSchema';
 import { CURRENT_RANGES, VOLT_RANGES } from '../core/physics/instruments/meter';
 import { measurementSchema } from '../core/records/logbook/measurementSchema';
@@ -8,9 +9,8 @@ import { USUAL_MINUTES } from '../core/records/plan/newPlan';
 import { cupboardSchema, EMPTY_CUPBOARD } from '../core/records/cupboard/cupboardSchema';
 import { haveSchema } from '../core/records/plan/haveSchema';
 import { planSchema } from '../core/records/plan/planSchema';
-import { OBJECTIVES } from '../core/work/planning/plannerTypes';
-import { PLANNER_DEFAULTS } from '../core/work/planning/planBatteries';
-import { CHANCE_DEFAULTS } from '../core/work/planning/chanceOfGrid';
+import { OBJECTIVES } from '../core/work/search/plannerTypes';
+import { PLANNER_DEFAULTS } from '../core/work/search/planBatteries';
 import { WRAPS } from '../core/physics/time/drying';
 
 const positive = z.number('This must be a number.').positive('This must be greater than zero.');
@@ -69,21 +69,15 @@ export const simulateSchema = z.union([
 
 /** Input of `grozer plan`. */
 export const planRequestSchema = z.strictObject({
-  target: target
-    .nullable()
-    .default(null)
-    .describe('What to power; null asks for the best that can be lit.'),
-  families: z.array(z.enum(FAMILY_IDS)).min(1).optional(),
+  target: target.describe('What to power.'),
+  families: z
+    .array(z.enum(FAMILY_IDS))
+    .min(1)
+    .default([...FAMILY_IDS]),
   minutes: planSchema.shape.minutes
     .default(USUAL_MINUTES)
     .describe('How long it must run; judged at the worse of its beginning and its end.'),
   objective: z.enum(OBJECTIVES).default('fewest-cells'),
-  stock: z
-    .strictObject({
-      bodies: z.int().nonnegative().nullable().default(null),
-      pairs: z.int().nonnegative().nullable().default(null),
-    })
-    .default({ bodies: null, pairs: null }),
   mostCells: count(MAX_CELLS).default(PLANNER_DEFAULTS.mostCells),
   mostPairs: count(20).default(PLANNER_DEFAULTS.mostPairs),
   mostPrice: positive.nullable().default(null),

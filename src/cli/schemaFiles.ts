@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { ownRecipeSchema } from '@/core/physics/chemistry/ownRecipeSchema';
+import { ownRecipeSchema } from '@/core/physics/recipes/ownRecipeSchema';
 import { networkSchema } from '@/core/physics/circuit/network/networkSchema';
 import { fairTestSchema } from '@/core/records/fairTest/fairTestSchema';
 import {

@@ -2,7 +2,7 @@ import { PLAN_VERSION } from '@/core/records/plan/planSchema';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { RECIPE_DOCUMENT } from '@/core/physics/chemistry/ownRecipe';
+import { RECIPE_DOCUMENT } from '@/core/physics/recipes/ownRecipe';
 import { newPlan } from '@/core/records/plan/newPlan';
 import { oldDatabase } from '@/testing/data/oldDatabase';
 import { openDatabase } from './openDatabase';

@@ -1,5 +1,5 @@
-import { recipeOfOwn } from '@/core/physics/chemistry/ownRecipe';
-import type { OwnRecipe } from '@/core/physics/chemistry/ownRecipeSchema';
+import { recipeOfOwn } from '@/core/physics/recipes/ownRecipe';
+import type { OwnRecipe } from '@/core/physics/recipes/ownRecipeSchema';
 import type { ServerContext } from './context';
 import { listDocuments, type UnreadableDocument } from './listDocuments';
 

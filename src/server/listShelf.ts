@@ -1,5 +1,5 @@
 import type { Plan } from '@/core/records/plan/planSchema';
-import { summaryOfPlan, type PlanSummary } from '@/core/work/planning/planSummary';
+import { summaryOfPlan, type PlanSummary } from '@/core/work/judging/planSummary';
 import type { Result } from '@/core/result';
 import type { ServerContext } from './context';
 import { workedOut } from './listDocuments';

@@ -1,4 +1,4 @@
-import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
+import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
 import { lessonFacts, type LessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
 import { localTimeAt } from '@/core/work/preparation/localTime';
 import { lessonTimes } from '@/core/work/preparation/lessonTimes';

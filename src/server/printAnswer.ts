@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { RECIPE_IDS } from '@/core/physics/chemistry/recipe';
-import { type PlannedCell } from '@/core/physics/chemistry/plannedCell';
+import { RECIPE_IDS } from '@/core/physics/recipes/recipe';
+import { type PlannedCell } from '@/core/physics/readings/plannedCell';
 import { cellOfPlan } from '@/core/records/plan/cellOfPlan';
 import { answerSheetOf } from '@/core/work/reality/answerSheet';
 import { answerOf, questionSchema, typicalPlannedCell } from '@/core/work/reality/question';

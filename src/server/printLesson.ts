@@ -1,6 +1,6 @@
+import { PAPERS, type Paper } from '@/core/physics/recipes/separatorPlan';
 import { formatOhms } from '@/core/units';
 import { nameOfTarget } from '@/core/records/plan/loadRequirement';
-import { PAPERS, type Paper } from '@/core/records/plan/lessonSchema';
 import { sheetOf, sheetsAllowed } from '@/core/work/preparation/sheets/sheetsOfLesson';
 import {
   SHEET_IDS,

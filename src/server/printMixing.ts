@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { ELECTROLYTES, mixingRequestSchema } from '@/core/physics/chemistry/mixingBench';
+import { ELECTROLYTES, mixingRequestSchema } from '@/core/physics/recipes/mixingBench';
 import { electrolyteCard } from '@/core/work/preparation/mixingCards';
 import { mixingSheet } from '@/core/work/preparation/sheets/mixingSheet';
 import type { ServerContext } from './context';

@@ -11,7 +11,7 @@ import {
   exportDocument,
   importDocument,
 } from './documents';
-import { summaryOfPlan } from '@/core/work/planning/planSummary';
+import { summaryOfPlan } from '@/core/work/judging/planSummary';
 import { listShelf } from './listShelf';
 import { openBench } from './openTool';
 

@@ -2,7 +2,7 @@
 
 import ButtonBase from '@mui/material/ButtonBase';
 import { useState, type ReactNode } from 'react';
-import type { Explanation } from '@/core/work/planning/explain';
+import type { Explanation } from '@/core/work/words/explain';
 import { fetched } from './fetched';
 
 const ExplainedSum = fetched(() => import('./ExplainedSum').then((module) => module.ExplainedSum));

@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import Popover from '@mui/material/Popover';
 import Typography from '@mui/material/Typography';
-import type { Explanation } from '@/core/work/planning/explain';
+import type { Explanation } from '@/core/work/words/explain';
 import { SourceLinks } from './SourceLinks';
 
 interface ExplainedSumProps {

@@ -6,8 +6,8 @@ import {
   ELECTRODE_SHAPES,
   type ElectrodeShape,
   type ElectrodeSize,
-} from '@/core/physics/chemistry/electrodeSize';
-import { electrodeSizeSchema, MAX_PAIRS } from '@/core/physics/chemistry/electrodeSizeSchema';
+} from '@/core/physics/cell/scaleCell';
+import { electrodeSizeSchema, MAX_PAIRS } from '@/core/physics/cell/electrodeSizeSchema';
 import { formatMillimetres } from '@/core/units';
 import { CountStepper } from './CountStepper';
 import { QuantityField } from './QuantityField';

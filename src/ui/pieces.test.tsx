@@ -88,11 +88,7 @@ test.each<[string, PlanTarget]>([
 test('a miniature draws no more cells than can be told apart', () => {
   const { container } = render(
     <DeskMiniature
-      look="cup"
-      plus="copper"
-      minus="zinc"
-      bodyId="vinegar"
-      piece="whole"
+      looks={{ look: 'cup', plus: 'copper', minus: 'zinc', drawing: '#E4D3A6', piece: 'whole' }}
       bodyName="cup of vinegar"
       cellsInSeries={40}
       strings={5}

@@ -1,17 +1,17 @@
+import { gridRequirementOf } from '@/core/work/search/requirementOfPlan';
 import type { ClassesOutcome } from '@/core/physics/chance/simulateClasses';
 import type { Desk } from '@/core/physics/desk/desk';
 import { loadOnDesk } from '@/core/physics/desk/solveDesk';
 import type { LoadRequirement } from '@/core/records/plan/loadRequirement';
-import { classesOfDesk } from '@/core/work/planning/classesOfDesk';
-import { compareLiquids } from '@/core/work/planning/compareLiquids';
+import { compareLiquids } from '@/core/work/judging/compareLiquids';
 import {
   whatCanBeLitInSteps,
   type HaveQuestion,
   type WhatCanBeLit,
-} from '@/core/work/planning/whatCanBeLit';
+} from '@/core/work/search/whatCanBeLit';
 import { drillHint, drillLoss, drillPar } from '@/core/work/drill/drillHints';
 import { findFaults } from '@/core/work/diagnosis/findFaults';
-import { otherLoads } from '@/core/work/planning/otherLoads';
+import { otherLoads } from '@/core/work/judging/otherLoads';
 import { compareRuns } from '@/core/work/running/compareRuns';
 import { shortCircuitRecovery } from '@/core/work/running/shortCircuitRecovery';
 import { capacitorBankRun } from '@/core/work/running/capacitorBankRun';
@@ -21,10 +21,10 @@ import type { Running } from '@/core/records/plan/runningSchema';
 import { intermittentRun, type IntermittentRun } from '@/core/work/running/intermittentRun';
 import { readResultsFile } from '@/core/records/logbook/resultsCsv';
 import { cellOfPlan } from '@/core/records/plan/cellOfPlan';
-import { wishFor, type PlanEvaluation } from '@/core/work/planning/evaluatePlan';
-import { firstCellTable, type FirstCellRow } from '@/core/work/planning/firstCell';
-import { whatHelps } from '@/core/work/planning/whatHelps';
-import { wiringOptionsOf } from '@/core/work/planning/wiringOptions';
+import { classesOfDesk, type PlanEvaluation } from '@/core/work/judging/evaluatePlan';
+import { firstCellTable, type FirstCellRow } from '@/core/work/search/firstCell';
+import { whatHelps } from '@/core/work/judging/whatHelps';
+import { wiringOptionsOf } from '@/core/work/search/wiringOptions';
 
 /** Classes between two looks at the messages. */
 const CHUNK = 500;
@@ -47,7 +47,7 @@ export const plannerJobs = {
     cellsInSeries: number,
     strings: number,
   ): FirstCellRow[] {
-    return firstCellTable(wishFor(basis, cellOfPlan(basis)), cellsInSeries, strings);
+    return firstCellTable(gridRequirementOf(basis, cellOfPlan(basis)), cellsInSeries, strings);
   },
 
   /** What can be lit, and what is found so far meanwhile. A newer call ends an older one, which then answers `null`. */

@@ -4,7 +4,7 @@ import { proxy } from 'comlink';
 import { useCallback, useState } from 'react';
 import type { PartCounts } from '@/core/records/plan/haveSchema';
 import type { Running } from '@/core/records/plan/runningSchema';
-import type { WhatCanBeLit } from '@/core/work/planning/whatCanBeLit';
+import type { WhatCanBeLit } from '@/core/work/search/whatCanBeLit';
 import { useWorkerJob, type WorkerJob } from './useWorkerJob';
 
 /** Rest after a press or a key before it is worked out anew, milliseconds. */

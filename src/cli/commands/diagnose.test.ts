@@ -2,7 +2,7 @@ import { newPlan } from '@/core/records/plan/newPlan';
 import { findFaults } from '@/core/work/diagnosis/findFaults';
 import { judgementOf } from '@/core/work/diagnosis/judgement';
 import { benchFacts } from '@/core/work/guide/benchFacts';
-import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
+import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
 import { diagnoseCommand } from './diagnose';
 
 const load = { kind: 'led', colour: 'red', brightness: 'dim' };

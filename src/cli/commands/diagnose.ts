@@ -1,6 +1,6 @@
+import { isLedLoad } from '@/core/physics/circuit/load/load';
 import type { z } from 'zod';
 import { diagnoseRequestSchema } from '@/cli/requests';
-import { isPolarised } from '@/core/physics/desk/deskNetwork';
 import { USUAL_CLASS_METER } from '@/core/physics/instruments/classMeter';
 import { nameOfTarget, requirementOf } from '@/core/records/plan/loadRequirement';
 import { PLAN_DOCUMENT } from '@/core/records/plan/planDocument';
@@ -11,7 +11,7 @@ import { findFaults, fits } from '@/core/work/diagnosis/findFaults';
 import { judgementOf } from '@/core/work/diagnosis/judgement';
 import { runsFromAmps, type NominalBattery } from '@/core/work/diagnosis/nominalBattery';
 import { benchFacts } from '@/core/work/guide/benchFacts';
-import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
+import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
 import { commandOf } from '../command';
 
 type Request = z.output<typeof diagnoseRequestSchema>;
@@ -94,7 +94,7 @@ function meantBy({ plan, battery }: Request): Result<Meant> {
       pile: stands === 'pile',
       bodies: stands === 'bodies',
       meter: USUAL_CLASS_METER,
-      isPolarised: isPolarised(load),
+      isPolarised: isLedLoad(load),
     },
     words: {
       body: stands === 'pile' ? 'cell' : 'body',

@@ -1,6 +1,6 @@
 import { PLAN_DOCUMENT } from '@/core/records/plan/planDocument';
-import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
-import { verdictOf } from '@/core/work/planning/verdict';
+import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
+import { verdictOf } from '@/core/work/judging/verdict';
 import type { Command } from '../command';
 
 export const evaluateCommand: Command = {

@@ -1,5 +1,5 @@
-import { cellFromReadings } from '@/core/physics/chemistry/cellFromReadings';
-import { fitCell } from '@/core/physics/chemistry/fitCell';
+import { cellFromReadings } from '@/core/physics/readings/cellFromReadings';
+import { fitCell } from '@/core/physics/readings/fitCell';
 import { CURRENT_RANGE_FACTS } from '@/core/physics/instruments/meter';
 import { fitRequestSchema } from '@/cli/requests';
 import { commandOf } from '../command';

@@ -1,7 +1,7 @@
 import { haveRequestSchema } from '@/cli/requests';
 import { USUAL_RUNNING } from '@/core/records/plan/runningSchema';
-import { litHeadline, litWiring, moreWords } from '@/core/work/planning/litWords';
-import { whatCanBeLit } from '@/core/work/planning/whatCanBeLit';
+import { litHeadline, litWiring, moreWords } from '@/core/work/words/litWords';
+import { whatCanBeLit } from '@/core/work/search/whatCanBeLit';
 import { commandOf } from '../command';
 
 export const haveCommand = commandOf(

@@ -1,42 +1,41 @@
-import { FAMILIES } from '@/core/physics/chemistry/families';
+import { RECIPE_IDS, familyOf } from '@/core/physics/recipes/recipe';
+import { RECIPES } from '@/core/physics/recipes/recipes';
+import { plannedCell } from '@/core/physics/readings/plannedCell';
+import { cellBuild } from '@/core/physics/recipes/cellBuild';
+import { ROOM_CELSIUS } from '@/core/constants';
 import { planRequestSchema } from '@/cli/requests';
 import { requirementOf } from '@/core/records/plan/loadRequirement';
 import { USUAL_RUNNING } from '@/core/records/plan/runningSchema';
-import { limitOfTarget } from '@/core/work/planning/seriesResistor';
-import { bestFromStock } from '@/core/work/planning/bestFromStock';
-import { planBatteries } from '@/core/work/planning/planBatteries';
-import type { BatteryCandidate } from '@/core/work/planning/plannerTypes';
+import { limitOfTarget } from '@/core/work/search/loadLimits';
+import { planBatteries } from '@/core/work/search/planBatteries';
 import { commandOf } from '../command';
 
 export const planCommand = commandOf(
-  'batteries that meet a wish, or the best that a stock can light',
+  'batteries that meet a wish, best first, or why there are none',
   planRequestSchema,
-  ({ target, families: wanted, ...asked }) => {
-    const limits = { ...asked, running: USUAL_RUNNING, resistor: AS_NEEDED };
-    const families = FAMILIES.filter(({ id }) => wanted === undefined || wanted.includes(id));
-    if (target === null) {
-      const best = bestFromStock({ families, ...limits });
-      return {
-        status: best.length > 0 ? 'solved' : 'no-solution',
-        output: {
-          status: best.length > 0 ? 'solved' : 'impossible',
-          best: best.map((one) => ({ target: one.target, candidate: shown(one.candidate) })),
-        },
-      };
-    }
+  ({ target, families, ...limits }) => {
+    const wanted = RECIPE_IDS.filter((id) => families.includes(familyOf(id)));
     const { candidates, impossible } = planBatteries({
-      families,
+      ...limits,
+      cells: wanted.map((id) => {
+        const recipe = RECIPES[id];
+        return plannedCell(cellBuild(recipe, recipe.bodies[0]), ROOM_CELSIUS);
+      }),
       need: requirementOf(target),
       limit: limitOfTarget(target),
-      ...limits,
+      running: USUAL_RUNNING,
+      resistor: { kind: 'as-needed' },
     });
     return {
       status: candidates.length > 0 ? 'solved' : 'no-solution',
       output: {
         status: candidates.length > 0 ? 'solved' : 'impossible',
-        candidates: candidates.map(shown),
-        impossible: impossible.map(({ family, limit, explanation }) => ({
-          family: family.id,
+        candidates: candidates.map(({ cell, ...rest }) => ({
+          family: familyOf(cell.recipe.id),
+          ...rest,
+        })),
+        impossible: impossible.map(({ recipe, limit, explanation }) => ({
+          family: familyOf(recipe.id),
           limit,
           explanation,
         })),
@@ -44,9 +43,3 @@ export const planCommand = commandOf(
     };
   },
 );
-
-const AS_NEEDED = { kind: 'as-needed' } as const;
-
-function shown({ family, ...rest }: BatteryCandidate): object {
-  return { family: family.id, ...rest };
-}

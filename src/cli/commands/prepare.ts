@@ -1,11 +1,11 @@
+import { PARTS } from '@/core/physics/recipes/parts';
 import { prepareRequestSchema } from '@/cli/requests';
-import { firstCellTable } from '@/core/work/planning/firstCell';
-import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
-import { verdictOf } from '@/core/work/planning/verdict';
+import { firstCellTable } from '@/core/work/search/firstCell';
+import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
+import { verdictOf } from '@/core/work/judging/verdict';
 import { lessonTimes } from '@/core/work/preparation/lessonTimes';
 import { lessonFacts, type LessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
 import { PLAN_DOCUMENT } from '@/core/records/plan/planDocument';
-import { aisleOf } from '@/core/records/cupboard/aisles';
 import type { Command } from '../command';
 import { issuesOfZod } from '@/core/issuesOfZod';
 
@@ -38,7 +38,7 @@ export const prepareCommand: Command = {
 
 function preparing(facts: LessonFacts, now: string): object {
   const { kit, shopping, cupboard, evaluation, course, measuring, queue } = facts;
-  const { cell, wish, wiring, desk } = evaluation;
+  const { cell, asked, wiring, desk } = evaluation;
   const { groups, cellsInGroup, spareCells, lines, cutting, mixing } = kit;
   return {
     kit: { groups, cellsInGroup, spareCells, lines },
@@ -49,15 +49,15 @@ function preparing(facts: LessonFacts, now: string): object {
       currency: cupboard.currency,
       price: shopping.price,
       unpriced: shopping.unpriced,
-      lines: shopping.lines.map((line) => ({ ...line, aisle: aisleOf(line.part) })),
+      lines: shopping.lines.map((line) => ({ ...line, aisle: PARTS[line.part].aisle })),
     },
     cutting,
     mixing,
     timetable: lessonTimes(facts, now),
     lesson: { measuring, minutes: course.minutes, over: course.over, phases: course.phases, queue },
     firstCells:
-      cell.origin === 'own' || !desk.plainGrid
+      cell.origin === 'own' || desk.grid === null
         ? []
-        : firstCellTable(wish, wiring.cellsInSeries, wiring.strings),
+        : firstCellTable(asked, wiring.cellsInSeries, wiring.strings),
   };
 }

@@ -1,4 +1,8 @@
-import { familyOf } from '@/core/physics/chemistry/families';
+import { withPairs } from '@/core/physics/recipes/cellBuild';
+import { RECIPES } from '@/core/physics/recipes/recipes';
+import { recipeOfFamily } from '@/core/physics/recipes/recipe';
+import { cellBuild } from '@/core/physics/recipes/cellBuild';
+import { plannedCell } from '@/core/physics/readings/plannedCell';
 import { simulateSchema } from '@/cli/requests';
 import { requirementOf, throughResistor } from '@/core/records/plan/loadRequirement';
 import { dischargeOfGrid } from '@/core/physics/time/dischargeOfGrid';
@@ -13,11 +17,14 @@ export const simulateCommand = commandOf(
       const outcome = simulateNetwork(request.network, request.atSeconds);
       return { status: outcome.status === 'solved' ? 'solved' : 'no-solution', output: outcome };
     }
-    const { family, target, seriesResistorOhms, ...run } = request.discharge;
+    const { family, pairsPerBody, target, seriesResistorOhms, ...run } = request.discharge;
+    const recipe = RECIPES[recipeOfFamily(family)];
+    const build = withPairs(cellBuild(recipe, recipe.bodies[0]), pairsPerBody);
     const need = throughResistor(requirementOf(target, run.celsius), seriesResistorOhms ?? 0);
     const outcome = dischargeOfGrid({
       ...run,
-      family: familyOf(family),
+      cell: plannedCell(build, run.celsius),
+      soakSeconds: null,
       load: need.load,
       atSeconds: request.atSeconds,
     });

@@ -1,8 +1,8 @@
-import { RECIPE_DOCUMENT } from '../physics/chemistry/ownRecipe';
-import type { OwnRecipe } from '../physics/chemistry/ownRecipeSchema';
-import type { MetalPairQuestion } from '../physics/chemistry/metalPair';
-import type { MixingRequest } from '../physics/chemistry/mixingBench';
-import type { TwoSolutions } from '../physics/chemistry/twoSolutions';
+import { RECIPE_DOCUMENT } from '../physics/recipes/ownRecipe';
+import type { OwnRecipe } from '../physics/recipes/ownRecipeSchema';
+import type { MetalPairQuestion } from '../physics/cell/metalPair';
+import type { MixingRequest } from '../physics/recipes/mixingBench';
+import type { TwoSolutions } from '../physics/cell/twoSolutions';
 import type { CoinTest } from '../physics/coins/identifyCoin';
 import { FAIR_TEST_DOCUMENT, type FairTest } from '../records/fairTest/fairTestSchema';
 import type { MeterSettings } from '../physics/instruments/meterSettings';

@@ -1,13 +1,13 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { DocumentFormat, TitledDocument } from '../formats/documentFormat';
-import { RECIPE_DOCUMENT, recipeOfOwn } from '../physics/chemistry/ownRecipe';
+import { RECIPE_DOCUMENT, recipeOfOwn } from '../physics/recipes/ownRecipe';
 import { analyseFairTest } from '../records/fairTest/analyseFairTest';
 import { FAIR_TEST_DOCUMENT } from '../records/fairTest/fairTestSchema';
 import { PLAN_DOCUMENT } from '../records/plan/planDocument';
 import { PLAN_VERSION } from '../records/plan/planSchema';
-import { evaluatePlan } from '../work/planning/evaluatePlan';
-import { verdictOf } from '../work/planning/verdict';
+import { evaluatePlan } from '../work/judging/evaluatePlan';
+import { verdictOf } from '../work/judging/verdict';
 import { COINS_DOCUMENT } from './tools/coinsDocument';
 import { CUPBOARD_DOCUMENT } from './tools/cupboardDocument';
 import { METALS_DOCUMENT } from './tools/metalsDocument';

@@ -1,6 +1,6 @@
+import type { Material } from '@/core/physics/cell/metals';
 import { useId } from 'react';
 import type { Coin } from '@/core/physics/coins/coin';
-import type { Material } from '@/core/physics/chemistry/recipe';
 import { DeskPatterns, INK, materialFill } from '@/ui/desk/DeskPatterns';
 
 const CORE: Readonly<Record<Coin['core'], Material>> = {

@@ -13,7 +13,7 @@ import {
   withGuidePrices,
   type CupboardState,
 } from '@/core/records/cupboard/cupboardSchema';
-import { PART_IDS, PARTS, type PartId } from '@/core/records/cupboard/parts';
+import { PART_IDS, PARTS, type PartId } from '@/core/physics/recipes/parts';
 import { Card } from '@/ui/Card';
 import { CsvButtons } from '@/ui/CsvButtons';
 import { DocumentFrame } from '@/ui/document/DocumentFrame';

@@ -8,7 +8,7 @@ import {
   type CupboardEntry,
   type CupboardState,
 } from '@/core/records/cupboard/cupboardSchema';
-import { PARTS, type PartId } from '@/core/records/cupboard/parts';
+import { PARTS, type PartId } from '@/core/physics/recipes/parts';
 import { formatNumber } from '@/core/units';
 import { QuantityField } from '@/ui/QuantityField';
 

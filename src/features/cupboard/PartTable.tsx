@@ -5,7 +5,7 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import { Fragment } from 'react';
 import { withEntry, type CupboardState } from '@/core/records/cupboard/cupboardSchema';
-import { PARTS, type PartId } from '@/core/records/cupboard/parts';
+import { PARTS, type PartId } from '@/core/physics/recipes/parts';
 import { capital } from '@/core/words';
 import { KIND_NAMES } from '@/ui/have/HaveList';
 import { PartRow } from './PartRow';

@@ -6,7 +6,7 @@ import type { LogLine } from '@/core/records/logbook/logEntry';
 import { readingEntry } from '@/core/records/logbook/readingEntry';
 import type { Plan } from '@/core/records/plan/planSchema';
 import { groupFacts } from '@/core/work/guide/benchFacts';
-import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
+import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
 import { expectAccessible } from '@/testing/ui/accessible';
 import { fill, press } from '@/testing/ui/acting';
 import { showPage } from '@/testing/ui/toolPage';

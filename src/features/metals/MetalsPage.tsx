@@ -9,8 +9,8 @@ import {
   solveMetalPair,
   type MetalPairQuestion,
   type Medium,
-} from '@/core/physics/chemistry/metalPair';
-import { METALS, METAL_FACT, type Metal } from '@/core/physics/chemistry/metals';
+} from '@/core/physics/cell/metalPair';
+import { METALS, METAL_FACT, type Metal } from '@/core/physics/cell/metals';
 import { METALS_DOCUMENT } from '@/core/documents/tools/metalsDocument';
 import { Card } from '@/ui/Card';
 import { Choice } from '@/ui/Choice';

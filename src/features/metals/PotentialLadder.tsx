@@ -1,13 +1,13 @@
 import Typography from '@mui/material/Typography';
 import { useId } from 'react';
-import type { MetalPairAnswer, MetalPairQuestion } from '@/core/physics/chemistry/metalPair';
+import type { MetalPairAnswer, MetalPairQuestion } from '@/core/physics/cell/metalPair';
 import {
   METALS,
   METAL_FACT,
   tableVolts,
   type Metal,
   practicalPotential,
-} from '@/core/physics/chemistry/metals';
+} from '@/core/physics/cell/metals';
 import { formatFixed } from '@/core/units';
 import { CARD, DeskPatterns, INK, materialFill, RULE, SOFT_INK } from '@/ui/desk/DeskPatterns';
 

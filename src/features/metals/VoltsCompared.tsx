@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import type { MetalPairAnswer } from '@/core/physics/chemistry/metalPair';
-import { METAL_FACT } from '@/core/physics/chemistry/metals';
+import type { MetalPairAnswer } from '@/core/physics/cell/metalPair';
+import { METAL_FACT } from '@/core/physics/cell/metals';
 import { formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { CARD, INK, SOFT_INK } from '@/ui/desk/DeskPatterns';

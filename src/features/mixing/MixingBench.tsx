@@ -14,7 +14,7 @@ import {
   mixLiquid,
   type ElectrolyteId,
   type MixingRequest,
-} from '@/core/physics/chemistry/mixingBench';
+} from '@/core/physics/recipes/mixingBench';
 import { MIXING_DOCUMENT } from '@/core/documents/tools/mixingDocument';
 import { formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';

@@ -8,7 +8,7 @@ import {
   type Electrolyte,
   type MixingAnswer,
   type MixingRequest,
-} from '@/core/physics/chemistry/mixingBench';
+} from '@/core/physics/recipes/mixingBench';
 import { cautionsOf } from '@/core/physics/safety/cautions';
 import { formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';

@@ -1,6 +1,6 @@
 'use client';
 
-import { verdictOf } from '@/core/work/planning/verdict';
+import { verdictOf } from '@/core/work/judging/verdict';
 import { VerdictPill } from '@/ui/VerdictPill';
 import { usePlanContext } from './PlanProvider';
 

@@ -1,7 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { TONES, verdictOf } from '@/core/work/planning/verdict';
+import { TONES, verdictOf } from '@/core/work/judging/verdict';
 import { runVerdict } from '@/core/work/running/runWords';
 import { VerdictPill } from '@/ui/VerdictPill';
 import { OwnVerdict } from './OwnVerdict';

@@ -2,7 +2,7 @@
 
 import Box from '@mui/material/Box';
 import { useMemo } from 'react';
-import { verdictOf } from '@/core/work/planning/verdict';
+import { verdictOf } from '@/core/work/judging/verdict';
 import { formatAmps, formatOhms, formatVolts } from '@/core/units';
 import { deskGeometry } from '@/core/physics/desk/deskGeometry';
 import { DeskPicture } from '@/ui/desk/DeskPicture';

@@ -4,7 +4,7 @@ import { originWord } from '@/core/records/school/schoolWords';
 import Typography from '@mui/material/Typography';
 import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
 import { formatAmps, formatVolts } from '@/core/units';
-import { cellAmpsAt } from '@/core/physics/chemistry/cellAmpsAt';
+import { cellAmpsAt } from '@/core/physics/cell/cellModel';
 import { capital } from '@/core/words';
 import { Card } from '@/ui/Card';
 import { RealityCheck } from '@/ui/reality/RealityCheck';

@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useCallback } from 'react';
-import { verdictOf } from '@/core/work/planning/verdict';
+import { verdictOf } from '@/core/work/judging/verdict';
 import { JobStatus } from '@/ui/JobStatus';
 import { PageLink } from '@/ui/PageLink';
 import { useWorkerJob } from '@/workers/useWorkerJob';

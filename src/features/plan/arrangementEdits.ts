@@ -1,3 +1,4 @@
+import type { WiringChoice } from '@/core/work/judging/evaluatePlan';
 import {
   asGrid,
   laidOutGrid,
@@ -7,9 +8,8 @@ import {
 import type { DeskArrangement } from '@/core/physics/desk/deskSchema';
 import { LONGEST_STRING, MAX_CELLS } from '@/core/physics/desk/limits';
 import type { Plan } from '@/core/records/plan/planSchema';
-import type { Wiring } from '@/core/work/planning/evaluatePlan';
 
-type Counts = Pick<Wiring, 'cellsInSeries' | 'strings'>;
+type Counts = Pick<WiringChoice, 'cellsInSeries' | 'strings'>;
 
 /** Most cells a string can have with these strings, and most strings with these cells. */
 export function countLimits(wiring: Counts): {

@@ -3,7 +3,7 @@ import { renderToString } from 'react-dom/server';
 import { METER_DOCUMENT } from '@/core/documents/tools/meterDocument';
 import { EMPTY_CUPBOARD } from '@/core/records/cupboard/cupboardSchema';
 import { randomStream } from '@/core/physics/chance/random';
-import { summaryOfPlan } from '@/core/work/planning/planSummary';
+import { summaryOfPlan } from '@/core/work/judging/planSummary';
 import { mutatedPlan } from '@/testing/core/mutatedPlans';
 import { OpenPlan } from '@/testing/ui/OpenPlan';
 import { foundTool } from '@/testing/ui/toolPage';

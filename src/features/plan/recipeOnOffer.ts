@@ -1,4 +1,4 @@
-import type { OwnRecipe } from '@/core/physics/chemistry/ownRecipeSchema';
+import type { OwnRecipe } from '@/core/physics/recipes/ownRecipeSchema';
 
 /** One of the educator's own recipes, as it is now. */
 export interface RecipeOnOffer {

@@ -2,7 +2,7 @@ import { demoPlan } from '@/cli/demoPlans';
 import { readingEntry } from '@/core/records/logbook/readingEntry';
 import { newPlan } from '@/core/records/plan/newPlan';
 import type { Plan } from '@/core/records/plan/planSchema';
-import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
+import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
 import { runBattery } from '@/core/work/running/runBattery';
 import { STATIONS, type BenchSoFar } from './stations';
 

@@ -1,17 +1,17 @@
 import { originWord } from '@/core/records/school/schoolWords';
 import { capital } from '@/core/words';
-import { cellAmpsAt } from '@/core/physics/chemistry/cellAmpsAt';
+import { cellAmpsAt } from '@/core/physics/cell/cellModel';
 import { DEVICE_PRESETS } from '@/core/physics/circuit/devicePresets';
 import { cellsOf } from '@/core/physics/desk/desk';
 import type { LoggedReading } from '@/core/records/logbook/logEntry';
 import { nameOfTarget } from '@/core/records/plan/loadRequirement';
 import type { Plan } from '@/core/records/plan/planSchema';
-import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
+import type { PlanEvaluation } from '@/core/work/judging/evaluatePlan';
 import { dayWords } from '@/core/work/preparation/dayWords';
 import { sparesOf } from '@/core/work/preparation/sparesOf';
 import { safetyGate } from '@/core/work/preparation/safetyGate';
 import type { BatteryRun } from '@/core/work/running/runBattery';
-import { verdictOf } from '@/core/work/planning/verdict';
+import { verdictOf } from '@/core/work/judging/verdict';
 import { aboutTime, formatAmps, formatMinutes, formatVolts } from '@/core/units';
 
 export interface Station {

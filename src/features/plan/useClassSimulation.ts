@@ -3,7 +3,7 @@
 import { createContext, useCallback, useContext } from 'react';
 import type { ClassesOutcome } from '@/core/physics/chance/simulateClasses';
 import { withoutFaults } from '@/core/physics/desk/desk';
-import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
+import type { PlanEvaluation } from '@/core/work/judging/evaluatePlan';
 import { useWorkerJob, type WorkerJob, type WorkerQuestion } from '@/workers/useWorkerJob';
 
 /** Classes that are simulated off the main thread. */

@@ -3,8 +3,8 @@
 import { Selection } from '@/ui/TextInput';
 import Box from '@mui/material/Box';
 import { useMemo } from 'react';
-import { RECIPE_IDS, type RecipeId } from '@/core/physics/chemistry/recipe';
-import { RECIPES } from '@/core/physics/chemistry/recipes';
+import { RECIPE_IDS, type RecipeId } from '@/core/physics/recipes/recipe';
+import { RECIPES } from '@/core/physics/recipes/recipes';
 import { REALITY_DOCUMENT } from '@/core/documents/tools/realityDocument';
 import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
 import { typicalPlannedCell, type RealityBench } from '@/core/work/reality/question';

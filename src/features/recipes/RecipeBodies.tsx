@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
-import { ownRecipeSchema, type OwnRecipe } from '@/core/physics/chemistry/ownRecipeSchema';
+import { ownRecipeSchema, type OwnRecipe } from '@/core/physics/recipes/ownRecipeSchema';
 import { formatNumber, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { AddIcon, DeleteIcon } from '@/ui/icons';

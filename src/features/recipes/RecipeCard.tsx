@@ -3,7 +3,7 @@ import Link from '@mui/material/Link';
 import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
-import type { Recipe } from '@/core/physics/chemistry/recipe';
+import type { Recipe } from '@/core/physics/recipes/recipe';
 import { formatAmps, formatVolts } from '@/core/units';
 import { CellIcon } from '@/ui/desk/CellIcon';
 import { PageLink } from '@/ui/PageLink';

@@ -2,7 +2,7 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { RECIPES } from '@/core/physics/chemistry/recipes';
+import { RECIPES } from '@/core/physics/recipes/recipes';
 import { CAUTION_IDS, cautionsOf, type CautionId } from '@/core/physics/safety/cautions';
 import { Card } from '@/ui/Card';
 import type { RecipePartProps } from './changeRecipe';

@@ -1,17 +1,17 @@
 'use client';
 
+import { cellBuild, typicalModel } from '@/core/physics/recipes/cellBuild';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
-import { cellAmpsAt } from '@/core/physics/chemistry/cellAmpsAt';
-import { RECIPE_DOCUMENT, recipeOfOwn } from '@/core/physics/chemistry/ownRecipe';
-import { ownRecipeSchema, type OwnRecipe } from '@/core/physics/chemistry/ownRecipeSchema';
-import { RECIPES } from '@/core/physics/chemistry/recipes';
-import { typicalCell } from '@/core/physics/chemistry/plannedCell';
-import { explainMetals } from '@/core/work/planning/explainMetals';
-import { explainSize } from '@/core/work/planning/explainSize';
+import { cellAmpsAt } from '@/core/physics/cell/cellModel';
+import { RECIPE_DOCUMENT, recipeOfOwn } from '@/core/physics/recipes/ownRecipe';
+import { ownRecipeSchema, type OwnRecipe } from '@/core/physics/recipes/ownRecipeSchema';
+import { RECIPES } from '@/core/physics/recipes/recipes';
+import { explainMetals } from '@/core/work/words/explainMetals';
+import { explainSize } from '@/core/work/words/explainSize';
 import { formatAmps, formatOhms, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { CellPortrait } from '@/ui/desk/CellPortrait';
@@ -100,7 +100,7 @@ export function RecipeEditor({ id, initial, initialRevision }: RecipeEditorProps
                 <Typography variant="body2" sx={{ mt: 1 }}>
                   <Explained explain={() => explainMetals(recipe)}>why these volts</Explained>
                   {' · '}
-                  <Explained explain={() => explainSize(recipe, body, recipe.usualSize)}>
+                  <Explained explain={() => explainSize(cellBuild(recipe, body))}>
                     why this current
                   </Explained>
                 </Typography>
@@ -123,7 +123,7 @@ export function RecipeEditor({ id, initial, initialRevision }: RecipeEditorProps
 }
 
 function CellLine({ recipe, body }: Pick<Parameters<typeof CellPortrait>[0], 'recipe' | 'body'>) {
-  const cell = typicalCell(recipe, body);
+  const cell = typicalModel(cellBuild(recipe, body));
   const shortAmps = cellAmpsAt(cell, 0);
   return (
     <Typography data-testid="recipe-figures" sx={{ fontWeight: 700 }}>

@@ -1,12 +1,8 @@
+import { MATERIALS, type Material } from '@/core/physics/cell/metals';
 import Box from '@mui/material/Box';
 import { Selection } from '@/ui/TextInput';
-import { ownRecipeSchema } from '@/core/physics/chemistry/ownRecipeSchema';
-import {
-  CELL_LOOKS,
-  MATERIALS,
-  type CellLook,
-  type Material,
-} from '@/core/physics/chemistry/recipe';
+import { ownRecipeSchema } from '@/core/physics/recipes/ownRecipeSchema';
+import { CELL_LOOKS, type CellLook } from '@/core/physics/recipes/recipe';
 import { Card } from '@/ui/Card';
 import { SizeFields } from '@/ui/SizeFields';
 import { WordsField } from '@/ui/WordsField';

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { ownRecipeSchema } from '@/core/physics/chemistry/ownRecipeSchema';
+import { ownRecipeSchema } from '@/core/physics/recipes/ownRecipeSchema';
 import { formatAmps, formatMinutes, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { QuantityField } from '@/ui/QuantityField';

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
-import { ownRecipeSchema } from '@/core/physics/chemistry/ownRecipeSchema';
+import { ownRecipeSchema } from '@/core/physics/recipes/ownRecipeSchema';
 import { Card } from '@/ui/Card';
 import { AddIcon, DeleteIcon, DownIcon, UpIcon } from '@/ui/icons';
 import { WordsField } from '@/ui/WordsField';

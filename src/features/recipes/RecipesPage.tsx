@@ -3,10 +3,10 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { recipeOfOwn } from '@/core/physics/chemistry/ownRecipe';
-import type { OwnRecipe } from '@/core/physics/chemistry/ownRecipeSchema';
-import { RECIPE_IDS } from '@/core/physics/chemistry/recipe';
-import { RECIPES } from '@/core/physics/chemistry/recipes';
+import { recipeOfOwn } from '@/core/physics/recipes/ownRecipe';
+import type { OwnRecipe } from '@/core/physics/recipes/ownRecipeSchema';
+import { RECIPE_IDS } from '@/core/physics/recipes/recipe';
+import { RECIPES } from '@/core/physics/recipes/recipes';
 import type { Issue } from '@/core/result';
 import { ImportButton } from '@/ui/document/ImportButton';
 import { UnreadableCard } from '@/ui/document/UnreadableCard';

@@ -1,14 +1,16 @@
 'use client';
 
+import { plannedCell } from '@/core/physics/readings/plannedCell';
+import { cellBuild } from '@/core/physics/recipes/cellBuild';
+import { ROOM_CELSIUS } from '@/core/constants';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { cautionsOfCell, stepsOf, type RecipeId } from '@/core/physics/chemistry/recipe';
-import { bodyOf, RECIPES } from '@/core/physics/chemistry/recipes';
-import { usualCell } from '@/core/physics/chemistry/plannedCell';
+import { cautionsOfCell, type RecipeId, stepsOf } from '@/core/physics/recipes/recipe';
+import { RECIPES } from '@/core/physics/recipes/recipes';
 import { USUAL_RUNNING } from '@/core/records/plan/runningSchema';
-import { lifeWords } from '@/core/work/planning/lifeWords';
-import { explainMetals } from '@/core/work/planning/explainMetals';
+import { lifeWords } from '@/core/work/words/lifeWords';
+import { explainMetals } from '@/core/work/words/explainMetals';
 import { cautionsOf } from '@/core/physics/safety/cautions';
 import { formatAmps, formatMillimetres, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
@@ -43,7 +45,7 @@ export function ShippedRecipe({ id }: { id: RecipeId }) {
     ['Takes', `about ${recipe.minutesToBuild} minutes a cell`],
     [
       'Ends when',
-      `${recipe.endsLife} ${lifeWords(usualCell(recipe, bodyOf(recipe, '')), USUAL_RUNNING)}`,
+      `${recipe.endsLife} ${lifeWords(plannedCell(cellBuild(recipe, recipe.bodies[0]), ROOM_CELSIUS), USUAL_RUNNING)}`,
     ],
     [
       'Air',

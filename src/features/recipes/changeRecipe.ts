@@ -1,4 +1,4 @@
-import type { OwnRecipe } from '@/core/physics/chemistry/ownRecipeSchema';
+import type { OwnRecipe } from '@/core/physics/recipes/ownRecipeSchema';
 
 /** Changes part of the recipe; edits that name the same `typing` one after another are one undo step. */
 export type ChangeRecipe = (part: Partial<OwnRecipe>, typing?: string) => void;

@@ -1,5 +1,5 @@
-import { ownRecipeFrom, RECIPE_DOCUMENT } from '@/core/physics/chemistry/ownRecipe';
-import type { RecipeId } from '@/core/physics/chemistry/recipe';
+import { ownRecipeFrom, RECIPE_DOCUMENT } from '@/core/physics/recipes/ownRecipe';
+import type { RecipeId } from '@/core/physics/recipes/recipe';
 import { importRemote, type DocumentAnswer } from '@/ui/document/documentApi';
 
 /** Stores a recipe of one's own that begins as a shipped one. */

@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { SCHOOL_DOCUMENT } from '@/core/documents/tools/schoolDocument';
-import type { OwnRecipe } from '@/core/physics/chemistry/ownRecipeSchema';
+import type { OwnRecipe } from '@/core/physics/recipes/ownRecipeSchema';
 import { kindsOfSchool } from '@/core/records/school/kindsOfSchool';
 import { withCells, withCounted, type SchoolState } from '@/core/records/school/schoolSchema';
 import { succeed } from '@/core/result';

@@ -5,7 +5,7 @@ import IconButton from '@mui/material/IconButton';
 import Link from '@mui/material/Link';
 import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
-import type { PlanSummary } from '@/core/work/planning/planSummary';
+import type { PlanSummary } from '@/core/work/judging/planSummary';
 import { DeskMiniature } from '@/ui/desk/DeskMiniature';
 import { VerdictPill } from '@/ui/VerdictPill';
 import { Hint } from '@/ui/Hint';

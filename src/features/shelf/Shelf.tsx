@@ -6,7 +6,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { LESSONS_WITHOUT_BACKUP } from '@/core/records/backup';
-import type { PlanSummary } from '@/core/work/planning/planSummary';
+import type { PlanSummary } from '@/core/work/judging/planSummary';
 import type { Result } from '@/core/result';
 import { countLessonData, eraseLessonData } from '@/ui/bench/lessonData';
 import { ImportButton } from '@/ui/document/ImportButton';

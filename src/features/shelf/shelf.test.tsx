@@ -3,7 +3,7 @@ import '@/testing/ui/mocks';
 import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
 import { demoPlan } from '@/cli/demoPlans';
 import { succeed } from '@/core/result';
-import { summaryOfPlan } from '@/core/work/planning/planSummary';
+import { summaryOfPlan } from '@/core/work/judging/planSummary';
 import { expectAccessible } from '@/testing/ui/accessible';
 import { fill, press } from '@/testing/ui/acting';
 import { navigation } from '@/testing/ui/navigation';

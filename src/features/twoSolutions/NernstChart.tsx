@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { nernstLine, type TwoSolutions } from '@/core/physics/chemistry/twoSolutions';
+import { nernstLine, type TwoSolutions } from '@/core/physics/cell/twoSolutions';
 import { formatNumber, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { Chart } from '@/ui/chart/Chart';

@@ -9,7 +9,7 @@ import {
   afterDoubling,
   solveTwoSolutions,
   type TwoSolutions,
-} from '@/core/physics/chemistry/twoSolutions';
+} from '@/core/physics/cell/twoSolutions';
 import { TWO_SOLUTIONS_DOCUMENT } from '@/core/documents/tools/twoSolutionsDocument';
 import { cautionsOf } from '@/core/physics/safety/cautions';
 import { formatNumber, formatVolts } from '@/core/units';

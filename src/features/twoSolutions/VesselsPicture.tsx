@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import type { TwoSolutions } from '@/core/physics/chemistry/twoSolutions';
+import type { TwoSolutions } from '@/core/physics/cell/twoSolutions';
 import { COPPER_FILL, DeskPatterns, INK, materialFill, SOFT_INK } from '@/ui/desk/DeskPatterns';
 
 interface VesselsPictureProps {

@@ -1,7 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import { JOIN_CODE_LENGTH, joinCodeOf } from '@/core/records/plan/joinCode';
 import { safetyGate } from '@/core/work/preparation/safetyGate';
-import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
+import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
 import type { Plan } from '@/core/records/plan/planSchema';
 import { fail, succeed, type Result } from '@/core/result';
 import type { OpenClass } from '@/data/classRepository';

@@ -5,7 +5,7 @@ import { groupNameSchema } from '@/core/records/logbook/logEntry';
 import { measurementSchema } from '@/core/records/logbook/measurementSchema';
 import { fullScale } from '@/core/physics/instruments/meter';
 import { simulatedOf } from '@/core/work/standIn/standIn';
-import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
+import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
 import type { Result } from '@/core/result';
 import type { ServerContext } from '../context';
 import { openBench } from '../openTool';

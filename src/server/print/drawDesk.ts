@@ -1,6 +1,11 @@
 import { cellsOf, withoutFaults, type Desk, type StandingCell } from '@/core/physics/desk/desk';
 import { deskGeometry, type DeskGeometry, type PlacedCell } from '@/core/physics/desk/deskGeometry';
-import { cellShapes, TERMINAL_X, TERMINAL_Y } from '@/core/physics/desk/drawing/cellShapes';
+import {
+  cellShapes,
+  looksOfCell,
+  TERMINAL_X,
+  TERMINAL_Y,
+} from '@/core/physics/desk/drawing/cellShapes';
 import { MATERIAL_LOOK } from '@/core/physics/desk/drawing/materialLook';
 import { drawShapes } from './drawShapes';
 import { FONTS, type SheetPdf } from './sheetPdf';
@@ -55,13 +60,12 @@ export function deskCaption(desk: Desk): string {
 /** One cell centred on a point, with its signs. */
 export function drawCell(
   pdf: SheetPdf,
-  { recipe, body, piece }: Pick<StandingCell, 'recipe' | 'body' | 'piece'>,
+  cell: Pick<StandingCell, 'recipe' | 'body' | 'piece'>,
   spacing: number,
 ): void {
-  const { plus, minus, look } = recipe;
-  const looks = { look, bodyId: body.id, piece, plus: plus.material, minus: minus.material };
+  const looks = looksOfCell(cell);
   drawShapes(pdf, cellShapes(looks, spacing));
-  const [x, y] = look === 'pile' ? [spacing / 3, -34] : [TERMINAL_X, TERMINAL_Y - 15];
+  const [x, y] = looks.look === 'pile' ? [spacing / 3, -34] : [TERMINAL_X, TERMINAL_Y - 15];
   pdf.write(FONTS.bold).fillColor(INK).fontSize(12);
   pdf.text('−', -x - 4, y, { lineBreak: false });
   pdf.text('+', x - 4, y, { lineBreak: false });

@@ -1,4 +1,4 @@
-import type { Material } from '@/core/physics/chemistry/recipe';
+import type { Material } from '@/core/physics/cell/metals';
 import type { Paint, Shape } from '@/core/physics/desk/drawing/shape';
 
 type Pdf = PDFKit.PDFDocument;

@@ -1,4 +1,4 @@
-import type { Paper } from '@/core/records/plan/lessonSchema';
+import type { Paper } from '@/core/physics/recipes/separatorPlan';
 import type { PrintedSheet } from '@/core/work/preparation/sheets/sheet';
 import { DEFERRAL } from '@/core/physics/safety/cautions';
 import type { DrawnDesk } from './drawDesk';

@@ -1,6 +1,6 @@
 import type { RandomStream } from '../../core/physics/chance/random';
-import { RECIPE_IDS } from '../../core/physics/chemistry/recipe';
-import { RECIPES } from '../../core/physics/chemistry/recipes';
+import { RECIPE_IDS } from '../../core/physics/recipes/recipe';
+import { RECIPES } from '../../core/physics/recipes/recipes';
 import { newPlan } from '../../core/records/plan/newPlan';
 import { PLAN_DOCUMENT } from '../../core/records/plan/planDocument';
 import type { Plan } from '../../core/records/plan/planSchema';

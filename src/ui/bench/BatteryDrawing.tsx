@@ -83,7 +83,7 @@ export function BatteryDrawing(props: {
                 key={index}
                 transform={`translate(${ROW_LEFT + (index + 0.5) * MINI_SPACING - 4} ${middle + 4}) scale(${MINI})`}
               >
-                <CellDrawing {...cell} spacing={54} patternPrefix={prefix} signs={false} />
+                <CellDrawing looks={cell} spacing={54} patternPrefix={prefix} signs={false} />
               </g>
             ))}
             {places.length > MOST_MINI ? (

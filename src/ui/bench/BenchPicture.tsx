@@ -158,7 +158,7 @@ function StringDrawing(props: {
               transform={`translate(${cellX(index)} ${CELL_Y})`}
               opacity={lifted === place ? 0.28 : 1}
             >
-              <CellDrawing {...cell} spacing={54} patternPrefix={prefix} signs={false} />
+              <CellDrawing looks={cell} spacing={54} patternPrefix={prefix} signs={false} />
             </g>
             <text x={cellX(index)} y={CELL_Y + 40} textAnchor="middle" fill={INK}>
               {place}

@@ -7,7 +7,8 @@ import {
 import { COPPER_FILL, INK } from './DeskPatterns';
 import { Shapes } from './Shapes';
 
-interface CellDrawingProps extends CellLooks {
+interface CellDrawingProps {
+  readonly looks: CellLooks;
   /** Width of one layer set of a pile. */
   readonly spacing: number;
   readonly patternPrefix: string;
@@ -19,13 +20,13 @@ interface CellDrawingProps extends CellLooks {
 
 /** One cell centred on the origin: − on the left, + on the right, unless it is turned round. */
 export function CellDrawing(props: CellDrawingProps) {
-  const { look, patternPrefix, signs, spacing, turned = false } = props;
-  const metals = turned ? { plus: props.minus, minus: props.plus } : {};
-  const pile = look === 'pile';
+  const { looks, patternPrefix, signs, spacing, turned = false } = props;
+  const metals = turned ? { plus: looks.minus, minus: looks.plus } : {};
+  const pile = looks.look === 'pile';
   const x = pile ? spacing / 3 : TERMINAL_X;
   return (
     <g>
-      <Shapes shapes={cellShapes({ ...props, ...metals }, spacing)} prefix={patternPrefix} />
+      <Shapes shapes={cellShapes({ ...looks, ...metals }, spacing)} prefix={patternPrefix} />
       {signs ? <Signs y={pile ? -25 : TERMINAL_Y - 5} x={turned ? -x : x} /> : null}
     </g>
   );

@@ -1,6 +1,9 @@
+import { looksOfCell } from '@/core/physics/desk/drawing/cellShapes';
+import type { CellBody } from '@/core/physics/recipes/bodies';
+import type { Material } from '@/core/physics/cell/metals';
 import { useId } from 'react';
-import type { Piece } from '@/core/physics/chemistry/pieces';
-import type { CellBody, Material, Recipe } from '@/core/physics/chemistry/recipe';
+import type { Piece } from '@/core/physics/recipes/pieces';
+import type { Recipe } from '@/core/physics/recipes/recipe';
 import { CellDrawing } from './CellDrawing';
 import { MATERIAL_LOOK } from '@/core/physics/desk/drawing/materialLook';
 import { DeskPatterns, SOFT_INK } from './DeskPatterns';
@@ -16,7 +19,7 @@ export function CellPortrait({
   piece?: Piece;
 }) {
   const prefix = useId();
-  const { plus, minus, look } = recipe;
+  const { plus, minus } = recipe;
   return (
     <svg
       viewBox="-62 -48 124 100"
@@ -26,11 +29,7 @@ export function CellPortrait({
     >
       <DeskPatterns prefix={prefix} />
       <CellDrawing
-        look={look}
-        plus={plus.material}
-        minus={minus.material}
-        bodyId={body.id}
-        piece={piece}
+        looks={looksOfCell({ recipe, body, piece })}
         spacing={54}
         patternPrefix={prefix}
         signs

@@ -1,22 +1,13 @@
 import { useId } from 'react';
 import { BRIGHTNESS_FROM_AMPS } from '@/core/physics/circuit/brightness';
-import type { PlanSummary } from '@/core/work/planning/planSummary';
+import type { PlanSummary } from '@/core/work/judging/planSummary';
 import { CellDrawing } from './CellDrawing';
 import { DeskPatterns, INK } from './DeskPatterns';
 import { LoadDrawing } from './LoadDrawing';
 
 type DeskMiniatureProps = Pick<
   PlanSummary,
-  | 'look'
-  | 'plus'
-  | 'minus'
-  | 'bodyId'
-  | 'piece'
-  | 'bodyName'
-  | 'cellsInSeries'
-  | 'strings'
-  | 'target'
-  | 'verdict'
+  'looks' | 'bodyName' | 'cellsInSeries' | 'strings' | 'target' | 'verdict'
 >;
 
 const WIDTH = 300;
@@ -28,12 +19,11 @@ const MAX_ROWS = 5;
 
 /** The desk, small: as many cells and strings as can be told apart. */
 export function DeskMiniature(props: DeskMiniatureProps) {
-  const { look, plus, minus, bodyId, piece, bodyName, cellsInSeries, strings, target, verdict } =
-    props;
+  const { looks, bodyName, cellsInSeries, strings, target, verdict } = props;
   const prefix = useId();
   const columns = Math.min(cellsInSeries, MAX_COLUMNS);
   const rows = Math.min(strings, MAX_ROWS);
-  const cellWidth = look === 'pile' ? 40 : 74;
+  const cellWidth = looks.look === 'pile' ? 40 : 74;
   const scale = Math.min(1, CELLS_WIDTH / (columns * cellWidth), (HEIGHT - 14) / (rows * 68));
   const width = columns * cellWidth * scale;
   const left = (CELLS_WIDTH - width) / 2;
@@ -62,16 +52,7 @@ export function DeskMiniature(props: DeskMiniatureProps) {
               key={column}
               transform={`translate(${left + (column + 0.5) * cellWidth * scale} ${y(row)}) scale(${scale})`}
             >
-              <CellDrawing
-                look={look}
-                plus={plus}
-                minus={minus}
-                bodyId={bodyId}
-                piece={piece}
-                spacing={40}
-                patternPrefix={prefix}
-                signs={false}
-              />
+              <CellDrawing looks={looks} spacing={40} patternPrefix={prefix} signs={false} />
             </g>
           ))}
         </g>

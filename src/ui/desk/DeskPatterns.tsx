@@ -1,4 +1,4 @@
-import type { Material } from '@/core/physics/chemistry/recipe';
+import type { Material } from '@/core/physics/cell/metals';
 
 export const COPPER_FILL = 'var(--mui-palette-primary-main)';
 export const INK = 'var(--mui-palette-text-primary)';

@@ -1,3 +1,4 @@
+import { looksOfCell } from '@/core/physics/desk/drawing/cellShapes';
 import { useId } from 'react';
 import type { Desk } from '@/core/physics/desk/desk';
 import type { StringState } from '@/core/physics/desk/solveDesk';
@@ -89,16 +90,12 @@ function CellSymbols({ geometry, prefix }: { geometry: DeskGeometry; prefix: str
   const signs = !geometry.touching || geometry.spacing >= 30;
   return (
     <defs>
-      {[...kinds].map(([id, { recipe, body, piece, faults }]) => {
-        const turned = faults.some(({ kind }) => kind === 'reversed');
+      {[...kinds].map(([id, cell]) => {
+        const turned = cell.faults.some(({ kind }) => kind === 'reversed');
         return (
           <g key={id} id={id}>
             <CellDrawing
-              look={recipe.look}
-              plus={recipe.plus.material}
-              minus={recipe.minus.material}
-              bodyId={body.id}
-              piece={piece}
+              looks={looksOfCell(cell)}
               spacing={geometry.touching ? geometry.spacing : 60}
               patternPrefix={prefix}
               signs={signs}

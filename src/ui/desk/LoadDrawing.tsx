@@ -1,3 +1,4 @@
+import { DEVICE_PRESETS } from '@/core/physics/circuit/devicePresets';
 import { glowOf } from '@/core/physics/circuit/brightness';
 import type { LedColour } from '@/core/physics/circuit/load/ledPresets';
 import type { PlanTarget } from '@/core/records/plan/planSchema';
@@ -32,7 +33,7 @@ export function pinsOf(target: PlanTarget): { plus: Place; minus: Place } {
     case 'resistor':
       return { plus: [-34, 0], minus: [34, 0] };
     case 'device':
-      return target.device === 'piezo-buzzer'
+      return DEVICE_PRESETS[target.device].drawing === 'sounder'
         ? { plus: [-7, 40], minus: [7, 34] }
         : { plus: [-12, 18], minus: [12, 18] };
   }
@@ -54,7 +55,7 @@ export function LoadDrawing({ target, litAmps, running }: LoadDrawingProps) {
     case 'resistor':
       return <ResistorDrawing />;
     case 'device':
-      return target.device === 'piezo-buzzer' ? (
+      return DEVICE_PRESETS[target.device].drawing === 'sounder' ? (
         <BuzzerDrawing running={running} />
       ) : (
         <BoxDrawing running={running} />

@@ -1,11 +1,13 @@
 /** @jest-environment jsdom */
+import { looksOfCell } from '@/core/physics/desk/drawing/cellShapes';
+import { cellBuild } from '@/core/physics/recipes/cellBuild';
 import { freshCell } from '@/core/records/plan/newPlan';
 import { USUAL_CLASS_METER } from '@/core/physics/instruments/classMeter';
 import { USUAL_RUNNING } from '@/core/records/plan/runningSchema';
 import '@testing-library/jest-dom';
 import { render, screen } from '@testing-library/react';
-import { RECIPE_IDS } from '@/core/physics/chemistry/recipe';
-import { RECIPES } from '@/core/physics/chemistry/recipes';
+import { RECIPE_IDS } from '@/core/physics/recipes/recipe';
+import { RECIPES } from '@/core/physics/recipes/recipes';
 import { deskOf, gridDesk, type Desk } from '@/core/physics/desk/desk';
 import {
   laidOutGrid,
@@ -14,7 +16,7 @@ import {
   withSharedBody,
 } from '@/core/physics/desk/deskEdits';
 import { solveDesk } from '@/core/physics/desk/solveDesk';
-import { type PlannedCell } from '@/core/physics/chemistry/plannedCell';
+import { type PlannedCell } from '@/core/physics/readings/plannedCell';
 import { cellOfPlan } from '@/core/records/plan/cellOfPlan';
 import { requirementOf } from '@/core/records/plan/loadRequirement';
 import { CellDrawing } from './CellDrawing';
@@ -50,11 +52,7 @@ test('every recipe can be drawn, and its metals look different', () => {
     const { container, unmount } = render(
       <svg>
         <CellDrawing
-          look={recipe.look}
-          plus={recipe.plus.material}
-          minus={recipe.minus.material}
-          bodyId={recipe.bodies[0]!.id}
-          piece="whole"
+          looks={looksOfCell(cellBuild(recipe, recipe.bodies[0]))}
           spacing={60}
           patternPrefix="p"
           signs

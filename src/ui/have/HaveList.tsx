@@ -2,7 +2,7 @@
 
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { PART_IDS, PARTS, type Part, type PartId } from '@/core/records/cupboard/parts';
+import { PART_IDS, PARTS, type Part, type PartId } from '@/core/physics/recipes/parts';
 import type { PartCounts } from '@/core/records/plan/haveSchema';
 import { isBatteryPart } from '@/core/work/parts/partStock';
 import { capital } from '@/core/words';

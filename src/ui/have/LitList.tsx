@@ -11,8 +11,8 @@ import {
   litWiring,
   moreWords,
   usesWords,
-} from '@/core/work/planning/litWords';
-import type { LitThing, WhatCanBeLit } from '@/core/work/planning/whatCanBeLit';
+} from '@/core/work/words/litWords';
+import type { LitThing, WhatCanBeLit } from '@/core/work/search/whatCanBeLit';
 import { HEADING_FONT } from '../theme';
 
 interface LitListProps {

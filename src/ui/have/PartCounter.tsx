@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
-import { PARTS, type PartId } from '@/core/records/cupboard/parts';
+import { PARTS, type PartId } from '@/core/physics/recipes/parts';
 import { haveSchema } from '@/core/records/plan/haveSchema';
 import { formatNumber } from '@/core/units';
 import { AddIcon, CloseIcon, RemoveIcon } from '../icons';

@@ -9,7 +9,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { TakenOut } from '@/core/records/cupboard/cupboardSchema';
-import { PART_IDS, PARTS } from '@/core/records/cupboard/parts';
+import { PART_IDS, PARTS } from '@/core/physics/recipes/parts';
 import { haveSchema } from '@/core/records/plan/haveSchema';
 import { usuallyLeft } from '@/core/work/preparation/takeOut';
 import { formatNumber } from '@/core/units';

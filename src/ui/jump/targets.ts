@@ -1,5 +1,5 @@
-import { RECIPE_IDS } from '@/core/physics/chemistry/recipe';
-import { RECIPES } from '@/core/physics/chemistry/recipes';
+import { RECIPE_IDS } from '@/core/physics/recipes/recipe';
+import { RECIPES } from '@/core/physics/recipes/recipes';
 import { GLOSSARY } from '@/core/work/help/glossary';
 import { PLACES } from './places';
 import { wordAnchor } from './wordAnchor';

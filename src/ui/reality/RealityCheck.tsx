@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import { useSearchParams } from 'next/navigation';
 import { useMemo, type ReactNode } from 'react';
-import type { PlannedCell } from '@/core/physics/chemistry/plannedCell';
+import type { PlannedCell } from '@/core/physics/readings/plannedCell';
 import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
 import { answerOf } from '@/core/work/reality/question';
 import type { Wish } from '@/core/records/plan/wishSchema';

@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { cookies } from 'next/headers';
 import { redirect } from 'next/navigation';
 import { groupFacts } from '@/core/work/guide/benchFacts';
-import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
+import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
 import { GroupPage } from '@/features/group/GroupPage';
 import { benchContext } from '@/server/bench/benchContext';
 import { SEAT_COOKIE, seatOf } from '@/server/bench/groupSeats';

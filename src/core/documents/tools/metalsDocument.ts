@@ -1,4 +1,4 @@
-import { metalPairSchema, type MetalPairQuestion } from '../../physics/chemistry/metalPair';
+import { metalPairSchema, type MetalPairQuestion } from '../../physics/cell/metalPair';
 import { toolDocument } from './toolDocument';
 
 export const METALS_DOCUMENT = toolDocument<MetalPairQuestion>('pair of metals', metalPairSchema, {

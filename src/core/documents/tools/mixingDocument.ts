@@ -1,4 +1,4 @@
-import { mixingRequestSchema, type MixingRequest } from '../../physics/chemistry/mixingBench';
+import { mixingRequestSchema, type MixingRequest } from '../../physics/recipes/mixingBench';
 import { toolDocument } from './toolDocument';
 
 const START: MixingRequest = {

@@ -1,4 +1,4 @@
-import { twoSolutionsSchema, type TwoSolutions } from '../../physics/chemistry/twoSolutions';
+import { twoSolutionsSchema, type TwoSolutions } from '../../physics/cell/twoSolutions';
 import { toolDocument } from './toolDocument';
 
 export const TWO_SOLUTIONS_DOCUMENT = toolDocument<TwoSolutions>(

@@ -1,13 +1,14 @@
-import { typicalCell } from '../chemistry/plannedCell';
-import { overpotentialVolts, type CellModel } from '../chemistry/cellModel';
-import { bodyOf, RECIPES } from '../chemistry/recipes';
+import { typicalModel, cellBuild } from '../recipes/cellBuild';
+import { bodyOf } from '../recipes/recipe';
+import { overpotentialVolts, type CellModel } from '../cell/cellModel';
+import { RECIPES } from '../recipes/recipes';
 import { DrawnBattery, gridShape, type BatteryShape } from './drawnBattery';
 import { lossOf } from './lossTable';
 import { CLASS_SCATTER } from './scatter';
 
 const recipe = RECIPES['copper-zinc-fruit'];
 /** A lemon with its whole curve. */
-const lemon: CellModel = typicalCell(recipe, bodyOf(recipe, 'lemon'));
+const lemon: CellModel = typicalModel(cellBuild(recipe, bodyOf(recipe, 'lemon')));
 const straight: CellModel = { emfVolts: 0.93, resistanceOhms: 654 };
 
 /** A battery whose cells have so many times the usual resistance, and joints of so many ohms each. */

@@ -1,4 +1,4 @@
-import type { CellModel } from '../chemistry/cellModel';
+import type { CellModel } from '../cell/cellModel';
 import { lossOf, type CellLoss } from './lossTable';
 import type { Scatter } from './scatter';
 

@@ -3,7 +3,7 @@ import {
   isLinearCell,
   overpotentialVolts,
   type CellModel,
-} from '../chemistry/cellModel';
+} from '../cell/cellModel';
 
 // Looked up once: as members of a global object they would be looked up anew each time where tests run.
 const { floor, sqrt } = Math;

@@ -6,7 +6,7 @@ import {
   theveninInSeries,
   type TheveninSource,
 } from '../circuit/battery/theveninSource';
-import { type PlannedCell } from '../chemistry/plannedCell';
+import { type PlannedCell } from '../readings/plannedCell';
 import { cellOfPlan } from '../../records/plan/cellOfPlan';
 import { requirementOf } from '../../records/plan/loadRequirement';
 import { newPlan } from '../../records/plan/newPlan';
@@ -61,7 +61,7 @@ const amber = requirementOf({ kind: 'led', colour: 'amber', brightness: 'clear' 
 const at = (string: number, item: number): DeskPlace => ({ string, item, within: null });
 const laidOut = (desk: DeskArrangement, cell = kiwi): Desk => deskOf(desk, cell);
 /** The same grid, but sent through the network solver. */
-const asNetwork = (desk: Desk): Desk => ({ ...desk, plainGrid: false });
+const asNetwork = (desk: Desk): Desk => ({ ...desk, grid: null });
 
 test.each([
   ['ideal sources', kiwi],

@@ -1,24 +1,17 @@
-import type { CellModel } from '../chemistry/cellModel';
-import type { Piece } from '../chemistry/pieces';
-import type { CellBody, Recipe } from '../chemistry/recipe';
-import { bodyOf, RECIPES } from '../chemistry/recipes';
+import type { CellModel } from '../cell/cellModel';
 import { placeName } from '../circuit/faults/batteryNetwork';
 import type { BatterySpec, CellFault, SpecCell, SpecItem } from '../circuit/faults/batterySpec';
-import { usualCell, type PlannedCell } from '../chemistry/plannedCell';
+import { plannedCell, type PlannedCell } from '../readings/plannedCell';
+import { cellBuild } from '../recipes/cellBuild';
+import { bodyOf } from '../recipes/recipe';
+import { RECIPES } from '../recipes/recipes';
 import { PLAIN_CELL, type DeskArrangement, type DeskCell, type DeskItem } from './deskSchema';
 
 /** A cell as it stands on the desk. */
-export interface StandingCell {
+export interface StandingCell extends PlannedCell {
   readonly kind: 'cell';
   /** `string 1 cell 2`: its place, which is also the name of its component in the network. */
   readonly name: string;
-  readonly recipe: Recipe;
-  readonly body: CellBody;
-  /** How the fruit or root is cut. */
-  readonly piece: Piece;
-  readonly model: CellModel;
-  /** − electrodes in its body: metal that dissolves. */
-  readonly minusElectrodes: number;
   readonly faults: readonly CellFault[];
   readonly sharedBody: string | null;
 }
@@ -31,35 +24,54 @@ export interface StandingGroup {
 
 export type StandingItem = StandingCell | StandingGroup;
 
+/** Equal sound cells, so many in series, such strings side by side: what the short formulas are for. */
+export interface EqualCells {
+  readonly cell: PlannedCell;
+  readonly cellsInSeries: number;
+  readonly strings: number;
+}
+
 /** The battery as it stands on the desk, with everything that may be wrong with it. */
 export interface Desk {
   readonly strings: readonly (readonly StandingItem[])[];
   readonly loadReversed: boolean;
-  /** Nothing but equal sound cells, all strings equally long: what the short formulas are for, whichever way round the load is. */
-  readonly plainGrid: boolean;
+  /** Where it is nothing but equal sound cells, whichever way round the load is; `null` for any other battery. */
+  readonly grid: EqualCells | null;
 }
 
-/** Equal cells of the plan in a grid. */
-export function gridDesk(cell: PlannedCell, cellsInSeries: number, strings: number): Desk {
+/** Equal cells in a grid; where each of them stands is worked out once that is asked. */
+export function gridDesk(
+  cell: PlannedCell,
+  cellsInSeries: number,
+  strings: number,
+  loadReversed = false,
+): Desk {
+  let standingStrings: Desk['strings'] | null = null;
   return {
-    strings: Array.from({ length: strings }, (_, index) =>
-      Array.from({ length: cellsInSeries }, (_cell, place) =>
-        standing(PLAIN_CELL, cell, placeName(index + 1, place + 1)),
-      ),
-    ),
-    loadReversed: false,
-    plainGrid: true,
+    grid: { cell, cellsInSeries, strings },
+    loadReversed,
+    get strings() {
+      standingStrings ??= Array.from({ length: strings }, (_, index) =>
+        Array.from({ length: cellsInSeries }, (_cell, place) =>
+          standing(PLAIN_CELL, cell, placeName(index + 1, place + 1)),
+        ),
+      );
+      return standingStrings;
+    },
   };
 }
 
 /** The battery that was laid out by hand. */
 export function deskOf({ strings, loadReversed }: DeskArrangement, cell: PlannedCell): Desk {
+  if (isPlainGrid(strings)) {
+    return gridDesk(cell, strings[0]?.length ?? 0, strings.length, loadReversed);
+  }
   return {
     strings: strings.map((items, index) =>
       items.map((item, place) => standingItem(item, cell, placeName(index + 1, place + 1))),
     ),
     loadReversed,
-    plainGrid: isPlainGrid(strings),
+    grid: null,
   };
 }
 
@@ -90,46 +102,59 @@ function standingItem(item: DeskItem, cell: PlannedCell, name: string): Standing
   };
 }
 
-function standing(deskCell: DeskCell, planned: PlannedCell, name: string): StandingCell {
-  const { mix, faults, sharedBody } = deskCell;
-  const { recipe, body, piece, model, minusElectrodes } =
-    mix === null ? planned : mixed(mix, planned);
-  return { kind: 'cell', name, recipe, body, piece, model, minusElectrodes, faults, sharedBody };
+function standing(
+  { mix, faults, sharedBody }: DeskCell,
+  planned: PlannedCell,
+  name: string,
+): StandingCell {
+  const cell = mix === null ? planned : mixed(mix, planned);
+  return { ...cell, kind: 'cell', name, faults, sharedBody };
 }
 
 /** A typical cell of another recipe, in the same room. */
 function mixed(mix: NonNullable<DeskCell['mix']>, { celsius }: PlannedCell): PlannedCell {
   const recipe = RECIPES[mix.recipe];
-  return usualCell(recipe, bodyOf(recipe, mix.body), celsius);
+  return plannedCell(cellBuild(recipe, bodyOf(recipe, mix.body)), celsius);
+}
+
+/** The same battery with every cell changed, those of groups too. */
+function withEveryCell(
+  strings: Desk['strings'],
+  change: (cell: StandingCell, cellsInString: number) => StandingCell,
+): Desk['strings'] {
+  return strings.map((items) =>
+    items.map((item) =>
+      item.kind === 'cell'
+        ? change(item, items.length)
+        : {
+            ...item,
+            strings: item.strings.map((cells) => cells.map((one) => change(one, cells.length))),
+          },
+    ),
+  );
 }
 
 /** The same battery with other curves in its cells; equal cells in strings of one length stay the same cell. */
 export function withModels(
   desk: Desk,
-  modelOf: (cell: StandingCell, cellsInString: number) => CellModel,
+  modelOf: (cell: PlannedCell, cellsInString: number) => CellModel,
 ): Desk {
-  const known = new Map<string, CellModel>();
+  if (desk.grid !== null) {
+    const { cell, cellsInSeries, strings } = desk.grid;
+    const changed = { ...cell, model: modelOf(cell, cellsInSeries) };
+    return gridDesk(changed, cellsInSeries, strings, desk.loadReversed);
+  }
+  const models = new Map<string, CellModel>();
   const kinds = new Map<CellModel, number>();
-  const changed = (cell: StandingCell, cells: number): StandingCell => {
+  const strings = withEveryCell(desk.strings, (cell, cells) => {
+    const { recipe, body, piece, size } = cell;
     if (!kinds.has(cell.model)) kinds.set(cell.model, kinds.size);
-    const key = `${kinds.get(cell.model)} ${cell.recipe.family} ${cell.body.id} ${cell.piece} ${cell.minusElectrodes} ${cells}`;
-    const model = known.get(key) ?? modelOf(cell, cells);
-    known.set(key, model);
+    const key = `${kinds.get(cell.model)} ${recipe.id} ${body.id} ${piece} ${size.pairs} ${size.extraMinus} ${cells}`;
+    const model = models.get(key) ?? modelOf(cell, cells);
+    models.set(key, model);
     return { ...cell, model };
-  };
-  return {
-    ...desk,
-    strings: desk.strings.map((items) =>
-      items.map((item) =>
-        item.kind === 'cell'
-          ? changed(item, items.length)
-          : {
-              ...item,
-              strings: item.strings.map((cells) => cells.map((one) => changed(one, cells.length))),
-            },
-      ),
-    ),
-  };
+  });
+  return { ...desk, strings };
 }
 
 /** All cells, in the order in which they stand. */
@@ -141,6 +166,7 @@ export function cellsOf({ strings }: Pick<Desk, 'strings'>): StandingCell[] {
 
 /** Number of things wrong on the desk. */
 export function faultCount(desk: Desk): number {
+  if (desk.grid !== null) return desk.loadReversed ? 1 : 0;
   const bodies = new Set(
     cellsOf(desk).flatMap(({ sharedBody }) => (sharedBody === null ? [] : [sharedBody])),
   );
@@ -153,28 +179,28 @@ export function faultCount(desk: Desk): number {
 
 /** The same battery with nothing wrong. */
 export function withoutFaults(desk: Desk): Desk {
-  const sound = (cell: StandingCell): StandingCell => ({ ...cell, faults: [], sharedBody: null });
-  const strings = desk.strings.map((items) =>
-    items.map((item) =>
-      item.kind === 'cell'
-        ? sound(item)
-        : { ...item, strings: item.strings.map((cells) => cells.map(sound)) },
-    ),
-  );
-  return { strings, loadReversed: false, plainGrid: isGridOfOneCell(strings) };
+  if (desk.grid !== null) return desk.loadReversed ? gridOf(desk.grid) : desk;
+  const strings = withEveryCell(desk.strings, (cell) => ({
+    ...cell,
+    faults: [],
+    sharedBody: null,
+  }));
+  const [first] = strings[0] ?? [];
+  const cellsInSeries = strings[0]?.length ?? 0;
+  const isGrid =
+    first?.kind === 'cell' &&
+    strings.every(
+      (items) =>
+        items.length === cellsInSeries &&
+        items.every((item) => item.kind === 'cell' && item.model === first.model),
+    );
+  return isGrid
+    ? gridDesk(first, cellsInSeries, strings.length)
+    : { strings, loadReversed: false, grid: null };
 }
 
-/** Strings of one length of the same cell. */
-function isGridOfOneCell(strings: Desk['strings']): boolean {
-  const [first] = strings[0] ?? [];
-  const length = strings[0]?.length;
-  return strings.every(
-    (items) =>
-      items.length === length &&
-      items.every(
-        (item) => item.kind === 'cell' && first?.kind === 'cell' && item.model === first.model,
-      ),
-  );
+function gridOf({ cell, cellsInSeries, strings }: EqualCells): Desk {
+  return gridDesk(cell, cellsInSeries, strings);
 }
 
 /** The battery as the network builder takes it. */

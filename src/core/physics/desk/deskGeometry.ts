@@ -81,10 +81,7 @@ function linesOf(items: readonly StandingItem[]): number {
   return Math.max(1, ...items.map((item) => (item.kind === 'cell' ? 1 : item.strings.length)));
 }
 
-export function deskGeometry({
-  strings,
-  plainGrid,
-}: Pick<Desk, 'strings' | 'plainGrid'>): DeskGeometry {
+export function deskGeometry({ strings, grid }: Pick<Desk, 'strings' | 'grid'>): DeskGeometry {
   const touching = strings.every((items) =>
     items.every((item) => item.kind === 'cell' && item.recipe.look === 'pile'),
   );
@@ -102,7 +99,7 @@ export function deskGeometry({
   const firstX = LEFT_BUS + SIDE + side;
   const rightBusX = firstX + (columns - 1) * spacing + side + SIDE;
   const rowHeight = ROW_HEIGHT * Math.max(0.7, scale);
-  const rows = rowsOf(strings, plainGrid, rowHeight);
+  const rows = rowsOf(strings, grid !== null, rowHeight);
   const placed = rows.flatMap((row) =>
     row.string === null
       ? []
@@ -226,12 +223,12 @@ function placeString(
   return placed;
 }
 
-function rowsOf(strings: Desk['strings'], plainGrid: boolean, rowHeight: number): DeskRow[] {
+function rowsOf(strings: Desk['strings'], isGrid: boolean, rowHeight: number): DeskRow[] {
   const count = strings.length;
   const row = (string: number): Omit<DeskRow, 'y'> => ({ string, label: `${string}` });
   const first = MAX_ROWS - 2;
   const shown =
-    !plainGrid || count <= MAX_ROWS
+    !isGrid || count <= MAX_ROWS
       ? strings.map((_, index) => row(index + 1))
       : [
           ...Array.from({ length: first }, (_, index) => row(index + 1)),

@@ -1,11 +1,11 @@
 import { ROOM_THERMAL_VOLTS } from '../../constants';
 import { ledModelOf } from '../circuit/load/ledPresets';
-import { loadVolts, type Load } from '../circuit/load/load';
+import { isLedLoad, type Load, loadVolts } from '../circuit/load/load';
 import { networkSchema } from '../circuit/network/networkSchema';
 import { solveNetwork } from '../circuit/network/solveNetwork';
 import { demoPlan } from '../../../cli/demoPlans';
-import { evaluatePlan } from '../../work/planning/evaluatePlan';
-import { deskNetwork, LOAD, loadComponents, isPolarised } from './deskNetwork';
+import { evaluatePlan } from '../../work/judging/evaluatePlan';
+import { deskNetwork, LOAD, loadComponents } from './deskNetwork';
 
 const { desk } = evaluatePlan(demoPlan('demo-lamp'));
 const led = ledModelOf('amber');
@@ -45,7 +45,7 @@ test('turned round an LED stays dark; what does not mind is as before', () => {
     const usual = solveNetwork(deskNetwork(desk, load));
     if (turned.status !== 'solved' || usual.status !== 'solved') throw new Error(load.kind);
     const [now, before] = [turned.componentAmps[LOAD]!, usual.componentAmps[LOAD]!];
-    if (isPolarised(load)) expect(Math.abs(now)).toBeLessThan(1e-6);
+    if (isLedLoad(load)) expect(Math.abs(now)).toBeLessThan(1e-6);
     else expect(now).toBeCloseTo(before, 12);
   }
 });

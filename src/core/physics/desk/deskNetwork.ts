@@ -1,5 +1,5 @@
 import { BATTERY_MINUS, BATTERY_PLUS, batteryNetwork } from '../circuit/faults/batteryNetwork';
-import { seriesOhms, type Load } from '../circuit/load/load';
+import { isLedLoad, seriesOhms, type Load } from '../circuit/load/load';
 import type { NetworkComponent, NetworkDocument } from '../circuit/network/networkSchema';
 import { ROOM_CELSIUS } from '../../constants';
 import { specOf, type Desk } from './desk';
@@ -19,15 +19,10 @@ export function deskNetwork(desk: Desk, load: Load | null): NetworkDocument {
   return { temperatureCelsius: ROOM_CELSIUS, components };
 }
 
-/** Only LEDs mind being turned round. */
-export function isPolarised({ kind }: Load): boolean {
-  return kind === 'led' || kind === 'led-group';
-}
-
 /** The load between the battery's ends. */
 export function loadComponents(load: Load, reversed: boolean): NetworkComponent[] {
   const [plus, minus] =
-    reversed && isPolarised(load) ? [BATTERY_MINUS, BATTERY_PLUS] : [BATTERY_PLUS, BATTERY_MINUS];
+    reversed && isLedLoad(load) ? [BATTERY_MINUS, BATTERY_PLUS] : [BATTERY_PLUS, BATTERY_MINUS];
   const ohms = seriesOhms(load);
   const behind = ohms === 0 ? plus : 'after resistor';
   const resistor: NetworkComponent[] =

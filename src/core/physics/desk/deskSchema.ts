@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { RECIPE_IDS } from '../chemistry/recipe';
+import { RECIPE_IDS } from '../recipes/recipe';
 import { LONGEST_STRING, MAX_CELLS } from './limits';
 
 /** Thinner than any clip or drip: below it a network would be all shorts. */

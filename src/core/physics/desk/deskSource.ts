@@ -1,4 +1,4 @@
-import { isLinearCell } from '../chemistry/cellModel';
+import { isLinearCell } from '../cell/cellModel';
 import { gridCurve } from '../circuit/battery/gridCurve';
 import { curveThrough, theveninCurve, type SourceCurve } from '../circuit/battery/sourceCurve';
 import { cellsOf, type Desk } from './desk';
@@ -10,12 +10,11 @@ const NOTHING = { kind: 'resistor', ohms: 1e9 } as const;
 
 /** The whole battery as a source: exact for grids and for straight cells, otherwise straight pieces of its curve. */
 export function deskSource(desk: Desk): SourceCurve {
-  const cells = cellsOf(desk);
-  const [first] = cells;
-  if (desk.plainGrid && first !== undefined) {
-    return gridCurve(first.model, desk.strings[0]?.length ?? 0, desk.strings.length);
+  if (desk.grid !== null) {
+    const { cell, cellsInSeries, strings } = desk.grid;
+    return gridCurve(cell.model, cellsInSeries, strings);
   }
-  return cells.every(({ model }) => isLinearCell(model))
+  return cellsOf(desk).every(({ model }) => isLinearCell(model))
     ? theveninCurve(solveDesk(desk, NOTHING).source)
     : curveThrough(deskCurve(desk, CURVE_POINTS));
 }

@@ -1,5 +1,5 @@
 import { capital } from '../../words';
-import type { CellLook } from '../chemistry/recipe';
+import type { CellLook } from '../recipes/recipe';
 import { cellsOf, type Desk, type StandingCell } from './desk';
 import type { FaultKind } from './deskEdits';
 

@@ -1,11 +1,15 @@
-import { isLinearCell } from '../chemistry/cellModel';
+import { isLinearCell } from '../cell/cellModel';
 import {
   theveninInParallel,
   theveninInSeries,
   type TheveninSource,
 } from '../circuit/battery/theveninSource';
-import type { SpecCell, SpecItem } from '../circuit/faults/batterySpec';
-import { OPEN_JOINT_OHMS } from '../circuit/faults/batteryNetwork';
+import {
+  faultyCell,
+  OPEN_JOINT_OHMS,
+  type SpecCell,
+  type SpecItem,
+} from '../circuit/faults/batterySpec';
 import { specOf, type Desk } from './desk';
 
 /** A desk whose faults are all local, as plain sources: every place of every string, every string, and the whole. */
@@ -42,43 +46,18 @@ function reduceItem(item: SpecItem): TheveninSource | null {
   return theveninInParallel(strings);
 }
 
-/** In the order in which things lie around a cell: metals that touch, the joint at its + end, the film outside. */
-function reduceCell({ cell, faults, body }: SpecCell): TheveninSource | null {
-  if (!isLinearCell(cell) || body !== null) return null;
-  let { emfVolts, resistanceOhms } = cell;
-  let touchingOhms = Infinity;
-  let jointOhms = 0;
-  let filmOhms = Infinity;
-  let sign = 1;
-  for (const fault of faults) {
-    switch (fault.kind) {
-      case 'reversed':
-        sign = -1;
-        break;
-      case 'same-metal':
-        emfVolts = 0;
-        break;
-      case 'dry':
-        resistanceOhms *= fault.factor;
-        break;
-      case 'shorted':
-        touchingOhms = Math.min(touchingOhms, fault.ohms);
-        break;
-      case 'open':
-        jointOhms = OPEN_JOINT_OHMS;
-        break;
-      case 'poor-contact':
-        jointOhms += fault.ohms;
-        break;
-      case 'rim-leak':
-        filmOhms = 1 / (1 / filmOhms + 1 / fault.ohms);
-        break;
-      case 'drip':
-        return null;
-    }
-  }
-  const inner = across({ emfVolts: sign * emfVolts, resistanceOhms }, touchingOhms);
-  return across({ ...inner, resistanceOhms: inner.resistanceOhms + jointOhms }, filmOhms);
+/** In the order in which things lie around a cell: metals that touch, the joint at its + end, the films outside. */
+function reduceCell(spec: SpecCell): TheveninSource | null {
+  const { cell, isReversed, touchingOhms, contactOhms, leaks } = faultyCell(spec);
+  if (!isLinearCell(cell) || spec.body !== null || leaks.some(({ over }) => over > 1)) return null;
+  const { resistanceOhms } = cell;
+  const emfVolts = isReversed ? -cell.emfVolts : cell.emfVolts;
+  const inner = across({ emfVolts, resistanceOhms }, touchingOhms);
+  const joint = Math.min(contactOhms, OPEN_JOINT_OHMS);
+  return leaks.reduce((source, { ohms }) => across(source, ohms), {
+    ...inner,
+    resistanceOhms: inner.resistanceOhms + joint,
+  });
 }
 
 /** A source with a resistor across it. */

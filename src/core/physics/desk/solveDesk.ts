@@ -1,16 +1,15 @@
-import { cellAmpsAt } from '../chemistry/cellAmpsAt';
-import { isLinearCell } from '../chemistry/cellModel';
+import { cellAmpsAt, isLinearCell } from '../cell/cellModel';
 import { gridCurve, linearizeAt } from '../circuit/battery/gridCurve';
 import type { TheveninSource } from '../circuit/battery/theveninSource';
 import { nodeAfter, stringName } from '../circuit/faults/batteryNetwork';
-import type { Load } from '../circuit/load/load';
+import { isLedLoad, type Load } from '../circuit/load/load';
 import { solveNetwork, type NetworkOutcome } from '../circuit/network/solveNetwork';
 import { theveninCurve, type SourceCurve } from '../circuit/battery/sourceCurve';
 import { operatingPoint, type OperatingPoint } from '../circuit/operatingPoint';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
 import { formatAmps } from '../../units';
-import { cellsOf, specOf, type Desk } from './desk';
-import { deskNetwork, LOAD, isPolarised } from './deskNetwork';
+import { cellsOf, specOf, type Desk, type EqualCells } from './desk';
+import { deskNetwork, LOAD } from './deskNetwork';
 import { reduceDesk, type ReducedDesk } from './reduceDesk';
 
 /** Volts and amperes of one string. */
@@ -44,18 +43,32 @@ const NOTHING_AMPS = 1e-6;
 
 /** Volts and currents everywhere on the desk, with the load and with nothing connected. */
 export function solveDesk(desk: Desk, load: Load): DeskSolution {
-  if (desk.plainGrid) return solveGrid(desk, load);
+  if (desk.grid !== null) return solveGrid(desk.grid, desk, load);
   const reduced = reduceDesk(desk);
   return reduced !== null && reduced.whole.emfVolts > 0 && reduced.whole.resistanceOhms > 0
     ? solveReduced(reduced, desk, load)
     : solveLaidOut(desk, load);
 }
 
-/** Current through the load and volts across it alone: of a desk laid out by hand half the work. */
+/** Current through the load and volts across it alone: of equal cells one equation, of a desk laid out by hand half the work. */
 export function loadOnDesk(desk: Desk, load: Load): { amps: number; volts: number } {
-  if (desk.plainGrid || reduceDesk(desk) !== null) return solveDesk(desk, load);
+  if (desk.grid !== null) return loadOnGrid(desk.grid, pointOf(curveOf(desk.grid), desk, load));
+  if (reduceDesk(desk) !== null) return solveDesk(desk, load);
   const loaded = solved(solveNetwork(deskNetwork(desk, load)));
   return { amps: Math.max(0, loadAmps(load, loaded)), volts: loaded.nodeVolts['plus'] ?? 0 };
+}
+
+function loadOnGrid(
+  { cell, cellsInSeries }: EqualCells,
+  point: OperatingPoint,
+): { amps: number; volts: number } {
+  return point.status === 'solved'
+    ? { amps: point.amps, volts: point.volts }
+    : { amps: 0, volts: cellsInSeries * cell.model.emfVolts };
+}
+
+function curveOf({ cell, cellsInSeries, strings }: EqualCells): SourceCurve {
+  return gridCurve(cell.model, cellsInSeries, strings);
 }
 
 /** Where nothing but local faults is wrong with straight cells, the short formulas hold for every string. */
@@ -95,17 +108,13 @@ function solveReduced(
   };
 }
 
-function solveGrid(desk: Desk, load: Load): DeskSolution {
-  const strings = desk.strings.length;
-  const cellsInSeries = desk.strings[0]?.length ?? 0;
-  const [first] = desk.strings[0] ?? [];
-  if (first === undefined || first.kind !== 'cell') throw new Error('a plain grid has cells');
-  const { model } = first;
-  const curve = gridCurve(model, cellsInSeries, strings);
+function solveGrid(grid: EqualCells, desk: Desk, load: Load): DeskSolution {
+  const { cell, cellsInSeries, strings } = grid;
+  const { model } = cell;
+  const curve = curveOf(grid);
   const point = pointOf(curve, desk, load);
+  const { amps, volts } = loadOnGrid(grid, point);
   const emfVolts = cellsInSeries * model.emfVolts;
-  const amps = point.status === 'solved' ? point.amps : 0;
-  const volts = point.status === 'solved' ? point.volts : emfVolts;
   // On a curve the internal resistance depends on the current: volts lost per ampere at this one.
   const resistanceOhms =
     isLinearCell(model) || !(amps > 0)
@@ -124,14 +133,14 @@ function solveGrid(desk: Desk, load: Load): DeskSolution {
     point,
     amps,
     volts,
-    strings: desk.strings.map(() => state),
+    strings: Array.from({ length: strings }, () => state),
     warnings: [],
   };
 }
 
 /** An LED the wrong way round carries nothing. */
 function pointOf(curve: SourceCurve, { loadReversed }: Desk, load: Load): OperatingPoint {
-  return loadReversed && isPolarised(load)
+  return loadReversed && isLedLoad(load)
     ? { status: 'no-current', openVolts: curve.voltsAt(0) }
     : operatingPoint(curve, load, ROOM_THERMAL_VOLTS);
 }
@@ -227,10 +236,7 @@ function warningsOf(strings: readonly StringState[]): string[] {
 
 /** Current of the battery shorted, amperes. */
 export function deskShortAmps(desk: Desk): number {
-  if (desk.plainGrid) {
-    const [first] = desk.strings[0] ?? [];
-    return first?.kind === 'cell' ? desk.strings.length * cellAmpsAt(first.model, 0) : 0;
-  }
+  if (desk.grid !== null) return desk.grid.strings * cellAmpsAt(desk.grid.cell.model, 0);
   const reduced = reduceDesk(desk);
   return reduced === null
     ? (solved(solveNetwork(deskNetwork(desk, SHORT))).componentAmps[LOAD] ?? 0)
@@ -239,15 +245,13 @@ export function deskShortAmps(desk: Desk): number {
 
 /** Points of the battery's curve from nothing connected to shorted: volts and amperes. */
 export function deskCurve(desk: Desk, points: number): { volts: number; amps: number }[] {
-  const [first] = desk.strings[0] ?? [];
-  if (desk.plainGrid && first?.kind === 'cell') {
-    const cells = desk.strings[0]?.length ?? 0;
-    const { model } = first;
+  if (desk.grid !== null) {
+    const { cell, cellsInSeries, strings } = desk.grid;
     return Array.from({ length: points + 1 }, (_, index) => {
-      const cellVolts = model.emfVolts * (1 - index / points);
+      const cellVolts = cell.model.emfVolts * (1 - index / points);
       return {
-        volts: cells * cellVolts,
-        amps: desk.strings.length * cellAmpsAt(model, cellVolts),
+        volts: cellsInSeries * cellVolts,
+        amps: strings * cellAmpsAt(cell.model, cellVolts),
       };
     });
   }

@@ -1,5 +1,5 @@
-import { RECIPE_IDS } from '../chemistry/recipe';
-import { RECIPES } from '../chemistry/recipes';
+import { RECIPE_IDS } from '../recipes/recipe';
+import { RECIPES } from '../recipes/recipes';
 import { cautionsOf, cautionsOfVolts } from './cautions';
 
 test.each(RECIPE_IDS)('the recipe %s carries the cautions of what it is made of', (id) => {

@@ -1,10 +1,12 @@
-import { cellAmpsAt } from '../chemistry/cellAmpsAt';
-import { familyCell, familyOf } from '../chemistry/families';
-import { FAMILY_IDS, type FamilyId } from '../chemistry/family';
+import { familyBuild, familyModel } from '../../../testing/core/cells';
+import { cellBuild, withPairs, waterOf } from '../recipes/cellBuild';
+import { RECIPES } from '../recipes/recipes';
+import { bodyOf, FAMILY_IDS, type FamilyId, recipeOfFamily } from '../recipes/recipe';
+import { ageingCell, type CellSurroundings } from './ageingCell';
+import { cellAmpsAt } from '../cell/cellModel';
 import { theveninCurve } from '../circuit/battery/sourceCurve';
-import { PIECE_FACTS } from '../chemistry/pieces';
-import { DEFAULT_UTILISATION } from '../chemistry/potentials';
-import { ageingCell, CORROSION_SHARE } from './ageingOfFamily';
+import { type Piece, PIECE_FACTS } from '../recipes/pieces';
+import { DEFAULT_UTILISATION } from '../cell/potentials';
 import { chargeTime } from './chargeTime';
 import { dryingPerSecond, saturationGramsPerCubicMetre } from './drying';
 
@@ -14,10 +16,17 @@ const AROUND = {
   humidity: 0.5,
   celsius: 20,
   cellsInSeries: 4,
-  minusElectrodes: 1,
+  soakSeconds: null,
 } as const;
-const aged = (id: FamilyId, change: Partial<Parameters<typeof ageingCell>[2]> = {}) =>
-  ageingCell(familyCell(familyOf(id)), familyOf(id), { ...AROUND, ...change });
+type Around = Partial<CellSurroundings> & { piece?: Piece; pairs?: number; body?: string };
+const aged = (id: FamilyId, { piece = 'whole', pairs = 1, body, ...around }: Around = {}) => {
+  const { recipe, body: any } = familyBuild(id);
+  const build = cellBuild(recipe, body === undefined ? any : bodyOf(recipe, body), { piece });
+  return ageingCell(
+    { ...withPairs(build, pairs), model: familyModel(id) },
+    { ...AROUND, ...around },
+  );
+};
 
 describe('charging a capacitor', () => {
   const farads = 4.7e-3;
@@ -60,14 +69,11 @@ describe('what ends a cell', () => {
   test.each(FAMILY_IDS)(
     '%s: corrosion goes with the short-circuit current, metal with its electrodes',
     (id) => {
-      const family = familyOf(id);
+      const { corrosionShare, supplies } = RECIPES[recipeOfFamily(id)];
       const one = aged(id);
-      expect(one.parasiticAmps).toBeCloseTo(
-        CORROSION_SHARE[id] * cellAmpsAt(familyCell(family), 0),
-        12,
-      );
-      expect(one.metalCoulombs).toBeCloseTo(DEFAULT_UTILISATION * family.supplies.metalCoulombs, 6);
-      expect(aged(id, { minusElectrodes: 3 }).metalCoulombs).toBeCloseTo(3 * one.metalCoulombs, 6);
+      expect(one.parasiticAmps).toBeCloseTo(corrosionShare * cellAmpsAt(familyModel(id), 0), 12);
+      expect(one.metalCoulombs).toBeCloseTo(DEFAULT_UTILISATION * supplies.metalCoulombs, 6);
+      expect(aged(id, { pairs: 3 }).metalCoulombs).toBeCloseTo(3 * one.metalCoulombs, 6);
       expect(one.soakSeconds).toBeNull();
       expect(aged(id, { soakSeconds: 60 }).soakSeconds).toBe(60);
     },
@@ -124,19 +130,20 @@ describe('drying', () => {
    * @tolerance nine digits
    */
   test('a half is a smaller ball and a wet disc; its skin holds back what it covers', () => {
-    const { supplies } = familyOf('fruit');
+    const { waterGrams, wetRadiusMetres } = waterOf(familyBuild('fruit'));
     const { share, cutFaces } = PIECE_FACTS.half;
     const ball = (radius: number, wrap: 'open' | 'skin'): number =>
       dryingPerSecond({
-        ...AROUND,
+        humidity: AROUND.humidity,
+        celsius: AROUND.celsius,
         stacked: null,
         wrap,
-        waterGrams: supplies.waterGrams * share,
+        waterGrams: waterGrams * share,
         wetRadiusMetres: radius,
       });
     const expected =
-      ball(supplies.wetRadiusMetres * Math.cbrt(share), 'skin') +
-      cutFaces * ball(supplies.wetRadiusMetres / Math.PI, 'open');
+      ball(wetRadiusMetres * Math.cbrt(share), 'skin') +
+      cutFaces * ball(wetRadiusMetres / Math.PI, 'open');
     expect(of('fruit', { piece: 'half', wrap: 'skin' })).toBeCloseTo(expected, 9);
     expect(of('fruit', { piece: 'half', wrap: 'skin' })).toBeGreaterThan(
       5 * of('fruit', { wrap: 'skin' }),
@@ -147,8 +154,8 @@ describe('drying', () => {
     expect(of('fruit', { piece: 'half', wrap: 'sealed' })).toBeLessThan(
       0.01 * of('fruit', { piece: 'half' }),
     );
-    expect(of('coin-pile-brine', { liquid: 'saturated-brine' })).toBeLessThan(
-      of('coin-pile-brine'),
+    expect(of('coin-pile-brine', { body: 'felt' })).toBeLessThan(
+      of('coin-pile-brine', { body: 'felt-vinegar' }),
     );
   });
 });

@@ -1,6 +1,10 @@
-import { cellAmpsAt } from '../chemistry/cellAmpsAt';
-import type { CellModel } from '../chemistry/cellModel';
-import type { FilmShares } from '../chemistry/films';
+import { cellAmpsAt, type CellModel } from '../cell/cellModel';
+import type { FilmShares } from '../cell/films';
+import { DEFAULT_UTILISATION } from '../cell/potentials';
+import { minusElectrodesOf, waterOf, type CellBuild } from '../recipes/cellBuild';
+import { LIQUID_FACTS } from '../recipes/liquids';
+import { PIECE_FACTS } from '../recipes/pieces';
+import { dryingPerSecond, type Wrap } from './drying';
 
 /** One cell with what changes in it while it runs. */
 export interface AgeingCell {
@@ -82,4 +86,68 @@ function filmOhmsAfter(r: number, { ohms, seconds: time }: RcPair, seconds: numb
   const share = ohms / r;
   const built = -Math.expm1((-seconds * (1 + share)) / time);
   return r * (1 / (1 - (share / (1 + share)) * built) - 1);
+}
+
+/** Cut open they brown and mould sooner (from memory). */
+const CUT_SPOILS_DAYS = 2;
+const DAY_SECONDS = 86_400;
+
+/** Where and how a cell is left. */
+export interface CellSurroundings {
+  readonly wrap: Wrap;
+  /** Relative humidity, 0 to 1. */
+  readonly humidity: number;
+  readonly celsius: number;
+  /** Cells in its string. */
+  readonly cellsInSeries: number;
+  /** Begins dry and soaks up its water in so many seconds; `null`: wet from the start. */
+  readonly soakSeconds: number | null;
+}
+
+/** What of a cell decides how it ages; its model is as it is in the room's warmth. */
+export type CellToAge = CellBuild & { readonly model: CellModel };
+
+/** A cell with its films, its metal and its water. */
+export function ageingCell(cell: CellToAge, around: CellSurroundings): AgeingCell {
+  const { recipe, piece, model } = cell;
+  const shortAmps = cellAmpsAt(model, 0);
+  const spoilsDays = piece === 'whole' ? recipe.spoilsDays : CUT_SPOILS_DAYS;
+  return {
+    cell: model,
+    ...filmPairs(model, shortAmps, recipe.films),
+    metalCoulombs: DEFAULT_UTILISATION * recipe.supplies.metalCoulombs * minusElectrodesOf(cell),
+    parasiticAmps: recipe.corrosionShare * shortAmps,
+    dryingPerSecond: dryingOf(cell, around),
+    soakSeconds: around.soakSeconds,
+    spoilsSeconds: spoilsDays === null ? null : spoilsDays * DAY_SECONDS,
+  };
+}
+
+/**
+ * Share of its water that a cell loses in a second. A cut face is a wet disc on one side, which loses as much as a ball of a πth
+ * of its radius (capacitance of a disc, 8·ε·radius for both sides, any textbook of electromagnetism); skin goes on holding back
+ * what it covers.
+ */
+function dryingOf(
+  { recipe, body, piece }: CellBuild,
+  { wrap, humidity, celsius, cellsInSeries }: CellSurroundings,
+): number {
+  const { share, cutFaces, peeled } = PIECE_FACTS[piece];
+  const { waterGrams, wetRadiusMetres } = waterOf({ recipe, body });
+  const air = {
+    waterGrams: waterGrams * share,
+    humidity,
+    celsius,
+    waterActivity: body.liquid === null ? 1 : LIQUID_FACTS[body.liquid].waterActivity,
+    stacked: recipe.parts.stacked ? cellsInSeries : null,
+  };
+  const bare: Wrap = wrap === 'sealed' ? 'sealed' : 'open';
+  const whole = dryingPerSecond({
+    ...air,
+    wetRadiusMetres: wetRadiusMetres * Math.cbrt(share),
+    wrap: peeled ? bare : wrap,
+  });
+  if (cutFaces === 0) return whole;
+  const face = dryingPerSecond({ ...air, wetRadiusMetres: wetRadiusMetres / Math.PI, wrap: bare });
+  return whole + cutFaces * face;
 }

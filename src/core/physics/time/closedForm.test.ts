@@ -1,16 +1,17 @@
+import { familyBuild, familyModel } from '../../../testing/core/cells';
+import { FAMILY_IDS, type FamilyId } from '../recipes/recipe';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
-import { FAMILIES, familyOf } from '../chemistry/families';
-import type { FamilyId } from '../chemistry/family';
 import { gridCurve } from '../circuit/battery/gridCurve';
 import { ledModelOf } from '../circuit/load/ledPresets';
 import type { Load } from '../circuit/load/load';
 import { operatingPoint } from '../circuit/operatingPoint';
-import { cellAfter } from './ageingCell';
-import { ageingCellOf } from './ageingOfFamily';
+import { ageingCell, cellAfter } from './ageingCell';
 import { discharge } from './discharge';
 import { IntermittentUse, segmentOf } from './intermittentUse';
 
-const ROOM = { wrap: 'open', humidity: 0.5, celsius: 20, pairsPerBody: 1 } as const;
+const ROOM = { wrap: 'open', humidity: 0.5, celsius: 20, soakSeconds: null } as const;
+const aged = (id: FamilyId, cellsInSeries: number) =>
+  ageingCell({ ...familyBuild(id), model: familyModel(id) }, { ...ROOM, cellsInSeries });
 const LOADS: readonly Load[] = [
   { kind: 'led', led: ledModelOf('red') },
   { kind: 'resistor', ohms: 1000 },
@@ -24,12 +25,12 @@ const LOADS: readonly Load[] = [
  */
 test('the closed form gives the current of the integrated run to 3.5 %, whatever family, load and time', () => {
   let compared = 0;
-  for (const family of FAMILIES) {
-    if (family.id === 'concentration') continue;
+  for (const id of FAMILY_IDS) {
+    if (id === 'concentration') continue;
     for (const load of LOADS) {
       for (const seconds of [3, 10, 60, 600, 2400]) {
-        const cellsInSeries = Math.ceil(3.4 / family.chemistry.emfVolts);
-        const ageing = ageingCellOf(family, { ...ROOM, cellsInSeries });
+        const cellsInSeries = Math.ceil(3.4 / familyModel(id).emfVolts);
+        const ageing = aged(id, cellsInSeries);
         const { samples } = discharge({
           strings: [Array.from({ length: cellsInSeries }, () => ageing)],
           load,
@@ -55,7 +56,7 @@ test('the closed form gives the current of the integrated run to 3.5 %, whatever
 
 /** One cell shorted for a minute: its current after so many seconds, against the first. */
 function shorted(id: FamilyId, seconds: number): { share: number; voltsShare: number } {
-  const ageing = ageingCellOf(familyOf(id), { ...ROOM, cellsInSeries: 1 });
+  const ageing = aged(id, 1);
   const use = new IntermittentUse({
     strings: [[ageing]],
     thermalVolts: ROOM_THERMAL_VOLTS,

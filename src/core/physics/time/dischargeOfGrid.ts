@@ -1,27 +1,19 @@
-import type { CellFamily } from '../chemistry/family';
-import type { Load } from '../circuit/load/load';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
-import { ageingCellOf } from './ageingOfFamily';
+import type { Load } from '../circuit/load/load';
+import { ageingCell, type CellSurroundings, type CellToAge } from './ageingCell';
 import { discharge, type DischargeOutcome } from './discharge';
-import type { Wrap } from './drying';
 
-export interface GridRun {
-  readonly family: CellFamily;
-  readonly pairsPerBody: number;
-  readonly cellsInSeries: number;
+export interface GridRun extends CellSurroundings {
+  readonly cell: CellToAge;
   readonly strings: number;
   readonly load: Load;
-  readonly wrap: Wrap;
-  /** Relative humidity, 0 to 1. */
-  readonly humidity: number;
-  readonly celsius: number;
   readonly atSeconds: readonly number[];
   readonly leastAmps: number;
 }
 
 /** A grid of equal cells running down into a load. */
 export function dischargeOfGrid(run: GridRun): DischargeOutcome {
-  const cell = ageingCellOf(run.family, run);
+  const cell = ageingCell(run.cell, run);
   const string = Array.from({ length: run.cellsInSeries }, () => cell);
   return discharge({
     strings: Array.from({ length: run.strings }, () => string),

@@ -1,4 +1,4 @@
-import type { CellModel } from '../chemistry/cellModel';
+import type { CellModel } from '../cell/cellModel';
 import type { AgeingCell } from './ageingCell';
 
 /** Equal strings side by side: they run down in the same way, so one of them is worked out. */

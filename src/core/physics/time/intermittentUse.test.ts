@@ -1,4 +1,4 @@
-import { cellDifferentialOhms, terminalVoltage } from '../chemistry/cellModel';
+import { cellDifferentialOhms, terminalVoltage } from '../cell/cellModel';
 import type { Load } from '../circuit/load/load';
 import { ledModelOf } from '../circuit/load/ledPresets';
 import { operatingPoint } from '../circuit/operatingPoint';

@@ -1,5 +1,5 @@
 import { risingRoot } from '../../numeric/risingRoot';
-import { terminalVoltage } from '../chemistry/cellModel';
+import { terminalVoltage } from '../cell/cellModel';
 import { loadDifferentialOhms, loadVolts, type Load } from '../circuit/load/load';
 import { addedOhms, DRY_BELOW, waterLeft, wettedShare } from './ageingCell';
 import type { CellLeft, DischargeEnd, DischargeInput, DischargeSample } from './dischargeRun';

@@ -1,4 +1,4 @@
-import { cellDifferentialOhms, terminalVoltage } from '../chemistry/cellModel';
+import { cellDifferentialOhms, terminalVoltage } from '../cell/cellModel';
 import type { RcPair } from './ageingCell';
 import type { GroupedString } from './groupIdenticalCells';
 

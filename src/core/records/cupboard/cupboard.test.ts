@@ -1,5 +1,4 @@
 import { CUPBOARD_DOCUMENT } from '../../documents/tools/cupboardDocument';
-import { AISLES, aisleOf } from './aisles';
 import { cupboardCsv, withCsvCupboard } from './cupboardCsv';
 import {
   cupboardSchema,
@@ -9,7 +8,7 @@ import {
   withEntry,
   withGuidePrices,
 } from './cupboardSchema';
-import { PART_IDS, PARTS } from './parts';
+import { AISLES, PART_IDS, PARTS } from '../../physics/recipes/parts';
 
 test('the cupboard goes out as CSV and comes back the same', () => {
   const cupboard = withEntry(EMPTY_CUPBOARD, 'led-amber', { stock: 7, pack: 10, packPrice: 2.5 });
@@ -49,9 +48,9 @@ test('a price that nobody set is unknown, until the round figures are asked for'
 });
 
 test('every part is sold somewhere', () => {
-  for (const part of PART_IDS) expect(AISLES).toContain(aisleOf(part));
-  expect(aisleOf('kiwi')).toBe('greengrocer');
-  expect(aisleOf('led-red')).toBe('electronics');
+  for (const part of PART_IDS) expect(AISLES).toContain(PARTS[part].aisle);
+  expect(PARTS['kiwi'].aisle).toBe('greengrocer');
+  expect(PARTS['led-red'].aisle).toBe('electronics');
 });
 
 test('a cupboard of version 1 keeps its stock: LEDs become red ones, devices clocks, no day is free', () => {

@@ -8,7 +8,7 @@ import {
   type CupboardEntry,
   type CupboardState,
 } from './cupboardSchema';
-import { PART_IDS, PARTS, type PartId } from './parts';
+import { PART_IDS, PARTS, type PartId } from '../../physics/recipes/parts';
 
 const PART = 'part';
 const UNIT = 'unit';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { PART_IDS, PARTS, type PartId } from './parts';
+import { PART_IDS, PARTS, type PartId } from '../../physics/recipes/parts';
 
 const amount = z
   .number('Give a number.')

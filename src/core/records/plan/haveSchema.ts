@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { PART_IDS, type PartId } from '../cupboard/parts';
+import { PART_IDS, type PartId } from '../../physics/recipes/parts';
 
 export const partIdSchema = z.enum(PART_IDS as [PartId, ...PartId[]], 'This part is not known.');
 

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { PART_IDS } from '../cupboard/parts';
+import { PAPERS } from '../../physics/recipes/separatorPlan';
+import { PART_IDS } from '../../physics/recipes/parts';
 import { partIdSchema } from './haveSchema';
 import { joinCodeSchema } from './joinCode';
 
@@ -13,9 +14,6 @@ export const AGE_BAND_NAMES: Readonly<Record<AgeBand, string>> = {
   '14-and-over': '14 and over',
   adults: 'adults, trained staff',
 };
-
-export const PAPERS = ['A4', 'Letter'] as const;
-export type Paper = (typeof PAPERS)[number];
 
 /** How the groups share the meters. */
 export const MEASURING_WAYS = ['every-cell', 'milliamp-station', 'pairs', 'once'] as const;

@@ -1,5 +1,5 @@
 import type { Migrations } from '../../formats/migrateDocument';
-import { RECIPE_MIGRATIONS, withSingleElectrodes } from '../../physics/chemistry/migrateRecipe';
+import { RECIPE_MIGRATIONS, withSingleElectrodes } from '../../physics/recipes/migrateRecipe';
 
 /** Written out, so that it stays what version 5 had when later versions change. */
 const LESSON_OF_VERSION_5 = {

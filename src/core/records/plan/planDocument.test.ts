@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describePath } from '../../result';
-import { ownRecipeFrom } from '../../physics/chemistry/ownRecipe';
-import { RECIPES } from '../../physics/chemistry/recipes';
-import { PIECES } from '../../physics/chemistry/pieces';
-import { RECIPE_IDS } from '../../physics/chemistry/recipe';
-import { ELECTRODE_SHAPES } from '../../physics/chemistry/electrodeSize';
+import { ownRecipeFrom } from '../../physics/recipes/ownRecipe';
+import { RECIPES } from '../../physics/recipes/recipes';
+import { PIECES } from '../../physics/recipes/pieces';
+import { RECIPE_IDS } from '../../physics/recipes/recipe';
+import { ELECTRODE_SHAPES } from '../../physics/cell/scaleCell';
 import { WANTED_BRIGHTNESSES } from '../../physics/circuit/brightness';
 import { DEVICE_KINDS } from '../../physics/circuit/devicePresets';
 import { LED_COLOURS } from '../../physics/circuit/load/ledPresets';

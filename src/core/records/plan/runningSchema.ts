@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import type { FamilyId } from '../../physics/chemistry/family';
-import type { Recipe } from '../../physics/chemistry/recipe';
+import type { CellSurroundings } from '../../physics/time/ageingCell';
+import type { Recipe } from '../../physics/recipes/recipe';
 import { WRAPS, type Wrap } from '../../physics/time/drying';
 
 const secondsOf = (most: number) =>
@@ -94,21 +94,13 @@ export function wrapOf({ wrap }: Running, recipe: Pick<Recipe, 'breathes' | 'loo
   return wrap !== null && wrapsFor(recipe).includes(wrap) ? wrap : usualWrap(recipe);
 }
 
-/** Time in which cells that are kept dry soak up the water poured on them, seconds (from memory). */
-const SOAK_SECONDS: Readonly<Partial<Record<FamilyId, number>>> = {
-  'zinc-carbon-felt': 40,
-  'magnesium-air-rod': 15,
-};
-
-/** Whether such a cell is kept dry and woken by water. */
-export function isWaterActivated({ family }: Pick<Recipe, 'family'>): boolean {
-  return SOAK_SECONDS[family] !== undefined;
-}
-
-/** How long it takes to soak where it begins dry; `null`: it is wet from the start. */
-export function soakSecondsOf(
-  { fromDry }: Pick<Running, 'fromDry'>,
-  { family }: Pick<Recipe, 'family'>,
-): number | null {
-  return fromDry ? (SOAK_SECONDS[family] ?? null) : null;
+/** How a cell stands in the room where the plan leaves it. */
+export function surroundingsOf(
+  running: Running,
+  recipe: Pick<Recipe, 'breathes' | 'look' | 'soakSeconds'>,
+  cellsInSeries: number,
+): CellSurroundings {
+  const { humidity, celsius, fromDry } = running;
+  const soakSeconds = fromDry ? recipe.soakSeconds : null;
+  return { wrap: wrapOf(running, recipe), humidity, celsius, soakSeconds, cellsInSeries };
 }

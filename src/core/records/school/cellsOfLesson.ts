@@ -1,7 +1,8 @@
+import { typicalModel, cellBuild } from '../../physics/recipes/cellBuild';
+import { bodyOf } from '../../physics/recipes/recipe';
+import { cellAmpsAt } from '../../physics/cell/cellModel';
 import { deviationsFromMedian, FAR_FROM_DEVIATIONS } from '../../numeric/outliers';
-import { cellFromReadings } from '../../physics/chemistry/cellFromReadings';
-import { typicalCell } from '../../physics/chemistry/plannedCell';
-import { shortAmpsOf } from '../../physics/chemistry/schoolFigures';
+import { cellFromReadings } from '../../physics/readings/cellFromReadings';
 import { currentRangeOf, suitableCurrentRange } from '../../physics/instruments/meter';
 import type { LoggedReading, LogLine } from '../logbook/logEntry';
 import { readingsOfGroup } from '../logbook/foldLog';
@@ -131,9 +132,9 @@ function shortOf(
 /** What a reading of the plan's cell is multiplied by to be one of a usual pair at room temperature. */
 function scaleToUsual(plan: Plan): { readonly volts: number; readonly amps: number } {
   const planned = cellOfPlan({ ...plan, cell: { ...plan.cell, own: null, school: null } });
-  const usual = typicalCell(planned.recipe, planned.body);
+  const usual = typicalModel(cellBuild(planned.recipe, bodyOf(planned.recipe, planned.body.id)));
   return {
     volts: usual.emfVolts / planned.model.emfVolts,
-    amps: shortAmpsOf(usual) / shortAmpsOf(planned.model),
+    amps: cellAmpsAt(usual, 0) / cellAmpsAt(planned.model, 0),
   };
 }

@@ -1,10 +1,10 @@
+import { recipeOfCell } from '../plan/cellOfPlan';
+import { typicalModel, cellBuild } from '../../physics/recipes/cellBuild';
+import { cellAmpsAt } from '../../physics/cell/cellModel';
 import { hierarchicalMean, type TwoScatters } from '../../numeric/hierarchicalMean';
 import { CLASS_SCATTER } from '../../physics/chance/scatter';
-import { recipeOfOwn } from '../../physics/chemistry/ownRecipe';
-import { typicalCell } from '../../physics/chemistry/plannedCell';
-import type { Recipe } from '../../physics/chemistry/recipe';
-import { bodyOf, RECIPES } from '../../physics/chemistry/recipes';
-import { shortAmpsOf, type SchoolFigures } from '../../physics/chemistry/schoolFigures';
+import { bodyOf } from '../../physics/recipes/recipe';
+import type { SchoolFigures } from '../../physics/readings/schoolFigures';
 import type { Plan } from '../plan/planSchema';
 import { isOfKind, type SchoolCell, type SchoolKind, type SchoolState } from './schoolSchema';
 
@@ -26,10 +26,6 @@ export function kindOfPlanCell(
   };
 }
 
-function recipeOfCell({ recipe, ownRecipe }: Pick<Plan['cell'], 'recipe' | 'ownRecipe'>): Recipe {
-  return ownRecipe === null ? RECIPES[recipe] : recipeOfOwn(ownRecipe.recipe);
-}
-
 /**
  * What the school's cells of this kind say, weighed against the recipe's range by their number: volts as they are,
  * currents by their logarithm. `null` where none counts.
@@ -43,7 +39,7 @@ export function figuresOfSchool(
   if (counted.length === 0) return null;
   const recipe = recipeOfCell(planCell);
   const { typical } = recipe;
-  const model = typicalCell(recipe, bodyOf(recipe, planCell.body));
+  const model = typicalModel(cellBuild(recipe, bodyOf(recipe, planCell.body)));
   const volts = hierarchicalMean(
     byLesson(counted, ({ openVolts }) => openVolts),
     {
@@ -58,7 +54,7 @@ export function figuresOfSchool(
   const current = hierarchicalMean(
     amps,
     {
-      mean: Math.log(shortAmpsOf(model)),
+      mean: Math.log(cellAmpsAt(model, 0)),
       deviation: Math.log(typical.shortAmpsHigh / typical.shortAmpsLow) / DEVIATIONS_IN_RANGE,
     },
     usualScatter(CLASS_SCATTER.resistanceLog),

@@ -1,8 +1,8 @@
+import { recipeOfCell } from '../plan/cellOfPlan';
+import { findBody } from '../../physics/recipes/recipe';
 import { mean, sampleDeviation } from '../../numeric/meanAndScatter';
-import type { OwnRecipe } from '../../physics/chemistry/ownRecipeSchema';
-import { recipeOfOwn } from '../../physics/chemistry/ownRecipe';
-import { bodyOf, RECIPES } from '../../physics/chemistry/recipes';
-import type { SchoolFigures } from '../../physics/chemistry/schoolFigures';
+import type { OwnRecipe } from '../../physics/recipes/ownRecipeSchema';
+import type { SchoolFigures } from '../../physics/readings/schoolFigures';
 import { capital } from '../../words';
 import { figuresOfSchool, lessonsOf } from './figuresOfSchool';
 import { isOfKind, type SchoolCell, type SchoolState } from './schoolSchema';
@@ -47,12 +47,12 @@ export function kindsOfSchool(
       const { recipe, body, metals } = first;
       const ownRecipe = ownRecipes.find(({ id }) => id === first.ownRecipe) ?? null;
       const isGone = first.ownRecipe !== null && ownRecipe === null;
-      const of = ownRecipe === null ? RECIPES[recipe] : recipeOfOwn(ownRecipe.recipe);
+      const known = isGone ? null : findBody(recipeOfCell({ recipe, ownRecipe }), body);
       const cells = school.cells.filter((cell) => isOfKind(cell, first));
       return {
         key: [recipe, first.ownRecipe ?? '', body, metals].join(' '),
-        name: `${capital(isGone ? body : bodyOf(of, body).name)}: ${metals}`,
-        figures: isGone ? null : figuresOfSchool(school, { recipe, ownRecipe, body }),
+        name: `${capital(known?.name ?? body)}: ${metals}`,
+        figures: known === null ? null : figuresOfSchool(school, { recipe, ownRecipe, body }),
         lessons: [...lessonsOf(cells)]
           .map(([key, ofLesson]) => lessonOf(key, ofLesson))
           .sort((a, b) => b.day.localeCompare(a.day)),

@@ -1,6 +1,7 @@
-import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
-import { typicalCell } from '../../physics/chemistry/plannedCell';
-import { bodyOf, RECIPES } from '../../physics/chemistry/recipes';
+import { typicalModel, cellBuild } from '../../physics/recipes/cellBuild';
+import { bodyOf } from '../../physics/recipes/recipe';
+import { cellAmpsAt } from '../../physics/cell/cellModel';
+import { RECIPES } from '../../physics/recipes/recipes';
 import { USUAL_SHUNTS, type MeterRange } from '../../physics/instruments/meter';
 import type { LogLine } from '../logbook/logEntry';
 import type { Measurement } from '../logbook/measurement';
@@ -14,9 +15,8 @@ import { EMPTY_SCHOOL, withCells, withCounted, type SchoolCell } from './schoolS
 import { originWords, schoolWords } from './schoolWords';
 
 const plan = newPlan('Lamp');
-const typical = typicalCell(
-  RECIPES['copper-zinc-fruit'],
-  bodyOf(RECIPES['copper-zinc-fruit'], 'lemon'),
+const typical = typicalModel(
+  cellBuild(RECIPES['copper-zinc-fruit'], bodyOf(RECIPES['copper-zinc-fruit'], 'lemon')),
 );
 
 let seq = 0;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { RECIPE_IDS } from '../../physics/chemistry/recipe';
+import { RECIPE_IDS } from '../../physics/recipes/recipe';
 
 const MAX_CELLS_KEPT = 20_000;
 

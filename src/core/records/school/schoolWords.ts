@@ -1,5 +1,5 @@
-import type { PlannedCell } from '../../physics/chemistry/plannedCell';
-import type { SchoolFigures } from '../../physics/chemistry/schoolFigures';
+import type { PlannedCell } from '../../physics/readings/plannedCell';
+import type { SchoolFigures } from '../../physics/readings/schoolFigures';
 import { formatAmps, formatVolts } from '../../units';
 
 /** `0.91 V ± 0.04, 0.52 mA, from 43 cells in 4 lessons`. */

@@ -1,12 +1,12 @@
-import { typicalCell } from '../../physics/chemistry/plannedCell';
-import { terminalVoltage } from '../../physics/chemistry/cellModel';
-import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
-import { bodyOf, RECIPES } from '../../physics/chemistry/recipes';
+import { typicalModel, cellBuild } from '../../physics/recipes/cellBuild';
+import { bodyOf } from '../../physics/recipes/recipe';
+import { cellAmpsAt, terminalVoltage } from '../../physics/cell/cellModel';
+import { RECIPES } from '../../physics/recipes/recipes';
 import type { SpecCell } from '../../physics/circuit/faults/batterySpec';
 import { asLines, hasCurves } from './lines';
 
 const recipe = RECIPES['copper-zinc-fruit'];
-const lemon = typicalCell(recipe, bodyOf(recipe, 'lemon'));
+const lemon = typicalModel(cellBuild(recipe, bodyOf(recipe, 'lemon')));
 const straight: SpecCell = {
   cell: { emfVolts: 0.93, resistanceOhms: 654 },
   faults: [],

@@ -1,5 +1,9 @@
-import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
-import { isLinearCell, terminalVoltage, type CellModel } from '../../physics/chemistry/cellModel';
+import {
+  cellAmpsAt,
+  type CellModel,
+  isLinearCell,
+  terminalVoltage,
+} from '../../physics/cell/cellModel';
 import type { SpecCell, SpecItem } from '../../physics/circuit/faults/batterySpec';
 
 /** Share of the short-circuit current below which a curve’s line is no longer followed. */

@@ -1,11 +1,11 @@
 import { BRIGHTNESS_FROM_AMPS } from '../../physics/circuit/brightness';
 import { ledModelOf } from '../../physics/circuit/load/ledPresets';
-import type { RecipeId } from '../../physics/chemistry/recipe';
-import { RECIPES } from '../../physics/chemistry/recipes';
+import type { RecipeId } from '../../physics/recipes/recipe';
+import { RECIPES } from '../../physics/recipes/recipes';
 import { freshCell, newPlan } from '../../records/plan/newPlan';
 import { requirementOf } from '../../records/plan/loadRequirement';
 import type { Plan } from '../../records/plan/planSchema';
-import { evaluatePlan } from '../planning/evaluatePlan';
+import { evaluatePlan } from '../judging/evaluatePlan';
 import { nominalBatteryOf, runsFromAmps } from './nominalBattery';
 import { placesOfString } from './placesOfString';
 

@@ -1,11 +1,10 @@
 import type { LoadRequirement } from '../../records/plan/loadRequirement';
 import { BRIGHTNESS_FROM_AMPS } from '../../physics/circuit/brightness';
 import type { SpecItem } from '../../physics/circuit/faults/batterySpec';
-import type { Load } from '../../physics/circuit/load/load';
+import { isLedLoad, type Load } from '../../physics/circuit/load/load';
 import type { ClassMeter } from '../../physics/instruments/classMeter';
-import { withoutFaults, type StandingItem } from '../../physics/desk/desk';
-import { isPolarised } from '../../physics/desk/deskNetwork';
-import type { PlanEvaluation } from '../planning/evaluatePlan';
+import { cellsOf, specOf, withoutFaults } from '../../physics/desk/desk';
+import type { PlanEvaluation } from '../judging/evaluatePlan';
 
 /** A battery as it is meant, for the fault finder: nothing wrong with it. */
 export interface NominalBattery {
@@ -30,8 +29,7 @@ const RUNS_FROM_SHARE = 0.5;
 
 /** Current from which a load is seen to light or run, amperes. */
 export function runsFromAmps({ load, amps }: Pick<LoadRequirement, 'load' | 'amps'>): number {
-  const isLed = load.kind === 'led' || load.kind === 'led-group';
-  return isLed ? BRIGHTNESS_FROM_AMPS.glimmer : RUNS_FROM_SHARE * amps;
+  return isLedLoad(load) ? BRIGHTNESS_FROM_AMPS.glimmer : RUNS_FROM_SHARE * amps;
 }
 
 export function nominalBatteryOf({
@@ -41,27 +39,15 @@ export function nominalBatteryOf({
   basis,
 }: Pick<PlanEvaluation, 'desk' | 'need' | 'cell' | 'basis'>): NominalBattery {
   const sound = withoutFaults(desk);
-  const looks = desk.strings.flatMap((items) =>
-    items.flatMap((item) => (item.kind === 'cell' ? [item] : item.strings.flat())),
-  );
+  const cells = cellsOf(desk);
   return {
-    strings: sound.strings.map((items) => items.map(specItem)),
+    strings: specOf(sound).strings,
     load: need.load,
     runsFromAmps: runsFromAmps(need),
     measured: cell.origin === 'own',
-    pile: looks.some(({ recipe }) => recipe.look === 'pile'),
-    bodies: looks.some(({ recipe }) => recipe.look === 'fruit' || recipe.look === 'cup'),
+    pile: cells.some(({ recipe }) => recipe.look === 'pile'),
+    bodies: cells.some(({ recipe }) => recipe.look === 'fruit' || recipe.look === 'cup'),
     meter: basis.meter,
-    isPolarised: isPolarised(need.load),
+    isPolarised: isLedLoad(need.load),
   };
-}
-
-function specItem(item: StandingItem): SpecItem {
-  return item.kind === 'cell'
-    ? { cell: item.model, faults: [], body: null }
-    : {
-        strings: item.strings.map((cells) =>
-          cells.map(({ model }) => ({ cell: model, faults: [], body: null })),
-        ),
-      };
 }

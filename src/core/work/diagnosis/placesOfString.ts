@@ -1,4 +1,4 @@
-import type { CellModel } from '../../physics/chemistry/cellModel';
+import type { CellModel } from '../../physics/cell/cellModel';
 import type { BenchPlace } from './judgeReadings';
 import { cellsOf, withoutFaults, type Desk } from '../../physics/desk/desk';
 import { solveDesk } from '../../physics/desk/solveDesk';
@@ -14,7 +14,7 @@ export function placesOfString(
   const items = withoutFaults(desk).strings[string] ?? [];
   const [first] = cellsOf({ strings: [items] });
   if (first === undefined) throw new Error(`the desk has no string ${string}`);
-  const alone = { strings: [items], loadReversed: false, plainGrid: false };
+  const alone = { strings: [items], loadReversed: false, grid: null };
   // Any load will do: the open-circuit volts are read.
   const { strings } = solveDesk(alone, { kind: 'resistor', ohms: 1e9 });
   const openVolts = strings[0]?.openVolts ?? [];

@@ -1,7 +1,8 @@
+import { typicalModel, cellBuild } from '../../physics/recipes/cellBuild';
+import { bodyOf } from '../../physics/recipes/recipe';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
-import type { CellModel } from '../../physics/chemistry/cellModel';
-import { typicalCell } from '../../physics/chemistry/plannedCell';
-import { bodyOf, RECIPES } from '../../physics/chemistry/recipes';
+import type { CellModel } from '../../physics/cell/cellModel';
+import { RECIPES } from '../../physics/recipes/recipes';
 import { gridCurve } from '../../physics/circuit/battery/gridCurve';
 import { ledModelOf } from '../../physics/circuit/load/ledPresets';
 import { operatingPoint } from '../../physics/circuit/operatingPoint';
@@ -123,9 +124,8 @@ describe('with the device connected', () => {
     if (point.status !== 'solved') throw new Error(point.status);
     return point;
   };
-  const lemon = typicalCell(
-    RECIPES['copper-zinc-fruit'],
-    bodyOf(RECIPES['copper-zinc-fruit'], 'lemon'),
+  const lemon = typicalModel(
+    cellBuild(RECIPES['copper-zinc-fruit'], bodyOf(RECIPES['copper-zinc-fruit'], 'lemon')),
   );
 
   /**

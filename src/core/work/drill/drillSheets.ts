@@ -1,7 +1,7 @@
 import type { Block, PrintedSheet } from '../preparation/sheets/sheet';
 import { isVoltRange } from '../../physics/instruments/meter';
 import { formatAmps, formatVolts } from '../../units';
-import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
+import { cellAmpsAt } from '../../physics/cell/cellModel';
 import { faultName } from './drillWords';
 import {
   DRILL_CELL,

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { DEMO_KIWI } from '../../physics/chemistry/referenceCells';
+import { DEMO_KIWI } from '../../physics/readings/referenceCells';
 import { randomStream } from '../../physics/chance/random';
 import { builtCell } from '../measuring/builtBattery';
 import type { SpecCell } from '../../physics/circuit/faults/batterySpec';

@@ -1,3 +1,4 @@
+import { looksOfCell } from '../../physics/desk/drawing/cellShapes';
 import { CLASS_SCATTER } from '../../physics/chance/scatter';
 import { placesOfString } from '../diagnosis/placesOfString';
 import type { BatteryWords } from '../diagnosis/causeWords';
@@ -10,7 +11,7 @@ import type { LoggedReading } from '../../records/logbook/logEntry';
 import { measurementName, quantityOf, type Measurement } from '../../records/logbook/measurement';
 import { nameOfTarget } from '../../records/plan/loadRequirement';
 import type { Plan } from '../../records/plan/planSchema';
-import type { PlanEvaluation } from '../planning/evaluatePlan';
+import type { PlanEvaluation } from '../judging/evaluatePlan';
 import type { StandingItem } from '../../physics/desk/desk';
 import type { PlaceLooks } from './benchScene';
 import { guideOfPlan } from './guideOfPlan';
@@ -121,13 +122,5 @@ export function groupFacts(plan: Plan, evaluation: PlanEvaluation): GroupFacts {
 function looksOf(item: StandingItem): PlaceLooks {
   const [first] = item.kind === 'cell' ? [item] : item.strings.flat();
   if (first === undefined) throw new Error('a group has at least one cell');
-  const { recipe, body, piece } = first;
-  return {
-    look: recipe.look,
-    bodyId: body.id,
-    piece,
-    plus: recipe.plus.material,
-    minus: recipe.minus.material,
-    sideBySide: item.kind === 'cell' ? 1 : item.strings.length,
-  };
+  return { ...looksOfCell(first), sideBySide: item.kind === 'cell' ? 1 : item.strings.length };
 }

@@ -3,7 +3,7 @@ import type { Measurement } from '../../records/logbook/measurement';
 import { readingEntry } from '../../records/logbook/readingEntry';
 import { newPlan } from '../../records/plan/newPlan';
 import type { Plan } from '../../records/plan/planSchema';
-import { evaluatePlan } from '../planning/evaluatePlan';
+import { evaluatePlan } from '../judging/evaluatePlan';
 import { benchFacts } from './benchFacts';
 import {
   boardRows,

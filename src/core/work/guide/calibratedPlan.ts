@@ -1,10 +1,10 @@
-import { shareOfOnePair } from '../../physics/chemistry/plannedCell';
+import { shareOfOnePair } from '../../physics/recipes/cellBuild';
 import {
   currentRangeOf,
   suitableCurrentRange,
   type CurrentRange,
 } from '../../physics/instruments/meter';
-import { cellOfPlan } from '../../records/plan/cellOfPlan';
+import { buildOfPlan } from '../../records/plan/cellOfPlan';
 import type { LoggedReading } from '../../records/logbook/logEntry';
 import type { Plan } from '../../records/plan/planSchema';
 
@@ -52,9 +52,8 @@ export function firstShortAmps(readings: readonly LoggedReading[]): number | nul
 
 /** A group reads the whole body, with all of its metals; the plan’s own readings are of one pair. */
 function ampsOfOnePair(plan: Plan, volts: number, amps: number, range: CurrentRange): number {
-  const { recipe, body } = cellOfPlan(plan);
   const shuntOhms = plan.meter.shuntOhms[range];
-  const share = shareOfOnePair(recipe, body, plan.cell.size);
+  const share = shareOfOnePair(buildOfPlan(plan.cell));
   const ohms = volts / amps - shuntOhms;
   return share === 1 || ohms <= 0 ? amps : volts / (ohms / share + shuntOhms);
 }

@@ -1,6 +1,6 @@
 import { newPlan } from '../../records/plan/newPlan';
 import type { Plan } from '../../records/plan/planSchema';
-import { evaluatePlan } from '../planning/evaluatePlan';
+import { evaluatePlan } from '../judging/evaluatePlan';
 import type { LoggedReading } from '../../records/logbook/logEntry';
 import type { Measurement } from '../../records/logbook/measurement';
 import { readingEntry } from '../../records/logbook/readingEntry';

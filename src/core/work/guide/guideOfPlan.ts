@@ -1,4 +1,4 @@
-import { buildingSteps, cautionsOfCell } from '../../physics/chemistry/recipe';
+import { buildingSteps, cautionsOfCell } from '../../physics/recipes/recipe';
 import { isUnfused } from '../../physics/instruments/classMeter';
 import {
   suitableCurrentRange,
@@ -11,7 +11,7 @@ import { Predictor } from '../diagnosis/predictor';
 import { howToMeasure, quantityOf, type Measurement } from '../../records/logbook/measurement';
 import { nameOfTarget } from '../../records/plan/loadRequirement';
 import type { Plan } from '../../records/plan/planSchema';
-import type { PlanEvaluation } from '../planning/evaluatePlan';
+import type { PlanEvaluation } from '../judging/evaluatePlan';
 import { cautionsOf, cautionsOfVolts, type CautionId } from '../../physics/safety/cautions';
 import { formatOhms } from '../../units';
 import { capital } from '../../words';

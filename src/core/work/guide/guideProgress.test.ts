@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import type { LogEntry, LogLine } from '../../records/logbook/logEntry';
 import { readingEntry } from '../../records/logbook/readingEntry';
 import { newPlan } from '../../records/plan/newPlan';
-import { evaluatePlan } from '../planning/evaluatePlan';
+import { evaluatePlan } from '../judging/evaluatePlan';
 import { answerToPress, currentStep, guideProgress, type GuidePress } from './guideProgress';
 import { guideOfPlan } from './guideOfPlan';
 

@@ -3,7 +3,7 @@ import { sceneOfMeasurement, sceneOfStep, sceneWords } from './benchScene';
 import { guideOfPlan } from './guideOfPlan';
 import { newPlan } from '../../records/plan/newPlan';
 import type { Plan } from '../../records/plan/planSchema';
-import { evaluatePlan } from '../planning/evaluatePlan';
+import { evaluatePlan } from '../judging/evaluatePlan';
 
 const SHORT = { kind: 'short', string: 1, built: 1 } as const;
 const VOLTS = { kind: 'volts', string: 1, from: 1, to: 2, built: 2 } as const;

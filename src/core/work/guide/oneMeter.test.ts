@@ -10,7 +10,7 @@ import { cellsOfLesson } from '../../records/school/cellsOfLesson';
 import { NO_FAULT } from '../diagnosis/causes';
 import { nominalBatteryOf } from '../diagnosis/nominalBattery';
 import { Predictor } from '../diagnosis/predictor';
-import { evaluatePlan } from '../planning/evaluatePlan';
+import { evaluatePlan } from '../judging/evaluatePlan';
 import { groupFacts } from './benchFacts';
 import { calibratedPlan } from './calibratedPlan';
 import { guideOfPlan } from './guideOfPlan';

@@ -1,4 +1,4 @@
-import type { PlannedCell } from '../../physics/chemistry/plannedCell';
+import type { PlannedCell } from '../../physics/readings/plannedCell';
 import type { LoggedReading } from '../../records/logbook/logEntry';
 import { quantityOf, type Measurement } from '../../records/logbook/measurement';
 import {

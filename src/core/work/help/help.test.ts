@@ -4,8 +4,8 @@ import {
   explainOpenVolts,
   explainOperatingPoint,
   explainResistance,
-} from '../planning/explain';
-import { evaluatePlan } from '../planning/evaluatePlan';
+} from '../words/explain';
+import { evaluatePlan } from '../judging/evaluatePlan';
 import { answerOf } from '../reality/question';
 import { CLAIM_IDS } from '../reality/claims';
 import { EMPTY_CUPBOARD } from '../../records/cupboard/cupboardSchema';

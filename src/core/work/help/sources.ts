@@ -1,13 +1,13 @@
-import { FAMILIES } from '../../physics/chemistry/families';
-import { conductivity } from '../../physics/chemistry/conductivity';
-import { SOLUTE_FACTS, SOLUTES, SPOON_MILLILITRES } from '../../physics/chemistry/mixing';
+import { RECIPES } from '../../physics/recipes/recipes';
+import { conductivity } from '../../physics/cell/conductivity';
+import { SOLUTE_FACTS, SOLUTES, SPOON_MILLILITRES } from '../../physics/recipes/mixing';
 import {
   coulombsPerGram,
   DEFAULT_UTILISATION,
   PRACTICAL_CEILING_VOLTS,
   STANDARD_POTENTIAL_VOLTS,
   ZINC_COATING_METRES,
-} from '../../physics/chemistry/potentials';
+} from '../../physics/cell/potentials';
 import { CLASS_SCATTER } from '../../physics/chance/scatter';
 import { BRIGHTNESS_FROM_AMPS } from '../../physics/circuit/brightness';
 import { DEVICE_PRESETS } from '../../physics/circuit/devicePresets';
@@ -29,8 +29,8 @@ import {
   REFUSED_ABOVE_VOLTS,
   ROOM_THERMAL_VOLTS,
 } from '../../constants';
-import { AA_CELL } from '../../physics/chemistry/referenceCells';
-import { FILMS_OF, filmShareAfter } from '../../physics/chemistry/films';
+import { AA_CELL } from '../../physics/readings/referenceCells';
+import { filmShareAfter } from '../../physics/cell/films';
 import { DRYING_FACTS, saturationGramsPerCubicMetre } from '../../physics/time/drying';
 import type { SourceId } from '../../sourceIds';
 import { formatAmps, formatNumber, formatOhms, formatVolts } from '../../units';
@@ -70,9 +70,9 @@ export const SOURCES: Readonly<Record<SourceId, SourceGroup>> = {
     trust: 'trade',
     source:
       'Common practice, no source: typical classroom readings, ± 10 % in volts, a factor of two in current. Your own readings replace them.',
-    values: FAMILIES.map(({ name, openVolts, shortAmps }) => ({
+    values: Object.values(RECIPES).map(({ name, typical: one }) => ({
       what: name,
-      value: `${range(openVolts, formatVolts)}, ${range(shortAmps, formatAmps)} shorted`,
+      value: `${range([one.openVoltsLow, one.openVoltsHigh], formatVolts)}, ${range([one.shortAmpsLow, one.shortAmpsHigh], formatAmps)} shorted`,
     })),
   },
   scatter: {
@@ -199,12 +199,12 @@ export const SOURCES: Readonly<Record<SourceId, SourceGroup>> = {
     trust: 'memory',
     source:
       'That a shorted cell falls to about half within minutes and rebounds: common practice. How fast and how much: from memory; three readings over time in the logbook replace it.',
-    values: FAMILIES.filter(({ id }) => filmShareAfter(FILMS_OF[id], 3600) > 0).map(
-      ({ id, name }) => ({
+    values: Object.values(RECIPES)
+      .filter(({ films }) => filmShareAfter(films, 3600) > 0)
+      .map(({ name, films }) => ({
         what: `${name}: fast and slow film, shares of r`,
-        value: `${percent(FILMS_OF[id].fastShare)} in ${FILMS_OF[id].fastSeconds} s, ${percent(FILMS_OF[id].slowShare)} in ${FILMS_OF[id].slowSeconds} s`,
-      }),
-    ),
+        value: `${percent(films.fastShare)} in ${films.fastSeconds} s, ${percent(films.slowShare)} in ${films.slowSeconds} s`,
+      })),
   },
   drying: {
     trust: 'memory',

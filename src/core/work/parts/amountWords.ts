@@ -1,4 +1,4 @@
-import { PARTS, type PartId } from '../../records/cupboard/parts';
+import { PARTS, type PartId } from '../../physics/recipes/parts';
 
 /** Rounding of amounts that were added up must not ask for one more. */
 const ROUNDING = 1e-9;

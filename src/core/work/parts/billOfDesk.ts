@@ -1,13 +1,20 @@
-import { cellsOf, type Desk, type StandingCell, type StandingItem } from '../../physics/desk/desk';
-import type { PlannedCell } from '../../physics/chemistry/plannedCell';
-import type { Plan } from '../../records/plan/planSchema';
-import { billOfOneCell, type CellMade } from './billOfBattery';
-import { billOfString, type BillLine } from './bills';
+import { cellsOf, type Desk, type StandingItem } from '../../physics/desk/desk';
+import {
+  billOfCell,
+  billOfCells,
+  billOfString,
+  multiplyBill,
+} from '../../physics/recipes/cellBuild';
+import type { BillLine } from '../../physics/recipes/parts';
 
 /** Everything that stands on one desk: cells with their liquids, leads, bands. Things wrong on purpose count as sound. */
-export function billOfDesk(desk: Desk, madeOf: (cell: StandingCell) => CellMade): BillLine[] {
+export function billOfDesk(desk: Desk): BillLine[] {
+  if (desk.grid !== null) {
+    const { cell, cellsInSeries, strings } = desk.grid;
+    return multiplyBill(billOfCells(cell, cellsInSeries), strings);
+  }
   return desk.strings.flatMap((items) => [
-    ...cellsOf({ strings: [items] }).flatMap((cell) => billOfOneCell(madeOf(cell))),
+    ...cellsOf({ strings: [items] }).flatMap(billOfCell),
     ...billOfItems(items),
   ]);
 }
@@ -25,21 +32,4 @@ export function billOfItems(items: readonly StandingItem[]): BillLine[] {
   );
   const string = billOfString(first.recipe, items.length);
   return leads === 0 ? string : [...string, { part: 'clip-lead', amount: leads }];
-}
-
-/** What the cells of a plan's desk are made of: its own cell as it was decided, others as is usual. */
-export function madeOfPlan(
-  { size, overhangMillimetres }: Pick<Plan['cell'], 'size' | 'overhangMillimetres'>,
-  cell: Pick<PlannedCell, 'model'>,
-): (standing: StandingCell) => CellMade {
-  return ({ recipe, body, piece, model }) => {
-    const planned = model === cell.model;
-    return {
-      recipe,
-      bodyId: body.id,
-      piece,
-      size: planned && size !== null ? size : recipe.usualSize,
-      overhangMillimetres: planned ? overhangMillimetres : 0,
-    };
-  };
 }

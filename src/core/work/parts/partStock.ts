@@ -1,6 +1,5 @@
-import { PARTS, type PartId } from '../../records/cupboard/parts';
+import { type BillLine, type PartId, PARTS } from '../../physics/recipes/parts';
 import type { PartCounts } from '../../records/plan/haveSchema';
-import type { BillLine } from './bills';
 
 /** Bands and tape are always about. */
 const ALWAYS_ABOUT: readonly PartId[] = ['rubber-band', 'tape'];
@@ -24,7 +23,7 @@ export function countOf(counts: PartCounts, part: PartId): number {
 
 /** Parts of a bill of which there is too little, most lacking first. */
 export function missingParts(bill: readonly BillLine[], counts: PartCounts): MissingPart[] {
-  return limiting(joined(bill))
+  return limiting(mergeBillLines(bill))
     .map(({ part, amount }) => ({ part, needed: amount, there: countOf(counts, part) }))
     .filter(({ needed, there }) => needed > there + ROUNDING)
     .sort((a, b) => b.needed - b.there - (a.needed - a.there));
@@ -36,9 +35,9 @@ export function timesFrom(
   bill: readonly BillLine[],
   once: readonly BillLine[],
 ): number {
-  const first = new Map(joined(once).map(({ part, amount }) => [part, amount]));
+  const first = new Map(mergeBillLines(once).map(({ part, amount }) => [part, amount]));
   if (missingParts(once, counts).length > 0) return 0;
-  return limiting(joined(bill)).reduce((least, { part, amount }) => {
+  return limiting(mergeBillLines(bill)).reduce((least, { part, amount }) => {
     const left = countOf(counts, part) - (first.get(part) ?? 0);
     return Math.min(least, Math.floor(left / amount + ROUNDING));
   }, Infinity);
@@ -53,7 +52,7 @@ export function sharedOut(counts: PartCounts, batteries: number): PartCounts {
 }
 
 /** A bill with each part once. */
-export function joined(bill: readonly BillLine[]): BillLine[] {
+export function mergeBillLines(bill: readonly BillLine[]): BillLine[] {
   const amounts = new Map<PartId, number>();
   for (const { part, amount } of bill) amounts.set(part, (amounts.get(part) ?? 0) + amount);
   return [...amounts].map(([part, amount]) => ({ part, amount }));

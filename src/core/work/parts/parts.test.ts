@@ -1,27 +1,22 @@
+import { billOfCells, cellBuild, multiplyBill } from '../../physics/recipes/cellBuild';
+import { billOfLoad } from './partOfTarget';
 import fc from 'fast-check';
-import { RECIPE_IDS } from '../../physics/chemistry/recipe';
-import { RECIPES } from '../../physics/chemistry/recipes';
-import { billOfCells, billOfLoad, times } from './billOfBattery';
+import { bodyOf, RECIPE_IDS } from '../../physics/recipes/recipe';
+import { RECIPES } from '../../physics/recipes/recipes';
 import { missingWords } from './missingWords';
 import { costWords, moneyWords } from './moneyWords';
-import { joined, missingParts, timesFrom } from './partStock';
+import { mergeBillLines, missingParts, timesFrom } from './partStock';
 import { priceOfBill } from './priceOfBill';
-import { separatorPlan } from './separatorPlan';
+import { separatorPlan } from '../../physics/recipes/separatorPlan';
 
-const made = (
+const build = (
   id: (typeof RECIPE_IDS)[number],
   bodyId: string,
   piece: 'whole' | 'quarter' = 'whole',
-) => ({
-  recipe: RECIPES[id],
-  bodyId,
-  piece,
-  size: RECIPES[id].usualSize,
-  overhangMillimetres: 0,
-});
+) => cellBuild(RECIPES[id], bodyOf(RECIPES[id], bodyId), { piece });
 
 test('a string of potatoes by hand: so many of each, one lead more than cells', () => {
-  expect(billOfCells(made('root-vegetable', 'potato'), 6)).toEqual(
+  expect(billOfCells(build('root-vegetable', 'potato'), 6)).toEqual(
     expect.arrayContaining([
       { part: 'potato', amount: 6 },
       { part: 'copper-strip', amount: 6 },
@@ -32,12 +27,12 @@ test('a string of potatoes by hand: so many of each, one lead more than cells', 
 });
 
 test('84 quarters are 21 fruit', () => {
-  const bill = joined(billOfCells(made('copper-zinc-fruit', 'kiwi', 'quarter'), 84));
+  const bill = mergeBillLines(billOfCells(build('copper-zinc-fruit', 'kiwi', 'quarter'), 84));
   expect(bill.find(({ part }) => part === 'kiwi')?.amount).toBe(21);
 });
 
 test('separators and liquid count too: a pile takes felt, salt and two leads', () => {
-  const bill = joined(billOfCells(made('coin-pile-brine', 'felt'), 4));
+  const bill = mergeBillLines(billOfCells(build('coin-pile-brine', 'felt'), 4));
   const amount = (part: string): number => bill.find((one) => one.part === part)?.amount ?? 0;
   // 80 discs of 19 mm from a sheet; 2 mL a disc with 18 g in 100 mL.
   expect(amount('felt-sheet')).toBeCloseTo(4 / 80, 9);
@@ -46,7 +41,7 @@ test('separators and liquid count too: a pile takes felt, salt and two leads', (
 });
 
 test('what is missing is named with how many, most lacking first; wire does for leads', () => {
-  const bill = times(billOfCells(made('root-vegetable', 'potato'), 8), 1);
+  const bill = multiplyBill(billOfCells(build('root-vegetable', 'potato'), 8), 1);
   const missing = missingParts(bill, {
     potato: 9,
     'galvanised-nail': 6,
@@ -69,12 +64,12 @@ test('so many strings as can be made, never one more', () => {
       fc.integer({ min: 1, max: 8 }),
       fc.integer({ min: 0, max: 60 }),
       (id, cells, stock) => {
-        const bill = billOfCells(made(id, RECIPES[id].bodies[0]?.id ?? ''), cells);
+        const bill = billOfCells(build(id, RECIPES[id].bodies[0].id), cells);
         const have = Object.fromEntries(bill.map(({ part }) => [part, stock]));
         const load = { ...have, 'led-red': 1 };
         const strings = timesFrom(load, bill, billOfLoad('led-red', false));
-        expect(missingParts(times(bill, strings), have)).toEqual([]);
-        expect(missingParts(times(bill, strings + 1), have).length).toBeGreaterThan(0);
+        expect(missingParts(multiplyBill(bill, strings), have)).toEqual([]);
+        expect(missingParts(multiplyBill(bill, strings + 1), have).length).toBeGreaterThan(0);
         expect(timesFrom(have, bill, billOfLoad('led-red', false))).toBe(0);
       },
     ),

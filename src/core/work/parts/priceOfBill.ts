@@ -1,6 +1,5 @@
 import { entryOf, type CupboardState } from '../../records/cupboard/cupboardSchema';
-import { PARTS, type PartId } from '../../records/cupboard/parts';
-import type { BillLine } from './bills';
+import { type BillLine, type PartId, PARTS } from '../../physics/recipes/parts';
 
 /** Prices as the cupboard has them. */
 export type Prices = Pick<CupboardState, 'entries'>;

@@ -1,4 +1,4 @@
-import type { PartId } from '../../records/cupboard/parts';
+import type { PartId } from '../../physics/recipes/parts';
 import type { Swappable } from '../../records/plan/lessonSchema';
 
 /** What stands in for what. */

@@ -1,10 +1,10 @@
-import type { PlanEvaluation } from '../planning/evaluatePlan';
-import { cautionsOfCell } from '../../physics/chemistry/recipe';
+import type { PlanEvaluation } from '../judging/evaluatePlan';
+import { cautionsOfCell } from '../../physics/recipes/recipe';
 import { cellsOf } from '../../physics/desk/desk';
 import { cautionsOf, cautionsOfVolts, type CautionId } from '../../physics/safety/cautions';
 import { soundVolts } from './soundVolts';
 import type { Kit } from './kitOfPlan';
-import { PARTS } from '../../records/cupboard/parts';
+import { PARTS } from '../../physics/recipes/parts';
 
 /** What in a plan a caution comes from. */
 export interface CautionOrigin {

@@ -1,10 +1,9 @@
-import type { ElectrodeSize } from '../../physics/chemistry/electrodeSize';
-import type { Paper } from '../../records/plan/lessonSchema';
-import { PIECE_FACTS, PIECE_NAMES, type Piece } from '../../physics/chemistry/pieces';
-import type { PartId } from '../../records/cupboard/parts';
+import { acrossOf } from '../../physics/recipes/cellBuild';
+import type { ElectrodeSize } from '../../physics/cell/scaleCell';
+import { type Piece, PIECE_FACTS } from '../../physics/recipes/pieces';
+import { type PartId, PARTS } from '../../physics/recipes/parts';
 import { formatNumber } from '../../units';
-import { acrossOf } from '../parts/billOfBattery';
-import { LAYERS_AT_ONCE, separatorPlan } from '../parts/separatorPlan';
+import { LAYERS_AT_ONCE, type Paper, separatorPlan } from '../../physics/recipes/separatorPlan';
 import { amountWords, wholeUnits } from '../parts/amountWords';
 
 /** How many of something are cut from how much, and how long that takes. */
@@ -34,7 +33,7 @@ const KNIFE_MINUTES = 0.25;
 export function separatorStep(
   count: number,
   size: Pick<ElectrodeSize, 'shape' | 'widthMillimetres' | 'depthMillimetres'>,
-  { sheet, what }: { readonly sheet: PartId; readonly what: string },
+  sheet: PartId,
   overhangMillimetres: number,
   paper: Paper,
 ): CuttingStep {
@@ -53,7 +52,7 @@ export function separatorStep(
       : [];
   return {
     id: 'separators',
-    title: `${count} separators of ${what}`,
+    title: `${count} separators of ${PARTS[sheet].name.replace('sheet of ', '')}`,
     from: { part: sheet, amount: sheets },
     lines: [
       `${disc ? 'Discs' : 'Squares'} of ${formatNumber(diameterMillimetres)} mm, ${perSheet} from a sheet of ${paper}: ${sheets} ${sheets === 1 ? 'sheet' : 'sheets'}.`,
@@ -111,14 +110,14 @@ export function fruitStep(
   piece: Exclude<Piece, 'whole'>,
   fruits: number,
 ): CuttingStep {
-  const { cuts, share } = PIECE_FACTS[piece];
+  const { cuts, share, many } = PIECE_FACTS[piece];
   const whole = wholeUnits(fruits);
   return {
     id: 'fruit',
-    title: `${amountWords(part, whole)} cut into ${PIECE_NAMES[piece]}`,
+    title: `${amountWords(part, whole)} cut into ${many}`,
     from: null,
     lines: [
-      `An adult cuts, on a board: ${formatNumber(1 / share)} ${PIECE_NAMES[piece]} from each.`,
+      `An adult cuts, on a board: ${formatNumber(1 / share)} ${many} from each.`,
       'Cut on the day and keep the faces covered: they dry and brown in the open.',
     ],
     handMinutes: whole * cuts * KNIFE_MINUTES,

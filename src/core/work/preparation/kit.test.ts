@@ -1,11 +1,12 @@
+import { ownRecipeFrom, recipeOfOwn } from '../../physics/recipes/ownRecipe';
+import { billOfCell, cellBuild } from '../../physics/recipes/cellBuild';
 import fc from 'fast-check';
-import type { RecipeId } from '../../physics/chemistry/recipe';
-import { RECIPES } from '../../physics/chemistry/recipes';
+import type { RecipeId } from '../../physics/recipes/recipe';
+import { RECIPES } from '../../physics/recipes/recipes';
 import { USUAL_LESSON, type Lesson } from '../../records/plan/lessonSchema';
 import { newPlan } from '../../records/plan/newPlan';
 import type { Plan } from '../../records/plan/planSchema';
-import { evaluatePlan } from '../planning/evaluatePlan';
-import { billOfCell } from '../parts/bills';
+import { evaluatePlan } from '../judging/evaluatePlan';
 import {
   EMPTY_CUPBOARD,
   entryOf,
@@ -15,8 +16,8 @@ import {
 import { clockMinutes } from './cutting';
 import { kitOfPlan, type Kit } from './kitOfPlan';
 import { sparesOf } from './sparesOf';
-import { saltGrams } from '../parts/liquids';
-import type { PartId } from '../../records/cupboard/parts';
+import { saltGrams } from '../../physics/recipes/liquids';
+import type { PartId } from '../../physics/recipes/parts';
 import { amountWords, moreOf } from '../parts/amountWords';
 import { shoppingList, totalWords } from './shoppingList';
 import { substitutesFor, substituteWords } from './substitutes';
@@ -264,7 +265,12 @@ test('pairs belong to the plan’s own cell, wherever it stands; a typical one a
 });
 
 test('a body that was added to an own recipe is on the list', () => {
-  expect(billOfCell({ id: 'copper-zinc-fruit' }, 'own-2')[0]).toEqual({
+  const own = ownRecipeFrom('copper-zinc-fruit');
+  const recipe = recipeOfOwn({
+    ...own,
+    bodies: [{ ...own.bodies[0]!, id: 'own-2', name: 'mango', plural: 'mangoes' }],
+  });
+  expect(billOfCell(cellBuild(recipe, recipe.bodies[0]))[0]).toEqual({
     part: 'own-body',
     amount: 1,
   });

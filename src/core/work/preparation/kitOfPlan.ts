@@ -1,12 +1,12 @@
+import { liquidsOf, piecesOfCell } from '../../physics/recipes/cellBuild';
 import { cellsOf, withoutFaults, type StandingCell } from '../../physics/desk/desk';
 import type { Lesson } from '../../records/plan/lessonSchema';
 import type { Plan } from '../../records/plan/planSchema';
-import type { PlanEvaluation } from '../planning/evaluatePlan';
+import type { PlanEvaluation } from '../judging/evaluatePlan';
 import { partOfTarget } from '../parts/partOfTarget';
-import { PIECE_FACTS } from '../../physics/chemistry/pieces';
-import { cautionsOfCell } from '../../physics/chemistry/recipe';
+import { PIECE_FACTS } from '../../physics/recipes/pieces';
+import { cautionsOfCell } from '../../physics/recipes/recipe';
 import { billOfItems } from '../parts/billOfDesk';
-import { billOfCell, ONE_PAIR, partOfBody, separatorSource } from '../parts/bills';
 import {
   foilStep,
   fruitStep,
@@ -15,10 +15,10 @@ import {
   wireStep,
   type CuttingStep,
 } from './cutting';
-import { liquidsOfCell, type CellLiquid } from '../parts/liquids';
+import type { CellLiquid } from '../../physics/recipes/liquids';
 import { sparesOf } from './sparesOf';
 import { mixingCards, type MixingCard } from './mixingCards';
-import type { PartId } from '../../records/cupboard/parts';
+import type { PartId } from '../../physics/recipes/parts';
 import { SUBSTITUTE_OF } from '../parts/substituteOf';
 
 /** So much of a part for a group and for the class. */
@@ -50,8 +50,8 @@ const LOADS_PER_SPARE = 6;
 
 /** Counts every part of a plan for its class. Things that are wrong on purpose count as sound. */
 export function kitOfPlan(
-  { cell, lesson, target, have }: Pick<Plan, 'cell' | 'lesson' | 'target' | 'have'>,
-  evaluation: Pick<PlanEvaluation, 'desk' | 'cell' | 'seriesResistorOhms'>,
+  { lesson, target, have }: Pick<Plan, 'lesson' | 'target' | 'have'>,
+  evaluation: Pick<PlanEvaluation, 'desk' | 'seriesResistorOhms'>,
 ): Kit {
   const desk = withoutFaults(evaluation.desk);
   const cells = cellsOf(desk);
@@ -61,15 +61,9 @@ export function kitOfPlan(
   const spareLoads = have === null ? Math.ceil(groups / LOADS_PER_SPARE) : 0;
   const counter = partCounter(groups, lesson.swapped);
 
-  const kinds = kindsOf(cells, spareCells, evaluation);
-  for (const { kind, planned, count, spares } of kinds) {
-    const bill = billOfCell(
-      kind.recipe,
-      kind.body.id,
-      planned ? (cell.size ?? ONE_PAIR) : ONE_PAIR,
-      kind.piece,
-    );
-    for (const { part, amount } of bill) {
+  const kinds = kindsOf(cells, spareCells);
+  for (const { kind, count, spares } of kinds) {
+    for (const { part, amount } of piecesOfCell(kind)) {
       counter.add(part, amount * count, amount * spares);
     }
   }
@@ -78,14 +72,14 @@ export function kitOfPlan(
   addGroupThings(counter, cells, lesson);
   if (evaluation.seriesResistorOhms !== null) counter.add('series-resistor', 1, spareLoads);
   const pieces = counter.lines().find(({ part }) => part === 'bell-wire')?.total ?? 0;
-  const cutting = [...cuttingOf(kinds, cell, lesson), ...(pieces === 0 ? [] : [wireStep(pieces)])];
+  const cutting = [...cuttingOf(kinds, lesson), ...(pieces === 0 ? [] : [wireStep(pieces)])];
   for (const step of cutting) {
     const { from } = step;
     if (from !== null && (step.id === 'separators' || step.id === 'sanding')) {
       counter.share(from.part, from.amount);
     }
   }
-  const mixing = mixingCards(liquidsOf(kinds, groups));
+  const mixing = mixingCards(liquidsOfKinds(kinds, groups));
   for (const { ingredients } of mixing) {
     for (const { part, amount } of ingredients) if (part !== null) counter.share(part, amount);
   }
@@ -102,8 +96,6 @@ export function kitOfPlan(
 
 interface CellKind {
   readonly kind: StandingCell;
-  /** The plan's own cell, which may have a size and pairs of its own; others on the desk are typical ones. */
-  readonly planned: boolean;
   /** On one desk. */
   readonly count: number;
   /** For the class. */
@@ -111,17 +103,13 @@ interface CellKind {
 }
 
 /** Different cells on a desk, and the class's spares shared out among them by how many there are. */
-function kindsOf(
-  cells: readonly StandingCell[],
-  spareCells: number,
-  { cell }: Pick<PlanEvaluation, 'cell'>,
-): CellKind[] {
-  const kinds = new Map<string, { kind: StandingCell; planned: boolean; count: number }>();
+function kindsOf(cells: readonly StandingCell[], spareCells: number): CellKind[] {
+  const kinds = new Map<string, { kind: StandingCell; count: number }>();
   for (const one of cells) {
-    const planned = one.model === cell.model;
-    const key = JSON.stringify([planned, one.recipe.id, one.body.id, one.piece]);
+    const { recipe, body, piece, size, overhangMillimetres } = one;
+    const key = JSON.stringify([recipe.id, recipe.name, body.id, piece, size, overhangMillimetres]);
     const known = kinds.get(key);
-    if (known === undefined) kinds.set(key, { kind: one, planned, count: 1 });
+    if (known === undefined) kinds.set(key, { kind: one, count: 1 });
     else known.count += 1;
   }
   return [...kinds.values()].map((one) => ({
@@ -194,22 +182,20 @@ function addGroupThings(
   }
 }
 
-function cuttingOf(kinds: readonly CellKind[], cell: Plan['cell'], lesson: Lesson): CuttingStep[] {
+function cuttingOf(kinds: readonly CellKind[], lesson: Lesson): CuttingStep[] {
   const steps: CuttingStep[] = [];
   let coins = 0;
   let foil = 0;
-  for (const { kind, planned, count, spares } of kinds) {
+  for (const { kind, count, spares } of kinds) {
     const total = count * lesson.groups + spares;
-    const source = separatorSource(kind.body.id);
-    const size = planned && cell.size !== null ? cell.size : kind.recipe.usualSize;
-    if (source !== null) {
-      steps.push(separatorStep(total, size, source, cell.overhangMillimetres, lesson.paper));
+    const { sheet, part: fruit } = kind.body;
+    if (sheet !== null) {
+      steps.push(separatorStep(total, kind.size, sheet, kind.overhangMillimetres, lesson.paper));
     }
-    const fruit = partOfBody(kind.body.id);
     if (fruit !== null && kind.piece !== 'whole') {
       steps.push(fruitStep(fruit, kind.piece, total * PIECE_FACTS[kind.piece].share));
     }
-    const bill = billOfCell(kind.recipe, kind.body.id);
+    const bill = kind.recipe.parts.cell;
     if (bill.some(({ part }) => part === 'coin-to-sand')) coins += total;
     if (bill.some(({ part }) => part === 'aluminium-foil')) foil += total;
   }
@@ -218,13 +204,13 @@ function cuttingOf(kinds: readonly CellKind[], cell: Plan['cell'], lesson: Lesso
   return steps;
 }
 
-function liquidsOf(
+function liquidsOfKinds(
   kinds: readonly CellKind[],
   groups: number,
 ): { liquid: CellLiquid; cells: number }[] {
   const found = new Map<string, { liquid: CellLiquid; cells: number }>();
   for (const { kind, count, spares } of kinds) {
-    for (const liquid of liquidsOfCell(kind.recipe, kind.body.id)) {
+    for (const liquid of liquidsOf(kind)) {
       const key = JSON.stringify(liquid);
       const known = found.get(key) ?? { liquid, cells: 0 };
       known.cells += count * groups + spares;

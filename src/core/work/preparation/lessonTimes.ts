@@ -14,7 +14,7 @@ export function lessonTimes(facts: LessonFacts, now: LocalTime): Timetable | nul
       kit,
       minutesPerCell: evaluation.cell.recipe.minutesToBuild,
       toBuy: shopping.lines.flatMap(({ part, packs }) => (packs > 0 ? [part] : [])),
-      bodies: [...new Set(cellsOf(evaluation.desk).map(({ body }) => body.id))],
+      dried: cellsOf(evaluation.desk).some(({ body }) => body.dried),
       freeDays: cupboard.freeDays,
     },
     now,

@@ -4,12 +4,17 @@ import {
   mixLiquid,
   MIXING_SPARE_SHARE,
   type ElectrolyteId,
-} from '../../physics/chemistry/mixingBench';
-import { SOLUTE_FACTS, type Solute } from '../../physics/chemistry/mixing';
+} from '../../physics/recipes/mixingBench';
+import { SOLUTE_FACTS, type Solute } from '../../physics/recipes/mixing';
 import type { CautionId } from '../../physics/safety/cautions';
 import { formatNumber } from '../../units';
-import { LIQUID_PARTS, saltGrams, SOLUTE_PARTS, type CellLiquid } from '../parts/liquids';
-import { PARTS, type PartId } from '../../records/cupboard/parts';
+import {
+  type CellLiquid,
+  LIQUID_PARTS,
+  saltGrams,
+  SOLUTE_PARTS,
+} from '../../physics/recipes/liquids';
+import { PARTS, type PartId } from '../../physics/recipes/parts';
 
 /** One liquid for the class: what goes in, in which order, what is written on the bottle, where it goes afterwards. */
 export interface MixingCard {

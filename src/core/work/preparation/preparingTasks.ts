@@ -1,5 +1,4 @@
-import { isOrdered } from '../../records/cupboard/aisles';
-import type { PartId } from '../../records/cupboard/parts';
+import { isOrdered, type PartId } from '../../physics/recipes/parts';
 import type { Lesson, Shortcut } from '../../records/plan/lessonSchema';
 import { clockMinutes } from './cutting';
 import type { Kit } from './kitOfPlan';
@@ -38,8 +37,8 @@ export interface PreparingInput {
   readonly minutesPerCell: number;
   /** Parts that are not in the cupboard. */
   readonly toBuy: readonly PartId[];
-  /** Bodies of the cells, by id. */
-  readonly bodies: readonly string[];
+  /** Salt must be dried into the cells before. */
+  readonly dried: boolean;
 }
 
 /** Minutes and days of the tasks that do not depend on the battery (common practice, no source). */
@@ -51,7 +50,6 @@ const SET_UP_MINUTES = 20;
 const TRIAL_MEASURING_MINUTES = 10;
 /** Salt is dried into foam or felt overnight, or in an oven at 100 °C (common practice, no source). */
 const DRY = { putOut: 15, overnight: 12 * 60, oven: 90 } as const;
-const DRIED_BODIES: readonly string[] = ['salt-foam'];
 
 /** What shops nearby have instead of what is ordered (from memory); a part that is not named must be ordered. */
 const NEARBY: Readonly<Partial<Record<PartId, string>>> = {
@@ -69,23 +67,22 @@ export function nearbyWays(toBuy: readonly PartId[]): string[] | null {
 }
 
 /** Shorter ways that this battery allows. */
-export function shortcutsFor({ toBuy, bodies }: PreparingInput): Shortcut[] {
+export function shortcutsFor({ toBuy, dried }: PreparingInput): Shortcut[] {
   const shortcuts: Shortcut[] = [];
   if (toBuy.some(isOrdered) && nearbyWays(toBuy) !== null) shortcuts.push('buy-nearby');
-  if (bodies.some((body) => DRIED_BODIES.includes(body))) shortcuts.push('oven-dry');
+  if (dried) shortcuts.push('oven-dry');
   return shortcuts;
 }
 
 /** What must be done before, in the order in which it is done. */
 export function preparingTasks(input: PreparingInput): WantedTask[] {
-  const { kit, lesson, minutesPerCell, toBuy, bodies } = input;
+  const { kit, lesson, minutesPerCell, toBuy, dried } = input;
   const handsOf = (id: 'sanding' | 'fruit' | 'other'): number =>
     kit.cutting
       .filter((step) => (step.id === 'sanding' || step.id === 'fruit' ? step.id : 'other') === id)
       .reduce((sum, { handMinutes }) => sum + handMinutes, 0);
   const taken = shortcutsFor(input).filter((one) => lesson.shortcuts.includes(one));
   const ordered = toBuy.some(isOrdered) && !taken.includes('buy-nearby');
-  const dried = bodies.some((body) => DRIED_BODIES.includes(body));
   const oven = taken.includes('oven-dry');
   const task = (
     id: TaskId,

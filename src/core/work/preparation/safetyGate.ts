@@ -2,7 +2,7 @@ import { ADULT_ONLY_ABOVE_VOLTS, REFUSED_ABOVE_VOLTS } from '../../constants';
 import { cellsOf, withoutFaults } from '../../physics/desk/desk';
 import type { CautionId } from '../../physics/safety/cautions';
 import type { Plan } from '../../records/plan/planSchema';
-import type { PlanEvaluation } from '../planning/evaluatePlan';
+import type { PlanEvaluation } from '../judging/evaluatePlan';
 import { soundVolts } from './soundVolts';
 
 /** What may be made of a plan for this class. */

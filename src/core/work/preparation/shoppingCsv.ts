@@ -1,6 +1,5 @@
 import { csvText } from '../../formats/csv';
-import { aisleOf } from '../../records/cupboard/aisles';
-import { PARTS } from '../../records/cupboard/parts';
+import { PARTS } from '../../physics/recipes/parts';
 import type { LessonFacts } from './sheets/lessonFacts';
 
 const HEADER = [
@@ -19,7 +18,7 @@ const HEADER = [
 /** The shopping list as CSV; a price that nobody set stays empty. */
 export function shoppingCsv({ shopping, kit, plan }: LessonFacts): string {
   const rows = shopping.lines.map(({ part, needed, inCupboard, packs, pack, price }) => [
-    aisleOf(part),
+    PARTS[part].aisle,
     PARTS[part].name,
     PARTS[part].unit,
     kit.lines.find((one) => one.part === part)?.perGroup ?? 0,

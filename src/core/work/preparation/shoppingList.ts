@@ -3,7 +3,7 @@ import { moneyWords } from '../parts/moneyWords';
 import type { CupboardState } from '../../records/cupboard/cupboardSchema';
 import { entryOf } from '../../records/cupboard/cupboardSchema';
 import type { Kit } from './kitOfPlan';
-import type { PartId } from '../../records/cupboard/parts';
+import type { PartId } from '../../physics/recipes/parts';
 import { amountWords, wholeUnits } from '../parts/amountWords';
 
 export interface ShoppingLine {

@@ -1,17 +1,16 @@
+import { typicalModel } from '../../physics/recipes/cellBuild';
 import { capital } from '../../words';
-import { chemistryWith, type PlannedCell } from '../../physics/chemistry/plannedCell';
+import type { PlannedCell } from '../../physics/readings/plannedCell';
 import type { Swappable } from '../../records/plan/lessonSchema';
 import type { Plan } from '../../records/plan/planSchema';
-import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
-import { geometryOf } from '../../physics/chemistry/electrodeSize';
-import { familyCell } from '../../physics/chemistry/families';
+import { cellAmpsAt } from '../../physics/cell/cellModel';
 import { wireOhms } from '../../physics/circuit/wire';
 import { formatAmps, formatNumber, formatOhms } from '../../units';
 import type { CupboardState } from '../../records/cupboard/cupboardSchema';
 import { priceOf } from './shoppingList';
 import { WIRE_PIECE_METRES } from './cutting';
 import type { Kit } from './kitOfPlan';
-import { PARTS, type PartId } from '../../records/cupboard/parts';
+import { PARTS, type PartId } from '../../physics/recipes/parts';
 import { SUBSTITUTE_OF } from '../parts/substituteOf';
 
 /** A cheaper part in place of another, and what that does. */
@@ -35,7 +34,7 @@ const BELL_WIRE_AWG = 24;
 /** Cheaper ways to the same kit, the largest saving first. */
 export function substitutesFor(
   kit: Pick<Kit, 'lines'>,
-  plan: Pick<Plan, 'cell' | 'lesson'>,
+  plan: Pick<Plan, 'lesson'>,
   cell: PlannedCell,
   cupboard: Pick<CupboardState, 'entries'>,
 ): Substitute[] {
@@ -53,8 +52,8 @@ export function substitutesFor(
       offers.push({ instead, by, used, saving, effect: effect() });
   };
   offer('clip-lead', wireEffect);
-  offer('copper-strip', () => areaEffect(plan, cell, COUPLER_MILLIMETRES));
-  offer('zinc-strip', () => areaEffect(plan, cell, NAIL_MILLIMETRES));
+  offer('copper-strip', () => areaEffect(cell, COUPLER_MILLIMETRES));
+  offer('zinc-strip', () => areaEffect(cell, NAIL_MILLIMETRES));
   return offers.sort((a, b) => (b.saving ?? 0) - (a.saving ?? 0));
 }
 
@@ -64,24 +63,10 @@ function wireEffect(): string {
 }
 
 /** The short-circuit current of a typical cell of this recipe with another width of metal. */
-function areaEffect(
-  { cell: input }: Pick<Plan, 'cell'>,
-  cell: PlannedCell,
-  millimetres: number,
-): string {
-  const { recipe, body } = cell;
-  const size = input.size ?? recipe.usualSize;
+function areaEffect(cell: PlannedCell, millimetres: number): string {
+  const { size } = cell;
   const shorted = (widthMillimetres: number): number =>
-    cellAmpsAt(
-      familyCell({
-        chemistry: chemistryWith(recipe, body),
-        geometry: geometryOf(
-          { ...size, shape: 'strip', widthMillimetres },
-          recipe.physics.geometry.contactOhms,
-        ),
-      }),
-      0,
-    );
+    cellAmpsAt(typicalModel({ ...cell, size: { ...size, shape: 'strip', widthMillimetres } }), 0);
   const width = size.shape === 'nail' ? NAIL_MILLIMETRES : size.widthMillimetres;
   const share = shorted(millimetres) / shorted(width);
   const now = cellAmpsAt(cell.model, 0);

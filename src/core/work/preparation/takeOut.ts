@@ -7,7 +7,7 @@ import {
 import { wholeUnits } from '../parts/amountWords';
 import type { MissingPart } from '../parts/partStock';
 import type { Kit } from './kitOfPlan';
-import { PART_IDS, PARTS, type PartId } from '../../records/cupboard/parts';
+import { PART_IDS, PARTS, type PartId } from '../../physics/recipes/parts';
 
 /** The cupboard after a lesson's kit was taken out of it: as much as there is of each part. */
 export function takeOut(

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { MEASURING_WAYS, USUAL_LESSON, type Lesson } from '../../records/plan/lessonSchema';
 import { newPlan } from '../../records/plan/newPlan';
 import type { Plan } from '../../records/plan/planSchema';
-import { evaluatePlan } from '../planning/evaluatePlan';
+import { evaluatePlan } from '../judging/evaluatePlan';
 import { kitOfPlan } from './kitOfPlan';
 import { lessonPhases } from './lessonPhases';
 import { addMinutes, isWorkingDay, minutesBetween } from './localTime';
@@ -27,7 +27,7 @@ const inputOf = (
   kit: kitOfPlan(plan, evaluatePlan(plan)),
   minutesPerCell: 5,
   toBuy: ['lemon', 'graphite-rod'],
-  bodies: [],
+  dried: false,
   freeDays: [],
   ...change,
 });
@@ -137,10 +137,7 @@ test('an order that would come too late offers what shops nearby have, only wher
 
 test('salted foam dries overnight, or in the oven where the night is gone; nothing else does', () => {
   const foam = (now: string, shortcuts: Lesson['shortcuts'] = []) =>
-    timetable(
-      inputOf(planWith({}, { shortcuts }), '2027-01-29', { toBuy: [], bodies: ['salt-foam'] }),
-      now,
-    );
+    timetable(inputOf(planWith({}, { shortcuts }), '2027-01-29', { toBuy: [], dried: true }), now);
   const early = foam(EARLY);
   const dry = early.tasks.find(({ id }) => id === 'dry');
   // Twelve hours before what follows it on the morning of the lesson.

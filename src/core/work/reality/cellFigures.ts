@@ -1,12 +1,16 @@
+import { withPairs } from '../../physics/recipes/cellBuild';
+import {
+  foodGramsOf,
+  minusElectrodesOf,
+  piecesOfCell,
+  waterOf,
+} from '../../physics/recipes/cellBuild';
 import { originWords } from '../../records/school/schoolWords';
-import { cellAmpsAt } from '../../physics/chemistry/cellAmpsAt';
-import { isLinearCell, type CellModel } from '../../physics/chemistry/cellModel';
-import { familyOf } from '../../physics/chemistry/families';
-import { maxPower } from '../../physics/chemistry/maxPower';
-import { DEFAULT_UTILISATION } from '../../physics/chemistry/potentials';
-import type { CellLook } from '../../physics/chemistry/recipe';
-import type { PlannedCell } from '../../physics/chemistry/plannedCell';
-import { billOfCell } from '../parts/bills';
+import { cellAmpsAt, type CellModel, isLinearCell } from '../../physics/cell/cellModel';
+import { maxPower } from '../../physics/cell/maxPower';
+import { DEFAULT_UTILISATION } from '../../physics/cell/potentials';
+import type { CellLook } from '../../physics/recipes/recipe';
+import type { PlannedCell } from '../../physics/readings/plannedCell';
 import type { CupboardState } from '../../records/cupboard/cupboardSchema';
 import { priceOfBill } from '../parts/priceOfBill';
 
@@ -49,8 +53,8 @@ export function cellFigures(
   cell: PlannedCell,
   cupboard: Pick<CupboardState, 'entries'>,
 ): CellFigures {
-  const { recipe, body, piece, model, minusElectrodes } = cell;
-  const { supplies } = familyOf(recipe.family);
+  const { recipe, body, model } = cell;
+  const minusElectrodes = minusElectrodesOf(cell);
   const shortAmps = cellAmpsAt(model, 0);
   const power = maxPower(model);
   return {
@@ -62,10 +66,11 @@ export function cellFigures(
     shortAmps,
     mostWatts: power.watts,
     bestVolts: power.volts,
-    coulombs: DEFAULT_UTILISATION * supplies.metalCoulombs * minusElectrodes,
+    coulombs: DEFAULT_UTILISATION * recipe.supplies.metalCoulombs * minusElectrodes,
     kilograms:
-      Math.max(supplies.foodGrams, supplies.waterGrams) / 1000 + METALS_KILOGRAMS * minusElectrodes,
-    price: priceOfBill(billOfCell(recipe, body.id, undefined, piece), cupboard)?.all ?? null,
+      Math.max(foodGramsOf(cell), waterOf(cell).waterGrams) / 1000 +
+      METALS_KILOGRAMS * minusElectrodes,
+    price: priceOfBill(piecesOfCell(withPairs(cell, 1)), cupboard)?.all ?? null,
     squareMetres: TABLE_ROOM[recipe.look],
     linear: isLinearCell(model),
     origin: `One cell: ${originWords(cell)}.`,

@@ -1,13 +1,12 @@
 import { FARADAY_C_PER_MOL } from '../../constants';
-import type { PlannedCell } from '../../physics/chemistry/plannedCell';
-import type { Explanation } from '../planning/explain';
+import type { PlannedCell } from '../../physics/readings/plannedCell';
+import type { Explanation } from '../words/explain';
 import {
   largestWins,
   pairsInOneBody,
   saltKillsAcid,
   voltsTimesAmps,
-} from '../planning/misconceptions';
-import { familyOf } from '../../physics/chemistry/families';
+} from '../words/misconceptions';
 import { formatJoules, formatNumber } from '../../units';
 import type { WorkedSolution } from './workedSolution';
 
@@ -60,19 +59,19 @@ const FOOD_JOULES_PER_GRAM = 2100;
 const ZINC_GRAMS_PER_MOL = 65.38;
 
 /** Where the energy comes from: the metal that dissolves, not the fruit. */
-function fullOfElectricity({ recipe, model }: PlannedCell): Explanation {
-  const { supplies, anode } = familyOf(recipe.family);
+function fullOfElectricity({ recipe, body, model }: PlannedCell): Explanation {
+  const { supplies } = recipe;
   const joules = supplies.metalCoulombs * model.emfVolts;
   const grams = (supplies.metalCoulombs * ZINC_GRAMS_PER_MOL) / (2 * FARADAY_C_PER_MOL);
-  const food = supplies.foodGrams * FOOD_JOULES_PER_GRAM;
+  const food = body.foodGrams * FOOD_JOULES_PER_GRAM;
   return {
     title: 'The energy comes out of the metal that dissolves',
     lines: [
       `All the metal of one cell moves ${formatNumber(supplies.metalCoulombs, 3)} C; at ${formatNumber(model.emfVolts, 3)} V that is at most ${formatJoules(joules)}.` +
-        (anode === 'Zn'
+        (recipe.minus.material === 'zinc'
           ? ` It is ${formatNumber(1000 * grams, 2)} mg of zinc (charge × 65.38 g/mol ÷ 2F).`
           : ''),
-      supplies.foodGrams > 0
+      body.foodGrams > 0
         ? `Eaten, the fruit would give ${formatJoules(food)}, ${formatNumber(food / joules, 2)} times as much, and none of that goes into the wire. It only holds the ions that close the circuit.`
         : 'The liquid only holds the ions that close the circuit.',
       'Put in a new metal and the same fruit goes on; put in the old metal and a new fruit does not.',

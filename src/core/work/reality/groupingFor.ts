@@ -1,4 +1,4 @@
-import { gridsFor } from '../planning/gridsFor';
+import { gridsFor } from '../search/searchGrids';
 import type { CellFigures } from './cellFigures';
 
 /** Cells that together stand at the wished volts and give the wished amps. */

@@ -1,7 +1,9 @@
+import { cellBuild } from '../../physics/recipes/cellBuild';
+import { ROOM_CELSIUS } from '../../constants';
 import { z } from 'zod';
-import { RECIPE_IDS } from '../../physics/chemistry/recipe';
-import { bodyOf, RECIPES } from '../../physics/chemistry/recipes';
-import { usualCell, type PlannedCell } from '../../physics/chemistry/plannedCell';
+import { bodyOf, RECIPE_IDS } from '../../physics/recipes/recipe';
+import { RECIPES } from '../../physics/recipes/recipes';
+import { type PlannedCell, plannedCell } from '../../physics/readings/plannedCell';
 import type { CupboardState } from '../../records/cupboard/cupboardSchema';
 import type { CautionId } from '../../physics/safety/cautions';
 import { cellFigures } from './cellFigures';
@@ -42,7 +44,7 @@ export function typicalPlannedCell({
   body: bodyId,
 }: Pick<RealityBench, 'recipe' | 'body'>): PlannedCell {
   const recipe = RECIPES[id];
-  return usualCell(recipe, bodyOf(recipe, bodyId));
+  return plannedCell(cellBuild(recipe, bodyOf(recipe, bodyId)), ROOM_CELSIUS);
 }
 
 /** Own wishes come without cautions of their own; what never may be wired is said with each. */

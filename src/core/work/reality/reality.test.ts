@@ -1,5 +1,5 @@
 import { demoPlan } from '../../../cli/demoPlans';
-import { type PlannedCell } from '../../physics/chemistry/plannedCell';
+import { type PlannedCell } from '../../physics/readings/plannedCell';
 import { cellOfPlan } from '../../records/plan/cellOfPlan';
 import { EMPTY_CUPBOARD } from '../../records/cupboard/cupboardSchema';
 import { answerSheetOf } from './answerSheet';

@@ -1,5 +1,5 @@
-import { AA_CELL } from '../../physics/chemistry/referenceCells';
-import { maxPowerWatts } from '../../physics/chemistry/maxPower';
+import { AA_CELL } from '../../physics/readings/referenceCells';
+import { maxPowerWatts } from '../../physics/cell/maxPower';
 import { gridCurve } from '../../physics/circuit/battery/gridCurve';
 import { FULL_SHARE } from '../../physics/circuit/load/capacitorBank';
 import { cautionIdsOfVolts, type CautionId } from '../../physics/safety/cautions';

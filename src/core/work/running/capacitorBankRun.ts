@@ -5,7 +5,7 @@ import { operatingPoint } from '../../physics/circuit/operatingPoint';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
 import { withoutFaults } from '../../physics/desk/desk';
 import { deskSource } from '../../physics/desk/deskSource';
-import type { PlanEvaluation } from '../planning/evaluatePlan';
+import type { PlanEvaluation } from '../judging/evaluatePlan';
 import { CHARGE_TOLERANCE, chargeBank } from '../../physics/time/chargeBank';
 import { chargeTime } from '../../physics/time/chargeTime';
 import { integrate } from '../../physics/time/integrate';

@@ -1,8 +1,8 @@
-import { AA_CELL } from '../../physics/chemistry/referenceCells';
+import { billOfDesk } from '../parts/billOfDesk';
+import { AA_CELL } from '../../physics/readings/referenceCells';
 import { gridDesk, type Desk } from '../../physics/desk/desk';
-import type { PlanEvaluation } from '../planning/evaluatePlan';
-import { priceOfUnit, type Cost, type Prices } from '../parts/priceOfBill';
-import { costOfDesk } from './costOfDesk';
+import type { PlanEvaluation } from '../judging/evaluatePlan';
+import { type Cost, priceOfBill, priceOfUnit, type Prices } from '../parts/priceOfBill';
 import { runBattery, type BatteryRun } from './runBattery';
 import { wrapsFor, WRAP_NAMES, wrapOf, type Running } from '../../records/plan/runningSchema';
 
@@ -18,7 +18,7 @@ export interface ComparedRun {
 
 /** The battery as arranged against fewer and more strings and other covers. */
 export function compareRuns(
-  evaluation: Pick<PlanEvaluation, 'basis' | 'cell' | 'desk' | 'need' | 'wiring'>,
+  evaluation: Pick<PlanEvaluation, 'cell' | 'desk' | 'need' | 'wiring'>,
   running: Running,
   prices: Prices,
 ): ComparedRun[] {
@@ -28,13 +28,13 @@ export function compareRuns(
       name,
       run: { endSeconds, end, joules, wantedUntil },
       firstAmps: samples[0]?.amps ?? 0,
-      money: costOfDesk(standing, basis.cell, cell, prices),
+      money: priceOfBill(billOfDesk(standing), prices),
     };
   };
-  const { basis, cell, desk, need, wiring } = evaluation;
+  const { cell, desk, need, wiring } = evaluation;
   const { cellsInSeries, strings } = wiring;
   const rows: ComparedRun[] = [compared('as arranged', desk, running)];
-  if (desk.plainGrid) {
+  if (desk.grid !== null) {
     for (const count of [strings - 1, strings + 1, 2 * strings]) {
       if (count < 1 || count === strings) continue;
       const name = `${cellsInSeries} in series × ${count}`;

@@ -1,6 +1,7 @@
-import { agedStrings, shortestOf } from '../planning/deskInTime';
+import { isLedLoad } from '../../physics/circuit/load/load';
+import { agedStrings, shortestOf } from '../search/batteryInTime';
 import { HORIZON_SECONDS } from './horizons';
-import { sideBySide } from '../../physics/chemistry/sideBySide';
+import { parallelCells } from '../../physics/cell/cellModel';
 import {
   brightnessOf,
   BRIGHTNESS_FROM_AMPS,
@@ -69,7 +70,7 @@ export function runBattery(
   });
   const samples = outcome.samples.map((sample): RunSample => ({
     ...sample,
-    brightness: isLed(need) ? brightnessOf(sample.amps) : null,
+    brightness: isLedLoad(need.load) ? brightnessOf(sample.amps) : null,
   }));
   const { endSeconds, end, joules, left } = outcome;
   return {
@@ -82,13 +83,9 @@ export function runBattery(
   };
 }
 
-function isLed({ load }: LoadRequirement): boolean {
-  return load.kind === 'led' || load.kind === 'led-group';
-}
-
 /** Current below which the device counts as stopped, amperes. */
 export function leastAmpsOf(need: LoadRequirement): number {
-  return isLed(need) ? BRIGHTNESS_FROM_AMPS.glimmer : STOPS_AT_SHARE * need.amps;
+  return isLedLoad(need.load) ? BRIGHTNESS_FROM_AMPS.glimmer : STOPS_AT_SHARE * need.amps;
 }
 
 /** The cells of a desk as readings over time have found them. */
@@ -97,14 +94,17 @@ export function fittedStrings(
   running: Running,
   factors = USUAL_FACTORS,
 ): AgeingCell[][] {
-  return agedStrings(desk, running).map((cells) => cells.map((cell) => withFactors(cell, factors)));
+  return agedStrings(desk, running).flatMap(({ cells, count }) => {
+    const string = cells.map((cell) => withFactors(cell, factors));
+    return Array.from({ length: count }, () => string);
+  });
 }
 
 function withFactors(ageing: AgeingCell, { films, size }: RunFactors): AgeingCell {
   const { cell, fast, slow } = ageing;
   return {
     ...ageing,
-    cell: sideBySide(cell, size),
+    cell: parallelCells(cell, size),
     fast: { ...fast, ohms: (fast.ohms * films) / size },
     slow: { ...slow, ohms: (slow.ohms * films) / size },
   };

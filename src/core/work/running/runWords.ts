@@ -1,6 +1,6 @@
 import type { BrightnessBand } from '../../physics/circuit/brightness';
 import type { LoadRequirement } from '../../records/plan/loadRequirement';
-import type { Verdict } from '../planning/verdict';
+import type { Verdict } from '../judging/verdict';
 import type { CellLeft } from '../../physics/time/dischargeRun';
 import { aboutTime, formatAmps, formatMinutes, formatNumber, NO_BREAK_SPACE } from '../../units';
 import type { RunFit } from './fitRun';

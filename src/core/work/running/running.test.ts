@@ -1,10 +1,9 @@
 import { demoPlan } from '../../../cli/demoPlans';
 import { FARADAY_C_PER_MOL } from '../../constants';
-import { familyOf } from '../../physics/chemistry/families';
-import { DEFAULT_UTILISATION } from '../../physics/chemistry/potentials';
+import { DEFAULT_UTILISATION } from '../../physics/cell/potentials';
 import { newPlan } from '../../records/plan/newPlan';
 import { EMPTY_CUPBOARD } from '../../records/cupboard/cupboardSchema';
-import { evaluatePlan } from '../planning/evaluatePlan';
+import { evaluatePlan } from '../judging/evaluatePlan';
 import { boughtCells, compareRuns } from './compareRuns';
 import { HORIZON_SECONDS } from './horizons';
 import { loadedStairs, runAt, runBattery } from './runBattery';
@@ -37,7 +36,7 @@ test('no cell gives more charge than its metal holds (Faraday)', () => {
   // Zn → Zn²⁺ + 2 e⁻: 2·F/M coulombs a gram, that is 819.9 mAh/g (CRC molar mass 65.38 g/mol).
   expect((2 * FARADAY_C_PER_MOL) / 65.38 / 3.6).toBeCloseTo(819.9, 0);
   // Two nails in each kiwi.
-  const metal = 2 * DEFAULT_UTILISATION * familyOf(lamp.cell.recipe.family).supplies.metalCoulombs;
+  const metal = 2 * DEFAULT_UTILISATION * lamp.cell.recipe.supplies.metalCoulombs;
   const coulombs = run.samples.slice(1).reduce((sum, { seconds, stringAmps }, index) => {
     const before = run.samples[index]!;
     return sum + ((stringAmps[0]! + before.stringAmps[0]!) / 2) * (seconds - before.seconds);

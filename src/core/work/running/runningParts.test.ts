@@ -1,3 +1,5 @@
+import { priceOfBill } from '../parts/priceOfBill';
+import { billOfDesk } from '../parts/billOfDesk';
 import { demoPlan } from '../../../cli/demoPlans';
 import {
   EMPTY_CUPBOARD,
@@ -5,15 +7,14 @@ import {
   withGuidePrices,
   type CupboardState,
 } from '../../records/cupboard/cupboardSchema';
-import { evaluatePlan } from '../planning/evaluatePlan';
+import { evaluatePlan } from '../judging/evaluatePlan';
 import { newPlan } from '../../records/plan/newPlan';
 import { shortCircuitRecovery } from './shortCircuitRecovery';
 import { capacitorBankRun } from './capacitorBankRun';
 import { fitRun } from './fitRun';
-import { costOfDesk } from './costOfDesk';
 import { readInTime, type ReadPoint } from './readInTime';
 import { runBattery, USUAL_FACTORS } from './runBattery';
-import { isWaterActivated, USUAL_RUNNING } from '../../records/plan/runningSchema';
+import { USUAL_RUNNING } from '../../records/plan/runningSchema';
 import { TURNS_HORIZON_SECONDS } from './horizons';
 import { intermittentRun, type IntermittentRun } from './intermittentRun';
 
@@ -161,7 +162,7 @@ test('readings at the device are placed in time from the step that connected it'
 
 test('what a battery costs: parts by the piece, and the share that does not come back', () => {
   const cost = (prices: Pick<CupboardState, 'entries'>) =>
-    costOfDesk(lamp.desk, lamp.basis.cell, lamp.cell, prices);
+    priceOfBill(billOfDesk(lamp.desk), prices);
   expect(cost(EMPTY_CUPBOARD)).toBeNull();
   const priced = withGuidePrices(EMPTY_CUPBOARD);
   const money = cost(priced);
@@ -183,8 +184,8 @@ test('cells that are kept dry begin with nothing and run for as long as wet ones
     cell: { ...plan.cell, recipe: 'zinc-carbon-felt', body: 'salt-foam' },
     arrangement: { kind: 'own', cellsInSeries: 3, strings: 1 },
   });
-  expect(isWaterActivated(felt.cell.recipe)).toBe(true);
-  expect(isWaterActivated(lamp.cell.recipe)).toBe(false);
+  expect(felt.cell.recipe.soakSeconds).toBeGreaterThan(0);
+  expect(lamp.cell.recipe.soakSeconds).toBeNull();
   const wet = runBattery(felt.desk, felt.need, USUAL_RUNNING);
   const dry = runBattery(felt.desk, felt.need, { ...USUAL_RUNNING, fromDry: true });
   expect(dry.samples[1]!.amps).toBeLessThan(wet.samples[1]!.amps);

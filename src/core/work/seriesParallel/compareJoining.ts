@@ -1,7 +1,7 @@
-import type { CellModel } from '../../physics/chemistry/cellModel';
-import { familyOf } from '../../physics/chemistry/families';
-import { DEFAULT_UTILISATION } from '../../physics/chemistry/potentials';
-import { AA_CELL, DEMO_KIWI } from '../../physics/chemistry/referenceCells';
+import { RECIPES } from '../../physics/recipes/recipes';
+import type { CellModel } from '../../physics/cell/cellModel';
+import { DEFAULT_UTILISATION } from '../../physics/cell/potentials';
+import { AA_CELL, DEMO_KIWI } from '../../physics/readings/referenceCells';
 import { brightnessOf, type BrightnessBand } from '../../physics/circuit/brightness';
 import { gridCurve } from '../../physics/circuit/battery/gridCurve';
 import { filamentLook, TORCH_BULB, type FilamentLook } from '../../physics/circuit/load/bulb';
@@ -35,7 +35,7 @@ export const HOME_MADE_CELL: ComparedCell = {
   name: 'kiwi',
   plural: 'kiwis',
   model: DEMO_KIWI,
-  coulombs: DEFAULT_UTILISATION * familyOf('fruit').supplies.metalCoulombs,
+  coulombs: DEFAULT_UTILISATION * RECIPES['copper-zinc-fruit'].supplies.metalCoulombs,
   first: 4,
 };
 

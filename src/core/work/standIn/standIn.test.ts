@@ -4,7 +4,7 @@ import { fullScale } from '../../physics/instruments/meter';
 import { createStandIn, simulatedOf } from './standIn';
 import { nominalBatteryOf } from '../diagnosis/nominalBattery';
 import { newPlan } from '../../records/plan/newPlan';
-import { evaluatePlan } from '../planning/evaluatePlan';
+import { evaluatePlan } from '../judging/evaluatePlan';
 
 const code = (line: string): string | number => {
   const read = readingOf(line);

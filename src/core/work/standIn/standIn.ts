@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { randomStream } from '../../physics/chance/random';
-import { DEMO_KIWI } from '../../physics/chemistry/referenceCells';
+import { DEMO_KIWI } from '../../physics/readings/referenceCells';
 import {
   CURRENT_RANGES,
   fullScale,

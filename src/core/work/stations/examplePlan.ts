@@ -1,6 +1,6 @@
 import { freshCell } from '../../records/plan/newPlan';
 import { USUAL_CLASS_METER } from '../../physics/instruments/classMeter';
-import { RECIPES } from '../../physics/chemistry/recipes';
+import { RECIPES } from '../../physics/recipes/recipes';
 import { USUAL_LESSON } from '../../records/plan/lessonSchema';
 import { USUAL_RUNNING } from '../../records/plan/runningSchema';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan } from '../../records/plan/planSchema';

@@ -1,5 +1,5 @@
-import { evaluatePlan } from '../planning/evaluatePlan';
-import { verdictOf } from '../planning/verdict';
+import { evaluatePlan } from '../judging/evaluatePlan';
+import { verdictOf } from '../judging/verdict';
 import { EXAMPLE_PLAN } from './examplePlan';
 import { exampleAt, STATION_SLUGS, WHAT_HAPPENS } from './stationHelp';
 

@@ -1,9 +1,9 @@
+import { endOfBattery } from '../search/batteryInTime';
 import type { Plan } from '../../records/plan/planSchema';
 import { aboutTime, formatAmps, formatMinutes, formatOhms, formatVolts } from '../../units';
-import { END_WORDS } from '../planning/endWords';
-import { endOfBattery } from '../planning/endOfBattery';
-import { evaluatePlan, type PlanEvaluation } from '../planning/evaluatePlan';
-import { sourcesOfCell, type Explanation } from '../planning/explain';
+import { END_WORDS } from '../search/endWords';
+import { evaluatePlan, type PlanEvaluation } from '../judging/evaluatePlan';
+import { sourcesOfCell, type Explanation } from '../words/explain';
 import { sparesOf } from '../preparation/sparesOf';
 import { EXAMPLE_PLAN } from './examplePlan';
 
@@ -86,7 +86,7 @@ const EXAMPLES: Readonly<Record<StationSlug, Example>> = {
     'Its metals may touch, or a clip may bridge it. One more reading, across that cell alone, tells which.',
   ],
   run: (evaluation, { minutes, running }) => {
-    const ends = endOfBattery(evaluation, evaluation.need, running);
+    const ends = endOfBattery(evaluation.desk, evaluation.need, running);
     return [
       `At first ${formatAmps(evaluation.amps)} flow, after ${formatMinutes(minutes)} ${formatAmps(evaluation.atEnd.amps)}: films on the metals grow while current flows.`,
       `To shine clearly ${formatAmps(evaluation.need.amps)} are needed. What is left above that is the margin for weaker cells.`,

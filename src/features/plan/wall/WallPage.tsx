@@ -21,7 +21,7 @@ import {
   commonStep,
   type ClassFigure,
 } from '@/core/work/guide/board';
-import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
+import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
 import { groupNames } from '@/core/work/preparation/groupNames';
 import { capital } from '@/core/words';
 import { LogProvider, useLiveLog, useLog } from '@/ui/bench/LogProvider';

@@ -3,7 +3,7 @@ import {
   isLinearCell,
   terminalVoltage,
   type CellModel,
-} from '../../chemistry/cellModel';
+} from '../../cell/cellModel';
 import type { SourceCurve } from './sourceCurve';
 import type { TheveninSource } from './theveninSource';
 

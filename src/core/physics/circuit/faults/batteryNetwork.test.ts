@@ -1,4 +1,4 @@
-import type { CellModel } from '../../chemistry/cellModel';
+import type { CellModel } from '../../cell/cellModel';
 import { VOLTMETER_OHMS } from '../../instruments/meter';
 import { ledModelOf } from '../load/ledPresets';
 import type { NetworkComponent } from '../network/networkSchema';

@@ -1,9 +1,10 @@
-import type { CellModel } from '../../chemistry/cellModel';
+import type { CellModel } from '../../cell/cellModel';
 import type { NetworkComponent } from '../network/networkSchema';
 import {
   FAULT_DEFAULTS,
+  faultyCell,
+  OPEN_JOINT_OHMS,
   type BatterySpec,
-  type CellFault,
   type SpecCell,
   type SpecItem,
 } from './batterySpec';
@@ -33,7 +34,7 @@ export function nodeAfter(spec: BatterySpec, string: number, items: number): str
 /** Node of the upper metal of a cell: under its clip, so that a bad contact lies beyond it. */
 export function metalOf(spec: BatterySpec, string: number, cell: number): string {
   const item = spec.strings[string - 1]?.[cell - 1];
-  const hidden = item !== undefined && !('strings' in item) && contactOhms(item.faults) > 0;
+  const hidden = item !== undefined && !('strings' in item) && faultyCell(item).contactOhms > 0;
   return hidden ? behindContact(placeName(string, cell)) : nodeAfter(spec, string, cell);
 }
 
@@ -70,7 +71,7 @@ export function batteryNetwork(spec: BatterySpec): NetworkComponent[] {
 
 /** The same, each component with the cell that it is a part of. */
 export function batteryParts(spec: BatterySpec): BatteryPart[] {
-  return sideBySide(spec.strings, BATTERY_MINUS, BATTERY_PLUS, null);
+  return stringsAsParts(spec.strings, BATTERY_MINUS, BATTERY_PLUS, null);
 }
 
 /** A group that strings stand in: its name in the network, and where it stands. */
@@ -80,7 +81,7 @@ interface Within {
   readonly item: number;
 }
 
-function sideBySide(
+function stringsAsParts(
   strings: readonly (readonly SpecItem[])[],
   minus: string,
   plus: string,
@@ -101,87 +102,46 @@ function sideBySide(
       const below = node(place);
       if ('strings' in item) {
         const inner = { name, string, item: place + 1 };
-        parts.push(...sideBySide(item.strings, below, node(place + 1), inner));
+        parts.push(...stringsAsParts(item.strings, below, node(place + 1), inner));
         return;
       }
       const cell: CellRef =
         group === null
           ? { string, item: place + 1, within: null }
           : { string: group.string, item: group.item, within: { string, cell: place + 1 } };
-      const { own, joints } = cellComponents(item, name, below, node(place + 1));
-      parts.push(
-        ...own.map((component) => ({ component, cell })),
-        ...joints.map(outside),
-        ...leaksOf(item, name, below, (over) => node(place + over)).map(outside),
-      );
+      const { own, joints } = cellComponents(item, name, below, (over) => node(place + over));
+      parts.push(...own.map((component) => ({ component, cell })), ...joints.map(outside));
     });
     return parts;
   });
 }
 
-/** Films outside a cell, which do not care how the cell itself is connected. */
-function leaksOf(
-  { faults }: SpecCell,
+function cellComponents(
+  spec: SpecCell,
   name: string,
   below: string,
   nodeOver: (cells: number) => string,
-): NetworkComponent[] {
-  return faults.flatMap((fault) => {
-    if (fault.kind === 'rim-leak') {
-      return [resistor(`${name} rim`, below, nodeOver(1), fault.ohms)];
-    }
-    return fault.kind === 'drip'
-      ? [resistor(`${name} drip`, below, nodeOver(fault.over), fault.ohms)]
-      : [];
-  });
-}
-
-function cellComponents(
-  { cell, faults, body }: SpecCell,
-  name: string,
-  below: string,
-  above: string,
 ): { readonly own: NetworkComponent[]; readonly joints: NetworkComponent[] } {
-  const reversed = faults.some(({ kind }) => kind === 'reversed');
-  const contact = contactOhms(faults);
-  const top = contact === 0 ? above : behindContact(name);
-  const [minus, plus] = reversed ? [top, below] : [below, top];
-  const faulty = faults.reduce(withFault, cell);
+  const { cell, isReversed, touchingOhms, contactOhms, leaks } = faultyCell(spec);
+  const above = nodeOver(1);
+  const top = contactOhms === 0 ? above : behindContact(name);
+  const [minus, plus] = isReversed ? [top, below] : [below, top];
   const own =
-    body === null
-      ? [cellComponent(name, faulty, minus, plus)]
-      : halfCells(name, faulty, minus, plus, `electrolyte of ${body}`);
+    spec.body === null
+      ? [cellComponent(name, cell, minus, plus)]
+      : halfCells(name, cell, minus, plus, `electrolyte of ${spec.body}`);
   const joints: NetworkComponent[] = [];
-  const short = faults.find((fault) => fault.kind === 'shorted');
-  if (short?.kind === 'shorted') {
-    joints.push(resistor(`${name} touching`, minus, plus, short.ohms));
-  }
-  if (contact === Infinity) {
+  if (touchingOhms < Infinity) joints.push(resistor(`${name} touching`, minus, plus, touchingOhms));
+  if (contactOhms === Infinity) {
     // The open joint is a branch that carries nothing, so that both of its sides keep a voltage.
     joints.push(resistor(`${name} open joint`, top, above, OPEN_JOINT_OHMS));
-  } else if (contact > 0) joints.push(resistor(`${name} contact`, top, above, contact));
+  } else if (contactOhms > 0) joints.push(resistor(`${name} contact`, top, above, contactOhms));
+  joints.push(
+    ...leaks.map(({ kind, over, ohms }) =>
+      resistor(`${name} ${kind}`, below, nodeOver(over), ohms),
+    ),
+  );
   return { own, joints };
-}
-
-/** An open joint leaks through air and damp wood; far above a voltmeter, so that a meter reads nothing. */
-export const OPEN_JOINT_OHMS = 1e12;
-
-function contactOhms(faults: readonly CellFault[]): number {
-  return faults.reduce((sum, fault) => {
-    if (fault.kind === 'open') return Infinity;
-    return fault.kind === 'poor-contact' ? sum + fault.ohms : sum;
-  }, 0);
-}
-
-function withFault(cell: CellModel, fault: CellFault): CellModel {
-  switch (fault.kind) {
-    case 'dry':
-      return { ...cell, resistanceOhms: cell.resistanceOhms * fault.factor };
-    case 'same-metal':
-      return { ...cell, emfVolts: 0 };
-    default:
-      return cell;
-  }
 }
 
 function cellComponent(

@@ -1,4 +1,4 @@
-import type { CellModel } from '../../chemistry/cellModel';
+import type { CellModel } from '../../cell/cellModel';
 
 /** Something wrong with one cell or the joint before it. */
 export type CellFault =
@@ -54,3 +54,66 @@ export type SpecItem = SpecCell | SpecGroup;
 export interface BatterySpec {
   readonly strings: readonly (readonly SpecItem[])[];
 }
+
+/** What is wrong with a cell as resistances and signs, from the inside out: the one statement of what a fault does. */
+export interface FaultyCell {
+  /** The cell itself: dry, or without volts where both metals are the same. */
+  readonly cell: CellModel;
+  readonly isReversed: boolean;
+  /** Metals that touch, across the cell, ohms; `Infinity` where none do. */
+  readonly touchingOhms: number;
+  /** At its + end, ohms; `Infinity` where it is open. */
+  readonly contactOhms: number;
+  /** Films outside, which do not care how the cell itself is connected: from below it to above so many cells. */
+  readonly leaks: readonly {
+    readonly kind: 'rim' | 'drip';
+    readonly over: number;
+    readonly ohms: number;
+  }[];
+}
+
+export function faultyCell({ cell, faults }: Pick<SpecCell, 'cell' | 'faults'>): FaultyCell {
+  let { emfVolts, resistanceOhms } = cell;
+  let touchingOhms = Infinity;
+  let contactOhms = 0;
+  let isReversed = false;
+  const leaks: FaultyCell['leaks'][number][] = [];
+  for (const fault of faults) {
+    switch (fault.kind) {
+      case 'reversed':
+        isReversed = true;
+        break;
+      case 'same-metal':
+        emfVolts = 0;
+        break;
+      case 'dry':
+        resistanceOhms *= fault.factor;
+        break;
+      case 'shorted':
+        touchingOhms = Math.min(touchingOhms, fault.ohms);
+        break;
+      case 'open':
+        contactOhms = Infinity;
+        break;
+      case 'poor-contact':
+        contactOhms += fault.ohms;
+        break;
+      case 'rim-leak':
+        leaks.push({ kind: 'rim', over: 1, ohms: fault.ohms });
+        break;
+      case 'drip':
+        leaks.push({ kind: 'drip', over: fault.over, ohms: fault.ohms });
+        break;
+    }
+  }
+  return {
+    cell: { ...cell, emfVolts, resistanceOhms },
+    isReversed,
+    touchingOhms,
+    contactOhms,
+    leaks,
+  };
+}
+
+/** An open joint leaks through air and damp wood; far above a voltmeter, so that a meter reads nothing. */
+export const OPEN_JOINT_OHMS = 1e12;

@@ -27,6 +27,11 @@ export type Load =
       readonly resistorOhms?: number;
     };
 
+/** LEDs shine, and mind being turned round. */
+export function isLedLoad({ kind }: Load): boolean {
+  return kind === 'led' || kind === 'led-group';
+}
+
 /** The resistor in series with an LED or a device, ohms; 0 without one. */
 export function seriesOhms(load: Load): number {
   return load.kind === 'led' || load.kind === 'device' ? (load.resistorOhms ?? 0) : 0;

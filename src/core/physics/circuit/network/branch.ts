@@ -1,4 +1,4 @@
-import { cellDifferentialOhms, overpotentialVolts, isLinearCell } from '../../chemistry/cellModel';
+import { cellDifferentialOhms, overpotentialVolts, isLinearCell } from '../../cell/cellModel';
 import { bulbDifferentialOhms, bulbVolts } from '../load/bulb';
 import { deviceDifferentialOhms, deviceVolts } from '../load/device';
 import { ledDifferentialOhms, ledVolts } from '../load/led';

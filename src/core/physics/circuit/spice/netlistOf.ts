@@ -1,4 +1,4 @@
-import { isLinearCell, LIMIT_KNEE, type CellModel } from '../../chemistry/cellModel';
+import { isLinearCell, LIMIT_KNEE, type CellModel } from '../../cell/cellModel';
 import { COLD_SHARE, type BulbModel } from '../load/bulb';
 import { DEVICE_STEEPNESS } from '../load/device';
 import type { NetworkComponent, NetworkDocument } from '../network/networkSchema';

@@ -1,15 +1,29 @@
-import type { Piece } from '../../chemistry/pieces';
-import type { CellLook, Material } from '../../chemistry/recipe';
+import type { Material } from '../../cell/metals';
+import type { Piece } from '../../recipes/pieces';
+import type { CellLook } from '../../recipes/recipe';
+import type { CellBuild } from '../../recipes/cellBuild';
+import type { CellBody } from '../../recipes/bodies';
 import { fruitShapes } from './fruitShapes';
 import { CARD, colour, ellipse, path, rect, SOFT_INK, type Shape } from './shape';
 
 /** What a cell looks like. */
 export interface CellLooks {
   readonly look: CellLook;
-  readonly bodyId: string;
+  /** Colours of the fruit, or of the liquid in the cup. */
+  readonly drawing: CellBody['drawing'];
   readonly piece: Piece;
   readonly plus: Material;
   readonly minus: Material;
+}
+
+/** How a cell is drawn. */
+export function looksOfCell({
+  recipe,
+  body,
+  piece,
+}: Pick<CellBuild, 'recipe' | 'body' | 'piece'>): CellLooks {
+  const { look, plus, minus } = recipe;
+  return { look, drawing: body.drawing, piece, plus: plus.material, minus: minus.material };
 }
 
 /** Places of the two terminals of a cell drawn at full size. */
@@ -26,12 +40,12 @@ export function cellShapes(cell: CellLooks, spacing: number): Shape[] {
   return cell.look === 'rod' ? rodShapes(cell) : [...bodyShapes(cell), ...electrodes];
 }
 
-function bodyShapes({ look, bodyId, piece }: CellLooks): Shape[] {
+function bodyShapes({ look, drawing, piece }: CellLooks): Shape[] {
   switch (look) {
     case 'fruit':
-      return fruitShapes(bodyId, piece);
+      return fruitShapes(typeof drawing === 'object' ? drawing : null, piece);
     case 'cup':
-      return cupShapes(bodyId);
+      return cupShapes(typeof drawing === 'string' ? drawing : SOME_LIQUID);
     case 'sponge':
       return spongeShapes();
     case 'towel':
@@ -94,20 +108,14 @@ function pileShapes({ plus, minus }: CellLooks, spacing: number): Shape[] {
   ];
 }
 
-const LIQUID: Readonly<Record<string, string>> = {
-  'rhubarb-juice': '#E3A2A0',
-  'lemon-juice': '#F3E38C',
-  vinegar: '#E4D3A6',
-  brine: '#CFE0E6',
-  'epsom-salt': '#D5E4EA',
-  'sulfuric-acid': '#E3E6C8',
-};
+/** A liquid of an own recipe, whose colour nobody said. */
+const SOME_LIQUID = '#E4D3A6';
 
 /** A cup of liquid seen from the side. */
-function cupShapes(bodyId: string): Shape[] {
+function cupShapes(liquid: string): Shape[] {
   return [
     path('M-25 -8 L25 -8 L20.5 22 L-20.5 22 Z', {
-      fill: colour(LIQUID[bodyId] ?? '#E4D3A6'),
+      fill: colour(liquid),
       grey: 0.92,
     }),
     path('M-29 -22 L29 -22 L21 24 L-21 24 Z', { stroke: SOFT_INK, strokeWidth: 1.8 }),

@@ -1,4 +1,4 @@
-import type { Material } from '../../chemistry/recipe';
+import type { Material } from '../../cell/metals';
 
 /** How the drawing shows a metal, in words. */
 export const MATERIAL_LOOK: Readonly<Record<Material, string>> = {

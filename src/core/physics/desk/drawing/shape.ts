@@ -1,4 +1,4 @@
-import type { Material } from '../../chemistry/recipe';
+import type { Material } from '../../cell/metals';
 
 /** What a face or a line is painted with: a colour of nature, one of the theme, or a metal with its pattern. */
 export type Paint =

@@ -1,4 +1,4 @@
-import { cellAmpsAt } from '../../../physics/chemistry/cellAmpsAt';
+import { cellAmpsAt } from '../../../physics/cell/cellModel';
 import { nameOfTarget } from '../../../records/plan/loadRequirement';
 import { formatAmps, formatVolts } from '../../../units';
 import { placesOfString } from '../../diagnosis/placesOfString';

@@ -10,10 +10,10 @@ import { safetyGate, type SafetyGate } from '../safetyGate';
 import { cupboardOf } from '../takeOut';
 import { shoppingList, type ShoppingList } from '../shoppingList';
 import { withEntry, type CupboardState } from '../../../records/cupboard/cupboardSchema';
-import { PART_IDS } from '../../../records/cupboard/parts';
+import { PART_IDS } from '../../../physics/recipes/parts';
 import { isBatteryPart } from '../../parts/partStock';
 import type { Plan } from '../../../records/plan/planSchema';
-import type { PlanEvaluation } from '../../planning/evaluatePlan';
+import type { PlanEvaluation } from '../../judging/evaluatePlan';
 
 /** Everything that is worked out about a lesson from plan and cupboard; screens and sheets read the same. */
 export interface LessonFacts {
@@ -38,7 +38,7 @@ function withStringsToBuy(
   evaluation: PlanEvaluation,
 ): Pick<PlanEvaluation, 'desk' | 'cell' | 'seriesResistorOhms'> {
   const { desk, cell, wiring } = evaluation;
-  return buyStrings === null || !desk.plainGrid || buyStrings <= wiring.strings
+  return buyStrings === null || desk.grid === null || buyStrings <= wiring.strings
     ? evaluation
     : { ...evaluation, desk: gridDesk(cell, wiring.cellsInSeries, buyStrings) };
 }

@@ -1,4 +1,4 @@
-import { buildingSteps } from '../../../physics/chemistry/recipe';
+import { buildingSteps } from '../../../physics/recipes/recipe';
 import { nameOfTarget } from '../../../records/plan/loadRequirement';
 import type { CautionId } from '../../../physics/safety/cautions';
 import { formatAmps, formatOhms, formatVolts } from '../../../units';

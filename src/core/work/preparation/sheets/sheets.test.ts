@@ -1,9 +1,9 @@
-import type { RecipeId } from '../../../physics/chemistry/recipe';
-import { RECIPES } from '../../../physics/chemistry/recipes';
+import type { RecipeId } from '../../../physics/recipes/recipe';
+import { RECIPES } from '../../../physics/recipes/recipes';
 import { USUAL_LESSON, type Lesson } from '../../../records/plan/lessonSchema';
 import { newPlan } from '../../../records/plan/newPlan';
 import type { Plan } from '../../../records/plan/planSchema';
-import { evaluatePlan } from '../../planning/evaluatePlan';
+import { evaluatePlan } from '../../judging/evaluatePlan';
 import {
   EMPTY_CUPBOARD,
   withEntry,

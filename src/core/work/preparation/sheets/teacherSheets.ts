@@ -1,10 +1,10 @@
-import { verdictOf } from '../../planning/verdict';
+import { AISLES, PARTS } from '../../../physics/recipes/parts';
+import { verdictOf } from '../../judging/verdict';
 import { AGE_BAND_NAMES } from '../../../records/plan/lessonSchema';
 import { formatMinutes, formatNumber } from '../../../units';
 import { capital } from '../../../words';
-import { firstCellTable, rangeOfRow } from '../../planning/firstCell';
+import { firstCellTable, rangeOfRow } from '../../search/firstCell';
 import { MEASURING_NAMES } from '../measuring';
-import { AISLES, aisleOf } from '../../../records/cupboard/aisles';
 import { moneyWords } from '../../parts/moneyWords';
 import { dayWords } from '../dayWords';
 import { dayOf } from '../localTime';
@@ -43,9 +43,9 @@ export function teacherSheet(facts: LessonFacts, times: Timetable | null): Sheet
 
 /** Build one, then decide: what the first cell's reading asks for; nothing once a cell was measured. */
 function firstCellBlocks({ plan, evaluation, kit }: LessonFacts): Block[] {
-  const { cell, wish, wiring, desk } = evaluation;
-  if (cell.origin === 'own' || !desk.plainGrid || cell.recipe.restricted) return [];
-  const rows = firstCellTable(wish, wiring.cellsInSeries, wiring.strings);
+  const { cell, asked, wiring, desk } = evaluation;
+  if (cell.origin === 'own' || desk.grid === null || cell.recipe.restricted) return [];
+  const rows = firstCellTable(asked, wiring.cellsInSeries, wiring.strings);
   if (rows.length === 0) return [];
   const bodies = cell.recipe.look === 'fruit' ? cell.body.plural : 'cells';
   return [
@@ -148,7 +148,7 @@ export function shoppingSheet({ plan, shopping, cupboard, cautions }: LessonFact
     blocks: [
       ...AISLES.flatMap((aisle): Block[] => {
         const lines = shopping.lines.filter(
-          ({ part, packs }) => packs > 0 && aisleOf(part) === aisle,
+          ({ part, packs }) => packs > 0 && PARTS[part].aisle === aisle,
         );
         if (lines.length === 0) return [];
         return [

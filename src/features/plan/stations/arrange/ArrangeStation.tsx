@@ -5,7 +5,7 @@ import Box from '@mui/material/Box';
 import { cautionsOfVolts } from '@/core/physics/safety/cautions';
 import Alert from '@mui/material/Alert';
 import { useState } from 'react';
-import type { OtherLoad } from '@/core/work/planning/otherLoads';
+import type { OtherLoad } from '@/core/work/judging/otherLoads';
 import { Card } from '@/ui/Card';
 import { CountStepper } from '@/ui/CountStepper';
 import { countLimits, withCounts } from '../../arrangementEdits';

@@ -1,15 +1,15 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
+import type { PlanEvaluation } from '@/core/work/judging/evaluatePlan';
 import {
   explainChance,
   explainOpenVolts,
   explainOperatingPoint,
   explainResistance,
   type Explanation,
-} from '@/core/work/planning/explain';
-import { chanceWording } from '@/core/work/planning/verdict';
+} from '@/core/work/words/explain';
+import { chanceWording } from '@/core/work/judging/verdict';
 import { formatAmps, formatOhms, formatVolts } from '@/core/units';
 import { Explained } from '@/ui/Explained';
 

@@ -10,8 +10,8 @@ import {
   type BrightnessBand,
 } from '@/core/physics/circuit/brightness';
 import { deskShortAmps } from '@/core/physics/desk/solveDesk';
-import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
-import type { OtherLoad } from '@/core/work/planning/otherLoads';
+import type { PlanEvaluation } from '@/core/work/judging/evaluatePlan';
+import type { OtherLoad } from '@/core/work/judging/otherLoads';
 import { formatAmps, formatMinutes, formatNumber, formatVolts, formatWatts } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { Chart } from '@/ui/chart/Chart';

@@ -7,8 +7,8 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import { useCallback } from 'react';
-import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
-import { rangeOfRow } from '@/core/work/planning/firstCell';
+import type { PlanEvaluation } from '@/core/work/judging/evaluatePlan';
+import { rangeOfRow } from '@/core/work/search/firstCell';
 import { formatAmps, formatMinutes, formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { JobStatus } from '@/ui/JobStatus';
@@ -22,7 +22,7 @@ interface FirstCellCardProps {
 /** Build one, then decide: how many strings the first cell's reading asks for. Nothing once a cell was measured. */
 export function FirstCellCard({ evaluation }: FirstCellCardProps) {
   const { cell, desk } = evaluation;
-  if (cell.origin === 'own' || !desk.plainGrid || cell.recipe.restricted) return null;
+  if (cell.origin === 'own' || desk.grid === null || cell.recipe.restricted) return null;
   return <FirstCellTable evaluation={evaluation} />;
 }
 

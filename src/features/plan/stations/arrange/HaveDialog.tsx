@@ -9,7 +9,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import { useState } from 'react';
 import { stockOf } from '@/core/records/cupboard/cupboardSchema';
 import { isBatteryPart } from '@/core/work/parts/partStock';
-import { planOfThing } from '@/core/work/planning/planOfThing';
+import { planOfThing } from '@/core/work/search/planOfThing';
 import { HaveList } from '@/ui/have/HaveList';
 import { LitList } from '@/ui/have/LitList';
 import { JobStatus } from '@/ui/JobStatus';

@@ -9,7 +9,7 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import { useCallback, useEffect } from 'react';
 import type { Desk } from '@/core/physics/desk/desk';
-import type { OtherLoad } from '@/core/work/planning/otherLoads';
+import type { OtherLoad } from '@/core/work/judging/otherLoads';
 import { formatAmps, formatMinutes, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { Fold } from '@/ui/Fold';

@@ -3,9 +3,9 @@
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { PART_IDS } from '@/core/records/cupboard/parts';
+import { PART_IDS } from '@/core/physics/recipes/parts';
 import { missingWords } from '@/core/work/parts/missingWords';
-import { billWords } from '@/core/work/planning/litWords';
+import { billWords } from '@/core/work/words/litWords';
 import { Card } from '@/ui/Card';
 import { fetched } from '@/ui/fetched';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';

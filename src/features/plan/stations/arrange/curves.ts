@@ -1,7 +1,7 @@
 import { loadVolts, type Load } from '@/core/physics/circuit/load/load';
 import { ROOM_THERMAL_VOLTS } from '@/core/constants';
 import { deskCurve } from '@/core/physics/desk/solveDesk';
-import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
+import type { PlanEvaluation } from '@/core/work/judging/evaluatePlan';
 
 export type Point = [volts: number, milliamps: number];
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { cellAmpsAt } from '@/core/physics/chemistry/cellAmpsAt';
-import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
+import { cellAmpsAt } from '@/core/physics/cell/cellModel';
+import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
 import { newPlan } from '@/core/records/plan/newPlan';
 import { batteryPoints, loadPoints, voltsAt } from './curves';
 import { histogram } from './histogram';

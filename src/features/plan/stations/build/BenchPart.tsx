@@ -8,7 +8,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { stairsRows } from '@/core/work/guide/stairs';
 import { predictionsOfGroup } from '@/core/records/logbook/foldLog';
 import { measurementKey } from '@/core/records/logbook/measurement';
-import { cautionsOfCell } from '@/core/physics/chemistry/recipe';
+import { cautionsOfCell } from '@/core/physics/recipes/recipe';
 import { cautionsOf, cautionsOfVolts } from '@/core/physics/safety/cautions';
 import { whatIsWrong } from '@/core/work/guide/wrongReadings';
 import { judgementOf } from '@/core/work/diagnosis/judgement';

@@ -4,8 +4,8 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useCallback, useMemo, useState } from 'react';
 import { calibratedPlan, firstShortAmps } from '@/core/work/guide/calibratedPlan';
-import { rowFor } from '@/core/work/planning/firstCell';
-import type { PlannedCell } from '@/core/physics/chemistry/plannedCell';
+import { rowFor } from '@/core/work/search/firstCell';
+import type { PlannedCell } from '@/core/physics/readings/plannedCell';
 import { formatAmps } from '@/core/units';
 import type { LoggedReading } from '@/core/records/logbook/logEntry';
 import { Card } from '@/ui/Card';
@@ -72,7 +72,7 @@ function FirstCellRowOffer({ readings }: { readonly readings: readonly LoggedRea
   const { basis, wiring, cell, desk } = evaluation;
   const { cellsInSeries, strings } = wiring;
   const read = firstShortAmps(readings);
-  const asked = read !== null && cell.origin !== 'own' && desk.plainGrid;
+  const asked = read !== null && cell.origin !== 'own' && desk.grid !== null;
   const job = useWorkerJob(
     useCallback(
       (jobs) =>

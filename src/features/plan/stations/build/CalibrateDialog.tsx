@@ -12,10 +12,10 @@ import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import { useMemo } from 'react';
-import { cellAmpsAt } from '@/core/physics/chemistry/cellAmpsAt';
+import { cellAmpsAt } from '@/core/physics/cell/cellModel';
 import type { Plan } from '@/core/records/plan/planSchema';
-import { evaluatePlan, type PlanEvaluation } from '@/core/work/planning/evaluatePlan';
-import { chanceWording, verdictOf } from '@/core/work/planning/verdict';
+import { evaluatePlan, type PlanEvaluation } from '@/core/work/judging/evaluatePlan';
+import { chanceWording, verdictOf } from '@/core/work/judging/verdict';
 import { formatAmps, formatOhms, formatVolts } from '@/core/units';
 import { usePlanContext } from '../../PlanProvider';
 

@@ -2,7 +2,7 @@
 
 import Typography from '@mui/material/Typography';
 import { memo, useMemo } from 'react';
-import type { PlannedCell } from '@/core/physics/chemistry/plannedCell';
+import type { PlannedCell } from '@/core/physics/readings/plannedCell';
 import { formatAmps, formatNumber, formatVolts } from '@/core/units';
 import { Chart } from '@/ui/chart/Chart';
 import type { Roles } from '@/ui/roles';

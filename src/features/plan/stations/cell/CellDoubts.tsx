@@ -1,8 +1,8 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
-import type { ReadingDoubt } from '@/core/physics/chemistry/judgeCellReadings';
-import type { OwnCell } from '@/core/physics/chemistry/ownCell';
-import type { OwnReadings } from '@/core/physics/chemistry/ownReadings';
+import type { ReadingDoubt } from '@/core/physics/readings/judgeCellReadings';
+import type { OwnCell } from '@/core/physics/readings/ownCell';
+import type { OwnReadings } from '@/core/physics/readings/ownReadings';
 
 interface CellDoubtsProps {
   /** `null`: nothing was read. */

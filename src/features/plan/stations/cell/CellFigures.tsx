@@ -3,12 +3,11 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
-import { cellAmpsAt } from '@/core/physics/chemistry/cellAmpsAt';
-import { isLinearCell } from '@/core/physics/chemistry/cellModel';
-import type { FittedParameter } from '@/core/physics/chemistry/fitCell';
-import { maxPowerWatts } from '@/core/physics/chemistry/maxPower';
+import { cellAmpsAt, isLinearCell } from '@/core/physics/cell/cellModel';
+import type { FittedParameter } from '@/core/physics/readings/fitCell';
+import { maxPowerWatts } from '@/core/physics/cell/maxPower';
 import { ROOM_CELSIUS } from '@/core/constants';
-import type { PlannedCell } from '@/core/physics/chemistry/plannedCell';
+import type { PlannedCell } from '@/core/physics/readings/plannedCell';
 import { formatAmps, formatNumber, formatOhms, formatVolts, formatWatts } from '@/core/units';
 import { usePlanContext } from '../../PlanProvider';
 
@@ -64,13 +63,14 @@ export function CellFigures() {
 }
 
 /** Why these figures are not those of the readings: more metal in the body, films that had built up, a room of another warmth. */
-function remarkOn({ own, pairs, minusElectrodes, model, celsius }: PlannedCell): string | null {
+function remarkOn({ own, size, model, celsius }: PlannedCell): string | null {
   if (own?.status !== 'used' || model.resistanceOhms === own.asRead.resistanceOhms) return null;
+  const { pairs, extraMinus } = size;
   const read = own.secondsAfter === 0 ? '' : ` after ${formatNumber(own.secondsAfter, 2)} s`;
   const metal =
-    pairs === 1 && minusElectrodes === 1
+    pairs === 1 && extraMinus === 0
       ? 'one pair'
-      : `all the metal in one body (${pairs} ${pairs === 1 ? 'pair' : 'pairs'}${minusElectrodes === pairs ? '' : ' and more'})`;
+      : `all the metal in one body (${pairs} ${pairs === 1 ? 'pair' : 'pairs'}${extraMinus === 0 ? '' : ' and more'})`;
   const room = celsius === ROOM_CELSIUS ? '' : `, at ${formatNumber(celsius)} °C`;
   return `You read one pair${read}; these are the figures with ${metal}, at once after connecting${room}.`;
 }

@@ -5,13 +5,13 @@ import Button from '@mui/material/Button';
 import { Selection } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { cellAmpsAt } from '@/core/physics/chemistry/cellAmpsAt';
+import { cellAmpsAt } from '@/core/physics/cell/cellModel';
 import {
   isUnread,
   NO_OWN_READINGS,
   ownReadingsSchema,
   type OwnReadings,
-} from '@/core/physics/chemistry/ownReadings';
+} from '@/core/physics/readings/ownReadings';
 import {
   CURRENT_RANGES,
   suitableCurrentRange,

@@ -3,9 +3,9 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { sizeInPiece } from '@/core/physics/chemistry/pieces';
+import { sizeInPiece } from '@/core/physics/recipes/pieces';
 import { formatMillimetres } from '@/core/units';
-import { explainSize } from '@/core/work/planning/explainSize';
+import { explainSize } from '@/core/work/words/explainSize';
 import { Card } from '@/ui/Card';
 import { Explained } from '@/ui/Explained';
 import { SizeFields } from '@/ui/SizeFields';
@@ -15,8 +15,8 @@ import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 export function CellSize() {
   const plan = usePlan();
   const edit = useEdit();
-  const { recipe, body, piece, origin } = usePlanContext().evaluation.cell;
-  const size = plan.cell.size ?? recipe.usualSize;
+  const { cell } = usePlanContext().evaluation;
+  const { body, piece, origin, size } = cell;
   const fitting = sizeInPiece(size, piece);
   return (
     <Card
@@ -49,7 +49,7 @@ export function CellSize() {
         </Typography>
       )}
       <Box sx={{ mt: 1.5 }}>
-        <Explained explain={() => explainSize(recipe, body, fitting)}>
+        <Explained explain={() => explainSize({ ...cell, size: fitting })}>
           why the size matters
         </Explained>
       </Box>

@@ -9,7 +9,7 @@ import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import { useCallback } from 'react';
 import { moneyWords } from '@/core/work/parts/moneyWords';
-import type { ComparedBody } from '@/core/work/planning/compareLiquids';
+import type { ComparedBody } from '@/core/work/judging/compareLiquids';
 import { aboutTime, formatAmps, formatMinutes, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { JobStatus } from '@/ui/JobStatus';

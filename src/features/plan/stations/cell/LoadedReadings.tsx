@@ -9,7 +9,7 @@ import {
   MAX_LOADED,
   ownReadingsSchema,
   type OwnReadings,
-} from '@/core/physics/chemistry/ownReadings';
+} from '@/core/physics/readings/ownReadings';
 import { formatAmps, formatOhms, formatSeconds, formatVolts } from '@/core/units';
 import { DeleteIcon } from '@/ui/icons';
 import { QuantityField } from '@/ui/QuantityField';

@@ -1,11 +1,12 @@
 'use client';
 
+import { PIECE_FACTS } from '@/core/physics/recipes/pieces';
+import { piecesOf } from '@/core/physics/recipes/cellBuild';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
-import { PIECE_NAMES, piecesOf } from '@/core/physics/chemistry/pieces';
 import { planSchema, type Plan } from '@/core/records/plan/planSchema';
-import { overhangWords } from '@/core/work/planning/explainOverhang';
+import { overhangWords } from '@/core/work/judging/overhang';
 import { formatMillimetres } from '@/core/units';
 import { Choice } from '@/ui/Choice';
 import { QuantityField } from '@/ui/QuantityField';
@@ -17,7 +18,7 @@ export function PieceAndOverhang() {
   const edit = useEdit();
   const { evaluation } = usePlanContext();
   const { recipe, body, piece } = evaluation.cell;
-  const pieces = piecesOf(body.id, recipe.look);
+  const pieces = piecesOf(recipe, body);
   const leak = useMemo(() => overhangWords(plan, evaluation), [plan, evaluation]);
   const change = (part: Partial<Plan['cell']>, typing: string | null = null): void =>
     edit((before) => ({ ...before, cell: { ...before.cell, ...part } }), typing);
@@ -27,7 +28,7 @@ export function PieceAndOverhang() {
         <Choice
           label="How it is cut"
           value={piece}
-          options={pieces.map((one) => [one, PIECE_NAMES[one]] as const)}
+          options={pieces.map((one) => [one, PIECE_FACTS[one].many] as const)}
           // Readings are of the piece that they were taken from.
           onChange={(chosen) => change({ piece: chosen, own: null })}
         />

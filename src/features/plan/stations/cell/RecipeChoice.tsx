@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Radio from '@mui/material/Radio';
 import RadioGroup from '@mui/material/RadioGroup';
-import type { Recipe } from '@/core/physics/chemistry/recipe';
+import type { Recipe } from '@/core/physics/recipes/recipe';
 import { formatVolts } from '@/core/units';
 import { CellIcon } from '@/ui/desk/CellIcon';
 

@@ -4,7 +4,7 @@ import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import Link from '@mui/material/Link';
 import { useMemo } from 'react';
-import type { SchoolFigures } from '@/core/physics/chemistry/schoolFigures';
+import type { SchoolFigures } from '@/core/physics/readings/schoolFigures';
 import { figuresOfSchool } from '@/core/records/school/figuresOfSchool';
 import { schoolWords } from '@/core/records/school/schoolWords';
 import { PageLink } from '@/ui/PageLink';

@@ -1,7 +1,7 @@
-import { cellAmpsAt } from '@/core/physics/chemistry/cellAmpsAt';
-import { terminalVoltage, type CellModel } from '@/core/physics/chemistry/cellModel';
-import { fitErrorVolts } from '@/core/physics/chemistry/fitCell';
-import { typicalCell, type PlannedCell } from '@/core/physics/chemistry/plannedCell';
+import { typicalModel, cellBuild } from '@/core/physics/recipes/cellBuild';
+import { cellAmpsAt, type CellModel, terminalVoltage } from '@/core/physics/cell/cellModel';
+import { fitErrorVolts } from '@/core/physics/readings/fitCell';
+import type { PlannedCell } from '@/core/physics/readings/plannedCell';
 
 /** A point of a chart: milliamps, volts. */
 type Point = readonly [milliamps: number, volts: number];
@@ -30,7 +30,7 @@ export interface CellCurve {
 
 /** What the chart of one cell shows. */
 export function cellCurve(cell: PlannedCell): CellCurve {
-  const usualModel = typicalCell(cell.recipe, cell.body);
+  const usualModel = typicalModel(cellBuild(cell.recipe, cell.body));
   const now = pointsOf(cell.model);
   const usual = pointsOf(usualModel);
   const best = cell.own !== null && 'fits' in cell.own ? cell.own.fits?.best : undefined;

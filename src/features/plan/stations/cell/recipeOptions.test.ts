@@ -1,8 +1,8 @@
-import { ownRecipeFrom } from '@/core/physics/chemistry/ownRecipe';
-import { RECIPE_IDS } from '@/core/physics/chemistry/recipe';
+import { ownRecipeFrom } from '@/core/physics/recipes/ownRecipe';
+import { RECIPE_IDS } from '@/core/physics/recipes/recipe';
 import { newPlan } from '@/core/records/plan/newPlan';
 import { PLAN_DOCUMENT } from '@/core/records/plan/planDocument';
-import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
+import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
 import { cellWithRecipe, changedSince, chosenKey, recipeOptions } from './recipeOptions';
 
 const { cell } = newPlan('Lamp');

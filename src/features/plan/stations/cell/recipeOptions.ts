@@ -1,6 +1,6 @@
-import { recipeOfOwn } from '@/core/physics/chemistry/ownRecipe';
-import { RECIPE_IDS, type RecipeId } from '@/core/physics/chemistry/recipe';
-import { RECIPES } from '@/core/physics/chemistry/recipes';
+import { recipeOfOwn } from '@/core/physics/recipes/ownRecipe';
+import { RECIPE_IDS, type RecipeId } from '@/core/physics/recipes/recipe';
+import { RECIPES } from '@/core/physics/recipes/recipes';
 import { freshCell } from '@/core/records/plan/newPlan';
 import type { Plan } from '@/core/records/plan/planSchema';
 import type { RecipeOnOffer } from '../../recipeOnOffer';

@@ -63,7 +63,7 @@ export function ResistorCard() {
         {seriesResistorOhms === null
           ? `None: a strong class gives the ${need.name} ${atMost} at most.`
           : `${formatOhms(seriesResistorOhms)} stand between + and the ${need.name}: a strong class gives ${atMost} at most.`}
-        {limit?.kind === 'amps' ? ` It bears ${formatAmps(limit.bears)}.` : ''}
+        {limit?.kind === 'amps' ? ` It bears ${formatAmps(limit.most)}.` : ''}
       </Typography>
     </Card>
   );

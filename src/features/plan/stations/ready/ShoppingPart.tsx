@@ -8,7 +8,7 @@ import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
 import { cautionsOf } from '@/core/physics/safety/cautions';
 import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
-import { PARTS } from '@/core/records/cupboard/parts';
+import { PARTS } from '@/core/physics/recipes/parts';
 import { moneyWords } from '@/core/work/parts/moneyWords';
 import type { LessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
 import { shoppingCsv } from '@/core/work/preparation/shoppingCsv';

@@ -2,8 +2,7 @@
 
 import Box from '@mui/material/Box';
 import Checkbox from '@mui/material/Checkbox';
-import { AISLES, aisleOf } from '@/core/records/cupboard/aisles';
-import { PARTS } from '@/core/records/cupboard/parts';
+import { AISLES, PARTS } from '@/core/physics/recipes/parts';
 import { amountWords, partWords } from '@/core/work/parts/amountWords';
 import { moneyWords } from '@/core/work/parts/moneyWords';
 import type { LessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
@@ -22,7 +21,7 @@ export function ShoppingTable({ facts }: { facts: LessonFacts }) {
   const { lines } = facts.shopping;
   const groups = AISLES.map((aisle) => ({
     name: capital(aisle),
-    lines: lines.filter(({ part, packs }) => packs > 0 && aisleOf(part) === aisle),
+    lines: lines.filter(({ part, packs }) => packs > 0 && PARTS[part].aisle === aisle),
   }));
   const there = lines.filter(({ packs }) => packs === 0);
   return (

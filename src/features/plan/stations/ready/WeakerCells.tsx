@@ -2,7 +2,7 @@
 
 import Typography from '@mui/material/Typography';
 import { useCallback } from 'react';
-import { roundedUp } from '@/core/work/planning/firstCell';
+import { roundedUp } from '@/core/work/search/firstCell';
 import type { LessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
 import { formatAmps } from '@/core/units';
 import { Card } from '@/ui/Card';
@@ -13,7 +13,7 @@ import { useEdit } from '../../PlanProvider';
 /** For how weak a first cell there shall be parts: nobody has measured one yet. */
 export function WeakerCells({ facts }: { readonly facts: LessonFacts }) {
   const { cell, desk } = facts.evaluation;
-  return cell.origin === 'own' || !desk.plainGrid ? null : <BuyFor facts={facts} />;
+  return cell.origin === 'own' || desk.grid === null ? null : <BuyFor facts={facts} />;
 }
 
 function BuyFor({ facts: { plan, evaluation } }: { readonly facts: LessonFacts }) {

@@ -1,4 +1,4 @@
-import type { PartId } from '@/core/records/cupboard/parts';
+import type { PartId } from '@/core/physics/recipes/parts';
 import type { Lesson, Swappable } from '@/core/records/plan/lessonSchema';
 import type { Plan } from '@/core/records/plan/planSchema';
 

@@ -2,7 +2,7 @@
 import '@/testing/ui/mocks';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { RECIPES } from '@/core/physics/chemistry/recipes';
+import { RECIPES } from '@/core/physics/recipes/recipes';
 import { freshCell, newPlan } from '@/core/records/plan/newPlan';
 import type { Plan } from '@/core/records/plan/planSchema';
 import { CUPBOARD_DOCUMENT } from '@/core/documents/tools/cupboardDocument';

@@ -6,7 +6,7 @@ import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { deskGeometry } from '@/core/physics/desk/deskGeometry';
-import { AA_CELL } from '@/core/physics/chemistry/referenceCells';
+import { AA_CELL } from '@/core/physics/readings/referenceCells';
 import type { LeftRunning } from '@/core/work/running/leaveRunning';
 import { HORIZON_SECONDS } from '@/core/work/running/horizons';
 import { loadedStairs, runAt } from '@/core/work/running/runBattery';

@@ -5,14 +5,13 @@ import Box from '@mui/material/Box';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
 import {
-  isWaterActivated,
+  type Running,
   runningSchema,
   WRAP_NAMES,
   wrapOf,
   wrapsFor,
-  type Running,
 } from '@/core/records/plan/runningSchema';
-import { cautionsOfCell } from '@/core/physics/chemistry/recipe';
+import { cautionsOfCell } from '@/core/physics/recipes/recipe';
 import { cautionsOf } from '@/core/physics/safety/cautions';
 import { Card } from '@/ui/Card';
 import { CautionList } from '@/ui/CautionList';
@@ -43,7 +42,7 @@ export function LeftStandingCard() {
           This cell breathes: never tape its carbon side shut, it would stop.
         </Alert>
       ) : null}
-      {isWaterActivated(recipe) ? (
+      {recipe.soakSeconds !== null ? (
         <FormControlLabel
           control={
             <Switch checked={running.fromDry} onChange={(_, fromDry) => change({ fromDry })} />

@@ -8,7 +8,7 @@ import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import { useCallback } from 'react';
 import { moneyWords } from '@/core/work/parts/moneyWords';
-import { AA_CELL } from '@/core/physics/chemistry/referenceCells';
+import { AA_CELL } from '@/core/physics/readings/referenceCells';
 import { boughtCells, type ComparedRun } from '@/core/work/running/compareRuns';
 import { aboutTime, formatJoules, formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';
@@ -21,12 +21,12 @@ import { usePlan, usePlanContext } from '../../PlanProvider';
 export function OtherRunsCard() {
   const { running } = usePlan();
   const { evaluation, cupboard } = usePlanContext();
-  const { basis, cell, desk, need, wiring } = evaluation;
+  const { cell, desk, need, wiring } = evaluation;
   const { entries, currency } = cupboard.state;
   const job = useWorkerJob(
     useCallback(
-      (jobs) => jobs.compareRuns({ basis, cell, desk, need, wiring }, running, { entries }),
-      [basis, cell, desk, need, wiring, running, entries],
+      (jobs) => jobs.compareRuns({ cell, desk, need, wiring }, running, { entries }),
+      [cell, desk, need, wiring, running, entries],
     ),
     { worker: 'patient' },
   );

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { RECIPE_IDS } from '@/core/physics/chemistry/recipe';
+import { RECIPE_IDS } from '@/core/physics/recipes/recipe';
 import { ShippedRecipe } from '@/features/recipes/ShippedRecipe';
 
 export const metadata: Metadata = { title: 'Recipe' };

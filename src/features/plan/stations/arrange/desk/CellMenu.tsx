@@ -10,8 +10,8 @@ import { Selection } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { useEffect } from 'react';
-import { RECIPE_IDS, type RecipeId } from '@/core/physics/chemistry/recipe';
-import { RECIPES } from '@/core/physics/chemistry/recipes';
+import { RECIPE_IDS, type RecipeId } from '@/core/physics/recipes/recipe';
+import { RECIPES } from '@/core/physics/recipes/recipes';
 import { cellsOf } from '@/core/physics/desk/desk';
 import {
   cellAt,

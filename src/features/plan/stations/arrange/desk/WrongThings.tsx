@@ -6,7 +6,7 @@ import { useMemo } from 'react';
 import { withoutFaults } from '@/core/physics/desk/desk';
 import { withFaultsRemoved } from '@/core/physics/desk/deskEdits';
 import { whatIsWrong } from '@/core/physics/desk/faultWords';
-import { momentOf } from '@/core/work/planning/evaluatePlan';
+import { momentOf } from '@/core/work/judging/evaluatePlan';
 import { formatAmps, formatVolts } from '@/core/units';
 import { withDesk } from '../../../arrangementEdits';
 import { useEdit, usePlanContext } from '../../../PlanProvider';

@@ -1,11 +1,11 @@
-import type { Explanation } from '@/core/work/planning/explain';
-import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
+import type { Explanation } from '@/core/work/words/explain';
+import type { PlanEvaluation } from '@/core/work/judging/evaluatePlan';
 import {
   largestWins,
   pairsInOneBody,
   saltKillsAcid,
   voltsTimesAmps,
-} from '@/core/work/planning/misconceptions';
+} from '@/core/work/words/misconceptions';
 
 /** Common beliefs, each with the worked answer for the plan's own cell. */
 export const MISCONCEPTIONS = [

@@ -1,11 +1,11 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { useMemo } from 'react';
-import { combinationsFor } from '@/core/work/planning/combinations';
-import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
-import { whyImpossible } from '@/core/work/planning/impossible';
-import { nearestFeasibleTarget } from '@/core/work/planning/nearestFeasibleTarget';
-import type { GridPlan } from '@/core/work/planning/planGrids';
+import { combinationsFor } from '@/core/work/search/combinations';
+import type { PlanEvaluation } from '@/core/work/judging/evaluatePlan';
+import { whyImpossible } from '@/core/work/search/impossible';
+import { nearestFeasibleTarget } from '@/core/work/search/nearestFeasibleTarget';
+import type { GridPlan } from '@/core/work/search/planGrids';
 import { withOwnWiring } from '../../../arrangementEdits';
 import type { useEdit } from '../../../PlanProvider';
 
@@ -19,19 +19,16 @@ interface ImpossibleProps {
 
 /** Why the wish cannot be met directly, the nearest one that can, and ways round. */
 export function Impossible({ plan, evaluation, edit, othersWork }: ImpossibleProps) {
-  const { cell, wish, target } = evaluation;
-  const nearest = useMemo(
-    () => nearestFeasibleTarget(wish, target, cell.celsius),
-    [wish, target, cell.celsius],
-  );
-  const combinations = useMemo(() => combinationsFor(cell.model, wish.need), [cell.model, wish]);
+  const { cell, asked, target } = evaluation;
+  const nearest = useMemo(() => nearestFeasibleTarget(asked, target), [asked, target]);
+  const combinations = useMemo(() => combinationsFor(cell.model, asked.need), [cell.model, asked]);
   return (
     <Alert
       severity="error"
       data-testid="impossible"
       sx={{ mb: 1, '& .MuiAlert-message': { minWidth: 0 } }}
     >
-      {whyImpossible(wish, plan)}
+      {whyImpossible(asked, plan)}
       {othersWork ? (
         <p>With more metal in each or another cell it can be: see the options below.</p>
       ) : null}

@@ -1,14 +1,14 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { compareAdditions, type Addition } from '@/core/work/planning/compareAdditions';
-import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
+import { compareAdditions, type Addition } from '@/core/work/judging/compareAdditions';
+import type { PlanEvaluation } from '@/core/work/judging/evaluatePlan';
 import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
 import { costWords } from '@/core/work/parts/moneyWords';
 import { formatAmps, formatNumber } from '@/core/units';
 import { countLimits, withOwnWiring } from '../../../arrangementEdits';
 import type { useEdit } from '../../../PlanProvider';
-import { heldArrangement, withPairs } from '@/core/work/planning/planEdits';
+import { heldArrangement, planCellWithPairs } from '@/core/work/judging/planEdits';
 
 interface MoreCurrentProps {
   readonly evaluation: PlanEvaluation;
@@ -18,11 +18,11 @@ interface MoreCurrentProps {
 
 /** One more string against more metal in the same bodies, side by side. */
 export function MoreCurrent({ evaluation, edit, prices }: MoreCurrentProps) {
-  const { desk, amps, wiring, basis } = evaluation;
+  const { desk, amps, wiring, cell } = evaluation;
   const compared =
-    desk.plainGrid && !desk.loadReversed ? compareAdditions(evaluation, prices) : null;
+    desk.grid !== null && !desk.loadReversed ? compareAdditions(evaluation, prices) : null;
   if (compared === null || wiring.strings >= countLimits(wiring).mostStrings) return null;
-  const pairs = basis.cell.size?.pairs ?? 1;
+  const { pairs } = cell.size;
   return (
     <Box component="section" aria-label="More current" sx={{ mt: 2 }} data-testid="more-current">
       <Typography variant="h3" gutterBottom>
@@ -47,7 +47,7 @@ export function MoreCurrent({ evaluation, edit, prices }: MoreCurrentProps) {
             // What is told is this battery: a suggestion would move with its cells.
             edit((before) => ({
               ...before,
-              cell: withPairs(before.cell, 2 * pairs),
+              cell: planCellWithPairs(before.cell, 2 * pairs),
               arrangement: heldArrangement(before, wiring),
             }))
           }

@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
-import { searchLimitsSchema, type SearchLimits } from '@/core/work/planning/wiringOptions';
+import { searchLimitsSchema, type SearchLimits } from '@/core/work/search/wiringOptions';
 import { formatNumber } from '@/core/units';
 import { Fold } from '@/ui/Fold';
 import { QuantityField } from '@/ui/QuantityField';

@@ -1,11 +1,11 @@
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
-import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
-import type { BatteryCandidate } from '@/core/work/planning/plannerTypes';
+import type { PlanEvaluation } from '@/core/work/judging/evaluatePlan';
+import type { BatteryCandidate } from '@/core/work/search/plannerTypes';
 import { costWords } from '@/core/work/parts/moneyWords';
-import { asPercentRounded } from '@/core/work/planning/verdict';
-import { wiringReason } from '@/core/work/planning/wiringReason';
+import { asPercentRounded } from '@/core/work/judging/verdict';
+import { wiringReason } from '@/core/work/search/wiringReason';
 import { formatAmps, formatNumber, formatOhms } from '@/core/units';
 import { HEADING_FONT } from '@/ui/theme';
 import type { useEdit } from '../../../PlanProvider';
@@ -22,13 +22,14 @@ interface WiringOptionCardProps {
 
 /** Whether the plan is laid out like that. */
 export function isLaidOut(candidate: BatteryCandidate, evaluation: PlanEvaluation): boolean {
-  const { wiring, cell, desk, basis } = evaluation;
+  const { wiring, cell, desk } = evaluation;
   return (
-    candidate.family.id === cell.recipe.family &&
-    desk.plainGrid &&
+    candidate.cell.recipe.id === cell.recipe.id &&
+    desk.grid !== null &&
     wiring.cellsInSeries === candidate.cellsInSeries &&
     wiring.strings === candidate.strings &&
-    (basis.cell.size?.pairs ?? 1) === candidate.pairsPerBody
+    cell.size.pairs === candidate.pairsPerBody &&
+    cell.size.extraPlus + cell.size.extraMinus === 0
   );
 }
 
@@ -37,7 +38,7 @@ export function WiringOptionCard(props: WiringOptionCardProps) {
   const { candidate, evaluation, edit, currency, large = false } = props;
   const { cell, need } = evaluation;
   const { cellsInSeries, strings, pairsPerBody, cells, chance, amps, atEnd } = candidate;
-  const ownCell = candidate.family.id === cell.recipe.family;
+  const ownCell = candidate.cell.recipe.id === cell.recipe.id;
   const chosen = isLaidOut(candidate, evaluation);
   const { recommended } = candidate;
   const bodies = cells === 1 ? cell.body.name : cell.body.plural;
@@ -83,7 +84,7 @@ export function WiringOptionCard(props: WiringOptionCardProps) {
         </Box>
       </Box>
       <Typography variant="body2" color="textSecondary">
-        {ownCell ? `${cells} ${bodies}` : `${candidate.family.name}, ${cells} cells`}
+        {ownCell ? `${cells} ${bodies}` : `${candidate.cell.recipe.name}, ${cells} cells`}
         {pairs} · {formatAmps(amps)} → {formatAmps(atEnd.amps)}
         {atEnd.brightness === null ? '' : `, ${atEnd.brightness}`} ·{' '}
         {costWords(candidate.price, currency)}

@@ -5,15 +5,11 @@ import Button from '@mui/material/Button';
 import { Selection } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
 import { memo, useCallback, useMemo, useState, type ComponentProps } from 'react';
-import type { PlanEvaluation } from '@/core/work/planning/evaluatePlan';
-import {
-  OBJECTIVES,
-  type BatteryCandidate,
-  type Objective,
-} from '@/core/work/planning/plannerTypes';
-import { PLANNING_DEFAULTS } from '@/core/work/planning/planGrids';
-import { asPercentRounded } from '@/core/work/planning/verdict';
-import { SEARCH_DEFAULTS, type SearchLimits } from '@/core/work/planning/wiringOptions';
+import type { PlanEvaluation } from '@/core/work/judging/evaluatePlan';
+import { OBJECTIVES, type BatteryCandidate, type Objective } from '@/core/work/search/plannerTypes';
+import { PLANNING_DEFAULTS } from '@/core/work/search/planGrids';
+import { asPercentRounded } from '@/core/work/judging/verdict';
+import { SEARCH_DEFAULTS, type SearchLimits } from '@/core/work/search/wiringOptions';
 import type { useEdit } from '../../../PlanProvider';
 import { Impossible } from './Impossible';
 import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
@@ -115,8 +111,8 @@ export const WiringOptionsPanel = memo(function WiringOptionsPanel({
       {outcome !== null && outcome.impossible.length > 0 ? (
         <Fold label={leftOut(outcome.impossible.length)}>
           <Box component="ul" sx={{ pl: 2.25, m: 0 }} data-testid="why-not">
-            {outcome.impossible.map(({ family, explanation }) => (
-              <Typography key={family.id} component="li" variant="body2" color="textSecondary">
+            {outcome.impossible.map(({ recipe, explanation }) => (
+              <Typography key={recipe.id} component="li" variant="body2" color="textSecondary">
                 {explanation}
               </Typography>
             ))}
@@ -187,7 +183,7 @@ function OptionList({ label, options, ...card }: OptionListProps) {
     >
       {options.map((candidate) => (
         <li
-          key={`${candidate.family.id} ${candidate.cellsInSeries} ${candidate.strings} ${candidate.pairsPerBody}`}
+          key={`${candidate.cell.recipe.id} ${candidate.cellsInSeries} ${candidate.strings} ${candidate.pairsPerBody}`}
         >
           <WiringOptionCard candidate={candidate} {...card} />
         </li>

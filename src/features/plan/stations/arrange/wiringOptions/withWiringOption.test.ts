@@ -1,9 +1,9 @@
 import { demoPlan } from '@/cli/demoPlans';
 import { PLAN_DOCUMENT } from '@/core/records/plan/planDocument';
-import { evaluatePlan } from '@/core/work/planning/evaluatePlan';
-import { wiringOptionsOf, SEARCH_DEFAULTS } from '@/core/work/planning/wiringOptions';
+import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
+import { wiringOptionsOf, SEARCH_DEFAULTS } from '@/core/work/search/wiringOptions';
 import { newPlan } from '@/core/records/plan/newPlan';
-import { withPairs } from '@/core/work/planning/planEdits';
+import { planCellWithPairs } from '@/core/work/judging/planEdits';
 import { withWiringOption } from './withWiringOption';
 
 const lamp = demoPlan('demo-lamp');
@@ -38,7 +38,7 @@ test('a way with another recipe brings its body along, and what was read of the 
     { ...SEARCH_DEFAULTS, everyRecipe: true },
     NO_PRICES,
   );
-  const others = candidates.filter(({ family }) => family.id !== cell.recipe.family);
+  const others = candidates.filter((one) => one.cell.recipe.id !== cell.recipe.id);
   expect(others.length).toBeGreaterThan(0);
   for (const candidate of others) {
     const laid = withWiringOption(lamp, candidate, false);
@@ -49,10 +49,10 @@ test('a way with another recipe brings its body along, and what was read of the 
 });
 
 test('pairs that are there already change nothing; others keep the size that was set', () => {
-  expect(withPairs(typical.cell, 1)).toBe(typical.cell);
-  const two = withPairs(typical.cell, 2);
+  expect(planCellWithPairs(typical.cell, 1)).toBe(typical.cell);
+  const two = planCellWithPairs(typical.cell, 2);
   expect(two.size?.pairs).toBe(2);
   const deep = { ...two, size: { ...two.size!, gapMillimetres: 7 } };
-  expect(withPairs(deep, 3).size).toEqual({ ...deep.size, pairs: 3 });
-  expect(withPairs(deep, 2)).toBe(deep);
+  expect(planCellWithPairs(deep, 3).size).toEqual({ ...deep.size, pairs: 3 });
+  expect(planCellWithPairs(deep, 2)).toBe(deep);
 });

@@ -1,0 +1,37 @@
+import { z } from 'zod';
+import { ELECTRODE_SHAPES } from './scaleCell';
+
+/** Most electrode pairs in one body. */
+export const MAX_PAIRS = 10;
+/** Longest length of a cell's parts. */
+export const MAX_MILLIMETRES = 500;
+
+/** What a person can cut and hold; what keeps two metals apart may be as thin as paper. */
+const LEAST_METAL_MILLIMETRES = 0.5;
+const LEAST_GAP_MILLIMETRES = 0.05;
+
+const millimetres = (least: number) =>
+  z
+    .number('Give a length in millimetres.')
+    .min(least, `The length must be at least ${least} mm.`)
+    .max(MAX_MILLIMETRES, `The length must be at most ${MAX_MILLIMETRES} mm.`);
+
+const extra = z
+  .number('Give a whole number.')
+  .int('Give a whole number.')
+  .min(0, 'Give 0 or more.')
+  .max(MAX_PAIRS, `There can be at most ${MAX_PAIRS}.`);
+
+export const electrodeSizeSchema = z.strictObject({
+  shape: z.enum(ELECTRODE_SHAPES, 'Choose one of the shapes.'),
+  widthMillimetres: millimetres(LEAST_METAL_MILLIMETRES),
+  depthMillimetres: millimetres(LEAST_METAL_MILLIMETRES),
+  gapMillimetres: millimetres(LEAST_GAP_MILLIMETRES),
+  pairs: z
+    .number('Give a whole number.')
+    .int('Give a whole number.')
+    .min(1, 'There must be at least one.')
+    .max(MAX_PAIRS, `There can be at most ${MAX_PAIRS}.`),
+  extraPlus: extra.describe('+ electrodes in the same body beside the whole pairs.'),
+  extraMinus: extra.describe('− electrodes in the same body beside the whole pairs.'),
+});

@@ -1,0 +1,100 @@
+import fc from 'fast-check';
+import { MEDIA, solveMetalPair, type MetalPairAnswer, type Medium } from './metalPair';
+import { METALS, METAL_FACT, type Metal } from './metals';
+import { explainMetals } from '../../work/words/explainMetals';
+import { RECIPES } from '../recipes/recipes';
+
+const cell = (first: Metal, second: Metal, medium: Medium) => {
+  const answer = solveMetalPair({ first, second, medium });
+  if (answer.status !== 'cell') throw new Error('identical');
+  return answer;
+};
+
+test('identical metals: nothing happens, and why', () => {
+  for (const metal of METALS) {
+    const answer = solveMetalPair({ first: metal, second: metal, medium: 'fruit' });
+    expect(answer).toMatchObject({ status: 'identical', why: expect.stringMatching(/^Nothing/) });
+  }
+});
+
+test('zinc is the anode (−) and copper the cathode (+) in every liquid, whichever is named first', () => {
+  for (const medium of MEDIA) {
+    for (const [first, second] of [
+      ['copper', 'zinc'],
+      ['zinc', 'copper'],
+    ] as const) {
+      const { plus, minus } = cell(first, second, medium);
+      expect([plus.metal, minus.metal]).toEqual(['copper', 'zinc']);
+    }
+  }
+});
+
+test('each in its own salt: 1.1037 V for copper and zinc (textbook 1.10 V), read 1.08 to 1.10 V', () => {
+  const { allowed, practical, plus, minus } = cell('copper', 'zinc', 'own-salts');
+  expect(allowed.map(({ volts }) => volts)).toEqual([expect.closeTo(1.1037, 4)]);
+  expect([practical.low, practical.high]).toEqual([1.08, 1.1]);
+  expect(plus.university[0]).toContain('Cu²⁺(aq) + 2 e⁻ → Cu(s)');
+  expect(minus.university[0]).toContain('Zn(s) → Zn²⁺(aq) + 2 e⁻');
+});
+
+test('in fruit of pH 2.5 the tables allow 0.62 V with hydrogen and 1.85 V with oxygen; read between (Nernst)', () => {
+  const { allowed, practical, plus } = cell('copper', 'zinc', 'fruit');
+  // 0 − 0.05817·2.5 + 0.7618 and 1.229 − 0.05817·2.5 + 0.7618, with RT·ln10/F = 58.17 mV at 20 °C.
+  expect(allowed[0]?.volts).toBeCloseTo(0.6164, 3);
+  expect(allowed.at(-1)?.volts).toBeCloseTo(1.8454, 3);
+  expect(practical.low).toBeGreaterThan(allowed[0]!.volts);
+  expect(practical.high).toBeLessThan(allowed.at(-1)!.volts);
+  expect(plus.university.join(' ')).toContain('2 H⁺(aq) + 2 e⁻ → H₂(g)');
+});
+
+test('in acid fruit the metals stand otherwise than in sea water: tin is active, copper and zinc are as classes read them', () => {
+  const [copperLow, copperHigh] = METAL_FACT.copper.fruitVolts;
+  const [zincLow, zincHigh] = METAL_FACT.zinc.fruitVolts;
+  // 0.85 to 1.0 V (common practice, no source).
+  expect(copperLow - zincHigh).toBeCloseTo(0.84, 1);
+  expect(copperHigh - zincLow).toBeCloseTo(1.0, 1);
+  expect(cell('tin', 'lead', 'fruit').minus.metal).toBe('tin');
+  expect(cell('copper', 'iron', 'fruit').practical.source).toContain('acid fruit');
+  expect(cell('copper', 'iron', 'salt-water').practical.source).toContain('sea water');
+});
+
+test('aluminium against zinc: the table and the oxide skin disagree about the sign, and it is said', () => {
+  expect(cell('aluminium', 'zinc', 'own-salts').minus.metal).toBe('aluminium');
+  const inSalt = cell('aluminium', 'zinc', 'salt-water');
+  expect(inSalt.minus.metal).toBe('zinc');
+  expect(inSalt.reasons.join(' ')).toContain('oxide skin');
+});
+
+test('graphite has no ions of its own: it is always + and never dissolves', () => {
+  for (const metal of METALS.filter((one) => one !== 'graphite')) {
+    const { plus, minus } = cell('graphite', metal, 'salt-water');
+    expect(plus.metal).toBe('graphite');
+    expect(minus.school[0]).toContain(METAL_FACT[metal].name);
+  }
+  expect(cell('graphite', 'zinc', 'salt-water').practical).toMatchObject({ low: 0.9, high: 1.1 });
+});
+
+test('the order of naming never matters, and the practical volts are never negative', () => {
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...METALS),
+      fc.constantFrom(...METALS),
+      fc.constantFrom(...MEDIA),
+      (first, second, medium) => {
+        const one: MetalPairAnswer = solveMetalPair({ first, second, medium });
+        const other = solveMetalPair({ first: second, second: first, medium });
+        if (one.status === 'identical' || other.status === 'identical') return first === second;
+        expect(other.practical).toEqual(one.practical);
+        return one.practical.low >= 0 && one.practical.high >= one.practical.low;
+      },
+    ),
+  );
+});
+
+test('every recipe explains its volts, the concentration cell by its solutions', () => {
+  for (const recipe of Object.values(RECIPES)) {
+    const { lines } = explainMetals(recipe);
+    if (recipe.id === 'concentration') expect(lines.join(' ')).toContain('Nernst');
+    else expect(lines.join(' ')).toMatch(/\+ .*the cathode.*− .*the anode/s);
+  }
+});

@@ -1,0 +1,205 @@
+import type { CellModel } from '../cell/cellModel';
+import { cellAmpsAt } from '../cell/cellModel';
+import {
+  geometryOf,
+  resistanceParts,
+  scaleCell,
+  type CellChemistry,
+  type CellGeometry,
+  type ElectrodeSize,
+} from '../cell/scaleCell';
+import { bodyInPieces, type CellBody } from './bodies';
+import { ingredientsOf, type CellLiquid } from './liquids';
+import type { BillLine } from './parts';
+import { PIECE_FACTS, sizeInPiece, type Piece } from './pieces';
+import type { Recipe, TypicalReadings } from './recipe';
+import { separatorPlan, type Paper } from './separatorPlan';
+
+/** How one cell is built. */
+export interface CellBuild {
+  readonly recipe: Recipe;
+  /** By the name of its piece where it is cut. */
+  readonly body: CellBody;
+  /** How the fruit or root is cut. */
+  readonly piece: Piece;
+  readonly size: ElectrodeSize;
+  /** How far separators stand out of a pile. */
+  readonly overhangMillimetres: number;
+}
+
+type Choices = Partial<Pick<CellBuild, 'piece' | 'overhangMillimetres'>> & {
+  readonly size?: ElectrodeSize | null;
+};
+
+/** A cell of a recipe with one of its bodies; whole, of the usual size, with nothing standing out unless said otherwise. */
+export function cellBuild(recipe: Recipe, body: CellBody, choices: Choices = {}): CellBuild {
+  const { piece: wanted = 'whole', size = null, overhangMillimetres = 0 } = choices;
+  const piece = piecesOf(recipe, body).includes(wanted) ? wanted : 'whole';
+  return {
+    recipe,
+    body: bodyInPieces(body, piece),
+    piece,
+    size: size ?? recipe.usualSize,
+    overhangMillimetres,
+  };
+}
+
+/** How a body of a recipe may be cut. */
+export function piecesOf({ look }: Pick<Recipe, 'look'>, { pieces }: CellBody): readonly Piece[] {
+  return look === 'fruit' ? pieces : ['whole'];
+}
+
+/** The same cell with so many whole pairs in its body, and no single electrodes. */
+export function withPairs(build: CellBuild, pairs: number): CellBuild {
+  return { ...build, size: { ...build.size, pairs, extraPlus: 0, extraMinus: 0 } };
+}
+
+/** The recipe's chemistry with what is known of this body. */
+export function chemistryOf({ recipe, body }: Pick<CellBuild, 'recipe' | 'body'>): CellChemistry {
+  const { chemistry } = recipe;
+  const { openVolts, resistivityShare, reactionShare } = body;
+  const { curve } = chemistry;
+  return {
+    ...chemistry,
+    emfVolts: openVolts ?? chemistry.emfVolts,
+    resistivityOhmMetres: chemistry.resistivityOhmMetres * resistivityShare,
+    reactionOhmSquareMetres: chemistry.reactionOhmSquareMetres * reactionShare,
+    curve:
+      curve === null
+        ? null
+        : {
+            ...curve,
+            exchangeAmpsPerSquareMetre: curve.exchangeAmpsPerSquareMetre / reactionShare,
+            limitingAmpsPerSquareMetre: curve.limitingAmpsPerSquareMetre / reactionShare,
+          },
+  };
+}
+
+/** The metals as deep as the piece is. */
+export function geometryOfBuild({ recipe, piece, size }: CellBuild): CellGeometry {
+  return geometryOf(sizeInPiece(size, piece), recipe.contactOhms);
+}
+
+/** Such a cell at room temperature, from the recipe's physics; rims that stand out are no part of it. */
+export function typicalModel(build: CellBuild): CellModel {
+  return scaleCell(chemistryOf(build), geometryOfBuild(build));
+}
+
+/** Share of such a cell's resistance that belongs to the electrolyte; the rest is the reactions'. */
+export function electrolyteShareOf(build: CellBuild): number {
+  const parts = resistanceParts(chemistryOf(build), geometryOfBuild(build));
+  const electrolyte = parts.electrolyteOhms + parts.contactOhms;
+  return electrolyte / (electrolyte + parts.reactionOhms);
+}
+
+/** Resistance of a body with all of its electrodes against that of one pair in it, 1 and below. */
+export function shareOfOnePair(build: CellBuild): number {
+  const ohmsOf = ({ size }: CellBuild): number => {
+    const parts = resistanceParts(chemistryOf(build), geometryOf(size, build.recipe.contactOhms));
+    return parts.electrolyteOhms + parts.reactionOhms + parts.contactOhms;
+  };
+  return ohmsOf(build) / ohmsOf(withPairs(build, 1));
+}
+
+/** What one such cell typically reads: the recipe's range, moved to its body and scaled to its size. */
+export function rangeOf(build: CellBuild): TypicalReadings {
+  const { recipe } = build;
+  const { typical } = recipe;
+  const model = typicalModel(build);
+  const volts = model.emfVolts - recipe.chemistry.emfVolts;
+  const usualAmps = Math.sqrt(typical.shortAmpsLow * typical.shortAmpsHigh);
+  const amps = cellAmpsAt(model, 0) / usualAmps;
+  return {
+    ...typical,
+    openVoltsLow: typical.openVoltsLow + volts,
+    openVoltsHigh: typical.openVoltsHigh + volts,
+    shortAmpsLow: typical.shortAmpsLow * amps,
+    shortAmpsHigh: typical.shortAmpsHigh * amps,
+  };
+}
+
+/** − electrodes in one body: metal that dissolves. */
+export function minusElectrodesOf({ size }: Pick<CellBuild, 'size'>): number {
+  return size.pairs + size.extraMinus;
+}
+
+/** Share of water in fruit, roots and juice by mass (from memory). */
+const FOOD_WATER_SHARE = 0.85;
+const GRAMS_PER_CUBIC_METRE = 1e6;
+
+/** Water of one whole body in grams, and the radius of the wet body as the air meets it; fruit counts as a ball of its mass. */
+export function waterOf({ recipe, body }: Pick<CellBuild, 'recipe' | 'body'>): {
+  readonly waterGrams: number;
+  readonly wetRadiusMetres: number;
+} {
+  const { waterGrams, wetRadiusMillimetres } = recipe.supplies;
+  if (body.liquid !== null || body.foodGrams === 0) {
+    return { waterGrams, wetRadiusMetres: wetRadiusMillimetres / 1000 };
+  }
+  return {
+    waterGrams: FOOD_WATER_SHARE * body.foodGrams,
+    wetRadiusMetres: Math.cbrt((3 * body.foodGrams) / (4 * Math.PI * GRAMS_PER_CUBIC_METRE)),
+  };
+}
+
+/** Food that becomes waste with one cell, grams. */
+export function foodGramsOf({ body, piece }: Pick<CellBuild, 'body' | 'piece'>): number {
+  return body.foodGrams * PIECE_FACTS[piece].share;
+}
+
+/** What is poured into one cell. */
+export function liquidsOf({
+  recipe,
+  body,
+}: Pick<CellBuild, 'recipe' | 'body'>): readonly CellLiquid[] {
+  return recipe.pours ?? body.pours;
+}
+
+/** Sheets are counted on the commoner paper. */
+const PAPER: Paper = 'A4';
+
+/** Everything that goes into one cell: its share of the body, metals, separator and liquid. */
+export function billOfCell(build: CellBuild): BillLine[] {
+  const { body, size, overhangMillimetres } = build;
+  const { sheet } = body;
+  const lines = [...piecesOfCell(build), ...liquidsOf(build).flatMap(ingredientsOf)];
+  if (sheet === null) return lines;
+  const { perSheet } = separatorPlan(1, acrossOf(size), overhangMillimetres, PAPER);
+  return [...lines, { part: sheet, amount: 1 / perSheet }];
+}
+
+/** Its share of the body, and metals, as many as stick in it; separators and liquids are not in it. */
+export function piecesOfCell({ recipe, body, piece, size }: CellBuild): BillLine[] {
+  const { cell, plus, minus } = recipe.parts;
+  return [
+    ...(body.part === null ? [] : [{ part: body.part, amount: PIECE_FACTS[piece].share }]),
+    ...cell,
+    ...multiplyBill(plus, size.pairs - 1 + size.extraPlus),
+    ...multiplyBill(minus, size.pairs - 1 + size.extraMinus),
+  ];
+}
+
+/** A bill so many times; none where it is not needed. */
+export function multiplyBill(bill: readonly BillLine[], count: number): BillLine[] {
+  return count === 0 ? [] : bill.map(({ part, amount }) => ({ part, amount: count * amount }));
+}
+
+/** Width of a separator without its overhang: a coin’s diameter, or the longer side of what is no disc. */
+export function acrossOf({
+  shape,
+  widthMillimetres,
+  depthMillimetres,
+}: Pick<ElectrodeSize, 'shape' | 'widthMillimetres' | 'depthMillimetres'>): number {
+  return shape === 'coin' ? widthMillimetres : Math.max(widthMillimetres, depthMillimetres);
+}
+
+/** Everything that goes into one string of equal cells: the cells, leads, bands. */
+export function billOfCells(build: CellBuild, cells: number): BillLine[] {
+  return [...multiplyBill(billOfCell(build), cells), ...billOfString(build.recipe, cells)];
+}
+
+/** Parts of one string of so many cells besides the cells: leads (n + 1, or the two ends of a pile), band, last coin. */
+export function billOfString({ parts }: Pick<Recipe, 'parts'>, cells: number): BillLine[] {
+  const { string, stacked } = parts;
+  return [...string, { part: 'clip-lead', amount: stacked ? 2 : cells + 1 }];
+}

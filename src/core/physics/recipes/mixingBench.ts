@@ -1,0 +1,168 @@
+import { z } from 'zod';
+import { succeed, type Result } from '../../result';
+import type { CautionId } from '../safety/cautions';
+import { conductivity, type Conductor } from '../cell/conductivity';
+import { mix, SOLUTE_FACTS, spoonsOf, type Solute } from './mixing';
+
+export const ELECTROLYTES = [
+  'brine',
+  'vinegar-and-salt',
+  'citric-and-potassium',
+  'epsom-salt',
+] as const;
+export type ElectrolyteId = (typeof ELECTROLYTES)[number];
+
+/** An electrolyte as a recipe: what goes into how much of which liquid. */
+export interface Electrolyte {
+  readonly name: string;
+  readonly liquid: string;
+  readonly solutes: readonly {
+    readonly solute: Solute;
+    /** Usual grams in 100 mL of liquid (common practice, no source). */
+    readonly gramsPer100: number;
+    readonly conductor: Conductor | null;
+  }[];
+  readonly order: string;
+  readonly remark: string;
+  readonly cautions: readonly CautionId[];
+}
+
+const SALT_AND_ACID =
+  'Ordinary salt does not neutralise the acid: both stay what they are. The salt carries the current, the acid keeps the zinc clean.';
+
+export const ELECTROLYTE_RECIPES: Readonly<Record<ElectrolyteId, Electrolyte>> = {
+  brine: {
+    name: 'Brine',
+    liquid: 'hot water',
+    solutes: [{ solute: 'table salt', gramsPer100: 18, conductor: 'NaCl' }],
+    order: 'Stir the salt into the hot water until it is clear; an adult pours.',
+    remark: 'One level tablespoon in 100 mL is half of what dissolves: more adds little.',
+    cautions: ['hot-water'],
+  },
+  'vinegar-and-salt': {
+    name: 'Vinegar and salt',
+    liquid: 'vinegar of 5 %',
+    solutes: [{ solute: 'table salt', gramsPer100: 10, conductor: 'NaCl' }],
+    order: 'Stir the salt into the vinegar; no heating.',
+    remark: SALT_AND_ACID,
+    cautions: ['weak-acid', 'hydrogen'],
+  },
+  'citric-and-potassium': {
+    name: 'Citric acid and potassium chloride',
+    liquid: 'water',
+    solutes: [
+      { solute: 'citric acid', gramsPer100: 10, conductor: 'citric acid' },
+      { solute: 'potassium chloride', gramsPer100: 8, conductor: 'KCl' },
+    ],
+    order: 'First the citric acid into the water, then the potassium chloride.',
+    remark: SALT_AND_ACID,
+    cautions: ['weak-acid', 'hydrogen'],
+  },
+  'epsom-salt': {
+    name: 'Epsom salt',
+    liquid: 'distilled water',
+    solutes: [{ solute: 'Epsom salt', gramsPer100: 20, conductor: null }],
+    order: 'Stir the crystals into the water until it is clear.',
+    remark:
+      'The crystals are half water themselves, so twice as many grams dissolve as of the dry salt.',
+    cautions: [],
+  },
+};
+
+const MAX_CELLS_MIXED = 1000;
+const MAX_MILLILITRES = 2000;
+
+/** How the amount is given: for each cell, for each group, or in all. */
+export const AMOUNTS_BY = ['cells', 'groups', 'litres'] as const;
+
+/** What the mixing bench is asked. */
+export const mixingRequestSchema = z.strictObject({
+  electrolyte: z.enum(ELECTROLYTES, 'Choose one of the electrolytes.'),
+  by: z.enum(AMOUNTS_BY, 'Choose how the amount is given.'),
+  cells: z
+    .number('Give a whole number.')
+    .int('Give a whole number.')
+    .min(1, 'There must be at least one cell.')
+    .max(MAX_CELLS_MIXED, `There can be at most ${MAX_CELLS_MIXED} cells.`),
+  millilitres: z
+    .number('Give a volume in millilitres.')
+    .positive('The volume must be greater than zero.')
+    .max(MAX_MILLILITRES, `Give at most ${MAX_MILLILITRES} mL.`),
+  groups: z
+    .number('Give a whole number.')
+    .int('Give a whole number.')
+    .min(1, 'There must be at least one group.')
+    .max(200, 'There can be at most 200 groups.'),
+  groupMillilitres: z
+    .number('Give a volume in millilitres.')
+    .positive('The volume must be greater than zero.')
+    .max(10_000, 'Give at most 10000 mL a group.'),
+  litres: z
+    .number('Give a volume in litres.')
+    .positive('The volume must be greater than zero.')
+    .max(100, 'Give at most 100 L.'),
+  strength: z
+    .number('Give a number.')
+    .min(0.1, 'Give at least a tenth of the usual strength.')
+    .max(4, 'Give at most four times the usual strength.')
+    .describe('Strength against the usual one.'),
+});
+export type MixingRequest = z.infer<typeof mixingRequestSchema>;
+
+/** Mixed beyond what the cells take (common practice, no source). */
+export const MIXING_SPARE_SHARE = 0.2;
+
+export interface MixingAnswer {
+  /** Liquid in all, mL. */
+  readonly liquidMillilitres: number;
+  readonly portions: readonly {
+    readonly solute: Solute;
+    readonly grams: number;
+    readonly tablespoons: number;
+    readonly saturation: number;
+    readonly note: string | null;
+  }[];
+  /** Rough conductivity of the mixture, S/m; `null` where no table covers it. */
+  readonly siemensPerMetre: number | null;
+  readonly warnings: readonly string[];
+}
+
+/** Liquid that is asked for, mL: with something to spare for cells and groups, what is given in litres as it is. */
+export function millilitresOf(request: Omit<MixingRequest, 'electrolyte' | 'strength'>): number {
+  const { by, cells, millilitres, groups, groupMillilitres, litres } = request;
+  if (by === 'litres') return 1000 * litres;
+  const wanted = by === 'cells' ? cells * millilitres : groups * groupMillilitres;
+  return wanted * (1 + MIXING_SPARE_SHARE);
+}
+
+/** Grams and spoons for a volume; refused where something would not dissolve. */
+export function mixLiquid(
+  electrolyte: ElectrolyteId,
+  strength: number,
+  liquidMillilitres: number,
+): Result<MixingAnswer> {
+  const { solutes } = ELECTROLYTE_RECIPES[electrolyte];
+  const portions: MixingAnswer['portions'][number][] = [];
+  const warnings: string[] = [];
+  let siemensPerMetre: number | null = 0;
+  for (const { solute, gramsPer100, conductor } of solutes) {
+    const grams = (gramsPer100 * strength * liquidMillilitres) / 100;
+    const mixed = mix(solute, grams, liquidMillilitres);
+    if (!mixed.ok) return mixed;
+    const { saturation, massShare, warning } = mixed.value;
+    if (warning !== null) warnings.push(warning);
+    portions.push({
+      solute,
+      grams,
+      tablespoons: spoonsOf(grams, solute, 'tablespoon'),
+      saturation,
+      note: SOLUTE_FACTS[solute].note,
+    });
+    if (conductor === null) siemensPerMetre = null;
+    else if (siemensPerMetre !== null) {
+      // Ions of both carry current; that they hinder each other is left out of the estimate.
+      siemensPerMetre += conductivity(conductor, 100 * massShare).siemensPerMetre;
+    }
+  }
+  return succeed({ liquidMillilitres, portions, siemensPerMetre, warnings });
+}

@@ -1,0 +1,106 @@
+import { FRUIT_FILMS, NO_FILMS } from '../cell/films';
+import type { CellLiquid, MetalSalt } from './liquids';
+import type { BillLine } from './parts';
+import { each, loose, recipe, size } from './recipe';
+import { SULFATE_OHM_METRES, SULFURIC_OHM_METRES } from './resistivities';
+
+/** In one vessel of a two-vessel cell (common practice, no source). */
+const VESSEL_MILLILITRES = 80;
+const BEAKERS: BillLine[] = [{ part: 'beaker', amount: 2 }];
+const salt = (of: MetalSalt, molPerLitre: number): CellLiquid => ({
+  kind: 'salt',
+  salt: of,
+  molPerLitre,
+  millilitres: VESSEL_MILLILITRES,
+});
+const VESSELS = {
+  usualSize: size('strip', 40, 50, 60),
+  look: 'vessels',
+  shape: 'bridged',
+  resistivityOhmMetres: SULFATE_OHM_METRES,
+  films: NO_FILMS,
+  supplies: { metalCoulombs: 3000, waterGrams: 200, wetRadiusMillimetres: 40 },
+  minutesToBuild: 10,
+} as const;
+
+/** Cells of chemistry lessons: known concentrations, and the lecturer's acid cell. */
+export const TWO_SOLUTION_RECIPE = recipe({
+  id: 'two-solution',
+  name: 'Two solutions with a bridge',
+  plus: { material: 'copper', part: 'copper in copper sulfate' },
+  minus: { material: 'zinc', part: 'zinc in zinc sulfate' },
+  ...VESSELS,
+  metals: null,
+  openVolts: [1.08, 1.1],
+  shortAmps: [5e-3, 50e-3],
+  corrosionShare: 0.01,
+  parts: loose(each('copper-strip'), each('zinc-strip'), BEAKERS),
+  pours: [salt('copper-sulfate', 0.5), salt('zinc-sulfate', 0.5)],
+  bodyLabel: 'Bridge',
+  bodies: ['wick', 'salt-bridge'],
+  steps: [
+    'Fill one vessel with copper sulfate, the other with zinc sulfate.',
+    'Hang each metal into its own solution.',
+    'Join the solutions by the wick or the salt bridge; without it no current flows.',
+  ],
+  note: 'Its voltage follows the Nernst equation; the bridge sets the current.',
+  separator: 'wick or salt bridge',
+  endsLife: 'The copper ions are used up or the solutions mix through the bridge.',
+  cautions: ['metal-salts'],
+});
+
+export const CONCENTRATION_RECIPE = recipe({
+  id: 'concentration',
+  name: 'Concentration cell',
+  plus: { material: 'copper', part: 'copper in the stronger copper sulfate' },
+  minus: { material: 'copper', part: 'copper in the weaker copper sulfate' },
+  ...VESSELS,
+  metals: null,
+  // 0.5 mol/L against 0.05 mol/L: 29.6 mV by the Nernst equation, a little less with real activities.
+  openVolts: [0.026, 0.032],
+  shortAmps: [0.05e-3, 0.5e-3],
+  corrosionShare: 0,
+  parts: loose(each('copper-strip'), each('copper-strip'), BEAKERS),
+  pours: [salt('copper-sulfate', 0.5), salt('copper-sulfate', 0.05)],
+  bodyLabel: 'Bridge',
+  bodies: ['salt-bridge'],
+  steps: [
+    'Fill one vessel with copper sulfate of 0.5 mol/L, the other with one ten times weaker (0.05 mol/L).',
+    'Hang the same copper into both and join the solutions by the salt bridge.',
+    'Diluting the weaker side raises the millivolts; diluting the stronger one turns them round.',
+  ],
+  note: 'Millivolts only: it shows the Nernst equation and lights nothing.',
+  separator: 'salt bridge',
+  endsLife: 'The two solutions become equally strong.',
+  cautions: ['metal-salts'],
+});
+
+export const SULFURIC_RECIPE = recipe({
+  id: 'dilute-sulfuric-acid',
+  name: 'Dilute sulfuric acid',
+  usualSize: size('plate', 50, 100, 20),
+  look: 'cup',
+  plus: { material: 'copper', part: 'copper plate' },
+  minus: { material: 'zinc', part: 'zinc plate' },
+  shape: 'slightly-curved',
+  metals: 'copper-zinc',
+  openVolts: [0.95, 1.05],
+  shortAmps: [1, 4],
+  resistivityOhmMetres: SULFURIC_OHM_METRES,
+  films: FRUIT_FILMS,
+  corrosionShare: 0.3,
+  supplies: { metalCoulombs: 5000, waterGrams: 200, wetRadiusMillimetres: 40 },
+  minutesToBuild: 10,
+  parts: loose(each('copper-plate'), each('zinc-plate')),
+  pours: [],
+  restricted: true,
+  bodyLabel: 'Acid',
+  bodies: ['sulfuric-acid'],
+  steps: [
+    'Demonstrator only: trained staff, fume hood, full protection. Grozer works out the numbers.',
+  ],
+  note: 'Amps, with violent gassing and acid mist. No pupil sheet is made of it.',
+  separator: null,
+  endsLife: 'Bubbles cover the copper and the zinc dissolves.',
+  cautions: ['strong-acid', 'hydrogen', 'short-circuit'],
+});

@@ -1,0 +1,328 @@
+import { ROOM_THERMAL_VOLTS } from '../../constants';
+import { cellAmpsAt } from '../../physics/cell/cellModel';
+import { simulateClasses, type ClassesOutcome } from '../../physics/chance/simulateClasses';
+import { brightnessOf, type BrightnessBand } from '../../physics/circuit/brightness';
+import { deskOf, faultCount, gridDesk, withoutFaults, type Desk } from '../../physics/desk/desk';
+import { laidOutGrid, withFaultsRemoved } from '../../physics/desk/deskEdits';
+import { loadOnDesk, solveDesk, type DeskSolution } from '../../physics/desk/solveDesk';
+import type { PlannedCell } from '../../physics/readings/plannedCell';
+import { multiplyBill } from '../../physics/recipes/cellBuild';
+import { cellOfPlan } from '../../records/plan/cellOfPlan';
+import type { LoadRequirement } from '../../records/plan/loadRequirement';
+import type { Plan, PlanTarget } from '../../records/plan/planSchema';
+import { billOfDesk } from '../parts/billOfDesk';
+import { billOfLoad, partOfTarget } from '../parts/partOfTarget';
+import { missingParts, type MissingPart } from '../parts/partStock';
+import {
+  cellCount,
+  deskAfter,
+  endBefore,
+  metalChance,
+  shapeOf,
+  usualRun,
+  type CellEndsAt,
+  type ClassRun,
+} from '../search/batteryInTime';
+import { leastShortAmps } from '../search/firstCell';
+import { onStrongClass, resistorOf, type LoadLimit, type StrongClass } from '../search/loadLimits';
+import { planGrids, type GridPlan } from '../search/planGrids';
+import { gridRequirementOf, type RequirementBasis } from '../search/requirementOfPlan';
+import type { GridRequirement } from '../search/searchGrids';
+
+/** The battery at a moment: volts and currents everywhere, and what the load makes of them. */
+export interface BatteryMoment extends DeskSolution {
+  readonly desk: Desk;
+  /** Only for LEDs. */
+  readonly brightness: BrightnessBand | null;
+}
+
+/** Everything the interface shows about a plan, computed from the document alone. */
+export interface PlanEvaluation extends BatteryMoment {
+  /** What of the plan the parts were computed from. */
+  readonly basis: EvaluationBasis;
+  readonly target: PlanTarget;
+  readonly cell: PlannedCell;
+  /** What is wanted, through the resistor that stands in series. */
+  readonly need: LoadRequirement;
+  /** What is asked of any grid of its cells. */
+  readonly asked: GridRequirement;
+  /** What the planner makes of cell and target. */
+  readonly wiringOptions: GridPlan;
+  readonly wiring: WiringChoice;
+  /** Number of things that are wrong on the desk, as a what-if. */
+  readonly wrong: number;
+  /** The battery with nothing wrong, as text: equal where it is the same battery. */
+  readonly nominalKey: string;
+  /** How long it must run. */
+  readonly minutes: number;
+  /** After that time. The evaluation's own figures are those at first. */
+  readonly atEnd: BatteryMoment;
+  /** When the first cell ends, and by what, if that is before the wanted time is over. */
+  readonly endsEarly: CellEndsAt | null;
+  /** When less flows than is wanted although it did at first, seconds; `null`: never, or from the beginning. */
+  readonly wantedUntilSeconds: number | null;
+  /** Resistor in series with the load; `null` without one. */
+  readonly seriesResistorOhms: number | null;
+  readonly limit: LoadLimit | null;
+  /** Parts of which there is too little, where it must be made from what there is; most lacking first. */
+  readonly missing: readonly MissingPart[];
+  /** What the load gets at first from a class's battery that is two deviations strong. */
+  readonly strong: StrongClass['strong'];
+  /** Classes that build it as it is meant, with nothing wrong on purpose, at the end of the wanted time. */
+  readonly classes: ClassesOutcome;
+  /** Share of them in which the metal lasts that long; it is part of their chance. */
+  readonly metalChance: number;
+  /** Least short-circuit current of one cell with which the promise holds; `null` once one was measured. */
+  readonly holdsFromShortAmps: number | null;
+}
+
+type EvaluationBasis = RequirementBasis &
+  Pick<Plan, 'cell' | 'meter' | 'arrangement'> & {
+    /** Meters that are used; 0 where nobody counts them. */
+    readonly meters: number;
+  };
+
+export interface WiringChoice {
+  /** Cells (or groups) in the first string. */
+  readonly cellsInSeries: number;
+  readonly strings: number;
+  /** Where nothing meets the target, `suggested` is the nearest that can be shown. */
+  readonly chosenBy: 'planner' | 'educator';
+}
+
+const ASKED_PARTS = [
+  'cell',
+  'target',
+  'minutes',
+  'running',
+  'seriesResistor',
+  'meter',
+  'have',
+] as const;
+
+/**
+ * Verdict, operating point and figures of a plan. Pure; the same plan gives the same answer.
+ * @param previous an evaluation of the same plan before an edit: what the edit does not touch is taken over from it.
+ */
+export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null): PlanEvaluation {
+  const batteries = batteriesOf(plan);
+  const meters = plan.have?.meter === undefined ? 0 : plan.lesson.meters;
+  const before =
+    previous !== null &&
+    previous.basis.batteries === batteries &&
+    previous.basis.meters === meters &&
+    ASKED_PARTS.every((part) => previous.basis[part] === plan[part])
+      ? previous
+      : null;
+  if (before !== null && before.basis.arrangement === plan.arrangement) return before;
+  const { target, minutes, running, seriesResistor, meter, have, arrangement } = plan;
+  const cell = before?.cell ?? cellOfPlan(plan);
+  const asked = before?.asked ?? gridRequirementOf({ ...plan, batteries }, cell);
+  const ways = before?.wiringOptions ?? planGrids(asked);
+  const wiring = wiringOf(plan, ways, asked);
+  const desk =
+    arrangement.kind === 'desk'
+      ? deskOf(arrangement, cell)
+      : gridDesk(cell, wiring.cellsInSeries, wiring.strings);
+  const wrong = faultCount(desk);
+  const sound = wrong === 0 ? desk : withoutFaults(desk);
+  const meant = meantBy(arrangement, wiring);
+  // A fault that is tried out changes nothing about the battery as it is meant.
+  const same = before?.nominalKey === meant ? before : null;
+  const { need, strong } = same ?? onStrongClass(sound, asked);
+  const first = momentOf(desk, need);
+  const atEnd = momentOf(deskAfter(desk, running, 60 * minutes), need);
+  return {
+    ...first,
+    basis: {
+      cell: plan.cell,
+      target,
+      minutes,
+      running,
+      seriesResistor,
+      meter,
+      have,
+      arrangement,
+      batteries,
+      meters,
+    },
+    target,
+    cell,
+    need,
+    asked,
+    wiringOptions: ways,
+    wiring,
+    wrong,
+    nominalKey: meant,
+    minutes,
+    atEnd,
+    endsEarly: endBefore(60 * minutes, desk, need, running),
+    wantedUntilSeconds: wantedUntil(desk, running, need, first.amps, atEnd.amps, 60 * minutes),
+    seriesResistorOhms: resistorOf(need),
+    missing: same?.missing ?? missingFor(plan, sound, need, { batteries, meters }),
+    limit: asked.limit,
+    strong,
+    ...(same === null
+      ? classesInTime(wrong === 0 ? atEnd : null, sound, plan, need)
+      : { classes: same.classes, metalChance: same.metalChance }),
+    holdsFromShortAmps: same === null ? conditionOf(sound, asked, wiring) : same.holdsFromShortAmps,
+  };
+}
+
+/** Classes after the wanted time; a battery with something wrong on purpose is taken as it is meant. */
+function classesInTime(
+  atEnd: BatteryMoment | null,
+  sound: Desk,
+  { running, minutes }: Plan,
+  need: LoadRequirement,
+): Pick<PlanEvaluation, 'classes' | 'metalChance'> {
+  const seconds = 60 * minutes;
+  const { desk, amps } = atEnd ?? momentOf(deskAfter(sound, running, seconds), need);
+  const metal = metalChance(seconds, sound, need, running);
+  return { classes: withMetal(classesOfDesk(desk, need, amps), metal), metalChance: metal };
+}
+
+/** What classes get, and the metal has lasted. */
+export function withMetal(classes: ClassesOutcome, metalChance: number): ClassesOutcome {
+  return { ...classes, chance: classes.chance * metalChance };
+}
+
+/**
+ * Classes that build a sound battery: how many of them get what is wanted, and what each gets.
+ * @param typicalAmps what the typical battery gives the load.
+ */
+export function classesOfDesk(
+  desk: Desk,
+  need: LoadRequirement,
+  typicalAmps: number,
+  run: ClassRun = usualRun(cellCount(desk)),
+): ClassesOutcome {
+  return simulateClasses({
+    battery: shapeOf(desk),
+    load: need.load,
+    wantedAmps: need.amps,
+    typicalAmps,
+    thermalVolts: ROOM_THERMAL_VOLTS,
+    ...run,
+  });
+}
+
+/** The least first cell: only a grid of cells that nobody measured depends on one. */
+function conditionOf(
+  sound: Desk,
+  asked: GridRequirement,
+  { cellsInSeries, strings }: WiringChoice,
+): number | null {
+  return asked.cell.origin === 'own' || sound.grid === null
+    ? null
+    : leastShortAmps(asked, cellsInSeries, strings);
+}
+
+/** Share of the wanted current from which it counts as reached; covers rounding only. */
+const REACHED_SHARE = 1 - 1e-6;
+
+/** Whether a current is what is wanted. */
+export function reaches(amps: number, need: Pick<LoadRequirement, 'amps'>): boolean {
+  return amps >= need.amps * REACHED_SHARE;
+}
+
+/** Halvings of the time, on a logarithmic scale, before the rest is taken as a straight line. */
+const TIME_STEPS = 6;
+
+function wantedUntil(
+  desk: Desk,
+  running: Plan['running'],
+  need: LoadRequirement,
+  firstAmps: number,
+  lastAmps: number,
+  seconds: number,
+): number | null {
+  if (!reaches(firstAmps, need) || reaches(lastAmps, need)) return null;
+  let low = { seconds: Math.min(0.1, seconds / 2), amps: firstAmps };
+  let high = { seconds, amps: lastAmps };
+  for (let step = 0; step < TIME_STEPS; step += 1) {
+    const middle = Math.sqrt(low.seconds * high.seconds);
+    const { amps } = loadOnDesk(deskAfter(desk, running, middle), need.load);
+    if (reaches(amps, need)) low = { seconds: middle, amps };
+    else high = { seconds: middle, amps };
+  }
+  const share = (low.amps - need.amps) / (low.amps - high.amps);
+  return low.seconds * (high.seconds / low.seconds) ** Math.min(1, Math.max(0, share));
+}
+
+/** Batteries that the parts must be enough for: one a group. */
+function batteriesOf({ have, lesson }: Pick<Plan, 'have' | 'lesson'>): number {
+  return have === null ? 1 : lesson.groups;
+}
+
+function missingFor(
+  { have, target }: Plan,
+  sound: Desk,
+  need: LoadRequirement,
+  { batteries, meters }: Pick<EvaluationBasis, 'batteries' | 'meters'>,
+): MissingPart[] {
+  if (have === null) return [];
+  const bill = [
+    ...billOfDesk(sound),
+    ...billOfLoad(partOfTarget(target), resistorOf(need) !== null),
+  ];
+  // Whoever counts meters has no more of them than that.
+  const counted = meters === 0 ? [] : [{ part: 'meter' as const, amount: meters }];
+  return missingParts([...multiplyBill(bill, batteries), ...counted], have);
+}
+
+/** The part of an evaluation that depends on the desk alone, without time and chance. */
+export function momentOf(desk: Desk, need: LoadRequirement): BatteryMoment {
+  const solution = solveDesk(desk, need.load);
+  return {
+    ...solution,
+    desk,
+    brightness: need.load.kind === 'led' ? brightnessOf(solution.amps) : null,
+  };
+}
+
+function meantBy(arrangement: Plan['arrangement'], wiring: WiringChoice): string {
+  const desk =
+    arrangement.kind === 'desk'
+      ? withFaultsRemoved(arrangement)
+      : laidOutGrid(wiring.cellsInSeries, wiring.strings);
+  return JSON.stringify(desk.strings);
+}
+
+function wiringOf(plan: Plan, ways: GridPlan, asked: GridRequirement): WiringChoice {
+  if (plan.arrangement.kind === 'own') {
+    const { cellsInSeries, strings } = plan.arrangement;
+    return { cellsInSeries, strings, chosenBy: 'educator' };
+  }
+  if (plan.arrangement.kind === 'desk') {
+    const { strings } = plan.arrangement;
+    return {
+      cellsInSeries: strings[0]?.length ?? 0,
+      strings: strings.length,
+      chosenBy: 'educator',
+    };
+  }
+  if (ways.status === 'possible') {
+    const { cellsInSeries, strings } = ways.suggested;
+    return { cellsInSeries, strings, chosenBy: 'planner' };
+  }
+  return { ...nearestWiring(asked), chosenBy: 'planner' };
+}
+
+/** Largest battery shown for a wish that cannot be met: one that a class could still build. */
+const NEAREST_MOST_CELLS = 24;
+
+/**
+ * The wiring of a class-sized battery that comes closest to a target out of reach: string length for
+ * `m·E ≈ 2·V`, as many strings as the cells allow.
+ */
+function nearestWiring({
+  cell: { model },
+  need,
+}: GridRequirement): Pick<WiringChoice, 'cellsInSeries' | 'strings'> {
+  const best = Math.round((2 * need.volts) / model.emfVolts);
+  const cellsInSeries = Math.min(Math.max(1, best), NEAREST_MOST_CELLS);
+  const stringAmps = cellAmpsAt(model, need.volts / cellsInSeries);
+  const strings = stringAmps > 0 ? Math.floor(NEAREST_MOST_CELLS / cellsInSeries) : 1;
+  return { cellsInSeries, strings };
+}

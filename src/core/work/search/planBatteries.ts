@@ -1,0 +1,301 @@
+import { ADULT_ONLY_ABOVE_VOLTS } from '../../constants';
+import { brightnessOf, type BrightnessBand } from '../../physics/circuit/brightness';
+import { isLedLoad } from '../../physics/circuit/load/load';
+import { gridDesk } from '../../physics/desk/desk';
+import { loadOnDesk } from '../../physics/desk/solveDesk';
+import { cellWithPairs, type PlannedCell } from '../../physics/readings/plannedCell';
+import { billOfCells, foodGramsOf } from '../../physics/recipes/cellBuild';
+import { PIECE_FACTS } from '../../physics/recipes/pieces';
+import type { LoadRequirement } from '../../records/plan/loadRequirement';
+import { mergeBillLines, missingParts, timesFrom } from '../parts/partStock';
+import { billOfLoad } from '../parts/partOfTarget';
+import { priceOfBill } from '../parts/priceOfBill';
+import { chanceInTime, deskAfter, endAtRest, endOfBattery } from './batteryInTime';
+import { billOfWiring } from './billOfWiring';
+import { leastShortAmps } from './firstCell';
+import { onStrongClass, resistorOf } from './loadLimits';
+import { longestString, PLANNING_DEFAULTS } from './planGrids';
+import type {
+  BatteryCandidate,
+  CandidateFacts,
+  Objective,
+  PlannedWiring,
+  PlannerInput,
+  PlannerOutcome,
+  PlannerQuestion,
+  RecipeLimit,
+  Supply,
+} from './plannerTypes';
+import { whyNone } from './recipeLimit';
+import { searchGrids, secondsOf, type GridRequirement } from './searchGrids';
+import { wiringReason } from './wiringReason';
+
+/** No prices known, and enough of everything. */
+const BOUGHT: Supply = { prices: { entries: {} }, have: null, load: null };
+
+export const PLANNER_DEFAULTS = { mostCells: 100, mostPairs: 4, mostCandidates: 12 } as const;
+
+/** Lengths of string that are followed up for each kind of cell and number of pairs. */
+const WANTED_OF_EACH = 2;
+/** One more where there is one kind only: three lengths for each number of pairs that the list has room for. */
+const WANTED_ALONE = 3;
+
+/** Rounding of prices that were added up. */
+const ROUNDING = 1e-9;
+
+/**
+ * Batteries that meet a need for its whole time, over kinds of cells, lengths of string, strings side by side and pairs in one
+ * body. Each wiring is the smallest of its length that works in nearly every class; then those that may do, and say so. What
+ * cannot be done says why.
+ */
+export function planBatteries(question: PlannerQuestion): PlannerOutcome {
+  const input: PlannerInput = { supply: BOUGHT, ...question };
+  const found: Described[] = [];
+  const impossible: RecipeLimit[] = [];
+  for (const cell of input.cells) {
+    const { recipe } = cell;
+    if (recipe.restricted) {
+      impossible.push({
+        recipe,
+        limit: 'restricted',
+        explanation: `${recipe.name}: trained staff at the lecturer’s bench only; Grozer makes no class plan of it.`,
+      });
+      continue;
+    }
+    const wirings = wiringsOf(cell, input);
+    if (wirings.length === 0) {
+      impossible.push(
+        whyNone(requirementFor(cell, 1, input), input, (limits) => wiringsOf(cell, limits)),
+      );
+    } else found.push(...describedOf(wirings, input));
+  }
+  const compare = comparisonOf(input.objective);
+  found.sort((a, b) => compare(a.facts, b.facts));
+  return { candidates: found.slice(0, input.mostCandidates).map(withCondition), impossible };
+}
+
+type CellQuestion = Omit<PlannerQuestion, 'cells' | 'objective' | 'mostCandidates'>;
+
+/** The one with the fewest cells of one kind, without the reasons why others do not do; `null`: none does. */
+export function fewestCells(cell: PlannedCell, question: CellQuestion): BatteryCandidate | null {
+  const [best] = fewestFirst(cell, question, 1);
+  return best === undefined ? null : withCondition(best);
+}
+
+/** Those of one kind of cell, fewest cells first: what each is, not from which first cell on it holds, and no reasons. */
+export function batteriesOf(cell: PlannedCell, question: CellQuestion): readonly CandidateFacts[] {
+  return fewestFirst(cell, question, WANTED_ALONE).map(({ facts }) => facts);
+}
+
+function fewestFirst(
+  cell: PlannedCell,
+  question: CellQuestion,
+  wanted: number,
+): readonly Described[] {
+  const input: PlannerInput = {
+    supply: BOUGHT,
+    ...question,
+    cells: [cell],
+    objective: 'fewest-cells',
+    mostCandidates: wanted,
+  };
+  const compare = comparisonOf('fewest-cells');
+  return describedOf(wiringsOf(cell, input, wanted), input).sort((a, b) =>
+    compare(a.facts, b.facts),
+  );
+}
+
+interface Described {
+  readonly wiring: PlannedWiring;
+  readonly facts: CandidateFacts;
+}
+
+/** What can be made within price and parts, its resistor among them. */
+function describedOf(wirings: readonly PlannedWiring[], input: PlannerInput): Described[] {
+  const { mostPrice, supply } = input;
+  return wirings
+    .map((wiring) => ({ wiring, facts: factsOf(wiring, input) }))
+    .filter(({ facts: { price, bill } }) => {
+      if (mostPrice !== null && (price === null || price > mostPrice * (1 + ROUNDING)))
+        return false;
+      return supply.have === null || missingParts(bill, supply.have).length === 0;
+    });
+}
+
+function withCondition({ wiring, facts }: Described): BatteryCandidate {
+  const { asked, cellsInSeries, strings } = wiring;
+  const holdsFromShortAmps =
+    asked.cell.origin === 'own' ? null : leastShortAmps(asked, cellsInSeries, strings);
+  return { ...facts, holdsFromShortAmps };
+}
+
+/** Cells by kind and pairs: every target and brightness that is asked of a kind asks for the same ones. */
+const pairsCache = new WeakMap<PlannedCell, Map<number, PlannedCell>>();
+
+function cellOf(cell: PlannedCell, pairs: number): PlannedCell {
+  const ofCell = pairsCache.get(cell) ?? new Map<number, PlannedCell>();
+  pairsCache.set(cell, ofCell);
+  const found = ofCell.get(pairs) ?? cellWithPairs(cell, pairs);
+  ofCell.set(pairs, found);
+  return found;
+}
+
+function requirementFor(cell: PlannedCell, pairs: number, input: PlannerInput): GridRequirement {
+  const { need, resistor, limit, minutes, running, supply } = input;
+  const { have, load } = supply;
+  const withSo = cellOf(cell, pairs);
+  return {
+    cell: withSo,
+    need,
+    resistor,
+    limit,
+    minutes,
+    running,
+    mostStrings:
+      have === null
+        ? undefined
+        : (cellsInSeries) =>
+            timesFrom(have, billOfCells(withSo, cellsInSeries), billOfLoad(load, false)),
+  };
+}
+
+/** Recommended wirings within the limits, and smaller ones that may do. */
+function wiringsOf(
+  cell: PlannedCell,
+  input: PlannerInput,
+  wanted = input.cells.length === 1 ? WANTED_ALONE : WANTED_OF_EACH,
+): PlannedWiring[] {
+  const wirings: PlannedWiring[] = [];
+  const { recipe, piece } = cell;
+  const mostPairs = recipe.morePairs ? Math.min(input.mostPairs, PIECE_FACTS[piece].mostPairs) : 1;
+  const { recommendedFrom, marginalFrom } = PLANNING_DEFAULTS;
+  for (let pairs = 1; pairs <= mostPairs; pairs += 1) {
+    const asked = requirementFor(cell, pairs, input);
+    const mostCells = mostCellsWithin(asked.cell, input);
+    if (mostCells < 1) continue;
+    const longest = Math.min(mostCells, longestString(asked.cell.model.emfVolts));
+    if (endAtRest(asked.cell, asked.running, longest).seconds < secondsOf(asked)) continue;
+    const limits = { longest, mostCells, wanted };
+    const sure = searchGrids(asked, { ...limits, leastChance: recommendedFrom });
+    const found =
+      sure.length > 0 ? sure : searchGrids(asked, { ...limits, leastChance: marginalFrom });
+    const fewer = sure
+      .slice(0, 1)
+      .map(({ cellsInSeries, strings }) => ({ cellsInSeries, strings: strings - 1 }))
+      .filter(
+        ({ cellsInSeries, strings }) =>
+          strings > 0 && chanceOf(asked, cellsInSeries, strings) >= marginalFrom,
+      );
+    for (const { cellsInSeries, strings } of [...found, ...fewer]) {
+      wirings.push({ asked, cellsInSeries, strings });
+    }
+  }
+  return wirings;
+}
+
+function chanceOf(asked: GridRequirement, cellsInSeries: number, strings: number): number {
+  const desk = gridDesk(asked.cell, cellsInSeries, strings);
+  const { need } = onStrongClass(desk, asked);
+  return chanceInTime(secondsOf(asked), desk, need, asked.running);
+}
+
+/** Most bodies that limits and price allow; none where a price is not known. */
+function mostCellsWithin(
+  cell: PlannedCell,
+  { mostPrice, mostCells, supply }: PlannerInput,
+): number {
+  if (mostPrice === null) return mostCells;
+  const cost = priceOfBill(billOfCells(cell, 1), supply.prices);
+  if (cost === null) return 0;
+  return cost.all === 0
+    ? mostCells
+    : Math.min(mostCells, Math.floor((mostPrice * (1 + ROUNDING)) / cost.all));
+}
+
+function factsOf(wiring: PlannedWiring, { supply }: PlannerInput): CandidateFacts {
+  const { asked, cellsInSeries, strings } = wiring;
+  const { cell, running, minutes } = asked;
+  const cells = cellsInSeries * strings;
+  const desk = gridDesk(cell, cellsInSeries, strings);
+  const { need } = onStrongClass(desk, asked);
+  const seconds = secondsOf(asked);
+  const first = loadOnDesk(desk, need.load);
+  const end = loadOnDesk(deskAfter(desk, running, seconds), need.load);
+  const openVolts = cellsInSeries * cell.model.emfVolts;
+  const life = endOfBattery(desk, need, running);
+  const chance = life.seconds < seconds ? 0 : chanceInTime(seconds, desk, need, running);
+  const seriesResistorOhms = resistorOf(need);
+  const bill = mergeBillLines([
+    ...billOfWiring(wiring, supply.load),
+    ...billOfLoad(null, seriesResistorOhms !== null),
+  ]);
+  const bandOf = (amps: number): BrightnessBand | null =>
+    isLedLoad(need.load) ? brightnessOf(amps) : null;
+  const { pairs } = cell.size;
+  return {
+    cell,
+    cellsInSeries,
+    strings,
+    pairsPerBody: pairs,
+    cells,
+    pairs: cells * pairs,
+    openVolts,
+    ...first,
+    brightness: bandOf(first.amps),
+    atEnd: { minutes, ...end, brightness: bandOf(end.amps) },
+    chance,
+    recommended: chance >= PLANNING_DEFAULTS.recommendedFrom,
+    seriesResistorOhms,
+    price: priceOfBill(bill, supply.prices)?.all ?? null,
+    bill,
+    foodGrams: cells * foodGramsOf(cell),
+    hours: life.seconds / 3600,
+    hoursEndBy: life.by,
+    reasons: reasonsOf(wiring, need, openVolts),
+  };
+}
+
+function reasonsOf(wiring: PlannedWiring, need: LoadRequirement, openVolts: number): string[] {
+  const reasons = [wiringReason(wiring, { openVolts, need })];
+  if (wiring.asked.cell.size.pairs > 1) {
+    reasons.push('more metal in the same body: more current without more food');
+  }
+  if (openVolts > ADULT_ONLY_ABOVE_VOLTS) {
+    reasons.push(`over ${ADULT_ONLY_ABOVE_VOLTS} V open: adult only`);
+  }
+  return reasons;
+}
+
+/** Order of candidates: recommended ones first, then by an objective. */
+export function comparisonOf(
+  objective: Objective,
+): (a: CandidateFacts, b: CandidateFacts) => number {
+  const key = (candidate: CandidateFacts): number => {
+    switch (objective) {
+      case 'fewest-cells':
+        return candidate.cells;
+      case 'lowest-cost':
+        // What has no price cannot be the cheapest.
+        return candidate.price ?? Infinity;
+      case 'brightest':
+        return -candidate.atEnd.amps;
+      case 'longest':
+        return -candidate.hours;
+      case 'surest':
+        return -candidate.chance;
+      case 'least-waste':
+        return candidate.foodGrams;
+    }
+  };
+  return (a, b) =>
+    Number(b.recommended) - Number(a.recommended) ||
+    compareKeys(key(a), key(b)) ||
+    a.cells - b.cells ||
+    a.pairs - b.pairs ||
+    b.chance - a.chance;
+}
+
+/** Two that have no end are as good as each other. */
+function compareKeys(a: number, b: number): number {
+  return a === b ? 0 : a - b;
+}

@@ -1,0 +1,202 @@
+import { cellAmpsAt, type CellModel } from '../../physics/cell/cellModel';
+import { CLASS_SCATTER } from '../../physics/chance/scatter';
+import { gridDesk } from '../../physics/desk/desk';
+import type { PlannedCell } from '../../physics/readings/plannedCell';
+import {
+  CHANCE_DEFAULTS,
+  chanceInTime,
+  endBefore,
+  modelAfter,
+  type ClassRun,
+} from './batteryInTime';
+import { onStrongClass, type BatteryRequirement } from './loadLimits';
+
+/** Equal cells, so many in series, such strings side by side. */
+export interface Grid {
+  readonly cellsInSeries: number;
+  readonly strings: number;
+  readonly cells: number;
+}
+
+/** What is asked of a grid of equal cells. */
+export interface GridRequirement extends BatteryRequirement {
+  readonly cell: PlannedCell;
+  /** Most strings of a length that the parts are enough for; nothing said: what is missing is bought. */
+  readonly mostStrings?: ((cellsInSeries: number) => number) | undefined;
+}
+
+/** A wiring that meets a requirement. */
+export interface GridCandidate extends Grid {
+  /** Share of simulated classes in which it works for the whole time. */
+  readonly chance: number;
+}
+
+export interface GridLimits {
+  /** Longest string. */
+  readonly longest: number;
+  readonly mostCells: number;
+  /** Share of classes in which a wiring must work. */
+  readonly leastChance: number;
+  /** How many wirings are wanted, fewest cells first. */
+  readonly wanted: number;
+}
+
+/**
+ * Side by side the conductances of scattered cells add up to a little more than the typical ones do, `exp(σ²/2)`: so much
+ * less than the typical cell gives may still do in half of the classes.
+ */
+const MEDIAN_MARGIN = 1.06;
+
+/**
+ * Wirings that meet a wish: for each length of string the least number of strings that works in enough classes, fewest cells
+ * first. Lengths are taken up in the order of what they need at the very least, so that those which cannot be among the
+ * wanted ones are never simulated.
+ */
+export function searchGrids(asked: GridRequirement, limits: GridLimits): GridCandidate[] {
+  const { longest, mostCells, leastChance, wanted } = limits;
+  const { mostStrings = () => Infinity } = asked;
+  const atLeast = lengthsOf(asked, longest)
+    .filter(({ cells }) => cells <= mostCells)
+    .sort((a, b) => a.cells - b.cells || a.cellsInSeries - b.cellsInSeries);
+  const found: GridCandidate[] = [];
+  for (const { cellsInSeries, strings: least, cells } of atLeast) {
+    const bound = found[wanted - 1]?.cells ?? mostCells;
+    if (cells > bound) break;
+    const most = Math.min(Math.floor(bound / cellsInSeries), mostStrings(cellsInSeries));
+    const one = fewestStrings(asked, cellsInSeries, least, most, leastChance);
+    if (one === null) continue;
+    found.push(one);
+    found.sort((a, b) => a.cells - b.cells || b.chance - a.chance);
+  }
+  return found.slice(0, wanted);
+}
+
+/** What each length of string needs at the very least: the typical battery must give what is wanted. */
+function lengthsOf(asked: GridRequirement, longest: number): Grid[] {
+  const { need } = asked;
+  const grids: Grid[] = [];
+  for (let cellsInSeries = 1; cellsInSeries <= longest; cellsInSeries += 1) {
+    const amps = cellAmpsAt(modelAtEnd(asked, cellsInSeries), need.volts / cellsInSeries);
+    if (!(amps > 0)) continue;
+    const strings = Math.max(1, Math.ceil(need.amps / (MEDIAN_MARGIN * amps)));
+    grids.push({ cellsInSeries, strings, cells: cellsInSeries * strings });
+  }
+  return grids;
+}
+
+/** A few classes show what is far from enough; whatever comes near is worked out with all of them. */
+const GLANCE = { classes: 60, seed: CHANCE_DEFAULTS.seed };
+const FAR = 0.15;
+
+function fewestStrings(
+  asked: GridRequirement,
+  cellsInSeries: number,
+  least: number,
+  most: number,
+  leastChance: number,
+): GridCandidate | null {
+  if (least > most) return null;
+  const chances = new Map<number, number>();
+  const works = (strings: number): boolean => {
+    const desk = gridDesk(asked.cell, cellsInSeries, strings);
+    const { need } = onStrongClass(desk, asked);
+    const chanceOf = (run?: ClassRun): number =>
+      chanceInTime(secondsOf(asked), desk, need, asked.running, run, leastChance);
+    if (chanceOf(GLANCE) < leastChance - FAR) return false;
+    const chance = chanceOf();
+    chances.set(strings, chance);
+    return chance >= leastChance && endBefore(secondsOf(asked), desk, need, asked.running) === null;
+  };
+  const strings = leastThat(works, guessOf(asked, cellsInSeries), least, most);
+  if (strings === null) return null;
+  const chance = chances.get(strings) ?? 0;
+  return { cellsInSeries, strings, cells: cellsInSeries * strings, chance };
+}
+
+/** A class that is one deviation short is about what nine in ten still reach. */
+function guessOf(asked: GridRequirement, cellsInSeries: number): number {
+  const length = { shortest: cellsInSeries, longest: cellsInSeries };
+  const weak = oneSigmaWeakCell(modelAtEnd(asked, cellsInSeries));
+  return gridsFor(weak, asked.need, length)[0]?.strings ?? Infinity;
+}
+
+/** The cell after the wanted time, in strings of a length. */
+export function modelAtEnd(asked: GridRequirement, cellsInSeries: number): CellModel {
+  return modelAfter(asked.cell, asked.running, cellsInSeries, secondsOf(asked));
+}
+
+/** How long it must run. */
+export function secondsOf({ minutes }: Pick<BatteryRequirement, 'minutes'>): number {
+  return 60 * minutes;
+}
+
+/** Least whole number from `least` to `most` with which something works, sought from a guess on; `null` where none does. */
+function leastThat(
+  works: (count: number) => boolean,
+  guess: number,
+  least: number,
+  most: number,
+): number | null {
+  let at = Math.min(most, Math.max(least, guess));
+  if (works(at)) {
+    while (at > least && works(at - 1)) at -= 1;
+    return at;
+  }
+  let fails = at;
+  for (let step = 1; ; step *= 2) {
+    if (fails >= most) return null;
+    at = Math.min(most, fails + step);
+    if (works(at)) break;
+    fails = at;
+  }
+  while (at - fails > 1) {
+    const middle = Math.floor((at + fails) / 2);
+    if (works(middle)) at = middle;
+    else fails = middle;
+  }
+  return at;
+}
+
+/** Which lengths of string are tried. */
+export interface GridLengths {
+  readonly shortest?: number;
+  readonly longest: number;
+  readonly step?: number;
+}
+
+/** A share of a string that rounding may cost. */
+const ROUNDING_SHARE = 1e-12;
+
+/**
+ * For each length of string the least number of strings that give `amps` at `volts`; lengths that do not reach the
+ * volts are left out. The one search for the fewest cells: whoever needs a margin hands over a weaker cell.
+ */
+export function gridsFor(
+  cell: CellModel,
+  { volts, amps }: { readonly volts: number; readonly amps: number },
+  { shortest = 1, longest, step = 1 }: GridLengths,
+): Grid[] {
+  const grids: Grid[] = [];
+  for (let cellsInSeries = shortest; cellsInSeries <= longest; cellsInSeries += step) {
+    const stringAmps = cellAmpsAt(cell, volts / cellsInSeries);
+    if (!(stringAmps > 0)) continue;
+    const strings = Math.max(1, Math.ceil((amps / stringAmps) * (1 - ROUNDING_SHARE)));
+    grids.push({ cellsInSeries, strings, cells: cellsInSeries * strings });
+  }
+  return grids;
+}
+
+/** A cell one standard deviation short in volts, in resistance and in what its reactions give. */
+export function oneSigmaWeakCell(cell: CellModel): CellModel {
+  const weaker = 1 + CLASS_SCATTER.resistanceLog;
+  return {
+    ...cell,
+    emfVolts: cell.emfVolts * (1 - CLASS_SCATTER.emfShare),
+    resistanceOhms: cell.resistanceOhms * weaker,
+    activation:
+      cell.activation === undefined
+        ? undefined
+        : { ...cell.activation, exchangeAmps: cell.activation.exchangeAmps / weaker },
+    limitingAmps: cell.limitingAmps === undefined ? undefined : cell.limitingAmps / weaker,
+  };
+}

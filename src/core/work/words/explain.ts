@@ -1,0 +1,218 @@
+import { originWords } from '../../records/school/schoolWords';
+import { isLinearCell } from '../../physics/cell/cellModel';
+import { CLASS_SCATTER } from '../../physics/chance/scatter';
+import { quantile } from '../../physics/chance/simulateClasses';
+import type { SourceId } from '../../sourceIds';
+import { maxPowerOfDesk } from '../../physics/desk/maxPowerOfDesk';
+import {
+  formatAmps,
+  formatCount,
+  formatMinutes,
+  formatNumber,
+  formatOhms,
+  formatVolts,
+  formatWatts,
+} from '../../units';
+import type { PlanEvaluation } from '../judging/evaluatePlan';
+import { outOfHundred } from '../judging/verdict';
+
+/** The sum behind a figure, line by line, and where its inputs come from. */
+export interface Explanation {
+  readonly title: string;
+  readonly lines: readonly string[];
+  readonly origin: string;
+  /** Groups of constants that it rests on, to be looked up. */
+  readonly sources: readonly SourceId[];
+}
+
+/** Open-circuit volts of the battery. */
+export function explainOpenVolts(evaluation: PlanEvaluation): Explanation {
+  const { cell, wiring, source, desk } = evaluation;
+  if (desk.grid === null) return explainLaidOut(evaluation, 'Open-circuit voltage');
+  return {
+    title: 'Open-circuit voltage',
+    lines: [
+      'Cells in series add their volts; strings side by side do not.',
+      `${wiring.cellsInSeries} × ${formatVolts(cell.model.emfVolts)} = ${formatVolts(source.emfVolts)}`,
+    ],
+    origin: originOfCell(evaluation),
+    sources: sourcesOfCell(evaluation),
+  };
+}
+
+/** A battery laid out by hand has no short formula: the network solver is named, with what each string gives. */
+function explainLaidOut(evaluation: PlanEvaluation, title: string): Explanation {
+  const { source, strings, amps, volts } = evaluation;
+  return {
+    title,
+    lines: [
+      'Laid out by hand: Kirchhoff’s laws are solved for every cell and joint.',
+      ...strings.map(
+        (string, index) =>
+          `String ${index + 1}: ${formatVolts(string.openVolts.at(-1) ?? 0)} open, ${formatAmps(string.amps)} under load.`,
+      ),
+      `Open: ${formatVolts(source.emfVolts)}. With the load: ${formatVolts(volts)} at ${formatAmps(amps)}, so ${formatOhms(source.resistanceOhms)} inside.`,
+    ],
+    origin: originOfCell(evaluation),
+    sources: sourcesOfCell(evaluation),
+  };
+}
+
+/** Internal resistance of the battery. */
+export function explainResistance(evaluation: PlanEvaluation): Explanation {
+  const { cell, wiring, source, amps, volts, desk } = evaluation;
+  if (desk.grid === null) return explainLaidOut(evaluation, 'Internal resistance');
+  if (!isLinearCell(cell.model)) {
+    return {
+      title: 'Internal resistance',
+      lines: [
+        'A typical cell follows a polarisation curve, so its resistance depends on the current.',
+        flows(evaluation)
+          ? `At ${formatAmps(amps)}: (${formatVolts(source.emfVolts)} − ${formatVolts(volts)}) ÷ ${formatAmps(amps)} = ${formatOhms(source.resistanceOhms)}`
+          : `Nothing flows now; the first trace of a current would meet ${formatOhms(source.resistanceOhms)}.`,
+      ],
+      origin: originOfCell(evaluation),
+      sources: sourcesOfCell(evaluation),
+    };
+  }
+  return {
+    title: 'Internal resistance',
+    lines: [
+      'In series the resistances add; equal strings side by side share the current.',
+      `${wiring.cellsInSeries} × ${formatOhms(cell.model.resistanceOhms)} ÷ ${wiring.strings} = ${formatOhms(source.resistanceOhms)}`,
+      ...resistanceOfCell(evaluation),
+    ],
+    origin: originOfCell(evaluation),
+    sources: sourcesOfCell(evaluation),
+  };
+}
+
+/** Current and voltage at the operating point. */
+export function explainOperatingPoint(evaluation: PlanEvaluation): Explanation {
+  const { source, need, amps, volts, cell, desk } = evaluation;
+  const most = maxPowerOfDesk(desk);
+  const where =
+    desk.grid !== null && isLinearCell(cell.model)
+      ? ' (E² ÷ 4r, at half the open-circuit voltage)'
+      : '';
+  return {
+    title: 'Operating point',
+    lines: [
+      `The battery gives ${formatVolts(source.emfVolts)} − I × ${formatOhms(source.resistanceOhms)}.`,
+      ...(flows(evaluation)
+        ? [
+            `The ${need.name} takes ${formatVolts(volts)} at ${formatAmps(amps)}: there both agree.`,
+            `Check: ${formatVolts(source.emfVolts)} − ${formatAmps(amps)} × ${formatOhms(source.resistanceOhms)} = ${formatVolts(volts)}.`,
+            ...resistorLine(evaluation),
+          ]
+        : [
+            `The ${need.name} takes nothing of it: ${desk.loadReversed ? 'it is the wrong way round' : 'the volts are too few'}.`,
+          ]),
+      `Power: ${formatWatts(volts * amps)} of at most ${formatWatts(most)}${where}.`,
+    ],
+    origin: `${originOfCell(evaluation)} ${originOfLoad(evaluation)}`,
+    sources: [...sourcesOfCell(evaluation), ...sourcesOfLoad(evaluation)],
+  };
+}
+
+/** Whether there is a current that a meter would show. */
+function flows({ amps }: PlanEvaluation): boolean {
+  return formatAmps(amps) !== formatAmps(0);
+}
+
+/** How the volts are shared where a resistor stands in series. */
+function resistorLine({ seriesResistorOhms, amps, volts, need }: PlanEvaluation): string[] {
+  if (seriesResistorOhms === null) return [];
+  const lost = amps * seriesResistorOhms;
+  return [
+    `Of these ${formatVolts(lost)} stand at the resistor (${formatAmps(amps)} × ${formatOhms(seriesResistorOhms)}), ${formatVolts(volts - lost)} at the ${need.name}.`,
+  ];
+}
+
+/** Chance that a class gets it to work. */
+export function explainChance(evaluation: PlanEvaluation): Explanation {
+  const { classes, need, minutes, metalChance } = evaluation;
+  const percent = (share: number): string => `${Math.round(100 * share)} %`;
+  return {
+    title: 'How sure is that?',
+    lines: [
+      `${formatCount(classes.classes)} classes were simulated: after ${formatMinutes(minutes)} the current still reaches ${formatAmps(need.amps)}${metalChance < 1 ? ' and no metal is used up' : ''} in ${outOfHundred(classes.chance)} of 100.`,
+      `Each cell’s volts scatter by ${percent(CLASS_SCATTER.emfShare)}, its resistance by ${percent(CLASS_SCATTER.resistanceLog)}, and one joint in ${Math.round(1 / CLASS_SCATTER.badJointChance)} is bad.`,
+      `Nine classes in ten get ${nineInTen(evaluation)}.`,
+    ],
+    origin: 'Scatter of home-made cells: common practice, no source. Same simulation each time.',
+    sources: ['scatter'],
+  };
+}
+
+/** What nine classes in ten get: currents, or volts where the load fixes the current. */
+export function nineInTen({ classes, need }: PlanEvaluation): string {
+  const fixed = need.load.kind === 'device';
+  const sorted = fixed ? classes.sortedVolts : classes.sortedAmps;
+  const format = fixed ? formatVolts : formatAmps;
+  return `${format(quantile(sorted, 0.05))} to ${format(quantile(sorted, 0.95))}`;
+}
+
+function resistanceOfCell({ cell, basis }: PlanEvaluation): string[] {
+  const read = basis.cell.own;
+  if (cell.own?.status !== 'used' || read === null) return [];
+  const { openCircuitVolts, shortCircuit, loaded } = read;
+  if (openCircuitVolts === null || shortCircuit === null || loaded.length > 0) {
+    return [
+      `One cell: fitted through ${cell.own.points.length} readings. ${cell.own.fits?.statement ?? ''}`.trim(),
+    ];
+  }
+  const shuntOhms = basis.meter.shuntOhms[shortCircuit.meterRange];
+  const { asRead, secondsAfter } = cell.own;
+  const lines = [
+    `One pair: ${formatVolts(openCircuitVolts)} ÷ ${formatAmps(shortCircuit.amps)} − ${formatOhms(shuntOhms)} of the meter = ${formatOhms(asRead.resistanceOhms)}`,
+  ];
+  if (secondsAfter > 0) {
+    lines.push(
+      `Read ${formatNumber(secondsAfter, 2)} s after connecting, when part of its films had built up: ${formatOhms(cell.own.model.resistanceOhms)} at once.`,
+    );
+  }
+  if (cell.model.resistanceOhms !== cell.own.model.resistanceOhms) {
+    lines.push(
+      `With ${electrodeWords(cell)} in one body, at ${formatNumber(cell.celsius)} °C: ${formatOhms(cell.model.resistanceOhms)}.`,
+    );
+  }
+  return lines;
+}
+
+function electrodeWords({ size: { pairs, extraMinus: extra } }: PlanEvaluation['cell']): string {
+  const more = extra === 0 ? '' : ` and ${extra} more −`;
+  return `${pairs} ${pairs === 1 ? 'pair' : 'pairs'}${more}`;
+}
+
+function originOfCell({ cell }: PlanEvaluation): string {
+  const odd = cell.own?.status === 'used' && cell.own.doubts.length > 0;
+  return `Cell: ${originWords(cell)}${odd ? ', kept although something about them is unusual' : ''}.`;
+}
+
+function originOfLoad({ target }: PlanEvaluation): string {
+  switch (target.kind) {
+    case 'led':
+      return 'LED: diode curve through two points of typical datasheets, from memory.';
+    case 'resistor':
+      return 'Resistor: Ohm’s law.';
+    case 'device':
+      return 'Device: typical current and least voltage, common practice.';
+  }
+}
+
+/** Own readings need no table but the meter's. */
+export function sourcesOfCell({ cell }: PlanEvaluation): SourceId[] {
+  return cell.own?.status === 'used' ? ['meter'] : ['cell-readings'];
+}
+
+function sourcesOfLoad({ target }: PlanEvaluation): SourceId[] {
+  switch (target.kind) {
+    case 'led':
+      return ['led', 'brightness', 'constants'];
+    case 'resistor':
+      return [];
+    case 'device':
+      return ['devices'];
+  }
+}

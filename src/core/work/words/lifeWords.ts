@@ -1,0 +1,36 @@
+import { type CellEndsAt, endAtRest } from '../search/batteryInTime';
+import type { PlannedCell } from '../../physics/readings/plannedCell';
+import type { Wrap } from '../../physics/time/drying';
+import { WRAP_NAMES, wrapsFor, type Running } from '../../records/plan/runningSchema';
+import { aboutTime } from '../../units';
+import { listWords } from '../../words';
+import { END_WORDS } from '../search/endWords';
+
+/** Cells in the string that is spoken of. */
+const CELLS = 4;
+/** Beyond this nobody waits. */
+const LONGEST_SECONDS = 30 * 86_400;
+
+/** When a cell that stands in a string of four and gives nothing ends, under a cover. */
+export function lifeUnder(cell: PlannedCell, running: Running, wrap: Wrap): CellEndsAt {
+  return endAtRest(cell, { ...running, wrap }, CELLS);
+}
+
+/** `Left alone, four in series: open about 9 h (a cell dries out), taped or sealed airtight about 6 days (a cell dries out).` */
+export function lifeWords(cell: PlannedCell, running: Running): string {
+  const lives = wrapsFor(cell.recipe).map((wrap) => ({
+    name: WRAP_NAMES[wrap],
+    life: lifeText(lifeUnder(cell, running, wrap)),
+  }));
+  const told = [...new Set(lives.map(({ life }) => life))].map((life) => {
+    const alike = lives.flatMap((one) => (one.life === life ? [one.name] : []));
+    return `${listWords(alike, 'or')} ${life}`;
+  });
+  return `Left alone, four in series: ${told.join(', ')}.`;
+}
+
+function lifeText({ seconds, by }: CellEndsAt): string {
+  return seconds > LONGEST_SECONDS
+    ? 'more than a month'
+    : `about ${aboutTime(seconds)} (${END_WORDS[by]})`;
+}

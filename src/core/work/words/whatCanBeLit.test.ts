@@ -1,0 +1,135 @@
+import { PLAN_DOCUMENT } from '../../records/plan/planDocument';
+import { newPlan } from '../../records/plan/newPlan';
+import { requirementOf } from '../../records/plan/loadRequirement';
+import { USUAL_RUNNING } from '../../records/plan/runningSchema';
+import { missingParts } from '../parts/partStock';
+import { evaluatePlan, reaches } from '../judging/evaluatePlan';
+import { litFigures, litHeadline, litTitle, litWiring, moreWords, usesWords } from './litWords';
+import { planOfThing } from '../search/planOfThing';
+import { verdictOf } from '../judging/verdict';
+import { whatCanBeLit } from '../search/whatCanBeLit';
+
+/** Nine potatoes, six nails, ten copper strips, eight leads, two LEDs and a clock. */
+const HAVE = {
+  potato: 9,
+  'galvanised-nail': 6,
+  'copper-strip': 10,
+  'clip-lead': 8,
+  'led-red': 3,
+  'led-blue': 1,
+  'lcd-clock': 1,
+} as const;
+const question = { have: HAVE, minutes: 10, running: USUAL_RUNNING };
+const { things, more } = whatCanBeLit(question);
+
+test('everything that is offered can be made of the parts, and reaches what it says to the end', () => {
+  expect(things.length).toBeGreaterThan(2);
+  for (const { target, candidate, minutes, uses } of things) {
+    expect(missingParts(uses, HAVE)).toEqual([]);
+    expect(minutes).toBeGreaterThanOrEqual(10);
+    expect(reaches(candidate.atEnd.amps, requirementOf(target))).toBe(true);
+  }
+});
+
+test('each becomes a plan that says the same, in the same words as the verdict', () => {
+  for (const thing of things) {
+    const plan = planOfThing(newPlan(litTitle(thing)), thing, HAVE);
+    expect(PLAN_DOCUMENT.parse(JSON.parse(PLAN_DOCUMENT.text(plan))).ok).toBe(true);
+    const evaluation = evaluatePlan(plan);
+    expect(evaluation.missing).toEqual([]);
+    expect(evaluation.amps / thing.candidate.amps).toBeCloseTo(1, 6);
+    expect(evaluation.atEnd.amps / thing.candidate.atEnd.amps).toBeCloseTo(1, 6);
+    expect(verdictOf(evaluation).tone).toBe(thing.candidate.recommended ? 'fine' : 'marginal');
+  }
+});
+
+test('brightest and longest first; each LED and device that is there, no other', () => {
+  const words = things.map(litHeadline);
+  expect(words[0]).toMatch(/^A red LED, dimly for/);
+  expect(words.some((one) => one.startsWith('An LCD clock for'))).toBe(true);
+  expect(words.some((one) => one.includes('blue LED'))).toBe(true);
+  expect(words.join()).not.toMatch(/amber|white|buzzer/);
+  const [best] = things;
+  if (best === undefined) throw new Error('nothing can be lit');
+  expect(litWiring(best)).toMatch(/^\d .*potatoes in series/);
+  expect(usesWords(best)).toMatch(/copper strips, \d galvanised nails and \d clip leads/);
+  expect(litFigures(best)).toMatch(/mA → .*mA · works in \d+ of 100 classes/);
+});
+
+test('what a few parts more would do is true: with them it is there', () => {
+  expect(more.length).toBeGreaterThan(0);
+  // Each asks everything anew: two of them stand for all.
+  for (const hint of more.slice(0, 2)) {
+    expect(hint.missing.length).toBeGreaterThan(0);
+    expect(moreWords(hint)).toMatch(/^With \d+ more /);
+    const enough = Object.fromEntries(
+      hint.missing.map(({ part, needed }) => [part, Math.ceil(needed)]),
+    );
+    const with_ = whatCanBeLit({
+      ...question,
+      have: { ...HAVE, ...enough },
+      minutes: hint.minutes,
+    });
+    const key = (one: unknown): string => JSON.stringify(one);
+    const rank = ['glimmer', 'dim', 'clear', 'bright'];
+    const wanted = hint.target;
+    const found = with_.things.some(({ target }) =>
+      target.kind === 'led' && wanted.kind === 'led'
+        ? target.colour === wanted.colour &&
+          rank.indexOf(target.brightness) >= rank.indexOf(wanted.brightness)
+        : key(target) === key(wanted),
+    );
+    expect(found).toBe(true);
+  }
+});
+
+test('one lead too few: a shorter string or nothing, never a promise that cannot be wired', () => {
+  const few = whatCanBeLit({ ...question, have: { ...HAVE, 'clip-lead': 4 } });
+  for (const { candidate } of few.things) {
+    expect(candidate.strings * (candidate.cellsInSeries + 1)).toBeLessThanOrEqual(4);
+  }
+  const none = whatCanBeLit({ ...question, have: { potato: 9, 'led-red': 1 } });
+  expect(none.things).toEqual([]);
+});
+
+test('a plan never stays fine with eight pairs where six exist', () => {
+  const plan = {
+    ...newPlan('Eight'),
+    cell: { ...newPlan('x').cell, recipe: 'root-vegetable' as const, body: 'potato' },
+    target: { kind: 'led' as const, colour: 'red' as const, brightness: 'glimmer' as const },
+    arrangement: { kind: 'own' as const, cellsInSeries: 8, strings: 1 },
+    lesson: { ...newPlan('x').lesson, groups: 1 },
+  };
+  expect(verdictOf(evaluatePlan(plan)).tone).toBe('fine');
+  const limited = { ...plan, have: { ...HAVE, 'clip-lead': 20 } };
+  const verdict = verdictOf(evaluatePlan(limited));
+  expect(verdict.tone).toBe('wrong');
+  expect(verdict.headline).toMatch(/but 2 galvanised nails are missing$/);
+  // For two groups twice as much is needed.
+  const two = evaluatePlan({ ...limited, lesson: { ...limited.lesson, groups: 2 } });
+  expect(two.missing.find(({ part }) => part === 'galvanised-nail')).toMatchObject({ needed: 16 });
+  // Left to the planner, the wiring keeps to what there is.
+  const planned = evaluatePlan({ ...limited, arrangement: { kind: 'suggested' as const } });
+  expect(planned.missing).toEqual([]);
+});
+
+test('what a few parts more would do is told once, and not of what is there', () => {
+  const parts = { lemon: 12, 'galvanised-nail': 12, 'copper-strip': 12, 'clip-lead': 12 };
+  const FEW_NAILS = { lemon: 3, 'galvanised-nail': 3, 'copper-strip': 3, 'clip-lead': 5 };
+  const clock = whatCanBeLit({ ...question, have: { ...parts, 'lcd-clock': 1 } });
+  expect(clock.things.map(litHeadline).join()).toContain('An LCD clock');
+  expect(clock.more).toEqual([]);
+  // The clock runs already; what a white LED lacks is told.
+  const both = whatCanBeLit({
+    ...question,
+    have: { ...FEW_NAILS, 'lcd-clock': 1, 'led-white': 1 },
+  });
+  expect(both.things.every(({ target }) => target.kind === 'device')).toBe(true);
+  expect(both.more.length).toBeGreaterThan(0);
+  for (const { target } of both.more) expect(target).toMatchObject({ colour: 'white' });
+  // Lemons whole, in halves and in quarters all lack the same.
+  const bare = whatCanBeLit({ ...question, have: { ...parts, 'clip-lead': 2, 'led-red': 1 } });
+  const told = bare.more.map(moreWords);
+  expect(told.length).toBeGreaterThan(0);
+  expect(new Set(told).size).toBe(told.length);
+});

@@ -1,0 +1,215 @@
+import { USUAL_CLASS_METER } from '@/core/physics/instruments/classMeter';
+import { USUAL_RUNNING } from '../../records/plan/runningSchema';
+import { cellOfPlan } from '../../records/plan/cellOfPlan';
+import { requirementOf } from '../../records/plan/loadRequirement';
+import { newPlan } from '../../records/plan/newPlan';
+import { gridDesk } from '../../physics/desk/desk';
+import { laidOutGrid } from '../../physics/desk/deskEdits';
+import { solveDesk } from '../../physics/desk/solveDesk';
+import { boosterOnSource, TYPICAL_BOOSTER } from '../../physics/circuit/load/booster';
+import { gridCurve } from '../../physics/circuit/battery/gridCurve';
+import { formatMinutes } from '../../units';
+import { compareAdditions } from '../judging/compareAdditions';
+import { EMPTY_CUPBOARD, withGuidePrices } from '../../records/cupboard/cupboardSchema';
+import { combinationsFor } from '../search/combinations';
+import { evaluatePlan } from '../judging/evaluatePlan';
+import { largestWins, pairsInOneBody, saltKillsAcid, voltsTimesAmps } from './misconceptions';
+import { otherLoads } from '../judging/otherLoads';
+import { OBJECTIVES, type BatteryCandidate } from '../search/plannerTypes';
+import { priceOfUnit } from '../parts/priceOfBill';
+import { wiringOptionsOf, SEARCH_DEFAULTS } from '../search/wiringOptions';
+import { RECIPES } from '../../physics/recipes/recipes';
+
+const plan = {
+  ...newPlan('Lamp'),
+  target: { kind: 'led', colour: 'amber', brightness: 'clear' } as const,
+  cell: {
+    ...newPlan('Lamp').cell,
+    body: 'kiwi',
+    own: {
+      openCircuitVolts: 0.93,
+      shortCircuit: { amps: 1.4e-3, meterRange: '20 mA' as const, secondsAfter: null },
+      loaded: [],
+      kept: false,
+    },
+  },
+};
+const evaluation = evaluatePlan(plan);
+const { cell, need } = evaluation;
+const prices = withGuidePrices(EMPTY_CUPBOARD);
+const ways = (change = {}) =>
+  wiringOptionsOf(evaluation.basis, { ...SEARCH_DEFAULTS, ...change }, prices);
+
+test('the app’s suggestion is the planner’s first wiring with the pairs of the plan', () => {
+  const { candidates } = ways();
+  const { cellsInSeries, strings } = evaluation.wiring;
+  expect(candidates.filter(({ pairsPerBody }) => pairsPerBody === 1)[0]).toMatchObject({
+    cellsInSeries,
+    strings,
+    recommended: true,
+  });
+});
+
+test('the suggested wiring is among the ways, beside others with more metal in the same fruit', () => {
+  const { candidates } = ways();
+  const { cellsInSeries, strings } = evaluation.wiring;
+  const suggested = candidates.find(
+    (one) =>
+      one.cellsInSeries === cellsInSeries && one.strings === strings && one.pairsPerBody === 1,
+  );
+  expect(suggested?.chance).toBeGreaterThanOrEqual(0.95);
+  expect(candidates.some(({ pairsPerBody }) => pairsPerBody > 1)).toBe(true);
+  // What a candidate promises is what the desk gives.
+  expect(suggested?.amps).toBeCloseTo(evaluation.amps, 9);
+});
+
+test('each objective sorts by its own figure', () => {
+  const keys: Record<(typeof OBJECTIVES)[number], (one: BatteryCandidate) => number> = {
+    'fewest-cells': ({ cells }) => cells,
+    'lowest-cost': ({ price }) => price ?? Infinity,
+    brightest: ({ atEnd }) => -atEnd.amps,
+    longest: ({ hours }) => -hours,
+    surest: ({ chance }) => -chance,
+    'least-waste': ({ foodGrams }) => foodGrams,
+  };
+  for (const objective of OBJECTIVES) {
+    const sorted = ways({ objective, everyRecipe: true })
+      .candidates.filter(({ recommended }) => recommended)
+      .map(keys[objective]);
+    expect([...sorted].sort((a, b) => a - b)).toEqual(sorted);
+  }
+});
+
+test('limits of group size and cost hold; every recipe brings others, and says why not', () => {
+  for (const { cells } of ways({ mostCells: 6, everyRecipe: true }).candidates) {
+    expect(cells).toBeLessThanOrEqual(6);
+  }
+  for (const { price } of ways({ mostPrice: 15, everyRecipe: true }).candidates) {
+    expect(price).toBeLessThanOrEqual(15);
+  }
+  const all = ways({ everyRecipe: true });
+  expect(new Set(all.candidates.map(({ cell }) => cell.recipe.id)).size).toBeGreaterThan(3);
+  expect(all.impossible.map(({ limit }) => limit)).toContain('restricted');
+});
+
+test('a string against metal: both raise the current, only the string takes more fruit', () => {
+  const compared = compareAdditions(evaluation, prices);
+  expect(compared!.string.amps).toBeGreaterThan(evaluation.amps);
+  expect(compared!.metal.amps).toBeGreaterThan(evaluation.amps);
+  expect(compared!.metal.foodGrams).toBe(0);
+  // One strip and one nail for each cell, at their share of a pack.
+  const pair = priceOfUnit('copper-strip', prices)! + priceOfUnit('galvanised-nail', prices)!;
+  expect(compared!.metal.price).toBeCloseTo(pair * compared!.metal.pairs, 9);
+  expect(compared!.string.price).toBeGreaterThan(pair * compared!.string.pairs);
+  expect(compared!.string.bodies).toBe(4);
+  const size = { ...RECIPES['copper-zinc-fruit'].usualSize, pairs: 3 };
+  const thick = evaluatePlan({ ...plan, cell: { ...plan.cell, size } });
+  const { wiring } = thick;
+  expect(compareAdditions(thick, prices)).toMatchObject({
+    string: { bodies: wiring.cellsInSeries, pairs: 3 * wiring.cellsInSeries },
+    metal: { bodies: 0, pairs: 3 * wiring.cellsInSeries * wiring.strings },
+  });
+  const pile = evaluatePlan({
+    ...plan,
+    cell: { ...newPlan('x').cell, recipe: 'coin-pile-brine', body: 'felt' },
+  });
+  expect(compareAdditions(pile, prices)).toBeNull();
+});
+
+test('twice the metal in one body is what measuring two pairs would give', () => {
+  const doubled = cellOfPlan({
+    running: USUAL_RUNNING,
+    meter: USUAL_CLASS_METER,
+    cell: { ...plan.cell, size: { ...cell.recipe.usualSize, pairs: 2 } },
+  });
+  expect(doubled.model.resistanceOhms).toBeCloseTo(cell.model.resistanceOhms / 2, 9);
+  expect(doubled.model.emfVolts).toBe(cell.model.emfVolts);
+});
+
+test('where nothing feeds it directly, a booster or a capacitor does', () => {
+  const radio = requirementOf({
+    kind: 'device',
+    device: 'pocket-radio',
+    leastVolts: 3,
+    amps: 20e-3,
+  });
+  const found = combinationsFor(cell.model, radio);
+  expect(found.map(({ kind }) => kind)).toContain('capacitor');
+  const weak = requirementOf({ kind: 'led', colour: 'white', brightness: 'glimmer' });
+  const booster = combinationsFor(cell.model, weak).find(({ kind }) => kind === 'booster');
+  const running = (strings: number) =>
+    boosterOnSource(gridCurve(cell.model, booster!.cellsInSeries, strings), {
+      outputWatts: weak.amps * weak.volts,
+      ...TYPICAL_BOOSTER,
+    }).status;
+  expect(running(booster!.strings)).toBe('running');
+  if (booster!.strings > 1) expect(running(booster!.strings - 1)).not.toBe('running');
+});
+
+test('other loads: LEDs in the order of their colours, small electronics run, a bulb and a phone never', () => {
+  const loads = otherLoads(evaluation.desk);
+  const of = (id: string) => loads.find((one) => one.id === id)!;
+  expect(of('red').amps).toBeGreaterThan(of('amber').amps);
+  expect(of('amber').amps).toBeGreaterThan(of('blue').amps);
+  expect(of('amber').amps).toBeCloseTo(evaluation.amps, 9);
+  expect(of('lcd-clock').verdict).toBe('runs');
+  expect(of('bulb').works).toBe(false);
+  expect(of('usb').verdict).toMatch(/^never/);
+  // Two side by side share the current, two in series want twice the volts.
+  expect(of('two-red-parallel').amps).toBeGreaterThan(of('red').amps);
+  expect(of('two-red-series').volts).toBeGreaterThan(1.8 * of('red').volts);
+  expect(of('motor').verdict).toMatch(/^stands still/);
+  // ½CV² of 4.7 mF at 3.72 V: 32.5 mJ; 95 % of the volts after r·C·ln 20.
+  const seconds = evaluation.source.resistanceOhms * 4.7e-3 * Math.log(20);
+  expect(of('capacitor').verdict).toBe(`full after about ${formatMinutes(seconds / 60)}: 32.5 mJ`);
+  const { volts: boostedVolts, amps: boostedAmps, works } = of('booster');
+  expect(works).toBe(true);
+  // 1.7 mW at 60 %: 2.83 mW from the battery, at a sample of its curve.
+  expect(1000 * boostedVolts * boostedAmps).toBeGreaterThanOrEqual(2.83);
+  expect(boostedVolts).toBeGreaterThan(evaluation.source.emfVolts / 2);
+});
+
+test('common beliefs are answered with the plan’s own figures', () => {
+  const text = (lines: readonly string[]): string => lines.join(' ').replaceAll('\u00a0', ' ');
+  // 0.93 V × 1.42 mA is four times E²/4r of an ideal source.
+  expect(text(voltsTimesAmps(evaluation).lines)).toContain('4 times less');
+  expect(text(pairsInOneBody(evaluation).lines)).toMatch(
+    /own kiwi: 3\.72 V open.*one kiwi.*: 0\.9\d V/,
+  );
+  expect(text(largestWins(evaluation).lines)).toMatch(/alone: 3\.72 V.*settle at 2\.\d+ V/);
+  expect(text(saltKillsAcid().lines)).toContain('130 mS/cm');
+});
+
+test('a grid laid out by hand is judged as the grid is, and as the search judged it', () => {
+  const single = ways().candidates.filter(({ pairsPerBody }) => pairsPerBody === 1);
+  expect(single.length).toBeGreaterThan(1);
+  for (const { cellsInSeries, strings, chance } of single) {
+    const grid = evaluatePlan({ ...plan, arrangement: { kind: 'own', cellsInSeries, strings } });
+    const laidOut = evaluatePlan({ ...plan, arrangement: laidOutGrid(cellsInSeries, strings) });
+    expect(laidOut.classes.chance).toBe(grid.classes.chance);
+    expect(laidOut.atEnd.amps).toBe(grid.atEnd.amps);
+    expect(grid.classes.chance).toBeCloseTo(chance, 9);
+  }
+});
+
+test('what is wrong on the desk is in the verdict, and an edit elsewhere does not solve it again', () => {
+  const faulty = {
+    ...plan,
+    arrangement: {
+      kind: 'desk' as const,
+      strings: [
+        [0, 1, 2, 3].map((index) => ({
+          kind: 'cell' as const,
+          mix: null,
+          sharedBody: null,
+          faults: index === 0 ? [{ kind: 'reversed' as const }] : [],
+        })),
+      ],
+      loadReversed: false,
+    },
+  };
+  const wrong = evaluatePlan(faulty, evaluation);
+  expect(wrong.wrong).toBe(1);
+  expect(wrong.amps).toBeLessThan(solveDesk(gridDesk(cell, 4, 1), need.load).amps);
+  expect(evaluatePlan({ ...faulty, title: 'Other' }, wrong)).toBe(wrong);
+});

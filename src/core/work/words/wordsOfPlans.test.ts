@@ -1,0 +1,305 @@
+import { laidOutGrid } from '../../physics/desk/deskEdits';
+import { EMPTY_CUPBOARD, withGuidePrices } from '../../records/cupboard/cupboardSchema';
+import { PLAIN_CELL } from '../../physics/desk/deskSchema';
+import { RECIPE_IDS } from '../../physics/recipes/recipe';
+import { RECIPES } from '../../physics/recipes/recipes';
+import { USUAL_RUNNING } from '../../records/plan/runningSchema';
+import { formatAmps, formatVolts } from '../../units';
+import { freshCell, newPlan } from '../../records/plan/newPlan';
+import type { Plan } from '../../records/plan/planSchema';
+import { compareAdditions } from '../judging/compareAdditions';
+import { combinationsFor } from '../search/combinations';
+import { evaluatePlan } from '../judging/evaluatePlan';
+import {
+  explainChance,
+  explainOpenVolts,
+  explainOperatingPoint,
+  explainResistance,
+  nineInTen,
+  sourcesOfCell,
+  type Explanation,
+} from './explain';
+import { explainMetals } from './explainMetals';
+import { overhangWords } from '../judging/overhang';
+import { explainSize } from './explainSize';
+import { firstCellTable, rangeOfRow } from '../search/firstCell';
+import { lifeWords } from './lifeWords';
+import { largestWins, pairsInOneBody, saltKillsAcid, voltsTimesAmps } from './misconceptions';
+import { otherLoads } from '../judging/otherLoads';
+import { summaryOfPlan } from '../judging/planSummary';
+import { figuresOf, shortfallReason, verdictOf } from '../judging/verdict';
+import { whatHelps } from '../judging/whatHelps';
+import type { PartCounts } from '../../records/plan/haveSchema';
+import {
+  leftOverWords,
+  litFigures,
+  litHeadline,
+  litTitle,
+  litWiring,
+  moreWords,
+  usesWords,
+} from './litWords';
+import { whatCanBeLit } from '../search/whatCanBeLit';
+import { SEARCH_DEFAULTS, wiringOptionsOf } from '../search/wiringOptions';
+
+/**
+ * Everything that a plan is told about, in the words and figures that a teacher reads. A change of wording or of a figure
+ * shows as a change of the stored text beside this file, to be read before it is accepted (`jest -u`).
+ */
+const LED = { kind: 'led', colour: 'red', brightness: 'dim' } as const;
+const own = (cellsInSeries: number, strings: number): Plan['arrangement'] => ({
+  kind: 'own',
+  cellsInSeries,
+  strings,
+});
+const plan = (change: Partial<Plan>): Plan => ({ ...newPlan('Words'), target: LED, ...change });
+const KIWI_READ: Plan['cell'] = {
+  ...freshCell('copper-zinc-fruit', 'kiwi'),
+  own: {
+    openCircuitVolts: 0.93,
+    shortCircuit: { amps: 1.4e-3, meterRange: '20 mA', secondsAfter: 20 },
+    loaded: [
+      { ohms: 1000, volts: 0.55, secondsAfter: null },
+      { ohms: 220, volts: 0.24, secondsAfter: null },
+    ],
+    kept: false,
+  },
+};
+const PLANS: Readonly<Record<string, Plan>> = {
+  'as it is made': plan({}),
+  'a cell that was read, left to the planner': plan({ cell: KIWI_READ }),
+  'more metal in each, warm, in pieces': plan({
+    cell: {
+      ...freshCell('copper-zinc-fruit', 'lemon'),
+      piece: 'half',
+      size: { ...RECIPES['copper-zinc-fruit'].usualSize, pairs: 2, extraPlus: 1, extraMinus: 1 },
+    },
+    running: { ...USUAL_RUNNING, celsius: 28 },
+  }),
+  'read cells with more metal': plan({
+    cell: {
+      ...KIWI_READ,
+      size: { ...RECIPES['copper-zinc-fruit'].usualSize, pairs: 3, extraMinus: 2 },
+    },
+  }),
+  'parts that are missing, for one group': plan({
+    arrangement: own(3, 3),
+    have: { lemon: 12, 'galvanised-nail': 2, 'copper-strip': 9, 'clip-lead': 20, 'led-red': 3 },
+    lesson: { ...newPlan('').lesson, groups: 1 },
+  }),
+  'parts that are missing, for three groups': plan({
+    arrangement: own(3, 3),
+    have: { lemon: 12, 'galvanised-nail': 9, 'copper-strip': 9, 'clip-lead': 20, 'led-red': 3 },
+    lesson: { ...newPlan('').lesson, groups: 3 },
+  }),
+  'enough of everything': plan({
+    have: { lemon: 99, 'galvanised-nail': 99, 'copper-strip': 99, 'clip-lead': 99, 'led-red': 9 },
+    lesson: { ...newPlan('').lesson, groups: 1 },
+  }),
+  'too few volts': plan({ arrangement: own(1, 2) }),
+  'too few strings': plan({
+    target: { ...LED, brightness: 'bright' },
+    arrangement: own(4, 1),
+  }),
+  'works on paper, hardly in class': plan({ cell: KIWI_READ, arrangement: own(4, 1) }),
+  'an adult only': plan({ arrangement: own(36, 1) }),
+  'too many volts for a class': plan({
+    arrangement: own(60, 1),
+    cell: freshCell('magnesium-graphite', ''),
+  }),
+  'for trained staff': plan({ cell: freshCell('dilute-sulfuric-acid', '') }),
+  'a pile that dries': plan({
+    cell: { ...freshCell('coin-pile-brine', 'felt'), overhangMillimetres: 2 },
+    minutes: 600,
+  }),
+  'a clock': plan({
+    target: { kind: 'device', device: 'lcd-clock', leastVolts: 1.3, amps: 1e-5 },
+    cell: freshCell('one-coin-pile', ''),
+  }),
+  'a resistor': plan({ target: { kind: 'resistor', ohms: 1000, wantedAmps: 1e-3 } }),
+  'a resistor that gets too little in the end': plan({
+    target: { kind: 'resistor', ohms: 1e6, wantedAmps: 4.5e-5 },
+    arrangement: own(60, 1),
+  }),
+  'a buzzer that fades': plan({
+    target: { kind: 'device', device: 'piezo-buzzer', leastVolts: 1.5, amps: 4e-4 },
+    arrangement: own(4, 2),
+    minutes: 60,
+  }),
+  'one reading open, one shorted, odd and kept, in the warm': plan({
+    cell: {
+      ...freshCell('copper-zinc-fruit', 'lemon'),
+      size: { ...RECIPES['copper-zinc-fruit'].usualSize, pairs: 2 },
+      own: {
+        openCircuitVolts: 1.5,
+        shortCircuit: { amps: 8e-3, meterRange: '20 mA', secondsAfter: 3 },
+        loaded: [],
+        kept: true,
+      },
+    },
+    running: { ...USUAL_RUNNING, celsius: 30 },
+  }),
+  'a group of two, and a potato among lemons': plan({
+    arrangement: {
+      kind: 'desk',
+      loadReversed: false,
+      strings: [
+        [
+          { kind: 'group', strings: [[PLAIN_CELL], [PLAIN_CELL, PLAIN_CELL]] },
+          PLAIN_CELL,
+          { ...PLAIN_CELL, mix: { recipe: 'copper-zinc-fruit', body: 'potato' } },
+        ],
+        [PLAIN_CELL, PLAIN_CELL, PLAIN_CELL, PLAIN_CELL],
+      ],
+    },
+  }),
+  'a clock that gets too many volts': plan({
+    target: { kind: 'device', device: 'lcd-clock', leastVolts: 1.3, amps: 1e-5 },
+    arrangement: own(4, 1),
+    seriesResistor: { kind: 'none' },
+  }),
+  'hard on the LED': plan({
+    cell: {
+      ...freshCell('juice-cup', 'rhubarb-juice'),
+      own: {
+        openCircuitVolts: 0.93,
+        shortCircuit: { amps: 45e-3, meterRange: '200 mA', secondsAfter: null },
+        loaded: [],
+        kept: true,
+      },
+    },
+    arrangement: own(3, 1),
+    seriesResistor: { kind: 'none' },
+  }),
+  'far too weak': plan({ arrangement: own(2, 1), minutes: 60 }),
+  'what no battery of it can do': plan({
+    target: { kind: 'led', colour: 'white', brightness: 'bright' },
+    minutes: 2880,
+  }),
+  'laid out by hand, one cell the wrong way round': plan({
+    arrangement: {
+      kind: 'desk',
+      loadReversed: false,
+      strings: [3, 4].map((length, string) =>
+        Array.from({ length }, (_, index) => ({
+          kind: 'cell' as const,
+          mix: null,
+          sharedBody: null,
+          faults: string === 1 && index === 1 ? [{ kind: 'reversed' as const }] : [],
+        })),
+      ),
+    },
+  }),
+  'laid out by hand, the LED the wrong way round': plan({
+    arrangement: { ...laidOutGrid(4, 2), loadReversed: true },
+  }),
+};
+
+const line = (text: string): string => text.replaceAll(/[\u00a0\u202f]/g, ' ');
+const sum = ({ title, lines, origin, sources }: Explanation): string[] => [
+  `${title}: ${lines.join(' / ')}`,
+  `  from: ${origin} [${sources.join(', ')}]`,
+];
+
+function wordsOf(one: Plan): string[] {
+  const evaluation = evaluatePlan(one);
+  const { cell, desk, need, wiring } = evaluation;
+  const { headline, details, tone } = verdictOf(evaluation);
+  const additions = compareAdditions(evaluation, withGuidePrices(EMPTY_CUPBOARD));
+  return [
+    `${tone}: ${[headline, ...details].join(' · ')}`,
+    figuresOf(evaluation),
+    ...(tone === 'wrong' ? shortfallReason(evaluation) : []),
+    nineInTen(evaluation),
+    ...sum(explainOpenVolts(evaluation)),
+    ...sum(explainResistance(evaluation)),
+    ...sum(explainOperatingPoint(evaluation)),
+    ...sum(explainChance(evaluation)),
+    `sources of the cell: ${sourcesOfCell(evaluation).join(', ')}`,
+    lifeWords(cell, one.running),
+    overhangWords(one, evaluation) ?? 'no overhang',
+    ...[pairsInOneBody, largestWins].flatMap((explain) => sum(explain({ cell, wiring }))),
+    ...sum(voltsTimesAmps({ cell, wiring })),
+    ...whatHelps(one).map(({ what, effect, tone: then }) => `help: ${what} → ${effect} (${then})`),
+    ...combinationsFor(cell.model, need).map(({ wording }) => wording),
+    ...(additions === null
+      ? []
+      : [additions.string, additions.metal].map(
+          ({ kind, bodies, pairs, foodGrams, price, amps }) =>
+            `${kind}: ${bodies} bodies, ${pairs} pairs, ${foodGrams} g, ${price?.toFixed(2)}, ${formatAmps(amps)}`,
+        )),
+    ...otherLoads(desk).map(
+      ({ name, verdict, works, volts, amps, brightness }) =>
+        `${works ? '+' : '−'} ${name}: ${verdict} (${formatVolts(volts)}, ${formatAmps(amps)}, ${brightness})`,
+    ),
+    `${wiring.cellsInSeries} × ${wiring.strings}, chosen by the ${wiring.chosenBy}`,
+    `on the shelf: ${JSON.stringify(summaryOfPlan(one).verdict ?? null)}`,
+    ...sum(explainSize(cell)),
+  ].map(line);
+}
+
+test.each(Object.entries(PLANS))('%s', (_, one) => {
+  expect(wordsOf(one).join('\n')).toMatchSnapshot();
+});
+
+test('why a wiring, and why not another family', () => {
+  const { candidates, impossible } = wiringOptionsOf(
+    evaluatePlan(plan({ cell: KIWI_READ })).basis,
+    { ...SEARCH_DEFAULTS, everyRecipe: true },
+    { entries: {} },
+  );
+  const words = [
+    ...candidates.map(
+      ({ cell, cellsInSeries, strings, pairsPerBody, reasons, hoursEndBy }) =>
+        `${cell.recipe.name}, ${cellsInSeries} × ${strings}, ${pairsPerBody}: ${reasons.join('; ')} (${hoursEndBy})`,
+    ),
+    ...impossible.map(({ limit, explanation }) => `${limit}: ${explanation}`),
+  ];
+  expect(words.map(line).join('\n')).toMatchSnapshot();
+});
+
+test('what to build once the first cell was read', () => {
+  const { asked } = evaluatePlan(plan({ cell: KIWI_READ }));
+  const rows = firstCellTable(asked, 4, 4);
+  const words = rows.map(
+    ({ cellsInSeries, strings, cells }, index) =>
+      `${rangeOfRow(rows, index)}: ${cellsInSeries} × ${strings}, ${cells} cells`,
+  );
+  expect(words.map(line).join('\n')).toMatchSnapshot();
+});
+
+test('what the metals of every recipe do, and what salt does to acid', () => {
+  const metals = RECIPE_IDS.flatMap((id) => [`— ${id}`, ...sum(explainMetals(RECIPES[id]))]);
+  expect([...metals, ...sum(saltKillsAcid())].map(line).join('\n')).toMatchSnapshot();
+});
+
+test('what can be lit with a handful of parts, what is left over, and what a few more would do', () => {
+  const words = (have: PartCounts): string[] => {
+    const { things, more } = whatCanBeLit({ have, minutes: 10, running: USUAL_RUNNING });
+    return [
+      ...things.map(
+        (thing) =>
+          `${litTitle(thing)}. ${litHeadline(thing)}: ${litWiring(thing)}, uses ${usesWords(thing)}; left over ${leftOverWords(thing)}. ${litFigures(thing)}`,
+      ),
+      ...more.map(moreWords),
+    ];
+  };
+  const FEW = {
+    lemon: 8,
+    'galvanised-nail': 6,
+    'copper-strip': 6,
+    'clip-lead': 9,
+    'led-red': 1,
+    'lcd-clock': 1,
+  } as const;
+  const all = [
+    ...words(FEW),
+    '— one nail:',
+    ...words({ ...FEW, 'galvanised-nail': 1 }),
+    '— one lemon, whole:',
+    ...words({ ...FEW, lemon: 1 }),
+    '— no LED, no clock:',
+    ...words({ ...FEW, 'led-red': 0, 'lcd-clock': 0 }),
+  ];
+  expect(all.map(line).join('\n')).toMatchSnapshot();
+});
