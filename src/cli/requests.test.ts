@@ -1,3 +1,4 @@
+import { FAMILY_IDS } from '@/core/physics/recipes/recipe';
 import {
   chanceRequestSchema,
   fitRequestSchema,
@@ -10,10 +11,9 @@ const paths = (result: { error?: { issues: { path: PropertyKey[] }[] } | undefin
   result.error?.issues.map(({ path }) => path.join('.')) ?? [];
 
 test('what is left out takes the planner’s own defaults', () => {
-  expect(planRequestSchema.parse({})).toMatchObject({
-    target: null,
+  expect(planRequestSchema.parse({ target })).toMatchObject({
+    families: FAMILY_IDS,
     objective: 'fewest-cells',
-    stock: { bodies: null, pairs: null },
     mostPairs: 4,
   });
   expect(

@@ -54,9 +54,7 @@ test('the shelf sums up what each plan will do', () => {
       ok: true,
       value: {
         title: 'Lamp',
-        look: 'fruit',
-        plus: 'copper',
-        minus: 'zinc',
+        looks: { look: 'fruit', plus: 'copper', minus: 'zinc' },
         verdict: { tone: 'fine' },
       },
     },

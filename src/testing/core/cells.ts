@@ -1,5 +1,5 @@
 import { ROOM_CELSIUS } from '../../core/constants';
-import { cellAmpsAt, type CellModel } from '../../core/physics/cell/cellModel';
+import type { CellModel } from '../../core/physics/cell/cellModel';
 import { plannedCell, type PlannedCell } from '../../core/physics/readings/plannedCell';
 import type { CellBody } from '../../core/physics/recipes/bodies';
 import {
@@ -36,6 +36,3 @@ export function usualCell(
 export function cellWithModel(model: CellModel, family: FamilyId = 'fruit'): PlannedCell {
   return { ...plannedCell(familyBuild(family), ROOM_CELSIUS), model };
 }
-
-/** Short-circuit current of a curve, amperes. */
-export const shortAmpsOf = (model: CellModel): number => cellAmpsAt(model, 0);

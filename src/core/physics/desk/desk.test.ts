@@ -307,7 +307,7 @@ test('the places of a string: what each should add, faults left out, groups as o
       [
         { ...PLAIN_CELL, faults: [{ kind: 'reversed' }] },
         { kind: 'group', strings: [[PLAIN_CELL], [PLAIN_CELL]] },
-        { ...PLAIN_CELL, mix: { recipe: 'concentration', body: 'beakers' } },
+        { ...PLAIN_CELL, mix: { recipe: 'concentration', body: 'salt-bridge' } },
       ],
       [PLAIN_CELL],
     ],

@@ -1,5 +1,6 @@
+import { RECIPES } from '../recipes/recipes';
 import { z } from 'zod';
-import { RECIPE_IDS } from '../recipes/recipe';
+import { hasBody, RECIPE_IDS, UNKNOWN_BODY } from '../recipes/recipe';
 import { LONGEST_STRING, MAX_CELLS } from './limits';
 
 /** Thinner than any clip or drip: below it a network would be all shorts. */
@@ -27,6 +28,7 @@ const deskCell = z.strictObject({
       recipe: z.enum(RECIPE_IDS, 'This recipe is not known.'),
       body: z.string().min(1).max(40),
     })
+    .refine(({ recipe, body }) => hasBody(RECIPES[recipe], body), UNKNOWN_BODY)
     .nullable()
     .describe('Another typical cell than the plan’s; null: the plan’s cell.'),
   faults: z.array(fault).max(8).describe('What-if: things that are wrong with this cell.'),

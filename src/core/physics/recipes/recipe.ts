@@ -176,7 +176,18 @@ export function findBody({ bodies }: Pick<Recipe, 'bodies'>, id: string): CellBo
   return bodies.find((body) => body.id === id) ?? null;
 }
 
-/** The same where it must be there: documents are checked for it when they are read. */
+/** Whether a recipe has a body: what documents are checked for when they are read. */
+export function hasBody(
+  { bodies }: { readonly bodies: readonly Pick<CellBody, 'id'>[] },
+  id: string,
+): boolean {
+  return bodies.some((body) => body.id === id);
+}
+
+/** What is said where it has not. */
+export const UNKNOWN_BODY = { path: ['body'], message: 'This recipe has no such body.' };
+
+/** The same where it must be there. */
 export function bodyOf(recipe: Pick<Recipe, 'id' | 'bodies'>, id: string): CellBody {
   const body = findBody(recipe, id);
   if (body === null) throw new Error(`the recipe ${recipe.id} has no body ${id}`);

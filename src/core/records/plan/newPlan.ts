@@ -1,3 +1,4 @@
+import { RECIPES } from '../../physics/recipes/recipes';
 import { USUAL_CLASS_METER } from '../../physics/instruments/classMeter';
 import { USUAL_LESSON } from './lessonSchema';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan } from './planSchema';
@@ -9,7 +10,7 @@ export const USUAL_MINUTES = 10;
 /** A cell of a recipe with nothing decided about it: whole, of the usual size, nothing read. */
 export function freshCell(
   recipe: Plan['cell']['recipe'],
-  body: string,
+  body: string = RECIPES[recipe].bodies[0].id,
   ownRecipe: Plan['cell']['ownRecipe'] = null,
 ): Plan['cell'] {
   return {

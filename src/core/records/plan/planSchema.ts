@@ -1,3 +1,4 @@
+import { RECIPES } from '../../physics/recipes/recipes';
 import { z } from 'zod';
 import { electrodeSizeSchema } from '../../physics/cell/electrodeSizeSchema';
 import { ownReadingsSchema } from '../../physics/readings/ownReadings';
@@ -6,7 +7,7 @@ import { ownRecipeSchema } from '../../physics/recipes/ownRecipeSchema';
 import { OVERHANG_LIMITS } from '../../physics/cell/cellModel';
 import { PIECES } from '../../physics/recipes/pieces';
 import { schoolFiguresSchema } from '../../physics/readings/schoolFigures';
-import { RECIPE_IDS } from '../../physics/recipes/recipe';
+import { hasBody, RECIPE_IDS, UNKNOWN_BODY } from '../../physics/recipes/recipe';
 import { WANTED_BRIGHTNESSES } from '../../physics/circuit/brightness';
 import { DEVICE_KINDS } from '../../physics/circuit/devicePresets';
 import { LED_COLOURS } from '../../physics/circuit/load/ledPresets';
@@ -65,35 +66,40 @@ const target = z.discriminatedUnion('kind', [ledTarget, resistorTargetSchema, de
   error: 'The target must be an LED, a resistor or a device.',
 });
 
-const cell = z.strictObject({
-  recipe: z.enum(RECIPE_IDS, 'This recipe is not known.'),
-  ownRecipe: z
-    .strictObject({ id: z.string().min(1).max(60), recipe: ownRecipeSchema })
-    .nullable()
-    .describe(
-      'The educator’s own recipe as it was when it was chosen, and where it is stored; null: the shipped recipe.',
-    ),
-  body: z.string().min(1).max(40),
-  piece: z
-    .enum(PIECES, 'Choose how it is cut.')
-    .describe('How the fruit or root is cut; counts where the body can be cut so.'),
-  overhangMillimetres: z
-    .number('Give a length in millimetres.')
-    .min(OVERHANG_LIMITS.least, `Give at least ${OVERHANG_LIMITS.least} mm.`)
-    .max(OVERHANG_LIMITS.most, `Give at most ${OVERHANG_LIMITS.most} mm.`)
-    .describe('By how much the separators of a pile are wider than the metal; below 0: smaller.'),
-  size: electrodeSizeSchema
-    .nullable()
-    .describe('Size of the educator’s cell; null: the recipe’s usual size.'),
-  own: ownReadingsSchema
-    .nullable()
-    .describe('Readings of one cell built by the educator; null: typical values are used.'),
-  school: schoolFiguresSchema
-    .nullable()
-    .describe(
-      'What earlier lessons of the school read of such cells; null: the recipe’s typical values are used.',
-    ),
-});
+const cell = z
+  .strictObject({
+    recipe: z.enum(RECIPE_IDS, 'This recipe is not known.'),
+    ownRecipe: z
+      .strictObject({ id: z.string().min(1).max(60), recipe: ownRecipeSchema })
+      .nullable()
+      .describe(
+        'The educator’s own recipe as it was when it was chosen, and where it is stored; null: the shipped recipe.',
+      ),
+    body: z.string().min(1).max(40),
+    piece: z
+      .enum(PIECES, 'Choose how it is cut.')
+      .describe('How the fruit or root is cut; counts where the body can be cut so.'),
+    overhangMillimetres: z
+      .number('Give a length in millimetres.')
+      .min(OVERHANG_LIMITS.least, `Give at least ${OVERHANG_LIMITS.least} mm.`)
+      .max(OVERHANG_LIMITS.most, `Give at most ${OVERHANG_LIMITS.most} mm.`)
+      .describe('By how much the separators of a pile are wider than the metal; below 0: smaller.'),
+    size: electrodeSizeSchema
+      .nullable()
+      .describe('Size of the educator’s cell; null: the recipe’s usual size.'),
+    own: ownReadingsSchema
+      .nullable()
+      .describe('Readings of one cell built by the educator; null: typical values are used.'),
+    school: schoolFiguresSchema
+      .nullable()
+      .describe(
+        'What earlier lessons of the school read of such cells; null: the recipe’s typical values are used.',
+      ),
+  })
+  .refine(
+    ({ recipe, ownRecipe, body }) => hasBody(ownRecipe?.recipe ?? RECIPES[recipe], body),
+    UNKNOWN_BODY,
+  );
 
 const arrangement = z.discriminatedUnion('kind', [
   z

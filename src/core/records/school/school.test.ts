@@ -6,7 +6,7 @@ import { USUAL_SHUNTS, type MeterRange } from '../../physics/instruments/meter';
 import type { LogLine } from '../logbook/logEntry';
 import type { Measurement } from '../logbook/measurement';
 import { cellOfPlan } from '../plan/cellOfPlan';
-import { newPlan } from '../plan/newPlan';
+import { freshCell, newPlan } from '../plan/newPlan';
 import type { Plan } from '../plan/planSchema';
 import { cellsOfLesson } from './cellsOfLesson';
 import { figuresOfSchool, kindOfPlanCell, withSchool } from './figuresOfSchool';
@@ -206,7 +206,7 @@ test('a plan rests on the school’s figures and says so; own readings come firs
 });
 
 test('a curve keeps its shape when it is stretched: half of the short-circuit current at the same share of the volts', () => {
-  const coins: Plan = { ...plan, cell: { ...plan.cell, recipe: 'magnesium-air-rod', body: '' } };
+  const coins: Plan = { ...plan, cell: freshCell('magnesium-air-rod') };
   const before = cellOfPlan(coins).model;
   const figures = {
     cells: 9,

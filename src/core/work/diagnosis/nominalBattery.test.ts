@@ -35,7 +35,7 @@ test.each([
 
 test('juice in cups has bodies; beakers with a bridge have neither bodies nor rims', () => {
   const kinds = (recipe: RecipeId) => {
-    const { pile, bodies } = of({ cell: freshCell(recipe, RECIPES[recipe].bodies[0]?.id ?? '') });
+    const { pile, bodies } = of({ cell: freshCell(recipe, RECIPES[recipe].bodies[0].id) });
     return { pile, bodies };
   };
   expect(kinds('juice-cup')).toEqual({ pile: false, bodies: true });

@@ -30,7 +30,7 @@ function ends(plan: Plan) {
 describe('the end that a verdict knows is the end of the run', () => {
   // A concentration cell lights no LED: its run ends at once.
   test.each(RECIPE_IDS.filter((id) => id !== 'concentration'))('%s', (id) => {
-    const cell = freshCell(id, RECIPES[id].bodies[0]?.id ?? '');
+    const cell = freshCell(id, RECIPES[id].bodies[0].id);
     const { short, end, hours, runHours } = ends({ ...lamp, cell, arrangement: laidOutGrid(4, 2) });
     expect(end.reason).toBe(short.by);
     expect(Math.abs(hours / runHours - 1)).toBeLessThan(0.01);

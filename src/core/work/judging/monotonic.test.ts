@@ -29,7 +29,7 @@ function planOf(
     minutes,
     seriesResistor: { kind: 'none' },
     running: { ...plan.running, celsius },
-    cell: { ...plan.cell, recipe, body: RECIPES[recipe].bodies[0]?.id ?? '' },
+    cell: { ...plan.cell, recipe, body: RECIPES[recipe].bodies[0].id },
     arrangement: { kind: 'own', cellsInSeries, strings },
   };
 }
@@ -63,7 +63,7 @@ test('the untouched new plan of every recipe that can light a red LED dimly is f
   for (const recipe of lit) {
     const plan: Plan = {
       ...newPlan('x'),
-      cell: { ...newPlan('x').cell, recipe, body: RECIPES[recipe].bodies[0]?.id ?? '' },
+      cell: { ...newPlan('x').cell, recipe, body: RECIPES[recipe].bodies[0].id },
     };
     expect([recipe, verdictOf(evaluatePlan(plan)).tone]).toEqual([recipe, 'fine']);
   }

@@ -1,6 +1,6 @@
 import { laidOutGrid } from '../../physics/desk/deskEdits';
 import { LONGEST_STRING, MAX_CELLS } from '../../physics/desk/limits';
-import { newPlan } from '../../records/plan/newPlan';
+import { freshCell, newPlan } from '../../records/plan/newPlan';
 import { planSchema, type Plan } from '../../records/plan/planSchema';
 import { evaluatePlan } from './evaluatePlan';
 import { verdictOf } from './verdict';
@@ -109,7 +109,7 @@ test('what was laid out or chosen wrongly is put right', () => {
   expect(help(bare, 'buy').change).toEqual({ have: null });
   const strong: Plan = {
     ...newPlan('Strong'),
-    cell: { ...newPlan('').cell, recipe: 'dilute-sulfuric-acid', body: '' },
+    cell: freshCell('dilute-sulfuric-acid'),
   };
   expect(whatHelps(strong)).toEqual([]);
 });

@@ -1,7 +1,7 @@
 import { cellBuild } from '../../physics/recipes/cellBuild';
 import { ROOM_CELSIUS } from '../../constants';
 import { z } from 'zod';
-import { bodyOf, RECIPE_IDS } from '../../physics/recipes/recipe';
+import { bodyOf, hasBody, RECIPE_IDS, UNKNOWN_BODY } from '../../physics/recipes/recipe';
 import { RECIPES } from '../../physics/recipes/recipes';
 import { type PlannedCell, plannedCell } from '../../physics/readings/plannedCell';
 import type { CupboardState } from '../../records/cupboard/cupboardSchema';
@@ -25,11 +25,13 @@ export const questionSchema = z.discriminatedUnion('kind', [
 export type Question = z.infer<typeof questionSchema>;
 
 /** The bench of the reality check beside the plans: of which cell it is asked, and the own wishes. */
-export const realityBenchSchema = z.strictObject({
-  recipe: z.enum(RECIPE_IDS, 'This recipe is not known.'),
-  body: z.string().min(1).max(40),
-  wishes: wishesSchema,
-});
+export const realityBenchSchema = z
+  .strictObject({
+    recipe: z.enum(RECIPE_IDS, 'This recipe is not known.'),
+    body: z.string().min(1).max(40),
+    wishes: wishesSchema,
+  })
+  .refine(({ recipe, body }) => hasBody(RECIPES[recipe], body), UNKNOWN_BODY);
 export type RealityBench = z.infer<typeof realityBenchSchema>;
 
 export const USUAL_REALITY: RealityBench = {

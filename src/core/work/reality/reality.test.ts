@@ -1,3 +1,4 @@
+import { RECIPES } from '../../physics/recipes/recipes';
 import { demoPlan } from '../../../cli/demoPlans';
 import { type PlannedCell } from '../../physics/readings/plannedCell';
 import { cellOfPlan } from '../../records/plan/cellOfPlan';
@@ -123,7 +124,7 @@ test('over 30 V an adult, over 60 V no class plan', () => {
 
 test.each(EXAMPLE_WISHES.map(({ id }) => id))('the example %s can be asked of every kind', (id) => {
   for (const recipe of ['copper-zinc-fruit', 'coin-pile-brine', 'magnesium-air-rod'] as const) {
-    const cell = typicalPlannedCell({ recipe, body: 'kiwi' });
+    const cell = typicalPlannedCell({ recipe, body: RECIPES[recipe].bodies[0].id });
     const { lines, headline } = answerOf(
       questionSchema.parse({ kind: 'example', id }),
       cell,

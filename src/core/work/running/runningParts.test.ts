@@ -8,7 +8,7 @@ import {
   type CupboardState,
 } from '../../records/cupboard/cupboardSchema';
 import { evaluatePlan } from '../judging/evaluatePlan';
-import { newPlan } from '../../records/plan/newPlan';
+import { freshCell, newPlan } from '../../records/plan/newPlan';
 import { shortCircuitRecovery } from './shortCircuitRecovery';
 import { capacitorBankRun } from './capacitorBankRun';
 import { fitRun } from './fitRun';
@@ -216,7 +216,7 @@ test('magnesium and graphite sag while shorted and rebound afterwards (common pr
   const plan = newPlan('Magnesium');
   const { desk } = evaluatePlan({
     ...plan,
-    cell: { ...plan.cell, recipe: 'magnesium-graphite', body: plan.cell.body },
+    cell: freshCell('magnesium-graphite'),
     arrangement: { kind: 'own', cellsInSeries: 1, strings: 1 },
   });
   const run = shortCircuitRecovery(desk, USUAL_RUNNING, USUAL_FACTORS);

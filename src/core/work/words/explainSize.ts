@@ -1,3 +1,4 @@
+import { sizeInPiece } from '../../physics/recipes/pieces';
 import {
   type CellBuild,
   typicalModel,
@@ -15,7 +16,8 @@ const CENTIMETRES = 100;
 
 /** How the size of a cell makes its current: area, electrolyte and reactions, line by line. */
 export function explainSize(build: CellBuild): Explanation {
-  const { recipe, body, size } = build;
+  const { recipe, body } = build;
+  const size = sizeInPiece(build.size, build.piece);
   const shortAmps = cellAmpsAt(typicalModel(build), 0);
   const usual = cellAmpsAt(typicalModel(cellBuild(recipe, body)), 0);
   const times = formatNumber(shortAmps / usual, 2);

@@ -113,7 +113,7 @@ test('the leak of a tall pile is near what the network with a leak at every rim 
   const flush = gridDesk(cell, 12, 1);
   const leaks = {
     ...flush,
-    plainGrid: false,
+    grid: null,
     strings: flush.strings.map((items) =>
       items.map((item, index) =>
         item.kind === 'cell' && index < items.length - 1

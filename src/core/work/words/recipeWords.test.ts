@@ -10,9 +10,9 @@ import { lifeUnder, lifeWords } from './lifeWords';
 
 const HOUR = 3600;
 const DAY = 24 * HOUR;
-const life = (id: RecipeId, wrap: 'open' | 'usual', body = ''): number => {
+const life = (id: RecipeId, wrap: 'open' | 'usual', body?: string): number => {
   const recipe = RECIPES[id];
-  const cell = usualCell(recipe, bodyOf(recipe, body));
+  const cell = usualCell(recipe, body === undefined ? undefined : bodyOf(recipe, body));
   return lifeUnder(cell, USUAL_RUNNING, wrap === 'open' ? 'open' : usualWrap(recipe)).seconds;
 };
 

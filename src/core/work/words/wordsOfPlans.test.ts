@@ -105,16 +105,16 @@ const PLANS: Readonly<Record<string, Plan>> = {
   'an adult only': plan({ arrangement: own(36, 1) }),
   'too many volts for a class': plan({
     arrangement: own(60, 1),
-    cell: freshCell('magnesium-graphite', ''),
+    cell: freshCell('magnesium-graphite'),
   }),
-  'for trained staff': plan({ cell: freshCell('dilute-sulfuric-acid', '') }),
+  'for trained staff': plan({ cell: freshCell('dilute-sulfuric-acid') }),
   'a pile that dries': plan({
     cell: { ...freshCell('coin-pile-brine', 'felt'), overhangMillimetres: 2 },
     minutes: 600,
   }),
   'a clock': plan({
     target: { kind: 'device', device: 'lcd-clock', leastVolts: 1.3, amps: 1e-5 },
-    cell: freshCell('one-coin-pile', ''),
+    cell: freshCell('one-coin-pile'),
   }),
   'a resistor': plan({ target: { kind: 'resistor', ohms: 1000, wantedAmps: 1e-3 } }),
   'a resistor that gets too little in the end': plan({
@@ -147,7 +147,7 @@ const PLANS: Readonly<Record<string, Plan>> = {
         [
           { kind: 'group', strings: [[PLAIN_CELL], [PLAIN_CELL, PLAIN_CELL]] },
           PLAIN_CELL,
-          { ...PLAIN_CELL, mix: { recipe: 'copper-zinc-fruit', body: 'potato' } },
+          { ...PLAIN_CELL, mix: { recipe: 'root-vegetable', body: 'potato' } },
         ],
         [PLAIN_CELL, PLAIN_CELL, PLAIN_CELL, PLAIN_CELL],
       ],

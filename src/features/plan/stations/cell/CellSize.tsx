@@ -49,9 +49,7 @@ export function CellSize() {
         </Typography>
       )}
       <Box sx={{ mt: 1.5 }}>
-        <Explained explain={() => explainSize({ ...cell, size: fitting })}>
-          why the size matters
-        </Explained>
+        <Explained explain={() => explainSize(cell)}>why the size matters</Explained>
       </Box>
       {origin === 'own' ? (
         <Typography variant="body2" color="textSecondary" sx={{ mt: 1.5 }}>

@@ -62,7 +62,7 @@ export function changedSince(
 }
 
 function shippedCell(recipe: RecipeId): PlanCell {
-  return freshCell(recipe, RECIPES[recipe].bodies[0]?.id ?? '');
+  return freshCell(recipe, RECIPES[recipe].bodies[0].id);
 }
 
 function ownKey(id: string): string {

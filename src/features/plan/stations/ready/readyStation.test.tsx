@@ -58,7 +58,7 @@ test.each([
   '%s: the gate says who may build it, and withholds what is not for this class',
   async (recipe, words, withheld) => {
     const { goTo } = showPlan(
-      { ...LESSON, cell: freshCell(recipe, RECIPES[recipe].bodies[0]?.id ?? '') },
+      { ...LESSON, cell: freshCell(recipe, RECIPES[recipe].bodies[0].id) },
       'ready',
     );
     expect(screen.getByTestId('gate')).toHaveTextContent(words);
