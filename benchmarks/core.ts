@@ -8,10 +8,7 @@ import { join } from 'node:path';
 import { performance } from 'node:perf_hooks';
 import { gridShape } from '@/core/physics/chance/drawnBattery';
 import { simulateClasses } from '@/core/physics/chance/simulateClasses';
-import {
-  theveninInParallel,
-  theveninInSeries,
-} from '@/core/physics/circuit/battery/theveninSource';
+import { theveninInParallel, theveninInSeries } from '@/core/physics/circuit/battery/sourceCurve';
 import { ledModelOf } from '@/core/physics/circuit/load/ledPresets';
 import type {
   NetworkComponent,
@@ -24,17 +21,23 @@ import { ROOM_CELSIUS, ROOM_THERMAL_VOLTS } from '@/core/constants';
 import { USUAL_RUNNING } from '@/core/records/plan/runningSchema';
 import { limitOfTarget } from '@/core/work/search/loadLimits';
 import { requirementOf } from '@/core/records/plan/loadRequirement';
-import { momentOf, evaluatePlan } from '@/core/work/judging/evaluatePlan';
+import { evaluatePlan, momentOf } from '@/core/work/judging/evaluatePlan';
 import { planBatteries, PLANNER_DEFAULTS } from '@/core/work/search/planBatteries';
 import { verdictOf } from '@/core/work/judging/verdict';
 import { DEMO_PLANS } from '@/cli/demoPlans';
 import { benchPromises } from './promises';
 import { benchDiagnosis } from './diagnosis';
-import { benchFuzz } from './fuzz';
 import { benchLesson } from './lesson';
 import { printRow } from './print.mjs';
 import { benchTime } from './time';
 import { timed } from './timed';
+import { randomStream } from '@/core/physics/chance/random';
+import { EMPTY_CUPBOARD } from '@/core/records/cupboard/cupboardSchema';
+import { benchFacts, groupFacts } from '@/core/work/guide/benchFacts';
+import { summaryOfPlan } from '@/core/work/judging/planSummary';
+import { lessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
+import { leaveRunning } from '@/core/work/running/leaveRunning';
+import { mutatedPlan } from '@/testing/core/mutatedPlans';
 
 const NGSPICE = '/usr/bin/ngspice';
 const red = ledModelOf('red');
@@ -255,3 +258,38 @@ await benchLesson();
 benchDiagnosis();
 benchFuzz();
 benchPromises();
+
+const SEED = 20_261_128;
+/** Every so many plans are also run down, prepared for and measured. */
+const ALL_THE_WAY = 20;
+
+/** Plans that pass the schema and that nobody would make: none may throw, on the shelf or at any station. */
+export function benchFuzz(plans = 10_000): void {
+  const random = randomStream(SEED);
+  let threw = 0;
+  let first = '';
+  let slowest = 0;
+  for (let index = 0; index < plans; index += 1) {
+    const plan = mutatedPlan(random);
+    const start = performance.now();
+    try {
+      const evaluation = evaluatePlan(plan);
+      summaryOfPlan(plan);
+      if (index % ALL_THE_WAY === 0) {
+        benchFacts(plan, evaluation);
+        groupFacts(plan, evaluation);
+        lessonFacts(plan, evaluation, { cupboard: EMPTY_CUPBOARD, planId: '' });
+        leaveRunning(evaluation.desk, evaluation.need, plan.running, []);
+      }
+    } catch (error) {
+      threw += 1;
+      if (first === '') first = `, first: ${String(error)} in ${JSON.stringify(plan.arrangement)}`;
+    }
+    slowest = Math.max(slowest, performance.now() - start);
+  }
+  printRow(
+    `${plans} odd plans, worked out`,
+    `${threw} threw${first}; slowest ${slowest.toFixed(0)} ms`,
+    'none throws',
+  );
+}

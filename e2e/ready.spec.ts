@@ -1,6 +1,6 @@
-import { expect, test, type Page } from './test';
+import { expect, type Page, test } from './test';
 import { goToStation, newPlan, saved } from './helpers';
-import { pdfText } from './pdfText';
+import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 
 const part = (page: Page, name: string) => page.getByRole('tab', { name }).click();
 
@@ -115,3 +115,19 @@ test('prints: what is on paper is what the screen computes, and the pupil sheet 
     'standard small Letter': 1,
   });
 });
+
+/** Text of a PDF file page by page, read by a library that has nothing to do with how it was made. */
+export async function pdfText(file: Buffer): Promise<string[]> {
+  const pdf = await getDocument({ data: new Uint8Array(file), verbosity: 0 }).promise;
+  const pages: string[] = [];
+  for (let number = 1; number <= pdf.numPages; number += 1) {
+    const { items } = await (await pdf.getPage(number)).getTextContent();
+    pages.push(
+      items
+        .map((item) => ('str' in item ? item.str : ''))
+        .join(' ')
+        .replace(/\s+/g, ' '),
+    );
+  }
+  return pages;
+}

@@ -1,3 +1,4 @@
+import { WRAPS } from '@/core/physics/time/ageingCell';
 import { FAMILY_IDS } from '@/core/physics/recipes/recipe';
 import { CHANCE_DEFAULTS } from '@/core/work/search/batteryInTime';
 import { z } from 'zod';
@@ -11,7 +12,6 @@ import { haveSchema } from '../core/records/plan/haveSchema';
 import { planSchema } from '../core/records/plan/planSchema';
 import { OBJECTIVES } from '../core/work/search/plannerTypes';
 import { PLANNER_DEFAULTS } from '../core/work/search/planBatteries';
-import { WRAPS } from '../core/physics/time/drying';
 
 const positive = z.number('This must be a number.').positive('This must be greater than zero.');
 const notNegative = z.number('This must be a number.').nonnegative('This must not be negative.');

@@ -1,4 +1,4 @@
-import { networkThermalVolts } from './physics/circuit/network/networkThermalVolts';
+import { networkThermalVolts } from './physics/circuit/network/solveNetwork';
 import { GAS_J_PER_MOL_K, FARADAY_C_PER_MOL, thermalVoltage } from './constants';
 import { photonElectronvolts } from './physics/circuit/load/photon';
 

@@ -1,3 +1,4 @@
+import { jsonOf } from '@/core/formats/json';
 import { and, asc, count, eq, gt, like, max, sql } from 'drizzle-orm';
 import {
   logEntrySchema,
@@ -243,13 +244,4 @@ function readEntry(text: string, at: number): LogEntry {
     text: `This line cannot be read: ${text.slice(0, SHOWN)}`,
     takenAt: new Date(at).toISOString(),
   };
-}
-
-function jsonOf(text: string): unknown {
-  try {
-    return JSON.parse(text);
-  } catch {
-    // The schema names what is missing.
-    return undefined;
-  }
 }

@@ -4,8 +4,9 @@ import { reopenGateway } from './bench/classStatus';
 import { clearBrokenUploads, photosFolder } from './bench/photos';
 import { warmShelf } from './listShelf';
 import { dropAllWaiting } from './safekeeping/keeper';
-import { stopOnSignals } from './stopOnSignals';
 import { storageProblem } from './storageProblem';
+import { closeDatabase } from '@/data/database';
+import { closeGateway } from './lanGateway/gatewayKeeper';
 
 /** What is done once when the app starts; what stands in the way is said in the terminal, and by the pages. */
 export async function start(): Promise<void> {
@@ -31,5 +32,23 @@ async function openDoor(): Promise<void> {
     console.log(`Groups join at ${joins.join(' or ')}`);
   } else {
     console.error(gateway.issues.map(({ message }) => message).join(' '));
+  }
+}
+
+/** What is under way is answered for so long before everything is closed, milliseconds. */
+const GRACE_MS = 400;
+
+/**
+ * Ctrl+C, also in the middle of a class: the door is closed at once, streams end with the process, and the database is
+ * written into its one file before. Without this the process waits for every open page.
+ */
+export function stopOnSignals(): void {
+  // However the process ends by itself.
+  process.once('exit', closeDatabase);
+  for (const signal of ['SIGINT', 'SIGTERM'] as const) {
+    process.once(signal, () => {
+      closeGateway();
+      setTimeout(() => process.exit(0), GRACE_MS);
+    });
   }
 }

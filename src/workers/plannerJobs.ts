@@ -1,3 +1,4 @@
+import { classesOfDesk } from '@/core/work/search/batteryInTime';
 import { gridRequirementOf } from '@/core/work/search/requirementOfPlan';
 import type { ClassesOutcome } from '@/core/physics/chance/simulateClasses';
 import type { Desk } from '@/core/physics/desk/desk';
@@ -21,7 +22,7 @@ import type { Running } from '@/core/records/plan/runningSchema';
 import { intermittentRun, type IntermittentRun } from '@/core/work/running/intermittentRun';
 import { readResultsFile } from '@/core/records/logbook/resultsCsv';
 import { cellOfPlan } from '@/core/records/plan/cellOfPlan';
-import { classesOfDesk, type PlanEvaluation } from '@/core/work/judging/evaluatePlan';
+import type { PlanEvaluation } from '@/core/work/judging/evaluatePlan';
 import { firstCellTable, type FirstCellRow } from '@/core/work/search/firstCell';
 import { whatHelps } from '@/core/work/judging/whatHelps';
 import { wiringOptionsOf } from '@/core/work/search/wiringOptions';

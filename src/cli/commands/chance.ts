@@ -1,8 +1,9 @@
+import { quantileOfSorted } from '@/core/numeric/robust';
 import { ROOM_THERMAL_VOLTS } from '@/core/constants';
 import { gridShape } from '@/core/physics/chance/drawnBattery';
-import { quantile, simulateClasses } from '@/core/physics/chance/simulateClasses';
+import { simulateClasses } from '@/core/physics/chance/simulateClasses';
 import { sparesNeeded } from '@/core/physics/chance/spares';
-import { gridCurve } from '@/core/physics/circuit/battery/gridCurve';
+import { gridCurve } from '@/core/physics/circuit/battery/sourceCurve';
 import { operatingPoint } from '@/core/physics/circuit/operatingPoint';
 import { brightnessOf, BRIGHTNESS_BANDS } from '@/core/physics/circuit/brightness';
 import { chanceRequestSchema } from '@/cli/requests';
@@ -37,8 +38,8 @@ export const chanceCommand = commandOf(
     }
     const quantiles = SHARES.map((share) => ({
       share,
-      amps: quantile(outcome.sortedAmps, share),
-      volts: quantile(outcome.sortedVolts, share),
+      amps: quantileOfSorted(outcome.sortedAmps, share),
+      volts: quantileOfSorted(outcome.sortedVolts, share),
     }));
     return {
       status: 'solved',

@@ -1,4 +1,4 @@
-import { cellFromReadings } from '@/core/physics/readings/cellFromReadings';
+import { cellFromReadings } from '@/core/physics/readings/ownCell';
 import { fitCell } from '@/core/physics/readings/fitCell';
 import { CURRENT_RANGE_FACTS } from '@/core/physics/instruments/meter';
 import { fitRequestSchema } from '@/cli/requests';

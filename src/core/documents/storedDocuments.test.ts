@@ -4,6 +4,7 @@ import type { DocumentFormat, TitledDocument } from '../formats/documentFormat';
 import { RECIPE_DOCUMENT, recipeOfOwn } from '../physics/recipes/ownRecipe';
 import { analyseFairTest } from '../records/fairTest/analyseFairTest';
 import { FAIR_TEST_DOCUMENT } from '../records/fairTest/fairTestSchema';
+import { PLAN_MIGRATIONS } from '../records/plan/migratePlan';
 import { PLAN_DOCUMENT } from '../records/plan/planDocument';
 import { PLAN_VERSION } from '../records/plan/planSchema';
 import { evaluatePlan } from '../work/judging/evaluatePlan';
@@ -52,11 +53,10 @@ test.each(cases(/json$/))('%s is read, and read again as it was', (_, document) 
   expect(format.parse(JSON.parse(format.text(read.value)))).toEqual(read);
 });
 
-test('there is a stored plan of every version before this one', () => {
+test('there is a stored plan of every version that is read, before this one', () => {
   const versions = new Set(cases(/^plan-v/).map(([, { version }]) => version));
-  expect([...versions].sort((a, b) => a - b)).toEqual(
-    Array.from({ length: PLAN_VERSION - 1 }, (_, index) => index + 1),
-  );
+  expect(versions).toContain(PLAN_VERSION - 1);
+  expect([...versions].sort((a, b) => a - b)).toEqual(Object.keys(PLAN_MIGRATIONS).map(Number));
 });
 
 test.each(cases(/^plan-v/))('%s keeps its wish and its wiring, and is judged', (_, document) => {

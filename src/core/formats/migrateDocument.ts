@@ -37,7 +37,13 @@ export function migrateDocument(
   }
   for (let step = version; step < latest; step += 1) {
     const migration = migrations[step];
-    if (migration === undefined) throw new Error(`no migration from version ${step}`);
+    if (migration === undefined) {
+      return fail({
+        code: 'too-old',
+        path: ['version'],
+        message: `The ${noun} is of version ${version}, which this Grozer no longer reads.`,
+      });
+    }
     current = { ...migration(current), version: step + 1 };
   }
   return succeed(current);

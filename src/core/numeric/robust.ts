@@ -8,12 +8,19 @@ export function quartiles(values: readonly number[]): readonly [lower: number, u
   return [quantile(values, 0.25), quantile(values, 0.75)];
 }
 
+/** Quantile of values in any order: `quantileOfSorted`. */
+export function quantile(values: readonly number[], share: number): number {
+  return quantileOfSorted(
+    [...values].sort((a, b) => a - b),
+    share,
+  );
+}
+
 /**
  * Quantile by linear interpolation between the sorted values (type 7 of R. J. Hyndman and Y. Fan, Am. Stat. 50 (1996) 361).
  * @param share between 0 and 1.
  */
-export function quantile(values: readonly number[], share: number): number {
-  const sorted = [...values].sort((a, b) => a - b);
+export function quantileOfSorted(sorted: ArrayLike<number>, share: number): number {
   const at = share * (sorted.length - 1);
   const low = sorted[Math.floor(at)] ?? NaN;
   const high = sorted[Math.ceil(at)] ?? NaN;

@@ -9,10 +9,15 @@ import { SaveNote } from '@/ui/document/SaveNote';
 import { UndoButtons } from '@/ui/document/UndoButtons';
 import { HEADING_FONT } from '@/ui/theme';
 import { ThemeSwitch } from '@/ui/ThemeSwitch';
-import { PlanVerdict } from './PlanVerdict';
 import { useEdit, usePlan, usePlanContext } from './PlanProvider';
 import { Hint } from '@/ui/Hint';
 import { DownloadIcon, KeyboardIcon, ProjectorIcon } from '@/ui/icons';
+import dynamic from 'next/dynamic';
+import { TONES, verdictOf } from '@/core/work/judging/verdict';
+import { runVerdict } from '@/core/work/running/runWords';
+import { VerdictPill } from '@/ui/VerdictPill';
+import { OwnVerdict } from './OwnVerdict';
+import { useBatteryRun } from './useBatteryRun';
 
 /** Title, verdict and the actions that work at every station. */
 interface PlanHeaderProps {
@@ -158,5 +163,31 @@ function TitleField() {
         />
       </Hint>
     </Box>
+  );
+}
+
+/** Only the bench asks for what its readings should be. */
+const BenchVerdict = dynamic(() => import('./BenchVerdict').then((module) => module.BenchVerdict));
+
+/** The verdict line: the plan's own, or at the bench the first reading that is not as it should be. */
+export function PlanVerdict({ station }: { station: string }) {
+  if (station === 'build') return <BenchVerdict />;
+  return station === 'run' ? <RunVerdict /> : <OwnVerdict />;
+}
+
+/** On leaving it running; the plan’s own until that is worked out. */
+function RunVerdict() {
+  const { minutes } = usePlan();
+  const { evaluation } = usePlanContext();
+  const { need } = evaluation;
+  const run = useBatteryRun();
+  if (run === null) return <OwnVerdict />;
+  const left = runVerdict(run.run, need, minutes);
+  const own = verdictOf(evaluation);
+  // What the whole class makes of it counts here too.
+  return TONES.indexOf(own.tone) < TONES.indexOf(left.tone) ? (
+    <VerdictPill live tone={own.tone} headline={own.headline} details={[left.headline]} />
+  ) : (
+    <VerdictPill live {...left} />
   );
 }

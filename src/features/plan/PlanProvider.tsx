@@ -1,9 +1,10 @@
 'use client';
 
+import { withMetal } from '@/core/work/search/batteryInTime';
 import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
 import { PLAN_DOCUMENT } from '@/core/records/plan/planDocument';
 import type { Plan } from '@/core/records/plan/planSchema';
-import { evaluatePlan, withMetal, type PlanEvaluation } from '@/core/work/judging/evaluatePlan';
+import { evaluatePlan, type PlanEvaluation } from '@/core/work/judging/evaluatePlan';
 import type { DocumentStore } from '@/ui/document/documentStore';
 import { useDocument, type OpenDocument } from '@/ui/document/useDocument';
 import { CUPBOARD_DOCUMENT } from '@/core/documents/tools/cupboardDocument';

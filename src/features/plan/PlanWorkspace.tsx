@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
 import { useRouter, useSearchParams, useSelectedLayoutSegment } from 'next/navigation';
-import { useCallback, useMemo, useState, type ReactNode } from 'react';
+import { type ReactNode, useCallback, useMemo, useState } from 'react';
 import type { LogLine } from '@/core/records/logbook/logEntry';
 import type { SchoolState } from '@/core/records/school/schoolSchema';
 import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
@@ -18,13 +18,14 @@ import { useTour } from '@/ui/tour/useTour';
 import { PlanHeader } from './PlanHeader';
 import { PlanProvider, usePlanContext } from './PlanProvider';
 import type { RecipeOnOffer } from './recipeOnOffer';
-import { StationHelp } from './StationHelp';
 import { StationRail } from './StationRail';
 import { BenchChoiceContext } from './benchChoice';
 import { BatteryRunContext, useWorkedRun } from './useBatteryRun';
 import { useShortcuts } from './useShortcuts';
 import { fetched } from '@/ui/fetched';
 import { PageLink } from '@/ui/PageLink';
+import { exampleAt, STATION_SLUGS, WHAT_HAPPENS } from '@/core/work/stations/stationHelp';
+import { Explained } from '@/ui/Explained';
 
 const ProjectorView = fetched(() =>
   import('./ProjectorView').then((module) => module.ProjectorView),
@@ -186,6 +187,27 @@ function Frame({ children }: { children: ReactNode }) {
       {projected && station === 'build' ? <BenchProjector onClose={toggleProjector} /> : null}
       {projected && station !== 'build' ? <ProjectorView onClose={toggleProjector} /> : null}
       {helpOpen ? <ShortcutList onClose={() => setHelpOpen(false)} /> : null}
+    </Box>
+  );
+}
+
+/** What happens at this station, in two lines, and the lamp of the scenario worked through it. */
+export function StationHelp({ station }: { readonly station: string }) {
+  const slug = STATION_SLUGS.find((one) => one === station);
+  if (slug === undefined) return null;
+  return (
+    <Box component="section" aria-label="What happens here" sx={{ mb: 1.5 }}>
+      <Typography variant="body2" sx={{ fontWeight: 700 }}>
+        What happens here
+      </Typography>
+      {WHAT_HAPPENS[slug].map((line) => (
+        <Typography key={line} variant="caption" component="p" color="textSecondary">
+          {line}
+        </Typography>
+      ))}
+      <Typography variant="body2" component="div" sx={{ mt: 0.5 }}>
+        <Explained explain={() => exampleAt(slug)}>A worked example</Explained>
+      </Typography>
     </Box>
   );
 }

@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
+import { DEMO_RECIPE } from '../../cli/demoRecipe';
 import '@/testing/ui/mocks';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
-import { DEMO_RECIPE } from '@/cli/demoRecipe';
 import { ownRecipeFrom } from '@/core/physics/recipes/ownRecipe';
 import { expectAccessible } from '@/testing/ui/accessible';
 import { fill, plain, press } from '@/testing/ui/acting';

@@ -16,7 +16,6 @@ import { appendToLog } from './appendToLog';
 import { freshBench, NOW } from '@/testing/server/benchForTests';
 import { closeClass, openClass, runningClass } from './classes';
 import { joinClass, joinRequestSchema, seatOf } from './groupSeats';
-import { logReadingsOfOldPlan } from './logReadingsOfOldPlan';
 import { eventStream } from './eventStream';
 import { listenToLog } from './listenToLog';
 import { startAnew } from './planFeed';
@@ -315,17 +314,4 @@ test('photos are what they are, not what they are called', () => {
   expect(refused(Buffer.concat([png, Buffer.alloc(8_000_001)]))).toBe('too-large');
   expect(existsSync(join(folder, '0b9f6a52-7a52-4c8e-9a3e-0d7b3f6f5a13'))).toBe(false);
   rmSync(folder, { recursive: true });
-});
-
-test('an old plan file brings its readings along', () => {
-  const context = freshBench();
-  const readings = [
-    { kind: 'open-circuit', cells: 1, volts: 0.94, takenAt: '2027-01-22T14:02:00Z' },
-  ];
-  logReadingsOfOldPlan(context, 'p', JSON.stringify({ version: 5, readings }));
-  expect(context.log.linesAfter('p', 0)).toMatchObject([
-    { group: 'Curlew', entry: { value: 0.94 } },
-  ]);
-  logReadingsOfOldPlan(context, 'p', JSON.stringify({ version: 6 }));
-  expect(context.log.linesAfter('p', 0)).toHaveLength(1);
 });

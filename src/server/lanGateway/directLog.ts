@@ -1,3 +1,4 @@
+import { jsonOf } from '@/core/formats/json';
 import type { IncomingMessage, ServerResponse } from 'node:http';
 import { refused, type JsonAnswer } from '../jsonAnswer';
 import type { GroupListener } from '../bench/listenAsGroup';
@@ -107,13 +108,4 @@ async function textOf(incoming: IncomingMessage): Promise<string | null> {
     if (size <= LARGEST_BODY_BYTES) chunks.push(chunk);
   }
   return size > LARGEST_BODY_BYTES ? null : Buffer.concat(chunks).toString('utf8');
-}
-
-/** The JSON in a text, or `undefined` where it is none; the schema then names the fault. */
-function jsonOf(text: string): unknown {
-  try {
-    return JSON.parse(text);
-  } catch {
-    return undefined;
-  }
 }

@@ -1,3 +1,4 @@
+import { jsonOf } from '@/core/formats/json';
 import { createHash } from 'node:crypto';
 import { createReadStream, createWriteStream, mkdirSync } from 'node:fs';
 import { mkdtemp, readFile, rm } from 'node:fs/promises';
@@ -120,15 +121,6 @@ async function checksumOf(path: string): Promise<string> {
   const hash = createHash('sha256');
   for await (const chunk of createReadStream(path)) hash.update(chunk as Buffer);
   return hash.digest('hex');
-}
-
-function jsonOf(text: string): unknown {
-  try {
-    return JSON.parse(text);
-  } catch {
-    // The schema names what is missing.
-    return undefined;
-  }
 }
 
 function refuse<T>(path: string[], message: string): Result<T> {

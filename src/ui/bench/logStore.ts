@@ -1,3 +1,4 @@
+import { jsonOf } from '@/core/formats/json';
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import { withLines } from '@/core/records/logbook/foldLog';
 import type { LogAuthor, LogLine, LogRequest } from '@/core/records/logbook/logEntry';
@@ -177,15 +178,6 @@ export function keptLines(text: string | null): KeptLines {
     waiting: Array.isArray(waiting) ? waiting.filter(isLine) : [],
     undelivered: Array.isArray(undelivered) ? undelivered.filter(isUndelivered) : [],
   };
-}
-
-function jsonOf(text: string): unknown {
-  try {
-    return JSON.parse(text);
-  } catch {
-    // Somebody else wrote it: there is nothing of ours in it.
-    return null;
-  }
 }
 
 function isLine(kept: unknown): kept is LogRequest {

@@ -1,7 +1,7 @@
+import type { StringState } from '@/core/physics/desk/deskNetwork';
 import { looksOfCell } from '@/core/physics/desk/drawing/cellShapes';
 import { useId } from 'react';
 import type { Desk } from '@/core/physics/desk/desk';
-import type { StringState } from '@/core/physics/desk/solveDesk';
 import type { PlanTarget } from '@/core/records/plan/planSchema';
 import { formatAmps, formatOhms } from '@/core/units';
 import { CellDrawing } from './CellDrawing';

@@ -1,3 +1,4 @@
+import { jsonOf } from '@/core/formats/json';
 import type { DocumentFormat, TitledDocument } from '@/core/formats/documentFormat';
 import type { DocumentAddress } from './documentApi';
 
@@ -33,7 +34,7 @@ export function unsavedStore<T extends TitledDocument>(
       }
     },
     read: () => {
-      const { document, revision } = Object(jsonOf(storage.getItem(key)));
+      const { document, revision } = Object(jsonOf(storage.getItem(key) ?? ''));
       const parsed = schema.safeParse(document);
       return parsed.success && typeof revision === 'number'
         ? { document: parsed.data, revision }
@@ -41,13 +42,4 @@ export function unsavedStore<T extends TitledDocument>(
     },
     forget: () => storage.removeItem(key),
   };
-}
-
-function jsonOf(text: string | null): unknown {
-  try {
-    return text === null ? null : JSON.parse(text);
-  } catch {
-    // Nothing of ours.
-    return null;
-  }
 }

@@ -1,6 +1,6 @@
 import { LIGHT_ROLES } from '../roles';
 import { theme } from '../theme';
-import { themeVariables } from './themeVariables';
+import { themeVariables } from './PlainBody';
 
 test('pages without the theme have the colours of the theme', () => {
   const palette = new Map<string, unknown>();

@@ -1,3 +1,4 @@
+import { isRecord } from '../../formats/json';
 import {
   cupboardSchema,
   EMPTY_CUPBOARD,
@@ -46,8 +47,4 @@ function renamed(parts: Readonly<Record<string, unknown>>): Record<string, unkno
       value,
     ]),
   );
-}
-
-function isRecord(value: unknown): value is Readonly<Record<string, unknown>> {
-  return typeof value === 'object' && value !== null && !Array.isArray(value);
 }

@@ -130,6 +130,27 @@ export function scaleCell(chemistry: CellChemistry, geometry: CellGeometry): Cel
   };
 }
 
+/** A cell of a size with the share of its resistance that belongs to the electrolyte; the rest is the reactions'. */
+export interface SizedCell {
+  readonly model: CellModel;
+  readonly electrolyteShare: number;
+}
+
+/** @param contactOhms of clips, or of a bridge between two vessels. */
+export function sizedCell(
+  chemistry: CellChemistry,
+  size: ElectrodeSize,
+  contactOhms: number,
+): SizedCell {
+  const geometry = geometryOf(size, contactOhms);
+  const parts = resistanceParts(chemistry, geometry);
+  const electrolyte = parts.electrolyteOhms + parts.contactOhms;
+  return {
+    model: scaleCell(chemistry, geometry),
+    electrolyteShare: electrolyte / (electrolyte + parts.reactionOhms),
+  };
+}
+
 /** Side area in m² of the buried part of a nail. */
 export function nailAreaSquareMetres(diameterMetres: number, buriedMetres: number): number {
   return Math.PI * diameterMetres * buriedMetres;

@@ -1,12 +1,10 @@
 import { normalShareBelow } from '../../numeric/normalShare';
-import { theveninCurve } from '../circuit/battery/sourceCurve';
-import type { TheveninSource } from '../circuit/battery/theveninSource';
-import { loadVolts, seriesOhms, type Load } from '../circuit/load/load';
+import { theveninCurve, type TheveninSource } from '../circuit/battery/sourceCurve';
+import { type Load, loadVolts, seriesOhms } from '../circuit/load/load';
 import { ledAmpsOnThevenin, operatingPoint } from '../circuit/operatingPoint';
 import { badJointsOf } from './badJoints';
-import { DrawnBattery, type BatteryShape } from './drawnBattery';
+import { type BatteryShape, DrawnBattery } from './drawnBattery';
 import { randomStream } from './random';
-import { resistanceFactors } from './resistanceFactors';
 import { CLASS_SCATTER, type Scatter } from './scatter';
 
 export interface ClassesInput {
@@ -102,13 +100,6 @@ function shareAbove(mean: number, deviation: number): number {
   return normalShareBelow(mean / deviation);
 }
 
-/** Value below which a share of sorted values lies. */
-export function quantile(sorted: Float64Array, share: number): number {
-  const last = sorted.length - 1;
-  const at = Math.min(last, Math.max(0, Math.round(share * last)));
-  return sorted[at] ?? 0;
-}
-
 function loadAmps(source: TheveninSource, load: Load, thermalVolts: number): number {
   const { emfVolts, resistanceOhms } = source;
   if (load.kind === 'led') {
@@ -117,4 +108,30 @@ function loadAmps(source: TheveninSource, load: Load, thermalVolts: number): num
   if (load.kind === 'resistor') return Math.max(0, emfVolts / (resistanceOhms + load.ohms));
   const point = operatingPoint(theveninCurve(source), load, thermalVolts);
   return point.status === 'solved' ? point.amps : 0;
+}
+
+const DRAWN = new Map<string, Float64Array>();
+const KEPT = 4;
+
+/**
+ * How many times the usual resistance each cell has, log-normal, from a seed. Drawn once and kept: the same classes are asked
+ * about many times while a plan is made.
+ */
+export function resistanceFactors(
+  count: number,
+  resistanceLog: number,
+  seed: number,
+): Float64Array {
+  const key = `${seed} ${resistanceLog}`;
+  const known = DRAWN.get(key);
+  if (known !== undefined && known.length >= count) return known;
+  // From the beginning, so that a longer list begins like a shorter one.
+  const random = randomStream(seed);
+  const factors = new Float64Array(Math.max(count, 2 * (known?.length ?? 0)));
+  for (let index = 0; index < factors.length; index += 1) {
+    factors[index] = Math.exp(resistanceLog * random.normal());
+  }
+  if (DRAWN.size >= KEPT) DRAWN.clear();
+  DRAWN.set(key, factors);
+  return factors;
 }

@@ -1,7 +1,8 @@
+import { ROOM_THERMAL_VOLTS } from '../../constants';
 import { risingRoot, ROOT_DEFAULTS } from '../../numeric/risingRoot';
 import type { SourceCurve } from './battery/sourceCurve';
 import type { LedModel } from './load/led';
-import { loadDifferentialOhms, loadVolts, type Load } from './load/load';
+import { isLedLoad, type Load, loadDifferentialOhms, loadVolts } from './load/load';
 
 /** Where the battery's curve meets the load's. Always solved, never looked up separately. */
 export type OperatingPoint =
@@ -19,6 +20,13 @@ export type OperatingPoint =
 
 /** Volts between the two curves that count as none, as a share of the open-circuit volts. */
 const TOLERANCE_SHARE = 1e-12;
+
+/** The same where the load may be the wrong way round: an LED then carries nothing. */
+export function pointOnSource(source: SourceCurve, load: Load, reversed: boolean): OperatingPoint {
+  return reversed && isLedLoad(load)
+    ? { status: 'no-current', openVolts: source.voltsAt(0) }
+    : operatingPoint(source, load, ROOM_THERMAL_VOLTS);
+}
 
 /**
  * Operating point of any falling source curve on any rising load curve, by Newton's method kept inside a bracket.

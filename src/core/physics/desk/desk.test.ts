@@ -5,7 +5,7 @@ import {
   theveninInParallel,
   theveninInSeries,
   type TheveninSource,
-} from '../circuit/battery/theveninSource';
+} from '../circuit/battery/sourceCurve';
 import { type PlannedCell } from '../readings/plannedCell';
 import { cellOfPlan } from '../../records/plan/cellOfPlan';
 import { requirementOf } from '../../records/plan/loadRequirement';

@@ -51,6 +51,17 @@ export function laidOutGrid(cellsInSeries: number, strings: number): DeskArrange
   };
 }
 
+/** A battery with nothing wrong, as text: equal where it is the same battery. */
+export function meantBy(
+  battery: DeskArrangement | { readonly cellsInSeries: number; readonly strings: number },
+): string {
+  const desk =
+    'kind' in battery
+      ? withFaultsRemoved(battery)
+      : laidOutGrid(battery.cellsInSeries, battery.strings);
+  return JSON.stringify(desk.strings);
+}
+
 /** A battery laid out by hand that is a plain grid after all. */
 export function asGrid({
   strings,

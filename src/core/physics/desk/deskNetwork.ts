@@ -1,4 +1,13 @@
-import { BATTERY_MINUS, BATTERY_PLUS, batteryNetwork } from '../circuit/faults/batteryNetwork';
+import type { TheveninSource } from '../circuit/battery/sourceCurve';
+import type { OperatingPoint } from '../circuit/operatingPoint';
+import { solveNetwork, type NetworkOutcome } from '../circuit/network/solveNetwork';
+import {
+  BATTERY_MINUS,
+  BATTERY_PLUS,
+  batteryNetwork,
+  nodeAfter,
+  stringName,
+} from '../circuit/faults/batteryNetwork';
 import { isLedLoad, seriesOhms, type Load } from '../circuit/load/load';
 import type { NetworkComponent, NetworkDocument } from '../circuit/network/networkSchema';
 import { ROOM_CELSIUS } from '../../constants';
@@ -14,8 +23,8 @@ export const SERIES_RESISTOR = 'series resistor';
  * Node `plus` is the battery's + end, node `0` its − end.
  */
 export function deskNetwork(desk: Desk, load: Load | null): NetworkDocument {
-  const components = batteryNetwork(specOf(desk));
-  if (load !== null) components.push(...loadComponents(load, desk.loadReversed));
+  const connected = load === null ? [] : loadComponents(load, desk.loadReversed);
+  const components = [...batteryNetwork(specOf(desk)), ...connected];
   return { temperatureCelsius: ROOM_CELSIUS, components };
 }
 
@@ -74,3 +83,107 @@ function ledGroupComponents(
     }),
   ];
 }
+
+/** Volts and amperes of one string. */
+export interface StringState {
+  /** Volts above the − end after each of its cells or groups, nothing connected. */
+  readonly openVolts: readonly number[];
+  /** The same with the load connected. */
+  readonly loadedVolts: readonly number[];
+  /** Current out of its + end under load, amperes; negative where the others drive it backwards. */
+  readonly amps: number;
+  /** The same with nothing connected. */
+  readonly openAmps: number;
+}
+
+export interface DeskSolution {
+  /** The whole battery as one source; on a curve, as it acts at the operating point. */
+  readonly source: TheveninSource;
+  readonly point: OperatingPoint;
+  /** Through the load; 0 where none flows. */
+  readonly amps: number;
+  /** Across the load; the open-circuit volts where no current flows. */
+  readonly volts: number;
+  readonly strings: readonly StringState[];
+  /** Strings that the others drive backwards, in words. */
+  readonly warnings: readonly string[];
+}
+
+/** Currents smaller than this count as none, amperes. */
+export const NOTHING_AMPS = 1e-6;
+
+/** Volts and currents everywhere, with the load and with nothing connected, by the network solver. */
+export function solveNetworkOfDesk(desk: Desk, load: Load): Omit<DeskSolution, 'warnings'> {
+  const open = solved(solveNetwork(deskNetwork(desk, null)));
+  const loaded = solved(solveNetwork(deskNetwork(desk, load)));
+  const spec = specOf(desk);
+  const voltsAfter = ({ nodeVolts }: Solved, string: number): number[] =>
+    desk.strings[string - 1]?.map(
+      (_, index) => nodeVolts[nodeAfter(spec, string, index + 1)] ?? 0,
+    ) ?? [];
+  const strings = desk.strings.map((_, index): StringState => {
+    const name = stringName(index + 1);
+    return {
+      openVolts: voltsAfter(open, index + 1),
+      loadedVolts: voltsAfter(loaded, index + 1),
+      amps: loaded.componentAmps[name] ?? 0,
+      openAmps: open.componentAmps[name] ?? 0,
+    };
+  });
+  const openVolts = open.nodeVolts['plus'] ?? 0;
+  const volts = loaded.nodeVolts['plus'] ?? 0;
+  const through = loadAmps(load, loaded);
+  const amps = through > NOTHING_AMPS / 1000 ? through : 0;
+  const resistanceOhms =
+    amps > 0 ? (openVolts - volts) / amps : openVolts / shortAmpsOnNetwork(desk);
+  return {
+    source: { emfVolts: openVolts, resistanceOhms },
+    point:
+      amps > 0
+        ? {
+            status: 'solved',
+            volts,
+            amps,
+            iterations: loaded.iterations,
+            residualVolts: loaded.residualVolts,
+          }
+        : { status: 'no-current', openVolts },
+    amps,
+    volts: amps > 0 ? volts : openVolts,
+    strings,
+  };
+}
+
+type Solved = Extract<NetworkOutcome, { status: 'solved' }>;
+
+/** A desk always has a solution: every branch has resistance, and everything hangs together. */
+function solved(outcome: NetworkOutcome): Solved {
+  if (outcome.status !== 'solved') {
+    throw new Error(`the desk has no solution: ${outcome.status} ${outcome.components.join()}`);
+  }
+  return outcome;
+}
+
+function loadAmps(load: Load, { componentAmps }: Solved): number {
+  const amps = componentAmps[LOAD] ?? 0;
+  return load.kind === 'led' ? Math.max(0, amps) : amps;
+}
+
+/** Current through the load and volts across it alone. */
+export function loadOnNetwork(desk: Desk, load: Load): { amps: number; volts: number } {
+  const loaded = solved(solveNetwork(deskNetwork(desk, load)));
+  return { amps: Math.max(0, loadAmps(load, loaded)), volts: loaded.nodeVolts['plus'] ?? 0 };
+}
+
+/** Volts with nothing connected. */
+export function openVoltsOnNetwork(desk: Desk): number {
+  return solved(solveNetwork(deskNetwork(desk, null))).nodeVolts['plus'] ?? 0;
+}
+
+/** Current of the battery shorted, amperes. */
+export function shortAmpsOnNetwork(desk: Desk): number {
+  return solved(solveNetwork(deskNetwork(desk, SHORT))).componentAmps[LOAD] ?? 0;
+}
+
+/** As good as a short for cells of an ohm and more. */
+const SHORT: Load = { kind: 'resistor', ohms: 1e-6 };

@@ -1,6 +1,10 @@
 import { isLinearCell } from '../cell/cellModel';
-import { gridCurve } from '../circuit/battery/gridCurve';
-import { curveThrough, theveninCurve, type SourceCurve } from '../circuit/battery/sourceCurve';
+import {
+  curveThrough,
+  gridCurve,
+  type SourceCurve,
+  theveninCurve,
+} from '../circuit/battery/sourceCurve';
 import { cellsOf, type Desk } from './desk';
 import { deskCurve, solveDesk } from './solveDesk';
 

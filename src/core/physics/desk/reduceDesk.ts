@@ -3,7 +3,7 @@ import {
   theveninInParallel,
   theveninInSeries,
   type TheveninSource,
-} from '../circuit/battery/theveninSource';
+} from '../circuit/battery/sourceCurve';
 import {
   faultyCell,
   OPEN_JOINT_OHMS,

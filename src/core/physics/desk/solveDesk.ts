@@ -1,45 +1,27 @@
+import {
+  type DeskSolution,
+  solveNetworkOfDesk,
+  loadOnNetwork,
+  NOTHING_AMPS,
+  type StringState,
+  shortAmpsOnNetwork,
+  openVoltsOnNetwork,
+} from './deskNetwork';
+import { pointOnSource } from '../circuit/operatingPoint';
 import { cellAmpsAt, isLinearCell } from '../cell/cellModel';
-import { gridCurve, linearizeAt } from '../circuit/battery/gridCurve';
-import type { TheveninSource } from '../circuit/battery/theveninSource';
-import { nodeAfter, stringName } from '../circuit/faults/batteryNetwork';
-import { isLedLoad, type Load } from '../circuit/load/load';
-import { solveNetwork, type NetworkOutcome } from '../circuit/network/solveNetwork';
-import { theveninCurve, type SourceCurve } from '../circuit/battery/sourceCurve';
-import { operatingPoint, type OperatingPoint } from '../circuit/operatingPoint';
-import { ROOM_THERMAL_VOLTS } from '../../constants';
+import {
+  gridCurve,
+  linearizeAt,
+  type SourceCurve,
+  theveninCurve,
+} from '../circuit/battery/sourceCurve';
+import type { Load } from '../circuit/load/load';
 import { formatAmps } from '../../units';
-import { cellsOf, specOf, type Desk, type EqualCells } from './desk';
-import { deskNetwork, LOAD } from './deskNetwork';
+import { cellsOf, type Desk, type EqualCells } from './desk';
 import { reduceDesk, type ReducedDesk } from './reduceDesk';
-
-/** Volts and amperes of one string. */
-export interface StringState {
-  /** Volts above the − end after each of its cells or groups, nothing connected. */
-  readonly openVolts: readonly number[];
-  /** The same with the load connected. */
-  readonly loadedVolts: readonly number[];
-  /** Current out of its + end under load, amperes; negative where the others drive it backwards. */
-  readonly amps: number;
-  /** The same with nothing connected. */
-  readonly openAmps: number;
-}
-
-export interface DeskSolution {
-  /** The whole battery as one source; on a curve, as it acts at the operating point. */
-  readonly source: TheveninSource;
-  readonly point: OperatingPoint;
-  /** Through the load; 0 where none flows. */
-  readonly amps: number;
-  /** Across the load; the open-circuit volts where no current flows. */
-  readonly volts: number;
-  readonly strings: readonly StringState[];
-  /** Strings that the others drive backwards, in words. */
-  readonly warnings: readonly string[];
-}
 
 /** Currents smaller than this share of the largest count as none. */
 const NOTHING_SHARE = 1e-3;
-const NOTHING_AMPS = 1e-6;
 
 /** Volts and currents everywhere on the desk, with the load and with nothing connected. */
 export function solveDesk(desk: Desk, load: Load): DeskSolution {
@@ -47,24 +29,20 @@ export function solveDesk(desk: Desk, load: Load): DeskSolution {
   const reduced = reduceDesk(desk);
   return reduced !== null && reduced.whole.emfVolts > 0 && reduced.whole.resistanceOhms > 0
     ? solveReduced(reduced, desk, load)
-    : solveLaidOut(desk, load);
+    : withWarnings(solveNetworkOfDesk(desk, load));
 }
 
 /** Current through the load and volts across it alone: of equal cells one equation, of a desk laid out by hand half the work. */
 export function loadOnDesk(desk: Desk, load: Load): { amps: number; volts: number } {
-  if (desk.grid !== null) return loadOnGrid(desk.grid, pointOf(curveOf(desk.grid), desk, load));
-  if (reduceDesk(desk) !== null) return solveDesk(desk, load);
-  const loaded = solved(solveNetwork(deskNetwork(desk, load)));
-  return { amps: Math.max(0, loadAmps(load, loaded)), volts: loaded.nodeVolts['plus'] ?? 0 };
+  if (desk.grid !== null) {
+    const point = pointOnSource(curveOf(desk.grid), load, desk.loadReversed);
+    return point.status === 'solved' ? point : { amps: 0, volts: openVoltsOf(desk.grid) };
+  }
+  return reduceDesk(desk) === null ? loadOnNetwork(desk, load) : solveDesk(desk, load);
 }
 
-function loadOnGrid(
-  { cell, cellsInSeries }: EqualCells,
-  point: OperatingPoint,
-): { amps: number; volts: number } {
-  return point.status === 'solved'
-    ? { amps: point.amps, volts: point.volts }
-    : { amps: 0, volts: cellsInSeries * cell.model.emfVolts };
+function openVoltsOf({ cell, cellsInSeries }: EqualCells): number {
+  return cellsInSeries * cell.model.emfVolts;
 }
 
 function curveOf({ cell, cellsInSeries, strings }: EqualCells): SourceCurve {
@@ -77,7 +55,7 @@ function solveReduced(
   desk: Desk,
   load: Load,
 ): DeskSolution {
-  const point = pointOf(theveninCurve(whole), desk, load);
+  const point = pointOnSource(theveninCurve(whole), load, desk.loadReversed);
   const through = point.status === 'solved' ? point.amps : 0;
   const amps = through > NOTHING_AMPS / 1000 ? through : 0;
   const volts = whole.emfVolts - through * whole.resistanceOhms;
@@ -112,9 +90,10 @@ function solveGrid(grid: EqualCells, desk: Desk, load: Load): DeskSolution {
   const { cell, cellsInSeries, strings } = grid;
   const { model } = cell;
   const curve = curveOf(grid);
-  const point = pointOf(curve, desk, load);
-  const { amps, volts } = loadOnGrid(grid, point);
-  const emfVolts = cellsInSeries * model.emfVolts;
+  const point = pointOnSource(curve, load, desk.loadReversed);
+  const emfVolts = openVoltsOf(grid);
+  const amps = point.status === 'solved' ? point.amps : 0;
+  const volts = point.status === 'solved' ? point.volts : emfVolts;
   // On a curve the internal resistance depends on the current: volts lost per ampere at this one.
   const resistanceOhms =
     isLinearCell(model) || !(amps > 0)
@@ -138,78 +117,9 @@ function solveGrid(grid: EqualCells, desk: Desk, load: Load): DeskSolution {
   };
 }
 
-/** An LED the wrong way round carries nothing. */
-function pointOf(curve: SourceCurve, { loadReversed }: Desk, load: Load): OperatingPoint {
-  return loadReversed && isLedLoad(load)
-    ? { status: 'no-current', openVolts: curve.voltsAt(0) }
-    : operatingPoint(curve, load, ROOM_THERMAL_VOLTS);
+function withWarnings(solution: Omit<DeskSolution, 'warnings'>): DeskSolution {
+  return { ...solution, warnings: warningsOf(solution.strings) };
 }
-
-function solveLaidOut(desk: Desk, load: Load): DeskSolution {
-  const open = solved(solveNetwork(deskNetwork(desk, null)));
-  const loaded = solved(solveNetwork(deskNetwork(desk, load)));
-  const spec = specOf(desk);
-  const voltsAfter = ({ nodeVolts }: Solved, string: number): number[] =>
-    desk.strings[string - 1]?.map(
-      (_, index) => nodeVolts[nodeAfter(spec, string, index + 1)] ?? 0,
-    ) ?? [];
-  const strings = desk.strings.map((_, index): StringState => {
-    const name = stringName(index + 1);
-    return {
-      openVolts: voltsAfter(open, index + 1),
-      loadedVolts: voltsAfter(loaded, index + 1),
-      amps: loaded.componentAmps[name] ?? 0,
-      openAmps: open.componentAmps[name] ?? 0,
-    };
-  });
-  const openVolts = open.nodeVolts['plus'] ?? 0;
-  const volts = loaded.nodeVolts['plus'] ?? 0;
-  const through = loadAmps(load, loaded);
-  const amps = through > NOTHING_AMPS / 1000 ? through : 0;
-  const resistanceOhms = amps > 0 ? (openVolts - volts) / amps : tangentOhms(desk, openVolts);
-  return {
-    source: { emfVolts: openVolts, resistanceOhms },
-    point:
-      amps > 0
-        ? {
-            status: 'solved',
-            volts,
-            amps,
-            iterations: loaded.iterations,
-            residualVolts: loaded.residualVolts,
-          }
-        : { status: 'no-current', openVolts },
-    amps,
-    volts: amps > 0 ? volts : openVolts,
-    strings,
-    warnings: warningsOf(strings),
-  };
-}
-
-type Solved = Extract<NetworkOutcome, { status: 'solved' }>;
-
-/** A desk always has a solution: every branch has resistance, and everything hangs together. */
-function solved(outcome: NetworkOutcome): Solved {
-  if (outcome.status !== 'solved') {
-    throw new Error(`the desk has no solution: ${outcome.status} ${outcome.components.join()}`);
-  }
-  return outcome;
-}
-
-function loadAmps(load: Load, { componentAmps }: Solved): number {
-  const amps = componentAmps[LOAD] ?? 0;
-  return load.kind === 'led' ? Math.max(0, amps) : amps;
-}
-
-/** Open volts over the current when shorted, where no current tells the resistance otherwise. */
-function tangentOhms(desk: Desk, openVolts: number): number {
-  const shorted = solved(solveNetwork(deskNetwork(desk, SHORT)));
-  const amps = shorted.componentAmps[LOAD] ?? 0;
-  return amps > 0 ? openVolts / amps : Infinity;
-}
-
-/** As good as a short for cells of an ohm and more. */
-const SHORT: Load = { kind: 'resistor', ohms: 1e-6 };
 
 function warningsOf(strings: readonly StringState[]): string[] {
   const warnings: string[] = [];
@@ -239,7 +149,7 @@ export function deskShortAmps(desk: Desk): number {
   if (desk.grid !== null) return desk.grid.strings * cellAmpsAt(desk.grid.cell.model, 0);
   const reduced = reduceDesk(desk);
   return reduced === null
-    ? (solved(solveNetwork(deskNetwork(desk, SHORT))).componentAmps[LOAD] ?? 0)
+    ? shortAmpsOnNetwork(desk)
     : reduced.whole.emfVolts / reduced.whole.resistanceOhms;
 }
 
@@ -255,7 +165,7 @@ export function deskCurve(desk: Desk, points: number): { volts: number; amps: nu
       };
     });
   }
-  const open = solved(solveNetwork(deskNetwork(desk, null))).nodeVolts['plus'] ?? 0;
+  const open = openVoltsOnNetwork(desk);
   if (cellsOf(desk).every(({ model }) => isLinearCell(model))) {
     // Straight cells make a straight battery, whatever its shape and whatever leaks.
     const shortAmps = deskShortAmps(desk);
@@ -264,13 +174,12 @@ export function deskCurve(desk: Desk, points: number): { volts: number; amps: nu
       amps: (shortAmps * index) / points,
     }));
   }
-  const ohms = Math.max(1e-3, tangentOhms(desk, open));
+  const ohms = Math.max(1e-3, open / shortAmpsOnNetwork(desk));
   const solves = Math.min(points, solvesFor(cellsOf(desk).length));
   const curve = Array.from({ length: solves }, (_, index) => {
     // Resistors from far above to far below the battery's own resistance.
     const load = ohms * 10 ** (2 - (4 * index) / (solves - 1));
-    const { nodeVolts } = solved(solveNetwork(deskNetwork(desk, { kind: 'resistor', ohms: load })));
-    const volts = nodeVolts['plus'] ?? 0;
+    const { volts } = loadOnNetwork(desk, { kind: 'resistor', ohms: load });
     return { volts, amps: volts / load };
   });
   return [{ volts: open, amps: 0 }, ...curve];

@@ -1,9 +1,9 @@
-import { cellBuild, typicalModel, rangeOf } from '../recipes/cellBuild';
+import { cellBuild, type CellBuild, rangeOf, typicalModel } from '../recipes/cellBuild';
 import type { CellBody } from '../recipes/bodies';
 import { familyModel, familyBuild } from '../../../testing/core/cells';
 import { CURRENT_RANGE_FACTS, suitableCurrentRange, type CurrentRange } from '../instruments/meter';
 import { cellAmpsAt } from '../cell/cellModel';
-import { cellFromReadings } from './cellFromReadings';
+import { cellFromReadings } from './ownCell';
 import type { OwnReadings } from './ownReadings';
 import { judgeCellReadings } from './judgeCellReadings';
 import { RECIPES } from '../recipes/recipes';
@@ -11,6 +11,8 @@ import { bodyOf, familyOf, type Recipe, RECIPE_IDS } from '../recipes/recipe';
 
 const fruit = RECIPES['copper-zinc-fruit'];
 const kiwi = cellBuild(fruit, bodyOf(fruit, 'kiwi'));
+const judge = (build: CellBuild, readings: OwnReadings) =>
+  judgeCellReadings(build.recipe, rangeOf(build), readings);
 const typicalCell = (recipe: Recipe, body: CellBody) => typicalModel(cellBuild(recipe, body));
 const read = (openVolts: number, amps: number, meterRange: CurrentRange): OwnReadings => ({
   openCircuitVolts: openVolts,
@@ -60,7 +62,7 @@ test.each(RECIPE_IDS)('typical readings of %s lie in their own range and raise n
   expect(shortAmps).toBeGreaterThanOrEqual(recipe.typical.shortAmpsLow);
   expect(shortAmps).toBeLessThanOrEqual(recipe.typical.shortAmpsHigh);
   expect(
-    judgeCellReadings(
+    judge(
       familyBuild(familyOf(id)),
       read(cell.emfVolts, shortAmps, suitableCurrentRange(shortAmps)),
     ),
@@ -76,13 +78,13 @@ test.each([
   [read(0.9, 15e-3, '20 mA'), 'high-current'],
   [read(0.9, 5e-6, '200 µA'), 'low-current'],
 ] as const)('%p is doubted: %p', (readings, code) => {
-  const doubts = judgeCellReadings(kiwi, readings);
+  const doubts = judge(kiwi, readings);
   expect(doubts.map((doubt) => doubt.code)).toEqual([code]);
   expect(doubts[0]?.remedy).not.toBe('');
 });
 
 test('a milliamp typed as an amp is recognised with its likely value', () => {
-  const [doubt] = judgeCellReadings(kiwi, read(0.9, 1.4, '10 A'));
+  const [doubt] = judge(kiwi, read(0.9, 1.4, '10 A'));
   expect(doubt?.remedy.replaceAll('\u00a0', ' ')).toContain('1.4 mA');
 });
 
@@ -109,7 +111,7 @@ test.each(RECIPE_IDS)('every body of %s reads its own typical values without a d
     const { emfVolts } = typicalModel(build);
     const shortAmps = cellAmpsAt(typicalModel(build), 0);
     const readings = read(emfVolts, shortAmps, suitableCurrentRange(shortAmps));
-    expect(judgeCellReadings(build, readings)).toEqual([]);
+    expect(judge(build, readings)).toEqual([]);
     const range = rangeOf(build);
     expect(range.shortAmpsLow).toBeLessThan(shortAmps);
     expect(range.shortAmpsHigh).toBeGreaterThan(shortAmps);

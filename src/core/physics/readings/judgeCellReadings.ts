@@ -1,7 +1,6 @@
 import { CURRENT_RANGE_FACTS, suitableCurrentRange } from '../instruments/meter';
 import { formatAmps, formatOhms, formatVolts } from '../../units';
 import type { OwnReadings } from './ownReadings';
-import { rangeOf, withPairs, type CellBuild } from '../recipes/cellBuild';
 import type { Recipe, TypicalReadings } from '../recipes/recipe';
 
 /** Something about a reading that an experienced colleague would question. */
@@ -35,14 +34,17 @@ const METER_SHARE = 1.01;
 const TIMES_DIFFER_FACTOR = 4;
 
 /**
- * Are these readings of one pair believable? Empty when nothing is odd. A doubt never destroys a reading: the educator
+ * Are these readings of one pair believable, against what one typically reads? Empty when nothing is odd. A doubt never destroys a reading: the educator
  * may keep it.
  */
-export function judgeCellReadings(build: CellBuild, readings: OwnReadings): ReadingDoubt[] {
+export function judgeCellReadings(
+  recipe: Recipe,
+  range: TypicalReadings,
+  readings: OwnReadings,
+): ReadingDoubt[] {
   const { openCircuitVolts, shortCircuit } = readings;
-  const range = rangeOf(withPairs(build, 1));
   return [
-    ...(openCircuitVolts === null ? [] : judgeVolts(build.recipe, range, openCircuitVolts)),
+    ...(openCircuitVolts === null ? [] : judgeVolts(recipe, range, openCircuitVolts)),
     ...(shortCircuit === null ? [] : judgeAmps(range, readings, shortCircuit)),
     ...judgeLoaded(readings),
     ...judgeTimes(readings),

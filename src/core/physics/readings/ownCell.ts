@@ -1,11 +1,12 @@
-import { USUAL_SHUNTS, type ShuntOhms } from '../instruments/meter';
-import { cellFromReadings } from './cellFromReadings';
+import { type ShuntOhms, USUAL_SHUNTS } from '../instruments/meter';
 import type { CellModel } from '../cell/cellModel';
 import { filmShareAfter, type FilmShares } from '../cell/films';
-import { fitCell, type CellFits, type LoadedPoint } from './fitCell';
+import { type CellFits, fitCell, type LoadedPoint } from './fitCell';
 import { judgeCellReadings, type ReadingDoubt } from './judgeCellReadings';
 import type { OwnReadings } from './ownReadings';
-import type { CellBuild } from '../recipes/cellBuild';
+import { type CellBuild, rangeOf, withPairs } from '../recipes/cellBuild';
+import { fail, type Result, succeed } from '../../result';
+import { formatAmps, formatOhms } from '../../units';
 
 /** One reading as a point of the cell's curve, and which of the readings it came from. */
 export interface OwnPoint extends LoadedPoint {
@@ -50,13 +51,14 @@ export function ownCell(
   const points = pointsOf(readings, shunts);
   const need = whatIsMissing(points);
   if (need !== null) return { status: 'incomplete', points, need };
-  const doubts = judgeCellReadings(build, readings);
+  const { recipe } = build;
+  const doubts = judgeCellReadings(recipe, rangeOf(withPairs(build, 1)), readings);
   const fitted = cellThrough(readings, points, shunts);
   if ('message' in fitted) return { status: 'contradictory', points, doubts, ...fitted };
   const status = doubts.length > 0 && !readings.kept ? 'doubtful' : 'used';
   const secondsAfter = secondsOf(readings);
   const { model: asRead, fits } = fitted;
-  const model = filmFree(asRead, build.recipe.films, secondsAfter);
+  const model = filmFree(asRead, recipe.films, secondsAfter);
   return { status, points, doubts, asRead, model, fits, secondsAfter };
 }
 
@@ -131,4 +133,29 @@ function lineThrough(points: readonly OwnPoint[]): CellModel | null {
   if (first === undefined || last === undefined || last.amps === first.amps) return null;
   const resistanceOhms = (first.volts - last.volts) / (last.amps - first.amps);
   return { emfVolts: first.volts + resistanceOhms * first.amps, resistanceOhms };
+}
+
+/** What an educator reads off one cell. */
+export interface CellReadings {
+  readonly openVolts: number;
+  readonly shortAmps: number;
+  /** Resistance that the meter itself adds while it measures the current, ohms. */
+  readonly shuntOhms: number;
+}
+
+/**
+ * Ideal source with internal resistance from the two readings: `E = V_open`, `r = E/I − R_shunt`.
+ * Fails where the current is larger than the meter's own resistance would let through.
+ */
+export function cellFromReadings(readings: CellReadings): Result<CellModel> {
+  const { openVolts, shortAmps, shuntOhms } = readings;
+  const resistanceOhms = openVolts / shortAmps - shuntOhms;
+  if (!(resistanceOhms > 0)) {
+    return fail({
+      code: 'current-too-large',
+      path: ['shortCircuitAmps'],
+      message: `The meter itself has ${formatOhms(shuntOhms)} on this range and would let through at most ${formatAmps(openVolts / shuntOhms)}. Check the unit and the range.`,
+    });
+  }
+  return succeed({ emfVolts: openVolts, resistanceOhms });
 }

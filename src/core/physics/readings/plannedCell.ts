@@ -1,12 +1,12 @@
-import { cellAmpsAt, leakyCell, type CellModel } from '../cell/cellModel';
+import { type CellModel, leakyCell } from '../cell/cellModel';
 import { cellInWarmth, type ElectrodeSize } from '../cell/scaleCell';
 import {
   cellBuild,
-  electrolyteShareOf,
-  shareOfOnePair,
-  typicalModel,
-  withPairs,
   type CellBuild,
+  typicalCell,
+  typicalModel,
+  withElectrodesOf,
+  withPairs,
 } from '../recipes/cellBuild';
 import type { OwnCell } from './ownCell';
 import { stretchedCell, type SchoolFigures } from './schoolFigures';
@@ -38,13 +38,18 @@ export function plannedCell(
   { own, school }: Known = NOTHING_READ,
 ): PlannedCell {
   const used = own?.status === 'used';
-  const model = used ? withElectrodes(own.model, build) : typicalOrSchools(school, build);
+  const typical = typicalCell(build);
+  const model = used
+    ? withElectrodesOf(build, own.model)
+    : school === null
+      ? typical.model
+      : stretchedCell(typical.model, typicalModel(cellBuild(build.recipe, build.body)), school);
   // One cell that was read alone had no neighbour to leak to: the pile's rims come on top.
   const inStack =
     build.recipe.look === 'pile' ? leakyCell(model, build.overhangMillimetres) : model;
   return {
     ...build,
-    model: cellInWarmth(inStack, electrolyteShareOf(build), celsius),
+    model: cellInWarmth(inStack, typical.electrolyteShare, celsius),
     origin: used ? 'own' : school === null ? 'typical' : 'school',
     school,
     own,
@@ -63,29 +68,4 @@ export function cellWithPairs(cell: PlannedCell, pairs: number): PlannedCell {
   const { extraPlus, extraMinus } = cell.size;
   const same = cell.size.pairs === pairs && extraPlus + extraMinus === 0;
   return same ? cell : cellOfSize(cell, size);
-}
-
-/** The recipe's cell of any size, as what the school has read of the usual one stretches it. */
-function typicalOrSchools(school: SchoolFigures | null, build: CellBuild): CellModel {
-  const model = typicalModel(build);
-  if (school === null) return model;
-  const usual = typicalModel(cellBuild(build.recipe, build.body));
-  return stretchedCell(model, cellAmpsAt(usual, 0), school);
-}
-
-/** Readings are of one pair: more electrodes in the same body share its resistance as they would in a typical cell. */
-function withElectrodes(model: CellModel, build: CellBuild): CellModel {
-  const share = shareOfOnePair(build);
-  if (share === 1) return model;
-  const plus = build.size.pairs + build.size.extraPlus;
-  const { activation, limitingAmps } = model;
-  return {
-    ...model,
-    resistanceOhms: model.resistanceOhms * share,
-    activation:
-      activation === undefined
-        ? undefined
-        : { ...activation, exchangeAmps: activation.exchangeAmps * plus },
-    limitingAmps: limitingAmps === undefined ? undefined : limitingAmps * plus,
-  };
 }

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { CellModel } from '../cell/cellModel';
+import { cellAmpsAt, type CellModel } from '../cell/cellModel';
 
 const figure = (what: string, most: number) =>
   z.number(`Give ${what}.`).positive(`Give ${what} above zero.`).max(most);
@@ -26,16 +26,16 @@ export type SchoolFigures = z.infer<typeof schoolFiguresSchema>;
 
 /**
  * A recipe’s curve stretched so that it starts at other volts and ends at another current: its shape stays.
- * @param model the recipe’s typical cell, of the usual size.
- * @param usualShortAmps its short-circuit current with one usual pair, amperes.
+ * @param model the recipe’s typical cell, of any size.
+ * @param usual the same with one usual pair.
  */
 export function stretchedCell(
   model: CellModel,
-  usualShortAmps: number,
+  usual: CellModel,
   { openCircuitVolts, shortCircuitAmps }: SchoolFigures,
 ): CellModel {
   const volts = openCircuitVolts.mean / model.emfVolts;
-  const amps = shortCircuitAmps === null ? 1 : shortCircuitAmps.mean / usualShortAmps;
+  const amps = shortCircuitAmps === null ? 1 : shortCircuitAmps.mean / cellAmpsAt(usual, 0);
   const { activation, limitingAmps, concentrationVolts } = model;
   return {
     emfVolts: model.emfVolts * volts,

@@ -1,12 +1,12 @@
 import type { CellModel } from '../cell/cellModel';
 import { cellAmpsAt } from '../cell/cellModel';
 import {
-  geometryOf,
-  resistanceParts,
-  scaleCell,
   type CellChemistry,
   type CellGeometry,
   type ElectrodeSize,
+  geometryOf,
+  type SizedCell,
+  sizedCell,
 } from '../cell/scaleCell';
 import { bodyInPieces, type CellBody } from './bodies';
 import { ingredientsOf, type CellLiquid } from './liquids';
@@ -81,24 +81,38 @@ export function geometryOfBuild({ recipe, piece, size }: CellBuild): CellGeometr
 }
 
 /** Such a cell at room temperature, from the recipe's physics; rims that stand out are no part of it. */
-export function typicalModel(build: CellBuild): CellModel {
-  return scaleCell(chemistryOf(build), geometryOfBuild(build));
+export function typicalCell(build: CellBuild): SizedCell {
+  const chemistry = chemistryOf(build);
+  const size = sizeInPiece(build.size, build.piece);
+  return sizedCell(chemistry, size, build.recipe.contactOhms);
 }
 
-/** Share of such a cell's resistance that belongs to the electrolyte; the rest is the reactions'. */
-export function electrolyteShareOf(build: CellBuild): number {
-  const parts = resistanceParts(chemistryOf(build), geometryOfBuild(build));
-  const electrolyte = parts.electrolyteOhms + parts.contactOhms;
-  return electrolyte / (electrolyte + parts.reactionOhms);
+/** Its curve. */
+export function typicalModel(build: CellBuild): CellModel {
+  return typicalCell(build).model;
 }
 
 /** Resistance of a body with all of its electrodes against that of one pair in it, 1 and below. */
 export function shareOfOnePair(build: CellBuild): number {
-  const ohmsOf = ({ size }: CellBuild): number => {
-    const parts = resistanceParts(chemistryOf(build), geometryOf(size, build.recipe.contactOhms));
-    return parts.electrolyteOhms + parts.reactionOhms + parts.contactOhms;
-  };
+  const ohmsOf = (one: CellBuild): number => typicalModel(one).resistanceOhms;
   return ohmsOf(build) / ohmsOf(withPairs(build, 1));
+}
+
+/** Readings are of one pair: more electrodes in the same body share its resistance as they would in a typical cell. */
+export function withElectrodesOf(build: CellBuild, onePair: CellModel): CellModel {
+  const share = shareOfOnePair(build);
+  if (share === 1) return onePair;
+  const plus = build.size.pairs + build.size.extraPlus;
+  const { activation, limitingAmps } = onePair;
+  return {
+    ...onePair,
+    resistanceOhms: onePair.resistanceOhms * share,
+    activation:
+      activation === undefined
+        ? undefined
+        : { ...activation, exchangeAmps: activation.exchangeAmps * plus },
+    limitingAmps: limitingAmps === undefined ? undefined : limitingAmps * plus,
+  };
 }
 
 /** What one such cell typically reads: the recipe's range, moved to its body and scaled to its size. */

@@ -1,10 +1,5 @@
+import { isRecord } from '../../formats/json';
 import type { Migrations } from '../../formats/migrateDocument';
-
-type Json = Readonly<Record<string, unknown>>;
-
-function isRecord(value: unknown): value is Json {
-  return typeof value === 'object' && value !== null;
-}
 
 /** Single electrodes beside the pairs came later; older sizes have none. */
 export function withSingleElectrodes(size: unknown): unknown {

@@ -2,13 +2,17 @@ import { familyBuild, familyModel } from '../../../testing/core/cells';
 import { cellBuild, withPairs, waterOf } from '../recipes/cellBuild';
 import { RECIPES } from '../recipes/recipes';
 import { bodyOf, FAMILY_IDS, type FamilyId, recipeOfFamily } from '../recipes/recipe';
-import { ageingCell, type CellSurroundings } from './ageingCell';
+import {
+  ageingCell,
+  type CellSurroundings,
+  dryingPerSecond,
+  saturationGramsPerCubicMetre,
+} from './ageingCell';
 import { cellAmpsAt } from '../cell/cellModel';
 import { theveninCurve } from '../circuit/battery/sourceCurve';
 import { type Piece, PIECE_FACTS } from '../recipes/pieces';
 import { DEFAULT_UTILISATION } from '../cell/potentials';
 import { chargeTime } from './chargeTime';
-import { dryingPerSecond, saturationGramsPerCubicMetre } from './drying';
 
 const DAY = 86_400;
 const AROUND = {

@@ -1,5 +1,4 @@
-import type { SourceCurve } from '../circuit/battery/sourceCurve';
-import { ampsAtVolts } from '../circuit/battery/ampsAtVolts';
+import { ampsAtVolts, type SourceCurve } from '../circuit/battery/sourceCurve';
 import { integrate } from './integrate';
 
 export interface ChargeInput {

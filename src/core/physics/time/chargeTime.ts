@@ -1,5 +1,4 @@
-import type { SourceCurve } from '../circuit/battery/sourceCurve';
-import { ampsAtVolts } from '../circuit/battery/ampsAtVolts';
+import { ampsAtVolts, type SourceCurve } from '../circuit/battery/sourceCurve';
 import { CHARGE_TOLERANCE } from './chargeBank';
 import { integrate } from './integrate';
 

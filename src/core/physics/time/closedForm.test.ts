@@ -1,7 +1,7 @@
 import { familyBuild, familyModel } from '../../../testing/core/cells';
 import { FAMILY_IDS, type FamilyId } from '../recipes/recipe';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
-import { gridCurve } from '../circuit/battery/gridCurve';
+import { gridCurve } from '../circuit/battery/sourceCurve';
 import { ledModelOf } from '../circuit/load/ledPresets';
 import type { Load } from '../circuit/load/load';
 import { operatingPoint } from '../circuit/operatingPoint';

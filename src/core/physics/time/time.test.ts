@@ -5,12 +5,11 @@ import { networkSchema, type NetworkComponent } from '../circuit/network/network
 import { ledModelOf } from '../circuit/load/ledPresets';
 import type { Load } from '../circuit/load/load';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
-import type { AgeingCell } from './ageingCell';
+import { type AgeingCell, dryingPerSecond, saturationGramsPerCubicMetre } from './ageingCell';
 import { ageing } from '@/testing/core/ageingCells';
 import { chargeBank } from './chargeBank';
 import { discharge } from './discharge';
 import type { DischargeInput } from './dischargeRun';
-import { dryingPerSecond, saturationGramsPerCubicMetre } from './drying';
 import { integrate } from './integrate';
 import { simulateNetwork } from './simulateNetwork';
 

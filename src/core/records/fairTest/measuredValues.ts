@@ -1,6 +1,6 @@
 import { ROOM_THERMAL_VOLTS } from '../../constants';
 import { median } from '../../numeric/robust';
-import { cellFromReadings } from '../../physics/readings/cellFromReadings';
+import { cellFromReadings } from '../../physics/readings/ownCell';
 import { BRIGHTNESS_FROM_AMPS } from '../../physics/circuit/brightness';
 import { ledVolts } from '../../physics/circuit/load/led';
 import { ledModelOf, type LedColour } from '../../physics/circuit/load/ledPresets';

@@ -1,7 +1,6 @@
 import { z } from 'zod';
-import type { CellSurroundings } from '../../physics/time/ageingCell';
+import { type CellSurroundings, type Wrap, WRAPS } from '../../physics/time/ageingCell';
 import type { Recipe } from '../../physics/recipes/recipe';
-import { WRAPS, type Wrap } from '../../physics/time/drying';
 
 const secondsOf = (most: number) =>
   z

@@ -2,7 +2,7 @@ import { typicalModel, cellBuild } from '../../physics/recipes/cellBuild';
 import { bodyOf } from '../../physics/recipes/recipe';
 import { cellAmpsAt } from '../../physics/cell/cellModel';
 import { deviationsFromMedian, FAR_FROM_DEVIATIONS } from '../../numeric/outliers';
-import { cellFromReadings } from '../../physics/readings/cellFromReadings';
+import { cellFromReadings } from '../../physics/readings/ownCell';
 import { currentRangeOf, suitableCurrentRange } from '../../physics/instruments/meter';
 import type { LoggedReading, LogLine } from '../logbook/logEntry';
 import { readingsOfGroup } from '../logbook/foldLog';

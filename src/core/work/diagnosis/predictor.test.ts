@@ -3,7 +3,7 @@ import { bodyOf } from '../../physics/recipes/recipe';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
 import type { CellModel } from '../../physics/cell/cellModel';
 import { RECIPES } from '../../physics/recipes/recipes';
-import { gridCurve } from '../../physics/circuit/battery/gridCurve';
+import { gridCurve } from '../../physics/circuit/battery/sourceCurve';
 import { ledModelOf } from '../../physics/circuit/load/ledPresets';
 import { operatingPoint } from '../../physics/circuit/operatingPoint';
 import type { Measurement } from '../../records/logbook/measurement';

@@ -31,7 +31,7 @@ import {
 } from '../../constants';
 import { AA_CELL } from '../../physics/readings/referenceCells';
 import { filmShareAfter } from '../../physics/cell/films';
-import { DRYING_FACTS, saturationGramsPerCubicMetre } from '../../physics/time/drying';
+import { DRYING_FACTS, saturationGramsPerCubicMetre } from '../../physics/time/ageingCell';
 import type { SourceId } from '../../sourceIds';
 import { formatAmps, formatNumber, formatOhms, formatVolts } from '../../units';
 

@@ -1,10 +1,10 @@
-import { ROOM_THERMAL_VOLTS } from '../../constants';
+import type { DeskSolution } from '../../physics/desk/deskNetwork';
+import { meantBy } from '../../physics/desk/deskEdits';
 import { cellAmpsAt } from '../../physics/cell/cellModel';
-import { simulateClasses, type ClassesOutcome } from '../../physics/chance/simulateClasses';
+import type { ClassesOutcome } from '../../physics/chance/simulateClasses';
 import { brightnessOf, type BrightnessBand } from '../../physics/circuit/brightness';
 import { deskOf, faultCount, gridDesk, withoutFaults, type Desk } from '../../physics/desk/desk';
-import { laidOutGrid, withFaultsRemoved } from '../../physics/desk/deskEdits';
-import { loadOnDesk, solveDesk, type DeskSolution } from '../../physics/desk/solveDesk';
+import { loadOnDesk, solveDesk } from '../../physics/desk/solveDesk';
 import type { PlannedCell } from '../../physics/readings/plannedCell';
 import { multiplyBill } from '../../physics/recipes/cellBuild';
 import { cellOfPlan } from '../../records/plan/cellOfPlan';
@@ -13,17 +13,8 @@ import type { Plan, PlanTarget } from '../../records/plan/planSchema';
 import { billOfDesk } from '../parts/billOfDesk';
 import { billOfLoad, partOfTarget } from '../parts/partOfTarget';
 import { missingParts, type MissingPart } from '../parts/partStock';
-import {
-  cellCount,
-  deskAfter,
-  endBefore,
-  metalChance,
-  shapeOf,
-  usualRun,
-  type CellEndsAt,
-  type ClassRun,
-} from '../search/batteryInTime';
-import { leastShortAmps } from '../search/firstCell';
+import { type CellEndsAt, classesInTime, deskAfter, endBefore } from '../search/batteryInTime';
+import { leastFirstCell } from '../search/firstCell';
 import { onStrongClass, resistorOf, type LoadLimit, type StrongClass } from '../search/loadLimits';
 import { planGrids, type GridPlan } from '../search/planGrids';
 import { gridRequirementOf, type RequirementBasis } from '../search/requirementOfPlan';
@@ -126,7 +117,7 @@ export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null)
       : gridDesk(cell, wiring.cellsInSeries, wiring.strings);
   const wrong = faultCount(desk);
   const sound = wrong === 0 ? desk : withoutFaults(desk);
-  const meant = meantBy(arrangement, wiring);
+  const meant = meantBy(arrangement.kind === 'desk' ? arrangement : wiring);
   // A fault that is tried out changes nothing about the battery as it is meant.
   const same = before?.nominalKey === meant ? before : null;
   const { need, strong } = same ?? onStrongClass(sound, asked);
@@ -163,59 +154,10 @@ export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null)
     limit: asked.limit,
     strong,
     ...(same === null
-      ? classesInTime(wrong === 0 ? atEnd : null, sound, plan, need)
+      ? classesInTime(60 * minutes, sound, need, running)
       : { classes: same.classes, metalChance: same.metalChance }),
-    holdsFromShortAmps: same === null ? conditionOf(sound, asked, wiring) : same.holdsFromShortAmps,
+    holdsFromShortAmps: same === null ? leastFirstCell(asked, sound) : same.holdsFromShortAmps,
   };
-}
-
-/** Classes after the wanted time; a battery with something wrong on purpose is taken as it is meant. */
-function classesInTime(
-  atEnd: BatteryMoment | null,
-  sound: Desk,
-  { running, minutes }: Plan,
-  need: LoadRequirement,
-): Pick<PlanEvaluation, 'classes' | 'metalChance'> {
-  const seconds = 60 * minutes;
-  const { desk, amps } = atEnd ?? momentOf(deskAfter(sound, running, seconds), need);
-  const metal = metalChance(seconds, sound, need, running);
-  return { classes: withMetal(classesOfDesk(desk, need, amps), metal), metalChance: metal };
-}
-
-/** What classes get, and the metal has lasted. */
-export function withMetal(classes: ClassesOutcome, metalChance: number): ClassesOutcome {
-  return { ...classes, chance: classes.chance * metalChance };
-}
-
-/**
- * Classes that build a sound battery: how many of them get what is wanted, and what each gets.
- * @param typicalAmps what the typical battery gives the load.
- */
-export function classesOfDesk(
-  desk: Desk,
-  need: LoadRequirement,
-  typicalAmps: number,
-  run: ClassRun = usualRun(cellCount(desk)),
-): ClassesOutcome {
-  return simulateClasses({
-    battery: shapeOf(desk),
-    load: need.load,
-    wantedAmps: need.amps,
-    typicalAmps,
-    thermalVolts: ROOM_THERMAL_VOLTS,
-    ...run,
-  });
-}
-
-/** The least first cell: only a grid of cells that nobody measured depends on one. */
-function conditionOf(
-  sound: Desk,
-  asked: GridRequirement,
-  { cellsInSeries, strings }: WiringChoice,
-): number | null {
-  return asked.cell.origin === 'own' || sound.grid === null
-    ? null
-    : leastShortAmps(asked, cellsInSeries, strings);
 }
 
 /** Share of the wanted current from which it counts as reached; covers rounding only. */
@@ -279,14 +221,6 @@ export function momentOf(desk: Desk, need: LoadRequirement): BatteryMoment {
     desk,
     brightness: need.load.kind === 'led' ? brightnessOf(solution.amps) : null,
   };
-}
-
-function meantBy(arrangement: Plan['arrangement'], wiring: WiringChoice): string {
-  const desk =
-    arrangement.kind === 'desk'
-      ? withFaultsRemoved(arrangement)
-      : laidOutGrid(wiring.cellsInSeries, wiring.strings);
-  return JSON.stringify(desk.strings);
 }
 
 function wiringOf(plan: Plan, ways: GridPlan, asked: GridRequirement): WiringChoice {

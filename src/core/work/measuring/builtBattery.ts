@@ -1,6 +1,6 @@
 import type { RandomStream } from '../../physics/chance/random';
 import { CLASS_SCATTER } from '../../physics/chance/scatter';
-import type { TheveninSource } from '../../physics/circuit/battery/theveninSource';
+import type { TheveninSource } from '../../physics/circuit/battery/sourceCurve';
 import type { CellFault, SpecCell } from '../../physics/circuit/faults/batterySpec';
 import type { Load } from '../../physics/circuit/load/load';
 

@@ -7,9 +7,8 @@ import { answerSheetOf } from './answerSheet';
 import { cellFigures } from './cellFigures';
 import { CLAIM_IDS, testClaim } from './claims';
 import { EXAMPLE_WISHES } from './exampleWishes';
-import { groupingFor } from './groupingFor';
+import { groupingFor, workOutWish } from './workOutWish';
 import { answerOf, questionSchema, typicalPlannedCell, USUAL_REALITY } from './question';
-import { workOutWish } from './workOutWish';
 import { wishSchema, type Wish } from '../../records/plan/wishSchema';
 
 const kiwi = cellOfPlan(demoPlan('demo-lamp'));

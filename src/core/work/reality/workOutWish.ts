@@ -1,8 +1,8 @@
 import { AA_CELL } from '../../physics/readings/referenceCells';
 import { maxPowerWatts } from '../../physics/cell/maxPower';
-import { gridCurve } from '../../physics/circuit/battery/gridCurve';
+import { gridCurve } from '../../physics/circuit/battery/sourceCurve';
 import { FULL_SHARE } from '../../physics/circuit/load/capacitorBank';
-import { cautionIdsOfVolts, type CautionId } from '../../physics/safety/cautions';
+import { type CautionId, cautionIdsOfVolts } from '../../physics/safety/cautions';
 import { chargeTime } from '../../physics/time/chargeTime';
 import {
   aboutTime,
@@ -16,9 +16,9 @@ import {
   formatWatts,
 } from '../../units';
 import type { CellFigures } from './cellFigures';
-import { groupingFor, type WishGrouping } from './groupingFor';
 import type { SumLine, WorkedSolution } from './workedSolution';
 import type { Wish } from '../../records/plan/wishSchema';
+import { gridsFor } from '../search/searchGrids';
 
 /** So many cells a class can build; so many fill a hall (from memory). */
 const CLASS_CELLS = 60;
@@ -284,4 +284,44 @@ function area(squareMetres: number): string {
   return squareMetres < 1e5
     ? `${squareMetres < 1000 ? formatNumber(squareMetres, 2) : formatCount(squareMetres)} m²`
     : `${formatNumber(squareMetres / 1e6, 2)} km²`;
+}
+
+/** Cells that together stand at the wished volts and give the wished amps. */
+export interface WishGrouping {
+  readonly inSeries: number;
+  readonly strings: number;
+  readonly cells: number;
+  /** Volts and amps of each cell at work. */
+  readonly cellVolts: number;
+  readonly cellAmps: number;
+}
+
+/** Lengths of strings that are tried one by one; longer ones are calculated in steps of a hundredth. */
+const TRIED_ONE_BY_ONE = 400;
+
+/**
+ * Fewest cells that give `amps` at `volts`: every length of string is tried with as many strings as it then needs. A
+ * short string is left hardly any volts for its own resistance, a long one carries volts that nobody asked for;
+ * between them each cell works near its greatest power. With `minStrings` there stand at least so many, each giving
+ * less.
+ */
+export function groupingFor(
+  cell: CellFigures,
+  volts: number,
+  amps: number,
+  minStrings = 1,
+): WishGrouping {
+  const shortest = Math.floor(volts / cell.emfVolts) + 1;
+  const longest = Math.max(shortest, Math.ceil((3 * volts) / cell.bestVolts));
+  const step = Math.max(1, Math.floor((longest - shortest) / TRIED_ONE_BY_ONE));
+  const groupings = gridsFor(cell.model, { volts, amps }, { shortest, longest, step }).map(
+    ({ cellsInSeries: inSeries, strings: enough }): WishGrouping => {
+      const strings = Math.max(minStrings, enough);
+      const cells = inSeries * strings;
+      return { inSeries, strings, cells, cellVolts: volts / inSeries, cellAmps: amps / strings };
+    },
+  );
+  const [first, ...others] = groupings;
+  if (first === undefined) throw new Error('a cell with volts gives current at fewer volts');
+  return others.reduce((best, one) => (one.cells < best.cells ? one : best), first);
 }

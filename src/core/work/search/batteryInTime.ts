@@ -1,7 +1,11 @@
 import { ROOM_THERMAL_VOLTS } from '../../constants';
 import { chanceThatMetalLasts, type StringOnMetal } from '../../physics/chance/metalChance';
 import { gridShape, type BatteryShape, type ShapeItem } from '../../physics/chance/drawnBattery';
-import { chanceOfClasses } from '../../physics/chance/simulateClasses';
+import {
+  chanceOfClasses,
+  type ClassesOutcome,
+  simulateClasses,
+} from '../../physics/chance/simulateClasses';
 import { parallelCells, type CellModel } from '../../physics/cell/cellModel';
 import { cellsOf, withModels, withoutFaults } from '../../physics/desk/desk';
 import type { Desk, StandingCell, StandingItem } from '../../physics/desk/desk';
@@ -340,4 +344,42 @@ function shapeItem(item: StandingItem): ShapeItem {
   return item.kind === 'cell'
     ? item.model
     : { strings: item.strings.map((cells) => cells.map(({ model }) => model)) };
+}
+
+/** What classes get, and the metal has lasted. */
+export function withMetal(classes: ClassesOutcome, metal: number): ClassesOutcome {
+  return { ...classes, chance: classes.chance * metal };
+}
+
+/** Classes that build a sound battery after so many seconds: what each gets, and the share in which the metal lasts. */
+export function classesInTime(
+  seconds: number,
+  sound: Desk,
+  need: LoadRequirement,
+  running: Running,
+): { readonly classes: ClassesOutcome; readonly metalChance: number } {
+  const metal = metalChance(seconds, sound, need, running);
+  const desk = deskAfter(sound, running, seconds);
+  const classes = classesOfDesk(desk, need, loadOnDesk(desk, need.load).amps);
+  return { classes: withMetal(classes, metal), metalChance: metal };
+}
+
+/**
+ * Classes that build a sound battery: how many of them get what is wanted, and what each gets.
+ * @param typicalAmps what the typical battery gives the load.
+ */
+export function classesOfDesk(
+  desk: Desk,
+  need: LoadRequirement,
+  typicalAmps: number,
+  run: ClassRun = usualRun(cellCount(desk)),
+): ClassesOutcome {
+  return simulateClasses({
+    battery: shapeOf(desk),
+    load: need.load,
+    wantedAmps: need.amps,
+    typicalAmps,
+    thermalVolts: ROOM_THERMAL_VOLTS,
+    ...run,
+  });
 }

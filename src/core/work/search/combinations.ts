@@ -1,6 +1,6 @@
 import type { Grid } from './searchGrids';
 import type { CellModel } from '../../physics/cell/cellModel';
-import { gridCurve } from '../../physics/circuit/battery/gridCurve';
+import { gridCurve } from '../../physics/circuit/battery/sourceCurve';
 import { boosterOnSource, TYPICAL_BOOSTER } from '../../physics/circuit/load/booster';
 import { ORDINARY_CAPACITOR, ORDINARY_FARADS } from '../../physics/circuit/load/capacitorBank';
 import { chargeBank } from '../../physics/time/chargeBank';

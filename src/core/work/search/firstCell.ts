@@ -1,7 +1,7 @@
 import { deviationsBelow } from '../../numeric/normalShare';
 import { cellAmpsAt, parallelCells } from '../../physics/cell/cellModel';
 import { CLASS_SCATTER } from '../../physics/chance/scatter';
-import { gridDesk } from '../../physics/desk/desk';
+import { type Desk, gridDesk } from '../../physics/desk/desk';
 import { MAX_CELLS } from '../../physics/desk/limits';
 import { loadOnDesk } from '../../physics/desk/solveDesk';
 import { formatAmps } from '../../units';
@@ -39,6 +39,13 @@ export function leastShortAmps(
       ? null
       : scaleThatDoes(asked, cellsInSeries, strings, glance, usualRun(cellsInSeries * strings));
   return scale === null ? null : cellAmpsAt(asked.cell.model, 0) * scale;
+}
+
+/** The same for a battery as it is meant; `null` too where a cell was measured, or the cells are not alike. */
+export function leastFirstCell(asked: GridRequirement, { grid }: Desk): number | null {
+  return asked.cell.origin === 'own' || grid === null
+    ? null
+    : leastShortAmps(asked, grid.cellsInSeries, grid.strings);
 }
 
 const SPARE = 1.25;

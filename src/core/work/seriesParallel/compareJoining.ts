@@ -3,7 +3,7 @@ import type { CellModel } from '../../physics/cell/cellModel';
 import { DEFAULT_UTILISATION } from '../../physics/cell/potentials';
 import { AA_CELL, DEMO_KIWI } from '../../physics/readings/referenceCells';
 import { brightnessOf, type BrightnessBand } from '../../physics/circuit/brightness';
-import { gridCurve } from '../../physics/circuit/battery/gridCurve';
+import { gridCurve } from '../../physics/circuit/battery/sourceCurve';
 import { filamentLook, TORCH_BULB, type FilamentLook } from '../../physics/circuit/load/bulb';
 import { ledModelOf } from '../../physics/circuit/load/ledPresets';
 import type { Load } from '../../physics/circuit/load/load';

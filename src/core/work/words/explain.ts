@@ -1,7 +1,7 @@
+import { quantileOfSorted } from '../../numeric/robust';
 import { originWords } from '../../records/school/schoolWords';
 import { isLinearCell } from '../../physics/cell/cellModel';
 import { CLASS_SCATTER } from '../../physics/chance/scatter';
-import { quantile } from '../../physics/chance/simulateClasses';
 import type { SourceId } from '../../sourceIds';
 import { maxPowerOfDesk } from '../../physics/desk/maxPowerOfDesk';
 import {
@@ -150,7 +150,7 @@ export function nineInTen({ classes, need }: PlanEvaluation): string {
   const fixed = need.load.kind === 'device';
   const sorted = fixed ? classes.sortedVolts : classes.sortedAmps;
   const format = fixed ? formatVolts : formatAmps;
-  return `${format(quantile(sorted, 0.05))} to ${format(quantile(sorted, 0.95))}`;
+  return `${format(quantileOfSorted(sorted, 0.05))} to ${format(quantileOfSorted(sorted, 0.95))}`;
 }
 
 function resistanceOfCell({ cell, basis }: PlanEvaluation): string[] {

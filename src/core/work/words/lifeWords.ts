@@ -1,6 +1,6 @@
 import { type CellEndsAt, endAtRest } from '../search/batteryInTime';
 import type { PlannedCell } from '../../physics/readings/plannedCell';
-import type { Wrap } from '../../physics/time/drying';
+import type { Wrap } from '../../physics/time/ageingCell';
 import { WRAP_NAMES, wrapsFor, type Running } from '../../records/plan/runningSchema';
 import { aboutTime } from '../../units';
 import { listWords } from '../../words';

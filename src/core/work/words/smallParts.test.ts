@@ -5,7 +5,7 @@ import { agedStrings, shortestOf } from '../search/batteryInTime';
 import { gridsFor, oneSigmaWeakCell } from '../search/searchGrids';
 import { laidOutGrid } from '../../physics/desk/deskEdits';
 import { type Desk, gridDesk } from '../../physics/desk/desk';
-import { gridCurve } from '../../physics/circuit/battery/gridCurve';
+import { gridCurve } from '../../physics/circuit/battery/sourceCurve';
 import { LED_LIMIT_AMPS } from '../../physics/circuit/load/led';
 import { ledModelOf } from '../../physics/circuit/load/ledPresets';
 import { loadVolts } from '../../physics/circuit/load/load';

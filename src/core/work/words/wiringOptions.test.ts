@@ -7,7 +7,7 @@ import { gridDesk } from '../../physics/desk/desk';
 import { laidOutGrid } from '../../physics/desk/deskEdits';
 import { solveDesk } from '../../physics/desk/solveDesk';
 import { boosterOnSource, TYPICAL_BOOSTER } from '../../physics/circuit/load/booster';
-import { gridCurve } from '../../physics/circuit/battery/gridCurve';
+import { gridCurve } from '../../physics/circuit/battery/sourceCurve';
 import { formatMinutes } from '../../units';
 import { compareAdditions } from '../judging/compareAdditions';
 import { EMPTY_CUPBOARD, withGuidePrices } from '../../records/cupboard/cupboardSchema';

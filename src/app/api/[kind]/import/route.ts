@@ -1,7 +1,6 @@
 import { NextResponse } from 'next/server';
 import { DOCUMENT_FORMATS } from '@/core/documents/documentKinds';
 import { benchContext } from '@/server/bench/benchContext';
-import { logReadingsOfOldPlan } from '@/server/bench/logReadingsOfOldPlan';
 import { photosFolder } from '@/server/bench/photos';
 import { importPlanArchive, isArchive } from '@/server/bench/planArchive';
 import { serverContext } from '@/server/context';
@@ -32,7 +31,6 @@ export const POST = plainly(
     const text = new TextDecoder().decode(bytes);
     const imported = importDocument(serverContext(), kind, text);
     if (!imported.ok) return refuse(422, NOT_IMPORTED, imported.issues);
-    if (kind === 'plans') logReadingsOfOldPlan(benchContext(), imported.value.id, text);
     return NextResponse.json(imported.value, { status: 201 });
   },
 );

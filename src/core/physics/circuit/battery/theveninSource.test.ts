@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { NetworkComponent } from '../network/networkSchema';
 import { solveNetwork } from '../network/solveNetwork';
-import { theveninInParallel, theveninInSeries, type TheveninSource } from './theveninSource';
+import { theveninInParallel, theveninInSeries, type TheveninSource } from './sourceCurve';
 
 test('Millman: 3 V, 1.5 V, 2 V with 10 Ω each in parallel give 2.1667 V (J. Millman, Proc. IRE 28 (1940) 413)', () => {
   const source = theveninInParallel(

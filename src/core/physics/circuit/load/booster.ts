@@ -1,6 +1,5 @@
 import { risingRoot } from '../../../numeric/risingRoot';
-import { ampsAtVolts } from '../battery/ampsAtVolts';
-import type { SourceCurve } from '../battery/sourceCurve';
+import { ampsAtVolts, type SourceCurve } from '../battery/sourceCurve';
 
 /** A blocking oscillator that lifts a small voltage: constant power in, as long as it runs. */
 export interface BoosterModel {

@@ -1,4 +1,4 @@
-import type { TheveninSource } from '../battery/theveninSource';
+import type { TheveninSource } from '../battery/sourceCurve';
 
 /** A USB device wants 5 V and 100 mA at least (USB 2.0 specification, section 7.2.1, from memory). */
 export const USB_LEAST = { volts: 4.75, amps: 0.1 } as const;

@@ -1,10 +1,9 @@
 import type { Issue } from '../../../result';
-import { lawOf, type Branch, type BranchLaw } from './branch';
-import { floatingNodes } from './floating';
+import { type Branch, type BranchLaw, lawOf } from './branch';
 import type { NetworkComponent, NetworkDocument } from './networkSchema';
 import { newton } from './newton';
-import { networkThermalVolts } from './networkThermalVolts';
 import { fillTieAmps, tieForest, type TieForest } from './ties';
+import { ZERO_CELSIUS_IN_KELVIN } from '../../../constants';
 
 export type NetworkOutcome =
   | {
@@ -139,4 +138,44 @@ function namesOf(concerned: readonly number[], branches: readonly Branch[]): str
   const shown = concerned.slice(0, 6).map((index) => branches[index]!.name);
   const more = concerned.length - shown.length;
   return more > 0 ? `${shown.join(', ')} and ${more} more` : shown.join(', ');
+}
+
+/**
+ * Nodes that no conducting branch joins to ground: their voltage is undefined. Fixed currents and charged capacitors
+ * do not count as joining.
+ */
+export function floatingNodes(
+  nodeCount: number,
+  ground: number,
+  branches: readonly Branch[],
+): Set<number> {
+  const leader = Int32Array.from({ length: nodeCount }, (_, node) => node);
+  const find = (node: number): number => {
+    let at = node;
+    while (leader[at] !== at) {
+      leader[at] = leader[leader[at]!]!;
+      at = leader[at]!;
+    }
+    return at;
+  };
+  for (const branch of branches) {
+    if (branch.law.kind !== 'source') leader[find(branch.from)] = find(branch.to);
+  }
+  const floating = new Set<number>();
+  for (let node = 0; node < nodeCount; node += 1) {
+    if (find(node) !== find(ground)) floating.add(node);
+  }
+  return floating;
+}
+
+/**
+ * Volts per kelvin, k/e from CODATA 2014, which circuit simulators still carry. Against the exact value of 2018 it
+ * is 0.3 millionths low; an LED on a stiff source multiplies that by about thirty, enough to spoil a comparison to
+ * 1e-6. See docs/adr/0004-network-documents.md.
+ */
+const SIMULATOR_VOLTS_PER_KELVIN = 1.38064852e-23 / 1.6021766208e-19;
+
+/** Thermal voltage of network documents, volts. */
+export function networkThermalVolts(celsius: number): number {
+  return SIMULATOR_VOLTS_PER_KELVIN * (celsius + ZERO_CELSIUS_IN_KELVIN);
 }

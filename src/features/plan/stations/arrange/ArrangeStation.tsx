@@ -10,7 +10,6 @@ import { Card } from '@/ui/Card';
 import { CountStepper } from '@/ui/CountStepper';
 import { countLimits, withCounts } from '../../arrangementEdits';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
-import { BatteryFigures } from './BatteryFigures';
 import { SupplyCard } from './SupplyCard';
 import { BeliefLine } from './desk/BeliefLine';
 import { DeskMenu } from './desk/DeskMenu';
@@ -19,6 +18,17 @@ import { WrongThings } from './desk/WrongThings';
 import { ZoomButtons } from './desk/ZoomButtons';
 import { useSettled } from '@/ui/useSettled';
 import { fetched } from '@/ui/fetched';
+import type { PlanEvaluation } from '@/core/work/judging/evaluatePlan';
+import {
+  explainChance,
+  explainOpenVolts,
+  explainOperatingPoint,
+  explainResistance,
+  type Explanation,
+} from '@/core/work/words/explain';
+import { chanceWording } from '@/core/work/judging/verdict';
+import { formatAmps, formatOhms, formatVolts } from '@/core/units';
+import { Explained } from '@/ui/Explained';
 
 const CurvesChart = fetched(() => import('./CurvesChart').then((module) => module.CurvesChart));
 const ClassesChart = fetched(() => import('./ClassesChart').then((module) => module.ClassesChart));
@@ -112,6 +122,36 @@ export function ArrangeStation() {
         <WhatHelps />
         <SupplyCard />
       </Box>
+    </Box>
+  );
+}
+
+/** The battery's figures in one line; each opens to show its sum. */
+export function BatteryFigures({ evaluation }: { evaluation: PlanEvaluation }) {
+  const { source, amps, volts } = evaluation;
+  const figures: readonly { text: string; explain: (of: PlanEvaluation) => Explanation }[] = [
+    { text: `${formatVolts(source.emfVolts)} open`, explain: explainOpenVolts },
+    { text: `${formatOhms(source.resistanceOhms)} inside`, explain: explainResistance },
+    { text: `${formatAmps(amps)} at ${formatVolts(volts)}`, explain: explainOperatingPoint },
+    { text: chanceWording(evaluation.classes.chance), explain: explainChance },
+  ];
+  return (
+    <Box
+      data-tour="figures"
+      sx={{
+        display: 'flex',
+        flexWrap: 'wrap',
+        columnGap: 3,
+        rowGap: 1,
+        mt: 1,
+        fontSize: '0.88rem',
+      }}
+    >
+      {figures.map(({ text, explain }, index) => (
+        <Explained key={index} explain={() => explain(evaluation)}>
+          {text}
+        </Explained>
+      ))}
     </Box>
   );
 }

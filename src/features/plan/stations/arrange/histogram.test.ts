@@ -2,8 +2,8 @@ import fc from 'fast-check';
 import { cellAmpsAt } from '@/core/physics/cell/cellModel';
 import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
 import { newPlan } from '@/core/records/plan/newPlan';
-import { batteryPoints, loadPoints, voltsAt } from './curves';
-import { histogram } from './histogram';
+import { batteryPoints, loadPoints, voltsAt } from './CurvesChart';
+import { histogram } from './ClassesChart';
 
 test('every value falls into one bar, and the wanted value on an edge', () => {
   fc.assert(

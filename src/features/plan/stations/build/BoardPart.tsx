@@ -8,18 +8,18 @@ import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import {
+  type BoardRow,
   boardRows,
   boardSummary,
   classFigures,
   classPredictions,
-  type BoardRow,
 } from '@/core/work/guide/board';
 import { groupNames } from '@/core/work/preparation/groupNames';
-import { useLog, type Present } from '@/ui/bench/LogProvider';
+import { type Present, useLog } from '@/ui/bench/LogProvider';
 import { showPart } from '@/ui/PartTabs';
 import { mainAndSide } from '@/ui/mainAndSide';
 import { PageLink } from '@/ui/PageLink';
-import { usePlan, usePlanContext } from '../../PlanProvider';
+import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 import { useBenchChoice } from '../../benchChoice';
 import { useBenchFacts } from '../../useBenchFacts';
 import { useClassJudgements } from '../../useClassJudgements';
@@ -27,8 +27,10 @@ import { GroupStanding, tileFrame } from '../../wall/GroupStanding';
 import { PredictedLines } from '../../wall/PredictedLines';
 import { useNow } from '../../wall/useNow';
 import { ClassFigures } from './ClassFigures';
-import { PredictSwitch } from './PredictSwitch';
 import { ShareCard } from './ShareCard';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Switch from '@mui/material/Switch';
+import { Card } from '@/ui/Card';
 
 /** All groups live: where each is, what is wrong and what to try first, who calls; what the class has read. */
 export function BoardPart({ present }: { readonly present: Present }) {
@@ -108,5 +110,30 @@ function GroupTile({ row, now }: { readonly row: BoardRow; readonly now: number 
         ) : null}
       </ButtonBase>
     </Paper>
+  );
+}
+
+/** Whether groups write down what they expect before they are told. */
+export function PredictSwitch() {
+  const { lesson } = usePlan();
+  const edit = useEdit();
+  return (
+    <Card title="Predict, then measure">
+      <FormControlLabel
+        control={
+          <Switch
+            checked={lesson.predict}
+            onChange={(_, predict) =>
+              edit((plan) => ({ ...plan, lesson: { ...plan.lesson, predict } }))
+            }
+          />
+        }
+        label="Groups predict first"
+      />
+      <Typography variant="body2" color="textSecondary">
+        On their own devices the expected value is hidden until they have written down theirs, or
+        have read.
+      </Typography>
+    </Card>
   );
 }

@@ -8,19 +8,19 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import {
   SHEET_NAMES,
-  WORDING_NAMES,
-  WORDINGS,
   type SheetId,
   type Wording,
+  WORDING_NAMES,
+  WORDINGS,
 } from '@/core/work/preparation/sheets/sheet';
 import type { LessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
 import { sheetsAllowed } from '@/core/work/preparation/sheets/sheetsOfLesson';
 import { Card } from '@/ui/Card';
 import { Choice } from '@/ui/Choice';
 import { useEdit, usePlanContext } from '../../PlanProvider';
-import { newJoinCode } from './joinCode';
 import { Making, PrintPreview } from './PrintPreview';
 import { withLesson } from './lessonEdits';
+import { JOIN_CODE_LENGTH, joinCodeOf } from '@/core/records/plan/joinCode';
 
 /** Sheets to hand out, made on the server as PDF and shown before they are printed. */
 export function PrintsPart({ facts }: { facts: LessonFacts }) {
@@ -114,4 +114,9 @@ export function PrintsPart({ facts }: { facts: LessonFacts }) {
       )}
     </Box>
   );
+}
+
+/** A code that nobody guesses; the browser's own randomness. */
+export function newJoinCode(): string {
+  return joinCodeOf(crypto.getRandomValues(new Uint8Array(JOIN_CODE_LENGTH)));
 }

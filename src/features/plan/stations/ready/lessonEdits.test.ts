@@ -1,6 +1,6 @@
 import { newPlan } from '@/core/records/plan/newPlan';
 import { planSchema } from '@/core/records/plan/planSchema';
-import { newJoinCode } from './joinCode';
+import { newJoinCode } from './PrintsPart';
 import { withLesson, withSwapped, withTaskMoved, withTicked } from './lessonEdits';
 
 const plan = newPlan('Lamp');

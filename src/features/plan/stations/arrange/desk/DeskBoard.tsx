@@ -1,32 +1,33 @@
 'use client';
 
 import {
+  type Announcements,
   closestCenter,
   DndContext,
+  type DragEndEvent,
   KeyboardSensor,
   MouseSensor,
   TouchSensor,
+  type UniqueIdentifier,
   useSensor,
   useSensors,
-  type DragEndEvent,
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates } from '@dnd-kit/sortable';
 import Box from '@mui/material/Box';
-import { useCallback, useMemo, useState } from 'react';
-import { withItemMoved, withoutCell, type DeskPlace } from '@/core/physics/desk/deskEdits';
-import { deskGeometry, type PlacedCell } from '@/core/physics/desk/deskGeometry';
+import { type TouchEvent, useCallback, useMemo, useRef, useState } from 'react';
+import { type DeskPlace, withItemMoved, withoutCell } from '@/core/physics/desk/deskEdits';
+import { deskGeometry, type DeskGeometry, type PlacedCell } from '@/core/physics/desk/deskGeometry';
 import { DeskPicture } from '@/ui/desk/DeskPicture';
 import { useSettled } from '@/ui/useSettled';
-import { withDesk } from '../../../arrangementEdits';
+import { withDesk, withLoadTurned } from '../../../arrangementEdits';
 import { useEdit, usePlan, usePlanContext } from '../../../PlanProvider';
-import { announcements, SCREEN_READER_HELP } from './announcements';
 import { CellButtons } from './CellButton';
 import { BIN, DropZones, NEW_STRING } from './DropZones';
-import { LoadButton } from './LoadButton';
 import { StringButtons } from './StringButtons';
-import { usePinch } from './usePinch';
 import { idOf, placeOf } from './dragIds';
 import { fetched } from '@/ui/fetched';
+import ButtonBase from '@mui/material/ButtonBase';
+import { MAX_ZOOM } from './ZoomButtons';
 
 const CellMenu = fetched(() => import('./CellMenu').then((module) => module.CellMenu));
 
@@ -144,4 +145,79 @@ function topLevel(cells: readonly PlacedCell[]): DeskPlace[] {
     seen.add(id);
     return [place];
   });
+}
+
+const HALF_WIDTH = 40;
+const HALF_HEIGHT = 36;
+
+/** The LED on the desk, to turn it round. Other loads do not mind. */
+export function LoadButton({ geometry }: { geometry: DeskGeometry }) {
+  const plan = usePlan();
+  const edit = useEdit();
+  const { wiring, desk } = usePlanContext().evaluation;
+  if (plan.target.kind !== 'led') return null;
+  const { loadX, loadY, width, height } = geometry;
+  const percent = (part: number, whole: number): string => `${(100 * part) / whole}%`;
+  return (
+    <ButtonBase
+      aria-label="Turn the LED round"
+      title="Turn the LED round (L)"
+      aria-pressed={desk.loadReversed}
+      onClick={() => edit((before) => withLoadTurned(before, wiring))}
+      sx={{
+        position: 'absolute',
+        left: percent(loadX - HALF_WIDTH, width),
+        width: percent(2 * HALF_WIDTH, width),
+        top: percent(loadY - HALF_HEIGHT, height),
+        height: percent(2 * HALF_HEIGHT, height),
+        borderRadius: 1,
+        '&:hover': { outline: '1.5px dotted', outlineColor: 'text.secondary' },
+        '&:focus-visible': { outline: '2.5px solid', outlineColor: 'primary.main' },
+      }}
+    />
+  );
+}
+
+export const SCREEN_READER_HELP =
+  'Press Enter for what can be changed. Press Space to lift the cell, the arrow keys to move it, Space again to put it down, Escape to leave it where it was.';
+
+function placeWords(id: UniqueIdentifier | undefined): string {
+  if (id === BIN) return 'away from the desk';
+  if (id === NEW_STRING) return 'a string of its own';
+  const place = placeOf(String(id));
+  return place === null ? 'nowhere' : `string ${place.string + 1}, place ${place.item + 1}`;
+}
+
+/** What a screen reader is told while a cell is moved. */
+export const announcements: Announcements = {
+  onDragStart: ({ active }) => `Lifted the cell at ${placeWords(active.id)}.`,
+  onDragOver: ({ over }) => `Over ${placeWords(over?.id)}.`,
+  onDragEnd: ({ over }) =>
+    over === null ? 'Put back where it was.' : `Put at ${placeWords(over.id)}.`,
+  onDragCancel: () => 'Left where it was.',
+};
+
+/** Two fingers that part make the picture larger, two that close make it smaller: handlers for what holds it. */
+export function usePinch(zoom: number, onZoom: (zoom: number) => void) {
+  const began = useRef<{ readonly apart: number; readonly zoom: number } | null>(null);
+  return {
+    onTouchStart: ({ touches }: TouchEvent) => {
+      began.current = touches.length === 2 ? { apart: distanceOf(touches), zoom } : null;
+    },
+    onTouchMove: ({ touches }: TouchEvent) => {
+      if (began.current === null || touches.length !== 2) return;
+      const wanted = (began.current.zoom * distanceOf(touches)) / began.current.apart;
+      onZoom(Math.min(MAX_ZOOM, Math.max(1, wanted)));
+    },
+    onTouchEnd: () => {
+      began.current = null;
+    },
+  };
+}
+
+function distanceOf(touches: TouchEvent['touches']): number {
+  const [one, other] = [touches[0], touches[1]];
+  return one === undefined || other === undefined
+    ? 1
+    : Math.hypot(one.clientX - other.clientX, one.clientY - other.clientY);
 }

@@ -1,5 +1,5 @@
 import type { Active, DragOverEvent, Over } from '@dnd-kit/core';
-import { announcements } from './announcements';
+import { announcements } from './DeskBoard';
 import { idOf, placeOf } from './dragIds';
 import { BIN, NEW_STRING } from './DropZones';
 

@@ -4,7 +4,7 @@ import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
 import { wiringOptionsOf, SEARCH_DEFAULTS } from '@/core/work/search/wiringOptions';
 import { newPlan } from '@/core/records/plan/newPlan';
 import { planCellWithPairs } from '@/core/work/judging/planEdits';
-import { withWiringOption } from './withWiringOption';
+import { withWiringOption } from './WiringOptionCard';
 
 const lamp = demoPlan('demo-lamp');
 const typical = newPlan('Lamp');
