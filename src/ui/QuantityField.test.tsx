@@ -4,24 +4,23 @@ import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
 import { z } from 'zod';
-import { formatVolts } from '@/core/units';
 import { QuantityField } from './QuantityField';
 
 function Host({ onCommit }: { onCommit: (value: number | null) => void }) {
   const [value, setValue] = useState<number | null>(0.9);
+  const commit = (next: number | null): void => {
+    setValue(next);
+    onCommit(next);
+  };
   return (
     <>
       <QuantityField
         label="Volts"
         kind="volts"
-        emptyAllowed
         value={value}
-        format={formatVolts}
         schema={z.number().max(2, 'Too much.')}
-        onCommit={(next) => {
-          setValue(next);
-          onCommit(next);
-        }}
+        onCommit={commit}
+        onEmpty={() => commit(null)}
       />
       <button onClick={() => setValue(1.5)}>undo</button>
     </>

@@ -3,26 +3,48 @@
 import { TextInput, type TextInputProps } from './TextInput';
 import { useState } from 'react';
 import type { z } from 'zod';
+import {
+  formatAmps,
+  formatFarads,
+  formatMillimetres,
+  formatMinutes,
+  formatNumber,
+  formatOhms,
+  formatSeconds,
+  formatVolts,
+} from '@/core/units';
 import { parseQuantity, type QuantityKind } from '@/core/formats/parseQuantity';
 
-type QuantityFieldProps = Omit<TextInputProps, 'value' | 'onChange' | 'error'> & {
+export type QuantityFieldProps = Omit<TextInputProps, 'value' | 'onChange' | 'error'> & {
   readonly label: string;
   readonly kind: QuantityKind;
   /** The committed value in core units; `null` when there is none. */
   readonly value: number | null;
-  /** The committed value as text. */
-  readonly format: (value: number) => string;
+  /** The committed value as text, where that is not as usual for its kind. */
+  readonly format?: (value: number) => string;
   /** Limits of the value: those of the document that it goes into. Its messages are shown. */
   readonly schema?: z.ZodType;
   /** What the schema is asked about where that is not the value itself: another unit, or the whole that it is a part of. */
   readonly stored?: (value: number) => unknown;
-  /** Called with every usable value, and with `null` when the field is emptied (where that is allowed). */
-  readonly onCommit: (value: number | null) => void;
-  readonly emptyAllowed?: boolean;
+  /** Called with every usable value. */
+  readonly onCommit: (value: number) => void;
+  /** Called when the field is emptied; without it an empty field is faulty. */
+  readonly onEmpty?: () => void;
 };
 
 type FieldLimits = {
-  readonly [Key in 'schema' | 'stored' | 'emptyAllowed']: QuantityFieldProps[Key] | undefined;
+  readonly [Key in 'schema' | 'stored' | 'onEmpty']: QuantityFieldProps[Key] | undefined;
+};
+
+const USUAL_FORMATS: Readonly<Record<QuantityKind, (value: number) => string>> = {
+  volts: formatVolts,
+  milliamps: formatAmps,
+  ohms: formatOhms,
+  farads: formatFarads,
+  minutes: formatMinutes,
+  seconds: formatSeconds,
+  millimetres: formatMillimetres,
+  count: (value) => formatNumber(value, 6),
 };
 
 /**
@@ -30,21 +52,23 @@ type FieldLimits = {
  * changed from outside (undo, another field) replaces the text.
  */
 export function QuantityField(props: QuantityFieldProps) {
-  const { kind, value, format, schema, stored, onCommit, ...others } = props;
-  const { emptyAllowed = false, helperText, ...rest } = others;
+  const { kind, value, format = USUAL_FORMATS[kind], schema, stored, onCommit, ...others } = props;
+  const { onEmpty, helperText, ...rest } = others;
   const [draft, setDraft] = useState<{ text: string; committed: number | null } | null>(null);
   const current = draft !== null && draft.committed === value ? draft.text : null;
   const text = current ?? (value === null ? '' : format(value));
-  const limits = { schema, stored, emptyAllowed };
+  const limits = { schema, stored, onEmpty };
   const problem = current === null ? null : problemOf(current, kind, limits);
 
   const change = (typed: string): void => {
     const parsed = parseQuantity(typed, kind);
     const usable = parsed.ok && problemOf(typed, kind, limits) === null;
-    const emptied = emptyAllowed && typed.trim() === '';
+    const emptied = onEmpty !== undefined && typed.trim() === '';
     const committed = usable ? parsed.value : emptied ? null : value;
     setDraft({ text: typed, committed });
-    if (committed !== value) onCommit(committed);
+    if (committed === value) return;
+    if (committed === null) onEmpty?.();
+    else onCommit(committed);
   };
 
   return (
@@ -66,9 +90,9 @@ export function QuantityField(props: QuantityFieldProps) {
 function problemOf(
   typed: string,
   kind: QuantityKind,
-  { schema, stored, emptyAllowed }: FieldLimits,
+  { schema, stored, onEmpty }: FieldLimits,
 ): string | null {
-  if (emptyAllowed === true && typed.trim() === '') return null;
+  if (onEmpty !== undefined && typed.trim() === '') return null;
   const parsed = parseQuantity(typed, kind);
   if (!parsed.ok) return parsed.issues[0]?.message ?? 'This cannot be read.';
   const checked = schema?.safeParse(stored === undefined ? parsed.value : stored(parsed.value));

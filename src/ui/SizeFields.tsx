@@ -2,13 +2,8 @@
 
 import Box from '@mui/material/Box';
 import { Selection } from './TextInput';
-import {
-  ELECTRODE_SHAPES,
-  type ElectrodeShape,
-  type ElectrodeSize,
-} from '@/core/physics/cell/scaleCell';
+import { ELECTRODE_SHAPES, type ElectrodeSize } from '@/core/physics/cell/scaleCell';
 import { electrodeSizeSchema, MAX_PAIRS } from '@/core/physics/cell/electrodeSizeSchema';
-import { formatMillimetres } from '@/core/units';
 import { CountStepper } from './CountStepper';
 import { QuantityField } from './QuantityField';
 
@@ -30,11 +25,8 @@ export function SizeFields({ size, body, onChange }: SizeFieldsProps) {
       label={label}
       kind="millimetres"
       value={size[key]}
-      format={formatMillimetres}
       schema={electrodeSizeSchema.shape[key]}
-      onCommit={(value) => {
-        if (value !== null) onChange({ [key]: value }, key);
-      }}
+      onCommit={(value) => onChange({ [key]: value }, key)}
     />
   );
   const round = size.shape === 'nail' || size.shape === 'rod' || size.shape === 'coin';
@@ -51,14 +43,9 @@ export function SizeFields({ size, body, onChange }: SizeFieldsProps) {
         <Selection
           label="Shape"
           value={size.shape}
-          onChange={(chosen) => onChange({ shape: chosen as ElectrodeShape }, null)}
-        >
-          {ELECTRODE_SHAPES.map((shape) => (
-            <option key={shape} value={shape}>
-              {shape}
-            </option>
-          ))}
-        </Selection>
+          onChange={(chosen) => onChange({ shape: chosen }, null)}
+          options={ELECTRODE_SHAPES.map((shape) => [shape, shape] as const)}
+        />
         {lengthField(round ? 'Diameter' : 'Width', 'widthMillimetres')}
         {size.shape === 'coin' ? null : lengthField('Depth in the wet', 'depthMillimetres')}
         {lengthField('Gap between them', 'gapMillimetres')}

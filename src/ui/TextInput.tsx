@@ -44,26 +44,44 @@ export function TextInput(props: TextInputProps) {
   );
 }
 
-interface SelectionProps extends Framed {
-  readonly value: string | number;
-  readonly onChange: (chosen: string) => void;
-  /** `option` elements. */
-  readonly children: ReactNode;
+interface SelectionProps<Value extends string | number> extends Framed {
+  readonly value: NoInfer<Value>;
+  readonly options: readonly (readonly [value: Value, name: string, heading?: string])[];
+  readonly onChange: (chosen: Value) => void;
 }
 
-/** One of many, in the list that the device itself opens. */
-export function Selection({ value, onChange, children, ...frame }: SelectionProps) {
+/** One of many, in the list that the device itself opens; options of one heading follow each other. */
+export function Selection<Value extends string | number>(props: SelectionProps<Value>) {
+  const { value, options, onChange, ...frame } = props;
+  const headings = [...new Set(options.map(([, , heading]) => heading))];
   const shown = frame.hideLabel === true ? {} : { label: frame.label, notched: true };
   return (
     <Frame {...frame} raised>
       {(attributes) => (
         <NativeSelect
           value={value}
-          onChange={(event) => onChange(event.target.value)}
+          onChange={({ target }) => {
+            const chosen = options.find(([one]) => String(one) === target.value);
+            if (chosen !== undefined) onChange(chosen[0]);
+          }}
           input={<OutlinedInput {...shown} />}
           inputProps={attributes}
         >
-          {children}
+          {headings.map((heading) => {
+            const under = options.filter(([, , other]) => other === heading);
+            const shownOptions = under.map(([one, name]) => (
+              <option key={one} value={one}>
+                {name}
+              </option>
+            ));
+            return heading === undefined ? (
+              shownOptions
+            ) : (
+              <optgroup key={heading} label={heading}>
+                {shownOptions}
+              </optgroup>
+            );
+          })}
         </NativeSelect>
       )}
     </Frame>

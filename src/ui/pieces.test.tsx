@@ -105,9 +105,13 @@ test('a field tells what is wrong with it to those who do not see it', () => {
   render(
     <>
       <TextInput label="Lamps" value="x" error helperText="Give a whole number." />
-      <Selection label="Lamp" hideLabel value="red" onChange={() => undefined}>
-        <option value="red">red LED</option>
-      </Selection>
+      <Selection
+        label="Lamp"
+        hideLabel
+        value="red"
+        onChange={() => undefined}
+        options={[['red', 'red LED']]}
+      />
     </>,
   );
   const field = screen.getByRole('textbox', { name: 'Lamps' });

@@ -1,11 +1,12 @@
 'use client';
 
+import { BoundQuantity, type Bound } from '@/ui/BoundQuantity';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { Selection } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
-import { COIN_AREAS, COIN_AREA_NAMES, type CoinArea } from '@/core/physics/coins/coin';
+import { COIN_AREA_NAMES, COIN_AREAS } from '@/core/physics/coins/coin';
 import { COINS } from '@/core/physics/coins/coins';
 import {
   coinTestSchema,
@@ -15,22 +16,23 @@ import {
 } from '@/core/physics/coins/identifyCoin';
 import { COINS_DOCUMENT } from '@/core/documents/tools/coinsDocument';
 import { cautionsOf } from '@/core/physics/safety/cautions';
-import { formatMillimetres, formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { CautionList } from '@/ui/CautionList';
 import { Choice } from '@/ui/Choice';
 import { DocumentFrame } from '@/ui/document/DocumentFrame';
 import { useTool, type FoundTool } from '@/ui/document/useTool';
-import { QuantityField } from '@/ui/QuantityField';
 import { CoinTable } from './CoinTable';
 
 const NOT_TESTED = { year: null, grams: null, diameterMillimetres: null, magnetic: null } as const;
 
-const { year, grams, diameterMillimetres } = coinTestSchema.shape;
-
 /** Which coins have what inside, and how to tell with a scale, a ruler and a magnet. */
 export function CoinsPage({ found }: { found: FoundTool<CoinTest> }) {
   const { open, state: test, change } = useTool('coins', COINS_DOCUMENT, found);
+  const of: Bound<CoinTest> = {
+    document: test,
+    schema: coinTestSchema,
+    edit: (alter, typing) => change(alter(test), typing),
+  };
   const matching = identifyCoin(test);
   const untested = [test.year, test.grams, test.diameterMillimetres, test.magnetic].every(
     (one) => one === null,
@@ -51,41 +53,24 @@ export function CoinsPage({ found }: { found: FoundTool<CoinTest> }) {
               <Selection
                 label="From where"
                 value={test.area}
-                onChange={(chosen) => change({ area: chosen as CoinArea })}
-              >
-                {COIN_AREAS.map((area) => (
-                  <option key={area} value={area}>
-                    {COIN_AREA_NAMES[area]}
-                  </option>
-                ))}
-              </Selection>
-              <QuantityField
-                label="Year on it"
-                kind="count"
-                emptyAllowed
-                value={test.year}
-                format={String}
-                schema={year}
-                onCommit={(value) => change({ year: value }, 'year')}
+                onChange={(chosen) => change({ area: chosen })}
+                options={COIN_AREAS.map((area) => [area, COIN_AREA_NAMES[area]] as const)}
               />
-              <QuantityField
+              <BoundQuantity of={of} optional path="year" label="Year on it" kind="count" />
+              <BoundQuantity
+                of={of}
+                optional
+                path="grams"
                 label="Mass, g"
                 kind="count"
-                emptyAllowed
-                value={test.grams}
-                format={(value) => formatNumber(value)}
-                schema={grams}
-                onCommit={(value) => change({ grams: value }, 'grams')}
                 helperText="Weigh ten together and divide by ten"
               />
-              <QuantityField
+              <BoundQuantity
+                of={of}
+                optional
+                path="diameterMillimetres"
                 label="Diameter, mm"
                 kind="millimetres"
-                emptyAllowed
-                value={test.diameterMillimetres}
-                format={formatMillimetres}
-                schema={diameterMillimetres}
-                onCommit={(value) => change({ diameterMillimetres: value }, 'diameter')}
               />
               <Box>
                 <Typography variant="body2" gutterBottom>

@@ -47,14 +47,13 @@ export const PartRow = memo(
               label={`${label} of ${name}`}
               kind="count"
               value={entry[field]}
-              emptyAllowed={field === 'packPrice'}
               format={shown}
               schema={cupboardEntrySchema.shape[field]}
-              onCommit={(value) => {
-                if (value !== null || field === 'packPrice') onChange({ [field]: value }, field);
-              }}
+              onCommit={(value) => onChange({ [field]: value }, field)}
               hideLabel
-              {...(field === 'packPrice' ? { placeholder: 'unknown' } : {})}
+              {...(field === 'packPrice'
+                ? { placeholder: 'unknown', onEmpty: () => onChange({ packPrice: null }, field) }
+                : {})}
               sx={{ width: 104, '& input': { py: 0.4 } }}
             />
           </TableCell>

@@ -8,7 +8,7 @@ import Typography from '@mui/material/Typography';
 import { useCallback, useState } from 'react';
 import { faultName, judgementWords } from '@/core/work/drill/drillWords';
 import { drillScore, judgeAnswer, type Named } from '@/core/work/drill/judgeAnswer';
-import { DRILL_FAULT_NAMES, type DrillFault } from '@/core/work/drill/levels';
+import { DRILL_FAULT_NAMES } from '@/core/work/drill/levels';
 import type { Drill } from '@/core/work/drill/makeDrill';
 import type { DrillPar } from '@/core/work/drill/drillHints';
 import { formatNumber } from '@/core/units';
@@ -91,30 +91,22 @@ function NamedFields(props: {
       <Selection
         label={title}
         value={named?.kind ?? 'none'}
-        onChange={(chosen) => {
-          const kind = chosen as DrillFault | 'none';
-          onChange(kind === 'none' ? null : { cell: named?.cell ?? 1, kind });
-        }}
-      >
-        <option value="none">nothing is wrong</option>
-        {faults.map((kind) => (
-          <option key={kind} value={kind}>
-            a cell: {DRILL_FAULT_NAMES[kind]}
-          </option>
-        ))}
-      </Selection>
+        onChange={(kind) => onChange(kind === 'none' ? null : { cell: named?.cell ?? 1, kind })}
+        options={[
+          ['none', 'nothing is wrong'] as const,
+          ...faults.map((kind) => [kind, `a cell: ${DRILL_FAULT_NAMES[kind]}`] as const),
+        ]}
+      />
       {named === null ? null : (
         <Selection
           label={`Which cell of ${title.toLowerCase()}?`}
           value={named.cell}
-          onChange={(chosen) => onChange({ ...named, cell: Number(chosen) })}
-        >
-          {Array.from({ length: cells }, (_, index) => (
-            <option key={index} value={index + 1}>
-              cell {index + 1}
-            </option>
-          ))}
-        </Selection>
+          onChange={(cell) => onChange({ ...named, cell })}
+          options={Array.from(
+            { length: cells },
+            (_, index) => [index + 1, `cell ${index + 1}`] as const,
+          )}
+        />
       )}
     </Box>
   );

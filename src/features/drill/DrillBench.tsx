@@ -116,23 +116,23 @@ export function DrillBench({ drillKey }: { readonly drillKey: DrillKey }) {
         >
           {desk}
           {means.includes('changes') ? (
-            <Selection
+            <Selection<typeof meanwhile>
               label="Meanwhile"
               value={meanwhile}
               onChange={(chosen) => {
-                setMeanwhile(chosen === 'nothing' || chosen === 'joined' ? chosen : Number(chosen));
+                setMeanwhile(chosen);
                 clearDisplay();
               }}
               sx={{ minWidth: 260, mt: 1 }}
-            >
-              <option value="nothing">nothing is changed</option>
-              <option value="joined">a lead joins the ends of the string</option>
-              {Array.from({ length: cells - 1 }, (_, index) => (
-                <option key={index} value={index + 1}>
-                  the lead after cell {index + 1} is lifted
-                </option>
-              ))}
-            </Selection>
+              options={[
+                ['nothing', 'nothing is changed'] as const,
+                ['joined', 'a lead joins the ends of the string'] as const,
+                ...Array.from(
+                  { length: cells - 1 },
+                  (_, index) => [index + 1, `the lead after cell ${index + 1} is lifted`] as const,
+                ),
+              ]}
+            />
           ) : null}
         </Card>
         <DrillRecord

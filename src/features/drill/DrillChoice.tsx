@@ -35,22 +35,14 @@ export function DrillChoice({ drillKey }: { readonly drillKey: DrillKey }) {
           value={level}
           onChange={(chosen) => showDrill({ level: Number(chosen), seed })}
           sx={{ minWidth: 240 }}
-        >
-          {DRILL_LEVELS.map(({ level: one, name }) => (
-            <option key={one} value={one}>
-              {one} · {name}
-            </option>
-          ))}
-        </Selection>
+          options={DRILL_LEVELS.map(({ level: one, name }) => [one, `${one} · ${name}`] as const)}
+        />
         <QuantityField
           label="Drill number"
           kind="count"
           value={seed}
-          format={String}
           schema={drillKeySchema.shape.seed}
-          onCommit={(value) => {
-            if (value !== null) showDrill({ level, seed: value });
-          }}
+          onCommit={(value) => showDrill({ level, seed: value })}
           sx={{ width: 130 }}
         />
         <Button

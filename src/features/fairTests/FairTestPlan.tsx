@@ -9,16 +9,14 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import {
   FACTORS,
+  type FairTest,
   fairTestSchema,
-  MEASURES,
   MAX_LAMP_CELLS,
   MAX_REPEATS,
   MAX_VARIANTS,
-  type Factor,
-  type FairTest,
-  type Measure,
+  MEASURES,
 } from '@/core/records/fairTest/fairTestSchema';
-import { LED_COLOURS, LED_PRESETS, type LedColour } from '@/core/physics/circuit/load/ledPresets';
+import { LED_COLOURS, LED_PRESETS } from '@/core/physics/circuit/load/ledPresets';
 import { Card } from '@/ui/Card';
 import { CountStepper } from '@/ui/CountStepper';
 import { DeleteIcon } from '@/ui/icons';
@@ -48,25 +46,15 @@ export function FairTestPlan({ test, edit }: FairTestPlanProps) {
           <Selection
             label="Varied"
             value={test.factor}
-            onChange={(chosen) => edit((before) => ({ ...before, factor: chosen as Factor }))}
-          >
-            {FACTORS.map((factor) => (
-              <option key={factor} value={factor}>
-                {FACTOR_NAMES[factor]}
-              </option>
-            ))}
-          </Selection>
+            onChange={(chosen) => edit((before) => ({ ...before, factor: chosen }))}
+            options={FACTORS.map((factor) => [factor, FACTOR_NAMES[factor]] as const)}
+          />
           <Selection
             label="Ranked by"
             value={test.measure}
-            onChange={(chosen) => edit((before) => ({ ...before, measure: chosen as Measure }))}
-          >
-            {MEASURES.map((measure) => (
-              <option key={measure} value={measure}>
-                {MEASURE_NAMES[measure]}
-              </option>
-            ))}
-          </Selection>
+            onChange={(chosen) => edit((before) => ({ ...before, measure: chosen }))}
+            options={MEASURES.map((measure) => [measure, MEASURE_NAMES[measure]] as const)}
+          />
         </Box>
         {test.measure === 'led-watts' ? <Lamp test={test} edit={edit} /> : null}
         <Variants test={test} edit={edit} />
@@ -118,26 +106,21 @@ function Lamp({ test, edit }: FairTestPlanProps) {
       <Selection
         label="LED"
         value={lamp.colour}
-        onChange={(chosen) => choose({ colour: chosen as LedColour })}
-      >
-        {LED_COLOURS.map((colour) => (
-          <option key={colour} value={colour}>
-            {LED_PRESETS[colour].name}
-          </option>
-        ))}
-      </Selection>
-      <Selection
+        onChange={(chosen) => choose({ colour: chosen })}
+        options={LED_COLOURS.map((colour) => [colour, LED_PRESETS[colour].name] as const)}
+      />
+      <Selection<number | typeof AS_NEEDED>
         label="Cells in series"
-        value={lamp.cells === null ? AS_NEEDED : `${lamp.cells}`}
-        onChange={(chosen) => choose({ cells: chosen === AS_NEEDED ? null : Number(chosen) })}
-      >
-        <option value={AS_NEEDED}>as many as all need</option>
-        {Array.from({ length: MAX_LAMP_CELLS }, (_, index) => (
-          <option key={index} value={`${index + 1}`}>
-            {index + 1}
-          </option>
-        ))}
-      </Selection>
+        value={lamp.cells ?? AS_NEEDED}
+        onChange={(cells) => choose({ cells: cells === AS_NEEDED ? null : cells })}
+        options={[
+          [AS_NEEDED, 'as many as all need'] as const,
+          ...Array.from(
+            { length: MAX_LAMP_CELLS },
+            (_, index) => [index + 1, String(index + 1)] as const,
+          ),
+        ]}
+      />
     </Box>
   );
 }

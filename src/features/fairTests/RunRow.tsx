@@ -12,7 +12,6 @@ import {
   type FairTest,
 } from '@/core/records/fairTest/fairTestSchema';
 import type { Run } from '@/core/records/fairTest/runOrder';
-import { formatAmps, formatVolts } from '@/core/units';
 import { QuantityField } from '@/ui/QuantityField';
 import { WordsField } from '@/ui/WordsField';
 import type { EditFairTest } from './editFairTest';
@@ -54,12 +53,13 @@ export function RunRow({ run, name, test, isFarOff, edit }: RunRowProps) {
           label={label('Volts')}
           hideLabel
           kind="volts"
-          emptyAllowed
           value={reading?.volts ?? null}
-          format={formatVolts}
           schema={readingShape.volts}
           onCommit={(volts) =>
             edit((before) => withReading(before, run, { volts }), `${key} volts`)
+          }
+          onEmpty={() =>
+            edit((before) => withReading(before, run, { volts: null }), `${key} volts`)
           }
           sx={{ width: 92 }}
         />
@@ -69,11 +69,10 @@ export function RunRow({ run, name, test, isFarOff, edit }: RunRowProps) {
           label={label('Milliamps')}
           hideLabel
           kind="milliamps"
-          emptyAllowed
           value={reading?.amps ?? null}
-          format={formatAmps}
           schema={readingShape.amps}
           onCommit={(amps) => edit((before) => withReading(before, run, { amps }), `${key} amps`)}
+          onEmpty={() => edit((before) => withReading(before, run, { amps: null }), `${key} amps`)}
           sx={{ width: 92 }}
         />
       </TableCell>
@@ -85,14 +84,13 @@ export function RunRow({ run, name, test, isFarOff, edit }: RunRowProps) {
             hideLabel
             onChange={(chosen) => edit((before) => withReading(before, run, changedTo(chosen)))}
             sx={{ width: 118 }}
-          >
-            <option value={NOTHING}>no</option>
-            {FACTORS.filter((factor) => factor !== test.factor).map((factor) => (
-              <option key={factor} value={factor}>
-                {FACTOR_NAMES[factor]}
-              </option>
-            ))}
-          </Selection>
+            options={[
+              [NOTHING, 'no'],
+              ...FACTORS.filter((factor) => factor !== test.factor).map(
+                (factor) => [factor, FACTOR_NAMES[factor]] as const,
+              ),
+            ]}
+          />
           {changed === null ? null : (
             <WordsField
               label={label('How it was different')}

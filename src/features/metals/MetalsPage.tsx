@@ -10,7 +10,7 @@ import {
   type MetalPairQuestion,
   type Medium,
 } from '@/core/physics/cell/metalPair';
-import { METALS, METAL_FACT, type Metal } from '@/core/physics/cell/metals';
+import { METAL_FACT, METALS } from '@/core/physics/cell/metals';
 import { METALS_DOCUMENT } from '@/core/documents/tools/metalsDocument';
 import { Card } from '@/ui/Card';
 import { Choice } from '@/ui/Choice';
@@ -34,14 +34,9 @@ export function MetalsPage({ found }: { found: FoundTool<MetalPairQuestion> }) {
     <Selection
       label={label}
       value={state[key]}
-      onChange={(chosen) => change({ [key]: chosen as Metal })}
-    >
-      {METALS.map((metal) => (
-        <option key={metal} value={metal}>
-          {METAL_FACT[metal].name}
-        </option>
-      ))}
-    </Selection>
+      onChange={(chosen) => change({ [key]: chosen })}
+      options={METALS.map((metal) => [metal, METAL_FACT[metal].name] as const)}
+    />
   );
   return (
     <DocumentFrame

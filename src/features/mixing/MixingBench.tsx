@@ -40,11 +40,8 @@ export function MixingBench({ found }: { found: FoundTool<MixingRequest> }) {
       label={label}
       kind="count"
       value={request[key]}
-      format={(value) => formatNumber(value, 6)}
       schema={mixingRequestSchema.shape[key]}
-      onCommit={(value) => {
-        if (value !== null) change({ [key]: value }, key);
-      }}
+      onCommit={(value) => change({ [key]: value }, key)}
     />
   );
   return (

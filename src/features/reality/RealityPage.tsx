@@ -3,7 +3,7 @@
 import { Selection } from '@/ui/TextInput';
 import Box from '@mui/material/Box';
 import { useMemo } from 'react';
-import { RECIPE_IDS, type RecipeId } from '@/core/physics/recipes/recipe';
+import { RECIPE_IDS } from '@/core/physics/recipes/recipe';
 import { RECIPES } from '@/core/physics/recipes/recipes';
 import { REALITY_DOCUMENT } from '@/core/documents/tools/realityDocument';
 import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
@@ -43,28 +43,18 @@ export function RealityPage({ found, cupboard }: RealityPageProps) {
               label="Recipe"
               value={recipe}
               onChange={(chosen) => {
-                const next = chosen as RecipeId;
+                const next = chosen;
                 change({ recipe: next, body: RECIPES[next].bodies[0]?.id ?? body });
               }}
-            >
-              {RECIPE_IDS.map((id) => (
-                <option key={id} value={id}>
-                  {RECIPES[id].name}
-                </option>
-              ))}
-            </Selection>
+              options={RECIPE_IDS.map((id) => [id, RECIPES[id].name] as const)}
+            />
             <Selection
               label={cell.recipe.bodyLabel}
               value={cell.body.id}
               onChange={(chosen) => change({ body: chosen })}
               helperText={`${formatVolts(cell.model.emfVolts)} typical; for your own readings ask from within a plan`}
-            >
-              {cell.recipe.bodies.map(({ id, name }) => (
-                <option key={id} value={id}>
-                  {name}
-                </option>
-              ))}
-            </Selection>
+              options={cell.recipe.bodies.map(({ id, name }) => [id, name] as const)}
+            />
           </Box>
         </Card>
       </RealityCheck>

@@ -1,12 +1,11 @@
+import { BoundQuantity } from '@/ui/BoundQuantity';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
 import { ownRecipeSchema, type OwnRecipe } from '@/core/physics/recipes/ownRecipeSchema';
-import { formatNumber, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { AddIcon, DeleteIcon } from '@/ui/icons';
-import { QuantityField } from '@/ui/QuantityField';
 import { WordsField } from '@/ui/WordsField';
 import type { RecipePartProps } from './changeRecipe';
 
@@ -16,7 +15,7 @@ const MAX_BODIES = 20;
 const bodyShape = ownRecipeSchema.shape.bodies.element.shape;
 
 /** The fruit, liquids or separators to choose from, and how each differs from the recipe's usual one. */
-export function RecipeBodies({ own, change }: RecipePartProps) {
+export function RecipeBodies({ own, change, of }: RecipePartProps) {
   const changeBody = (index: number, part: Partial<Body>, typing?: string): void =>
     change(
       {
@@ -74,37 +73,24 @@ export function RecipeBodies({ own, change }: RecipePartProps) {
               schema={bodyShape.plural}
               onCommit={(plural) => changeBody(index, { plural }, `plural ${body.id}`)}
             />
-            <QuantityField
+            <BoundQuantity
+              of={of}
+              path={`bodies.${index}.openVolts`}
               label="Volts"
               kind="volts"
-              emptyAllowed
-              value={body.openVolts}
-              format={formatVolts}
-              schema={bodyShape.openVolts}
-              onCommit={(openVolts) => changeBody(index, { openVolts }, `volts ${body.id}`)}
+              optional
             />
-            <QuantityField
+            <BoundQuantity
+              of={of}
+              path={`bodies.${index}.resistivityShare`}
               label="Resistivity"
               kind="count"
-              value={body.resistivityShare}
-              format={(share) => formatNumber(share)}
-              schema={bodyShape.resistivityShare}
-              onCommit={(share) => {
-                if (share !== null) {
-                  changeBody(index, { resistivityShare: share }, `resistivity ${body.id}`);
-                }
-              }}
             />
-            <QuantityField
+            <BoundQuantity
+              of={of}
+              path={`bodies.${index}.reactionShare`}
               label="Reaction resistance"
               kind="count"
-              value={body.reactionShare}
-              format={(share) => formatNumber(share)}
-              schema={bodyShape.reactionShare}
-              onCommit={(share) => {
-                if (share !== null)
-                  changeBody(index, { reactionShare: share }, `reactions ${body.id}`);
-              }}
             />
             <IconButton
               aria-label={`Remove ${body.name}`}

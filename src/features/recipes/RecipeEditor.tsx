@@ -48,6 +48,11 @@ export function RecipeEditor({ id, initial, initialRevision }: RecipeEditorProps
   const change: ChangeRecipe = (part, typing) =>
     open.documentStore.edit((before) => ({ ...before, ...part }), typing ?? null);
   const [body] = recipe.bodies;
+  const part = {
+    own,
+    change,
+    of: { document: own, schema: ownRecipeSchema, edit: open.documentStore.edit },
+  };
   return (
     <DocumentFrame
       open={open}
@@ -85,11 +90,11 @@ export function RecipeEditor({ id, initial, initialRevision }: RecipeEditorProps
         }}
       >
         <Box sx={{ display: 'grid', gap: 2 }}>
-          <RecipeMetals own={own} change={change} />
-          <RecipeReadings own={own} change={change} />
-          <RecipeBodies own={own} change={change} />
-          <RecipeSteps own={own} change={change} />
-          <RecipeCautions own={own} change={change} />
+          <RecipeMetals {...part} />
+          <RecipeReadings {...part} />
+          <RecipeBodies {...part} />
+          <RecipeSteps {...part} />
+          <RecipeCautions {...part} />
         </Box>
         <Box sx={{ position: { md: 'sticky' }, top: { md: 12 } }}>
           <Card title="One cell of it">

@@ -1,4 +1,4 @@
-import { MATERIALS, type Material } from '@/core/physics/cell/metals';
+import { MATERIALS } from '@/core/physics/cell/metals';
 import Box from '@mui/material/Box';
 import { Selection } from '@/ui/TextInput';
 import { ownRecipeSchema } from '@/core/physics/recipes/ownRecipeSchema';
@@ -33,14 +33,9 @@ export function RecipeMetals({ own, change }: RecipePartProps) {
         <Selection
           label="On the desk"
           value={own.look}
-          onChange={(chosen) => change({ look: chosen as CellLook })}
-        >
-          {CELL_LOOKS.map((look) => (
-            <option key={look} value={look}>
-              {LOOK_NAMES[look]}
-            </option>
-          ))}
-        </Selection>
+          onChange={(chosen) => change({ look: chosen })}
+          options={CELL_LOOKS.map((look) => [look, LOOK_NAMES[look]] as const)}
+        />
         <WordsField
           label="Separator"
           value={separator}
@@ -60,7 +55,11 @@ export function RecipeMetals({ own, change }: RecipePartProps) {
   );
 }
 
-function Electrode({ side, own, change }: RecipePartProps & { side: 'plus' | 'minus' }) {
+function Electrode({
+  side,
+  own,
+  change,
+}: Omit<RecipePartProps, 'of'> & { side: 'plus' | 'minus' }) {
   const sign = side === 'plus' ? '+' : '−';
   const electrode = own[side];
   return (
@@ -68,14 +67,9 @@ function Electrode({ side, own, change }: RecipePartProps & { side: 'plus' | 'mi
       <Selection
         label={`${sign} metal`}
         value={electrode.material}
-        onChange={(chosen) => change({ [side]: { ...electrode, material: chosen as Material } })}
-      >
-        {MATERIALS.map((material) => (
-          <option key={material} value={material}>
-            {material}
-          </option>
-        ))}
-      </Selection>
+        onChange={(chosen) => change({ [side]: { ...electrode, material: chosen } })}
+        options={MATERIALS.map((material) => [material, material] as const)}
+      />
       <WordsField
         label={`${sign} part`}
         value={electrode.part}

@@ -1,33 +1,26 @@
+import { BoundQuantity } from '@/ui/BoundQuantity';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { ownRecipeSchema } from '@/core/physics/recipes/ownRecipeSchema';
-import { formatAmps, formatMinutes, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
-import { QuantityField } from '@/ui/QuantityField';
 import { WordsField } from '@/ui/WordsField';
 import type { RecipePartProps } from './changeRecipe';
 
 const RANGES = {
-  openVolts: { label: 'Open-circuit volts', kind: 'volts', format: formatVolts },
-  shortAmps: { label: 'Short-circuit milliamps', kind: 'milliamps', format: formatAmps },
+  openVolts: { label: 'Open-circuit volts', kind: 'volts' },
+  shortAmps: { label: 'Short-circuit milliamps', kind: 'milliamps' },
 } as const;
 
 /** What one cell of the usual size typically reads, from lowest to highest, and how long it takes. */
-export function RecipeReadings({ own, change }: RecipePartProps) {
+export function RecipeReadings({ own, change, of }: RecipePartProps) {
   const rangeField = (key: keyof typeof RANGES, end: 'low' | 'high') => {
-    const { label, kind, format } = RANGES[key];
-    const range = own[key];
+    const { label, kind } = RANGES[key];
     return (
-      <QuantityField
+      <BoundQuantity
+        of={of}
+        path={`${key}.${end}`}
         label={`${label}, ${end === 'low' ? 'lowest' : 'highest'}`}
         kind={kind}
-        value={range[end]}
-        format={format}
-        schema={ownRecipeSchema}
-        stored={(value) => ({ ...own, [key]: { ...range, [end]: value } })}
-        onCommit={(value) => {
-          if (value !== null) change({ [key]: { ...range, [end]: value } }, `${key} ${end}`);
-        }}
       />
     );
   };
@@ -47,16 +40,7 @@ export function RecipeReadings({ own, change }: RecipePartProps) {
           schema={ownRecipeSchema.shape.source}
           onCommit={(source) => change({ source }, 'source')}
         />
-        <QuantityField
-          label="Minutes to build one"
-          kind="minutes"
-          value={own.minutesToBuild}
-          format={formatMinutes}
-          schema={ownRecipeSchema.shape.minutesToBuild}
-          onCommit={(minutesToBuild) => {
-            if (minutesToBuild !== null) change({ minutesToBuild }, 'minutes');
-          }}
-        />
+        <BoundQuantity of={of} path="minutesToBuild" label="Minutes to build one" kind="minutes" />
       </Box>
     </Card>
   );

@@ -1,3 +1,4 @@
+import type { Bound } from '@/ui/BoundQuantity';
 import type { OwnRecipe } from '@/core/physics/recipes/ownRecipeSchema';
 
 /** Changes part of the recipe; edits that name the same `typing` one after another are one undo step. */
@@ -7,4 +8,6 @@ export type ChangeRecipe = (part: Partial<OwnRecipe>, typing?: string) => void;
 export interface RecipePartProps {
   readonly own: OwnRecipe;
   readonly change: ChangeRecipe;
+  /** The recipe, for fields of one number. */
+  readonly of: Bound<OwnRecipe>;
 }

@@ -136,14 +136,9 @@ function Pick<Value extends string>(props: {
     <Selection
       label={label}
       value={value}
-      onChange={(chosen) => onChange(chosen as Value)}
+      onChange={(chosen) => onChange(chosen)}
       sx={{ minWidth: 210, maxWidth: 1 }}
-    >
-      {options.map(([one, name]) => (
-        <option key={one} value={one}>
-          {name}
-        </option>
-      ))}
-    </Selection>
+      options={options.map(([one, name]) => [one, name] as const)}
+    />
   );
 }

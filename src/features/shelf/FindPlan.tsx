@@ -8,13 +8,13 @@ import { Selection, TextInput } from '@/ui/TextInput';
 /** Rest after the last letter before it is looked for, milliseconds. */
 const QUIET_MS = 250;
 
-const ORDERS = {
-  changed: 'last changed first',
-  title: 'by title',
-  lesson: 'by lesson date',
-} as const;
+const ORDERS = [
+  ['changed', 'last changed first'],
+  ['title', 'by title'],
+  ['lesson', 'by lesson date'],
+] as const;
 /** How the shelf is sorted. */
-export type ShelfOrder = keyof typeof ORDERS;
+export type ShelfOrder = (typeof ORDERS)[number][0];
 
 /** The address of the shelf as somebody wants to see it. */
 export function addressOfShelf({
@@ -65,14 +65,9 @@ export function FindPlan({ find, sort }: { readonly find: string; readonly sort:
       <Selection
         label="Order"
         value={sort}
-        onChange={(chosen) => router.replace(addressOfShelf({ find, sort: chosen as ShelfOrder }))}
-      >
-        {Object.entries(ORDERS).map(([order, name]) => (
-          <option key={order} value={order}>
-            {name}
-          </option>
-        ))}
-      </Selection>
+        onChange={(chosen) => router.replace(addressOfShelf({ find, sort: chosen }))}
+        options={ORDERS}
+      />
     </Box>
   );
 }

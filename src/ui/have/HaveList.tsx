@@ -50,27 +50,20 @@ export function HaveList({ counts, onCounts }: HaveListProps) {
       <Selection
         label="Add a part"
         value=""
-        onChange={(chosen) => {
-          const part = others.find((one) => one === chosen);
-          if (part !== undefined) onCounts({ ...counts, [part]: PARTS[part].pack });
+        onChange={(part) => {
+          if (part !== '') onCounts({ ...counts, [part]: PARTS[part].pack });
         }}
         fullWidth
         sx={{ mt: 2 }}
-      >
-        <option value="">choose …</option>
-        {KINDS.map((kind) => {
-          const parts = others.filter((part) => PARTS[part].kind === kind);
-          return parts.length === 0 ? null : (
-            <optgroup key={kind} label={capital(KIND_NAMES[kind])}>
-              {parts.map((part) => (
-                <option key={part} value={part}>
-                  {PARTS[part].plural}
-                </option>
-              ))}
-            </optgroup>
-          );
-        })}
-      </Selection>
+        options={[
+          ['', 'choose …'] as const,
+          ...KINDS.flatMap((kind) =>
+            others
+              .filter((part) => PARTS[part].kind === kind)
+              .map((part) => [part, PARTS[part].plural, capital(KIND_NAMES[kind])] as const),
+          ),
+        ]}
+      />
     </>
   );
 }

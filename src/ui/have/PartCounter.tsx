@@ -5,7 +5,6 @@ import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
 import { PARTS, type PartId } from '@/core/physics/recipes/parts';
 import { haveSchema } from '@/core/records/plan/haveSchema';
-import { formatNumber } from '@/core/units';
 import { AddIcon, CloseIcon, RemoveIcon } from '../icons';
 import { QuantityField } from '../QuantityField';
 
@@ -55,11 +54,8 @@ export function PartCounter({ part, count, onCount, onRemove }: PartCounterProps
         hideLabel
         kind="count"
         value={count}
-        format={(value) => formatNumber(value, 6)}
         schema={haveSchema.valueType}
-        onCommit={(typed) => {
-          if (typed !== null) onCount(typed);
-        }}
+        onCommit={onCount}
         sx={{ width: 72, '& input': { textAlign: 'center', py: 0.5, fontWeight: 700 } }}
       />
       <IconButton size="small" aria-label={`More ${plural}`} onClick={() => onCount(count + step)}>

@@ -48,11 +48,8 @@ export function PutBackDialog({ taken, onClose, onPutBack }: PutBackDialogProps)
                   hideLabel
                   kind="count"
                   value={left[part] ?? 0}
-                  format={(value) => formatNumber(value, 6)}
                   schema={haveSchema.valueType.max(out, `Only ${formatNumber(out, 6)} were out.`)}
-                  onCommit={(typed) => {
-                    if (typed !== null) setLeft({ ...left, [part]: typed });
-                  }}
+                  onCommit={(typed) => setLeft({ ...left, [part]: typed })}
                   sx={{ width: 84 }}
                 />
                 <Typography variant="body2" color="textSecondary" sx={{ width: 64 }}>

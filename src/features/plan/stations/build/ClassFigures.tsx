@@ -34,13 +34,14 @@ export function ClassFigures({ figures, facts }: ClassFiguresProps) {
           value={measurementKey(measurement)}
           onChange={(chosen) => setChosen(chosen)}
           sx={{ minWidth: 210 }}
-        >
-          {figures.map((one) => (
-            <option key={measurementKey(one.measurement)} value={measurementKey(one.measurement)}>
-              {nameOf(one, facts.stairs.length)} ({one.values.length})
-            </option>
-          ))}
-        </Selection>
+          options={figures.map(
+            (one) =>
+              [
+                measurementKey(one.measurement),
+                `${nameOf(one, facts.stairs.length)} (${one.values.length})`,
+              ] as const,
+          )}
+        />
       }
     >
       <ClassHistogram figure={figure} expected={expected} />

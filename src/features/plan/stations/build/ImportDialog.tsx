@@ -106,13 +106,8 @@ export function ImportDialog({
                 onChange={(name) =>
                   setChosen({ ...mapping, [column]: name === NONE ? null : name })
                 }
-              >
-                {[NONE, ...file.columns].map((name) => (
-                  <option key={name} value={name}>
-                    {name}
-                  </option>
-                ))}
-              </Selection>
+                options={[NONE, ...file.columns].map((name) => [name, name] as const)}
+              />
             ))}
           </Box>
         ) : null}

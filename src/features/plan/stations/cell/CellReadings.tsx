@@ -17,7 +17,7 @@ import {
   suitableCurrentRange,
   type CurrentRange,
 } from '@/core/physics/instruments/meter';
-import { formatAmps, formatOhms, formatSeconds, formatVolts } from '@/core/units';
+import { formatAmps, formatOhms, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { QuantityField } from '@/ui/QuantityField';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
@@ -81,11 +81,10 @@ export function CellReadings() {
         <QuantityField
           label="Open-circuit volts"
           kind="volts"
-          emptyAllowed
           value={own.openCircuitVolts}
-          format={formatVolts}
           schema={ownReadingsSchema.shape.openCircuitVolts}
           onCommit={(volts) => change({ openCircuitVolts: volts }, 'open-circuit volts')}
+          onEmpty={() => change({ openCircuitVolts: null }, 'open-circuit volts')}
           helperText="Nothing but the meter connected, for example 0.93"
         />
         <CellDoubts field="openVolts" {...doubts} />
@@ -93,36 +92,31 @@ export function CellReadings() {
           <QuantityField
             label="Short-circuit milliamps"
             kind="milliamps"
-            emptyAllowed
             value={short?.amps ?? null}
-            format={formatAmps}
             schema={shortShape.amps}
             onCommit={(amps) =>
               change(
                 {
-                  shortCircuit:
-                    amps === null
-                      ? null
-                      : {
-                          amps,
-                          meterRange: rangeFor(amps),
-                          secondsAfter: short?.secondsAfter ?? null,
-                        },
+                  shortCircuit: {
+                    amps,
+                    meterRange: rangeFor(amps),
+                    secondsAfter: short?.secondsAfter ?? null,
+                  },
                 },
                 'short-circuit amps',
               )
             }
+            onEmpty={() => change({ shortCircuit: null }, 'short-circuit amps')}
             helperText="Meter straight across the cell, briefly, for example 1.4"
           />
           <QuantityField
             label="Read after"
             kind="seconds"
-            emptyAllowed
             disabled={short === null}
             value={short?.secondsAfter ?? null}
-            format={formatSeconds}
             schema={shortShape.secondsAfter}
             onCommit={(secondsAfter) => changeShort({ secondsAfter }, 'seconds after')}
+            onEmpty={() => changeShort({ secondsAfter: null }, 'seconds after')}
             helperText="seconds"
           />
         </Box>
@@ -143,18 +137,15 @@ export function CellReadings() {
           label="Range of the meter for the current"
           value={range}
           onChange={(chosen) => {
-            const meterRange = chosen as CurrentRange;
+            const meterRange = chosen;
             setChosenRange(meterRange);
             changeShort({ meterRange });
           }}
           helperText="The meter’s own resistance on that range is taken off."
-        >
-          {CURRENT_RANGES.map((one) => (
-            <option key={one} value={one}>
-              {one} (adds {formatOhms(shuntOhms[one])})
-            </option>
-          ))}
-        </Selection>
+          options={CURRENT_RANGES.map(
+            (one) => [one, `${one} (adds ${formatOhms(shuntOhms[one])})`] as const,
+          )}
+        />
         <OwnMeter />
         <LoadedReadings loaded={own.loaded} onChange={(loaded) => change({ loaded })} />
         <CellDoubts field="loaded" {...doubts} />

@@ -110,13 +110,8 @@ export function CellStation() {
                     }))
                   }
                   sx={{ minWidth: 220, mb: 1.5 }}
-                >
-                  {recipe.bodies.map(({ id, name }) => (
-                    <option key={id} value={id}>
-                      {name}
-                    </option>
-                  ))}
-                </Selection>
+                  options={recipe.bodies.map(({ id, name }) => [id, name] as const)}
+                />
                 <PieceAndOverhang />
                 <Typography variant="body2">
                   <strong>+</strong> {recipe.plus.part} ({recipe.plus.material}, the cathode) ·{' '}

@@ -92,30 +92,27 @@ export function LoadedReadings({ loaded, onChange }: LoadedReadingsProps) {
         <QuantityField
           label="Resistor"
           kind="ohms"
-          emptyAllowed
           autoFocus={entry > 0}
           value={ohms}
-          format={formatOhms}
           schema={loadedShape.ohms}
           onCommit={(value) => setDraft({ ...draft, ohms: value })}
+          onEmpty={() => setDraft({ ...draft, ohms: null })}
         />
         <QuantityField
           label="Volts across it"
           kind="volts"
-          emptyAllowed
           value={volts}
-          format={formatVolts}
           schema={loadedShape.volts}
           onCommit={(value) => setDraft({ ...draft, volts: value })}
+          onEmpty={() => setDraft({ ...draft, volts: null })}
         />
         <QuantityField
           label="Read after, s"
           kind="seconds"
-          emptyAllowed
           value={secondsAfter}
-          format={formatSeconds}
           schema={loadedShape.secondsAfter}
           onCommit={(value) => setDraft({ ...draft, secondsAfter: value })}
+          onEmpty={() => setDraft({ ...draft, secondsAfter: null })}
         />
         <Button
           type="submit"

@@ -1,15 +1,13 @@
 'use client';
 
+import { PlanQuantity } from '../../PlanQuantity';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { USUAL_CLASS_METER } from '@/core/physics/instruments/classMeter';
-import { classMeterSchema } from '@/core/physics/instruments/classMeterSchema';
 import { CURRENT_RANGES } from '@/core/physics/instruments/meter';
 import type { Plan } from '@/core/records/plan/planSchema';
-import { formatOhms } from '@/core/units';
-import { QuantityField } from '@/ui/QuantityField';
 import { useEdit, usePlan } from '../../PlanProvider';
 
 /** The educator's own meter: what it draws on volts, what it adds on amps. */
@@ -38,29 +36,13 @@ export function OwnMeter() {
               gridTemplateColumns: 'repeat(auto-fit, minmax(120px, 1fr))',
             }}
           >
-            <QuantityField
-              label="On volts"
-              kind="ohms"
-              value={meter.voltsOhms}
-              format={formatOhms}
-              schema={classMeterSchema.shape.voltsOhms}
-              onCommit={(voltsOhms) => {
-                if (voltsOhms !== null) change({ voltsOhms }, 'meter volts');
-              }}
-            />
+            <PlanQuantity path="meter.voltsOhms" label="On volts" kind="ohms" />
             {CURRENT_RANGES.map((range) => (
-              <QuantityField
+              <PlanQuantity
                 key={range}
+                path={`meter.shuntOhms.${range}`}
                 label={`On ${range}`}
                 kind="ohms"
-                value={meter.shuntOhms[range]}
-                format={formatOhms}
-                schema={classMeterSchema.shape.shuntOhms}
-                stored={(ohms) => ({ ...meter.shuntOhms, [range]: ohms })}
-                onCommit={(ohms) => {
-                  if (ohms === null) return;
-                  change({ shuntOhms: { ...meter.shuntOhms, [range]: ohms } }, `meter ${range}`);
-                }}
               />
             ))}
           </Box>

@@ -1,15 +1,14 @@
 'use client';
 
+import { PlanQuantity } from '../../PlanQuantity';
 import { PIECE_FACTS } from '@/core/physics/recipes/pieces';
 import { piecesOf } from '@/core/physics/recipes/cellBuild';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
-import { planSchema, type Plan } from '@/core/records/plan/planSchema';
+import type { Plan } from '@/core/records/plan/planSchema';
 import { overhangWords } from '@/core/work/judging/overhang';
-import { formatMillimetres } from '@/core/units';
 import { Choice } from '@/ui/Choice';
-import { QuantityField } from '@/ui/QuantityField';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 
 /** How the fruit is cut, or how far the separators of a pile stand out. */
@@ -44,15 +43,10 @@ export function PieceAndOverhang() {
   if (recipe.look !== 'pile') return null;
   return (
     <Box sx={{ mb: 1.5 }}>
-      <QuantityField
+      <PlanQuantity
+        path="cell.overhangMillimetres"
         label="Separator wider than the metal by"
         kind="millimetres"
-        value={plan.cell.overhangMillimetres}
-        format={formatMillimetres}
-        schema={planSchema.shape.cell.shape.overhangMillimetres}
-        onCommit={(value) => {
-          if (value !== null) change({ overhangMillimetres: value }, 'overhang');
-        }}
         helperText="Below 0: smaller, as is usual in stacks. Above 0: its wet rim leaks to the next layer."
         fullWidth
       />

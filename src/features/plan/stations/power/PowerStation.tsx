@@ -1,5 +1,6 @@
 'use client';
 
+import { PlanQuantity } from '../../PlanQuantity';
 import { BRIGHTNESS_FROM_AMPS } from '@/core/physics/circuit/brightness';
 import Box from '@mui/material/Box';
 import ToggleButton from '@mui/material/ToggleButton';
@@ -7,11 +8,9 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { DEVICE_KINDS, DEVICE_PRESETS } from '@/core/physics/circuit/devicePresets';
 import { LED_COLOURS } from '@/core/physics/circuit/load/ledPresets';
-import { planSchema, type PlanTarget } from '@/core/records/plan/planSchema';
-import { formatMinutes } from '@/core/units';
+import type { PlanTarget } from '@/core/records/plan/planSchema';
 import { Card } from '@/ui/Card';
 import { LoadDrawing } from '@/ui/desk/LoadDrawing';
-import { QuantityField } from '@/ui/QuantityField';
 import { useEdit, usePlan } from '../../PlanProvider';
 import { DeviceFields, ResistorFields } from './LoadFields';
 import { LedCurves } from './LedCurves';
@@ -31,8 +30,7 @@ export function PowerStation() {
   const plan = usePlan();
   const edit = useEdit();
   const { target } = plan;
-  const setTarget = (next: PlanTarget, typing: string | null = null): void =>
-    edit((before) => ({ ...before, target: next }), typing);
+  const setTarget = (next: PlanTarget): void => edit((before) => ({ ...before, target: next }));
   return (
     <Box
       sx={{ display: 'grid', gap: 2, gridTemplateColumns: { lg: 'minmax(0, 2fr) minmax(0, 1fr)' } }}
@@ -55,21 +53,14 @@ export function PowerStation() {
         </ToggleButtonGroup>
         {target.kind === 'led' ? <LedFields target={target} onChange={setTarget} /> : null}
         {target.kind === 'device' ? <DeviceFields target={target} onChange={setTarget} /> : null}
-        {target.kind === 'resistor' ? (
-          <ResistorFields target={target} onChange={setTarget} />
-        ) : null}
+        {target.kind === 'resistor' ? <ResistorFields /> : null}
       </Card>
       <Box sx={{ gridRow: { lg: 'span 2' }, alignSelf: 'start' }}>
         <Card title="When, and for how long?">
-          <QuantityField
+          <PlanQuantity
+            path="minutes"
             label="It must run for"
             kind="minutes"
-            value={plan.minutes}
-            format={formatMinutes}
-            schema={planSchema.shape.minutes}
-            onCommit={(minutes) => {
-              if (minutes !== null) edit((before) => ({ ...before, minutes }), 'minutes');
-            }}
             sx={{ mt: 1 }}
             helperText="The plan is judged for all of that time."
             fullWidth

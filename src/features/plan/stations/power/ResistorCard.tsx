@@ -1,11 +1,11 @@
 'use client';
 
+import { PlanQuantity } from '../../PlanQuantity';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { planSchema, type SeriesResistor } from '@/core/records/plan/planSchema';
+import type { SeriesResistor } from '@/core/records/plan/planSchema';
 import { formatAmps, formatOhms, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
-import { QuantityField } from '@/ui/QuantityField';
 import { Selection } from '@/ui/TextInput';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 
@@ -38,25 +38,10 @@ export function ResistorCard() {
                 : { kind: kind === 'none' ? 'none' : 'as-needed' },
             )
           }
-        >
-          {Object.entries(CHOICES).map(([kind, name]) => (
-            <option key={kind} value={kind}>
-              {name}
-            </option>
-          ))}
-        </Selection>
+          options={Object.entries(CHOICES).map(([kind, name]) => [kind, name] as const)}
+        />
         {seriesResistor.kind === 'own' ? (
-          <QuantityField
-            label="Its resistance"
-            kind="ohms"
-            value={seriesResistor.ohms}
-            format={formatOhms}
-            schema={planSchema.shape.seriesResistor}
-            stored={(ohms) => ({ kind: 'own', ohms })}
-            onCommit={(ohms) => {
-              if (ohms !== null) set({ kind: 'own', ohms }, 'resistor');
-            }}
-          />
+          <PlanQuantity path="seriesResistor.ohms" label="Its resistance" kind="ohms" />
         ) : null}
       </Box>
       <Typography variant="body2" color="textSecondary" sx={{ mt: 1 }}>

@@ -1,23 +1,17 @@
 'use client';
 
+import { PlanQuantity } from '../../PlanQuantity';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { Selection } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
-import {
-  AGE_BAND_NAMES,
-  AGE_BANDS,
-  lessonSchema,
-  type AgeBand,
-  type Lesson,
-} from '@/core/records/plan/lessonSchema';
+import { AGE_BAND_NAMES, AGE_BANDS, type Lesson } from '@/core/records/plan/lessonSchema';
 import type { LessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
 import { sparesOf } from '@/core/work/preparation/sparesOf';
 import { formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { Choice } from '@/ui/Choice';
-import { QuantityField } from '@/ui/QuantityField';
 import { useEdit } from '../../PlanProvider';
 import { LessonDate } from '../power/LessonDate';
 import { ClockField } from './ClockField';
@@ -35,17 +29,7 @@ export function ClassPart({ facts }: { facts: LessonFacts }) {
   const change = (part: Partial<Lesson>, typing?: string): void =>
     edit((before) => withLesson(before, part), typing);
   const count = (label: string, key: Count) => (
-    <QuantityField
-      label={label}
-      kind="count"
-      value={lesson[key]}
-      format={String}
-      schema={lessonSchema}
-      stored={(value) => ({ ...lesson, [key]: value })}
-      onCommit={(value) => {
-        if (value !== null) change({ [key]: value }, key);
-      }}
-    />
+    <PlanQuantity path={`lesson.${key}`} label={label} kind="count" />
   );
   return (
     <Box
@@ -77,14 +61,9 @@ export function ClassPart({ facts }: { facts: LessonFacts }) {
           <Selection
             label="Age"
             value={lesson.ageBand}
-            onChange={(chosen) => change({ ageBand: chosen as AgeBand })}
-          >
-            {AGE_BANDS.map((band) => (
-              <option key={band} value={band}>
-                {AGE_BAND_NAMES[band]}
-              </option>
-            ))}
-          </Selection>
+            onChange={(chosen) => change({ ageBand: chosen })}
+            options={AGE_BANDS.map((band) => [band, AGE_BAND_NAMES[band]] as const)}
+          />
         </Box>
         <LessonDate />
         <GroupWords facts={facts} />

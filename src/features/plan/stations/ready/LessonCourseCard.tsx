@@ -3,7 +3,6 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { LessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
 import { formatNumber } from '@/core/units';
-import { MEASURING_WAYS } from '@/core/records/plan/lessonSchema';
 import { MEASURING_NAMES, measuringPlans } from '@/core/work/preparation/measuring';
 import { Card } from '@/ui/Card';
 import { Selection } from '@/ui/TextInput';
@@ -26,25 +25,23 @@ export function LessonCourseCard({ facts }: { facts: LessonFacts }) {
         label="How the meters are shared"
         value={plan.lesson.measuring ?? 'as-fits'}
         onChange={(chosen) =>
-          edit((before) =>
-            withLesson(before, { measuring: MEASURING_WAYS.find((way) => way === chosen) ?? null }),
-          )
+          edit((before) => withLesson(before, { measuring: chosen === 'as-fits' ? null : chosen }))
         }
         fullWidth
         sx={{ my: 1.5 }}
-      >
-        <option value="as-fits">as fits the lesson: {MEASURING_NAMES[measuring]}</option>
-        {measuringPlans({
-          kit: facts.kit,
-          groups: facts.kit.groups,
-          lesson: plan.lesson,
-          minutesPerCell: facts.evaluation.cell.recipe.minutesToBuild,
-        }).map(({ way, course: { minutes } }) => (
-          <option key={way} value={way}>
-            {MEASURING_NAMES[way]} ({formatNumber(minutes)} min)
-          </option>
-        ))}
-      </Selection>
+        options={[
+          ['as-fits', `as fits the lesson: ${MEASURING_NAMES[measuring]}`] as const,
+          ...measuringPlans({
+            kit: facts.kit,
+            groups: facts.kit.groups,
+            lesson: plan.lesson,
+            minutesPerCell: facts.evaluation.cell.recipe.minutesToBuild,
+          }).map(
+            ({ way, course: { minutes } }) =>
+              [way, `${MEASURING_NAMES[way]} (${formatNumber(minutes)} min)`] as const,
+          ),
+        ]}
+      />
       <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 0.5 }}>
         {course.phases.map(({ id, name, minutes }) => (
           <Box component="li" key={id} sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>

@@ -50,29 +50,21 @@ export function PrintsPart({ facts }: { facts: LessonFacts }) {
           fullWidth
           label="Sheet"
           value={sheet}
-          onChange={(chosen) => setChosen(chosen as SheetId | 'all')}
+          onChange={setChosen}
           sx={{ my: 1 }}
-        >
-          {allowed.map((id) => (
-            <option key={id} value={id}>
-              {SHEET_NAMES[id]}
-            </option>
-          ))}
-          <option value="all">All of them</option>
-        </Selection>
+          options={[
+            ...allowed.map((id) => [id, SHEET_NAMES[id]] as const),
+            ['all', 'All of them'] as const,
+          ]}
+        />
         <Selection
           fullWidth
           label="Wording for pupils"
           value={wording}
-          onChange={(chosen) => setWording(chosen as Wording)}
+          onChange={setWording}
           sx={{ my: 1 }}
-        >
-          {WORDINGS.map((id) => (
-            <option key={id} value={id}>
-              {WORDING_NAMES[id]}
-            </option>
-          ))}
-        </Selection>
+          options={WORDINGS.map((id) => [id, WORDING_NAMES[id]] as const)}
+        />
         <Choice
           label="Paper"
           value={lesson.paper}

@@ -32,29 +32,27 @@ function BuyFor({ facts: { plan, evaluation } }: { readonly facts: LessonFacts }
     <Card title="If the first cell is weaker">
       <Selection
         label="Buy enough for"
-        value={String(chosen)}
-        onChange={(value) =>
+        value={chosen}
+        onChange={(bought) =>
           edit((before) => ({
             ...before,
-            lesson: {
-              ...before.lesson,
-              buyStrings: Number(value) === strings ? null : Number(value),
-            },
+            lesson: { ...before.lesson, buyStrings: bought === strings ? null : bought },
           }))
         }
-      >
-        {rows.some((row) => row.strings === chosen) ? null : (
-          <option value={chosen}>
-            {cellsInSeries} × {chosen}
-          </option>
-        )}
-        {rows.map((row) => (
-          <option key={row.strings} value={row.strings}>
-            {formatAmps(roundedUp(row.fromAmps))} and more: {cellsInSeries} × {row.strings}
-            {row.strings === strings ? ', as planned' : ''}
-          </option>
-        ))}
-      </Selection>
+        options={[
+          ...(rows.some((row) => row.strings === chosen)
+            ? []
+            : [[chosen, `${cellsInSeries} × ${chosen}`] as const]),
+          ...rows.map((row) => {
+            const planned = row.strings === strings ? ', as planned' : '';
+            const from = formatAmps(roundedUp(row.fromAmps));
+            return [
+              row.strings,
+              `${from} and more: ${cellsInSeries} × ${row.strings}${planned}`,
+            ] as const;
+          }),
+        ]}
+      />
       <Typography variant="caption" color="textSecondary" component="p" sx={{ mt: 1 }}>
         The plan counts on a typical cell. With more strings in the bag, a weaker first cell spoils
         nothing.

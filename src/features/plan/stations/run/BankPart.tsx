@@ -1,12 +1,13 @@
 'use client';
 
+import { PlanQuantity } from '../../PlanQuantity';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useCallback } from 'react';
 import type { CapacitorBankRun } from '@/core/work/running/capacitorBankRun';
 import { FULL_SHARE } from '@/core/physics/circuit/load/capacitorBank';
-import { bankSchema, type RunningBank } from '@/core/records/plan/runningSchema';
+import type { RunningBank } from '@/core/records/plan/runningSchema';
 import { cautionsOf } from '@/core/physics/safety/cautions';
 import {
   aboutTime,
@@ -21,7 +22,6 @@ import { Card } from '@/ui/Card';
 import { CautionList } from '@/ui/CautionList';
 import { CountStepper } from '@/ui/CountStepper';
 import { mainAndSide } from '@/ui/mainAndSide';
-import { QuantityField } from '@/ui/QuantityField';
 import { SourceLinks } from '@/ui/SourceLinks';
 import { JobStatus } from '@/ui/JobStatus';
 import { useWorkerJob } from '@/workers/useWorkerJob';
@@ -123,28 +123,11 @@ function BankFields({ bank }: { readonly bank: RunningBank }) {
       }),
       typing,
     );
-  const field = (
-    key: 'farads' | 'ratedVolts' | 'dischargeOhms',
-    label: string,
-    kind: 'farads' | 'volts' | 'ohms',
-    format: (value: number) => string,
-  ) => (
-    <QuantityField
-      label={label}
-      kind={kind}
-      value={bank[key]}
-      format={format}
-      schema={bankSchema.shape[key]}
-      onCommit={(value) => {
-        if (value !== null) change({ [key]: value }, key);
-      }}
-    />
-  );
   return (
     <Card title="The bank">
       <Box sx={{ display: 'grid', gap: 1.5, mt: 1.5 }}>
-        {field('farads', 'One capacitor', 'farads', formatFarads)}
-        {field('ratedVolts', 'Rated for', 'volts', formatVolts)}
+        <PlanQuantity path="running.bank.farads" label="One capacitor" kind="farads" />
+        <PlanQuantity path="running.bank.ratedVolts" label="Rated for" kind="volts" />
         <CountStepper
           label="side by side"
           value={bank.inParallel}
@@ -159,7 +142,7 @@ function BankFields({ bank }: { readonly bank: RunningBank }) {
           most={20}
           onChange={(inSeries) => change({ inSeries })}
         />
-        {field('dischargeOhms', 'Let go through', 'ohms', formatOhms)}
+        <PlanQuantity path="running.bank.dischargeOhms" label="Let go through" kind="ohms" />
       </Box>
     </Card>
   );

@@ -1,22 +1,16 @@
 'use client';
 
+import { PlanQuantity } from '../../PlanQuantity';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
-import {
-  type Running,
-  runningSchema,
-  WRAP_NAMES,
-  wrapOf,
-  wrapsFor,
-} from '@/core/records/plan/runningSchema';
+import { type Running, WRAP_NAMES, wrapOf, wrapsFor } from '@/core/records/plan/runningSchema';
 import { cautionsOfCell } from '@/core/physics/recipes/recipe';
 import { cautionsOf } from '@/core/physics/safety/cautions';
 import { Card } from '@/ui/Card';
 import { CautionList } from '@/ui/CautionList';
 import { Choice } from '@/ui/Choice';
-import { QuantityField } from '@/ui/QuantityField';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 
 /** How the battery is left: covered or not, in which air. */
@@ -52,27 +46,8 @@ export function LeftStandingCard() {
         />
       ) : null}
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5 }}>
-        <QuantityField
-          label="Humidity, %"
-          kind="count"
-          value={Math.round(100 * running.humidity)}
-          format={(value) => String(Math.round(value))}
-          schema={runningSchema.shape.humidity}
-          stored={(value) => value / 100}
-          onCommit={(value) => {
-            if (value !== null) change({ humidity: value / 100 }, 'humidity');
-          }}
-        />
-        <QuantityField
-          label="Temperature, °C"
-          kind="count"
-          value={running.celsius}
-          format={(value) => String(value)}
-          schema={runningSchema.shape.celsius}
-          onCommit={(value) => {
-            if (value !== null) change({ celsius: value }, 'celsius');
-          }}
-        />
+        <PlanQuantity path="running.humidity" factor={100} label="Humidity, %" kind="count" />
+        <PlanQuantity path="running.celsius" label="Temperature, °C" kind="count" />
       </Box>
       <Box sx={{ mt: 1.5 }}>
         <CautionList cautions={cautionsOf(cautionsOfCell(recipe, body))} />

@@ -1,21 +1,20 @@
 'use client';
 
+import { PlanQuantity } from '../../PlanQuantity';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useCallback } from 'react';
 import { USUAL_FACTORS } from '@/core/work/running/runBattery';
-import { runningSchema } from '@/core/records/plan/runningSchema';
 import type { ShortCircuitRecovery } from '@/core/work/running/shortCircuitRecovery';
 import { cautionsOf, type CautionId } from '@/core/physics/safety/cautions';
-import { aboutTime, formatAmps, formatNumber, formatSeconds, formatVolts } from '@/core/units';
+import { aboutTime, formatAmps, formatNumber, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { CautionList } from '@/ui/CautionList';
 import { mainAndSide } from '@/ui/mainAndSide';
-import { QuantityField } from '@/ui/QuantityField';
 import { SourceLinks } from '@/ui/SourceLinks';
 import { JobStatus } from '@/ui/JobStatus';
 import { useWorkerJob } from '@/workers/useWorkerJob';
-import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
+import { usePlan, usePlanContext } from '../../PlanProvider';
 import { useBatteryRun } from '../../useBatteryRun';
 import { TimeChart } from './TimeChart';
 
@@ -26,7 +25,6 @@ const OF_A_SHORT: readonly CautionId[] = ['short-circuit', 'hydrogen'];
 export function ShortPart() {
   const { running } = usePlan();
   const { desk, cell } = usePlanContext().evaluation;
-  const edit = useEdit();
   const factors = useBatteryRun()?.fit?.factors ?? USUAL_FACTORS;
   const job = useWorkerJob(
     useCallback(
@@ -42,21 +40,12 @@ export function ShortPart() {
         {run === null ? <JobStatus job={job} /> : <ShortResult run={run} />}
       </Card>
       <Card title="The mistake">
-        <QuantityField
+        <PlanQuantity
+          path="running.shortSeconds"
           label="Ends joined for"
           kind="seconds"
           fullWidth
           sx={{ mt: 1 }}
-          value={running.shortSeconds}
-          format={formatSeconds}
-          schema={runningSchema.shape.shortSeconds}
-          onCommit={(seconds) => {
-            if (seconds === null) return;
-            edit(
-              (plan) => ({ ...plan, running: { ...plan.running, shortSeconds: seconds } }),
-              'shortSeconds',
-            );
-          }}
         />
         <Typography variant="body2" color="textSecondary" sx={{ my: 1.5 }}>
           A meter left on “current” across the battery is the same short. Nothing is broken: films

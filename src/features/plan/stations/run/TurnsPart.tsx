@@ -1,23 +1,22 @@
 'use client';
 
+import { PlanQuantity } from '../../PlanQuantity';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import { useCallback } from 'react';
 import { USUAL_FACTORS } from '@/core/work/running/runBattery';
-import { runningSchema } from '@/core/records/plan/runningSchema';
 import { TURNS_HORIZON_SECONDS } from '@/core/work/running/horizons';
 import type { IntermittentRun } from '@/core/work/running/intermittentRun';
 import { turnsWords } from '@/core/work/running/runWords';
-import { aboutTime, formatMinutes } from '@/core/units';
+import { aboutTime } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { mainAndSide } from '@/ui/mainAndSide';
-import { QuantityField } from '@/ui/QuantityField';
 import { JobStatus } from '@/ui/JobStatus';
 import { SourceLinks } from '@/ui/SourceLinks';
 import { useWorkerJob, type WorkerQuestion } from '@/workers/useWorkerJob';
-import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
+import { usePlan, usePlanContext } from '../../PlanProvider';
 import { useBatteryRun } from '../../useBatteryRun';
 import { TimeChart } from './TimeChart';
 
@@ -116,28 +115,8 @@ function TurnsResult({ run }: { readonly run: IntermittentRun }) {
 }
 
 function TurnsFields() {
-  const { running } = usePlan();
-  const edit = useEdit();
-  const { turns } = running;
   const field = (key: 'onSeconds' | 'restSeconds', label: string) => (
-    <QuantityField
-      label={label}
-      kind="minutes"
-      value={turns[key] / 60}
-      format={formatMinutes}
-      schema={runningSchema.shape.turns.shape[key]}
-      stored={(minutes) => 60 * minutes}
-      onCommit={(minutes) => {
-        if (minutes === null) return;
-        edit(
-          (plan) => ({
-            ...plan,
-            running: { ...plan.running, turns: { ...plan.running.turns, [key]: 60 * minutes } },
-          }),
-          key,
-        );
-      }}
-    />
+    <PlanQuantity path={`running.turns.${key}`} factor={1 / 60} label={label} kind="minutes" />
   );
   return (
     <Card title="How it is used">

@@ -109,14 +109,13 @@ export function CellMenu({ anchor, name, onClose }: CellMenuProps) {
         value={stored?.mix?.recipe ?? PLANS_CELL}
         onChange={(chosen) => change((board) => withMix(board, place, chosen))}
         sx={{ mt: 1.5 }}
-      >
-        <option value={PLANS_CELL}>as planned</option>
-        {RECIPE_IDS.filter((id) => !RECIPES[id].restricted).map((id) => (
-          <option key={id} value={id}>
-            {RECIPES[id].name}
-          </option>
-        ))}
-      </Selection>
+        options={[
+          [PLANS_CELL, 'as planned'],
+          ...RECIPE_IDS.filter((id) => !RECIPES[id].restricted).map(
+            (id) => [id, RECIPES[id].name] as const,
+          ),
+        ]}
+      />
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1.5 }}>
         <Button
           size="small"

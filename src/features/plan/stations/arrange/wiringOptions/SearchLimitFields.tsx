@@ -5,7 +5,6 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import { searchLimitsSchema, type SearchLimits } from '@/core/work/search/wiringOptions';
-import { formatNumber } from '@/core/units';
 import { Fold } from '@/ui/Fold';
 import { QuantityField } from '@/ui/QuantityField';
 
@@ -37,21 +36,17 @@ export function SearchLimitFields({ wish, onWish }: SearchLimitFieldsProps) {
             label="Maximum cells"
             kind="count"
             value={wish.mostCells}
-            format={String}
             schema={mostCells}
-            onCommit={(cells) => {
-              if (cells !== null) onWish({ ...wish, mostCells: cells });
-            }}
+            onCommit={(cells) => onWish({ ...wish, mostCells: cells })}
             helperText="One each: enter the group size"
           />
           <QuantityField
             label="Maximum cost"
             kind="count"
-            emptyAllowed
             value={wish.mostPrice}
-            format={(price) => formatNumber(price)}
             schema={mostPrice}
             onCommit={(price) => onWish({ ...wish, mostPrice: price })}
+            onEmpty={() => onWish({ ...wish, mostPrice: null })}
             helperText="Empty: no limit"
           />
           <Typography variant="caption" color="textSecondary">

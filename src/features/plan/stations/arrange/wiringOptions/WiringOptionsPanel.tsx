@@ -71,15 +71,10 @@ export const WiringOptionsPanel = memo(function WiringOptionsPanel({
           value={wish.objective}
           label="Sort the options by"
           hideLabel
-          onChange={(chosen) => setWish({ ...wish, objective: chosen as Objective })}
+          onChange={(chosen) => setWish({ ...wish, objective: chosen })}
           sx={{ '& select': { fontSize: '0.85rem', py: 0.5 } }}
-        >
-          {OBJECTIVES.map((objective) => (
-            <option key={objective} value={objective}>
-              {OBJECTIVE_NAMES[objective]}
-            </option>
-          ))}
-        </Selection>
+          options={OBJECTIVES.map((objective) => [objective, OBJECTIVE_NAMES[objective]] as const)}
+        />
       </Box>
       {wiringOptions.status === 'impossible' ? (
         <Impossible
