@@ -1,10 +1,10 @@
+import { PLAN_MIGRATIONS } from '../records/plan/migratePlan';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { DocumentFormat, TitledDocument } from '../formats/documentFormat';
 import { RECIPE_DOCUMENT, recipeOfOwn } from '../physics/recipes/ownRecipe';
 import { analyseFairTest } from '../records/fairTest/analyseFairTest';
 import { FAIR_TEST_DOCUMENT } from '../records/fairTest/fairTestSchema';
-import { PLAN_MIGRATIONS } from '../records/plan/migratePlan';
 import { PLAN_DOCUMENT } from '../records/plan/planDocument';
 import { PLAN_VERSION } from '../records/plan/planSchema';
 import { evaluatePlan } from '../work/judging/evaluatePlan';

@@ -10,19 +10,24 @@ import { CUPBOARD_DOCUMENT } from '@/core/documents/tools/cupboardDocument';
 import { cupboardCsv, withCsvCupboard } from '@/core/records/cupboard/cupboardCsv';
 import {
   cupboardSchema,
-  withGuidePrices,
   type CupboardState,
+  type FreeDays,
+  freeDaysSchema,
+  MOST_FREE_DAYS,
+  withGuidePrices,
 } from '@/core/records/cupboard/cupboardSchema';
-import { PART_IDS, PARTS, type PartId } from '@/core/physics/recipes/parts';
+import { PART_IDS, type PartId, PARTS } from '@/core/physics/recipes/parts';
 import { Card } from '@/ui/Card';
 import { CsvButtons } from '@/ui/CsvButtons';
 import { DocumentFrame } from '@/ui/document/DocumentFrame';
-import { useTool, type FoundTool } from '@/ui/document/useTool';
+import { type FoundTool, useTool } from '@/ui/document/useTool';
 import { PageLink } from '@/ui/PageLink';
 import { WordsField } from '@/ui/WordsField';
-import { FreeDaysCard } from './FreeDaysCard';
 import { PartTable } from './PartTable';
 import { TakenOutList } from './TakenOutList';
+import IconButton from '@mui/material/IconButton';
+import { dayWords } from '@/core/work/preparation/dayWords';
+import { AddIcon, CloseIcon } from '@/ui/icons';
 
 /** Materials, stock and prices, what is there first; what is out for lessons; days without school; CSV both ways. */
 export function CupboardPage({ found }: { found: FoundTool<CupboardState> }) {
@@ -120,5 +125,73 @@ export function CupboardPage({ found }: { found: FoundTool<CupboardState> }) {
         </Box>
       </Box>
     </DocumentFrame>
+  );
+}
+
+interface FreeDaysCardProps {
+  readonly freeDays: readonly FreeDays[];
+  readonly onChange: (freeDays: FreeDays[]) => void;
+}
+
+/** Days without school: nothing is planned on them. */
+export function FreeDaysCard({ freeDays, onChange }: FreeDaysCardProps) {
+  const [draft, setDraft] = useState({ from: '', to: '' });
+  const [problem, setProblem] = useState<string | null>(null);
+  const add = (): void => {
+    const checked = freeDaysSchema.safeParse({ from: draft.from, to: draft.to || draft.from });
+    if (!checked.success) return setProblem(checked.error.issues[0]?.message ?? null);
+    setProblem(null);
+    setDraft({ from: '', to: '' });
+    onChange([...freeDays, checked.data].sort((a, b) => a.from.localeCompare(b.from)));
+  };
+  const date = (label: string, key: 'from' | 'to') => (
+    <TextInput
+      label={label}
+      type="date"
+      value={draft[key]}
+      onChange={(event) => setDraft({ ...draft, [key]: event.target.value })}
+      error={problem !== null}
+      helperText={key === 'to' ? (problem ?? 'Empty: one day') : undefined}
+    />
+  );
+  return (
+    <Card title="Days without school">
+      <Box component="ul" aria-label="Days without school" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+        {freeDays.map(({ from, to }, index) => {
+          const words = from === to ? dayWords(from) : `${dayWords(from)} to ${dayWords(to)}`;
+          const named = `${words} ${to.slice(0, 4)}`;
+          return (
+            <Box
+              component="li"
+              key={`${from} ${to}`}
+              sx={{ display: 'flex', alignItems: 'center', gap: 1 }}
+            >
+              <Typography variant="body2" sx={{ flex: 1 }}>
+                {named}
+              </Typography>
+              <IconButton
+                size="small"
+                aria-label={`Without ${named}`}
+                onClick={() => onChange(freeDays.filter((_, other) => other !== index))}
+              >
+                <CloseIcon fontSize="small" />
+              </IconButton>
+            </Box>
+          );
+        })}
+      </Box>
+      <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: '1fr 1fr', mt: 1.5 }}>
+        {date('First free day', 'from')}
+        {date('Last free day', 'to')}
+      </Box>
+      <Button
+        size="small"
+        startIcon={<AddIcon />}
+        disabled={draft.from === '' || freeDays.length >= MOST_FREE_DAYS}
+        onClick={add}
+      >
+        Add
+      </Button>
+    </Card>
   );
 }

@@ -3,10 +3,16 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { useSearchParams } from 'next/navigation';
-import { drillKeySchema, type DrillKey } from '@/core/work/drill/makeDrill';
+import { type DrillKey, drillKeySchema, HIGHEST_DRILL } from '@/core/work/drill/makeDrill';
 import { PageFrame } from '@/ui/PageFrame';
 import { DrillBench } from './DrillBench';
-import { DrillChoice, showDrill } from './DrillChoice';
+import Box from '@mui/material/Box';
+import { Selection } from '@/ui/TextInput';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { DRILL_LEVELS, drillLevel } from '@/core/work/drill/levels';
+import { LinkIcon, PrintIcon, ShuffleIcon } from '@/ui/icons';
+import { QuantityField } from '@/ui/QuantityField';
 
 const FIRST: DrillKey = { level: 1, seed: 1 };
 
@@ -37,5 +43,70 @@ export function DrillPage() {
         </Alert>
       )}
     </PageFrame>
+  );
+}
+
+const PRINTED = 6;
+
+/** Shows another drill; its address can be given to a class. */
+export function showDrill({ level, seed }: DrillKey): void {
+  window.history.replaceState(null, '', `?level=${level}&seed=${seed}`);
+}
+
+/** Level and number of the drill, its link and its print. */
+export function DrillChoice({ drillKey }: { readonly drillKey: DrillKey }) {
+  const { level, seed } = drillKey;
+  const [copied, setCopied] = useState<boolean | null>(null);
+  const copy = (): void => {
+    navigator.clipboard.writeText(window.location.href).then(
+      () => setCopied(true),
+      () => setCopied(false),
+    );
+  };
+  return (
+    <Box sx={{ mb: 1.5 }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center' }}>
+        <Selection
+          label="Level"
+          value={level}
+          onChange={(chosen) => showDrill({ level: Number(chosen), seed })}
+          sx={{ minWidth: 240 }}
+          options={DRILL_LEVELS.map(({ level: one, name }) => [one, `${one} · ${name}`] as const)}
+        />
+        <QuantityField
+          label="Drill number"
+          kind="count"
+          value={seed}
+          schema={drillKeySchema.shape.seed}
+          onCommit={(value) => showDrill({ level, seed: value })}
+          sx={{ width: 130 }}
+        />
+        <Button
+          startIcon={<ShuffleIcon />}
+          onClick={() => showDrill({ level, seed: 1 + Math.floor(Math.random() * HIGHEST_DRILL) })}
+        >
+          Another one
+        </Button>
+        <Button startIcon={<LinkIcon />} onClick={copy}>
+          Copy the link for the class
+        </Button>
+        <Button
+          startIcon={<PrintIcon />}
+          component="a"
+          href={`/api/drill/print?level=${level}&seed=${seed}&count=${PRINTED}`}
+          target="_blank"
+          rel="noreferrer"
+        >
+          Print {PRINTED} with key
+        </Button>
+      </Box>
+      <Typography variant="body2" color="textSecondary" sx={{ mt: 1 }} role="status">
+        {copied === null
+          ? `${drillLevel(level).promise} The metals are hidden under tape: only the meter tells.`
+          : copied
+            ? 'The link is copied: whoever opens it has the same drill.'
+            : 'This browser does not let the link be copied: take it from the address line.'}
+      </Typography>
+    </Box>
   );
 }

@@ -1,3 +1,4 @@
+import { chartText } from '../../ui/chart/chartParts';
 import { roundTicks } from '@/core/numeric/roundTicks';
 import type { Ranked } from '@/core/records/fairTest/analyseFairTest';
 import { FORMAT_OF } from '@/core/records/fairTest/describeDifference';
@@ -29,7 +30,7 @@ const TICKS = 7;
 export function rankingOption(ranking: readonly Ranked[], measure: Measure, roles: Roles) {
   const { scale, unit } = unitOf(ranking, measure);
   const { least, most } = axisOf(ranking, measure);
-  const text = { color: roles.softInk, fontFamily: 'inherit', fontSize: 12 };
+  const text = chartText(roles);
   const format = FORMAT_OF[measure];
   const within = (value: number): number => Math.min(Math.max(value, least), most);
   const ticks = roundTicks(scale * least, scale * most, TICKS);

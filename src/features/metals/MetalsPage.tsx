@@ -6,17 +6,17 @@ import { Selection } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
 import {
   MEDIA,
-  solveMetalPair,
-  type MetalPairQuestion,
   type Medium,
+  type MetalPairAnswer,
+  type MetalPairQuestion,
+  solveMetalPair,
 } from '@/core/physics/cell/metalPair';
 import { METAL_FACT, METALS } from '@/core/physics/cell/metals';
 import { METALS_DOCUMENT } from '@/core/documents/tools/metalsDocument';
 import { Card } from '@/ui/Card';
 import { Choice } from '@/ui/Choice';
 import { DocumentFrame } from '@/ui/document/DocumentFrame';
-import { useTool, type FoundTool } from '@/ui/document/useTool';
-import { ElectrodesAtWork } from './ElectrodesAtWork';
+import { type FoundTool, useTool } from '@/ui/document/useTool';
 import { PotentialLadder } from './PotentialLadder';
 import { VoltsCompared } from './VoltsCompared';
 
@@ -89,5 +89,59 @@ export function MetalsPage({ found }: { found: FoundTool<MetalPairQuestion> }) {
         </Box>
       </Box>
     </DocumentFrame>
+  );
+}
+
+type CellAnswer = Extract<MetalPairAnswer, { status: 'cell' }>;
+type Wording = MetalPairQuestion['wording'];
+
+interface ElectrodesAtWorkProps {
+  readonly answer: CellAnswer;
+  readonly wording: Wording;
+  readonly onWording: (wording: Wording) => void;
+}
+
+/** What happens at each electrode, in words for school or as half-reactions. */
+export function ElectrodesAtWork({ answer, wording, onWording }: ElectrodesAtWorkProps) {
+  const sides = [
+    { sign: '−', role: 'the anode: oxidation, electrons leave', electrode: answer.minus },
+    { sign: '+', role: 'the cathode: reduction, electrons arrive', electrode: answer.plus },
+  ];
+  return (
+    <Card
+      title="What happens at each"
+      actions={
+        <Choice
+          label="Wording"
+          value={wording}
+          options={[
+            ['school', 'School'],
+            ['university', 'University'],
+          ]}
+          onChange={onWording}
+        />
+      }
+    >
+      {sides.map(({ sign, role, electrode }) => (
+        <Box
+          key={sign}
+          sx={{ mb: 1.25 }}
+          data-testid={`electrode-${sign === '+' ? 'plus' : 'minus'}`}
+        >
+          <Typography variant="h3">
+            {sign} {METAL_FACT[electrode.metal].name}, {role}
+          </Typography>
+          {electrode[wording].map((line) => (
+            <Typography key={line} variant="body2">
+              {line}
+            </Typography>
+          ))}
+        </Box>
+      ))}
+      <Typography variant="body2" color="textSecondary">
+        The fruit holds no electricity: the metal that dissolves is the fuel, the liquid lets ions
+        move. An LED’s anode (long leg) goes to the battery’s +.
+      </Typography>
+    </Card>
   );
 }

@@ -8,7 +8,7 @@ import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { cellAmpsAt } from '@/core/physics/cell/cellModel';
 import { RECIPE_DOCUMENT, recipeOfOwn } from '@/core/physics/recipes/ownRecipe';
-import { ownRecipeSchema, type OwnRecipe } from '@/core/physics/recipes/ownRecipeSchema';
+import { type OwnRecipe, ownRecipeSchema } from '@/core/physics/recipes/ownRecipeSchema';
 import { RECIPES } from '@/core/physics/recipes/recipes';
 import { explainMetals } from '@/core/work/words/explainMetals';
 import { explainSize } from '@/core/work/words/explainSize';
@@ -19,14 +19,16 @@ import { DocumentFrame } from '@/ui/document/DocumentFrame';
 import { useDocument } from '@/ui/document/useDocument';
 import { Explained } from '@/ui/Explained';
 import { WordsField } from '@/ui/WordsField';
-import type { ChangeRecipe } from './changeRecipe';
+import type { ChangeRecipe, RecipePartProps } from './changeRecipe';
 import { RecipeBodies } from './RecipeBodies';
-import { RecipeCautions } from './RecipeCautions';
 import { RecipeMetals } from './RecipeMetals';
 import { RecipeReadings } from './RecipeReadings';
 import { RecipeSteps } from './RecipeSteps';
 import { Hint } from '@/ui/Hint';
 import { DownloadIcon } from '@/ui/icons';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import { CAUTION_IDS, type CautionId, cautionsOf } from '@/core/physics/safety/cautions';
 
 interface RecipeEditorProps {
   readonly id: string;
@@ -135,5 +137,59 @@ function CellLine({ recipe, body }: Pick<Parameters<typeof CellPortrait>[0], 're
       {formatVolts(cell.emfVolts)}, {formatAmps(shortAmps)} shorted,{' '}
       {formatOhms(cell.emfVolts / shortAmps)}
     </Typography>
+  );
+}
+
+/** Of a battery's volts, not of a recipe. */
+const OF_THE_BATTERY: readonly CautionId[] = ['over-30', 'over-60'];
+
+/** Cautions of the recipe: those of its family always stay, others can be added. */
+export function RecipeCautions({ own, change }: RecipePartProps) {
+  const start = RECIPES[own.startsFrom];
+  return (
+    <Card title="Cautions and air">
+      <Typography variant="body2" color="textSecondary" sx={{ mb: 1 }}>
+        Those of “{start.name}” stay; add what your materials need.
+      </Typography>
+      <FormControlLabel
+        control={
+          <Checkbox
+            checked={start.breathes || own.breathes}
+            disabled={start.breathes}
+            onChange={(_, breathes) => change({ breathes })}
+          />
+        }
+        label="It must breathe: never taped shut"
+      />
+      <Box sx={{ display: 'grid', gap: 0.5, mt: 1 }}>
+        {cautionsOf(CAUTION_IDS.filter((id) => !OF_THE_BATTERY.includes(id))).map(
+          ({ id, text }) => {
+            const inherited = start.cautions.includes(id);
+            return (
+              <FormControlLabel
+                key={id}
+                sx={{ alignItems: 'flex-start', mr: 0 }}
+                control={
+                  <Checkbox
+                    size="small"
+                    sx={{ mt: -0.5 }}
+                    checked={inherited || own.cautions.includes(id)}
+                    disabled={inherited}
+                    onChange={(_, checked) =>
+                      change({
+                        cautions: checked
+                          ? [...own.cautions, id]
+                          : own.cautions.filter((one) => one !== id),
+                      })
+                    }
+                  />
+                }
+                label={<Typography variant="body2">{text}</Typography>}
+              />
+            );
+          },
+        )}
+      </Box>
+    </Card>
   );
 }

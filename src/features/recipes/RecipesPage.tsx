@@ -5,7 +5,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { recipeOfOwn } from '@/core/physics/recipes/ownRecipe';
 import type { OwnRecipe } from '@/core/physics/recipes/ownRecipeSchema';
-import { RECIPE_IDS } from '@/core/physics/recipes/recipe';
+import { type Recipe, RECIPE_IDS } from '@/core/physics/recipes/recipe';
 import { RECIPES } from '@/core/physics/recipes/recipes';
 import type { Issue } from '@/core/result';
 import { ImportButton } from '@/ui/document/ImportButton';
@@ -14,7 +14,12 @@ import { RefusalAlert } from '@/ui/document/RefusalAlert';
 import { useDocumentList } from '@/ui/document/useDocumentList';
 import { PageFrame } from '@/ui/PageFrame';
 import { makeOwn } from './makeOwn';
-import { RecipeCard, RecipeGrid } from './RecipeCard';
+import Link from '@mui/material/Link';
+import Paper from '@mui/material/Paper';
+import type { ReactNode } from 'react';
+import { formatAmps, formatVolts } from '@/core/units';
+import { CellIcon } from '@/ui/desk/CellIcon';
+import { PageLink } from '@/ui/PageLink';
 
 /** All cell families as they ship, and the educator's own recipes. */
 export function RecipesPage({
@@ -106,5 +111,59 @@ export function RecipesPage({
         ))}
       </RecipeGrid>
     </PageFrame>
+  );
+}
+
+interface RecipeCardProps {
+  readonly recipe: Recipe;
+  readonly href: string;
+  readonly actions: ReactNode;
+}
+
+export function RecipeGrid({ label, children }: { label: string; children: ReactNode }) {
+  return (
+    <Box
+      component="ul"
+      aria-label={label}
+      sx={{
+        listStyle: 'none',
+        p: 0,
+        m: 0,
+        mb: 3,
+        display: 'grid',
+        gap: 1.5,
+        gridTemplateColumns: 'repeat(auto-fill, minmax(min(270px, 100%), 1fr))',
+      }}
+    >
+      {children}
+    </Box>
+  );
+}
+
+/** A recipe in a list: what it looks like, its metals, and what one cell gives. */
+export function RecipeCard({ recipe, href, actions }: RecipeCardProps) {
+  const { typical, plus, minus } = recipe;
+  return (
+    <Paper
+      component="li"
+      variant="outlined"
+      sx={{ p: 1.5, display: 'flex', gap: 1.5, alignItems: 'flex-start' }}
+    >
+      <CellIcon recipe={recipe} />
+      <Box sx={{ flex: 1, minWidth: 0 }}>
+        <Link component={PageLink} href={href} color="inherit" sx={{ fontWeight: 700 }}>
+          {recipe.name}
+        </Link>
+        <Typography variant="body2">
+          + {plus.material}, − {minus.material}
+        </Typography>
+        <Typography variant="body2" color="textSecondary">
+          {formatVolts(typical.openVoltsLow)} to {formatVolts(typical.openVoltsHigh)},{' '}
+          {formatAmps(typical.shortAmpsLow)} to {formatAmps(typical.shortAmpsHigh)}
+          {recipe.restricted ? '; trained staff only' : ''}
+        </Typography>
+        <Box sx={{ ml: -0.75, mt: 0.5 }}>{actions}</Box>
+      </Box>
+    </Paper>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { chartAxis, chartText, curve, lineAt } from '../../ui/chart/chartParts';
 import Box from '@mui/material/Box';
 import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
@@ -61,50 +62,31 @@ export function WhichWins() {
 }
 
 function optionOf(ohms: number, roles: Roles) {
-  const text = { color: roles.softInk, fontFamily: 'inherit', fontSize: 12 };
-  const points = Array.from({ length: POINTS }, (_, index) => ohmsAt(index / (POINTS - 1)));
-  const line = (name: 'series' | 'parallel', color: string, type: string) => ({
-    name: `in ${name}`,
-    type: 'line',
-    showSymbol: false,
-    data: points.map((one) => [one, 1000 * wattsOfTwo(EMF_VOLTS, one, LAMP_OHMS)[name]]),
-    lineStyle: { color, width: 2.5, type },
-    itemStyle: { color },
-  });
+  const ohmsDrawn = Array.from({ length: POINTS }, (_, index) => ohmsAt(index / (POINTS - 1)));
+  const powers = (name: 'series' | 'parallel') =>
+    ohmsDrawn.map((one) => [one, 1000 * wattsOfTwo(EMF_VOLTS, one, LAMP_OHMS)[name]]);
   return {
     animation: false,
     grid: { left: 56, right: 20, top: 34, bottom: 40 },
-    xAxis: {
+    xAxis: chartAxis(roles, {
       type: 'log',
       name: 'ohms inside each cell',
       nameLocation: 'middle',
       nameGap: 26,
-      nameTextStyle: text,
       min: LEAST,
       max: ohmsAt(1),
-      axisLabel: { ...text, formatter: (value: number) => formatOhms(value) },
-      splitLine: { lineStyle: { color: roles.rule } },
-    },
+      axisLabel: { ...chartText(roles), formatter: (value: number) => formatOhms(value) },
+    }),
     // Decades, or what parallel gains at the right would be too small to see.
-    yAxis: {
-      type: 'log',
-      name: 'mW in the lamp',
-      nameTextStyle: text,
-      axisLabel: text,
-      splitLine: { lineStyle: { color: roles.rule } },
-    },
+    yAxis: chartAxis(roles, { type: 'log', name: 'mW in the lamp' }),
     series: [
-      {
-        ...line('series', roles.copper, 'solid'),
-        markLine: {
-          silent: true,
-          symbol: 'none',
-          label: { show: false },
-          lineStyle: { color: roles.ink, type: 'solid' },
-          data: [{ xAxis: ohms }],
-        },
-      },
-      line('parallel', roles.zinc, 'dashed'),
+      curve(
+        'in series',
+        powers('series'),
+        { color: roles.copper },
+        { markLine: lineAt({ xAxis: ohms }, roles) },
+      ),
+      curve('in parallel', powers('parallel'), { color: roles.zinc, type: 'dashed' }),
     ],
   };
 }

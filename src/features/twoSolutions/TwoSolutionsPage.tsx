@@ -1,5 +1,6 @@
 'use client';
 
+import { chartAxis, chartText, curve, points } from '../../ui/chart/chartParts';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -7,6 +8,7 @@ import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
 import {
   afterDoubling,
+  nernstLine,
   solveTwoSolutions,
   type TwoSolutions,
 } from '@/core/physics/cell/twoSolutions';
@@ -17,9 +19,12 @@ import { Card } from '@/ui/Card';
 import { CautionList } from '@/ui/CautionList';
 import { Choice } from '@/ui/Choice';
 import { DocumentFrame } from '@/ui/document/DocumentFrame';
-import { useTool, type FoundTool } from '@/ui/document/useTool';
-import { NernstChart } from './NernstChart';
+import { type FoundTool, useTool } from '@/ui/document/useTool';
 import { VesselsPicture } from './VesselsPicture';
+import { useMemo } from 'react';
+import { Chart } from '@/ui/chart/Chart';
+import type { Roles } from '@/ui/roles';
+import { useRoles } from '@/ui/useRoles';
 
 /** Two vessels and a bridge: the Nernst equation to play with. */
 export function TwoSolutionsPage({ found }: { found: FoundTool<TwoSolutions> }) {
@@ -157,4 +162,51 @@ function Strength({ name, value, onChange, onWater }: StrengthProps) {
       />
     </Box>
   );
+}
+
+interface NernstChartProps {
+  readonly request: TwoSolutions;
+  readonly volts: number | null;
+}
+
+/** The Nernst line with the working point on it. */
+export function NernstChart({ request, volts }: NernstChartProps) {
+  const roles = useRoles();
+  const option = useMemo(() => optionOf(request, volts, roles), [request, volts, roles]);
+  const ratio = formatNumber(request.right / request.left);
+  const label = `Voltage against the ratio of right to left concentration on a logarithmic scale; the working point is at ratio ${ratio}${volts === null ? ', without a bridge' : ` and ${formatVolts(volts)}`}.`;
+  return (
+    <Card title="The Nernst line">
+      <Chart option={option} label={label} height={260} />
+    </Card>
+  );
+}
+
+function optionOf(request: TwoSolutions, volts: number | null, roles: Roles) {
+  const point = volts === null ? [] : [[request.right / request.left, 1000 * volts]];
+  return {
+    animation: false,
+    grid: { left: 56, right: 24, top: 30, bottom: 42 },
+    xAxis: chartAxis(roles, {
+      type: 'log',
+      name: 'right ÷ left',
+      nameLocation: 'middle',
+      nameGap: 26,
+      axisLabel: { ...chartText(roles), formatter: (value: number) => formatNumber(value) },
+      axisLine: { onZero: false, lineStyle: { color: roles.rule } },
+    }),
+    yAxis: chartAxis(roles, {
+      name: 'mV',
+      scale: true,
+      axisLine: { show: true, onZero: false, lineStyle: { color: roles.rule } },
+    }),
+    series: [
+      curve(
+        'every ratio',
+        nernstLine(request).map(({ ratio, volts: at }) => [ratio, 1000 * at]),
+        { color: roles.copper },
+      ),
+      points('these two', point, roles, { symbolSize: 13 }),
+    ],
+  };
 }

@@ -2,12 +2,14 @@
 
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { PART_IDS, PARTS, type Part, type PartId } from '@/core/physics/recipes/parts';
-import type { PartCounts } from '@/core/records/plan/haveSchema';
+import { type Part, PART_IDS, type PartId, PARTS } from '@/core/physics/recipes/parts';
+import { haveSchema, type PartCounts } from '@/core/records/plan/haveSchema';
 import { isBatteryPart } from '@/core/work/parts/partStock';
 import { capital } from '@/core/words';
 import { Selection } from '../TextInput';
-import { PartCounter } from './PartCounter';
+import IconButton from '@mui/material/IconButton';
+import { AddIcon, CloseIcon, RemoveIcon } from '../icons';
+import { QuantityField } from '../QuantityField';
 
 /** What the kinds of parts are called on lists. */
 export const KIND_NAMES: Readonly<Record<Part['kind'], string>> = {
@@ -70,4 +72,64 @@ export function HaveList({ counts, onCounts }: HaveListProps) {
 
 function without(counts: PartCounts, part: PartId): PartCounts {
   return Object.fromEntries(Object.entries(counts).filter(([one]) => one !== part));
+}
+
+interface PartCounterProps {
+  readonly part: PartId;
+  readonly count: number;
+  readonly onCount: (count: number) => void;
+  readonly onRemove: () => void;
+}
+
+/** Pieces are counted one by one, weights and volumes by the ten. */
+const STEPS = { piece: 1, sheet: 1, g: 10, mL: 50, cm: 10 } as const;
+
+/** One part with its count: pressed or typed. */
+export function PartCounter({ part, count, onCount, onRemove }: PartCounterProps) {
+  const { plural, unit } = PARTS[part];
+  const step = STEPS[unit];
+  const counted = unit === 'piece' || unit === 'sheet' ? '' : `, ${unit}`;
+  return (
+    <Box
+      component="li"
+      sx={{
+        display: 'flex',
+        alignItems: 'center',
+        gap: 0.5,
+        py: 0.5,
+        borderBottom: 1,
+        borderColor: 'divider',
+      }}
+    >
+      <Typography sx={{ flex: 1, minWidth: 0 }}>
+        {plural}
+        <Typography component="span" color="textSecondary">
+          {counted}
+        </Typography>
+      </Typography>
+      <IconButton
+        size="small"
+        aria-label={`Fewer ${plural}`}
+        disabled={count <= 0}
+        onClick={() => onCount(Math.max(0, count - step))}
+      >
+        <RemoveIcon fontSize="small" />
+      </IconButton>
+      <QuantityField
+        label={`${plural}${counted}`}
+        hideLabel
+        kind="count"
+        value={count}
+        schema={haveSchema.valueType}
+        onCommit={onCount}
+        sx={{ width: 72, '& input': { textAlign: 'center', py: 0.5, fontWeight: 700 } }}
+      />
+      <IconButton size="small" aria-label={`More ${plural}`} onClick={() => onCount(count + step)}>
+        <AddIcon fontSize="small" />
+      </IconButton>
+      <IconButton size="small" aria-label={`Without ${plural}`} onClick={onRemove}>
+        <CloseIcon fontSize="small" />
+      </IconButton>
+    </Box>
+  );
 }

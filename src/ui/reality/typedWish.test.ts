@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { EXAMPLE_WISHES } from '@/core/work/reality/exampleWishes';
 import type { Wish } from '@/core/records/plan/wishSchema';
-import { typedWish, wishFields, wishOf } from './typedWish';
+import { typedWish, wishFields, wishOf } from './WishDialog';
 
 test('the example wishes can be typed out and come back the same', () => {
   for (const { wish } of EXAMPLE_WISHES) {

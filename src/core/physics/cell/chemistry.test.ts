@@ -1,6 +1,6 @@
 import { conductivity } from './conductivity';
 import { dilute, mix, SOLUTE_FACTS, spoonsOf } from '../recipes/mixing';
-import { nernstSlopeVolts, nernstVolts, saltActivity, twoVesselVolts } from './nernst';
+import { nernstSlopeVolts, nernstVolts, saltActivity, twoVesselVolts } from './twoSolutions';
 import { coulombsPerGram, thermodynamicVolts, type AnodeMetal } from './potentials';
 
 const MILLIAMP_HOUR = 3.6;

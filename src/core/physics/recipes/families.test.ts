@@ -1,3 +1,4 @@
+import { nernstSlopeVolts } from '../cell/twoSolutions';
 import { RECIPES } from './recipes';
 import { familyModel, familyBuild } from '../../../testing/core/cells';
 import { geometryOfBuild } from './cellBuild';
@@ -15,7 +16,6 @@ import {
   scaleCell,
   spreadPerMetre,
 } from '../cell/scaleCell';
-import { nernstSlopeVolts } from '../cell/nernst';
 import { maxPowerWatts } from '../cell/maxPower';
 
 test('all fourteen families of the trade are there, each under the name that requests use', () => {

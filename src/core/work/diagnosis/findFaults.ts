@@ -2,7 +2,6 @@ import type { Measurement } from '../../records/logbook/measurement';
 import { diagnose, type Diagnosis } from './diagnose';
 import type { Reading } from './evidence';
 import type { NominalBattery } from './nominalBattery';
-import { possibleMeasurements } from './possibleMeasurements';
 
 /** What the fault finder makes of one group's readings; `null` before the first of them. */
 export function findFaults(
@@ -40,4 +39,54 @@ export function fits({ strings }: NominalBattery, measurement: Measurement): boo
     'to' in measurement ? measurement.to : 0,
   );
   return reach <= length;
+}
+
+/** Cells of a long string that are looked at one by one. */
+const MAX_CELLS = 16;
+
+export interface Standing {
+  readonly string: number;
+  /** Cells that stand in the string so far. */
+  readonly built: number;
+}
+
+/** Everything that can be measured with so many cells standing, and the device where the strings are joined. */
+export function possibleMeasurements(
+  strings: readonly Standing[],
+  joined: boolean,
+  isPolarised: boolean,
+): Measurement[] {
+  const ofStrings = strings.flatMap(({ string, built }): Measurement[] => {
+    const cells = places(built);
+    return [
+      ...cells.map((to): Measurement => ({ kind: 'volts', string, from: 1, to, built })),
+      ...cells
+        .filter((cell) => cell > 1)
+        .map((cell): Measurement => ({ kind: 'volts', string, from: cell, to: cell, built })),
+      { kind: 'short', string, built },
+      ...cells
+        .filter((to) => to < built)
+        .map((to): Measurement => ({ kind: 'shorted-volts', string, to, built })),
+      ...cells.map((cell): Measurement => ({ kind: 'cell-volts', string, cell })),
+      ...cells.map((cell): Measurement => ({ kind: 'cell-short', string, cell })),
+      ...(built > 1
+        ? cells.map((cell): Measurement => ({ kind: 'volts-without', string, cell, built }))
+        : []),
+    ];
+  });
+  if (!joined) return ofStrings;
+  return [
+    { kind: 'battery-volts' },
+    { kind: 'load-volts' },
+    { kind: 'load-amps' },
+    { kind: 'lights', turned: false },
+    ...(isPolarised ? [{ kind: 'lights', turned: true } as const] : []),
+    ...ofStrings,
+  ];
+}
+
+/** Every cell of a short string; of a long one evenly spread ones, the last among them. */
+function places(built: number): number[] {
+  const count = Math.min(built, MAX_CELLS);
+  return Array.from({ length: count }, (_, index) => Math.round(((index + 1) * built) / count));
 }

@@ -12,7 +12,7 @@ import type { CellFault } from '../../physics/circuit/faults/batterySpec';
 import { singleCauses, NO_FAULT, type Hypothesis } from './causes';
 import { LinearString } from './linearString';
 import { inString, ofMeasurement } from './seenByMeasurement';
-import { possibleMeasurements } from './possibleMeasurements';
+import { possibleMeasurements } from './findFaults';
 import { Predictor } from './predictor';
 import {
   battery,

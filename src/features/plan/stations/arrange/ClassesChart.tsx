@@ -1,5 +1,6 @@
 'use client';
 
+import { chartText, lineAt } from '../../../../ui/chart/chartParts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
@@ -106,7 +107,7 @@ function optionOf(evaluation: PlanEvaluation, roles: Roles) {
   const { unit, perUnit } = measure;
   const bins = histogram(measure.sorted, measure.wanted);
   const wanted = perUnit * measure.wanted;
-  const text = { color: roles.softInk, fontFamily: 'inherit', fontSize: 12 };
+  const text = chartText(roles);
   const most = Math.max(wanted, perUnit * (bins.at(-1)?.to ?? 0));
   const least = Math.min(wanted, perUnit * (bins[0]?.from ?? 0));
   return {
@@ -157,19 +158,11 @@ function optionOf(evaluation: PlanEvaluation, roles: Roles) {
               : { fill: roles.amberSoft, stroke: roles.amber },
           };
         },
-        markLine: {
-          silent: true,
-          symbol: 'none',
-          lineStyle: { color: roles.ink, type: 'dashed' },
-          label: {
-            formatter: 'wanted from here',
-            color: roles.ink,
-            fontFamily: 'inherit',
-            position: 'end',
-            align: wanted > (least + most) / 2 ? 'right' : 'left',
-          },
-          data: [{ xAxis: wanted }],
-        },
+        markLine: lineAt({ xAxis: wanted }, roles, {
+          formatter: 'wanted from here',
+          position: 'end',
+          align: wanted > (least + most) / 2 ? 'right' : 'left',
+        }),
       },
     ],
   };

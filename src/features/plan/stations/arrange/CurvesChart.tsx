@@ -1,5 +1,6 @@
 'use client';
 
+import { chartText, chartAxis, curve, points } from '../../../../ui/chart/chartParts';
 import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
 import { memo, useMemo, useState } from 'react';
@@ -98,16 +99,7 @@ const TOLD_APART = 0.9;
 
 function optionOf({ evaluation, others, battery, aged, shortAmps }: Drawn, roles: Roles) {
   const { need, amps, volts, point, source, atEnd, minutes } = evaluation;
-  const text = { color: roles.softInk, fontFamily: 'inherit', fontSize: 12 };
-  const axis = {
-    type: 'value',
-    axisLine: { show: true, lineStyle: { color: roles.rule } },
-    splitLine: { lineStyle: { color: roles.rule, opacity: 0.6 } },
-    axisLabel: text,
-    nameTextStyle: text,
-    min: 0,
-    nameGap: 8,
-  };
+  const text = chartText(roles);
   const crossing = point.status === 'solved' ? [[volts, 1000 * amps]] : [];
   const crossingAtEnd = atEnd.point.status === 'solved' ? [[atEnd.volts, 1000 * atEnd.amps]] : [];
   const label = {
@@ -120,7 +112,6 @@ function optionOf({ evaluation, others, battery, aged, shortAmps }: Drawn, roles
   };
   // Labels stand where there is room for them: right of points in the left half.
   const low = volts <= 0.6 * source.emfVolts;
-  const crossingStyle = { color: roles.card, borderColor: roles.ink, borderWidth: 2.5 };
   return {
     animation: false,
     grid: { left: 42, right: 18, top: 24, bottom: 22 },
@@ -129,74 +120,51 @@ function optionOf({ evaluation, others, battery, aged, shortAmps }: Drawn, roles
       formatter: ({ seriesName, value }: { seriesName: string; value: [number, number] }) =>
         `${seriesName}: ${formatNumber(value[1])} mA at ${formatNumber(value[0])} V`,
     },
-    xAxis: { ...axis, axisLabel: { ...text, formatter: '{value} V' } },
-    yAxis: { ...axis, name: 'mA', splitNumber: 4 },
+    xAxis: chartAxis(roles, { min: 0, axisLabel: { ...text, formatter: '{value} V' } }),
+    yAxis: chartAxis(roles, { min: 0, nameGap: 8, name: 'mA', splitNumber: 4 }),
     series: [
-      {
-        name: 'battery',
-        type: 'line',
-        data: battery,
-        symbol: 'none',
-        lineStyle: { color: roles.copper, width: 2.5 },
-        ...(evaluation.target.kind === 'led'
-          ? { markArea: brightnessBands(shortAmps, roles) }
-          : {}),
-      },
-      {
-        name: `battery after ${formatMinutes(minutes)}`,
-        type: 'line',
-        data: aged,
-        symbol: 'none',
-        lineStyle: { color: roles.copper, width: 2, type: [6, 4] },
-      },
-      {
-        name: need.name,
-        type: 'line',
-        data: loadPoints(need.load, source.emfVolts, shortAmps),
-        symbol: 'none',
-        lineStyle: { color: roles.amber, width: 2.5, type: [2, 3] },
-      },
+      curve(
+        'battery',
+        battery,
+        { color: roles.copper },
+        evaluation.target.kind === 'led' ? { markArea: brightnessBands(shortAmps, roles) } : {},
+      ),
+      curve(`battery after ${formatMinutes(minutes)}`, aged, {
+        color: roles.copper,
+        width: 2,
+        type: [6, 4],
+      }),
+      curve(need.name, loadPoints(need.load, source.emfVolts, shortAmps), {
+        color: roles.amber,
+        type: [2, 3],
+      }),
       ...others.flatMap(({ name, load }, index) =>
         load === null
           ? []
-          : [
-              {
-                name,
-                type: 'line',
-                data: loadPoints(load, source.emfVolts, shortAmps),
-                symbol: 'none',
-                lineStyle: { color: roles.softInk, width: 1.8, type: OTHER_DASHES[index] },
-                endLabel: { show: true, formatter: name, color: roles.softInk, fontSize: 11 },
-              },
-            ],
+          : curve(
+              name,
+              loadPoints(load, source.emfVolts, shortAmps),
+              { color: roles.softInk, width: 1.8, type: OTHER_DASHES[index] },
+              { endLabel: { show: true, formatter: name, color: roles.softInk, fontSize: 11 } },
+            ),
       ),
-      {
-        name: `operating point after ${formatMinutes(minutes)}`,
-        type: 'scatter',
-        data: crossingAtEnd,
+      points(`operating point after ${formatMinutes(minutes)}`, crossingAtEnd, roles, {
         symbolSize: 11,
-        itemStyle: crossingStyle,
         label: {
           ...label,
           ...(low ? { position: 'right', offset: [2, 8] } : { position: 'left' }),
           show: atEnd.amps < TOLD_APART * amps,
           formatter: `${formatMinutes(minutes)}: ${formatAmps(atEnd.amps)}`,
         },
-        z: 5,
-      },
-      {
-        name: 'operating point at first',
-        type: 'scatter',
-        data: crossing,
-        symbolSize: 12,
-        itemStyle: crossingStyle,
+      }),
+      points('operating point at first', crossing, roles, {
         label: {
           ...label,
           ...(low ? { position: 'right', offset: [2, -8] } : { position: 'top' }),
           formatter: `at first: ${formatAmps(amps)}`,
         },
         z: 6,
-      },
+      }),
     ],
   };
 }

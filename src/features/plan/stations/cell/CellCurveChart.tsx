@@ -1,5 +1,6 @@
 'use client';
 
+import { chartText, chartAxis, curve, points } from '../../../../ui/chart/chartParts';
 import Typography from '@mui/material/Typography';
 import { memo, useMemo } from 'react';
 import type { PlannedCell } from '@/core/physics/readings/plannedCell';
@@ -7,7 +8,9 @@ import { formatAmps, formatNumber, formatVolts } from '@/core/units';
 import { Chart } from '@/ui/chart/Chart';
 import type { Roles } from '@/ui/roles';
 import { useRoles } from '@/ui/useRoles';
-import { cellCurve, type CellCurve } from './cellCurve';
+import { cellBuild, typicalModel } from '@/core/physics/recipes/cellBuild';
+import { cellAmpsAt, type CellModel, terminalVoltage } from '@/core/physics/cell/cellModel';
+import { fitErrorVolts } from '@/core/physics/readings/fitCell';
 
 interface ErrorApi {
   value(dimension: number): number;
@@ -35,22 +38,8 @@ export const CellCurveChart = memo(function CellCurveChart({ cell }: { cell: Pla
 });
 
 function optionOf({ now, usual, read, band }: CellCurve, roles: Roles) {
-  const text = { color: roles.softInk, fontFamily: 'inherit', fontSize: 12 };
-  const axis = {
-    type: 'value',
-    min: 0,
-    axisLine: { show: true, lineStyle: { color: roles.rule } },
-    splitLine: { lineStyle: { color: roles.rule, opacity: 0.6 } },
-    axisLabel: text,
-    nameTextStyle: text,
-  };
-  const line = (name: string, data: CellCurve['now'], color: string, type: string) => ({
-    name,
-    type: 'line',
-    data,
-    symbol: 'none',
-    lineStyle: { color, width: 2.5, type },
-  });
+  const text = chartText(roles);
+  const unseen = { stack: 'band', silent: true };
   return {
     animation: false,
     grid: { left: 42, right: 18, top: 24, bottom: 24 },
@@ -59,31 +48,28 @@ function optionOf({ now, usual, read, band }: CellCurve, roles: Roles) {
       formatter: ({ seriesName, value }: { seriesName: string; value: [number, number] }) =>
         `${seriesName}: ${formatNumber(value[1])} V at ${formatNumber(value[0])} mA`,
     },
-    xAxis: { ...axis, axisLabel: { ...text, formatter: '{value} mA' }, splitNumber: 4 },
-    yAxis: { ...axis, name: 'V', nameGap: 8, splitNumber: 4 },
+    xAxis: chartAxis(roles, {
+      min: 0,
+      axisLabel: { ...text, formatter: '{value} mA' },
+      splitNumber: 4,
+    }),
+    yAxis: chartAxis(roles, { min: 0, name: 'V', nameGap: 8, splitNumber: 4 }),
     series: [
       // The band is the area between its lower line and the same line lifted by its height.
-      {
-        name: 'lower',
-        type: 'line',
-        stack: 'band',
-        silent: true,
-        symbol: 'none',
-        lineStyle: { opacity: 0 },
-        data: band.map(({ milliamps, low }) => [milliamps, low]),
-      },
-      {
-        name: 'band',
-        type: 'line',
-        stack: 'band',
-        silent: true,
-        symbol: 'none',
-        lineStyle: { opacity: 0 },
-        areaStyle: { color: roles.copper, opacity: 0.18 },
-        data: band.map(({ milliamps, low, high }) => [milliamps, high - low]),
-      },
-      line('usual cell', usual, roles.softInk, 'dashed'),
-      line('this cell', now, roles.copper, 'solid'),
+      curve(
+        'lower',
+        band.map(({ milliamps, low }) => [milliamps, low]),
+        { color: roles.copper, opacity: 0 },
+        unseen,
+      ),
+      curve(
+        'band',
+        band.map(({ milliamps, low, high }) => [milliamps, high - low]),
+        { color: roles.copper, opacity: 0 },
+        { ...unseen, areaStyle: { color: roles.copper, opacity: 0.18 } },
+      ),
+      curve('usual cell', usual, { color: roles.softInk, type: 'dashed' }),
+      curve('this cell', now, { color: roles.copper }),
       {
         name: 'meter error',
         type: 'custom',
@@ -100,15 +86,77 @@ function optionOf({ now, usual, read, band }: CellCurve, roles: Roles) {
           };
         },
       },
-      {
-        name: 'reading',
-        type: 'scatter',
-        data: read.map(({ at }) => at),
-        symbol: 'diamond',
-        symbolSize: 12,
-        itemStyle: { color: roles.card, borderColor: roles.ink, borderWidth: 2 },
-        z: 5,
-      },
+      points(
+        'reading',
+        read.map(({ at }) => at),
+        roles,
+        { symbol: 'diamond' },
+      ),
     ],
   };
+}
+
+/** A point of a chart: milliamps, volts. */
+type Point = readonly [milliamps: number, volts: number];
+
+const POINTS = 50;
+/** Width of the band in standard errors: about 95 in 100 fits like this one hold the truth. */
+const BAND_ERRORS = 2;
+/** The classroom meter on its 2 V range: ±(0.5 % + 2 digits of 1 mV) (common practice, no source). */
+const METER_SHARE = 0.005;
+const METER_DIGITS_VOLTS = 0.002;
+
+export interface CellCurve {
+  /** The cell that the plan calculates with, from nothing connected to shorted. */
+  readonly now: readonly Point[];
+  /** The recipe's usual cell, to compare; empty where it is the same. */
+  readonly usual: readonly Point[];
+  /** The educator's readings with what the meter may be off by, volts. */
+  readonly read: readonly { readonly at: Point; readonly errorVolts: number }[];
+  /** Where the true curve lies, given the scatter of the readings; empty where that cannot be judged. */
+  readonly band: readonly {
+    readonly milliamps: number;
+    readonly low: number;
+    readonly high: number;
+  }[];
+}
+
+/** What the chart of one cell shows. */
+export function cellCurve(cell: PlannedCell): CellCurve {
+  const usualModel = typicalModel(cellBuild(cell.recipe, cell.body));
+  const now = pointsOf(cell.model);
+  const usual = pointsOf(usualModel);
+  const best = cell.own !== null && 'fits' in cell.own ? cell.own.fits?.best : undefined;
+  const band =
+    best === undefined || cell.own?.status !== 'used'
+      ? []
+      : now.flatMap(([milliamps, volts]) => {
+          const error = fitErrorVolts(best, milliamps / 1000);
+          return error === null
+            ? []
+            : [
+                {
+                  milliamps,
+                  low: Math.max(0, volts - BAND_ERRORS * error),
+                  high: volts + BAND_ERRORS * error,
+                },
+              ];
+        });
+  return {
+    now,
+    usual: JSON.stringify(now) === JSON.stringify(usual) ? [] : usual,
+    read: (cell.own?.points ?? []).map(({ amps, volts }) => ({
+      at: [1000 * amps, volts],
+      errorVolts: METER_SHARE * volts + METER_DIGITS_VOLTS,
+    })),
+    band,
+  };
+}
+
+function pointsOf(model: CellModel): Point[] {
+  const most = cellAmpsAt(model, 0);
+  return Array.from({ length: POINTS + 1 }, (_, index) => {
+    const amps = (most * index) / POINTS;
+    return [1000 * amps, Math.max(0, terminalVoltage(model, amps))];
+  });
 }

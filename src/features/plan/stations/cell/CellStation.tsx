@@ -19,10 +19,13 @@ import { fetched } from '@/ui/fetched';
 import { PageLink } from '@/ui/PageLink';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 import { CellReadings } from './CellReadings';
-import { CellSize } from './CellSize';
 import { PieceAndOverhang } from './PieceAndOverhang';
 import { RecipeChoice } from './RecipeChoice';
 import { cellWithRecipe, changedSince, chosenKey, recipeOptions } from './recipeOptions';
+import { sizeInPiece } from '@/core/physics/recipes/pieces';
+import { formatMillimetres } from '@/core/units';
+import { explainSize } from '@/core/work/words/explainSize';
+import { SizeFields } from '@/ui/SizeFields';
 
 const LiquidsCompared = fetched(() =>
   import('./LiquidsCompared').then((module) => module.LiquidsCompared),
@@ -143,5 +146,55 @@ export function CellStation() {
       </Box>
       <CellReadings key={`${chosen} ${body.id}`} />
     </Box>
+  );
+}
+
+/** How large the metals are and how far apart: what one cell gives moves with it. */
+export function CellSize() {
+  const plan = usePlan();
+  const edit = useEdit();
+  const { cell } = usePlanContext().evaluation;
+  const { body, piece, origin, size } = cell;
+  const fitting = sizeInPiece(size, piece);
+  return (
+    <Card
+      title="How large are the metals?"
+      actions={
+        plan.cell.size === null ? null : (
+          <Button
+            size="small"
+            onClick={() => edit((before) => ({ ...before, cell: { ...before.cell, size: null } }))}
+          >
+            Back to the usual size
+          </Button>
+        )
+      }
+    >
+      <SizeFields
+        size={size}
+        body={body.name}
+        onChange={(part, typing) =>
+          edit(
+            (before) => ({ ...before, cell: { ...before.cell, size: { ...size, ...part } } }),
+            typing,
+          )
+        }
+      />
+      {fitting === size ? null : (
+        <Typography variant="body2" sx={{ mt: 1.5 }}>
+          A {body.name} is not so thick: {formatMillimetres(fitting.depthMillimetres)} deep is
+          counted.
+        </Typography>
+      )}
+      <Box sx={{ mt: 1.5 }}>
+        <Explained explain={() => explainSize(cell)}>why the size matters</Explained>
+      </Box>
+      {origin === 'own' ? (
+        <Typography variant="body2" color="textSecondary" sx={{ mt: 1.5 }}>
+          Your own readings are of one pair as you built it: lengths change nothing as long as they
+          are used, but more pairs in the same body add up.
+        </Typography>
+      ) : null}
+    </Card>
   );
 }

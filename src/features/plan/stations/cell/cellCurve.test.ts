@@ -2,7 +2,7 @@ import { demoPlan } from '@/cli/demoPlans';
 import { cellOfPlan } from '@/core/records/plan/cellOfPlan';
 import { newPlan } from '@/core/records/plan/newPlan';
 import type { Plan } from '@/core/records/plan/planSchema';
-import { cellCurve } from './cellCurve';
+import { cellCurve } from './CellCurveChart';
 
 const lamp = demoPlan('demo-lamp');
 

@@ -1,5 +1,6 @@
 'use client';
 
+import { chartText, chartAxis, curve, lineAt } from '../../../../ui/chart/chartParts';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { BRIGHTNESS_FROM_AMPS } from '@/core/physics/circuit/brightness';
@@ -59,56 +60,36 @@ function curveOf(colour: LedColour): [number, number][] {
 }
 
 function optionOf(target: LedTarget, roles: Roles) {
-  const text = { color: roles.softInk, fontFamily: 'inherit', fontSize: 12 };
-  const axis = {
-    type: 'value',
-    min: 0,
-    axisLine: { show: true, lineStyle: { color: roles.rule } },
-    splitLine: { lineStyle: { color: roles.rule, opacity: 0.6 } },
-    nameTextStyle: text,
-  };
+  const text = chartText(roles);
   return {
     animation: false,
     grid: { left: 42, right: 40, top: 26, bottom: 24 },
-    xAxis: { ...axis, max: 3.5, axisLabel: { ...text, formatter: '{value} V' } },
-    yAxis: { ...axis, max: MAX_MILLIAMPS, name: 'mA', axisLabel: text },
+    xAxis: chartAxis(roles, { min: 0, max: 3.5, axisLabel: { ...text, formatter: '{value} V' } }),
+    yAxis: chartAxis(roles, { min: 0, max: MAX_MILLIAMPS, name: 'mA' }),
     series: LED_COLOURS.map((colour) => {
-      const chosen = colour === target.colour;
-      return {
-        name: LED_PRESETS[colour].name,
-        type: 'line',
-        data: curveOf(colour),
-        symbol: 'none',
-        z: chosen ? 5 : 2,
-        lineStyle: {
-          color: chosen ? roles.amber : roles.softInk,
-          width: chosen ? 3 : 1,
-          opacity: chosen ? 1 : 0.5,
-        },
-        endLabel: chosen
-          ? {
-              show: true,
-              formatter: colour,
-              color: roles.amber,
-              fontWeight: 'bold',
-              fontFamily: 'inherit',
-            }
-          : { show: false },
-        markLine: chosen
-          ? {
-              silent: true,
-              symbol: 'none',
-              lineStyle: { color: roles.ink, type: 'dashed' },
-              label: {
-                formatter: 'wanted',
-                position: 'insideStartTop',
-                color: roles.ink,
+      const wanted = { yAxis: 1000 * BRIGHTNESS_FROM_AMPS[target.brightness] };
+      return colour === target.colour
+        ? curve(
+            LED_PRESETS[colour].name,
+            curveOf(colour),
+            { color: roles.amber, width: 3 },
+            {
+              z: 5,
+              endLabel: {
+                show: true,
+                formatter: colour,
+                color: roles.amber,
+                fontWeight: 'bold',
                 fontFamily: 'inherit',
               },
-              data: [{ yAxis: 1000 * BRIGHTNESS_FROM_AMPS[target.brightness] }],
-            }
-          : { data: [] },
-      };
+              markLine: lineAt(wanted, roles, { formatter: 'wanted', position: 'insideStartTop' }),
+            },
+          )
+        : curve(LED_PRESETS[colour].name, curveOf(colour), {
+            color: roles.softInk,
+            width: 1,
+            opacity: 0.5,
+          });
     }),
   };
 }

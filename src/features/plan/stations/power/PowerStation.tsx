@@ -8,16 +8,16 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { DEVICE_KINDS, DEVICE_PRESETS } from '@/core/physics/circuit/devicePresets';
 import { LED_COLOURS } from '@/core/physics/circuit/load/ledPresets';
-import type { PlanTarget } from '@/core/records/plan/planSchema';
+import type { PlanTarget, SeriesResistor } from '@/core/records/plan/planSchema';
 import { Card } from '@/ui/Card';
 import { LoadDrawing } from '@/ui/desk/LoadDrawing';
-import { useEdit, usePlan } from '../../PlanProvider';
-import { DeviceFields, ResistorFields } from './LoadFields';
+import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 import { LedCurves } from './LedCurves';
 import { LessonDate } from './LessonDate';
 import { LedFields } from './LedFields';
-import { ResistorCard } from './ResistorCard';
 import { UsualTimes } from '@/ui/UsualTimes';
+import { Selection } from '@/ui/TextInput';
+import { formatAmps, formatOhms, formatVolts } from '@/core/units';
 
 const KINDS: readonly { kind: PlanTarget['kind']; name: string }[] = [
   { kind: 'led', name: 'An LED' },
@@ -105,4 +105,90 @@ function startOf(kind: PlanTarget['kind']): PlanTarget {
     case 'resistor':
       return { kind, ohms: 1000, wantedAmps: 1e-3 };
   }
+}
+
+interface DeviceFieldsProps {
+  readonly target: Extract<PlanTarget, { kind: 'device' }>;
+  readonly onChange: (target: PlanTarget) => void;
+}
+
+export function DeviceFields({ target, onChange }: DeviceFieldsProps) {
+  return (
+    <Box sx={{ display: 'grid', gap: 2, maxWidth: 520 }}>
+      <Selection
+        label="Device"
+        value={target.device}
+        onChange={(device) => {
+          const { leastVolts, amps } = DEVICE_PRESETS[device];
+          onChange({ kind: 'device', device, leastVolts, amps });
+        }}
+        options={DEVICE_KINDS.map((device) => [device, DEVICE_PRESETS[device].name] as const)}
+      />
+      <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: '1fr 1fr' }}>
+        <PlanQuantity path="target.leastVolts" label="Runs from (volts)" kind="volts" />
+        <PlanQuantity path="target.amps" label="Draws while running (mA)" kind="milliamps" />
+      </Box>
+      <Typography variant="caption" color="textSecondary">
+        Typical values; what stands on the device or its packet is better.
+      </Typography>
+    </Box>
+  );
+}
+
+export function ResistorFields() {
+  return (
+    <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: '1fr 1fr', maxWidth: 520 }}>
+      <PlanQuantity path="target.ohms" label="Resistance (ohms)" kind="ohms" />
+      <PlanQuantity
+        path="target.wantedAmps"
+        label="Current wanted through it (mA)"
+        kind="milliamps"
+      />
+    </Box>
+  );
+}
+
+const CHOICES: Readonly<Record<SeriesResistor['kind'], string>> = {
+  'as-needed': 'where one is needed',
+  none: 'none',
+  own: 'my own',
+};
+const FIRST_OWN_OHMS = 100;
+
+/** A resistor in series keeps strong cells from burning an LED or a device. */
+export function ResistorCard() {
+  const { seriesResistor } = usePlan();
+  const edit = useEdit();
+  const { evaluation } = usePlanContext();
+  const { seriesResistorOhms, limit, strong, need } = evaluation;
+  const set = (next: SeriesResistor, typing: string | null = null): void =>
+    edit((before) => ({ ...before, seriesResistor: next }), typing);
+  const atMost = limit?.kind === 'volts' ? formatVolts(strong.volts) : formatAmps(strong.amps);
+  return (
+    <Card title="A resistor in series">
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'start', mt: 1 }}>
+        <Selection
+          label="Resistor"
+          value={seriesResistor.kind}
+          onChange={(kind) =>
+            set(
+              kind === 'own'
+                ? { kind, ohms: seriesResistorOhms ?? FIRST_OWN_OHMS }
+                : { kind: kind === 'none' ? 'none' : 'as-needed' },
+            )
+          }
+          options={Object.entries(CHOICES).map(([kind, name]) => [kind, name] as const)}
+        />
+        {seriesResistor.kind === 'own' ? (
+          <PlanQuantity path="seriesResistor.ohms" label="Its resistance" kind="ohms" />
+        ) : null}
+      </Box>
+      <Typography variant="body2" color="textSecondary" sx={{ mt: 1 }}>
+        {seriesResistorOhms === null
+          ? `None: a strong class gives the ${need.name} ${atMost} at most.`
+          : `${formatOhms(seriesResistorOhms)} stand between + and the ${need.name}: a strong class gives ${atMost} at most.`}
+        {limit?.kind === 'amps' ? ` It bears ${formatAmps(limit.most)}.` : ''}
+      </Typography>
+    </Card>
+  );
 }

@@ -9,19 +9,30 @@ import { deskGeometry } from '@/core/physics/desk/deskGeometry';
 import { AA_CELL } from '@/core/physics/readings/referenceCells';
 import type { LeftRunning } from '@/core/work/running/leaveRunning';
 import { HORIZON_SECONDS } from '@/core/work/running/horizons';
-import { loadedStairs, runAt } from '@/core/work/running/runBattery';
-import { endWords, fitWords } from '@/core/work/running/runWords';
+import { type BatteryRun, loadedStairs, runAt } from '@/core/work/running/runBattery';
+import { endsByWords, endWords, fitWords, placesWords } from '@/core/work/running/runWords';
 import { aboutTime, formatAmps, formatJoules, formatNumber, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { DeskPicture } from '@/ui/desk/DeskPicture';
 import { mainAndSide } from '@/ui/mainAndSide';
 import { SourceLinks } from '@/ui/SourceLinks';
-import { usePlan, usePlanContext } from '../../PlanProvider';
+import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 import { useBenchChoice } from '../../benchChoice';
 import { WhatHelps } from '../../WhatHelps';
-import { CellsLeftCard } from './CellsLeftCard';
-import { LeftStandingCard } from './LeftStandingCard';
 import { RunChart } from './RunChart';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import { PlanQuantity } from '../../PlanQuantity';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Switch from '@mui/material/Switch';
+import { type Running, WRAP_NAMES, wrapOf, wrapsFor } from '@/core/records/plan/runningSchema';
+import { cautionsOfCell } from '@/core/physics/recipes/recipe';
+import { cautionsOf } from '@/core/physics/safety/cautions';
+import { CautionList } from '@/ui/CautionList';
+import { Choice } from '@/ui/Choice';
 
 /** Left on from the first second to the last day: the desk at any moment, the course, what ends it. */
 export function LeftOnPart({ left }: { readonly left: LeftRunning }) {
@@ -129,4 +140,91 @@ function InTime({ left }: { readonly left: LeftRunning }) {
 function secondsAt(position: number, endSeconds: number): number {
   const end = Math.min(Math.max(endSeconds, 2), HORIZON_SECONDS);
   return position === 0 ? 0 : end ** (position / 100);
+}
+
+/** For each kind of cell: metal and water left when the run ends, and what would end that cell. */
+export function CellsLeftCard({ run }: { readonly run: BatteryRun }) {
+  return (
+    <Card title="What each cell has left">
+      <Table
+        size="small"
+        aria-label="Metal and water left in each cell"
+        sx={{ '& td, & th': { px: 0.75 } }}
+      >
+        <TableHead>
+          <TableRow>
+            <TableCell>cells</TableCell>
+            <TableCell align="right">metal</TableCell>
+            <TableCell align="right">water</TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
+          {run.left.map((left) => (
+            <TableRow key={`${left.strings.join()} ${left.cells.join()}`}>
+              <TableCell component="th" scope="row">
+                {placesWords(left)}
+                <Typography variant="caption" component="div" color="textSecondary">
+                  {endsByWords(left)}
+                </Typography>
+              </TableCell>
+              <TableCell align="right">{percent(left.metalShare)}</TableCell>
+              <TableCell align="right">{percent(left.waterShare)}</TableCell>
+            </TableRow>
+          ))}
+        </TableBody>
+      </Table>
+      <Typography variant="caption" color="textSecondary" component="p" sx={{ mt: 1 }}>
+        After {aboutTime(run.endSeconds)}. Half of the metal counts as usable; the rest falls off or
+        is cut off.
+      </Typography>
+    </Card>
+  );
+}
+
+/** To a tenth at most: finer figures would be those of the arithmetic. */
+function percent(share: number): string {
+  return `${formatNumber(Math.round(1000 * Math.max(0, share)) / 10, 2)} %`;
+}
+
+/** How the battery is left: covered or not, in which air. */
+export function LeftStandingCard() {
+  const { running } = usePlan();
+  const edit = useEdit();
+  const { recipe, body } = usePlanContext().evaluation.cell;
+  const change = (part: Partial<Running>, typing: string | null = null): void =>
+    edit((plan) => ({ ...plan, running: { ...plan.running, ...part } }), typing);
+  const wraps = wrapsFor(recipe);
+  return (
+    <Card title="How it is left">
+      {wraps.length > 1 ? (
+        <Choice
+          label="Cover"
+          value={wrapOf(running, recipe)}
+          options={wraps.map((wrap) => [wrap, WRAP_NAMES[wrap]] as const)}
+          onChange={(wrap) => change({ wrap })}
+        />
+      ) : null}
+      {recipe.breathes ? (
+        <Alert severity="warning" sx={{ mb: 1.5 }}>
+          This cell breathes: never tape its carbon side shut, it would stop.
+        </Alert>
+      ) : null}
+      {recipe.soakSeconds !== null ? (
+        <FormControlLabel
+          control={
+            <Switch checked={running.fromDry} onChange={(_, fromDry) => change({ fromDry })} />
+          }
+          label="Begins dry: water is poured on at the start"
+          sx={{ mb: 1.5 }}
+        />
+      ) : null}
+      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5 }}>
+        <PlanQuantity path="running.humidity" factor={100} label="Humidity, %" kind="count" />
+        <PlanQuantity path="running.celsius" label="Temperature, °C" kind="count" />
+      </Box>
+      <Box sx={{ mt: 1.5 }}>
+        <CautionList cautions={cautionsOf(cautionsOfCell(recipe, body))} />
+      </Box>
+    </Card>
+  );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { chartText, curve, lineAt } from '../../../../ui/chart/chartParts';
 import { useMemo } from 'react';
 import type { LeftRunning } from '@/core/work/running/leaveRunning';
 import type { ReadPoint } from '@/core/work/running/readInTime';
@@ -7,7 +8,7 @@ import { aboutTime, formatNumber } from '@/core/units';
 import { Chart } from '@/ui/chart/Chart';
 import type { Roles } from '@/ui/roles';
 import { useRoles } from '@/ui/useRoles';
-import { axisText, quantityAxis, TIME_GRID, TIME_TOOLTIP } from './timeAxis';
+import { quantityAxis, TIME_GRID, TIME_TOOLTIP } from './timeAxis';
 import { useReadInTime } from '../../useBatteryRun';
 
 interface RunChartProps {
@@ -40,13 +41,12 @@ function optionOf(
   atSeconds: number | null,
   roles: Roles,
 ) {
-  const text = axisText(roles);
-  const shown = samples.filter(({ seconds }) => seconds >= 1);
-  const line = { silent: true, symbol: 'none', label: { show: false } };
-  const moment =
-    atSeconds === null
-      ? undefined
-      : { ...line, lineStyle: { color: roles.ink, type: 'solid' }, data: [{ xAxis: atSeconds }] };
+  const text = chartText(roles);
+  const fromOneSecond = (all: typeof samples) => all.filter(({ seconds }) => seconds >= 1);
+  const shown = fromOneSecond(samples);
+  const ampsOf = (all: typeof samples) =>
+    fromOneSecond(all).map(({ seconds, amps }) => [seconds, 1000 * amps]);
+  const onRight = { yAxisIndex: 1 };
   return {
     animation: false,
     grid: TIME_GRID,
@@ -60,38 +60,22 @@ function optionOf(
     },
     yAxis: [quantityAxis('V', roles), quantityAxis('mA', roles)],
     series: [
-      {
-        name: 'volts at the device (V)',
-        type: 'line',
-        showSymbol: false,
-        data: shown.map(({ seconds, volts }) => [seconds, volts]),
-        lineStyle: { color: roles.zinc, width: 2.5, type: 'dashed' },
-        itemStyle: { color: roles.zinc },
-        markLine: moment,
-      },
-      {
-        name: 'current (mA)',
-        type: 'line',
-        yAxisIndex: 1,
-        showSymbol: false,
-        data: shown.map(({ seconds, amps }) => [seconds, 1000 * amps]),
-        lineStyle: { color: roles.copper, width: 2.5 },
-        itemStyle: { color: roles.copper },
-      },
+      curve(
+        'volts at the device (V)',
+        shown.map(({ seconds, volts }) => [seconds, volts]),
+        { color: roles.zinc, type: 'dashed' },
+        atSeconds === null ? {} : { markLine: lineAt({ xAxis: atSeconds }, roles) },
+      ),
+      curve('current (mA)', ampsOf(samples), { color: roles.copper }, onRight),
       ...(before === null
         ? []
         : [
-            {
-              name: 'current before the refit (mA)',
-              type: 'line',
-              yAxisIndex: 1,
-              showSymbol: false,
-              data: before.samples
-                .filter(({ seconds }) => seconds >= 1)
-                .map(({ seconds, amps }) => [seconds, 1000 * amps]),
-              lineStyle: { color: roles.copper, width: 1, type: 'dotted' },
-              itemStyle: { color: roles.copper },
-            },
+            curve(
+              'current before the refit (mA)',
+              ampsOf(before.samples),
+              { color: roles.copper, width: 1, type: 'dotted' },
+              onRight,
+            ),
           ]),
       {
         name: 'read (V)',

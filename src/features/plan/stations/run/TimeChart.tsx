@@ -1,11 +1,12 @@
 'use client';
 
+import { chartText, curve } from '../../../../ui/chart/chartParts';
 import { useMemo } from 'react';
 import { aboutTime } from '@/core/units';
 import { Chart } from '@/ui/chart/Chart';
 import type { Roles } from '@/ui/roles';
 import { useRoles } from '@/ui/useRoles';
-import { axisText, quantityAxis, TIME_GRID, TIME_TOOLTIP } from './timeAxis';
+import { quantityAxis, TIME_GRID, TIME_TOOLTIP } from './timeAxis';
 
 /** One quantity over time. */
 export interface TimeLine {
@@ -30,7 +31,7 @@ export function TimeChart({ lines, label, height = 230 }: TimeChartProps) {
 }
 
 function optionOf(lines: readonly TimeLine[], roles: Roles) {
-  const text = axisText(roles);
+  const text = chartText(roles);
   const units = (['V', 'mA'] as const).filter((unit) => lines.some((line) => line.unit === unit));
   const last = Math.max(...lines.flatMap(({ points }) => points.map(([seconds]) => seconds)));
   return {
@@ -55,16 +56,15 @@ function optionOf(lines: readonly TimeLine[], roles: Roles) {
     })),
     series: lines.map(({ name, unit, points, scattered }) => {
       const color = unit === 'V' ? roles.zinc : roles.copper;
-      return {
-        name: `${name} (${unit})`,
-        type: scattered === true ? 'scatter' : 'line',
-        yAxisIndex: units.indexOf(unit),
-        showSymbol: scattered === true,
-        symbolSize: 6,
-        data: points.map((point) => [...point]),
-        lineStyle: { color, width: 2.5, type: unit === 'V' ? 'dashed' : 'solid' },
-        itemStyle: { color },
-      };
+      return curve(
+        `${name} (${unit})`,
+        points,
+        { color, type: unit === 'V' ? 'dashed' : 'solid' },
+        {
+          yAxisIndex: units.indexOf(unit),
+          ...(scattered === true ? { type: 'scatter', symbol: 'circle', symbolSize: 6 } : {}),
+        },
+      );
     }),
   };
 }

@@ -1,10 +1,6 @@
+import { chartAxis } from '../../../../ui/chart/chartParts';
 import { aboutTime, formatNumber } from '@/core/units';
 import type { Roles } from '@/ui/roles';
-
-/** Text of axes in the look of the app. */
-export function axisText(roles: Roles) {
-  return { color: roles.softInk, fontFamily: 'inherit', fontSize: 12 };
-}
 
 /** Room for an axis at either side. */
 export const TIME_GRID = { left: 46, right: 52, top: 28, bottom: 26 } as const;
@@ -21,13 +17,5 @@ export const TIME_TOOLTIP = {
 
 /** An axis of volts or milliamps from zero on. */
 export function quantityAxis(unit: string, roles: Roles) {
-  const text = axisText(roles);
-  return {
-    type: 'value',
-    name: unit,
-    nameTextStyle: text,
-    axisLabel: text,
-    splitLine: { show: false },
-    min: 0,
-  };
+  return chartAxis(roles, { name: unit, min: 0, axisLine: {}, splitLine: { show: false } });
 }
