@@ -93,5 +93,5 @@ test('a name, a file or a script that is not there is found', () => {
   expect(problemOf('core/nowhere/atAll', 'README.md')).toBe('no such file or folder');
   expect(problemOf('npm run nothing', 'README.md')).toBe('no such npm script');
   expect(problemOf('evaluatePlan', 'README.md')).toBeNull();
-  expect(problemOf('work/planning/evaluatePlan', 'README.md')).toBeNull();
+  expect(problemOf('work/judging/evaluatePlan', 'README.md')).toBeNull();
 });

@@ -9,7 +9,7 @@ import { binary, ROOT, run } from './lib/run.mjs';
  * `-- --every N` takes the mutants of every Nth line (1: all of them, for hours); `-- FOLDER …` only those folders.
  */
 
-const FOLDERS = ['physics/chance', 'physics/time', 'work/diagnosis', 'work/planning'];
+const FOLDERS = ['physics/chance', 'physics/time', 'work/diagnosis', 'work/search', 'work/judging'];
 const USUAL_EVERY = 10;
 const WANTED_PERCENT = 75;
 const REPORT = 'test-results/mutants.json';

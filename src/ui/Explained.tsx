@@ -3,9 +3,9 @@
 import ButtonBase from '@mui/material/ButtonBase';
 import { useState, type ReactNode } from 'react';
 import type { Explanation } from '@/core/work/words/explain';
-import { fetched } from './fetched';
+import { lazyPart } from './lazyPart';
 
-const ExplainedSum = fetched(() => import('./ExplainedSum').then((module) => module.ExplainedSum));
+const ExplainedSum = lazyPart(() => import('./ExplainedSum').then((module) => module.ExplainedSum));
 
 interface ExplainedProps {
   /** Works the sum out; asked when the figure is opened, because that may take longer than an edit may. */

@@ -4,7 +4,7 @@ import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
 import { DEFERRAL } from '@/core/physics/safety/cautions';
 import { PageLink } from './PageLink';
-import { Listening } from './plain/Listening';
+import { InertUntilHydrated } from './plain/InertUntilHydrated';
 import { ThemeSwitch } from './ThemeSwitch';
 
 interface PageFrameProps {
@@ -45,9 +45,11 @@ export function PageFrame(props: PageFrameProps) {
         {back === null ? (
           actions
         ) : (
-          <Listening style={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 8 }}>
+          <InertUntilHydrated
+            style={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 8 }}
+          >
             {actions}
-          </Listening>
+          </InertUntilHydrated>
         )}
         <ThemeSwitch />
       </Box>
@@ -56,9 +58,9 @@ export function PageFrame(props: PageFrameProps) {
           {children}
         </main>
       ) : (
-        <Listening as="main" id="content" tabIndex={-1}>
+        <InertUntilHydrated as="main" id="content" tabIndex={-1}>
           {children}
-        </Listening>
+        </InertUntilHydrated>
       )}
       <Typography
         component="footer"

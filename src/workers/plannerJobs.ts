@@ -104,7 +104,7 @@ export const plannerJobs = {
       await new Promise((resolve) => setTimeout(resolve));
       if (job !== newestSimulation) return null;
     }
-    return joined(parts);
+    return joinOutcomes(parts);
   },
 
   stopSimulation(): void {
@@ -141,7 +141,7 @@ export const plannerJobs = {
 
 export type PlannerJobs = typeof plannerJobs;
 
-function joined(parts: readonly ClassesOutcome[]): ClassesOutcome {
+function joinOutcomes(parts: readonly ClassesOutcome[]): ClassesOutcome {
   const all = (pick: (part: ClassesOutcome) => Float64Array): Float64Array =>
     Float64Array.from(parts.flatMap((part) => [...pick(part)])).sort();
   const classes = parts.reduce((sum, part) => sum + part.classes, 0);

@@ -37,7 +37,7 @@ export function pdfResponse(pdf: Buffer, fileName: string): Response {
 }
 
 /** A route that says in words, instead of failing without one, that the disk is full, read-only, damaged or held by another program. */
-export function plainly<Asked extends readonly unknown[], Given extends Response>(
+export function withStorageErrors<Asked extends readonly unknown[], Given extends Response>(
   handle: (...asked: Asked) => Given | Promise<Given>,
 ): (...asked: Asked) => Promise<Given | NextResponse> {
   return async (...asked) => {

@@ -7,7 +7,7 @@ import { PLAN_DOCUMENT } from '@/core/records/plan/planDocument';
 import type { Issue, Result } from '@/core/result';
 import { succeed } from '@/core/result';
 import { wordsOfCause, type BatteryWords } from '@/core/work/diagnosis/causeWords';
-import { findFaults, fits } from '@/core/work/diagnosis/findFaults';
+import { findFaults, belongsToBattery } from '@/core/work/diagnosis/findFaults';
 import { judgementOf } from '@/core/work/diagnosis/judgement';
 import { runsFromAmps, type NominalBattery } from '@/core/work/diagnosis/nominalBattery';
 import { benchFacts } from '@/core/work/guide/benchFacts';
@@ -30,7 +30,7 @@ export const diagnoseCommand = commandOf(
     if (!meant.ok) return { status: 'bad-input', faults: meant.issues };
     const { nominal, words } = meant.value;
     const faults = request.readings.flatMap(({ measurement }, index): Issue[] =>
-      fits(nominal, measurement)
+      belongsToBattery(nominal, measurement)
         ? []
         : [
             {

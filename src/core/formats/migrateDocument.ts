@@ -3,6 +3,14 @@ import { fail, succeed, type Result } from '../result';
 /** Turns a document of one version into the next. Gets and gives plain JSON; never sees a newer type. */
 export type Migration = (document: Readonly<Record<string, unknown>>) => Record<string, unknown>;
 
+/** The version before one: a new version of a document is an error of types until it has a migration. */
+export type VersionBefore<Version extends number, Counted extends unknown[] = []> = [
+  ...Counted,
+  0,
+]['length'] extends Version
+  ? Counted['length']
+  : VersionBefore<Version, [...Counted, 0]>;
+
 /** Migration from version k (the key) to version k + 1. */
 export type Migrations = Readonly<Record<number, Migration>>;
 

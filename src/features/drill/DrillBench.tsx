@@ -14,7 +14,7 @@ import { makeDrill, type DrillKey } from '@/core/work/drill/makeDrill';
 import { readDrill, type Clip, type Probing } from '@/core/work/drill/probing';
 import { Card } from '@/ui/Card';
 import { KEYS_WHILE_NOT_TYPING } from '@/ui/document/useUndoKeys';
-import { fetched } from '@/ui/fetched';
+import { lazyPart } from '@/ui/lazyPart';
 import { Hint } from '@/ui/Hint';
 import { ProjectorIcon } from '@/ui/icons';
 import { mainAndSide } from '@/ui/mainAndSide';
@@ -26,7 +26,7 @@ import { DrillMeter } from './DrillMeter';
 import { createDrillStore } from './drillRun';
 import { DrillRecord, displayWords, probingWords } from './DrillRecord';
 
-const DrillProjector = fetched(() =>
+const DrillProjector = lazyPart(() =>
   import('./DrillProjector').then((module) => module.DrillProjector),
 );
 

@@ -14,7 +14,7 @@ import { ReadingStairs } from '@/ui/bench/ReadingStairs';
 import { EarlierClasses, Undelivered } from '@/ui/bench/Undelivered';
 import { PlainLink } from '@/ui/plain/PlainLink';
 import { Button } from '@/ui/plain/Button';
-import { Listening } from '@/ui/plain/Listening';
+import { InertUntilHydrated } from '@/ui/plain/InertUntilHydrated';
 import { Notice } from '@/ui/plain/Notice';
 import styles from '@/ui/plain/plain.module.css';
 
@@ -47,7 +47,7 @@ function GroupBench({ seat, title, facts }: Pick<GroupPageProps, 'seat' | 'title
   const wrong = whatIsWrong(facts, readings, null);
   const devices = present.get(group)?.devices ?? 1;
   return (
-    <Listening as="main" className={styles.sheet}>
+    <InertUntilHydrated as="main" className={styles.sheet}>
       <div
         className={styles.row}
         style={{ justifyContent: 'space-between', alignItems: 'baseline' }}
@@ -89,7 +89,7 @@ function GroupBench({ seat, title, facts }: Pick<GroupPageProps, 'seat' | 'title
       <PredictedStairs facts={facts} group={group} string={string} />
       <NoteFields group={group} photosUrl="/api/class/photos" />
       <p className={`${styles.caption} ${styles.soft}`}>{DEFERRAL}</p>
-    </Listening>
+    </InertUntilHydrated>
   );
 }
 

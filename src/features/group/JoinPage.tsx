@@ -6,7 +6,7 @@ import { askJson, ownAnswer } from '@/ui/askJson';
 import { EarlierClasses } from '@/ui/bench/Undelivered';
 import { Button } from '@/ui/plain/Button';
 import { Field } from '@/ui/plain/Field';
-import { Listening } from '@/ui/plain/Listening';
+import { InertUntilHydrated } from '@/ui/plain/InertUntilHydrated';
 import { Notice } from '@/ui/plain/Notice';
 import styles from '@/ui/plain/plain.module.css';
 
@@ -66,7 +66,7 @@ export function JoinPage({ initialCode, initialClass }: JoinPageProps) {
     return () => clearTimeout(again);
   });
   return (
-    <Listening as="main" className={`${styles.sheet} ${styles.narrow}`}>
+    <InertUntilHydrated as="main" className={`${styles.sheet} ${styles.narrow}`}>
       <EarlierClasses seat={null} />
       <div className={`${styles.card} ${styles.stack}`}>
         <h1 className={styles.h1}>{found === null ? 'Join your class' : found.title}</h1>
@@ -128,6 +128,6 @@ export function JoinPage({ initialCode, initialClass }: JoinPageProps) {
           Nobody is asked for a name. Everything stays in this room’s network.
         </p>
       </div>
-    </Listening>
+    </InertUntilHydrated>
   );
 }

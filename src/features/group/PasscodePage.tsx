@@ -6,7 +6,7 @@ import { askJson, ownAnswer } from '@/ui/askJson';
 import { PlainLink } from '@/ui/plain/PlainLink';
 import { Button } from '@/ui/plain/Button';
 import { Field } from '@/ui/plain/Field';
-import { Listening } from '@/ui/plain/Listening';
+import { InertUntilHydrated } from '@/ui/plain/InertUntilHydrated';
 import { Notice } from '@/ui/plain/Notice';
 import styles from '@/ui/plain/plain.module.css';
 
@@ -23,7 +23,7 @@ export function PasscodePage() {
     else setProblem(answer.message);
   };
   return (
-    <Listening as="main" className={`${styles.sheet} ${styles.narrow}`}>
+    <InertUntilHydrated as="main" className={`${styles.sheet} ${styles.narrow}`}>
       <form
         className={`${styles.card} ${styles.stack}`}
         onSubmit={(event) => {
@@ -50,6 +50,6 @@ export function PasscodePage() {
           I am in a group
         </PlainLink>
       </form>
-    </Listening>
+    </InertUntilHydrated>
   );
 }

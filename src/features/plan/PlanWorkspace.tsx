@@ -12,7 +12,7 @@ import type { Plan } from '@/core/records/plan/planSchema';
 import type { FoundTool } from '@/ui/document/useTool';
 import { groupName } from '@/core/work/preparation/groupNames';
 import { DEFERRAL } from '@/core/physics/safety/cautions';
-import { Listening } from '@/ui/plain/Listening';
+import { InertUntilHydrated } from '@/ui/plain/InertUntilHydrated';
 import { LogProvider } from '@/ui/bench/LogProvider';
 import { useTour } from '@/ui/tour/useTour';
 import { PlanHeader } from './PlanHeader';
@@ -22,18 +22,18 @@ import { StationRail } from './StationRail';
 import { BenchChoiceContext } from './benchChoice';
 import { BatteryRunContext, useWorkedRun } from './useBatteryRun';
 import { useShortcuts } from './useShortcuts';
-import { fetched } from '@/ui/fetched';
+import { lazyPart } from '@/ui/lazyPart';
 import { PageLink } from '@/ui/PageLink';
 import { exampleAt, STATION_SLUGS, WHAT_HAPPENS } from '@/core/work/stations/stationHelp';
 import { Explained } from '@/ui/Explained';
 
-const ProjectorView = fetched(() =>
+const ProjectorView = lazyPart(() =>
   import('./ProjectorView').then((module) => module.ProjectorView),
 );
-const BenchProjector = fetched(() =>
+const BenchProjector = lazyPart(() =>
   import('./BenchProjector').then((module) => module.BenchProjector),
 );
-const ShortcutList = fetched(() => import('./ShortcutList').then((module) => module.ShortcutList));
+const ShortcutList = lazyPart(() => import('./ShortcutList').then((module) => module.ShortcutList));
 
 interface PlanWorkspaceProps {
   readonly id: string;
@@ -130,9 +130,9 @@ function Frame({ children }: { children: ReactNode }) {
   return (
     <Box sx={{ minHeight: '100vh', display: 'flex', flexDirection: 'column' }}>
       <Box sx={HEADER_IN_VIEW}>
-        <Listening>
+        <InertUntilHydrated>
           <PlanHeader station={station} onHelp={openHelp} onProject={toggleProjector} />
-        </Listening>
+        </InertUntilHydrated>
       </Box>
       <Box
         sx={{ flex: 1, display: 'flex', flexDirection: { xs: 'column', md: 'row' }, minHeight: 0 }}
@@ -174,7 +174,7 @@ function Frame({ children }: { children: ReactNode }) {
           tabIndex={-1}
           sx={{ flex: 1, minWidth: 0, p: { xs: 1.5, md: 1.75 } }}
         >
-          <Listening>{children}</Listening>
+          <InertUntilHydrated>{children}</InertUntilHydrated>
         </Box>
       </Box>
       <Box component="footer" sx={{ display: { xs: 'block', md: 'none' }, p: 2 }}>

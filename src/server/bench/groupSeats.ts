@@ -106,7 +106,7 @@ async function admitted(
     });
   }
   if (!isInUse(context, seat)) return succeed(null);
-  const has = await placeOf(context, held);
+  const has = await seatClaims(context, held);
   if (has?.planId === planId && has.group === group) return succeed(null);
   const waiting =
     admissions.waiting(planId, now()).find(({ id }) => id === asked) ??
@@ -145,7 +145,7 @@ export async function seatOf(
   context: SeatContext,
   sealed: string | undefined,
 ): Promise<SeatedGroup | null> {
-  const place = await placeOf(context, sealed);
+  const place = await seatClaims(context, sealed);
   const found = place === null ? null : context.documents('plans').find(place.planId);
   return place === null || found === null || !found.document.ok
     ? null
@@ -153,7 +153,7 @@ export async function seatOf(
 }
 
 /** Which group of which plan holds a seat, without a look at the plan; `null` as for {@link seatOf}. */
-export async function placeOf(
+export async function seatClaims(
   context: Pick<SeatContext, 'classes' | 'now'>,
   sealed: string | undefined,
 ): Promise<Omit<SeatedGroup, 'plan'> | null> {

@@ -1,7 +1,7 @@
 import { refused, type JsonAnswer } from '../jsonAnswer';
 import { streamPlaces } from '../lanGateway/streamPlaces';
 import type { BenchContext } from './benchContext';
-import { placeOf } from './groupSeats';
+import { seatClaims } from './groupSeats';
 import { listenToLog, type EventSink } from './listenToLog';
 import { NOT_SEATED } from './logOfGroup';
 
@@ -22,7 +22,7 @@ export async function listenAsGroup(
   context: BenchContext,
   { sealed, address, after }: GroupListening,
 ): Promise<GroupListener> {
-  const seat = await placeOf(context, sealed);
+  const seat = await seatClaims(context, sealed);
   if (seat === null) return { refusal: NOT_SEATED };
   const { planId, group } = seat;
   const leave = streamPlaces().take(address, `${planId} ${group}`);

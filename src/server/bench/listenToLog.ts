@@ -2,7 +2,7 @@ import type { OpenClass } from '@/data/classRepository';
 import { runningClass } from './classes';
 import { followPlan, linesMessage, type FeedContext, type FeedNews } from './planFeed';
 
-interface Listening {
+interface LogListener {
   readonly planId: string;
   /** Only lines after this sequence number are told. */
   readonly after: number;
@@ -30,7 +30,7 @@ const nothing = (): void => undefined;
  */
 export function listenToLog(
   context: FeedContext,
-  { planId, after, seat, onEnd = nothing }: Listening,
+  { planId, after, seat, onEnd = nothing }: LogListener,
   sink: EventSink,
 ): () => void {
   const { log, bus, admissions, now } = context;
@@ -106,7 +106,7 @@ export function listenToLog(
       const text = linesText(told) + news(told);
       if (text !== '' || told.beat) say(text === '' ? STILL_HERE : text);
     },
-    anew: () => bid('anew'),
+    onReset: () => bid('anew'),
   });
   if (group !== undefined) absent = bus.join(planId, group, now);
   say(linesMessage(last, first) + news({ running, planSaved: false }));

@@ -6,7 +6,7 @@ import { answerOfLog } from './answerOfLog';
 import { appendToLog } from './appendToLog';
 import type { BenchContext } from './benchContext';
 import { linesOfSeats } from '../lanGateway/trafficLimit';
-import { placeOf } from './groupSeats';
+import { seatClaims } from './groupSeats';
 
 /** A line, and the class that it was typed in: what waited on a phone never lands in another one. */
 const groupLineSchema = z.strictObject({
@@ -29,7 +29,7 @@ export async function logOfGroup(
   sealed: string | undefined,
   body: unknown,
 ): Promise<JsonAnswer> {
-  const seat = await placeOf(context, sealed);
+  const seat = await seatClaims(context, sealed);
   if (seat === null) return NOT_SEATED;
   const parsed = groupLineSchema.safeParse(body);
   if (!parsed.success) return refused(422, 'This cannot be logged.', issuesOfZod(parsed.error));

@@ -27,7 +27,7 @@ export interface FeedNews {
 export interface Follower {
   readonly tell: (news: FeedNews) => void;
   /** Everything that is stored was exchanged: what the follower knows is of another past. */
-  readonly anew: () => void;
+  readonly onReset: () => void;
 }
 
 interface PlanFeed {
@@ -72,7 +72,7 @@ export function followPlan(
 /** Ends all feeds, after everything that is stored was exchanged. */
 export function startAnew(bus: LogBus): void {
   for (const feed of Array.from(feeds.get(bus)?.values() ?? [])) {
-    for (const { anew } of Array.from(feed.followers)) anew();
+    for (const { onReset: anew } of Array.from(feed.followers)) onReset();
   }
 }
 

@@ -3,9 +3,9 @@
 import { usePathname } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import type { NamedStation } from './targets';
-import { fetched } from '../fetched';
+import { lazyPart } from '../lazyPart';
 
-const JumpDialog = fetched(() => import('./JumpDialog').then((module) => module.JumpDialog));
+const JumpDialog = lazyPart(() => import('./JumpDialog').then((module) => module.JumpDialog));
 
 /** Ctrl or ⌘ with K, on every page of the teacher: go anywhere. */
 export function Jump({ stations }: { readonly stations: readonly NamedStation[] }) {

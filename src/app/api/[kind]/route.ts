@@ -6,7 +6,7 @@ import { planSchema } from '@/core/records/plan/planSchema';
 import { serverContext } from '@/server/context';
 import { createDocument } from '@/server/documents';
 import { documentMissing, kindOf } from '../kindOf';
-import { jsonBody, plainly, refuse } from '../respond';
+import { jsonBody, withStorageErrors, refuse } from '../respond';
 
 interface Context {
   params: Promise<{ kind: string }>;
@@ -14,7 +14,7 @@ interface Context {
 
 const bodySchema = z.strictObject({ title: planSchema.shape.title }, 'Give it a title.');
 
-export const POST = plainly(
+export const POST = withStorageErrors(
   async (request: Request, { params }: Context): Promise<NextResponse> => {
     const kind = kindOf((await params).kind);
     if (kind === null) return documentMissing(kind);
@@ -30,7 +30,7 @@ export const POST = plainly(
 );
 
 /** Ids and titles, last changed first. */
-export const GET = plainly(
+export const GET = withStorageErrors(
   async (_request: Request, { params }: Context): Promise<NextResponse> => {
     const kind = kindOf((await params).kind);
     if (kind === null) return documentMissing(kind);

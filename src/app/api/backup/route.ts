@@ -1,10 +1,10 @@
 import { Readable } from 'node:stream';
 import { startBackup } from '@/server/safekeeping/keeper';
 import { onlyHere } from '../onlyHere';
-import { plainly } from '../respond';
+import { withStorageErrors } from '../respond';
 
 /** Everything as one file, on its way while it is made: the browser shows how far it is, and can break it off. */
-export const POST = plainly(async (request: Request): Promise<Response> => {
+export const POST = withStorageErrors(async (request: Request): Promise<Response> => {
   const away = onlyHere(request);
   if (away !== null) return away;
   const { stream, name } = await startBackup(Date.now());

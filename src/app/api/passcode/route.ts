@@ -10,9 +10,9 @@ import {
   teacherSeal,
 } from '@/server/lanGateway/passcode';
 import { addressOf } from '../addressOf';
-import { jsonBody, plainly, refuse } from '../respond';
+import { jsonBody, withStorageErrors, refuse } from '../respond';
 
-export const POST = plainly(async (request: Request): Promise<NextResponse> => {
+export const POST = withStorageErrors(async (request: Request): Promise<NextResponse> => {
   const body = passcodeRequestSchema.safeParse(await jsonBody(request));
   if (!body.success) {
     return refuse(422, 'The passcode has six digits.', issuesOfZod(body.error));

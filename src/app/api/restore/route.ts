@@ -2,10 +2,10 @@ import { NextResponse } from 'next/server';
 import type { ReadableStream as NodeStream } from 'node:stream/web';
 import { receiveBackup } from '@/server/safekeeping/keeper';
 import { onlyHere } from '../onlyHere';
-import { plainly, refuse } from '../respond';
+import { withStorageErrors, refuse } from '../respond';
 
 /** A file that is to be put back: it is checked, and waits. */
-export const POST = plainly(async (request: Request): Promise<Response> => {
+export const POST = withStorageErrors(async (request: Request): Promise<Response> => {
   const away = onlyHere(request);
   if (away !== null) return away;
   if (request.body === null) return refuse(422, 'Choose a backup.');

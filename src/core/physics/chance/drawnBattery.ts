@@ -111,7 +111,7 @@ export class DrawnBattery {
     const [only] = strings;
     if (only !== undefined && strings.length === 1) return this.moveTo(only, amps);
     for (const string of strings) this.moveTo(string, amps / strings.length);
-    const first = joined(strings, amps);
+    const first = tangentOfStrings(strings, amps);
     if (strings.every(({ straight }) => straight)) return first;
     let moved = false;
     for (const string of strings) {
@@ -120,7 +120,7 @@ export class DrawnBattery {
       this.moveTo(string, string.amps + change);
       moved = true;
     }
-    return moved ? joined(strings, amps) : first;
+    return moved ? tangentOfStrings(strings, amps) : first;
   }
 
   /** A string while it gives a current. */
@@ -152,7 +152,7 @@ export class DrawnBattery {
 }
 
 /** Strings with their currents moved so that they stand at one voltage and give so much together. */
-function joined(strings: readonly DrawnString[], amps: number): Tangent {
+function tangentOfStrings(strings: readonly DrawnString[], amps: number): Tangent {
   let siemens = 0;
   let shortAmps = 0;
   let shortVariance = 0;

@@ -14,14 +14,14 @@ const REACH = 0.95;
 /** Without a limit: so many volts of loss are more than any cell has. */
 const MOST_VOLTS = 10;
 
-const KNOWN = new WeakMap<CellModel, CellLoss>();
+const lossCache = new WeakMap<CellModel, CellLoss>();
 
 /** The losses of a cell; the same object for the same cell. */
 export function lossOf(cell: CellModel): CellLoss {
-  const known = KNOWN.get(cell);
+  const known = lossCache.get(cell);
   if (known !== undefined) return known;
   const loss = new CellLoss(cell);
-  KNOWN.set(cell, loss);
+  lossCache.set(cell, loss);
   return loss;
 }
 

@@ -110,7 +110,7 @@ function loadAmps(source: TheveninSource, load: Load, thermalVolts: number): num
   return point.status === 'solved' ? point.amps : 0;
 }
 
-const DRAWN = new Map<string, Float64Array>();
+const drawnCache = new Map<string, Float64Array>();
 const KEPT = 4;
 
 /**
@@ -123,7 +123,7 @@ export function resistanceFactors(
   seed: number,
 ): Float64Array {
   const key = `${seed} ${resistanceLog}`;
-  const known = DRAWN.get(key);
+  const known = drawnCache.get(key);
   if (known !== undefined && known.length >= count) return known;
   // From the beginning, so that a longer list begins like a shorter one.
   const random = randomStream(seed);
@@ -131,7 +131,7 @@ export function resistanceFactors(
   for (let index = 0; index < factors.length; index += 1) {
     factors[index] = Math.exp(resistanceLog * random.normal());
   }
-  if (DRAWN.size >= KEPT) DRAWN.clear();
-  DRAWN.set(key, factors);
+  if (drawnCache.size >= KEPT) drawnCache.clear();
+  drawnCache.set(key, factors);
   return factors;
 }

@@ -35,7 +35,7 @@ import {
   type DeskArrangement,
   type DeskItem,
 } from './deskSchema';
-import { FAULT_WORDS, faultsFor, whatIsWrong } from './faultWords';
+import { FAULT_WORDS, faultsFor, faultsWithReasons } from './faultWords';
 import { placesOfString } from '../../work/diagnosis/placesOfString';
 import { maxPowerOfDesk } from './maxPowerOfDesk';
 import { deskCurve, deskShortAmps, solveDesk } from './solveDesk';
@@ -211,7 +211,7 @@ test('everything wrong is counted and told with its reason, and can be taken out
   desk = { ...desk, loadReversed: true };
   const standing = laidOut(desk);
   expect(faultCount(standing)).toBe(4);
-  const told = whatIsWrong(standing);
+  const told = faultsWithReasons(standing);
   expect(told).toHaveLength(4);
   expect(told.every(({ reason }) => reason.length > 20)).toBe(true);
   expect(faultCount(withoutFaults(standing))).toBe(0);

@@ -70,7 +70,9 @@ export function faultsFor(look: CellLook): FaultKind[] {
 }
 
 /** What is wrong on the desk and why it matters, one line for each. */
-export function whatIsWrong(desk: Desk): { readonly what: string; readonly reason: string }[] {
+export function faultsWithReasons(
+  desk: Desk,
+): { readonly what: string; readonly reason: string }[] {
   const cells = cellsOf(desk);
   const lines = cells.flatMap(({ name, faults }) =>
     faults.map(({ kind }) => ({

@@ -1,5 +1,6 @@
-import type { Migrations } from '../../formats/migrateDocument';
+import type { Migration, Migrations, VersionBefore } from '../../formats/migrateDocument';
 import { isRecord, type Json } from '../../formats/json';
+import type { PLAN_VERSION } from './planSchema';
 import { RECIPE_MIGRATIONS, withSingleElectrodes } from '../../physics/recipes/migrateRecipe';
 
 /** The classroom meter that older versions took for granted. */
@@ -17,7 +18,7 @@ const OVERHANG_OF_VERSION_9: Readonly<Record<string, number>> = { smaller: -1, s
  * 9 → 10: cut fruit, the overhang of separators by the millimetre, parts that it must be made from, shared meters and shorter ways.
  * 10 → 11: groups predict before they measure; what the school has learned of such cells.
  */
-export const PLAN_MIGRATIONS: Migrations = {
+export const PLAN_MIGRATIONS = {
   8: (document) => ({
     ...withCell(document, cellOfVersion9),
     seriesResistor: { kind: 'as-needed' },
@@ -42,7 +43,7 @@ export const PLAN_MIGRATIONS: Migrations = {
     ...withCell(document, (cell) => ({ ...cell, school: null })),
     lesson: isRecord(lesson) ? { ...lesson, predict: true } : lesson,
   }),
-};
+} satisfies Migrations & Record<VersionBefore<typeof PLAN_VERSION>, Migration>;
 
 function cellOfVersion9({ size, ownRecipe, ...cell }: Json): Json {
   return {

@@ -135,7 +135,7 @@ function chanceFine(causes: readonly Cause[]): number {
 
 function causeInput(input: DiagnosisInput): CauseInput {
   const measured = input.readings.map(({ measurement }) => measurement);
-  const joined = measured.some((one) => !('string' in one));
+  const stringsMeet = measured.some((one) => !('string' in one));
   const strings = input.strings.map((_, index) => index + 1);
   const named = new Set(measured.flatMap((one) => ('string' in one ? [one.string] : [])));
   return {
@@ -143,9 +143,9 @@ function causeInput(input: DiagnosisInput): CauseInput {
     ...(input.expected === undefined ? {} : { expected: input.expected }),
     pile: input.pile,
     bodies: input.bodies,
-    joined,
+    joined: stringsMeet,
     concerned:
-      joined || input.expected !== undefined
+      stringsMeet || input.expected !== undefined
         ? strings
         : strings.filter((string) => named.has(string)),
     isPolarised: input.isPolarised,

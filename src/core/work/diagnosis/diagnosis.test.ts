@@ -4,7 +4,7 @@ import { pairOf, singleCauses } from './causes';
 import { wordsOfCause } from './causeWords';
 import { diagnose } from './diagnose';
 import type { Reading } from './evidence';
-import { findFaults, fits } from './findFaults';
+import { findFaults, belongsToBattery } from './findFaults';
 import type { Measurement } from '../../records/logbook/measurement';
 import {
   battery,
@@ -293,7 +293,7 @@ test('where a fault was hidden on purpose one goes on looking, though all seems 
 
 test('a reading belongs to the battery only where its place is there', () => {
   const four = battery(4);
-  const at = (measurement: Measurement): boolean => fits(four, measurement);
+  const at = (measurement: Measurement): boolean => belongsToBattery(four, measurement);
   expect([volts(4), volts(5), volts(3, 5)].map(at)).toEqual([true, false, false]);
   expect(at({ kind: 'cell-volts', string: 1, cell: 4 })).toBe(true);
   expect(at({ kind: 'cell-volts', string: 1, cell: 5 })).toBe(false);

@@ -8,7 +8,7 @@ export function findFaults(
   nominal: NominalBattery,
   readings: readonly Reading[],
 ): Diagnosis | null {
-  const usable = readings.filter(({ measurement }) => fits(nominal, measurement));
+  const usable = readings.filter(({ measurement }) => belongsToBattery(nominal, measurement));
   if (usable.length === 0) return null;
   const built = new Map<number, number>();
   let joined = false;
@@ -30,7 +30,7 @@ export function findFaults(
 }
 
 /** Whether the battery has the place that was read: readings of others are left out. */
-export function fits({ strings }: NominalBattery, measurement: Measurement): boolean {
+export function belongsToBattery({ strings }: NominalBattery, measurement: Measurement): boolean {
   if (!('string' in measurement)) return true;
   const length = strings[measurement.string - 1]?.length ?? 0;
   const reach = Math.max(

@@ -10,7 +10,7 @@ import type { SpecItem } from '../../physics/circuit/faults/batterySpec';
 import { SparseLdl } from '../../physics/circuit/sparse/sparseLdl';
 
 /** A reading as a value and its slopes: how much it changes with each cell's volts and resistance. */
-export interface Sensitive {
+export interface ValueWithSlopes {
   readonly value: number;
   /** By number of the cell: change per relative change of its open-circuit volts, and per e-fold of its resistance. */
   readonly byVolts: Float64Array;
@@ -92,7 +92,7 @@ export class LinearString {
   }
 
   /** Volts between the taps after `from` and after `to` places, counted from the − end. */
-  voltsBetween(from: number, to: number): Sensitive {
+  voltsBetween(from: number, to: number): ValueWithSlopes {
     const right = new Float64Array(this.nodeVolts.length);
     const upper = this.tap(to);
     const lower = this.tap(from);

@@ -10,11 +10,11 @@ import { changedString, NO_FAULT, RIGHT_METER, type Hypothesis } from './causes'
 import type { Load } from '../../physics/circuit/load/load';
 import { asLines, hasCurves } from './lines';
 import type { NominalBattery } from './nominalBattery';
-import { LinearString, type Sensitive } from './linearString';
+import { LinearString, type ValueWithSlopes } from './linearString';
 import { ampsNoise, voltsNoise } from './readingNoise';
 import { ScatterSources } from './scatterSources';
 import { inString, ofMeasurement } from './seenByMeasurement';
-import { stringsTogether, type Whole } from './stringsTogether';
+import { stringsTogether, type JoinedStrings } from './stringsTogether';
 import { clipsOff, LEAD, LEAD_OHMS, standingItems } from '../measuring/probed';
 
 /** What a measurement should read: its middle, and how every source of scatter moves it (one standard deviation each). */
@@ -224,7 +224,7 @@ export class Predictor {
     return new LinearString(asLines(items, amps), endsOhms, firstPlace);
   }
 
-  private volts(string: number, network: LinearString, read: Sensitive): Prediction {
+  private volts(string: number, network: LinearString, read: ValueWithSlopes): Prediction {
     const { value, byVolts, byResistance, ohms } = read;
     // The voltmeter itself draws a little: seen only behind open joints.
     const { voltsOhms } = this.nominal.meter;
@@ -240,7 +240,7 @@ export class Predictor {
   private amps(
     string: number,
     network: LinearString,
-    { value, byVolts, byResistance }: Sensitive,
+    { value, byVolts, byResistance }: ValueWithSlopes,
     range: CurrentRange,
   ): Prediction {
     const shunt = this.nominal.meter.shuntOhms[range];
@@ -301,7 +301,7 @@ export class Predictor {
   }
 
   /** All strings joined, with lines through the cells up to the current that the load draws. */
-  private whole(hypothesis: Hypothesis, load: Load | null): Whole {
+  private whole(hypothesis: Hypothesis, load: Load | null): JoinedStrings {
     const open = this.joined(hypothesis, null);
     if (!this.curved || load === null) return open;
     const source = theveninCurve({ emfVolts: open.emf, resistanceOhms: open.ohms });
@@ -312,7 +312,7 @@ export class Predictor {
   }
 
   /** All strings side by side, with the slopes of both figures. */
-  private joined(hypothesis: Hypothesis, amps: number | null): Whole {
+  private joined(hypothesis: Hypothesis, amps: number | null): JoinedStrings {
     const strings = this.nominal.strings.map((_, index) => {
       const string = index + 1;
       const items = this.standing(string, _.length, hypothesis);

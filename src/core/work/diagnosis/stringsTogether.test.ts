@@ -1,17 +1,17 @@
-import { stringsTogether, type Whole } from './stringsTogether';
+import { stringsTogether, type JoinedStrings } from './stringsTogether';
 
 const source = (
   emf: number,
   ohms: number,
   emfSpread: readonly number[],
   ohmsSpread: readonly number[],
-): Whole => ({
+): JoinedStrings => ({
   emf,
   ohms,
   emfSpread: Float64Array.from(emfSpread),
   ohmsSpread: Float64Array.from(ohmsSpread),
 });
-const strings = (emfs: readonly [number, number], ohms: readonly [number, number]): Whole =>
+const strings = (emfs: readonly [number, number], ohms: readonly [number, number]): JoinedStrings =>
   stringsTogether(
     [source(emfs[0], ohms[0], [1, 0], [0, 1]), source(emfs[1], ohms[1], [0, 0], [0, 0])],
     2,

@@ -1,5 +1,5 @@
 /** A battery as one source, and how every source of scatter moves it. */
-export interface Whole {
+export interface JoinedStrings {
   readonly emf: number;
   readonly ohms: number;
   readonly emfSpread: Float64Array;
@@ -10,7 +10,7 @@ export interface Whole {
  * Millman's theorem over strings side by side (Proc. IRE 28 (1940) 413), with the slopes of both figures.
  * @param sources how many sources of scatter there are.
  */
-export function stringsTogether(strings: readonly Whole[], sources: number): Whole {
+export function stringsTogether(strings: readonly JoinedStrings[], sources: number): JoinedStrings {
   const siemens = strings.reduce((sum, { ohms }) => sum + 1 / ohms, 0);
   const ohms = 1 / siemens;
   const emf = strings.reduce((sum, one) => sum + one.emf / one.ohms, 0) * ohms;

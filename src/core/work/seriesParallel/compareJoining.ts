@@ -82,7 +82,7 @@ export function compareJoining(
   lamping: LampArrangement,
 ): JoiningResult[] {
   const load = loadOf(cell, lamp, lamping);
-  const sideBySide = lamping === 'two side by side' ? 2 : 1;
+  const lampsInParallel = lamping === 'two side by side' ? 2 : 1;
   const inRow = lamping === 'two in a row' ? 2 : 1;
   return joiningsOf(cell).map((joining) => {
     const { inSeries, strings } = joining;
@@ -93,7 +93,7 @@ export function compareJoining(
     );
     const amps = point.status === 'solved' ? point.amps : 0;
     const volts = point.status === 'solved' ? point.volts : 0;
-    const lampAmps = amps / sideBySide;
+    const lampAmps = amps / lampsInParallel;
     const lampWatts = (volts / inRow) * lampAmps;
     const cellAmps = amps / strings;
     return {

@@ -8,13 +8,13 @@ import { logBus } from '@/server/bench/logBus';
 import { serverContext } from '@/server/context';
 import { saveDocument } from '@/server/documents';
 import { documentMissing, kindOf } from '../../kindOf';
-import { jsonBody, plainly, refuse } from '../../respond';
+import { jsonBody, withStorageErrors, refuse } from '../../respond';
 
 interface Context {
   params: Promise<{ kind: string; id: string }>;
 }
 
-export const GET = plainly(
+export const GET = withStorageErrors(
   async (_request: Request, { params }: Context): Promise<NextResponse> => {
     const { kind: named, id } = await params;
     const kind = kindOf(named);
@@ -25,27 +25,29 @@ export const GET = plainly(
   },
 );
 
-export const PUT = plainly(async (request: Request, { params }: Context): Promise<NextResponse> => {
-  const { kind: named, id } = await params;
-  const kind = kindOf(named);
-  if (kind === null) return documentMissing(kind);
-  const { noun, schema } = DOCUMENT_FORMATS[kind];
-  const bodySchema = z.strictObject({ revision: z.int().nonnegative(), document: schema });
-  const body = bodySchema.safeParse(await jsonBody(request));
-  if (!body.success) return refuse(422, `The ${noun} was not saved.`, issuesOfZod(body.error));
-  const outcome = saveDocument(serverContext(), kind, id, body.data);
-  switch (outcome.status) {
-    case 'saved':
-      if (kind === 'plans') logBus().planSaved(id);
-      return NextResponse.json({ revision: outcome.revision });
-    case 'conflict':
-      return refuse(409, `This ${noun} was changed in another window since you opened it.`);
-    case 'missing':
-      return documentMissing(kind);
-  }
-});
+export const PUT = withStorageErrors(
+  async (request: Request, { params }: Context): Promise<NextResponse> => {
+    const { kind: named, id } = await params;
+    const kind = kindOf(named);
+    if (kind === null) return documentMissing(kind);
+    const { noun, schema } = DOCUMENT_FORMATS[kind];
+    const bodySchema = z.strictObject({ revision: z.int().nonnegative(), document: schema });
+    const body = bodySchema.safeParse(await jsonBody(request));
+    if (!body.success) return refuse(422, `The ${noun} was not saved.`, issuesOfZod(body.error));
+    const outcome = saveDocument(serverContext(), kind, id, body.data);
+    switch (outcome.status) {
+      case 'saved':
+        if (kind === 'plans') logBus().planSaved(id);
+        return NextResponse.json({ revision: outcome.revision });
+      case 'conflict':
+        return refuse(409, `This ${noun} was changed in another window since you opened it.`);
+      case 'missing':
+        return documentMissing(kind);
+    }
+  },
+);
 
-export const DELETE = plainly(
+export const DELETE = withStorageErrors(
   async (_request: Request, { params }: Context): Promise<NextResponse> => {
     const { kind: named, id } = await params;
     const kind = kindOf(named);

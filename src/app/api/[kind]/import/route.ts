@@ -6,7 +6,7 @@ import { importPlanArchive, isArchive } from '@/server/bench/planArchive';
 import { serverContext } from '@/server/context';
 import { importDocument } from '@/server/documents';
 import { documentMissing, kindOf } from '../../kindOf';
-import { plainly, refuse } from '../../respond';
+import { withStorageErrors, refuse } from '../../respond';
 
 interface Context {
   params: Promise<{ kind: string }>;
@@ -18,7 +18,7 @@ const LARGEST_FILE_BYTES = 1_000_000;
 /** A plan with the photos of its class; the proxy lets as much through. */
 const LARGEST_ARCHIVE_BYTES = 200_000_000;
 
-export const POST = plainly(
+export const POST = withStorageErrors(
   async (request: Request, { params }: Context): Promise<NextResponse> => {
     const kind = kindOf((await params).kind);
     if (kind === null) return documentMissing(kind);

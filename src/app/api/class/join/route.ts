@@ -5,9 +5,9 @@ import { benchContext } from '@/server/bench/benchContext';
 import { joinClass, joinRequestSchema, SEAT_COOKIE } from '@/server/bench/groupSeats';
 import { rateLimiters } from '@/server/lanGateway/rateLimiter';
 import { addressOf } from '../../addressOf';
-import { jsonBody, plainly, refuse } from '../../respond';
+import { jsonBody, withStorageErrors, refuse } from '../../respond';
 
-export const POST = plainly(async (request: Request): Promise<NextResponse> => {
+export const POST = withStorageErrors(async (request: Request): Promise<NextResponse> => {
   const body = joinRequestSchema.safeParse(await jsonBody(request));
   if (!body.success) {
     const faults = issuesOfZod(body.error);

@@ -3,10 +3,10 @@ import type { NextResponse } from 'next/server';
 import { benchContext } from '@/server/bench/benchContext';
 import { photosOfClasses, photosOfSeats } from '@/server/lanGateway/trafficLimit';
 import { receivePhoto } from '../../receivePhoto';
-import { plainly, refuse } from '../../respond';
+import { withStorageErrors, refuse } from '../../respond';
 import { notSeated, seatOfRequest } from '../seatOfRequest';
 
-export const POST = plainly(async (request: Request): Promise<NextResponse> => {
+export const POST = withStorageErrors(async (request: Request): Promise<NextResponse> => {
   const seat = await seatOfRequest(benchContext());
   if (seat === null) return notSeated();
   const lesson = `${seat.planId} ${seat.startedAt}`;

@@ -1,9 +1,9 @@
 import { issuesOfZod } from '@/core/issuesOfZod';
 import { serverContext } from '@/server/context';
 import { answerRequestSchema, printAnswer } from '@/server/printAnswer';
-import { pdfResponse, plainly, refuse } from '../../respond';
+import { pdfResponse, withStorageErrors, refuse } from '../../respond';
 
-export const GET = plainly(async (request: Request): Promise<Response> => {
+export const GET = withStorageErrors(async (request: Request): Promise<Response> => {
   const query = Object.fromEntries(new URL(request.url).searchParams);
   const asked = answerRequestSchema.safeParse(query);
   if (!asked.success) return refuse(400, 'This cannot be printed.', issuesOfZod(asked.error));

@@ -2,7 +2,7 @@ import { NextResponse } from 'next/server';
 import { z } from 'zod';
 import { dropBackup, putBack } from '@/server/safekeeping/keeper';
 import { onlyHere } from '../../onlyHere';
-import { plainly, refuse } from '../../respond';
+import { withStorageErrors, refuse } from '../../respond';
 
 interface Context {
   params: Promise<{ id: string }>;
@@ -10,22 +10,26 @@ interface Context {
 
 const idSchema = z.uuid();
 
-export const POST = plainly(async (request: Request, { params }: Context): Promise<Response> => {
-  const away = onlyHere(request);
-  if (away !== null) return away;
-  const id = idSchema.safeParse((await params).id);
-  if (!id.success) return refuse(404, 'This is no backup.');
-  const restored = await putBack(id.data, Date.now());
-  return restored.ok
-    ? NextResponse.json({ keptAs: restored.value.keptAs })
-    : refuse(422, 'Nothing was put back.', restored.issues);
-});
+export const POST = withStorageErrors(
+  async (request: Request, { params }: Context): Promise<Response> => {
+    const away = onlyHere(request);
+    if (away !== null) return away;
+    const id = idSchema.safeParse((await params).id);
+    if (!id.success) return refuse(404, 'This is no backup.');
+    const restored = await putBack(id.data, Date.now());
+    return restored.ok
+      ? NextResponse.json({ keptAs: restored.value.keptAs })
+      : refuse(422, 'Nothing was put back.', restored.issues);
+  },
+);
 
-export const DELETE = plainly(async (request: Request, { params }: Context): Promise<Response> => {
-  const away = onlyHere(request);
-  if (away !== null) return away;
-  const id = idSchema.safeParse((await params).id);
-  if (!id.success) return refuse(404, 'This is no backup.');
-  await dropBackup(id.data);
-  return NextResponse.json({ dropped: true });
-});
+export const DELETE = withStorageErrors(
+  async (request: Request, { params }: Context): Promise<Response> => {
+    const away = onlyHere(request);
+    if (away !== null) return away;
+    const id = idSchema.safeParse((await params).id);
+    if (!id.success) return refuse(404, 'This is no backup.');
+    await dropBackup(id.data);
+    return NextResponse.json({ dropped: true });
+  },
+);

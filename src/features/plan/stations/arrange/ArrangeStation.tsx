@@ -16,7 +16,7 @@ import { DeskBoard } from './desk/DeskBoard';
 import { WrongThings } from './desk/WrongThings';
 import { ZoomButtons } from './desk/ZoomButtons';
 import { useSettled } from '@/ui/useSettled';
-import { fetched } from '@/ui/fetched';
+import { lazyPart } from '@/ui/lazyPart';
 import type { PlanEvaluation } from '@/core/work/judging/evaluatePlan';
 import {
   explainChance,
@@ -34,16 +34,16 @@ import { PART_IDS } from '@/core/physics/recipes/parts';
 import { missingWords } from '@/core/work/parts/missingWords';
 import { billWords } from '@/core/work/words/litWords';
 
-const CurvesChart = fetched(() => import('./CurvesChart').then((module) => module.CurvesChart));
-const ClassesChart = fetched(() => import('./ClassesChart').then((module) => module.ClassesChart));
-const WiringOptionsPanel = fetched(() =>
+const CurvesChart = lazyPart(() => import('./CurvesChart').then((module) => module.CurvesChart));
+const ClassesChart = lazyPart(() => import('./ClassesChart').then((module) => module.ClassesChart));
+const WiringOptionsPanel = lazyPart(() =>
   import('./wiringOptions/WiringOptionsPanel').then((module) => module.WiringOptionsPanel),
 );
-const FirstCellCard = fetched(() =>
+const FirstCellCard = lazyPart(() =>
   import('./FirstCellCard').then((module) => module.FirstCellCard),
 );
-const WhatHelps = fetched(() => import('../../WhatHelps').then((module) => module.WhatHelps));
-const OtherLoads = fetched(() => import('./OtherLoads').then((module) => module.OtherLoads));
+const WhatHelps = lazyPart(() => import('../../WhatHelps').then((module) => module.WhatHelps));
+const OtherLoads = lazyPart(() => import('./OtherLoads').then((module) => module.OtherLoads));
 
 /** Rest after the last edit before the charts are drawn anew, milliseconds. */
 const SETTLE_MS = 120;
@@ -160,7 +160,7 @@ export function BatteryFigures({ evaluation }: { evaluation: PlanEvaluation }) {
   );
 }
 
-const HaveDialog = fetched(() => import('./HaveDialog').then((module) => module.HaveDialog));
+const HaveDialog = lazyPart(() => import('./HaveDialog').then((module) => module.HaveDialog));
 
 /** Whether it is made from what there is, or what is missing is bought. */
 export function SupplyCard() {

@@ -30,9 +30,9 @@ import { NextCard, type MeterBench } from './NextCard';
 import { ReadingsTable } from './ReadingsTable';
 
 import { useMeter } from './useMeter';
-import { fetched } from '@/ui/fetched';
+import { lazyPart } from '@/ui/lazyPart';
 
-const WrongCard = fetched(() => import('./WrongCard').then((module) => module.WrongCard));
+const WrongCard = lazyPart(() => import('./WrongCard').then((module) => module.WrongCard));
 
 /** One group at the bench: the step it is at, the stairs of its readings, what is wrong and what to measure next. */
 export function BenchPart({ meter }: { readonly meter: MeterBench }) {

@@ -8,11 +8,11 @@ import { PartTabs } from '@/ui/PartTabs';
 import { usePlanContext } from '../../PlanProvider';
 import { AskingDevices } from './AskingDevices';
 import { BenchPart } from './BenchPart';
-import { fetched } from '@/ui/fetched';
+import { lazyPart } from '@/ui/lazyPart';
 
-const BoardPart = fetched(() => import('./BoardPart').then((module) => module.BoardPart));
-const LogPart = fetched(() => import('./LogPart').then((module) => module.LogPart));
-const ResultsPart = fetched(() => import('./ResultsPart').then((module) => module.ResultsPart));
+const BoardPart = lazyPart(() => import('./BoardPart').then((module) => module.BoardPart));
+const LogPart = lazyPart(() => import('./LogPart').then((module) => module.LogPart));
+const ResultsPart = lazyPart(() => import('./ResultsPart').then((module) => module.ResultsPart));
 
 const PARTS = [
   ['bench', 'At the bench'],

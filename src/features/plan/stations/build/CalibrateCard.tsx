@@ -13,9 +13,9 @@ import { useWorkerJob } from '@/workers/useWorkerJob';
 import { withOwnWiring } from '../../arrangementEdits';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 import { useBenchChoice } from '../../benchChoice';
-import { fetched } from '@/ui/fetched';
+import { lazyPart } from '@/ui/lazyPart';
 
-const CalibrateDialog = fetched(() =>
+const CalibrateDialog = lazyPart(() =>
   import('./CalibrateDialog').then((module) => module.CalibrateDialog),
 );
 

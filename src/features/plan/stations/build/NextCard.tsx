@@ -23,13 +23,13 @@ import { ReadingEntry } from '@/ui/bench/ReadingEntry';
 import { useDrafts, useReadingDraft } from '@/ui/bench/useReadingDraft';
 import { Card } from '@/ui/Card';
 import type { useTool } from '@/ui/document/useTool';
-import { fetched } from '@/ui/fetched';
+import { lazyPart } from '@/ui/lazyPart';
 import { useBenchChoice } from '../../benchChoice';
 import type { Taking } from './useMeter';
 
 export type MeterBench = ReturnType<typeof useTool<MeterSettings>>;
 
-const MeterDialog = fetched(() => import('./MeterDialog').then((module) => module.MeterDialog));
+const MeterDialog = lazyPart(() => import('./MeterDialog').then((module) => module.MeterDialog));
 
 interface NextCardProps {
   /** What tells the causes apart best; `null`: nothing has to be told apart. */

@@ -15,7 +15,7 @@ import { Card } from '@/ui/Card';
 import { CautionList } from '@/ui/CautionList';
 import { CellPortrait } from '@/ui/desk/CellPortrait';
 import { Explained } from '@/ui/Explained';
-import { fetched } from '@/ui/fetched';
+import { lazyPart } from '@/ui/lazyPart';
 import { PageLink } from '@/ui/PageLink';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 import { CellReadings } from './CellReadings';
@@ -27,7 +27,7 @@ import { formatMillimetres } from '@/core/units';
 import { explainSize } from '@/core/work/words/explainSize';
 import { SizeFields } from '@/ui/SizeFields';
 
-const LiquidsCompared = fetched(() =>
+const LiquidsCompared = lazyPart(() =>
   import('./LiquidsCompared').then((module) => module.LiquidsCompared),
 );
 

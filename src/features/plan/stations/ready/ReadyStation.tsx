@@ -9,13 +9,13 @@ import type { useTool } from '@/ui/document/useTool';
 import { PartTabs } from '@/ui/PartTabs';
 import { usePlan, usePlanContext } from '../../PlanProvider';
 import { ClassPart } from './ClassPart';
-import { fetched } from '@/ui/fetched';
+import { lazyPart } from '@/ui/lazyPart';
 
-const PreparePart = fetched(() => import('./PreparePart').then((module) => module.PreparePart));
-const PrintsPart = fetched(() => import('./PrintsPart').then((module) => module.PrintsPart));
-const SafetyPart = fetched(() => import('./SafetyPart').then((module) => module.SafetyPart));
-const ShoppingPart = fetched(() => import('./ShoppingPart').then((module) => module.ShoppingPart));
-const TimetablePart = fetched(() =>
+const PreparePart = lazyPart(() => import('./PreparePart').then((module) => module.PreparePart));
+const PrintsPart = lazyPart(() => import('./PrintsPart').then((module) => module.PrintsPart));
+const SafetyPart = lazyPart(() => import('./SafetyPart').then((module) => module.SafetyPart));
+const ShoppingPart = lazyPart(() => import('./ShoppingPart').then((module) => module.ShoppingPart));
+const TimetablePart = lazyPart(() =>
   import('./TimetablePart').then((module) => module.TimetablePart),
 );
 

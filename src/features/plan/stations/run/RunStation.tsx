@@ -4,15 +4,15 @@ import { Card } from '@/ui/Card';
 import { JobStatus } from '@/ui/JobStatus';
 import { PartTabs } from '@/ui/PartTabs';
 import { useBatteryRunJob } from '../../useBatteryRun';
-import { fetched } from '@/ui/fetched';
+import { lazyPart } from '@/ui/lazyPart';
 
-const LeftOnPart = fetched(() => import('./LeftOnPart').then((module) => module.LeftOnPart));
-const BankPart = fetched(() => import('./BankPart').then((module) => module.BankPart));
-const OtherRunsCard = fetched(() =>
+const LeftOnPart = lazyPart(() => import('./LeftOnPart').then((module) => module.LeftOnPart));
+const BankPart = lazyPart(() => import('./BankPart').then((module) => module.BankPart));
+const OtherRunsCard = lazyPart(() =>
   import('./OtherRunsCard').then((module) => module.OtherRunsCard),
 );
-const ShortPart = fetched(() => import('./ShortPart').then((module) => module.ShortPart));
-const TurnsPart = fetched(() => import('./TurnsPart').then((module) => module.TurnsPart));
+const ShortPart = lazyPart(() => import('./ShortPart').then((module) => module.ShortPart));
+const TurnsPart = lazyPart(() => import('./TurnsPart').then((module) => module.TurnsPart));
 
 const PARTS = [
   ['on', 'Left on'],

@@ -1,13 +1,13 @@
 import { NextResponse } from 'next/server';
 import { serverContext } from '@/server/context';
 import { documentMissing, kindOf } from '../../../kindOf';
-import { plainly } from '../../../respond';
+import { withStorageErrors } from '../../../respond';
 
 interface Context {
   params: Promise<{ kind: string; id: string }>;
 }
 
-export const POST = plainly(
+export const POST = withStorageErrors(
   async (_request: Request, { params }: Context): Promise<NextResponse> => {
     const { kind: named, id } = await params;
     const kind = kindOf(named);

@@ -2,7 +2,7 @@ import { NextResponse } from 'next/server';
 import { z } from 'zod';
 import { issuesOfZod } from '@/core/issuesOfZod';
 import { benchContext } from '@/server/bench/benchContext';
-import { jsonBody, plainly, refuse } from '../../../respond';
+import { jsonBody, withStorageErrors, refuse } from '../../../respond';
 
 interface Context {
   params: Promise<{ id: string }>;
@@ -14,7 +14,7 @@ const bodySchema = z.strictObject({
 });
 
 /** The teacher’s word about a second device of a group. */
-export const POST = plainly(
+export const POST = withStorageErrors(
   async (request: Request, { params }: Context): Promise<NextResponse> => {
     const { id } = await params;
     const body = bodySchema.safeParse(await jsonBody(request));

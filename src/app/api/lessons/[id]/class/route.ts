@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { issuesOfZod } from '@/core/issuesOfZod';
 import { benchContext } from '@/server/bench/benchContext';
 import { classStatus, endClass, startClass } from '@/server/bench/classStatus';
-import { jsonBody, plainly, refuse } from '../../../respond';
+import { jsonBody, withStorageErrors, refuse } from '../../../respond';
 
 interface Context {
   params: Promise<{ id: string }>;
@@ -11,13 +11,13 @@ interface Context {
 
 const bodySchema = z.strictObject({ running: z.boolean() });
 
-export const GET = plainly(
+export const GET = withStorageErrors(
   async (_request: Request, { params }: Context): Promise<NextResponse> => {
     return NextResponse.json(classStatus(benchContext(), (await params).id));
   },
 );
 
-export const POST = plainly(
+export const POST = withStorageErrors(
   async (request: Request, { params }: Context): Promise<NextResponse> => {
     const { id } = await params;
     const body = bodySchema.safeParse(await jsonBody(request));

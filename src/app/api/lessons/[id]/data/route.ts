@@ -2,17 +2,17 @@ import { NextResponse } from 'next/server';
 import { benchContext } from '@/server/bench/benchContext';
 import { eraseLessonData, lessonData } from '@/server/bench/lessonData';
 import { photosFolder } from '@/server/bench/photos';
-import { plainly } from '../../../respond';
+import { withStorageErrors } from '../../../respond';
 
 interface Context {
   params: Promise<{ id: string }>;
 }
 
-export const GET = plainly(async (_request: Request, { params }: Context) =>
+export const GET = withStorageErrors(async (_request: Request, { params }: Context) =>
   NextResponse.json(lessonData(benchContext(), (await params).id)),
 );
 
 /** For good: there is no way back but a backup. */
-export const DELETE = plainly(async (_request: Request, { params }: Context) =>
+export const DELETE = withStorageErrors(async (_request: Request, { params }: Context) =>
   NextResponse.json(eraseLessonData(benchContext(), (await params).id, photosFolder())),
 );

@@ -5,7 +5,7 @@ import { logRequestSchema } from '@/core/records/logbook/logEntry';
 import { appendToLog } from '@/server/bench/appendToLog';
 import { benchContext } from '@/server/bench/benchContext';
 import { answerOfLog } from '@/server/bench/answerOfLog';
-import { answered, jsonBody, plainly, refuse } from '../../../respond';
+import { answered, jsonBody, withStorageErrors, refuse } from '../../../respond';
 
 interface Context {
   params: Promise<{ id: string }>;
@@ -18,14 +18,14 @@ const bodySchema = z.union([
   z.array(logRequestSchema).min(1).max(MAX_AT_ONCE),
 ]);
 
-export const GET = plainly(
+export const GET = withStorageErrors(
   async (_request: Request, { params }: Context): Promise<NextResponse> => {
     const { id } = await params;
     return NextResponse.json(benchContext().log.linesAfter(id, 0));
   },
 );
 
-export const POST = plainly(
+export const POST = withStorageErrors(
   async (request: Request, { params }: Context): Promise<NextResponse> => {
     const { id } = await params;
     const body = bodySchema.safeParse(await jsonBody(request));

@@ -3,13 +3,13 @@ import { issuesOfZod } from '@/core/issuesOfZod';
 import { benchContext } from '@/server/bench/benchContext';
 import { meterRequestSchema, takeReading } from '@/server/meter/takeReading';
 import { documentMissing } from '../../../kindOf';
-import { jsonBody, plainly, refuse } from '../../../respond';
+import { jsonBody, withStorageErrors, refuse } from '../../../respond';
 
 interface Context {
   params: Promise<{ id: string }>;
 }
 
-export const POST = plainly(
+export const POST = withStorageErrors(
   async (request: Request, { params }: Context): Promise<NextResponse> => {
     const body = meterRequestSchema.safeParse(await jsonBody(request));
     if (!body.success) {

@@ -5,9 +5,9 @@ import Chip from '@mui/material/Chip';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { MISCONCEPTIONS, type MisconceptionId } from './misconceptions';
-import { fetched } from '@/ui/fetched';
+import { lazyPart } from '@/ui/lazyPart';
 
-const MisconceptionAnswer = fetched(() =>
+const MisconceptionAnswer = lazyPart(() =>
   import('./MisconceptionAnswer').then((module) => module.MisconceptionAnswer),
 );
 

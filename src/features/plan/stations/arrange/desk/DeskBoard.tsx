@@ -25,11 +25,11 @@ import { CellButtons } from './CellButton';
 import { BIN, DropZones, NEW_STRING } from './DropZones';
 import { StringButtons } from './StringButtons';
 import { idOf, placeOf } from './dragIds';
-import { fetched } from '@/ui/fetched';
+import { lazyPart } from '@/ui/lazyPart';
 import ButtonBase from '@mui/material/ButtonBase';
 import { MAX_ZOOM } from './ZoomButtons';
 
-const CellMenu = fetched(() => import('./CellMenu').then((module) => module.CellMenu));
+const CellMenu = lazyPart(() => import('./CellMenu').then((module) => module.CellMenu));
 
 /** Moves start after the pointer went this far, so that a click stays a click; drawing pixels. */
 const DRAG_DISTANCE = 6;

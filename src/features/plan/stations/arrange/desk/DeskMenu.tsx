@@ -3,10 +3,10 @@
 import IconButton from '@mui/material/IconButton';
 import { useState } from 'react';
 import { Hint } from '@/ui/Hint';
-import { fetched } from '@/ui/fetched';
+import { lazyPart } from '@/ui/lazyPart';
 import { MoreIcon } from '@/ui/icons';
 
-const DeskMenuItems = fetched(() =>
+const DeskMenuItems = lazyPart(() =>
   import('./DeskMenuItems').then((module) => module.DeskMenuItems),
 );
 

@@ -5,7 +5,7 @@ import Button from '@mui/material/Button';
 import { useMemo } from 'react';
 import { withoutFaults } from '@/core/physics/desk/desk';
 import { withFaultsRemoved } from '@/core/physics/desk/deskEdits';
-import { whatIsWrong } from '@/core/physics/desk/faultWords';
+import { faultsWithReasons } from '@/core/physics/desk/faultWords';
 import { momentOf } from '@/core/work/judging/evaluatePlan';
 import { formatAmps, formatVolts } from '@/core/units';
 import { withDesk } from '../../../arrangementEdits';
@@ -38,7 +38,7 @@ export function WrongThings() {
             What if: open {formatVolts(sound.source.emfVolts)} → {formatVolts(source.emfVolts)},
             current {formatAmps(sound.amps)} → {formatAmps(amps)}.
           </strong>
-          {whatIsWrong(desk).map(({ what, reason }) => (
+          {faultsWithReasons(desk).map(({ what, reason }) => (
             <div key={what}>
               {what} {reason}
             </div>

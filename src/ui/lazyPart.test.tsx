@@ -2,13 +2,13 @@
 import '@testing-library/jest-dom';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { fetched } from './fetched';
+import { lazyPart } from './lazyPart';
 
 const Part = ({ name }: { readonly name: string }) => <p>Part of {name}</p>;
 
 test('a part is fetched once, whoever shows it', async () => {
   const load = jest.fn(() => Promise.resolve(Part));
-  const Fetched = fetched(load);
+  const Fetched = lazyPart(load);
   const { unmount } = render(<Fetched name="the desk" />);
   expect(screen.getByRole('status')).toHaveTextContent('Fetching it …');
   expect(await screen.findByText('Part of the desk')).toBeInTheDocument();
@@ -20,7 +20,7 @@ test('a part is fetched once, whoever shows it', async () => {
 
 test('what cannot be fetched says so in its place, and is there once it can', async () => {
   let reachable = false;
-  const Fetched = fetched(() =>
+  const Fetched = lazyPart(() =>
     reachable ? Promise.resolve(Part) : Promise.reject(new Error('no network')),
   );
   render(

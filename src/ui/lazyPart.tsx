@@ -10,7 +10,7 @@ import styles from './plain/plain.module.css';
  * also when the network is gone by then; at the latest when it is shown. Where it cannot be fetched, its place says so
  * and it can be tried again; the page around it stays.
  */
-export function fetched<Props extends object>(
+export function lazyPart<Props extends object>(
   load: () => Promise<ComponentType<Props>>,
 ): ComponentType<Props> {
   let there: ComponentType<Props> | null = null;

@@ -8,7 +8,7 @@ interface ListeningProps extends ComponentProps<'div'> {
 }
 
 /** A part of a page with fields: takes keys and presses only once somebody listens, and then the focus where a field wants it. */
-export function Listening({ as: Part = 'div', ...rest }: ListeningProps) {
+export function InertUntilHydrated({ as: Part = 'div', ...rest }: ListeningProps) {
   const listening = useListening();
   const box = useRef<HTMLDivElement>(null);
   useEffect(() => {
