@@ -1,4 +1,3 @@
-import { z } from 'zod';
 import { and, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm';
 import type { DocumentFormat, TitledDocument } from '@/core/formats/documentFormat';
 import {
@@ -31,6 +30,8 @@ export type SaveOutcome =
 export interface DocumentRepository<T> {
   /** Last changed first. */
   list(): StoredDocument<T>[];
+  /** Its title, without reading it; `null` where there is none. */
+  title(id: string): string | null;
   /** Ids, titles and days of lessons only, last changed first; `null` where the text does not say. */
   titles(): {
     readonly id: string;
@@ -59,23 +60,6 @@ export function createDocumentRepository<Kind extends DocumentKind>(
   return repositoryOf(db, kind, DOCUMENT_FORMATS[kind]);
 }
 
-const stamped = z.object({ version: z.number() });
-const titled = z.object({
-  title: z.string().nullable().catch(null),
-  lessonDate: z.string().nullable().catch(null),
-});
-
-/** What stands at the top of a stored text; `null` where it does not stand there. */
-function stampIn<T>(text: string, schema: z.ZodType<T>): T | null {
-  try {
-    const parsed = schema.safeParse(JSON.parse(text));
-    return parsed.success ? parsed.data : null;
-  } catch {
-    // What is no JSON is reported with the document itself.
-    return null;
-  }
-}
-
 /** Asked with every reading of a class: worked out once for a database. */
 const presence = preparedOnce((db) =>
   db
@@ -100,8 +84,7 @@ function repositoryOf<T extends TitledDocument>(
   const ofKind = eq(documents.kind, kind);
   const present = (id: string) => and(ofKind, eq(documents.id, id), isNull(documents.deletedAt));
   const stored = (row: typeof documents.$inferSelect): StoredDocument<T> => {
-    const { id, revision, updatedAt } = row;
-    const storedVersion = stampIn(row.document, stamped)?.version ?? null;
+    const { id, revision, updatedAt, storedVersion } = row;
     return { id, revision, updatedAt, document: format.parseText(row.document), storedVersion };
   };
   return {
@@ -114,17 +97,16 @@ function repositoryOf<T extends TitledDocument>(
         .all()
         .map(stored),
 
+    title: (id) =>
+      db.select({ title: documents.title }).from(documents).where(present(id)).get()?.title ?? null,
+
     titles: () =>
       db
-        .select({ id: documents.id, document: documents.document })
+        .select({ id: documents.id, title: documents.title, lessonDate: documents.lessonDate })
         .from(documents)
         .where(and(ofKind, isNull(documents.deletedAt)))
         .orderBy(desc(documents.updatedAt), documents.id)
-        .all()
-        .map(({ id, document }) => {
-          const { title = null, lessonDate = null } = stampIn(document, titled) ?? {};
-          return { id, title, lessonDate };
-        }),
+        .all(),
 
     find: (id) => {
       const row = db.select().from(documents).where(present(id)).get();
@@ -163,10 +145,11 @@ function repositoryOf<T extends TitledDocument>(
 
     copyStored: (id, copyId) => {
       const row = db.select().from(documents).where(present(id)).get();
-      if (row !== undefined)
-        db.insert(documents)
-          .values({ ...row, id: copyId })
-          .run();
+      if (row === undefined) return;
+      const { title, lessonDate, storedVersion, ...written } = row;
+      db.insert(documents)
+        .values({ ...written, id: copyId })
+        .run();
     },
 
     remove: (id, now) =>

@@ -1,4 +1,3 @@
-import { PLAN_VERSION } from '@/core/records/plan/planSchema';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -190,7 +189,8 @@ test('readings of plans from before there was a log are found in it', () => {
     ['Curlew', [{ kind: 'short', string: 1, built: 1 }, 1.31e-3]],
   ]);
   expect(createDocumentRepository(db, 'plans').find('lamp')).toMatchObject({
-    document: { ok: true, value: { version: PLAN_VERSION, title: 'Lamp' } },
+    storedVersion: 5,
+    document: { ok: false, issues: [{ code: 'too-old' }] },
   });
   db.$client.close();
 });

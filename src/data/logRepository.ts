@@ -1,5 +1,5 @@
 import { jsonOf } from '@/core/formats/json';
-import { and, asc, count, eq, gt, like, max, sql } from 'drizzle-orm';
+import { and, asc, count, eq, gt, gte, like, max, sql } from 'drizzle-orm';
 import {
   logEntrySchema,
   type LogAuthor,
@@ -47,6 +47,8 @@ export interface LogRepository {
   erase(planId: string): readonly string[];
   /** Lines of a plan after a sequence number, oldest first; of one group where it is named. */
   linesAfter(planId: string, seq: number, group?: string): LogLine[];
+  /** Whether a device of a group has written since a time. */
+  hasWritten(planId: string, group: string, since: number): boolean;
 }
 
 const planId = eq(logLines.planId, sql.placeholder('planId'));
@@ -177,6 +179,21 @@ export function createLogRepository(db: GrozerDatabase): LogRepository {
         ? linesOfPlan(db).all({ planId, seq })
         : linesOfGroup(db).all({ planId, seq, group })
       ).map(lineOf),
+
+    hasWritten: (planId, group, since) =>
+      db
+        .select({ seq: logLines.seq })
+        .from(logLines)
+        .where(
+          and(
+            eq(logLines.planId, planId),
+            eq(logLines.group, group),
+            eq(logLines.author, 'group'),
+            gte(logLines.at, since),
+          ),
+        )
+        .limit(1)
+        .get() !== undefined,
   };
 }
 

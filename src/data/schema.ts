@@ -1,3 +1,4 @@
+import { sql } from 'drizzle-orm';
 import {
   index,
   integer,
@@ -6,6 +7,9 @@ import {
   text,
   uniqueIndex,
 } from 'drizzle-orm/sqlite-core';
+
+const textAt = (key: string) =>
+  sql.raw(`CASE WHEN json_valid(document) THEN json_extract(document, '$.${key}') END`);
 
 /** Everything stored, as JSON documents; only what is queried is a column. Times are milliseconds since 1970. */
 export const documents = sqliteTable(
@@ -20,8 +24,23 @@ export const documents = sqliteTable(
     updatedAt: integer('updated_at').notNull(),
     /** When it was deleted; null while it is there. */
     deletedAt: integer('deleted_at'),
+    /** Read off the text where it is JSON and says so. */
+    title: text('title').generatedAlwaysAs(textAt('title')),
+    lessonDate: text('lesson_date').generatedAlwaysAs(textAt('lessonDate')),
+    storedVersion: integer('stored_version').generatedAlwaysAs(textAt('version')),
   },
-  (table) => [primaryKey({ columns: [table.kind, table.id] })],
+  (table) => [
+    primaryKey({ columns: [table.kind, table.id] }),
+    // All that a list of titles asks for: no text is read for it.
+    index('documents_titles').on(
+      table.kind,
+      table.deletedAt,
+      table.updatedAt,
+      table.id,
+      table.title,
+      table.lessonDate,
+    ),
+  ],
 );
 
 /** What happens at the bench, line by line; a line is never changed, an edit is a further line of the same entry. */

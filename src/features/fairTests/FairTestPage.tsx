@@ -1,5 +1,6 @@
 'use client';
 
+import { useSaveState } from '@/ui/document/useDocument';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useMemo } from 'react';
@@ -43,6 +44,7 @@ export function FairTestPage({ id, initial, initialRevision }: FairTestPageProps
     initial,
     initialRevision,
   });
+  const saved = useSaveState(open).status === 'saved';
   const test = open.document;
   const analysis = useMemo(() => analyseFairTest(test), [test]);
   const edit: EditFairTest = (change, typing) => open.documentStore.edit(change, typing ?? null);
@@ -67,7 +69,7 @@ export function FairTestPage({ id, initial, initialRevision }: FairTestPageProps
             component="a"
             href={`/api/fair-tests/${id}/print`}
             target="_blank"
-            disabled={open.saveState.status !== 'saved'}
+            disabled={!saved}
           >
             Print
           </Button>

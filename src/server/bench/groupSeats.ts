@@ -123,8 +123,7 @@ async function admitted(
 /** Whether a device follows the class as this group, or has written as it in this class. */
 function isInUse({ bus, log }: JoinContext, { planId, startedAt, group }: Seat): boolean {
   return (
-    (bus.present(planId).get(group)?.devices ?? 0) > 0 ||
-    log.linesAfter(planId, 0, group).some(({ author, at }) => author === 'group' && at >= startedAt)
+    (bus.present(planId).get(group)?.devices ?? 0) > 0 || log.hasWritten(planId, group, startedAt)
   );
 }
 

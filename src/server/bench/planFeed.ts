@@ -72,7 +72,7 @@ export function followPlan(
 /** Ends all feeds, after everything that is stored was exchanged. */
 export function startAnew(bus: LogBus): void {
   for (const feed of Array.from(feeds.get(bus)?.values() ?? [])) {
-    for (const { onReset: anew } of Array.from(feed.followers)) onReset();
+    for (const { onReset } of Array.from(feed.followers)) onReset();
   }
 }
 

@@ -3,15 +3,10 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import type { Autosave, SaveState } from './autosave';
-import type { KeptChanges } from './useDocument';
+import type { TitledDocument } from '@/core/formats/documentFormat';
+import { useSaveState, type OpenDocument } from './useDocument';
 
-interface SaveNoteProps {
-  readonly noun: string;
-  readonly saveState: SaveState;
-  readonly autosave: Autosave | null;
-  readonly kept: KeptChanges | null;
-}
+type SaveNoteProps = Pick<OpenDocument<TitledDocument>, 'noun' | 'saving' | 'autosave' | 'kept'>;
 
 /** Below everything that stands beside it, whatever room that leaves. */
 const UNDER_ALL = { flexBasis: '100%', order: 1 } as const;
@@ -45,7 +40,8 @@ export function SaveNote(props: SaveNoteProps) {
   );
 }
 
-function SaveStateNote({ noun, saveState, autosave }: SaveNoteProps) {
+function SaveStateNote({ noun, saving, autosave }: SaveNoteProps) {
+  const saveState = useSaveState({ saving });
   switch (saveState.status) {
     case 'saved':
     case 'saving':

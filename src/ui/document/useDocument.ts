@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { useStore } from 'zustand';
+import { createStore, useStore, type StoreApi } from 'zustand';
 import type { DocumentFormat, TitledDocument } from '@/core/formats/documentFormat';
 import type { DocumentKind } from '@/core/documents/documentKinds';
 import { createAutosave, type Autosave, type SaveState } from './autosave';
@@ -22,7 +22,8 @@ export interface OpenDocument<T extends TitledDocument> {
   readonly noun: string;
   readonly document: T;
   readonly documentStore: DocumentStore<T>;
-  readonly saveState: SaveState;
+  /** A store of its own: that a save is under way draws only what says so. */
+  readonly saving: StoreApi<SaveState>;
   /** `null` until the page runs in the browser. */
   readonly autosave: Autosave | null;
   /** What is stored cannot be read by this version; this is a fresh start beside it. */
@@ -43,7 +44,7 @@ interface Opened<T extends TitledDocument> {
 export function useDocument<T extends TitledDocument>(opened: Opened<T>): OpenDocument<T> {
   const { kind, id, format, initial, initialRevision, unread = false } = opened;
   const [documentStore] = useState(() => createDocumentStore(format, initial));
-  const [saveState, setSaveState] = useState<SaveState>({ status: 'saved' });
+  const [saving] = useState(() => createStore<SaveState>(() => ({ status: 'saved' })));
   const [autosave, setAutosave] = useState<Autosave | null>(null);
   const [kept, setKept] = useState<KeptChanges | null>(null);
   const revision = useRef(initialRevision);
@@ -53,7 +54,7 @@ export function useDocument<T extends TitledDocument>(opened: Opened<T>): OpenDo
     const saver = createAutosave(
       { address: { kind, id }, format, documentStore, unsaved },
       revision.current,
-      setSaveState,
+      (state) => saving.setState(state, true),
     );
     setAutosave(saver);
     const offer = (): void => {
@@ -84,12 +85,16 @@ export function useDocument<T extends TitledDocument>(opened: Opened<T>): OpenDo
       window.removeEventListener('pagehide', flush);
       saver.stop();
     };
-  }, [kind, id, format, documentStore]);
+  }, [kind, id, format, documentStore, saving]);
 
   const document = useStore(documentStore.store, (state) => state.document);
   const { noun } = format;
   return useMemo(
-    () => ({ kind, id, noun, document, documentStore, saveState, autosave, unread, kept }),
-    [kind, id, noun, document, documentStore, saveState, autosave, unread, kept],
+    () => ({ kind, id, noun, document, documentStore, saving, autosave, unread, kept }),
+    [kind, id, noun, document, documentStore, saving, autosave, unread, kept],
   );
+}
+
+export function useSaveState({ saving }: Pick<OpenDocument<TitledDocument>, 'saving'>): SaveState {
+  return useStore(saving);
 }

@@ -15,8 +15,7 @@ interface PlanLayoutProps {
 
 export async function generateMetadata({ params }: PlanLayoutProps): Promise<Metadata> {
   const { id } = await params;
-  const found = serverContext().documents('plans').find(id);
-  return { title: found?.document.ok === true ? found.document.value.title : 'Plan' };
+  return { title: serverContext().documents('plans').title(id) ?? 'Plan' };
 }
 
 export default async function PlanLayout({ params, children }: PlanLayoutProps) {

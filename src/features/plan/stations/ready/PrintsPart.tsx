@@ -1,5 +1,6 @@
 'use client';
 
+import { useSaveState } from '@/ui/document/useDocument';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -36,7 +37,7 @@ export function PrintsPart({ facts }: { facts: LessonFacts }) {
     return <Alert severity="error">No sheet is made for this class. {facts.gate.reason}</Alert>;
   }
   const address = `/api/lessons/${open.id}/print?sheet=${sheet}&wording=${wording}&paper=${lesson.paper}`;
-  const saved = open.saveState.status === 'saved';
+  const saved = useSaveState(open).status === 'saved';
   return (
     <Box
       sx={{

@@ -1,5 +1,6 @@
 'use client';
 
+import { useSaveState } from '@/ui/document/useDocument';
 import { mainAndSide } from '@/ui/mainAndSide';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
@@ -24,6 +25,7 @@ import { Timeline } from './Timeline';
 export function TimetablePart({ facts }: { facts: LessonFacts }) {
   const edit = useEdit();
   const { open } = usePlanContext();
+  const saved = useSaveState(open).status === 'saved';
   const { plan } = facts;
   const { lesson } = plan;
   // Asked once: a timetable does not change under the hand because a minute has passed.
@@ -39,7 +41,7 @@ export function TimetablePart({ facts }: { facts: LessonFacts }) {
               size="small"
               component="a"
               href={`/api/lessons/${open.id}/calendar`}
-              disabled={open.saveState.status !== 'saved'}
+              disabled={!saved}
               download
             >
               Save as calendar file

@@ -1,0 +1,4 @@
+ALTER TABLE `documents` ADD `title` text GENERATED ALWAYS AS (CASE WHEN json_valid(document) THEN json_extract(document, '$.title') END) VIRTUAL;--> statement-breakpoint
+ALTER TABLE `documents` ADD `lesson_date` text GENERATED ALWAYS AS (CASE WHEN json_valid(document) THEN json_extract(document, '$.lessonDate') END) VIRTUAL;--> statement-breakpoint
+ALTER TABLE `documents` ADD `stored_version` integer GENERATED ALWAYS AS (CASE WHEN json_valid(document) THEN json_extract(document, '$.version') END) VIRTUAL;--> statement-breakpoint
+CREATE INDEX `documents_titles` ON `documents` (`kind`,`deleted_at`,`updated_at`,`id`,`title`,`lesson_date`);
