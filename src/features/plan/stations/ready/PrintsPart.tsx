@@ -27,6 +27,7 @@ import { type DrawnPage, drawPdf } from '@/workers/drawPdf';
 /** Sheets to hand out, made on the server as PDF and shown before they are printed. */
 export function PrintsPart({ facts }: { facts: LessonFacts }) {
   const { open } = usePlanContext();
+  const saved = useSaveState(open).status === 'saved';
   const edit = useEdit();
   const allowed = sheetsAllowed(facts);
   const [chosen, setChosen] = useState<SheetId | 'all'>('pupil');
@@ -37,7 +38,6 @@ export function PrintsPart({ facts }: { facts: LessonFacts }) {
     return <Alert severity="error">No sheet is made for this class. {facts.gate.reason}</Alert>;
   }
   const address = `/api/lessons/${open.id}/print?sheet=${sheet}&wording=${wording}&paper=${lesson.paper}`;
-  const saved = useSaveState(open).status === 'saved';
   return (
     <Box
       sx={{
