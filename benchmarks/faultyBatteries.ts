@@ -1,3 +1,4 @@
+import { LEVEL_ONCE_READ } from '@/core/physics/readings/cellBelief';
 import { typicalModel, cellBuild } from '@/core/physics/recipes/cellBuild';
 import { CLASS_SCATTER } from '@/core/physics/chance/scatter';
 import type { RandomStream } from '@/core/physics/chance/random';
@@ -131,7 +132,7 @@ export function drawCase(random: RandomStream, faulty: boolean): Case {
     strings: meant(family.model),
     load: { kind: 'led', led },
     runsFromAmps: BRIGHTNESS_FROM_AMPS.glimmer,
-    measured: true,
+    level: LEVEL_ONCE_READ,
     pile,
     bodies,
     meter: USUAL_CLASS_METER,

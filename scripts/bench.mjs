@@ -1,3 +1,4 @@
+import { execFileSync } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { cpus, totalmem } from 'node:os';
 import { ensureApp, ensureChromium, ensureNgspice } from './lib/prepare.mjs';
@@ -18,9 +19,25 @@ process.env.GROZER_BENCH_ROWS = ROWS;
 
 // Imported late: they need the dependencies, and where rows go must be known by then.
 const { benchmarksPage, calibrationLoop } = await import('../benchmarks/table.mjs');
+const { printRow } = await import('../benchmarks/print.mjs');
 const loopMs = calibrationLoop();
 const machine = `${cpus().length} × ${cpus()[0]?.model}, ${Math.round(totalmem() / 2 ** 30)} GiB, Node ${process.version}`;
 const day = new Date().toISOString().slice(0, 10);
+
+/** How large the program is, without and with what only tests need. */
+function countLines() {
+  const files = execFileSync('git', ['ls-files', '*.ts', '*.tsx', '*.mjs', '*.cjs'], {
+    cwd: ROOT,
+    encoding: 'utf8',
+  });
+  let [sources, tests] = [0, 0];
+  for (const file of files.trim().split('\n')) {
+    const lines = readFileSync(`${ROOT}${file}`, 'utf8').split('\n').length - 1;
+    if (/\.test\.|^e2e\/|^src\/testing\//.test(file)) tests += lines;
+    else sources += lines;
+  }
+  printRow('lines of source, and of tests', `${sources}, ${tests}`, 'tests a quarter to a third');
+}
 
 /** The page so far: a bench that is stopped leaves what it measured. */
 function writePage() {
@@ -33,6 +50,7 @@ function writePage() {
   return page;
 }
 
+countLines();
 await runOrExit('The storage bench', process.execPath, [await compiled('benchmarks/storage.ts')]);
 const { benchBrowser } = await import('../benchmarks/browser.mjs');
 await benchBrowser();

@@ -9,3 +9,23 @@ export function listWords(words: readonly string[], last: 'and' | 'or' = 'and'):
     ? words.join('')
     : `${words.slice(0, -1).join(', ')} ${last} ${words.at(-1) ?? ''}`;
 }
+
+/** Small numbers, in words. */
+const SPELLED = [
+  'none',
+  'one',
+  'two',
+  'three',
+  'four',
+  'five',
+  'six',
+  'seven',
+  'eight',
+  'nine',
+  'ten',
+];
+
+/** `three`; from eleven on `11`. */
+export function inWords(count: number): string {
+  return SPELLED[count] ?? String(count);
+}

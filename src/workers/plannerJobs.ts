@@ -1,3 +1,5 @@
+import type { Plan } from '@/core/records/plan/planSchema';
+import { UNREAD } from '@/core/records/plan/newPlan';
 import { classesOfDesk } from '@/core/work/search/batteryInTime';
 import { gridRequirementOf } from '@/core/work/search/requirementOfPlan';
 import type { ClassesOutcome } from '@/core/physics/chance/simulateClasses';
@@ -22,7 +24,11 @@ import type { Running } from '@/core/records/plan/runningSchema';
 import { intermittentRun, type IntermittentRun } from '@/core/work/running/intermittentRun';
 import { readResultsFile } from '@/core/records/logbook/resultsCsv';
 import { cellOfPlan } from '@/core/records/plan/cellOfPlan';
-import type { PlanEvaluation } from '@/core/work/judging/evaluatePlan';
+import {
+  evaluatePlan,
+  type PlanEvaluation,
+  type WiringChoice,
+} from '@/core/work/judging/evaluatePlan';
 import { firstCellTable, type FirstCellRow } from '@/core/work/search/firstCell';
 import { whatHelps } from '@/core/work/judging/whatHelps';
 import { wiringOptionsOf } from '@/core/work/search/wiringOptions';
@@ -42,13 +48,13 @@ export const plannerJobs = {
   otherLoads,
   whatHelps,
 
+  /** What would be suggested for the plan had nobody read a cell. */
+  wiringUnread: (plan: Plan): WiringChoice =>
+    evaluatePlan({ ...plan, cell: { ...plan.cell, ...UNREAD } }).wiring,
+
   /** The first-cell table of a plan as it stands. */
-  firstCellTable(
-    basis: PlanEvaluation['basis'],
-    cellsInSeries: number,
-    strings: number,
-  ): FirstCellRow[] {
-    return firstCellTable(gridRequirementOf(basis, cellOfPlan(basis)), cellsInSeries, strings);
+  firstCellTable(basis: PlanEvaluation['basis']): FirstCellRow[] {
+    return firstCellTable(gridRequirementOf(basis, cellOfPlan(basis)));
   },
 
   /** What can be lit, and what is found so far meanwhile. A newer call ends an older one, which then answers `null`. */

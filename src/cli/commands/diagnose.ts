@@ -1,3 +1,4 @@
+import { LEVEL_ONCE_READ, LEVEL_UNREAD } from '@/core/physics/readings/cellBelief';
 import { isLedLoad } from '@/core/physics/circuit/load/load';
 import type { z } from 'zod';
 import { diagnoseRequestSchema } from '@/cli/requests';
@@ -90,7 +91,7 @@ function meantBy({ plan, battery }: Request): Result<Meant> {
       ),
       load,
       runsFromAmps: runsFromAmps(need),
-      measured,
+      level: measured ? LEVEL_ONCE_READ : LEVEL_UNREAD,
       pile: stands === 'pile',
       bodies: stands === 'bodies',
       meter: USUAL_CLASS_METER,

@@ -30,9 +30,16 @@ export const evaluateCommand: Command = {
           amps: atEnd.amps,
           brightness: atEnd.brightness,
         },
-        holdsFromShortAmps: evaluation.holdsFromShortAmps,
         seriesResistorOhms: evaluation.seriesResistorOhms,
-        chance: { classes: classes.classes, share: classes.chance },
+        chance: {
+          share: classes.chance,
+          classes: classes.classes,
+          cellsRead: cell.belief.cellsRead,
+          level: {
+            medianShortAmps: cell.belief.shortAmps,
+            logDeviation: cell.belief.level.ampsLog,
+          },
+        },
       },
     };
   },

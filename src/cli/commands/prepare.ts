@@ -38,7 +38,7 @@ export const prepareCommand: Command = {
 
 function preparing(facts: LessonFacts, now: string): object {
   const { kit, shopping, cupboard, evaluation, course, measuring, queue } = facts;
-  const { cell, asked, wiring, desk } = evaluation;
+  const { cell, asked, desk } = evaluation;
   const { groups, cellsInGroup, spareCells, lines, cutting, mixing } = kit;
   return {
     kit: { groups, cellsInGroup, spareCells, lines },
@@ -55,9 +55,6 @@ function preparing(facts: LessonFacts, now: string): object {
     mixing,
     timetable: lessonTimes(facts, now),
     lesson: { measuring, minutes: course.minutes, over: course.over, phases: course.phases, queue },
-    firstCells:
-      cell.origin === 'own' || desk.grid === null
-        ? []
-        : firstCellTable(asked, wiring.cellsInSeries, wiring.strings),
+    firstCells: cell.origin === 'own' || desk.grid === null ? [] : firstCellTable(asked),
   };
 }

@@ -17,14 +17,14 @@ const QUIET_MS = 250;
 export function WhatHelps() {
   const { evaluation, open } = usePlanContext();
   const fine = verdictOf(evaluation).tone === 'fine';
-  if (fine && evaluation.holdsFromShortAmps === null) return null;
+  if (fine && evaluation.cell.belief.cellsRead > 0) return null;
   return (
     <Box component="section" aria-labelledby="helps-title" data-testid="helps">
       <Typography variant="h2" id="helps-title" gutterBottom>
         What would help
       </Typography>
       {fine ? null : <Helps />}
-      {evaluation.holdsFromShortAmps === null ? null : (
+      {evaluation.cell.belief.cellsRead > 0 ? null : (
         <Button
           component={PageLink}
           href={`/plans/${open.id}/cell`}
@@ -32,7 +32,7 @@ export function WhatHelps() {
           size="small"
           sx={PRESS}
         >
-          measure one cell: a promise without “if”
+          read one cell: then half of it is known
         </Button>
       )}
     </Box>

@@ -29,9 +29,9 @@ const voltsUpTo = (cell: number) =>
 test('each station shows its answer so far', () => {
   expect(answersOf(lamp)).toEqual([
     'Amber LED, clear, 10 min',
-    'Kiwi · 0.93 V, 1.4 mA (measured)',
-    '4 in series × 3 strings',
-    '6 groups · 84 kiwis · Fri 29 Jan',
+    'Kiwi · three read: 1.07 mA',
+    '4 in series × 5 strings',
+    '6 groups · 140 kiwis · Fri 29 Jan',
     'not begun',
     '…',
   ]);
@@ -54,7 +54,7 @@ test('typical cells, no date, a device and one string have their own words', () 
 test('readings that are kept although odd are told apart', () => {
   const own = { ...lamp.cell.own!, openCircuitVolts: 1.4, kept: true };
   const odd: Plan = { ...lamp, cell: { ...lamp.cell, own } };
-  expect(answersOf(odd)[1]).toContain('(measured, kept though odd)');
+  expect(answersOf(odd)[1]).toContain('read, kept though odd');
 });
 
 test('at the bench the furthest cell counts, and no more than there are', () => {

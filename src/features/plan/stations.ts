@@ -1,6 +1,5 @@
 import { originWord } from '@/core/records/school/schoolWords';
-import { capital } from '@/core/words';
-import { cellAmpsAt } from '@/core/physics/cell/cellModel';
+import { capital, inWords } from '@/core/words';
 import { DEVICE_PRESETS } from '@/core/physics/circuit/devicePresets';
 import { cellsOf } from '@/core/physics/desk/desk';
 import type { LoggedReading } from '@/core/records/logbook/logEntry';
@@ -85,14 +84,14 @@ function powerAnswer({ target, minutes }: Plan): string {
   return `${name}, ${how}${formatMinutes(minutes)}`;
 }
 
-function cellAnswer(plan: Plan, { cell }: PlanEvaluation): string {
+function cellAnswer(_plan: Plan, { cell }: PlanEvaluation): string {
   const { emfVolts } = cell.model;
   const name = capital(cell.body.name);
-  const { own } = plan.cell;
-  const shorted =
-    cell.origin === 'own' && own?.shortCircuit ? own.shortCircuit.amps : cellAmpsAt(cell.model, 0);
+  const { cellsRead, shortAmps } = cell.belief;
   const kept = cell.own?.status === 'used' && cell.own.doubts.length > 0 ? ', kept though odd' : '';
-  return `${name} · ${formatVolts(emfVolts)}, ${formatAmps(shorted)} (${originWord(cell)}${kept})`;
+  return cellsRead > 0
+    ? `${name} · ${inWords(cellsRead)} read${kept}: ${formatAmps(shortAmps)}`
+    : `${name} · ${formatVolts(emfVolts)}, ${formatAmps(shortAmps)} (${originWord(cell)})`;
 }
 
 function arrangeAnswer(_plan: Plan, { wiring }: PlanEvaluation): string {

@@ -32,7 +32,12 @@ export function usualCell(
   return plannedCell(cellBuild(recipe, body), celsius);
 }
 
-/** A cell of a family with a curve of its own. */
+/** A cell of a family with a curve of its own, of a class whose level is known. */
 export function cellWithModel(model: CellModel, family: FamilyId = 'fruit'): PlannedCell {
-  return { ...plannedCell(familyBuild(family), ROOM_CELSIUS), model };
+  return ofKnownLevel({ ...plannedCell(familyBuild(family), ROOM_CELSIUS), model });
+}
+
+/** The same cell where an average one of the class is known exactly: only cells scatter. */
+export function ofKnownLevel(cell: PlannedCell): PlannedCell {
+  return { ...cell, belief: { ...cell.belief, level: { ampsLog: 0, voltsShare: 0 } } };
 }

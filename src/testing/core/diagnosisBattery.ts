@@ -16,7 +16,7 @@ export const battery = (cells: number, change: Partial<NominalBattery> = {}): No
   strings: [Array.from({ length: cells }, sound)],
   load: { kind: 'led', led: ledModelOf('amber') },
   runsFromAmps: 0.02e-3,
-  measured: true,
+  level: { ampsLog: 0.15, voltsShare: 0.02 },
   pile: false,
   bodies: true,
   meter: USUAL_CLASS_METER,

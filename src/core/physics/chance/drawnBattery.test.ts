@@ -14,7 +14,7 @@ const straight: CellModel = { emfVolts: 0.93, resistanceOhms: 654 };
 /** A battery whose cells have so many times the usual resistance, and joints of so many ohms each. */
 function drawn(shape: BatteryShape, factors: readonly number[], jointOhms = 0): DrawnBattery {
   const battery = new DrawnBattery(shape, CLASS_SCATTER);
-  battery.draw(Float64Array.from(factors), 0, (joints) => joints * jointOhms);
+  battery.draw(Float64Array.from(factors), 0, 1, (joints) => joints * jointOhms);
   return battery;
 }
 
@@ -89,7 +89,7 @@ test('a group stands in its string as its strings side by side do', () => {
 test('each class begins where the one before ended among the factors', () => {
   const battery = new DrawnBattery(gridShape(straight, 1, 1), CLASS_SCATTER);
   const factors = Float64Array.from([1, 3]);
-  battery.draw(factors, 1, () => 0);
+  battery.draw(factors, 1, 1, () => 0);
   expect(battery.at(1e-3).ohms).toBeCloseTo(3 * 654, 9);
 });
 

@@ -18,6 +18,8 @@ export interface Tangent {
   readonly ohms: number;
   /** Variance of the volts, volts squared, from the open-circuit volts of the cells. */
   readonly variance: number;
+  /** What the volts grow by if all cells have twice their open-circuit volts: how they follow the level of the class. */
+  readonly perLevel: number;
 }
 
 const { abs } = Math;
@@ -46,6 +48,7 @@ interface DrawnString extends Tangent {
   volts: number;
   ohms: number;
   variance: number;
+  perLevel: number;
 }
 
 /**
@@ -60,6 +63,7 @@ export class DrawnBattery {
   private readonly all: DrawnString[] = [];
   private factors: Float64Array = new Float64Array(0);
   private from = 0;
+  private level = 1;
 
   constructor(shape: BatteryShape, scatter: Scatter) {
     let cells = 0;
@@ -85,6 +89,7 @@ export class DrawnBattery {
         volts: 0,
         ohms: 0,
         variance: 0,
+        perLevel: 0,
       };
       this.all.push(string);
       return string;
@@ -94,10 +99,19 @@ export class DrawnBattery {
     this.joints = this.all.reduce((sum, { joints }) => sum + joints, 0);
   }
 
-  /** Another class: factors of its cells from a place on, and what the next so many joints add. */
-  draw(factors: Float64Array, from: number, ohmsOfJoints: (joints: number) => number): void {
+  /**
+   * Another class: factors of its cells from a place on, and what the next so many joints add.
+   * @param level how many times the expected resistance an average cell of the class has.
+   */
+  draw(
+    factors: Float64Array,
+    from: number,
+    level: number,
+    ohmsOfJoints: (joints: number) => number,
+  ): void {
     this.factors = factors;
     this.from = from;
+    this.level = level;
     for (const string of this.all) string.jointOhms = ohmsOfJoints(string.joints);
   }
 
@@ -125,28 +139,32 @@ export class DrawnBattery {
 
   /** A string while it gives a current. */
   private moveTo(string: DrawnString, amps: number): DrawnString {
-    const { factors, from } = this;
+    const { factors, from, level } = this;
     let volts = -string.jointOhms * amps;
     let ohms = string.jointOhms;
     let variance = 0;
+    let perLevel = 0;
     for (const place of string.places) {
       if (place.group !== null) {
         const group = this.sideBySide(place.group, amps);
         volts += group.volts;
         ohms += group.ohms;
         variance += group.variance;
+        perLevel += group.perLevel;
         continue;
       }
-      const factor = factors[from + place.at]!;
+      const factor = level * factors[from + place.at]!;
       const loss = place.loss.at(factor * amps);
       volts += place.emfVolts - loss.volts;
       ohms += factor * loss.ohms;
       variance += place.variance;
+      perLevel += place.emfVolts;
     }
     string.amps = amps;
     string.volts = volts;
     string.ohms = ohms;
     string.variance = variance;
+    string.perLevel = perLevel;
     return string;
   }
 }
@@ -156,14 +174,17 @@ function tangentOfStrings(strings: readonly DrawnString[], amps: number): Tangen
   let siemens = 0;
   let shortAmps = 0;
   let shortVariance = 0;
+  let shortPerLevel = 0;
   for (const string of strings) {
     siemens += 1 / string.ohms;
     shortAmps += string.amps + string.volts / string.ohms;
     shortVariance += string.variance / string.ohms ** 2;
+    shortPerLevel += string.perLevel / string.ohms;
   }
   return {
     volts: (shortAmps - amps) / siemens,
     ohms: 1 / siemens,
     variance: shortVariance / siemens ** 2,
+    perLevel: shortPerLevel / siemens,
   };
 }

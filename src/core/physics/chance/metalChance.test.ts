@@ -57,7 +57,7 @@ test('plenty lasts, nothing does not; without loss beside the current it is the 
   expect(chanceThatMetalLasts([{ ...string, meanAmps: 0, parasiticAmps: 0 }])).toBe(1);
   expect(chanceThatMetalLasts([{ ...string, metalAmps: 0.2e-3 }])).toBeLessThan(1e-4);
   const bare = { ...string, parasiticAmps: 0, metalAmps: 1.2e-3 };
-  const scatter = Math.hypot(0.3, 0.05 * (6 / 4)) / Math.sqrt(4);
+  const scatter = Math.hypot(0.3, 0.04 * (6 / 4)) / Math.sqrt(4);
   expect(chanceThatMetalLasts([bare])).toBeCloseTo(normalShareBelow(Math.log(1.2) / scatter), 9);
   expect(chanceThatMetalLasts([bare, bare])).toBeCloseTo(chanceThatMetalLasts([bare]) ** 2, 12);
 });

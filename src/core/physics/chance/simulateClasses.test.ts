@@ -18,7 +18,7 @@ const input: ClassesInput = {
   classes: 2000,
   seed: 7,
 };
-const exact = { ...CLASS_SCATTER, emfShare: 0, resistanceLog: 0, badJointChance: 0 };
+const exact = { ...CLASS_SCATTER, emfShare: 0, resistanceLog: 0, badJointChance: 0, ledMakes: 0 };
 
 test('the same seed gives the same classes, another seed others', () => {
   const one = simulateClasses(input);

@@ -1,11 +1,12 @@
-import { normalShareBelow } from '../../numeric/normalShare';
+import { deviationsBelow, normalShareBelow } from '../../numeric/normalShare';
 import { theveninCurve, type TheveninSource } from '../circuit/battery/sourceCurve';
 import { type Load, loadVolts, seriesOhms } from '../circuit/load/load';
 import { ledAmpsOnThevenin, operatingPoint } from '../circuit/operatingPoint';
 import { badJointsOf } from './badJoints';
-import { type BatteryShape, DrawnBattery } from './drawnBattery';
+import { type BatteryShape, DrawnBattery, type Tangent } from './drawnBattery';
 import { randomStream } from './random';
-import { CLASS_SCATTER, type Scatter } from './scatter';
+import type { Spread } from '../readings/cellBelief';
+import { CLASS_SCATTER, KNOWN_LEVEL, loadDeviation, type Scatter } from './scatter';
 
 export interface ClassesInput {
   /** The battery that is built, each of its cells with its whole curve. */
@@ -19,6 +20,8 @@ export interface ClassesInput {
   readonly thermalVolts: number;
   readonly classes: number;
   readonly seed: number;
+  /** How far the level of a class may lie from the battery’s cells; nothing said: it is known. */
+  readonly level?: Spread;
   readonly scatter?: Scatter;
 }
 
@@ -31,6 +34,9 @@ export interface ClassesOutcome {
   /** Volts across the load of each class, smallest first. */
   readonly sortedVolts: Float64Array;
 }
+
+/** Multiples of a root of a prime, without their whole part, lie evenly however many are taken (H. Weyl, Math. Ann. 77 (1916) 313). */
+const EVEN_STEP = Math.sqrt(11) - 3;
 
 /** A current that is short by rounding only still counts. */
 const ROUNDING_SHARE = 1e-6;
@@ -48,8 +54,8 @@ export function chanceOfClasses(input: Omit<ClassesInput, 'typicalAmps'>): numbe
   const neededVolts = loadVolts(load, enoughAmps, thermalVolts);
   let sum = 0;
   for (const drawn of drawnClasses(input)) {
-    const { volts, variance } = drawn.at(enoughAmps);
-    sum += shareAbove(volts - neededVolts, Math.sqrt(variance));
+    const at = drawn.at(enoughAmps);
+    sum += shareAbove(at.volts - neededVolts, voltsDeviation(at, input));
   }
   return sum / classes;
 }
@@ -63,7 +69,7 @@ export function simulateClasses(input: ClassesInput): ClassesOutcome {
   let index = 0;
   for (const drawn of drawnClasses(input)) {
     const at = drawn.at(typicalAmps);
-    const emfVolts = at.volts + at.ohms * typicalAmps + Math.sqrt(at.variance) * random.normal();
+    const emfVolts = at.volts + at.ohms * typicalAmps + voltsDeviation(at, input) * random.normal();
     const source = { emfVolts, resistanceOhms: at.ohms };
     const current = loadAmps(source, load, thermalVolts);
     amps[index] = current;
@@ -78,18 +84,40 @@ export function simulateClasses(input: ClassesInput): ClassesOutcome {
   };
 }
 
+/** What remains of a class’s volts once its resistances are drawn: single cells, the level of all of them, the make of the LED. */
+function voltsDeviation(
+  { variance, perLevel }: Tangent,
+  {
+    level = KNOWN_LEVEL,
+    scatter = CLASS_SCATTER,
+    load,
+  }: Pick<ClassesInput, 'level' | 'load' | 'scatter'>,
+): number {
+  return Math.hypot(
+    Math.sqrt(variance),
+    perLevel * level.voltsShare,
+    scatter.ledMakes * loadDeviation(load),
+  );
+}
+
 /** One battery after the other, always the same object. */
 function* drawnClasses({
   battery,
   classes,
   seed,
+  level = KNOWN_LEVEL,
   scatter = CLASS_SCATTER,
-}: Pick<ClassesInput, 'battery' | 'classes' | 'seed' | 'scatter'>): Generator<DrawnBattery> {
+}: Pick<
+  ClassesInput,
+  'battery' | 'classes' | 'seed' | 'level' | 'scatter'
+>): Generator<DrawnBattery> {
   const drawn = new DrawnBattery(battery, scatter);
   const factors = resistanceFactors(classes * drawn.cells, scatter.resistanceLog, seed);
   const badJoints = badJointsOf(scatter, drawn.joints, classes, randomStream(seed + 1));
   for (let index = 0; index < classes; index += 1) {
-    drawn.draw(factors, index * drawn.cells, badJoints());
+    // Levels come as often as the normal distribution says, in an order that goes with nothing else (stratified).
+    const strong = level.ampsLog * deviationsBelow(((index + 1) * EVEN_STEP) % 1);
+    drawn.draw(factors, index * drawn.cells, Math.exp(-strong), badJoints());
     yield drawn;
   }
 }

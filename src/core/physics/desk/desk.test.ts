@@ -1,12 +1,10 @@
-import { USUAL_CLASS_METER } from '@/core/physics/instruments/classMeter';
-import { USUAL_RUNNING } from '../../records/plan/runningSchema';
+import { cellWithModel } from '../../../testing/core/cells';
 import fc from 'fast-check';
 import {
   theveninInParallel,
   theveninInSeries,
   type TheveninSource,
 } from '../circuit/battery/sourceCurve';
-import { type PlannedCell } from '../readings/plannedCell';
 import { cellOfPlan } from '../../records/plan/cellOfPlan';
 import { requirementOf } from '../../records/plan/loadRequirement';
 import { newPlan } from '../../records/plan/newPlan';
@@ -41,21 +39,7 @@ import { maxPowerOfDesk } from './maxPowerOfDesk';
 import { deskCurve, deskShortAmps, solveDesk } from './solveDesk';
 
 const fresh = newPlan('x');
-const measured = (openVolts: number, amps: number): PlannedCell =>
-  cellOfPlan({
-    running: USUAL_RUNNING,
-    meter: USUAL_CLASS_METER,
-    cell: {
-      ...fresh.cell,
-      own: {
-        openCircuitVolts: openVolts,
-        shortCircuit: { amps, meterRange: '20 mA', secondsAfter: null },
-        loaded: [],
-        kept: true,
-      },
-    },
-  });
-const kiwi = measured(0.93, 1.4e-3);
+const kiwi = cellWithModel({ emfVolts: 0.93, resistanceOhms: 654 });
 const curved = cellOfPlan(fresh);
 const amber = requirementOf({ kind: 'led', colour: 'amber', brightness: 'clear' }).load;
 const at = (string: number, item: number): DeskPlace => ({ string, item, within: null });

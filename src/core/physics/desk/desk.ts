@@ -217,3 +217,8 @@ function specItem(item: StandingItem): SpecItem {
 function specCell({ model, faults, sharedBody }: StandingCell): SpecCell {
   return { cell: model, faults, body: sharedBody };
 }
+
+/** A group is calculated by its shortest string, so many times as large. */
+export function shortestOf<Item>(strings: readonly (readonly Item[])[]): readonly Item[] {
+  return strings.reduce((least, one) => (one.length < least.length ? one : least));
+}

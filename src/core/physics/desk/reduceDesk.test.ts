@@ -1,8 +1,6 @@
-import { USUAL_CLASS_METER } from '@/core/physics/instruments/classMeter';
-import { USUAL_RUNNING } from '../../records/plan/runningSchema';
+import { cellWithModel } from '../../../testing/core/cells';
 import fc from 'fast-check';
 import { solveNetwork } from '../circuit/network/solveNetwork';
-import { cellOfPlan } from '../../records/plan/cellOfPlan';
 import { requirementOf } from '../../records/plan/loadRequirement';
 import { newPlan } from '../../records/plan/newPlan';
 import { deskOf } from './desk';
@@ -12,19 +10,7 @@ import { reduceDesk } from './reduceDesk';
 import { solveDesk } from './solveDesk';
 
 const fresh = newPlan('x');
-const kiwi = cellOfPlan({
-  running: USUAL_RUNNING,
-  meter: USUAL_CLASS_METER,
-  cell: {
-    ...fresh.cell,
-    own: {
-      openCircuitVolts: 0.93,
-      shortCircuit: { amps: 1.4e-3, meterRange: '20 mA', secondsAfter: null },
-      loaded: [],
-      kept: true,
-    },
-  },
-});
+const kiwi = cellWithModel({ emfVolts: 0.93, resistanceOhms: 654 });
 
 /**
  * @check faults by the short formulas

@@ -1,9 +1,10 @@
-import { type ShuntOhms, USUAL_SHUNTS } from '../instruments/meter';
+import type { CellReading } from './cellBelief';
+import { type ShuntOhms, suitableCurrentRange, USUAL_SHUNTS } from '../instruments/meter';
 import type { CellModel } from '../cell/cellModel';
 import { filmShareAfter, type FilmShares } from '../cell/films';
 import { type CellFits, fitCell, type LoadedPoint } from './fitCell';
 import { judgeCellReadings, type ReadingDoubt } from './judgeCellReadings';
-import type { OwnReadings } from './ownReadings';
+import type { OwnReadings, TrialCell } from './ownReadings';
 import { type CellBuild, rangeOf, withPairs } from '../recipes/cellBuild';
 import { fail, type Result, succeed } from '../../result';
 import { formatAmps, formatOhms } from '../../units';
@@ -60,6 +61,22 @@ export function ownCell(
   const { model: asRead, fits } = fitted;
   const model = filmFree(asRead, recipe.films, secondsAfter);
   return { status, points, doubts, asRead, model, fits, secondsAfter };
+}
+
+/** What a trial cell gives at once after connecting and without the meter; `volts` stands in where none were read. */
+export function trialReading(
+  { volts, milliamps, seconds }: TrialCell,
+  { films }: CellBuild['recipe'],
+  usualVolts: number,
+  shunts: ShuntOhms,
+): CellReading {
+  if (milliamps === null) return { openVolts: volts, shortAmps: null };
+  const amps = milliamps / 1000;
+  const openVolts = volts ?? usualVolts;
+  const inside = openVolts / amps - shunts[suitableCurrentRange(amps, shunts)];
+  // More than the meter itself lets through: the reading is kept, the meter's share cannot be told.
+  const ohms = (inside > 0 ? inside : openVolts / amps) / (1 + filmShareAfter(films, seconds ?? 0));
+  return { openVolts: volts, shortAmps: openVolts / ohms };
 }
 
 /** Middle of the times that were noted. */

@@ -52,6 +52,28 @@ export const ownReadingsSchema = z
   })
   .describe('Readings of one cell built by the educator.');
 
+/** Most trial cells of one plan. */
+export const MAX_TRIAL_CELLS = 60;
+
+/** Further cells of the same lesson that were read, one line each. */
+export const trialCellsSchema = z
+  .array(
+    z.strictObject({
+      volts: ownReadingsSchema.shape.openCircuitVolts.describe('Open-circuit volts.'),
+      milliamps: z
+        .number('Give a current in milliamps.')
+        .positive('The current must be greater than zero.')
+        .max(20_000, 'The current must be at most 20 A.')
+        .nullable()
+        .describe('Shorted by the meter, on the range that suits it.'),
+      seconds: secondsAfter,
+      counted: z.boolean().describe('false: crossed out, because the reading slipped.'),
+    }),
+  )
+  .max(MAX_TRIAL_CELLS, `There can be at most ${MAX_TRIAL_CELLS} trial cells.`)
+  .describe('Further cells that were read, each of one pair.');
+export type TrialCell = z.infer<typeof trialCellsSchema>[number];
+
 export type OwnReadings = z.infer<typeof ownReadingsSchema>;
 
 export const NO_OWN_READINGS: OwnReadings = {

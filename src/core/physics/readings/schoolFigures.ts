@@ -1,5 +1,4 @@
 import { z } from 'zod';
-import { cellAmpsAt, type CellModel } from '../cell/cellModel';
 
 const figure = (what: string, most: number) =>
   z.number(`Give ${what}.`).positive(`Give ${what} above zero.`).max(most);
@@ -23,31 +22,3 @@ export const schoolFiguresSchema = z.strictObject({
     .describe('null: only volts were read.'),
 });
 export type SchoolFigures = z.infer<typeof schoolFiguresSchema>;
-
-/**
- * A recipe’s curve stretched so that it starts at other volts and ends at another current: its shape stays.
- * @param model the recipe’s typical cell, of any size.
- * @param usual the same with one usual pair.
- */
-export function stretchedCell(
-  model: CellModel,
-  usual: CellModel,
-  { openCircuitVolts, shortCircuitAmps }: SchoolFigures,
-): CellModel {
-  const volts = openCircuitVolts.mean / model.emfVolts;
-  const amps = shortCircuitAmps === null ? 1 : shortCircuitAmps.mean / cellAmpsAt(usual, 0);
-  const { activation, limitingAmps, concentrationVolts } = model;
-  return {
-    emfVolts: model.emfVolts * volts,
-    resistanceOhms: (model.resistanceOhms * volts) / amps,
-    activation:
-      activation === undefined
-        ? undefined
-        : {
-            slopeVolts: activation.slopeVolts * volts,
-            exchangeAmps: activation.exchangeAmps * amps,
-          },
-    limitingAmps: limitingAmps === undefined ? undefined : limitingAmps * amps,
-    concentrationVolts: concentrationVolts === undefined ? undefined : concentrationVolts * volts,
-  };
-}

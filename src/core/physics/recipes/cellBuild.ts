@@ -98,23 +98,6 @@ export function shareOfOnePair(build: CellBuild): number {
   return ohmsOf(build) / ohmsOf(withPairs(build, 1));
 }
 
-/** Readings are of one pair: more electrodes in the same body share its resistance as they would in a typical cell. */
-export function withElectrodesOf(build: CellBuild, onePair: CellModel): CellModel {
-  const share = shareOfOnePair(build);
-  if (share === 1) return onePair;
-  const plus = build.size.pairs + build.size.extraPlus;
-  const { activation, limitingAmps } = onePair;
-  return {
-    ...onePair,
-    resistanceOhms: onePair.resistanceOhms * share,
-    activation:
-      activation === undefined
-        ? undefined
-        : { ...activation, exchangeAmps: activation.exchangeAmps * plus },
-    limitingAmps: limitingAmps === undefined ? undefined : limitingAmps * plus,
-  };
-}
-
 /** What one such cell typically reads: the recipe's range, moved to its body and scaled to its size. */
 export function rangeOf(build: CellBuild): TypicalReadings {
   const { recipe } = build;

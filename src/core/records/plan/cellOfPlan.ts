@@ -1,4 +1,5 @@
-import { ownCell } from '../../physics/readings/ownCell';
+import { beliefBeforeReading } from '../../physics/readings/cellBelief';
+import { ownCell, trialReading } from '../../physics/readings/ownCell';
 import { plannedCell, type PlannedCell } from '../../physics/readings/plannedCell';
 import { cellBuild, type CellBuild } from '../../physics/recipes/cellBuild';
 import { recipeOfOwn } from '../../physics/recipes/ownRecipe';
@@ -14,7 +15,11 @@ export function cellOfPlan({
 }: Pick<Plan, 'cell' | 'running' | 'meter'>): PlannedCell {
   const build = buildOfPlan(cell);
   const own = cell.own === null ? null : ownCell(cell.own, build, meter.shuntOhms);
-  return plannedCell(build, running.celsius, { own, school: cell.school });
+  const { openVolts } = beliefBeforeReading(build, cell.school);
+  const trials = cell.trialCells
+    .filter(({ counted }) => counted)
+    .map((trial) => trialReading(trial, build.recipe, openVolts, meter.shuntOhms));
+  return plannedCell(build, running.celsius, { own, school: cell.school, trials });
 }
 
 /** How the plan's cell is built. */

@@ -16,6 +16,7 @@ const OVERHANG_OF_VERSION_9: Readonly<Record<string, number>> = { smaller: -1, s
  * Plans of version 8 and later are read.
  * 8 → 9: single electrodes beside the pairs, a resistor in series, a meter of one's own; own recipes became version 2.
  * 9 → 10: cut fruit, the overhang of separators by the millimetre, parts that it must be made from, shared meters and shorter ways.
+ * 11 → 12: further trial cells beside the one that was read.
  * 10 → 11: groups predict before they measure; what the school has learned of such cells.
  */
 export const PLAN_MIGRATIONS = {
@@ -43,6 +44,7 @@ export const PLAN_MIGRATIONS = {
     ...withCell(document, (cell) => ({ ...cell, school: null })),
     lesson: isRecord(lesson) ? { ...lesson, predict: true } : lesson,
   }),
+  11: (document) => withCell(document, (cell) => ({ ...cell, trialCells: [] })),
 } satisfies Migrations & Record<VersionBefore<typeof PLAN_VERSION>, Migration>;
 
 function cellOfVersion9({ size, ownRecipe, ...cell }: Json): Json {

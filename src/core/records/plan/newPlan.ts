@@ -7,6 +7,9 @@ import { USUAL_RUNNING } from './runningSchema';
 /** While the class looks. */
 export const USUAL_MINUTES = 10;
 
+/** A plan's cell of which nothing was read: readings are of the fruit and the piece that they were taken from. */
+export const UNREAD = { own: null, trialCells: [] } satisfies Partial<Plan['cell']>;
+
 /** A cell of a recipe with nothing decided about it: whole, of the usual size, nothing read. */
 export function freshCell(
   recipe: Plan['cell']['recipe'],
@@ -20,7 +23,7 @@ export function freshCell(
     piece: 'whole',
     overhangMillimetres: 0,
     size: null,
-    own: null,
+    ...UNREAD,
     school: null,
   };
 }

@@ -40,7 +40,7 @@ const targets: fc.Arbitrary<Plan['target']> = fc.oneof(
 
 const plans: fc.Arbitrary<Plan> = fc.record({
   format: fc.constant('grozer-plan' as const),
-  version: fc.constant(11 as const),
+  version: fc.constant(12 as const),
   title: fc.string({ minLength: 1, maxLength: 80 }).map((text) => text.trim() || 'Plan'),
   lessonDate: fc.option(fc.constantFrom('2027-01-29', '2028-02-29')),
   target: targets,
@@ -83,6 +83,15 @@ const plans: fc.Arbitrary<Plan> = fc.record({
           ),
           kept: fc.boolean(),
         }),
+      ),
+      trialCells: fc.array(
+        fc.record({
+          volts: fc.option(amount(0.01, 100)),
+          milliamps: fc.option(amount(1e-3, 20_000)),
+          seconds: fc.option(amount(0, 3600)),
+          counted: fc.boolean(),
+        }),
+        { maxLength: 4 },
       ),
       school: fc.constantFrom(null, {
         cells: 9,
@@ -253,7 +262,7 @@ test('a plan of version 8 keeps its size and its own recipe, and gets a resistor
     },
   });
   expect(parsed.ok && parsed.value).toMatchObject({
-    version: 11,
+    version: 12,
     minutes: plan.minutes,
     seriesResistor: { kind: 'as-needed' },
     meter,

@@ -1,7 +1,7 @@
 import { RECIPES } from '../../physics/recipes/recipes';
 import { z } from 'zod';
 import { electrodeSizeSchema } from '../../physics/cell/electrodeSizeSchema';
-import { ownReadingsSchema } from '../../physics/readings/ownReadings';
+import { ownReadingsSchema, trialCellsSchema } from '../../physics/readings/ownReadings';
 import { classMeterSchema } from '../../physics/instruments/classMeterSchema';
 import { ownRecipeSchema } from '../../physics/recipes/ownRecipeSchema';
 import { OVERHANG_LIMITS } from '../../physics/cell/cellModel';
@@ -20,7 +20,7 @@ import { lessonSchema } from './lessonSchema';
 import { haveSchema } from './haveSchema';
 
 /** Version that this build writes. Older documents are migrated on reading, newer ones are refused. */
-export const PLAN_VERSION = 11;
+export const PLAN_VERSION = 12;
 export const PLAN_FORMAT = 'grozer-plan';
 
 const amps = (most: number) =>
@@ -90,6 +90,7 @@ const cell = z
     own: ownReadingsSchema
       .nullable()
       .describe('Readings of one cell built by the educator; null: typical values are used.'),
+    trialCells: trialCellsSchema,
     school: schoolFiguresSchema
       .nullable()
       .describe(

@@ -1,3 +1,4 @@
+import { UNREAD } from '../plan/newPlan';
 import { typicalModel, cellBuild } from '../../physics/recipes/cellBuild';
 import { bodyOf } from '../../physics/recipes/recipe';
 import { cellAmpsAt } from '../../physics/cell/cellModel';
@@ -131,7 +132,7 @@ function shortOf(
 
 /** What a reading of the plan's cell is multiplied by to be one of a usual pair at room temperature. */
 function scaleToUsual(plan: Plan): { readonly volts: number; readonly amps: number } {
-  const planned = cellOfPlan({ ...plan, cell: { ...plan.cell, own: null, school: null } });
+  const planned = cellOfPlan({ ...plan, cell: { ...plan.cell, ...UNREAD, school: null } });
   const usual = typicalModel(cellBuild(planned.recipe, bodyOf(planned.recipe, planned.body.id)));
   return {
     volts: usual.emfVolts / planned.model.emfVolts,

@@ -1,17 +1,12 @@
 import { recipeOfCell } from '../plan/cellOfPlan';
 import { typicalModel, cellBuild } from '../../physics/recipes/cellBuild';
 import { cellAmpsAt } from '../../physics/cell/cellModel';
-import { hierarchicalMean, type TwoScatters } from '../../numeric/hierarchicalMean';
-import { CLASS_SCATTER } from '../../physics/chance/scatter';
+import { hierarchicalMean } from '../../numeric/hierarchicalMean';
+import { CELL_SPREAD, levelsOfRecipe } from '../../physics/readings/cellBelief';
 import { bodyOf } from '../../physics/recipes/recipe';
 import type { SchoolFigures } from '../../physics/readings/schoolFigures';
 import type { Plan } from '../plan/planSchema';
 import { isOfKind, type SchoolCell, type SchoolKind, type SchoolState } from './schoolSchema';
-
-/** A range is taken as two standard deviations to either side of the typical value. */
-const DEVIATIONS_IN_RANGE = 4;
-/** Levels of lessons differ by about half of what single cells do (from memory). */
-const LESSON_SHARE = 0.5;
 
 /** Which of the school's cells are like the plan's. */
 export function kindOfPlanCell(
@@ -38,15 +33,19 @@ export function figuresOfSchool(
   const counted = cells.filter((cell) => cell.counted && isOfKind(cell, kind));
   if (counted.length === 0) return null;
   const recipe = recipeOfCell(planCell);
-  const { typical } = recipe;
-  const model = typicalModel(cellBuild(recipe, bodyOf(recipe, planCell.body)));
+  const build = cellBuild(recipe, bodyOf(recipe, planCell.body));
+  const model = typicalModel(build);
+  const levels = levelsOfRecipe(build);
   const volts = hierarchicalMean(
     byLesson(counted, ({ openVolts }) => openVolts),
     {
       mean: model.emfVolts,
-      deviation: (typical.openVoltsHigh - typical.openVoltsLow) / DEVIATIONS_IN_RANGE,
+      deviation: levels.voltsShare * model.emfVolts,
     },
-    usualScatter(CLASS_SCATTER.emfShare * model.emfVolts),
+    {
+      within: CELL_SPREAD.voltsShare * model.emfVolts,
+      between: levels.voltsShare * model.emfVolts,
+    },
   );
   const amps = byLesson(counted, ({ shortAmps }) =>
     shortAmps === null ? null : Math.log(shortAmps),
@@ -55,9 +54,9 @@ export function figuresOfSchool(
     amps,
     {
       mean: Math.log(cellAmpsAt(model, 0)),
-      deviation: Math.log(typical.shortAmpsHigh / typical.shortAmpsLow) / DEVIATIONS_IN_RANGE,
+      deviation: levels.ampsLog,
     },
-    usualScatter(CLASS_SCATTER.resistanceLog),
+    { within: CELL_SPREAD.ampsLog, between: levels.ampsLog },
   );
   return {
     cells: counted.length,
@@ -73,10 +72,6 @@ export function figuresOfSchool(
 /** A plan's cell with what the school has read of such cells. */
 export function withSchool(cell: Plan['cell'], school: SchoolState): Plan['cell'] {
   return { ...cell, school: figuresOfSchool(school, cell) };
-}
-
-function usualScatter(within: number): TwoScatters {
-  return { within, between: LESSON_SHARE * within };
 }
 
 /** Cells by the lesson in which they were read: the same plan on another day is another lesson. */

@@ -42,18 +42,19 @@ test('juice in cups has bodies; beakers with a bridge have neither bodies nor ri
   expect(kinds('two-solution')).toEqual({ pile: false, bodies: false });
 });
 
-test('strings of sound cells, with the meter of the plan; whether it was measured, and minds its poles', () => {
+test('strings of sound cells, with the meter of the plan; how surely their level is known, and whether the load minds its poles', () => {
   const typical = of({});
   expect(typical.strings.map((items) => items.length)).toEqual([4, 4]);
   for (const item of typical.strings.flat()) expect(item).toMatchObject({ faults: [], body: null });
-  expect(typical).toMatchObject({ measured: false, isPolarised: true, meter: FOUR.meter });
+  expect(typical).toMatchObject({ isPolarised: true, meter: FOUR.meter });
   const own = {
     openCircuitVolts: 0.93,
     shortCircuit: { amps: 1.4e-3, meterRange: '20 mA' as const, secondsAfter: null },
     loaded: [],
     kept: true,
   } satisfies Plan['cell']['own'];
-  expect(of({ cell: { ...FOUR.cell, own } }).measured).toBe(true);
+  const read = of({ cell: { ...FOUR.cell, own } });
+  expect(read.level.ampsLog).toBeLessThan(0.8 * typical.level.ampsLog);
   expect(of({ target: { kind: 'resistor', ohms: 1000, wantedAmps: 1e-4 } }).isPolarised).toBe(
     false,
   );

@@ -1,3 +1,4 @@
+import type { Spread } from '../../physics/readings/cellBelief';
 import type { LoadRequirement } from '../../records/plan/loadRequirement';
 import { BRIGHTNESS_FROM_AMPS } from '../../physics/circuit/brightness';
 import type { SpecItem } from '../../physics/circuit/faults/batterySpec';
@@ -12,8 +13,8 @@ export interface NominalBattery {
   readonly load: Load;
   /** Current above which the device is seen to run, amperes. */
   readonly runsFromAmps: number;
-  /** Whether the cell was measured by the educator: then the whole class differs less from it. */
-  readonly measured: boolean;
+  /** How far the class's cells may differ together from these. */
+  readonly level: Spread;
   /** Wet rims and drips happen in piles only. */
   readonly pile: boolean;
   /** Pairs can share a body only where the body is one piece that holds several. */
@@ -44,7 +45,7 @@ export function nominalBatteryOf({
     strings: specOf(sound).strings,
     load: need.load,
     runsFromAmps: runsFromAmps(need),
-    measured: cell.origin === 'own',
+    level: cell.belief.level,
     pile: cells.some(({ recipe }) => recipe.look === 'pile'),
     bodies: cells.some(({ recipe }) => recipe.look === 'fruit' || recipe.look === 'cup'),
     meter: basis.meter,

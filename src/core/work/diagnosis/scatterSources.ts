@@ -1,25 +1,21 @@
+import type { Spread } from '../../physics/readings/cellBelief';
 import { CLASS_SCATTER } from '../../physics/chance/scatter';
 import type { SpecItem } from '../../physics/circuit/faults/batterySpec';
 import { FAULT_OHMS, type LinearString } from './linearString';
 import type { NominalBattery } from './nominalBattery';
 
-/** How far a class’s cells differ together from the plan’s: volts as a share, resistance as a logarithm (from memory). */
-export const COMMON_SCATTER = {
-  measured: { volts: 0.02, ohms: 0.15 },
-  typical: { volts: 0.04, ohms: 0.4 },
-} as const;
 /** Sizes of faults lie between those that are tried: half a step of their grid, as a logarithm. */
 const FAULT_SIZE_LOG = 0.2;
 
 /** Everything that scatters in a battery, numbered: what all cells have in common, then volts and resistance of each. */
 export class ScatterSources {
   readonly count: number;
-  private readonly measured: boolean;
+  private readonly level: Spread;
   /** By string and cell, in the order in which they were met. */
   private readonly sources: Map<string, number>[] = [];
 
-  constructor({ strings, measured }: Pick<NominalBattery, 'strings' | 'measured'>) {
-    this.measured = measured;
+  constructor({ strings, level }: Pick<NominalBattery, 'strings' | 'level'>) {
+    this.level = level;
     const cells = strings.flat().reduce((sum, item) => sum + cellsOf(item), 0);
     this.count = 2 + 2 * (cells + strings.length);
   }
@@ -33,7 +29,7 @@ export class ScatterSources {
     factor: number,
   ): Float64Array {
     const spread = new Float64Array(this.count);
-    const common = COMMON_SCATTER[this.measured ? 'measured' : 'typical'];
+    const { voltsShare, ampsLog } = this.level;
     let volts = 0;
     let ohms = 0;
     for (let cell = 0; cell < cells.length; cell += 1) {
@@ -49,8 +45,8 @@ export class ScatterSources {
       volts += volt;
       ohms += ohm;
     }
-    spread[0] = volts * common.volts * factor;
-    spread[1] = ohms * common.ohms * factor;
+    spread[0] = volts * voltsShare * factor;
+    spread[1] = ohms * ampsLog * factor;
     return spread;
   }
 

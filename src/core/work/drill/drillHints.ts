@@ -5,6 +5,9 @@ import type { DrillLevel, DrillMeans } from './levels';
 import { DRILL_CELL, makeDrill, SOUND_CHANCE, type Drill, type DrillKey } from './makeDrill';
 import { knownReading, probingFor, readDrill, type KnownReading, type Probing } from './probing';
 
+/** The cells of a drill are told: hardly anything is common to them that is not. */
+const DRILL_LEVEL = { ampsLog: 0.15, voltsShare: 0.02 };
+
 /** A reading that was taken in a drill. */
 export interface TakenReading {
   readonly probing: Probing;
@@ -134,7 +137,7 @@ function ofString(
     load: { kind: 'resistor', ohms: 1000 } as const,
     meter: USUAL_CLASS_METER,
     runsFromAmps: 1e-3,
-    measured: true,
+    level: DRILL_LEVEL,
     pile: false,
     bodies: false,
     isPolarised: false,

@@ -6,7 +6,6 @@ import { NO_FAULT } from '../diagnosis/causes';
 import { meaningOfDeviation, type ReadingMeaning } from '../diagnosis/judgeReadings';
 import { nominalBatteryOf, type NominalBattery } from '../diagnosis/nominalBattery';
 import { Predictor } from '../diagnosis/predictor';
-import { COMMON_SCATTER } from '../diagnosis/scatterSources';
 import type { LoggedReading } from '../../records/logbook/logEntry';
 import { measurementName, quantityOf, type Measurement } from '../../records/logbook/measurement';
 import { nameOfTarget } from '../../records/plan/loadRequirement';
@@ -44,7 +43,6 @@ export function benchFacts(plan: Plan, evaluation: PlanEvaluation): BenchFacts {
     return { value: mean, deviation: Math.hypot(noise, ...spread) };
   };
   const { recipe, body, piece } = evaluation.cell;
-  const together = COMMON_SCATTER[nominal.measured ? 'measured' : 'typical'];
   return {
     nominal,
     steps: guideOfPlan(plan, evaluation),
@@ -65,8 +63,8 @@ export function benchFacts(plan: Plan, evaluation: PlanEvaluation): BenchFacts {
     stairs: nominal.strings.map((_, index) => ({
       places: placesOfString(evaluation.desk, index).places,
       shortAmps: expected({ kind: 'short', string: index + 1, built: 1 }).value,
-      voltsShare: Math.hypot(CLASS_SCATTER.emfShare, together.volts),
-      ampsLog: Math.hypot(CLASS_SCATTER.resistanceLog, together.ohms),
+      voltsShare: Math.hypot(CLASS_SCATTER.emfShare, nominal.level.voltsShare),
+      ampsLog: Math.hypot(CLASS_SCATTER.resistanceLog, nominal.level.ampsLog),
     })),
     expected,
     others: (string, readings) =>

@@ -1,3 +1,5 @@
+import type { PlannedCell } from '../../physics/readings/plannedCell';
+import { cellAmpsAt } from '../../physics/cell/cellModel';
 import { logged } from '@/testing/core/logged';
 import { USUAL_CLASS_METER } from '../../physics/instruments/classMeter';
 import { readingsOfGroup } from '../../records/logbook/foldLog';
@@ -27,7 +29,7 @@ function readWith(shuntOhms: number): Plan {
     ...plan,
     meter: {
       ...USUAL_CLASS_METER,
-      shuntOhms: { ...USUAL_CLASS_METER.shuntOhms, '20 mA': shuntOhms },
+      shuntOhms: { ...USUAL_CLASS_METER.shuntOhms, '2 mA': shuntOhms, '20 mA': shuntOhms },
     },
     cell: {
       ...plan.cell,
@@ -54,6 +56,22 @@ const LINES = logged([
   request('b', SHORT, AMPS),
 ]);
 
+/** What the readings of the plan's own cell came to, ohms. */
+function readOhms({ own }: PlannedCell): number {
+  return own?.status === 'used' ? own.model.resistanceOhms : NaN;
+}
+
+/** A cell shorted by a meter: the current at which its curve and the meter's resistance agree, by halving. */
+function meteredAmps({ model }: PlannedCell, shunt: number): number {
+  let [low, high] = [0, cellAmpsAt(model, 0)];
+  for (let step = 0; step < 60; step += 1) {
+    const middle = (low + high) / 2;
+    if (cellAmpsAt(model, middle * shunt) > middle) low = middle;
+    else high = middle;
+  }
+  return low;
+}
+
 /**
  * @check the plan’s meter, wherever a current is read or expected
  * @origin closed form: I = E/(R + R_shunt); what the cell was read with is what it will read again
@@ -65,20 +83,22 @@ test.each([1, 10, 60, 200])(
     const plan = readWith(shunt);
     const inside = VOLTS / AMPS - shunt;
     const evaluation = evaluatePlan(plan);
-    expect(evaluation.cell.model.resistanceOhms).toBeCloseTo(inside, 6);
+    expect(readOhms(evaluation.cell)).toBeCloseTo(inside, 6);
 
     const steps = guideOfPlan(plan, evaluation);
     const step = steps.find(({ measurement }) => measurement?.kind === 'short');
-    expect((step?.expected?.value ?? 0) / AMPS).toBeCloseTo(1, 2);
-    expect(step?.meter?.range).toBe('20 mA');
+    // What an average cell of the class is taken for, read by the same meter.
+    const average = meteredAmps(evaluation.cell, shunt);
+    expect((step?.expected?.value ?? 0) / average).toBeCloseTo(1, 2);
+    expect(['2 mA', '20 mA']).toContain(step?.meter?.range);
     const facts = groupFacts(plan, evaluation);
-    expect((facts.stairs[0]?.shortAmps ?? 0) / AMPS).toBeCloseTo(1, 2);
+    expect((facts.stairs[0]?.shortAmps ?? 0) / average).toBeCloseTo(1, 2);
     const { mean } = new Predictor(nominalBatteryOf(evaluation)).predict(SHORT, NO_FAULT);
-    expect(mean / AMPS).toBeCloseTo(1, 2);
+    expect(mean / average).toBeCloseTo(1, 2);
 
     const calibrated = calibratedPlan(plan, readingsOfGroup(LINES, 'Tern'));
     if (calibrated === null) throw new Error('two readings make a cell');
-    expect(evaluatePlan(calibrated).cell.model.resistanceOhms).toBeCloseTo(inside, 6);
+    expect(readOhms(evaluatePlan(calibrated).cell)).toBeCloseTo(inside, 6);
 
     const [counted] = cellsOfLesson(plan, 'lesson', ['Tern'], LINES);
     expect((counted?.cell.shortAmps ?? 0) / (VOLTS / inside)).toBeCloseTo(1, 6);

@@ -14,7 +14,6 @@ import { billOfDesk } from '../parts/billOfDesk';
 import { billOfLoad, partOfTarget } from '../parts/partOfTarget';
 import { missingParts, type MissingPart } from '../parts/partStock';
 import { type CellEndsAt, classesInTime, deskAfter, endBefore } from '../search/batteryInTime';
-import { leastFirstCell } from '../search/firstCell';
 import { onStrongClass, resistorOf, type LoadLimit, type StrongClass } from '../search/loadLimits';
 import { planGrids, type GridPlan } from '../search/planGrids';
 import { gridRequirementOf, type RequirementBasis } from '../search/requirementOfPlan';
@@ -63,8 +62,6 @@ export interface PlanEvaluation extends BatteryMoment {
   readonly classes: ClassesOutcome;
   /** Share of them in which the metal lasts that long; it is part of their chance. */
   readonly metalChance: number;
-  /** Least short-circuit current of one cell with which the promise holds; `null` once one was measured. */
-  readonly holdsFromShortAmps: number | null;
 }
 
 type EvaluationBasis = RequirementBasis &
@@ -156,7 +153,6 @@ export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null)
     ...(same === null
       ? classesInTime(60 * minutes, sound, need, running)
       : { classes: same.classes, metalChance: same.metalChance }),
-    holdsFromShortAmps: same === null ? leastFirstCell(asked, sound) : same.holdsFromShortAmps,
   };
 }
 

@@ -134,6 +134,7 @@ test.each([
       body: RECIPES[recipe].bodies[0].id,
       size: null,
       own: null,
+      trialCells: [],
       school: null,
     },
   });

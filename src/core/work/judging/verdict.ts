@@ -3,9 +3,8 @@ import { ADULT_ONLY_ABOVE_VOLTS, REFUSED_ABOVE_VOLTS } from '../../constants';
 import { BRIGHTNESS_BANDS, type BrightnessBand } from '../../physics/circuit/brightness';
 import type { PlanTarget } from '../../records/plan/planSchema';
 import { aboutTime, formatAmps, formatMinutes, formatNumber, formatVolts } from '../../units';
-import { capital } from '../../words';
+import { capital, inWords } from '../../words';
 import { reaches, type PlanEvaluation } from './evaluatePlan';
-import { roundedUp } from '../search/firstCell';
 import { missingWords } from '../parts/missingWords';
 import { END_WORDS } from '../search/endWords';
 import { PLANNING_DEFAULTS } from '../search/planGrids';
@@ -128,14 +127,13 @@ function verdictOnCurrent(target: PlanTarget, evaluation: PlanEvaluation): Verdi
     };
   }
   const chance = chanceWording(classes.chance);
-  const condition = [...metalWording(evaluation), ...conditionWording(evaluation)];
   const tooStrong = tooStrongFor(evaluation);
   const missing = missingVerdict(evaluation, happens);
   if (missing !== null) return { ...missing, details: [...missing.details, chance, figures] };
   if (tooStrong !== null) return { ...tooStrong, details: [...tooStrong.details, chance, figures] };
   // How bright, for how long and how surely count alike: none of them stands among the small print.
   const inClasses = inHowManyClasses(classes.chance);
-  const details = [figures, ...condition];
+  const details = [basisWording(evaluation), figures, ...metalWording(evaluation)];
   if (isRecommended(classes.chance)) {
     return { tone: 'fine', headline: `${happens}, ${inClasses}`, details };
   }
@@ -177,11 +175,14 @@ export function metalWording({ metalChance }: PlanEvaluation): string[] {
     : [`the −\u00a0metal lasts ${inHowManyClasses(metalChance)}`];
 }
 
-/** On what the promise depends as long as nobody has measured a cell. */
-export function conditionWording({ holdsFromShortAmps }: PlanEvaluation): string[] {
-  return holdsFromShortAmps === null
-    ? []
-    : [`holds if one cell reads at least ${formatAmps(roundedUp(holdsFromShortAmps))}`];
+/** On what the promise rests: `with lemons nobody has read yet`, `with your lemons, one read`. */
+export function basisWording({ cell }: Pick<PlanEvaluation, 'cell'>): string {
+  const { belief, body, origin, recipe } = cell;
+  const cells = recipe.look === 'fruit' ? body.plural : 'cells';
+  if (belief.cellsRead > 0) return `with your ${cells}, ${inWords(belief.cellsRead)} read`;
+  return origin === 'school'
+    ? `with ${cells} like those your school has read`
+    : `with ${cells} nobody has read yet`;
 }
 
 /** A load that a strong class would harm; `null` where it bears all of them. */

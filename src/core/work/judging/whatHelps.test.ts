@@ -81,17 +81,22 @@ test('what has less to it: another colour, less light, less time', () => {
   expect(verdictOf(evaluatePlan(least)).tone).toBe('wrong');
   expect(ids(least)).not.toContain('red');
   expect(ids(least)).not.toContain('less');
-  const long: Plan = { ...plan, target: base.target, minutes: 4320 };
+  const long: Plan = {
+    ...plan,
+    target: base.target,
+    arrangement: { kind: 'own', cellsInSeries: 5, strings: 8 },
+    minutes: 4320,
+  };
   const shorter = help(long, 'shorter');
   // The longest of the usual times that is fine.
-  expect(shorter.what.replaceAll(/\s/g, ' ')).toBe('24 h instead of 3 days');
-  expect(shorter.change).toEqual({ minutes: 1440 });
+  expect(shorter.what.replaceAll(/\s/g, ' ')).toBe('8 h instead of 3 days');
+  expect(shorter.change).toEqual({ minutes: 480 });
 });
 
 test('what was laid out or chosen wrongly is put right', () => {
   const turned: Plan = {
     ...newPlan('Turned'),
-    arrangement: { ...laidOutGrid(4, 2), loadReversed: true },
+    arrangement: { ...laidOutGrid(4, 4), loadReversed: true },
   };
   expect(help(turned, 'turn').change.arrangement).toEqual({
     ...turned.arrangement,
@@ -101,7 +106,7 @@ test('what was laid out or chosen wrongly is put right', () => {
   expect(ids(turned).filter((id) => /strings|longer/.test(id))).toEqual([]);
   const weakened: Plan = {
     ...newPlan('Weak'),
-    arrangement: { kind: 'own', cellsInSeries: 3, strings: 4 },
+    arrangement: { kind: 'own', cellsInSeries: 4, strings: 4 },
     seriesResistor: { kind: 'own', ohms: 10_000 },
   };
   expect(help(weakened, 'resistor').change.seriesResistor).toEqual({ kind: 'as-needed' });

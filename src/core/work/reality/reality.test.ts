@@ -1,3 +1,4 @@
+import { maxPowerWatts } from '../../physics/cell/maxPower';
 import { RECIPES } from '../../physics/recipes/recipes';
 import { demoPlan } from '../../../cli/demoPlans';
 import { type PlannedCell } from '../../physics/readings/plannedCell';
@@ -75,10 +76,10 @@ test('a phone of 5 V, 1 A on the scenario’s kiwis: thousands of them, and the 
   expect(answer.question).toBe('How many kiwis to charge a phone?');
   expect(answer.remarks[0]).toContain('the current that is short');
   expect(answer.cautions).toContain('devices');
-  // 5 W ÷ 0.72 mW each.
-  const least = 5 / (0.93 ** 2 / (4 * kiwi.model.resistanceOhms));
+  // 5 W ÷ what one gives at the most.
+  const least = 5 / maxPowerWatts(kiwi.model);
   const power = answer.lines.find(({ what }) => what.startsWith('Why not fewer'));
-  expect(power?.result.replace(/\D/g, '')).toBe(String(Math.ceil(least)));
+  expect(Number(power?.result.replace(/\D/g, '')) / least).toBeCloseTo(1, 2);
 });
 
 test('where the metal would not last, more strings share the current: charge by Faraday decides', () => {
@@ -138,7 +139,7 @@ test('six pairs in one kiwi: the solver finds about one cell’s volts', () => {
   const { remarks, headline } = testClaim('one-body', kiwi);
   expect(headline).toMatch(/^No/);
   const volts = remarks.slice(0, 2).map((line) => Number(/: ([\d.]+).V open/.exec(line)?.[1]));
-  expect(volts[0]).toBeCloseTo(6 * 0.93, 2);
+  expect(volts[0]).toBeCloseTo(6 * kiwi.model.emfVolts, 2);
   expect(volts[1]).toBeLessThan(1.2 * 0.93);
 });
 

@@ -1,5 +1,6 @@
 import { isLedLoad } from '../../physics/circuit/load/load';
-import { agedStrings, shortestOf } from '../search/batteryInTime';
+import { shortestOf } from '../../physics/desk/desk';
+import { agedStrings } from '../search/batteryInTime';
 import { HORIZON_SECONDS } from './horizons';
 import { parallelCells } from '../../physics/cell/cellModel';
 import {

@@ -67,8 +67,8 @@ test('parallel strings last longer at the same load (common practice, no source)
   const [arranged, fewer, more] = rows;
   expect([arranged, fewer, more].map((row) => row?.name)).toEqual([
     'as arranged',
-    '4 in series × 2',
-    '4 in series × 4',
+    `4 in series × ${lamp.wiring.strings - 1}`,
+    `4 in series × ${lamp.wiring.strings + 1}`,
   ]);
   expect(more?.run.wantedUntil).toBeGreaterThan(arranged?.run.wantedUntil ?? Infinity);
   expect(more?.run.joules).toBeGreaterThan(arranged?.run.joules ?? Infinity);

@@ -61,8 +61,9 @@ test('a bank of 10 mF on the lamp’s kiwis: r·C, ½·C·V², and the discharge
   const run = capacitorBankRun(lamp, { ...USUAL_RUNNING.bank, farads, dischargeOhms: 50 });
   const volts = lamp.source.emfVolts;
   expect(run.openVolts).toBeCloseTo(volts, 9);
-  // The kiwis were measured by two readings: a straight line, charging as 1 − e^(−t/rC), full at rC·ln 20.
-  expect(run.chargeSeconds / (Math.log(20) * ohms * farads)).toBeCloseTo(1, 6);
+  // A straight line charges as 1 − e^(−t/rC), full at rC·ln 20; the kiwis' curve, which bends, a little later.
+  expect(run.chargeSeconds / (Math.log(20) * ohms * farads)).toBeGreaterThan(1);
+  expect(run.chargeSeconds / (Math.log(20) * ohms * farads)).toBeLessThan(1.5);
   expect(run.facts.joules).toBeCloseTo(0.5 * farads * volts ** 2, 12);
   expect(run.facts.joules / run.joulesAtHalf).toBeCloseTo(4, 9);
   expect(run.dischargeAmps).toBeCloseTo(volts / 50, 9);
@@ -94,7 +95,11 @@ test('a bank is charged by the battery as it is meant: a cell turned round on th
   const row = [cell, cell, { ...cell, faults: [{ kind: 'reversed' as const }] }, cell];
   const turned = evaluatePlan({
     ...plan,
-    arrangement: { kind: 'desk', loadReversed: false, strings: [row, row, row] },
+    arrangement: {
+      kind: 'desk',
+      loadReversed: false,
+      strings: new Array<typeof row>(lamp.wiring.strings).fill(row),
+    },
   });
   const { bank } = USUAL_RUNNING;
   const run = capacitorBankRun(turned, bank);

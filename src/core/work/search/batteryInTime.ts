@@ -1,4 +1,7 @@
 import { ROOM_THERMAL_VOLTS } from '../../constants';
+import { KNOWN_LEVEL } from '../../physics/chance/scatter';
+import type { Spread } from '../../physics/readings/cellBelief';
+import { meanOverNormal } from '../../numeric/meanOverNormal';
 import { chanceThatMetalLasts, type StringOnMetal } from '../../physics/chance/metalChance';
 import { gridShape, type BatteryShape, type ShapeItem } from '../../physics/chance/drawnBattery';
 import {
@@ -7,7 +10,7 @@ import {
   simulateClasses,
 } from '../../physics/chance/simulateClasses';
 import { parallelCells, type CellModel } from '../../physics/cell/cellModel';
-import { cellsOf, withModels, withoutFaults } from '../../physics/desk/desk';
+import { cellsOf, shortestOf, withModels, withoutFaults } from '../../physics/desk/desk';
 import type { Desk, StandingCell, StandingItem } from '../../physics/desk/desk';
 import { loadOnDesk, solveDesk } from '../../physics/desk/solveDesk';
 import type { PlannedCell } from '../../physics/readings/plannedCell';
@@ -109,11 +112,6 @@ function agedItem(item: StandingItem, running: Running, cellsInSeries: number): 
   return shortestOf(item.strings).map((cell) =>
     ageingOf(joinedCell(cell, length), running, cellsInSeries),
   );
-}
-
-/** A group is calculated by its shortest string, so many times as large. */
-export function shortestOf<Item>(strings: readonly (readonly Item[])[]): readonly Item[] {
-  return strings.reduce((least, one) => (one.length < least.length ? one : least));
 }
 
 function joinedCell(cell: StandingCell, count: number): StandingCell {
@@ -279,12 +277,20 @@ export function metalChance(
     };
     return { string, count };
   });
+  const { ampsLog } = levelOf(desk);
+  // A class's level moves all of its currents alike, and what eats the metal with them.
   const chanceAt = (stringAmps: readonly number[]): number =>
-    metal.reduce(
-      (chance, { string, count }, index) =>
-        chance * chanceThatMetalLasts([{ ...string, meanAmps: stringAmps[index] ?? 0 }]) ** count,
-      1,
-    );
+    meanOverNormal((strong) => {
+      const level = Math.exp(ampsLog * strong);
+      return metal.reduce((chance, { string, count }, index) => {
+        const { metalAmps } = string;
+        const meanAmps = stringAmps[index] ?? 0;
+        return (
+          chance *
+          chanceThatMetalLasts([{ ...string, metalAmps: metalAmps / level, meanAmps }]) ** count
+        );
+      }, 1);
+    });
   const stringAmpsAt = (time: number): number[] => stringAmpsAfter(desk, need, running, time);
   return chanceAt(stringAmpsAt(0)) > SURE ? 1 : chanceAt(meanCurrents(seconds, stringAmpsAt));
 }
@@ -299,12 +305,20 @@ export function chanceOfDesk(
   run: ClassRun = usualRun(cellCount(desk)),
 ): number {
   const draw = (battery: BatteryShape): number =>
-    chanceOfClasses({ battery, load, wantedAmps: amps, thermalVolts: ROOM_THERMAL_VOLTS, ...run });
+    chanceOfClasses({
+      battery,
+      load,
+      wantedAmps: amps,
+      thermalVolts: ROOM_THERMAL_VOLTS,
+      level,
+      ...run,
+    });
+  const level = levelOf(desk);
   if (desk.grid === null) return draw(shapeOf(desk));
   const { cell, cellsInSeries, strings } = desk.grid;
   const chances = chanceCache.get(cell.model) ?? new Map<string, number>();
   chanceCache.set(cell.model, chances);
-  const key = JSON.stringify([load, amps, cellsInSeries, strings, run.classes, run.seed]);
+  const key = JSON.stringify([load, amps, cellsInSeries, strings, level, run.classes, run.seed]);
   const chance = chances.get(key) ?? draw(shapeOf(desk));
   chances.set(key, chance);
   return chance;
@@ -380,6 +394,16 @@ export function classesOfDesk(
     wantedAmps: need.amps,
     typicalAmps,
     thermalVolts: ROOM_THERMAL_VOLTS,
+    level: levelOf(desk),
     ...run,
   });
+}
+
+/** How far the class's level may lie from the cells of a desk; of unlike cells, that of the least known. */
+export function levelOf(desk: Desk): Spread {
+  const cells = desk.grid === null ? cellsOf(desk) : [desk.grid.cell];
+  return cells.reduce<Spread>(
+    (most, { belief: { level } }) => (level.ampsLog > most.ampsLog ? level : most),
+    KNOWN_LEVEL,
+  );
 }

@@ -1,6 +1,7 @@
 import { ROOM_THERMAL_VOLTS } from '../../constants';
 import { parallelCells, type CellModel } from '../../physics/cell/cellModel';
-import { CLASS_SCATTER } from '../../physics/chance/scatter';
+import type { Spread } from '../../physics/readings/cellBelief';
+import { CLASS_SCATTER, KNOWN_LEVEL } from '../../physics/chance/scatter';
 import type { SourceCurve } from '../../physics/circuit/battery/sourceCurve';
 import { DEVICE_PRESETS } from '../../physics/circuit/devicePresets';
 import { LED_LIMIT_AMPS } from '../../physics/circuit/load/led';
@@ -49,10 +50,12 @@ const STRONG_DEVIATIONS = 2;
  * A cell of a class whose battery is two deviations stronger than the typical one: the more cells there are, the less their
  * mean strays.
  */
-export function strongCell(cell: CellModel, cells: number): CellModel {
-  const deviations = STRONG_DEVIATIONS / Math.sqrt(cells);
-  const more = { ...cell, emfVolts: cell.emfVolts * (1 + CLASS_SCATTER.emfShare * deviations) };
-  return parallelCells(more, Math.exp(CLASS_SCATTER.resistanceLog * deviations));
+export function strongCell(cell: CellModel, cells: number, level: Spread = KNOWN_LEVEL): CellModel {
+  const more = (ofCell: number, ofLevel: number): number =>
+    STRONG_DEVIATIONS * Math.hypot(ofCell / Math.sqrt(cells), ofLevel);
+  const { emfShare, resistanceLog } = CLASS_SCATTER;
+  const emfVolts = cell.emfVolts * (1 + more(emfShare, level.voltsShare));
+  return parallelCells({ ...cell, emfVolts }, Math.exp(more(resistanceLog, level.ampsLog)));
 }
 
 /**
@@ -96,7 +99,9 @@ export function onStrongClass(
   { need, resistor, limit }: Pick<BatteryRequirement, 'need' | 'resistor' | 'limit'>,
 ): StrongClass {
   const cells = cellCount(sound);
-  const strongest = withModels(sound, ({ model }) => strongCell(model, cells));
+  const strongest = withModels(sound, ({ model, belief }) =>
+    strongCell(model, cells, belief.level),
+  );
   const through = (ohms: number): StrongClass => {
     const withOhms = throughResistor(need, ohms);
     return { need: withOhms, strong: loadOnDesk(strongest, withOhms.load) };

@@ -1,5 +1,5 @@
 import { type PlannedCell, plannedCell } from '../../physics/readings/plannedCell';
-import { familyBuild, cellWithModel, usualCell } from '../../../testing/core/cells';
+import { familyBuild, usualCell } from '../../../testing/core/cells';
 import { ROOM_CELSIUS } from '../../constants';
 import { FAMILY_IDS, type FamilyId } from '../../physics/recipes/recipe';
 import { EMPTY_CUPBOARD, withGuidePrices } from '../../records/cupboard/cupboardSchema';
@@ -74,20 +74,6 @@ test('strong cells get a resistor, the next E12 value up; what then flows is bor
   expect(candidates[0]?.amps).toBeLessThan(20e-3);
   const fruit = planBatteries(input({ cells: [familyCell('fruit')] }));
   expect(fruit.candidates[0]?.seriesResistorOhms).toBeNull();
-});
-
-test('as long as nobody measured a cell, a candidate says on which one it depends', () => {
-  const [typical] = planBatteries(input({ cells: [familyCell('fruit')] })).candidates;
-  expect(typical?.holdsFromShortAmps).toBeGreaterThan(0);
-  // The typical cell is strong enough, since the wiring is recommended for it: four pairs of 0.45 mA.
-  expect(typical?.holdsFromShortAmps).toBeLessThanOrEqual(typical!.pairsPerBody * 0.45e-3);
-  const measured: PlannedCell = {
-    ...cellWithModel({ emfVolts: 0.93, resistanceOhms: 654 }),
-    origin: 'own',
-  };
-  expect(
-    planBatteries(input({ cells: [measured], mostPairs: 1 })).candidates[0]?.holdsFromShortAmps,
-  ).toBeNull();
 });
 
 /** Unlike in price, strength and food. */

@@ -12,12 +12,10 @@ import { billOfLoad } from '../parts/partOfTarget';
 import { priceOfBill } from '../parts/priceOfBill';
 import { chanceInTime, deskAfter, endAtRest, endOfBattery } from './batteryInTime';
 import { billOfWiring } from './billOfWiring';
-import { leastShortAmps } from './firstCell';
 import { onStrongClass, resistorOf } from './loadLimits';
 import { longestString, PLANNING_DEFAULTS } from './planGrids';
 import type {
   BatteryCandidate,
-  CandidateFacts,
   Objective,
   PlannedWiring,
   PlannerInput,
@@ -71,7 +69,7 @@ export function planBatteries(question: PlannerQuestion): PlannerOutcome {
   }
   const compare = comparisonOf(input.objective);
   found.sort((a, b) => compare(a.facts, b.facts));
-  return { candidates: found.slice(0, input.mostCandidates).map(withCondition), impossible };
+  return { candidates: found.slice(0, input.mostCandidates).map(({ facts }) => facts), impossible };
 }
 
 type CellQuestion = Omit<PlannerQuestion, 'cells' | 'objective' | 'mostCandidates'>;
@@ -79,11 +77,14 @@ type CellQuestion = Omit<PlannerQuestion, 'cells' | 'objective' | 'mostCandidate
 /** The one with the fewest cells of one kind, without the reasons why others do not do; `null`: none does. */
 export function fewestCells(cell: PlannedCell, question: CellQuestion): BatteryCandidate | null {
   const [best] = fewestFirst(cell, question, 1);
-  return best === undefined ? null : withCondition(best);
+  return best === undefined ? null : best.facts;
 }
 
 /** Those of one kind of cell, fewest cells first: what each is, not from which first cell on it holds, and no reasons. */
-export function batteriesOf(cell: PlannedCell, question: CellQuestion): readonly CandidateFacts[] {
+export function batteriesOf(
+  cell: PlannedCell,
+  question: CellQuestion,
+): readonly BatteryCandidate[] {
   return fewestFirst(cell, question, WANTED_ALONE).map(({ facts }) => facts);
 }
 
@@ -107,7 +108,7 @@ function fewestFirst(
 
 interface Described {
   readonly wiring: PlannedWiring;
-  readonly facts: CandidateFacts;
+  readonly facts: BatteryCandidate;
 }
 
 /** What can be made within price and parts, its resistor among them. */
@@ -120,13 +121,6 @@ function describedOf(wirings: readonly PlannedWiring[], input: PlannerInput): De
         return false;
       return supply.have === null || missingParts(bill, supply.have).length === 0;
     });
-}
-
-function withCondition({ wiring, facts }: Described): BatteryCandidate {
-  const { asked, cellsInSeries, strings } = wiring;
-  const holdsFromShortAmps =
-    asked.cell.origin === 'own' ? null : leastShortAmps(asked, cellsInSeries, strings);
-  return { ...facts, holdsFromShortAmps };
 }
 
 /** Cells by kind and pairs: every target and brightness that is asked of a kind asks for the same ones. */
@@ -212,7 +206,7 @@ function mostCellsWithin(
     : Math.min(mostCells, Math.floor((mostPrice * (1 + ROUNDING)) / cost.all));
 }
 
-function factsOf(wiring: PlannedWiring, { supply }: PlannerInput): CandidateFacts {
+function factsOf(wiring: PlannedWiring, { supply }: PlannerInput): BatteryCandidate {
   const { asked, cellsInSeries, strings } = wiring;
   const { cell, running, minutes } = asked;
   const cells = cellsInSeries * strings;
@@ -269,8 +263,8 @@ function reasonsOf(wiring: PlannedWiring, need: LoadRequirement, openVolts: numb
 /** Order of candidates: recommended ones first, then by an objective. */
 export function comparisonOf(
   objective: Objective,
-): (a: CandidateFacts, b: CandidateFacts) => number {
-  const key = (candidate: CandidateFacts): number => {
+): (a: BatteryCandidate, b: BatteryCandidate) => number {
+  const key = (candidate: BatteryCandidate): number => {
     switch (objective) {
       case 'fewest-cells':
         return candidate.cells;

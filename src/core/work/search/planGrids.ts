@@ -4,9 +4,9 @@ import { endAtRest, type CellEndsAt } from './batteryInTime';
 import {
   gridsFor,
   modelAtEnd,
-  oneSigmaWeakCell,
   searchGrids,
   secondsOf,
+  weakCell,
   type GridCandidate,
   type GridRequirement,
 } from './searchGrids';
@@ -61,7 +61,9 @@ export function planGrids(asked: GridRequirement): GridPlan {
       if (suggested !== undefined) return { status: 'possible', suggested };
     }
   }
-  const weak = gridsFor(oneSigmaWeakCell(modelAtEnd(asked, longest)), asked.need, { longest });
+  const weak = gridsFor(weakCell(modelAtEnd(asked, longest), asked.cell.belief.level), asked.need, {
+    longest,
+  });
   return weak.length === 0
     ? { status: 'impossible', limit: 'volts', cellsNeeded: null }
     : {

@@ -68,8 +68,6 @@ export interface BatteryCandidate {
   readonly chance: number;
   /** Whether that is enough to recommend it. */
   readonly recommended: boolean;
-  /** Least short-circuit current of one cell with which it holds, amperes; `null` for a measured cell. */
-  readonly holdsFromShortAmps: number | null;
   /** Resistor in series with the load; `null` without one. */
   readonly seriesResistorOhms: number | null;
   /** What its parts cost by the piece, in the cupboard's currency; `null` where a price is not known. */
@@ -102,6 +100,3 @@ export interface PlannedWiring {
   readonly cellsInSeries: number;
   readonly strings: number;
 }
-
-/** All but the condition, which takes a search of its own. */
-export type CandidateFacts = Omit<BatteryCandidate, 'holdsFromShortAmps'>;

@@ -7,13 +7,7 @@ import { billOfWiring } from './billOfWiring';
 import { END_WORDS } from './endWords';
 import { longestString } from './planGrids';
 import type { PlannedWiring, PlannerInput, RecipeLimit } from './plannerTypes';
-import {
-  gridsFor,
-  modelAtEnd,
-  oneSigmaWeakCell,
-  secondsOf,
-  type GridRequirement,
-} from './searchGrids';
+import { gridsFor, modelAtEnd, weakCell, secondsOf, type GridRequirement } from './searchGrids';
 
 /**
  * Why a kind of cell gives nothing: what it would take without limits decides.
@@ -38,7 +32,9 @@ export function whyNone(
       `${END_WORDS[ends.by]} after about ${aboutTime(ends.seconds)}; ${formatMinutes(asked.minutes)} are wanted.`,
     );
   }
-  const weak = gridsFor(oneSigmaWeakCell(modelAtEnd(asked, longest)), asked.need, { longest });
+  const weak = gridsFor(weakCell(modelAtEnd(asked, longest), asked.cell.belief.level), asked.need, {
+    longest,
+  });
   if (weak.length === 0) {
     return because('volts', 'strings short enough for a class never reach the voltage.');
   }

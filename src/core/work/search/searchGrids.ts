@@ -1,4 +1,5 @@
 import { cellAmpsAt, type CellModel } from '../../physics/cell/cellModel';
+import type { Spread } from '../../physics/readings/cellBelief';
 import { CLASS_SCATTER } from '../../physics/chance/scatter';
 import { gridDesk } from '../../physics/desk/desk';
 import type { PlannedCell } from '../../physics/readings/plannedCell';
@@ -98,14 +99,9 @@ function fewestStrings(
   if (least > most) return null;
   const chances = new Map<number, number>();
   const works = (strings: number): boolean => {
-    const desk = gridDesk(asked.cell, cellsInSeries, strings);
-    const { need } = onStrongClass(desk, asked);
-    const chanceOf = (run?: ClassRun): number =>
-      chanceInTime(secondsOf(asked), desk, need, asked.running, run, leastChance);
-    if (chanceOf(GLANCE) < leastChance - FAR) return false;
-    const chance = chanceOf();
+    const chance = chanceOfGrid(asked, { cellsInSeries, strings }, leastChance);
     chances.set(strings, chance);
-    return chance >= leastChance && endBefore(secondsOf(asked), desk, need, asked.running) === null;
+    return chance >= leastChance;
   };
   const strings = leastThat(works, guessOf(asked, cellsInSeries), least, most);
   if (strings === null) return null;
@@ -113,10 +109,25 @@ function fewestStrings(
   return { cellsInSeries, strings, cells: cellsInSeries * strings, chance };
 }
 
+/** Share of classes in which a grid works for the whole time; 0 where it is far below what is asked, or ends before. */
+export function chanceOfGrid(
+  asked: GridRequirement,
+  { cellsInSeries, strings }: Pick<Grid, 'cellsInSeries' | 'strings'>,
+  leastChance: number,
+): number {
+  const desk = gridDesk(asked.cell, cellsInSeries, strings);
+  const { need } = onStrongClass(desk, asked);
+  const chanceOf = (run?: ClassRun): number =>
+    chanceInTime(secondsOf(asked), desk, need, asked.running, run, leastChance);
+  if (chanceOf(GLANCE) < leastChance - FAR) return 0;
+  const chance = chanceOf();
+  return endBefore(secondsOf(asked), desk, need, asked.running) === null ? chance : 0;
+}
+
 /** A class that is one deviation short is about what nine in ten still reach. */
 function guessOf(asked: GridRequirement, cellsInSeries: number): number {
   const length = { shortest: cellsInSeries, longest: cellsInSeries };
-  const weak = oneSigmaWeakCell(modelAtEnd(asked, cellsInSeries));
+  const weak = weakCell(modelAtEnd(asked, cellsInSeries), asked.cell.belief.level);
   return gridsFor(weak, asked.need, length)[0]?.strings ?? Infinity;
 }
 
@@ -186,9 +197,12 @@ export function gridsFor(
   return grids;
 }
 
-/** A cell one standard deviation short in volts, in resistance and in what its reactions give. */
-export function oneSigmaWeakCell(cell: CellModel): CellModel {
-  const weaker = 1 + CLASS_SCATTER.resistanceLog;
+/** So many deviations short a class's level is what nineteen of twenty still reach. */
+const LEVEL_DEVIATIONS = 1.645;
+
+/** A cell one standard deviation short in volts, in resistance and in what its reactions give, of a class whose level is low. */
+export function weakCell(cell: CellModel, level: Spread): CellModel {
+  const weaker = (1 + CLASS_SCATTER.resistanceLog) * Math.exp(LEVEL_DEVIATIONS * level.ampsLog);
   return {
     ...cell,
     emfVolts: cell.emfVolts * (1 - CLASS_SCATTER.emfShare),

@@ -31,6 +31,10 @@ export const EXAMPLE_PLAN: Plan = {
       loaded: [],
       kept: false,
     },
+    trialCells: [
+      { volts: 0.94, milliamps: 1.3, seconds: 2, counted: true },
+      { volts: 0.92, milliamps: 1.5, seconds: 2, counted: true },
+    ],
   },
   arrangement: { kind: 'suggested' },
   seriesResistor: { kind: 'as-needed' },

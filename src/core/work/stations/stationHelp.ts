@@ -18,7 +18,7 @@ export const WHAT_HAPPENS: Readonly<Record<StationSlug, readonly [string, string
   ],
   cell: [
     'Choose what a cell is made of, build one and measure it.',
-    'Your readings replace the typical values everywhere.',
+    'Each reading tells more of what the cells of your class will give.',
   ],
   arrange: [
     'Cells in series add volts; strings side by side add current.',
@@ -67,7 +67,7 @@ const EXAMPLES: Readonly<Record<StationSlug, Example>> = {
   },
   arrange: ({ wiring, cell, source, volts, amps }) => [
     `${wiring.cellsInSeries} in series: ${wiring.cellsInSeries} × ${formatVolts(cell.model.emfVolts)} = ${formatVolts(source.emfVolts)} with nothing connected.`,
-    `${wiring.strings} strings side by side share the current: ${wiring.cellsInSeries} × ${formatOhms(cell.model.resistanceOhms)} ÷ ${wiring.strings} = ${formatOhms(source.resistanceOhms)} inside.`,
+    `${wiring.strings} strings side by side share the current: ${formatAmps(amps)} ÷ ${wiring.strings} = ${formatAmps(amps / wiring.strings)} from each.`,
     `The LED holds ${formatVolts(volts)}, the rest drives the current: (${formatVolts(source.emfVolts)} − ${formatVolts(volts)}) ÷ ${formatOhms(source.resistanceOhms)} = ${formatAmps(amps)}.`,
   ],
   ready: ({ wiring }, { lesson }) => {

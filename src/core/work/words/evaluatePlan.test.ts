@@ -3,7 +3,6 @@ import { newPlan } from '../../records/plan/newPlan';
 import type { Plan } from '../../records/plan/planSchema';
 import { deskNetwork } from '../../physics/desk/deskNetwork';
 import { solveNetwork } from '../../physics/circuit/network/solveNetwork';
-import { cellAmpsAt } from '../../physics/cell/cellModel';
 import { evaluatePlan, reaches } from '../judging/evaluatePlan';
 import {
   explainChance,
@@ -25,6 +24,7 @@ const lamp: Plan = {
     overhangMillimetres: 0,
     body: 'kiwi',
     size: null,
+    trialCells: [],
     school: null,
     own: {
       openCircuitVolts: 0.93,
@@ -46,13 +46,17 @@ const sentence = (plan: Plan): string => {
 
 test('the verdict carries what happens, the figures and the certainty', () => {
   expect(sentence(lamp)).toMatch(
-    /^Lights the amber LED clearly for 10 min, in \d+ of 100 classes · \d\.\d+ mA at first, [12]\.\d+ mA at the end$/,
+    /^Lights the amber LED clearly for 10 min, in \d+ of 100 classes · with your kiwis, one read · \d\.\d+ mA at first, [12]\.\d+ mA at the end$/,
   );
   expect(verdict(lamp).tone).toBe('fine');
 });
 
-test('own readings replace the typical values; readings that contradict themselves do not', () => {
-  expect(evaluatePlan(lamp).cell).toMatchObject({ origin: 'own', model: { emfVolts: 0.93 } });
+test('own readings move what is believed of the cells; readings that contradict themselves do not', () => {
+  const typical = evaluatePlan({ ...lamp, cell: { ...lamp.cell, own: null } }).cell;
+  const { cell } = evaluatePlan(lamp);
+  expect(cell).toMatchObject({ origin: 'own', own: { model: { emfVolts: 0.93 } } });
+  expect(cell.model.emfVolts).toBeGreaterThan(typical.model.emfVolts);
+  expect(cell.model.emfVolts).toBeLessThan(0.93);
   const broken: Plan = {
     ...lamp,
     cell: {
@@ -81,7 +85,7 @@ test('over 30 V adults only, over 60 V refused (IEC 61140, from memory)', () => 
   const refused = verdict(
     withGrid(
       { ...lamp, cell: { ...lamp.cell, own: { ...lamp.cell.own!, openCircuitVolts: 1.1 } } },
-      60,
+      64,
       1,
     ),
   );
@@ -98,6 +102,7 @@ test('strong acid: numbers only, whatever it could light', () => {
       overhangMillimetres: 0,
       body: 'sulfuric-acid',
       size: null,
+      trialCells: [],
       own: null,
       school: null,
     },
@@ -136,32 +141,13 @@ test('a new plan and its promise: fine for the wanted time, and says on which ce
   expect(fresh.minutes).toBe(10);
   expect(verdict(fresh).tone).toBe('fine');
   expect(sentence(fresh)).toMatch(
-    /^Lights the red LED dimly for 10 min, in \d+ of 100 classes · .* at first, .* at the end · holds if one cell reads at least 0\.\d+ mA$/,
+    /^Lights the red LED dimly for 10 min, in 9[5-9] of 100 classes · with lemons nobody has read yet · .* at first, .* at the end$/,
   );
-  // Once a cell is measured there is no “if” any more.
-  expect(sentence(lamp)).not.toContain('holds if');
-});
-
-test('with a first cell as weak as that, the promise just holds; with a weaker one it does not', () => {
-  const fresh = newPlan('Fresh');
-  const { wiring, holdsFromShortAmps, cell } = evaluatePlan(fresh);
-  const { cellsInSeries, strings } = wiring;
-  const withCell = (share: number): Plan => {
-    const amps = holdsFromShortAmps! * share;
-    // A cell with the typical curve, so many times as strong.
-    const size = cell.recipe.usualSize;
-    const depth = size.depthMillimetres * (amps / cellAmpsAt(cell.model, 0));
-    return {
-      ...withGrid(fresh, cellsInSeries, strings),
-      cell: { ...fresh.cell, size: { ...size, depthMillimetres: depth } },
-    };
-  };
-  expect(evaluatePlan(withCell(1.01)).classes.chance).toBeGreaterThanOrEqual(0.945);
-  expect(evaluatePlan(withCell(0.93)).classes.chance).toBeLessThan(0.95);
+  expect(sentence(lamp)).toContain(' · with your kiwis, one read · ');
 });
 
 test('a plan is judged by the worse of its ends: clear at first, dim after some minutes', () => {
-  const long = { ...withGrid(lamp, 4, 3), minutes: 240 };
+  const long = { ...withGrid(lamp, 4, 6), minutes: 240 };
   const evaluation = evaluatePlan(long);
   expect(evaluation.amps).toBeGreaterThan(evaluation.need.amps);
   expect(evaluation.atEnd.amps).toBeLessThan(evaluation.need.amps);
@@ -262,8 +248,7 @@ test('every explanation shows a sum and where it comes from', () => {
     .flatMap(({ lines }) => lines)
     .join('\n')
     .replaceAll('\u00a0', ' ');
-  expect(text).toContain('4 × 0.93 V = 3.72 V');
-  expect(text).toContain(`4 × 654 Ω ÷ ${evaluation.wiring.strings} =`);
+  expect(text).toContain('4 × 0.93 V = 3.71 V');
   expect(text).toContain('0.93 V ÷ 1.4 mA − 10 Ω of the meter = 654 Ω');
   expect(all.every(({ origin }) => origin.length > 0)).toBe(true);
 });

@@ -1,3 +1,5 @@
+import { bandOf } from '../../physics/readings/cellBelief';
+import { inWords } from '../../words';
 import { quantileOfSorted } from '../../numeric/robust';
 import { originWords } from '../../records/school/schoolWords';
 import { isLinearCell } from '../../physics/cell/cellModel';
@@ -14,7 +16,7 @@ import {
   formatWatts,
 } from '../../units';
 import type { PlanEvaluation } from '../judging/evaluatePlan';
-import { outOfHundred } from '../judging/verdict';
+import { basisWording, outOfHundred } from '../judging/verdict';
 
 /** The sum behind a figure, line by line, and where its inputs come from. */
 export interface Explanation {
@@ -66,10 +68,11 @@ export function explainResistance(evaluation: PlanEvaluation): Explanation {
     return {
       title: 'Internal resistance',
       lines: [
-        'A typical cell follows a polarisation curve, so its resistance depends on the current.',
+        'A cell follows a polarisation curve, so its resistance depends on the current.',
         flows(evaluation)
           ? `At ${formatAmps(amps)}: (${formatVolts(source.emfVolts)} − ${formatVolts(volts)}) ÷ ${formatAmps(amps)} = ${formatOhms(source.resistanceOhms)}`
           : `Nothing flows now; the first trace of a current would meet ${formatOhms(source.resistanceOhms)}.`,
+        ...resistanceOfCell(evaluation),
       ],
       origin: originOfCell(evaluation),
       sources: sourcesOfCell(evaluation),
@@ -138,11 +141,19 @@ export function explainChance(evaluation: PlanEvaluation): Explanation {
     lines: [
       `${formatCount(classes.classes)} classes were simulated: after ${formatMinutes(minutes)} the current still reaches ${formatAmps(need.amps)}${metalChance < 1 ? ' and no metal is used up' : ''} in ${outOfHundred(classes.chance)} of 100.`,
       `Each cell’s volts scatter by ${percent(CLASS_SCATTER.emfShare)}, its resistance by ${percent(CLASS_SCATTER.resistanceLog)}, and one joint in ${Math.round(1 / CLASS_SCATTER.badJointChance)} is bad.`,
+      levelOf(evaluation),
       `Nine classes in ten get ${nineInTen(evaluation)}.`,
     ],
     origin: 'Scatter of home-made cells: common practice, no source. Same simulation each time.',
     sources: ['scatter'],
   };
+}
+
+/** How surely the level of the class is known, and what of the LED is not. */
+function levelOf({ cell, need }: PlanEvaluation): string {
+  const [low, high] = bandOf(cell.belief);
+  const led = need.load.kind === 'led' ? ' Packs of LEDs differ too.' : '';
+  return `An average cell of the class, one pair shorted, is drawn ${basisWording({ cell })}: ${formatAmps(low)} to ${formatAmps(high)} in 95 of 100.${led}`;
 }
 
 /** What nine classes in ten get: currents, or volts where the load fixes the current. */
@@ -151,6 +162,11 @@ export function nineInTen({ classes, need }: PlanEvaluation): string {
   const sorted = fixed ? classes.sortedVolts : classes.sortedAmps;
   const format = fixed ? formatVolts : formatAmps;
   return `${format(quantileOfSorted(sorted, 0.05))} to ${format(quantileOfSorted(sorted, 0.95))}`;
+}
+
+/** `Cells of one class differ by a third: with one read an average one is taken to give 0.74 mA shorted.` */
+function averageOf({ belief: { cellsRead, shortAmps } }: PlanEvaluation['cell']): string {
+  return `Cells of one class differ by a third: with ${inWords(cellsRead)} read, an average one is taken to give ${formatAmps(shortAmps)} shorted.`;
 }
 
 function resistanceOfCell({ cell, basis }: PlanEvaluation): string[] {
@@ -172,17 +188,7 @@ function resistanceOfCell({ cell, basis }: PlanEvaluation): string[] {
       `Read ${formatNumber(secondsAfter, 2)} s after connecting, when part of its films had built up: ${formatOhms(cell.own.model.resistanceOhms)} at once.`,
     );
   }
-  if (cell.model.resistanceOhms !== cell.own.model.resistanceOhms) {
-    lines.push(
-      `With ${electrodeWords(cell)} in one body, at ${formatNumber(cell.celsius)} °C: ${formatOhms(cell.model.resistanceOhms)}.`,
-    );
-  }
-  return lines;
-}
-
-function electrodeWords({ size: { pairs, extraMinus: extra } }: PlanEvaluation['cell']): string {
-  const more = extra === 0 ? '' : ` and ${extra} more −`;
-  return `${pairs} ${pairs === 1 ? 'pair' : 'pairs'}${more}`;
+  return [...lines, averageOf(cell)];
 }
 
 function originOfCell({ cell }: PlanEvaluation): string {

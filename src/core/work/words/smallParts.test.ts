@@ -1,8 +1,10 @@
-import type { CandidateFacts, PlannerQuestion } from '../search/plannerTypes';
+import type { BatteryCandidate, PlannerQuestion } from '../search/plannerTypes';
 import { cellWithModel, usualCell } from '../../../testing/core/cells';
 import type { SeriesResistor } from '../../records/plan/planSchema';
-import { agedStrings, shortestOf } from '../search/batteryInTime';
-import { gridsFor, oneSigmaWeakCell } from '../search/searchGrids';
+import { shortestOf } from '../../physics/desk/desk';
+import { agedStrings } from '../search/batteryInTime';
+import { KNOWN_LEVEL } from '../../physics/chance/scatter';
+import { gridsFor, weakCell } from '../search/searchGrids';
 import { laidOutGrid } from '../../physics/desk/deskEdits';
 import { type Desk, gridDesk } from '../../physics/desk/desk';
 import { gridCurve } from '../../physics/circuit/battery/sourceCurve';
@@ -68,13 +70,13 @@ describe('weak and strong cells', () => {
   };
 
   test('a weak cell is one deviation short in everything; a straight one has no more to it', () => {
-    const weak = oneSigmaWeakCell(curve);
+    const weak = weakCell(curve, KNOWN_LEVEL);
     const more = 1 + CLASS_SCATTER.resistanceLog;
     expect(weak.emfVolts).toBeCloseTo(1 - CLASS_SCATTER.emfShare, 12);
     expect(weak.resistanceOhms).toBeCloseTo(100 * more, 9);
     expect(weak.activation).toEqual({ slopeVolts: 0.04, exchangeAmps: 8e-6 / more });
     expect(weak.limitingAmps).toBeCloseTo(4e-3 / more, 12);
-    expect(oneSigmaWeakCell(CELL)).toMatchObject({
+    expect(weakCell(CELL, KNOWN_LEVEL)).toMatchObject({
       activation: undefined,
       limitingAmps: undefined,
     });
@@ -154,7 +156,7 @@ test('between tight and best match the number of strings gives the reason', () =
 });
 
 describe('order of candidates', () => {
-  const facts = (change: Partial<CandidateFacts>): CandidateFacts =>
+  const facts = (change: Partial<BatteryCandidate>): BatteryCandidate =>
     ({
       cells: 6,
       pairs: 6,
@@ -165,7 +167,7 @@ describe('order of candidates', () => {
       recommended: true,
       atEnd: { amps: 1e-3 },
       ...change,
-    }) as unknown as CandidateFacts;
+    }) as unknown as BatteryCandidate;
 
   test.each([
     ['fewest-cells', { cells: 5 }],
@@ -176,10 +178,10 @@ describe('order of candidates', () => {
     ['least-waste', { foodGrams: 200 }],
   ] as const)('%s goes by its own figure, recommended ones before it', (objective, better) => {
     const compare = comparisonOf(objective);
-    const one = facts(better as Partial<CandidateFacts>);
+    const one = facts(better as Partial<BatteryCandidate>);
     expect(compare(one, facts({}))).toBeLessThan(0);
     expect(compare(facts({}), one)).toBeGreaterThan(0);
-    const doubtful = facts({ ...(better as Partial<CandidateFacts>), recommended: false });
+    const doubtful = facts({ ...(better as Partial<BatteryCandidate>), recommended: false });
     expect(compare(doubtful, facts({}))).toBeGreaterThan(0);
   });
 

@@ -8,7 +8,6 @@ import { laidOutGrid } from '../../physics/desk/deskEdits';
 import { solveDesk } from '../../physics/desk/solveDesk';
 import { boosterOnSource, TYPICAL_BOOSTER } from '../../physics/circuit/load/booster';
 import { gridCurve } from '../../physics/circuit/battery/sourceCurve';
-import { formatMinutes } from '../../units';
 import { compareAdditions } from '../judging/compareAdditions';
 import { EMPTY_CUPBOARD, withGuidePrices } from '../../records/cupboard/cupboardSchema';
 import { combinationsFor } from '../search/combinations';
@@ -159,9 +158,11 @@ test('other loads: LEDs in the order of their colours, small electronics run, a 
   expect(of('two-red-parallel').amps).toBeGreaterThan(of('red').amps);
   expect(of('two-red-series').volts).toBeGreaterThan(1.8 * of('red').volts);
   expect(of('motor').verdict).toMatch(/^stands still/);
-  // ½CV² of 4.7 mF at 3.72 V: 32.5 mJ; 95 % of the volts after r·C·ln 20.
+  // ½CV² of 4.7 mF at 3.71 V: 32.3 mJ; 95 % of the volts not before r·C·ln 20, for the curve bends.
   const seconds = evaluation.source.resistanceOhms * 4.7e-3 * Math.log(20);
-  expect(of('capacitor').verdict).toBe(`full after about ${formatMinutes(seconds / 60)}: 32.5 mJ`);
+  const [, full = 0] = /after about ([\d.]+).s: 32\.3 mJ/.exec(of('capacitor').verdict) ?? [];
+  expect(Number(full)).toBeGreaterThan(seconds);
+  expect(Number(full)).toBeLessThan(1.6 * seconds);
   const { volts: boostedVolts, amps: boostedAmps, works } = of('booster');
   expect(works).toBe(true);
   // 1.7 mW at 60 %: 2.83 mW from the battery, at a sample of its curve.
@@ -174,9 +175,9 @@ test('common beliefs are answered with the plan’s own figures', () => {
   // 0.93 V × 1.42 mA is four times E²/4r of an ideal source.
   expect(text(voltsTimesAmps(evaluation).lines)).toContain('4 times less');
   expect(text(pairsInOneBody(evaluation).lines)).toMatch(
-    /own kiwi: 3\.72 V open.*one kiwi.*: 0\.9\d V/,
+    /own kiwi: 3\.71 V open.*one kiwi.*: 0\.9\d V/,
   );
-  expect(text(largestWins(evaluation).lines)).toMatch(/alone: 3\.72 V.*settle at 2\.\d+ V/);
+  expect(text(largestWins(evaluation).lines)).toMatch(/alone: 3\.71 V.*settle at 2\.\d+ V/);
   expect(text(saltKillsAcid().lines)).toContain('130 mS/cm');
 });
 

@@ -260,7 +260,7 @@ test('why a wiring, and why not another family', () => {
 
 test('what to build once the first cell was read', () => {
   const { asked } = evaluatePlan(plan({ cell: KIWI_READ }));
-  const rows = firstCellTable(asked, 4, 4);
+  const rows = firstCellTable(asked);
   const words = rows.map(
     ({ cellsInSeries, strings, cells }, index) =>
       `${rangeOfRow(rows, index)}: ${cellsInSeries} × ${strings}, ${cells} cells`,

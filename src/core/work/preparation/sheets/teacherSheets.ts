@@ -43,9 +43,9 @@ export function teacherSheet(facts: LessonFacts, times: Timetable | null): Sheet
 
 /** Build one, then decide: what the first cell's reading asks for; nothing once a cell was measured. */
 function firstCellBlocks({ plan, evaluation, kit }: LessonFacts): Block[] {
-  const { cell, asked, wiring, desk } = evaluation;
+  const { cell, asked, desk } = evaluation;
   if (cell.origin === 'own' || desk.grid === null || cell.recipe.restricted) return [];
-  const rows = firstCellTable(asked, wiring.cellsInSeries, wiring.strings);
+  const rows = firstCellTable(asked);
   if (rows.length === 0) return [];
   const bodies = cell.recipe.look === 'fruit' ? cell.body.plural : 'cells';
   return [

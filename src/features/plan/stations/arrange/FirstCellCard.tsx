@@ -29,13 +29,7 @@ export function FirstCellCard({ evaluation }: FirstCellCardProps) {
 function FirstCellTable({ evaluation }: FirstCellCardProps) {
   const { lesson } = usePlan();
   const { basis, wiring, cell, minutes } = evaluation;
-  const { cellsInSeries, strings } = wiring;
-  const job = useWorkerJob(
-    useCallback(
-      (jobs) => jobs.firstCellTable(basis, cellsInSeries, strings),
-      [basis, cellsInSeries, strings],
-    ),
-  );
+  const job = useWorkerJob(useCallback((jobs) => jobs.firstCellTable(basis), [basis]));
   const rows = job.latest;
   const bodies = cell.recipe.look === 'fruit' ? cell.body.plural : 'cells';
   const { shortAmpsLow, shortAmpsHigh } = cell.recipe.typical;
@@ -55,10 +49,11 @@ function FirstCellTable({ evaluation }: FirstCellCardProps) {
           </TableHead>
           <TableBody>
             {rows.map((row, index) => {
-              const planned = row.strings === strings;
+              const planned =
+                row.strings === wiring.strings && row.cellsInSeries === wiring.cellsInSeries;
               return (
                 <TableRow
-                  key={row.strings}
+                  key={row.fromAmps}
                   selected={planned}
                   aria-current={planned ? 'true' : undefined}
                   sx={planned ? { '& td': { fontWeight: 700 } } : {}}

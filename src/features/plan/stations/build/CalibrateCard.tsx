@@ -75,9 +75,8 @@ function FirstCellRowOffer({ readings }: { readonly readings: readonly LoggedRea
   const asked = read !== null && cell.origin !== 'own' && desk.grid !== null;
   const job = useWorkerJob(
     useCallback(
-      (jobs) =>
-        asked ? jobs.firstCellTable(basis, cellsInSeries, strings) : Promise.resolve(null),
-      [asked, basis, cellsInSeries, strings],
+      (jobs) => (asked ? jobs.firstCellTable(basis) : Promise.resolve(null)),
+      [asked, basis],
     ),
   );
   if (!asked || job.latest === null) return null;
@@ -90,7 +89,7 @@ function FirstCellRowOffer({ readings }: { readonly readings: readonly LoggedRea
       </Typography>
     );
   }
-  if (row.strings === strings) {
+  if (row.strings === strings && row.cellsInSeries === cellsInSeries) {
     return (
       <Typography variant="body2" sx={{ mt: 1 }}>
         {words}: the plan holds as it is.
@@ -102,11 +101,9 @@ function FirstCellRowOffer({ readings }: { readonly readings: readonly LoggedRea
       size="small"
       variant="contained"
       sx={{ mt: 1, display: 'block' }}
-      onClick={() =>
-        edit((before) => withOwnWiring(before, { cellsInSeries, strings: row.strings }))
-      }
+      onClick={() => edit((before) => withOwnWiring(before, row))}
     >
-      {words}: build {cellsInSeries} in series × {row.strings}
+      {words}: build {row.cellsInSeries} in series × {row.strings}
     </Button>
   );
 }

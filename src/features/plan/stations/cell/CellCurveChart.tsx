@@ -124,7 +124,7 @@ export interface CellCurve {
 /** What the chart of one cell shows. */
 export function cellCurve(cell: PlannedCell): CellCurve {
   const usualModel = typicalModel(cellBuild(cell.recipe, cell.body));
-  const now = pointsOf(cell.model);
+  const now = pointsOf(cell.own?.status === 'used' ? cell.own.model : cell.model);
   const usual = pointsOf(usualModel);
   const best = cell.own !== null && 'fits' in cell.own ? cell.own.fits?.best : undefined;
   const band =

@@ -6,7 +6,6 @@ import type { ReactNode } from 'react';
 import { cellAmpsAt, isLinearCell } from '@/core/physics/cell/cellModel';
 import type { FittedParameter } from '@/core/physics/readings/fitCell';
 import { maxPowerWatts } from '@/core/physics/cell/maxPower';
-import { ROOM_CELSIUS } from '@/core/constants';
 import type { PlannedCell } from '@/core/physics/readings/plannedCell';
 import { formatAmps, formatNumber, formatOhms, formatVolts, formatWatts } from '@/core/units';
 import { usePlanContext } from '../../PlanProvider';
@@ -17,10 +16,11 @@ const HEADINGS: Readonly<Record<PlannedCell['origin'], string>> = {
   typical: 'A typical cell',
 };
 
-/** What the plan calculates one cell with, and what that means. */
+/** The cell that was read, or what is expected of one, and what that means. */
 export function CellFigures() {
   const { cell } = usePlanContext().evaluation;
-  const { model, origin, own } = cell;
+  const { origin, own } = cell;
+  const model = own?.status === 'used' ? own.model : cell.model;
   const remark = remarkOn(cell);
   const errorOf = (name: FittedParameter['name']): number | null =>
     own?.status === 'used'
@@ -62,17 +62,11 @@ export function CellFigures() {
   );
 }
 
-/** Why these figures are not those of the readings: more metal in the body, films that had built up, a room of another warmth. */
-function remarkOn({ own, size, model, celsius }: PlannedCell): string | null {
-  if (own?.status !== 'used' || model.resistanceOhms === own.asRead.resistanceOhms) return null;
-  const { pairs, extraMinus } = size;
-  const read = own.secondsAfter === 0 ? '' : ` after ${formatNumber(own.secondsAfter, 2)} s`;
-  const metal =
-    pairs === 1 && extraMinus === 0
-      ? 'one pair'
-      : `all the metal in one body (${pairs} ${pairs === 1 ? 'pair' : 'pairs'}${extraMinus === 0 ? '' : ' and more'})`;
-  const room = celsius === ROOM_CELSIUS ? '' : `, at ${formatNumber(celsius)} °C`;
-  return `You read one pair${read}; these are the figures with ${metal}, at once after connecting${room}.`;
+/** Why these figures are not quite those of the readings: films had built up by then. */
+function remarkOn({ own }: PlannedCell): string | null {
+  return own?.status === 'used' && own.secondsAfter > 0
+    ? `You read it after ${formatNumber(own.secondsAfter, 2)} s; these are its figures at once after connecting.`
+    : null;
 }
 
 /** A figure with its standard error, where one is known. */

@@ -1,5 +1,8 @@
 'use client';
 
+import { KnownCard } from './KnownCard';
+import { TrialCells } from './TrialCells';
+import { UNREAD } from '@/core/records/plan/newPlan';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -109,7 +112,7 @@ export function CellStation() {
                     // Readings belong to one cell; another fruit starts without them.
                     edit((before) => ({
                       ...before,
-                      cell: withSchool({ ...before.cell, body: chosen, own: null }, school.state),
+                      cell: withSchool({ ...before.cell, body: chosen, ...UNREAD }, school.state),
                     }))
                   }
                   sx={{ minWidth: 220, mb: 1.5 }}
@@ -138,6 +141,8 @@ export function CellStation() {
             </Box>
           </Box>
         </Card>
+        <KnownCard />
+        <TrialCells />
         <CellSize />
         <LiquidsCompared />
         <Card title="Before you start">

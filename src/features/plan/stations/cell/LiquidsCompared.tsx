@@ -1,5 +1,6 @@
 'use client';
 
+import { UNREAD } from '@/core/records/plan/newPlan';
 import Button from '@mui/material/Button';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
@@ -69,7 +70,7 @@ export function LiquidsCompared() {
                 onTake={() =>
                   edit((before) => ({
                     ...before,
-                    cell: { ...before.cell, body: row.bodyId, own: null },
+                    cell: { ...before.cell, body: row.bodyId, ...UNREAD },
                   }))
                 }
               />

@@ -1,5 +1,6 @@
 'use client';
 
+import { UNREAD } from '@/core/records/plan/newPlan';
 import { PlanQuantity } from '../../PlanQuantity';
 import { PIECE_FACTS } from '@/core/physics/recipes/pieces';
 import { piecesOf } from '@/core/physics/recipes/cellBuild';
@@ -29,7 +30,7 @@ export function PieceAndOverhang() {
           value={piece}
           options={pieces.map((one) => [one, PIECE_FACTS[one].many] as const)}
           // Readings are of the piece that they were taken from.
-          onChange={(chosen) => change({ piece: chosen, own: null })}
+          onChange={(chosen) => change({ piece: chosen, ...UNREAD })}
         />
         {piece === 'whole' ? null : (
           <Typography variant="body2" color="textSecondary" sx={{ mb: 1 }}>

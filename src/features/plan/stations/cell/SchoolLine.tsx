@@ -34,7 +34,7 @@ export function SchoolLine() {
     <Line>
       <strong>Yours: {schoolWords(taken)}.</strong>{' '}
       {evaluation.cell.origin === 'own'
-        ? 'Your own readings of this cell come first.'
+        ? 'Your own readings count on top of them.'
         : 'The plan rests on them.'}{' '}
       {isNewer ? (
         <>

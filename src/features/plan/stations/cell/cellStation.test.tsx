@@ -91,7 +91,7 @@ test('an unbelievable reading waits beside its field; it can be mended or kept, 
   press('I measured it twice: keep it');
   expect(figures()).toContain('Your cell, measured');
   expect(screen.getByRole('navigation', { name: 'Stations of the plan' })).toHaveTextContent(
-    'measured, kept though odd',
+    'one read, kept though odd',
   );
   fill(screen.getByLabelText('Open-circuit volts'), 'a lot');
   expect(screen.getByText(/“a lot” is not a voltage/)).toBeVisible();

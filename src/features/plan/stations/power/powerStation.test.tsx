@@ -13,11 +13,11 @@ const cellsInString = (): number =>
       .textContent,
   );
 
-test('a new plan is fine for its minutes, says on which cell that depends, and follows the time', async () => {
+test('a new plan is fine for its minutes, says what that rests on, and follows the time', async () => {
   showPlan(newPlan('Promise'), 'power');
   expect(verdict().tone).toBe('fine');
   expect(verdict().text).toMatch(
-    /for 10 min, in \d+ of 100 classes · .* at first, .* at the end · holds if one cell reads at least/,
+    /for 10 min, in 9\d of 100 classes · with lemons nobody has read yet · .* at first, .* at the end$/,
   );
   const times = within(screen.getByRole('group', { name: 'Usual times' }));
   fireEvent.click(times.getByRole('button', { name: /just to show it/ }));

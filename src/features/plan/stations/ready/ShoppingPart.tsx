@@ -161,13 +161,10 @@ function BuyFor({ facts: { plan, evaluation } }: { readonly facts: LessonFacts }
   const edit = useEdit();
   const { basis, wiring } = evaluation;
   const { cellsInSeries, strings } = wiring;
-  const job = useWorkerJob(
-    useCallback(
-      (jobs) => jobs.firstCellTable(basis, cellsInSeries, strings),
-      [basis, cellsInSeries, strings],
-    ),
-  );
-  const rows = job.latest?.filter((row) => row.strings >= strings) ?? [];
+  const job = useWorkerJob(useCallback((jobs) => jobs.firstCellTable(basis), [basis]));
+  const rows =
+    job.latest?.filter((row) => row.cellsInSeries === cellsInSeries && row.strings >= strings) ??
+    [];
   const chosen = Math.max(strings, plan.lesson.buyStrings ?? strings);
   return (
     <Card title="If the first cell is weaker">
@@ -195,8 +192,8 @@ function BuyFor({ facts: { plan, evaluation } }: { readonly facts: LessonFacts }
         ]}
       />
       <Typography variant="caption" color="textSecondary" component="p" sx={{ mt: 1 }}>
-        The plan counts on a typical cell. With more strings in the bag, a weaker first cell spoils
-        nothing.
+        The plan is safe for cells that nobody has read. With more strings in the bag, even an
+        unusually weak first cell spoils nothing.
       </Typography>
     </Card>
   );

@@ -56,8 +56,8 @@ test('used in turns: wrong rests are told at their field, a rest changes the tur
 test('a bank of capacitors: its energy, and one that would burst', async () => {
   const { goTo } = showPlan(demoPlan('demo-lamp'), 'run');
   goTo('run', 'bank');
-  // ½ · 10 mF · (3.72 V)² = 69.2 mJ.
-  expect(await textOf('bank-headline')).toContain('holds 69.2 mJ');
+  // ½ · 10 mF · (3.71 V)² = 68.9 mJ.
+  expect(await textOf('bank-headline')).toContain('holds 68.9 mJ');
   fill(screen.getByLabelText('Rated for'), '2.5');
   expect(await screen.findByText(/a capacitor could burst/)).toBeVisible();
   press('More in series');

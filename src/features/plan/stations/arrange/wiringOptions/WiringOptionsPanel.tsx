@@ -145,7 +145,12 @@ type OptionsProps = Sorted & Omit<ComponentProps<typeof WiringOptionCard>, 'cand
 function Options({ first, others, marginal, ...card }: OptionsProps) {
   return (
     <Box sx={{ display: 'grid', gap: 0.5 }}>
-      <OptionList label="Recommended" options={first} large {...card} />
+      <OptionList
+        label={first.every(({ recommended }) => recommended) ? 'Recommended' : 'Nearest to it'}
+        options={first}
+        large
+        {...card}
+      />
       {others.length === 0 ? null : (
         <Fold label={`${others.length} more that ${others.length === 1 ? 'works' : 'work'}`}>
           <OptionList label="More that work" options={others} {...card} />
