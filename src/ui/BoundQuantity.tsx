@@ -35,6 +35,8 @@ export function BoundQuantity<T>(props: BoundQuantityProps<T> & { readonly of: B
   const { of, path, factor = 1, optional = false, ...field } = props;
   const keys = path.split('.');
   const value = keys.reduce<unknown>((part, key) => Object(part)[key], of.document);
+  // Without the last digits, which the factor spoils: 0.9 is stored, not 0.8999999999999999.
+  const storedAs = (shown: number): number => Number((shown / factor).toPrecision(12));
   const put = (to: number | null): void =>
     of.edit((before) => withValueAt(before, keys, to) as T, path);
   return (
@@ -42,8 +44,8 @@ export function BoundQuantity<T>(props: BoundQuantityProps<T> & { readonly of: B
       {...field}
       value={typeof value === 'number' ? factor * value : null}
       schema={of.schema}
-      stored={(shown) => withValueAt(of.document, keys, shown / factor)}
-      onCommit={(shown) => put(shown / factor)}
+      stored={(shown) => withValueAt(of.document, keys, storedAs(shown))}
+      onCommit={(shown) => put(storedAs(shown))}
       {...(optional ? { onEmpty: () => put(null) } : {})}
     />
   );

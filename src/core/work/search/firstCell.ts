@@ -1,5 +1,6 @@
 import { CELL_SPREAD, narrowedBelief } from '../../physics/readings/cellBelief';
 import { cellBelieved } from '../../physics/readings/plannedCell';
+import { shareOfOnePair } from '../../physics/recipes/cellBuild';
 import { formatAmps } from '../../units';
 import { PLANNING_DEFAULTS, planGrids } from './planGrids';
 import { chanceOfGrid, type Grid, type GridRequirement } from './searchGrids';
@@ -19,7 +20,7 @@ function askedAfter(asked: GridRequirement, shortAmps: number): GridRequirement 
 
 /** One row of the table: with such a first cell, so much is built. */
 export interface FirstCellRow {
-  /** Least short-circuit current of the first cell, amperes. */
+  /** Least short-circuit current of the first cell with all the metal in its body, amperes. */
   readonly fromAmps: number;
   readonly cellsInSeries: number;
   readonly strings: number;
@@ -35,6 +36,7 @@ const MOST_ROWS = 6;
 export function firstCellTable(asked: GridRequirement): FirstCellRow[] {
   const { recommendedFrom } = PLANNING_DEFAULTS;
   const { shortAmps, level } = asked.cell.belief;
+  const onePair = shareOfOnePair(asked.cell);
   const oneCell = Math.hypot(level.ampsLog, CELL_SPREAD.ampsLog);
   const suggestedAt = (amps: number): Grid | null => {
     const plan = planGrids(askedAfter(asked, amps));
@@ -64,7 +66,7 @@ export function firstCellTable(asked: GridRequirement): FirstCellRow[] {
       else low = middle;
     }
     const { cellsInSeries, strings, cells } = grid;
-    rows.push({ fromAmps: high, cellsInSeries, strings, cells });
+    rows.push({ fromAmps: high / onePair, cellsInSeries, strings, cells });
     at = low;
   }
   return rows;

@@ -75,9 +75,9 @@ function FirstCellTable({ evaluation }: FirstCellCardProps) {
         </Table>
       )}
       <Typography variant="caption" color="textSecondary" component="p" sx={{ mt: 1 }}>
-        Short-circuit current in the first second or two; typical: {formatAmps(shortAmpsLow)} to{' '}
-        {formatAmps(shortAmpsHigh)} with one pair. Each row works for {formatMinutes(minutes)} in 95
-        of 100 classes.
+        Short-circuit current in the first second or two, with all the metal in its body; typical:{' '}
+        {formatAmps(shortAmpsLow)} to {formatAmps(shortAmpsHigh)} with one pair. Each row works for{' '}
+        {formatMinutes(minutes)} in 95 of 100 classes.
       </Typography>
     </Card>
   );

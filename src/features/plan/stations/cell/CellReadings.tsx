@@ -73,10 +73,10 @@ export function CellReadings() {
   return (
     <Card title="What does one cell give?" style={{ alignSelf: 'start' }}>
       <Typography variant="body2" sx={{ mb: 1 }}>
-        Build one, measure it, and everything is planned from that one cell. Typical are{' '}
-        {formatVolts(recipe.typical.openVoltsLow)} to {formatVolts(recipe.typical.openVoltsHigh)}{' '}
-        and {formatAmps(recipe.typical.shortAmpsLow)} to {formatAmps(recipe.typical.shortAmpsHigh)}{' '}
-        ({recipe.typical.source}).
+        Build one and measure it: cells of one class differ, so it tells nearly half of what you
+        want to know. Typical are {formatVolts(recipe.typical.openVoltsLow)} to{' '}
+        {formatVolts(recipe.typical.openVoltsHigh)} and {formatAmps(recipe.typical.shortAmpsLow)} to{' '}
+        {formatAmps(recipe.typical.shortAmpsHigh)} ({recipe.typical.source}).
       </Typography>
       <SchoolLine />
       <Box sx={{ display: 'grid', gap: 2, mt: 2 }}>

@@ -175,7 +175,7 @@ function Bands({ stages }: { readonly stages: readonly Stage[] }) {
                 strokeWidth={2}
               />
             ))}
-            <text x={at(high) + 10} y={y + 5}>
+            <text x={WIDTH - RIGHT + 14} y={y + 5}>
               {formatAmps(low)} to {formatAmps(high)}
             </text>
           </g>

@@ -38,7 +38,10 @@ export function TrialCells() {
           Cells of one class differ. Two or three more, read like the first, tell far more than one.
         </Typography>
       ) : null}
-      <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1, mt: 1 }}>
+      <Box
+        component="ol"
+        sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1.75, mt: 1.5 }}
+      >
         {trialCells.map((cell, index) => (
           <Box
             component="li"

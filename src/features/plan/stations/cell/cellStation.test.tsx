@@ -157,3 +157,37 @@ test('liquids: vinegar changes text, mixing and caution; a wide separator leaks'
   expect(await screen.findByRole('heading', { name: /Vinegar of 5 %, as it is/ })).toBeVisible();
   expect(screen.getByText(/^Discs of 18 mm/)).toBeVisible();
 });
+
+test('trial cells narrow what is known; one is crossed out; the suggestion that changed says so', async () => {
+  const { kept } = showPlan(newPlan('Trials'), 'cell');
+  const bands = (): string => plain(screen.getByTestId('known-bands').getAttribute('aria-label')!);
+  expect(bands()).toBe('nobody has read any: 0.266 mA to 0.778 mA');
+  press('One more');
+  fill(screen.getByLabelText('Milliamps of cell 2'), '0,9');
+  fill(screen.getByLabelText('Volts of cell 2'), '0.92');
+  expect(verdict().text).toContain('with your lemons, one read');
+  expect(bands()).toContain('one read: 0.4');
+  press('One more');
+  fill(screen.getByLabelText('Milliamps of cell 3'), '85 µA');
+  press('One more');
+  fill(screen.getByLabelText('Milliamps of cell 4'), '0.8');
+  expect(verdict().text).toContain('three read');
+  const slipped = screen.getByRole('listitem', { name: 'Trial cell 3' });
+  fireEvent.click(within(slipped).getByRole('button', { name: 'cross out' }));
+  expect(verdict().text).toContain('two read');
+  expect(within(slipped).getByRole('button', { name: 'count again' })).toBeVisible();
+  await waitFor(() =>
+    expect(kept.at(-1)?.body).toMatchObject({
+      document: { cell: { trialCells: [{ milliamps: 0.9, volts: 0.92 }, { counted: false }, {}] } },
+    }),
+  );
+  const changed = await screen.findByTestId('what-changed');
+  expect(plain(changed.textContent ?? '')).toMatch(/Was 4 × 3, now .*stronger than usual/);
+  await expectAccessible(screen.getByRole('main'));
+  fireEvent.click(within(changed).getByRole('button', { name: 'Stay with 4 × 3' }));
+  expect(screen.queryByTestId('what-changed')).toBeNull();
+  // Readings are of one fruit: another starts without them.
+  choose(screen.getByRole('combobox', { name: 'Fruit or vegetable' }), 'apple');
+  expect(verdict().text).toContain('apples nobody has read yet');
+  expect(screen.queryByRole('listitem', { name: 'Trial cell 3' })).toBeNull();
+});
