@@ -48,6 +48,10 @@ export const plannerJobs = {
   otherLoads,
   whatHelps,
 
+  /** What is suggested for a plan, whatever is laid out. */
+  wiringOf: (plan: Plan): WiringChoice =>
+    evaluatePlan({ ...plan, arrangement: { kind: 'suggested' } }).wiring,
+
   /** What would be suggested for the plan had nobody read a cell. */
   wiringUnread: (plan: Plan): WiringChoice =>
     evaluatePlan({ ...plan, cell: { ...plan.cell, ...UNREAD } }).wiring,

@@ -68,6 +68,7 @@ export const trialCellsSchema = z
         .describe('Shorted by the meter, on the range that suits it.'),
       seconds: secondsAfter,
       counted: z.boolean().describe('false: crossed out, because the reading slipped.'),
+      group: z.string().min(1).max(60).optional().describe('The group whose first cell it is.'),
     }),
   )
   .max(MAX_TRIAL_CELLS, `There can be at most ${MAX_TRIAL_CELLS} trial cells.`)

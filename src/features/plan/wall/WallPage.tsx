@@ -22,6 +22,9 @@ import {
   type ClassFigure,
 } from '@/core/work/guide/board';
 import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
+import { cellOfPlan } from '@/core/records/plan/cellOfPlan';
+import { withFirstCells } from '@/core/work/guide/firstCellsOfClass';
+import { firstCellsWords } from '@/core/work/words/firstCellsWords';
 import { groupNames } from '@/core/work/preparation/groupNames';
 import { capital } from '@/core/words';
 import { LogProvider, useLiveLog, useLog } from '@/ui/bench/LogProvider';
@@ -66,6 +69,7 @@ function Wall({ id, plan }: Omit<WallPageProps, 'initialLog'>) {
   const [figure] = classFigures(groups, lines);
   const predictions = classPredictions(facts, groups, lines);
   const next = commonStep(rows);
+  const known = useMemo(() => withFirstCells(plan, groups, lines), [plan, groups, lines]);
   const startedAt = status?.running?.startedAt ?? null;
   const minute =
     startedAt === null || now === 0 ? null : Math.max(1, Math.ceil((now - startedAt) / 60_000));
@@ -97,6 +101,7 @@ function Wall({ id, plan }: Omit<WallPageProps, 'initialLog'>) {
               {[
                 minute === null ? '' : `minute ${minute} of ${plan.lesson.minutes}`,
                 next === null ? '' : `next: ${next}`,
+                known === null ? '' : firstCellsWords(cellOfPlan(known).belief),
               ]
                 .filter((part) => part !== '')
                 .join(' · ')}

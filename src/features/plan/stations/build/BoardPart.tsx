@@ -27,6 +27,7 @@ import { useClassJudgements } from '../../useClassJudgements';
 import { GroupStanding, tileFrame } from '../../wall/GroupStanding';
 import { PredictedLines } from '../../wall/PredictedLines';
 import { useNow } from '../../wall/useNow';
+import { FirstCellsCard } from './FirstCellsCard';
 import { ShareCard } from './ShareCard';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
@@ -77,6 +78,7 @@ export function BoardPart({ present }: { readonly present: Present }) {
         <ClassFigures figures={figures} facts={facts} />
       </Box>
       <Box sx={{ display: 'grid', gap: 1.5, alignContent: 'start' }}>
+        <FirstCellsCard groups={groups} lines={lines} />
         <ShareCard />
         <PredictSwitch />
         {predictions.length === 0 ? null : <PredictedLines predictions={predictions} />}

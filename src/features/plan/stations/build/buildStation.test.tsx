@@ -259,3 +259,17 @@ test('a class that runs: its code, the passcode on request only, and no end by a
   await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
   expect(kept.filter(({ method }) => method === 'DELETE')).toEqual([]);
 });
+
+test('first cells of the class stand on the board; one press plans with them, and with what they ask for', async () => {
+  const { goTo } = showPlan({ ...newPlan('Class'), arrangement: { kind: 'suggested' } }, 'build');
+  await read('cell 1, open', '0.95');
+  await read('cell 1, current', '1,1');
+  goTo('build', 'board');
+  expect(plain((await screen.findByTestId('first-cells')).textContent ?? '')).toMatch(
+    /^One cell read: an average one gives 0\.\d+ mA ± \d\d %$/,
+  );
+  fireEvent.click(await screen.findByRole('button', { name: /^Build \d × \d instead of 4 × 3$/ }));
+  expect(verdict().text).toContain('with your lemons, one read');
+  await waitFor(() => expect(screen.queryByRole('button', { name: /instead of/ })).toBeNull());
+  expect(screen.queryByRole('button', { name: 'Plan with them' })).toBeNull();
+});
