@@ -58,7 +58,7 @@ export const plannerJobs = {
 
   /** The first-cell table of a plan as it stands. */
   firstCellTable(basis: PlanEvaluation['basis']): FirstCellRow[] {
-    return firstCellTable(gridRequirementOf(basis, cellOfPlan(basis)));
+    return firstCellTable(gridRequirementOf(basis, cellOfPlan(basis)), basis.meter.shuntOhms);
   },
 
   /** What can be lit, and what is found so far meanwhile. A newer call ends an older one, which then answers `null`. */

@@ -55,6 +55,9 @@ function preparing(facts: LessonFacts, now: string): object {
     mixing,
     timetable: lessonTimes(facts, now),
     lesson: { measuring, minutes: course.minutes, over: course.over, phases: course.phases, queue },
-    firstCells: cell.origin === 'own' || desk.grid === null ? [] : firstCellTable(asked),
+    firstCells:
+      cell.origin === 'own' || desk.grid === null
+        ? []
+        : firstCellTable(asked, facts.plan.meter.shuntOhms),
   };
 }

@@ -1,5 +1,10 @@
 import { CELL_SPREAD, narrowedBelief } from '../../physics/readings/cellBelief';
 import { cellBelieved } from '../../physics/readings/plannedCell';
+import {
+  suitableCurrentRange,
+  type CurrentRange,
+  type ShuntOhms,
+} from '../../physics/instruments/meter';
 import { shareOfOnePair } from '../../physics/recipes/cellBuild';
 import { formatAmps } from '../../units';
 import { PLANNING_DEFAULTS, planGrids } from './planGrids';
@@ -22,9 +27,14 @@ function askedAfter(asked: GridRequirement, shortAmps: number): GridRequirement 
 export interface FirstCellRow {
   /** Least short-circuit current of the first cell with all the metal in its body, amperes. */
   readonly fromAmps: number;
+  /** The same as the hand meter shows it on the range that suits it. */
+  readonly fromMeterAmps: number;
+  readonly range: CurrentRange;
   readonly cellsInSeries: number;
   readonly strings: number;
   readonly cells: number;
+  /** Pairs of metal in each. */
+  readonly pairs: number;
 }
 
 const MOST_ROWS = 6;
@@ -33,9 +43,9 @@ const MOST_ROWS = 6;
  * What to build once the first cell was read, strongest first: each row is what is suggested with that reading. The stronger the
  * cell, the less is built, so a row begins where its suggestion stops being enough.
  */
-export function firstCellTable(asked: GridRequirement): FirstCellRow[] {
+export function firstCellTable(asked: GridRequirement, shunts: ShuntOhms): FirstCellRow[] {
   const { recommendedFrom } = PLANNING_DEFAULTS;
-  const { shortAmps, level } = asked.cell.belief;
+  const { shortAmps, openVolts, level } = asked.cell.belief;
   const onePair = shareOfOnePair(asked.cell);
   const oneCell = Math.hypot(level.ampsLog, CELL_SPREAD.ampsLog);
   const suggestedAt = (amps: number): Grid | null => {
@@ -66,7 +76,11 @@ export function firstCellTable(asked: GridRequirement): FirstCellRow[] {
       else low = middle;
     }
     const { cellsInSeries, strings, cells } = grid;
-    rows.push({ fromAmps: high / onePair, cellsInSeries, strings, cells });
+    const fromAmps = high / onePair;
+    const range = suitableCurrentRange(fromAmps, shunts);
+    const fromMeterAmps = openVolts / (openVolts / fromAmps + shunts[range]);
+    const { pairs } = asked.cell.size;
+    rows.push({ fromAmps, fromMeterAmps, range, cellsInSeries, strings, cells, pairs });
     at = low;
   }
   return rows;
@@ -74,16 +88,16 @@ export function firstCellTable(asked: GridRequirement): FirstCellRow[] {
 
 /** Which readings a row is for: “0.6 mA and more”, “0.31 mA to 0.6 mA”. */
 export function rangeOfRow(rows: readonly FirstCellRow[], index: number): string {
-  const from = formatAmps(roundedUp(rows[index]?.fromAmps ?? 0));
+  const from = formatAmps(roundedUp(rows[index]?.fromMeterAmps ?? 0));
   const above = rows[index - 1];
   return above === undefined
     ? `${from} and more`
-    : `${from} to ${formatAmps(roundedUp(above.fromAmps))}`;
+    : `${from} to ${formatAmps(roundedUp(above.fromMeterAmps))}`;
 }
 
 /** The row for a first cell that reads so many amperes; `null` where it is too weak for all of them. */
 export function rowFor(rows: readonly FirstCellRow[], amps: number): FirstCellRow | null {
-  return rows.find(({ fromAmps }) => amps >= fromAmps) ?? null;
+  return rows.find(({ fromMeterAmps }) => amps >= fromMeterAmps) ?? null;
 }
 
 /** Two figures, never less than what is needed. */

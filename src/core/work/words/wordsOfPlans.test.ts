@@ -1,3 +1,4 @@
+import { USUAL_SHUNTS } from '../../physics/instruments/meter';
 import { laidOutGrid } from '../../physics/desk/deskEdits';
 import { EMPTY_CUPBOARD, withGuidePrices } from '../../records/cupboard/cupboardSchema';
 import { PLAIN_CELL } from '../../physics/desk/deskSchema';
@@ -260,7 +261,7 @@ test('why a wiring, and why not another family', () => {
 
 test('what to build once the first cell was read', () => {
   const { asked } = evaluatePlan(plan({ cell: KIWI_READ }));
-  const rows = firstCellTable(asked);
+  const rows = firstCellTable(asked, USUAL_SHUNTS);
   const words = rows.map(
     ({ cellsInSeries, strings, cells }, index) =>
       `${rangeOfRow(rows, index)}: ${cellsInSeries} × ${strings}, ${cells} cells`,

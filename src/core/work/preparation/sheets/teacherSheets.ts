@@ -45,7 +45,7 @@ export function teacherSheet(facts: LessonFacts, times: Timetable | null): Sheet
 function firstCellBlocks({ plan, evaluation, kit }: LessonFacts): Block[] {
   const { cell, asked, desk } = evaluation;
   if (cell.origin === 'own' || desk.grid === null || cell.recipe.restricted) return [];
-  const rows = firstCellTable(asked);
+  const rows = firstCellTable(asked, plan.meter.shuntOhms);
   if (rows.length === 0) return [];
   const bodies = cell.recipe.look === 'fruit' ? cell.body.plural : 'cells';
   return [

@@ -183,7 +183,7 @@ function BuyFor({ facts: { plan, evaluation } }: { readonly facts: LessonFacts }
             : [[chosen, `${cellsInSeries} × ${chosen}`] as const]),
           ...rows.map((row) => {
             const planned = row.strings === strings ? ', as planned' : '';
-            const from = formatAmps(roundedUp(row.fromAmps));
+            const from = formatAmps(roundedUp(row.fromMeterAmps));
             return [
               row.strings,
               `${from} and more: ${cellsInSeries} × ${row.strings}${planned}`,
