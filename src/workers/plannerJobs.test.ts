@@ -10,36 +10,6 @@ const cell = cellOfPlan(newPlan('x'));
 const need = requirementOf({ kind: 'led', colour: 'red', brightness: 'glimmer' });
 const desk = gridDesk(cell, 4, 1);
 
-test('doubts report their progress and add up all classes', async () => {
-  // A slow machine: every part takes longer than the rest between two reports.
-  let now = 0;
-  jest.spyOn(performance, 'now').mockImplementation(() => (now += 1000));
-  const shares: number[] = [];
-  const dim = requirementOf({ kind: 'led', colour: 'red', brightness: 'dim' });
-  const outcome = await plannerJobs.simulateMany(desk, dim, 2000, (share) => shares.push(share));
-  jest.restoreAllMocks();
-  expect(shares).toEqual([0.25, 0.5, 0.75, 1]);
-  expect(outcome?.classes).toBe(2000);
-  expect(outcome?.sortedAmps).toHaveLength(2000);
-  const sorted = [...(outcome?.sortedAmps ?? [])];
-  expect([...sorted].sort((a, b) => a - b)).toEqual(sorted);
-  const reached = sorted.filter((amps) => amps >= dim.amps).length / 2000;
-  // Three standard errors of a share that is counted in 2000 classes.
-  expect(Math.abs((outcome?.chance ?? 0) - reached)).toBeLessThan(
-    3 * Math.sqrt((reached * (1 - reached)) / 2000),
-  );
-});
-
-test('a newer question ends an older one; stopping ends it too', async () => {
-  const older = plannerJobs.simulateMany(desk, need, 5000, () => undefined);
-  const newer = plannerJobs.simulateMany(desk, need, 500, () => undefined);
-  expect(await older).toBeNull();
-  expect((await newer)?.classes).toBe(500);
-  const stopped = plannerJobs.simulateMany(desk, need, 5000, () => undefined);
-  plannerJobs.stopSimulation();
-  expect(await stopped).toBeNull();
-});
-
 test('use in turns reports how far it is, and ends where a newer question comes or it is stopped', async () => {
   let now = 0;
   const clock = jest.spyOn(performance, 'now').mockImplementation(() => (now += 1000));

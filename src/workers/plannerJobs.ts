@@ -1,10 +1,7 @@
 import type { Plan } from '@/core/records/plan/planSchema';
 import { UNREAD } from '@/core/records/plan/newPlan';
-import { classesOfDesk } from '@/core/work/search/batteryInTime';
 import { gridRequirementOf } from '@/core/work/search/requirementOfPlan';
-import type { ClassesOutcome } from '@/core/physics/chance/simulateClasses';
 import type { Desk } from '@/core/physics/desk/desk';
-import { loadOnDesk } from '@/core/physics/desk/solveDesk';
 import type { LoadRequirement } from '@/core/records/plan/loadRequirement';
 import { compareLiquids } from '@/core/work/judging/compareLiquids';
 import {
@@ -33,12 +30,9 @@ import { firstCellTable, type FirstCellRow } from '@/core/work/search/firstCell'
 import { whatHelps } from '@/core/work/judging/whatHelps';
 import { wiringOptionsOf } from '@/core/work/search/wiringOptions';
 
-/** Classes between two looks at the messages. */
-const CHUNK = 500;
 /** Time between two reports of progress: each has the page drawn anew. */
 const REPORT_MS = 200;
 
-let newestSimulation = 0;
 let newestRun = 0;
 let newestLit = 0;
 
@@ -89,38 +83,6 @@ export const plannerJobs = {
   drillPar,
   drillLoss,
 
-  /**
-   * Simulates many classes in parts and reports the share that is done. A newer call, or `stopSimulation`, ends an older
-   * one, which then answers `null`.
-   */
-  async simulateMany(
-    desk: Desk,
-    need: LoadRequirement,
-    classes: number,
-    onProgress: (share: number) => void,
-  ): Promise<ClassesOutcome | null> {
-    newestSimulation += 1;
-    const job = newestSimulation;
-    const parts: ClassesOutcome[] = [];
-    const { amps } = loadOnDesk(desk, need.load);
-    let reported = performance.now();
-    for (let done = 0; done < classes; done += CHUNK) {
-      parts.push(classesOfDesk(desk, need, amps, { classes: CHUNK, seed: done + 1 }));
-      if (performance.now() - reported > REPORT_MS) {
-        reported = performance.now();
-        onProgress((done + CHUNK) / classes);
-      }
-      // Messages, a newer job or a stop among them, are read between two parts.
-      await new Promise((resolve) => setTimeout(resolve));
-      if (job !== newestSimulation) return null;
-    }
-    return joinOutcomes(parts);
-  },
-
-  stopSimulation(): void {
-    newestSimulation += 1;
-  },
-
   /** Works out use in turns and reports the share that is done. A newer call, or `stopIntermittentRun`, ends an older one. */
   async intermittentRun(
     desk: Desk,
@@ -150,15 +112,3 @@ export const plannerJobs = {
 };
 
 export type PlannerJobs = typeof plannerJobs;
-
-function joinOutcomes(parts: readonly ClassesOutcome[]): ClassesOutcome {
-  const all = (pick: (part: ClassesOutcome) => Float64Array): Float64Array =>
-    Float64Array.from(parts.flatMap((part) => [...pick(part)])).sort();
-  const classes = parts.reduce((sum, part) => sum + part.classes, 0);
-  return {
-    classes,
-    chance: parts.reduce((sum, part) => sum + part.chance * part.classes, 0) / classes,
-    sortedAmps: all(({ sortedAmps }) => sortedAmps),
-    sortedVolts: all(({ sortedVolts }) => sortedVolts),
-  };
-}

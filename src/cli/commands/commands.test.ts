@@ -39,8 +39,18 @@ test('solve tells bad input from no solution', () => {
 test('evaluate prints verdict, operating point and figures', () => {
   expect(evaluateCommand.run(newPlan('Lamp'))).toMatchObject({
     status: 'solved',
-    output: { verdict: { tone: 'fine' }, operatingPoint: { amps: expect.any(Number) } },
+    output: {
+      verdict: { tone: 'fine' },
+      operatingPoint: { amps: expect.any(Number) },
+      ends: { minutes: expect.any(Number), by: 'metal-used-up' },
+      chance: { cellsRead: 0, level: { logDeviation: expect.closeTo(0.268, 3) } },
+    },
   });
+  const read = { volts: 0.9, milliamps: 0.5, seconds: 2, counted: true };
+  const plan = newPlan('Read');
+  expect(
+    evaluateCommand.run({ ...plan, cell: { ...plan.cell, trialCells: [read, read] } }),
+  ).toMatchObject({ output: { chance: { cellsRead: 2 } } });
   expect(evaluateCommand.run({ version: 1 }).status).toBe('bad-input');
 });
 

@@ -1,5 +1,7 @@
+import type { Plan } from '@/core/records/plan/planSchema';
+import { endOfBattery } from '@/core/work/search/batteryInTime';
 import { PLAN_DOCUMENT } from '@/core/records/plan/planDocument';
-import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
+import { evaluatePlan, type PlanEvaluation } from '@/core/work/judging/evaluatePlan';
 import { verdictOf } from '@/core/work/judging/verdict';
 import type { Command } from '../command';
 
@@ -30,6 +32,7 @@ export const evaluateCommand: Command = {
           amps: atEnd.amps,
           brightness: atEnd.brightness,
         },
+        ends: endsOf(plan.value, evaluation),
         seriesResistorOhms: evaluation.seriesResistorOhms,
         chance: {
           share: classes.chance,
@@ -44,3 +47,9 @@ export const evaluateCommand: Command = {
     };
   },
 };
+
+/** When the first cell of the battery ends that is left on, and by what; `minutes` is null where it never does. */
+function endsOf({ running }: Plan, { desk, need }: PlanEvaluation): object {
+  const { seconds, by } = endOfBattery(desk, need, running);
+  return { minutes: Number.isFinite(seconds) ? seconds / 60 : null, by };
+}

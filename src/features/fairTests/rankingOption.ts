@@ -1,4 +1,4 @@
-import { chartText } from '../../ui/chart/chartParts';
+import { chartText } from '@/ui/chart/chartParts';
 import { roundTicks } from '@/core/numeric/roundTicks';
 import type { Ranked } from '@/core/records/fairTest/analyseFairTest';
 import { FORMAT_OF } from '@/core/records/fairTest/describeDifference';

@@ -1,6 +1,5 @@
 'use client';
 
-import { withMetal } from '@/core/work/search/batteryInTime';
 import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
 import { PLAN_DOCUMENT } from '@/core/records/plan/planDocument';
 import type { Plan } from '@/core/records/plan/planSchema';
@@ -13,7 +12,6 @@ import type { SchoolState } from '@/core/records/school/schoolSchema';
 import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
 import { useTool, type FoundTool } from '@/ui/document/useTool';
 import type { RecipeOnOffer } from './recipeOnOffer';
-import { ClassSimulationContext, useClassSimulation } from './useClassSimulation';
 
 interface PlanContextValue {
   readonly open: OpenDocument<Plan>;
@@ -57,23 +55,12 @@ export function PlanProvider({
     initial: initialPlan,
     initialRevision,
   });
-  const quick = useEvaluation(open.document);
-  const simulation = useClassSimulation(quick);
-  const { answer: classes } = simulation;
-  // What few classes said at once is replaced everywhere by what many say.
-  const evaluation = useMemo(
-    () => (classes === null ? quick : { ...quick, classes: withMetal(classes, quick.metalChance) }),
-    [quick, classes],
-  );
+  const evaluation = useEvaluation(open.document);
   const value = useMemo(
     () => ({ open, evaluation, ownRecipes, cupboard, school }),
     [open, evaluation, ownRecipes, cupboard, school],
   );
-  return (
-    <PlanContext value={value}>
-      <ClassSimulationContext value={simulation}>{children}</ClassSimulationContext>
-    </PlanContext>
-  );
+  return <PlanContext value={value}>{children}</PlanContext>;
 }
 
 function useEvaluation(plan: Plan): PlanEvaluation {

@@ -1,6 +1,6 @@
 'use client';
 
-import { chartAxis, chartText, curve, lineAt } from '../../ui/chart/chartParts';
+import { chartAxis, chartText, curve, lineAt } from '@/ui/chart/chartParts';
 import Box from '@mui/material/Box';
 import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';

@@ -1,6 +1,6 @@
 'use client';
 
-import { chartAxis, chartText, curve, points } from '../../ui/chart/chartParts';
+import { chartAxis, chartText, curve, points } from '@/ui/chart/chartParts';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';

@@ -360,11 +360,6 @@ function shapeItem(item: StandingItem): ShapeItem {
     : { strings: item.strings.map((cells) => cells.map(({ model }) => model)) };
 }
 
-/** What classes get, and the metal has lasted. */
-export function withMetal(classes: ClassesOutcome, metal: number): ClassesOutcome {
-  return { ...classes, chance: classes.chance * metal };
-}
-
 /** Classes that build a sound battery after so many seconds: what each gets, and the share in which the metal lasts. */
 export function classesInTime(
   seconds: number,
@@ -375,7 +370,7 @@ export function classesInTime(
   const metal = metalChance(seconds, sound, need, running);
   const desk = deskAfter(sound, running, seconds);
   const classes = classesOfDesk(desk, need, loadOnDesk(desk, need.load).amps);
-  return { classes: withMetal(classes, metal), metalChance: metal };
+  return { classes: { ...classes, chance: classes.chance * metal }, metalChance: metal };
 }
 
 /**

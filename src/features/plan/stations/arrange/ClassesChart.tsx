@@ -1,9 +1,6 @@
 'use client';
 
-import { chartText, lineAt } from '../../../../ui/chart/chartParts';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import LinearProgress from '@mui/material/LinearProgress';
+import { chartText, lineAt } from '@/ui/chart/chartParts';
 import Typography from '@mui/material/Typography';
 import { memo, useMemo } from 'react';
 import { sparesNeeded } from '@/core/physics/chance/spares';
@@ -16,8 +13,6 @@ import { Card } from '@/ui/Card';
 import { Chart } from '@/ui/chart/Chart';
 import type { Roles } from '@/ui/roles';
 import { useRoles } from '@/ui/useRoles';
-import { JobStatus } from '@/ui/JobStatus';
-import { useSimulatedClasses } from '../../useClassSimulation';
 
 /** What ECharts hands to a custom series: values of the row, and their place in the picture. */
 interface BarApi {
@@ -32,8 +27,6 @@ export const ClassesChart = memo(function ClassesChart({
   evaluation: PlanEvaluation;
 }) {
   const roles = useRoles();
-  const simulation = useSimulatedClasses();
-  const working = simulation.status === 'working' && simulation.progress > 0;
   const option = useMemo(() => optionOf(evaluation, roles), [evaluation, roles]);
   const { need, desk, classes } = evaluation;
   const { format } = measureOf(evaluation);
@@ -43,27 +36,8 @@ export const ClassesChart = memo(function ClassesChart({
   const cells = cellsOf(desk).length;
   const spares = sparesNeeded(cells, SURE_OF_SPARES);
   return (
-    <Card
-      title="If a class builds it"
-      actions={
-        !working ? null : (
-          <Button size="small" onClick={simulation.cancel}>
-            Stop at {Math.round(100 * simulation.progress)} %
-          </Button>
-        )
-      }
-    >
+    <Card title="If a class builds it">
       <Chart option={option} label={label} height={138} />
-      <Box sx={{ height: 4 }}>
-        {!working ? null : (
-          <LinearProgress
-            variant="determinate"
-            value={100 * simulation.progress}
-            aria-label="Classes simulated"
-          />
-        )}
-      </Box>
-      {simulation.failure === null ? null : <JobStatus job={simulation} />}
       <Typography
         variant="caption"
         color="textSecondary"

@@ -1,6 +1,6 @@
 'use client';
 
-import { chartText, chartAxis, curve, points } from '../../../../ui/chart/chartParts';
+import { chartText, chartAxis, curve, points } from '@/ui/chart/chartParts';
 import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
 import { memo, useMemo, useState } from 'react';

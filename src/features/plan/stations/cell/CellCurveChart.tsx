@@ -1,6 +1,6 @@
 'use client';
 
-import { chartText, chartAxis, curve, points } from '../../../../ui/chart/chartParts';
+import { chartText, chartAxis, curve, points } from '@/ui/chart/chartParts';
 import Typography from '@mui/material/Typography';
 import { memo, useMemo } from 'react';
 import type { PlannedCell } from '@/core/physics/readings/plannedCell';

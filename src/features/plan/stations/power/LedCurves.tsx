@@ -1,6 +1,6 @@
 'use client';
 
-import { chartText, chartAxis, curve, lineAt } from '../../../../ui/chart/chartParts';
+import { chartText, chartAxis, curve, lineAt } from '@/ui/chart/chartParts';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { BRIGHTNESS_FROM_AMPS } from '@/core/physics/circuit/brightness';

@@ -1,6 +1,6 @@
 'use client';
 
-import { chartText, curve, lineAt } from '../../../../ui/chart/chartParts';
+import { chartText, curve, lineAt } from '@/ui/chart/chartParts';
 import { useMemo } from 'react';
 import type { LeftRunning } from '@/core/work/running/leaveRunning';
 import type { ReadPoint } from '@/core/work/running/readInTime';

@@ -1,6 +1,6 @@
 'use client';
 
-import { chartText, curve } from '../../../../ui/chart/chartParts';
+import { chartText, curve } from '@/ui/chart/chartParts';
 import { useMemo } from 'react';
 import { aboutTime } from '@/core/units';
 import { Chart } from '@/ui/chart/Chart';

@@ -1,4 +1,4 @@
-import { chartAxis } from '../../../../ui/chart/chartParts';
+import { chartAxis } from '@/ui/chart/chartParts';
 import { aboutTime, formatNumber } from '@/core/units';
 import type { Roles } from '@/ui/roles';
 
