@@ -51,8 +51,9 @@ export const plannerJobs = {
     evaluatePlan({ ...plan, cell: { ...plan.cell, ...UNREAD } }).wiring,
 
   /** The first-cell table of a plan as it stands. */
-  firstCellTable(basis: PlanEvaluation['basis']): FirstCellRow[] {
-    return firstCellTable(gridRequirementOf(basis, cellOfPlan(basis)), basis.meter.shuntOhms);
+  firstCellTable(basis: PlanEvaluation['basis'], cellsRead = 1): FirstCellRow[] {
+    const asked = gridRequirementOf(basis, cellOfPlan(basis));
+    return firstCellTable(asked, basis.meter.shuntOhms, cellsRead);
   },
 
   /** What can be lit, and what is found so far meanwhile. A newer call ends an older one, which then answers `null`. */

@@ -1,3 +1,5 @@
+import type { TrialCell } from '../../physics/readings/ownReadings';
+import { inWords } from '../../words';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
 import { terminalVoltage } from '../../physics/cell/cellModel';
 import { ledVolts } from '../../physics/circuit/load/led';
@@ -106,20 +108,26 @@ test.each(GRIDS.slice(0, 3))('%s, %s, %s, %p × %p, drawn anew', (...grid) => {
   expect(Math.abs(chance - shareThatWorks(grid, 1500))).toBeLessThan(0.03);
 });
 
-test('typing the reading of a row into the plan gives that row, in 95 of 100 classes', () => {
-  const fresh = newPlan('Rows');
-  const { asked } = evaluatePlan(fresh);
-  const rows = firstCellTable(asked, fresh.meter.shuntOhms);
-  expect(rows.length).toBeGreaterThan(3);
-  for (const { fromMeterAmps, cells } of rows) {
-    const reading = { volts: null, seconds: null, counted: true };
-    const milliamps = 1000 * 1.01 * fromMeterAmps;
-    const typed = evaluatePlan({
-      ...fresh,
-      cell: { ...fresh.cell, trialCells: [{ ...reading, milliamps }] },
-    });
-    expect(typed.wiring.cellsInSeries * typed.wiring.strings).toBe(cells);
-    expect(isRecommended(typed.classes.chance)).toBe(true);
-    expect(verdictOf(typed).details[0]).toBe('with your lemons, one read');
-  }
-});
+test.each([1, 3])(
+  'typing the reading of a row, of %p cells, into the plan gives that row, in 95 of 100 classes',
+  (read) => {
+    const fresh = newPlan('Rows');
+    const { asked } = evaluatePlan(fresh);
+    const rows = firstCellTable(asked, fresh.meter.shuntOhms, read);
+    expect(rows.length).toBeGreaterThan(3);
+    for (const { fromMeterAmps, cells } of rows) {
+      const reading = { volts: null, seconds: null, counted: true };
+      const milliamps = 1000 * 1.01 * fromMeterAmps;
+      const typed = evaluatePlan({
+        ...fresh,
+        cell: {
+          ...fresh.cell,
+          trialCells: new Array<TrialCell>(read).fill({ ...reading, milliamps }),
+        },
+      });
+      expect(typed.wiring.cellsInSeries * typed.wiring.strings).toBe(cells);
+      expect(isRecommended(typed.classes.chance)).toBe(true);
+      expect(verdictOf(typed).details[0]).toBe(`with your lemons, ${inWords(read)} read`);
+    }
+  },
+);

@@ -1,4 +1,4 @@
-import { CELL_SPREAD, narrowedBelief } from '../../physics/readings/cellBelief';
+import { CELL_SPREAD, type CellReading, narrowedBelief } from '../../physics/readings/cellBelief';
 import { cellBelieved } from '../../physics/readings/plannedCell';
 import {
   suitableCurrentRange,
@@ -17,9 +17,10 @@ const MOST_WEAKER = 16;
 /** Rows begin where they do to this share. */
 const NEAR = 0.01;
 
-/** The same question about cells of a class of which one read so many amperes, shorted at once after connecting. */
-function askedAfter(asked: GridRequirement, shortAmps: number): GridRequirement {
-  const belief = narrowedBelief(asked.cell.belief, [{ shortAmps, openVolts: null }]);
+/** The same question about cells of a class of which some read so many amperes in the mean, shorted at once after connecting. */
+function askedAfter(asked: GridRequirement, shortAmps: number, cells: number): GridRequirement {
+  const reading = { shortAmps, openVolts: null };
+  const belief = narrowedBelief(asked.cell.belief, new Array<CellReading>(cells).fill(reading));
   return { ...asked, cell: cellBelieved(asked.cell, belief) };
 }
 
@@ -40,16 +41,20 @@ export interface FirstCellRow {
 const MOST_ROWS = 6;
 
 /**
- * What to build once the first cell was read, strongest first: each row is what is suggested with that reading. The stronger the
+ * What to build once the first cell was read, or several were (their mean, as logarithms), strongest first: each row is what is suggested with that reading. The stronger the
  * cell, the less is built, so a row begins where its suggestion stops being enough.
  */
-export function firstCellTable(asked: GridRequirement, shunts: ShuntOhms): FirstCellRow[] {
+export function firstCellTable(
+  asked: GridRequirement,
+  shunts: ShuntOhms,
+  cellsRead = 1,
+): FirstCellRow[] {
   const { recommendedFrom } = PLANNING_DEFAULTS;
   const { shortAmps, openVolts, level } = asked.cell.belief;
   const onePair = shareOfOnePair(asked.cell);
   const oneCell = Math.hypot(level.ampsLog, CELL_SPREAD.ampsLog);
   const suggestedAt = (amps: number): Grid | null => {
-    const plan = planGrids(askedAfter(asked, amps));
+    const plan = planGrids(askedAfter(asked, amps, cellsRead));
     return plan.status === 'possible' && plan.suggested.chance >= recommendedFrom
       ? plan.suggested
       : null;
@@ -71,7 +76,8 @@ export function firstCellTable(asked: GridRequirement, shunts: ShuntOhms): First
     while (high / low > 1 + NEAR) {
       const middle = Math.sqrt(low * high);
       const does =
-        chanceOfGrid(askedAfter(asked, middle), grid, recommendedFrom) >= recommendedFrom;
+        chanceOfGrid(askedAfter(asked, middle, cellsRead), grid, recommendedFrom) >=
+        recommendedFrom;
       if (does) high = middle;
       else low = middle;
     }

@@ -1,12 +1,13 @@
 'use client';
 
+import { Choice } from '@/ui/Choice';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
-import { useCallback } from 'react';
+import { useCallback, useState } from 'react';
 import type { PlanEvaluation } from '@/core/work/judging/evaluatePlan';
 import { rangeOfRow } from '@/core/work/search/firstCell';
 import { formatAmps, formatMinutes, formatNumber } from '@/core/units';
@@ -29,18 +30,35 @@ export function FirstCellCard({ evaluation }: FirstCellCardProps) {
 function FirstCellTable({ evaluation }: FirstCellCardProps) {
   const { lesson } = usePlan();
   const { basis, wiring, cell, minutes } = evaluation;
-  const job = useWorkerJob(useCallback((jobs) => jobs.firstCellTable(basis), [basis]));
+  const [cellsRead, setCellsRead] = useState(1);
+  const job = useWorkerJob(
+    useCallback((jobs) => jobs.firstCellTable(basis, cellsRead), [basis, cellsRead]),
+  );
   const rows = job.latest;
   const bodies = cell.recipe.look === 'fruit' ? cell.body.plural : 'cells';
   const { shortAmpsLow, shortAmpsHigh } = cell.recipe.typical;
   return (
     <Card title="Build one, then decide" style={{ gridColumn: '1 / -1' }}>
+      <Choice
+        label="How many cells are read"
+        value={String(cellsRead)}
+        options={[
+          ['1', 'one cell'],
+          ['3', 'mean of three'],
+          ...(lesson.groups === 1 || lesson.groups === 3
+            ? []
+            : [[String(lesson.groups), 'one a group'] as const]),
+        ]}
+        onChange={(chosen) => setCellsRead(Number(chosen))}
+      />
       {rows === null || job.failure !== null ? <JobStatus job={job} /> : null}
       {rows === null ? null : (
         <Table size="small" aria-label="What the first cell asks for">
           <TableHead>
             <TableRow>
-              <TableCell>Your first cell reads</TableCell>
+              <TableCell>
+                {cellsRead === 1 ? 'Your first cell reads' : 'Your first cells read, mean'}
+              </TableCell>
               <TableCell>Build</TableCell>
               <TableCell align="right">
                 {bodies} for {lesson.groups} groups

@@ -295,3 +295,20 @@ test('the desk on the projector, as a picture and as a netlist', async () => {
   jest.restoreAllMocks();
   await expectAccessible();
 });
+
+test('what to build for the first reading, for the mean of three, for one a group', async () => {
+  showPlan(newPlan('Rows'), 'arrange');
+  const rows = async (): Promise<string[]> =>
+    within(await screen.findByRole('table', { name: 'What the first cell asks for' }))
+      .getAllByRole('row')
+      .map((row) => plain(row.textContent ?? ''));
+  const one = await rows();
+  expect(one[0]).toBe('Your first cell readsBuildlemons for 6 groups');
+  expect(one.length).toBeGreaterThan(4);
+  press('mean of three');
+  // With more of them read a reading tells more: the same battery is enough from a weaker one on.
+  await waitFor(async () => expect(await rows()).not.toEqual(one));
+  expect((await rows())[0]).toContain('Your first cells read, mean');
+  press('one a group');
+  await waitFor(async () => expect((await rows()).length).toBeGreaterThan(3));
+});
