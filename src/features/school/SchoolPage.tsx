@@ -4,6 +4,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { SCHOOL_DOCUMENT } from '@/core/documents/tools/schoolDocument';
 import type { OwnRecipe } from '@/core/physics/recipes/ownRecipeSchema';
+import { withScore } from '@/core/records/school/lessonScores';
 import { kindsOfSchool } from '@/core/records/school/kindsOfSchool';
 import { withCells, withCounted, type SchoolState } from '@/core/records/school/schoolSchema';
 import { succeed } from '@/core/result';
@@ -11,6 +12,7 @@ import { Card } from '@/ui/Card';
 import { CsvButtons } from '@/ui/CsvButtons';
 import { DocumentFrame } from '@/ui/document/DocumentFrame';
 import { useTool, type FoundTool } from '@/ui/document/useTool';
+import { ScoreCard } from './ScoreCard';
 import { KindCard } from './KindCard';
 
 interface SchoolPageProps {
@@ -35,7 +37,9 @@ export function SchoolPage({ found, ownRecipes }: SchoolPageProps) {
           text={() => SCHOOL_DOCUMENT.text(open.document)}
           read={(text) => {
             const read = SCHOOL_DOCUMENT.parseText(text);
-            return read.ok ? succeed(withCells(school, read.value.state.cells)) : read;
+            if (!read.ok) return read;
+            const { cells, scores } = read.value.state;
+            return succeed(scores.reduce(withScore, withCells(school, cells)));
           }}
           onRead={(next) => change(next)}
         />
@@ -54,6 +58,7 @@ export function SchoolPage({ found, ownRecipes }: SchoolPageProps) {
         </Card>
       ) : (
         <Box sx={{ display: 'grid', gap: 2 }}>
+          <ScoreCard scores={school.scores} />
           {kinds.map((kind) => (
             <KindCard
               key={kind.key}

@@ -62,3 +62,12 @@ test('the next plan starts from the school’s figures, and can go back to the r
   press('Plan with them');
   expect(figures).toHaveTextContent('Such a cell at your school');
 });
+
+test('promises of earlier lessons are held against what lit', () => {
+  showPage(<SchoolPage found={FOUND} ownRecipes={[]} />);
+  const picture = screen.getByTestId('scores');
+  expect(picture.getAttribute('aria-label')).toMatch(
+    /^Promised 88: 83 of 100 lit \(\d+ to \d+, 6 batteries\)\. Promised 97: 100 of 100 lit \(\d+ to 100, 12 batteries\)\.$/,
+  );
+  expect(screen.getByText(/3 lessons, 18 batteries/)).toBeVisible();
+});

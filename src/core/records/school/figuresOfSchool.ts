@@ -26,7 +26,7 @@ export function kindOfPlanCell(
  * currents by their logarithm. `null` where none counts.
  */
 export function figuresOfSchool(
-  { cells }: SchoolState,
+  { cells }: Pick<SchoolState, 'cells'>,
   planCell: Pick<Plan['cell'], 'recipe' | 'ownRecipe' | 'body'>,
 ): SchoolFigures | null {
   const kind = kindOfPlanCell(planCell);
@@ -70,7 +70,7 @@ export function figuresOfSchool(
 }
 
 /** A plan's cell with what the school has read of such cells. */
-export function withSchool(cell: Plan['cell'], school: SchoolState): Plan['cell'] {
+export function withSchool(cell: Plan['cell'], school: Pick<SchoolState, 'cells'>): Plan['cell'] {
   return { ...cell, school: figuresOfSchool(school, cell) };
 }
 

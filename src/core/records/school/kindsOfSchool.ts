@@ -36,7 +36,7 @@ export interface KindOfCells {
 
 /** The school's cells by kind, each by lesson. */
 export function kindsOfSchool(
-  school: SchoolState,
+  school: Pick<SchoolState, 'cells'>,
   ownRecipes: readonly { readonly id: string; readonly recipe: OwnRecipe }[],
 ): KindOfCells[] {
   const firsts = school.cells.filter(

@@ -169,7 +169,7 @@ test('other metals, another body and cells taken out do not count', () => {
     cell('3', { counted: false }),
   ];
   expect(figuresOfSchool({ cells }, plan.cell)).toBeNull();
-  const back = withCounted({ cells }, '3', true);
+  const back = withCounted({ ...EMPTY_SCHOOL, cells }, '3', true);
   expect(figuresOfSchool(back, plan.cell)).toMatchObject({ cells: 1, lessons: 1 });
 });
 

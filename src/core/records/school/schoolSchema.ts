@@ -31,13 +31,25 @@ export const schoolCellSchema = z.strictObject({
 });
 export type SchoolCell = z.infer<typeof schoolCellSchema>;
 
-/** Every cell whose readings the teachers let flow into the school's figures. */
+/** How a lesson ended against what had been promised. */
+export const lessonScoreSchema = z.strictObject({
+  lesson: name(60).describe('Id of the plan.'),
+  title: z.string().max(80),
+  day: z.iso.date(),
+  promised: z.number().min(0).max(1).describe('Share of classes, as the plan said then.'),
+  batteries: z.number().int().min(1).max(1000).describe('That were answered for.'),
+  lit: z.number().int().min(0).max(1000),
+});
+export type LessonScore = z.infer<typeof lessonScoreSchema>;
+
+/** Every cell whose readings the teachers let flow into the school's figures, and how its lessons ended. */
 export const schoolSchema = z.strictObject({
   cells: z.array(schoolCellSchema).max(MAX_CELLS_KEPT),
+  scores: z.array(lessonScoreSchema).max(MAX_CELLS_KEPT),
 });
 export type SchoolState = z.infer<typeof schoolSchema>;
 
-export const EMPTY_SCHOOL: SchoolState = { cells: [] };
+export const EMPTY_SCHOOL: SchoolState = { cells: [], scores: [] };
 
 /** What makes cells comparable: recipe, body and metals. */
 export type SchoolKind = Pick<SchoolCell, 'recipe' | 'ownRecipe' | 'body' | 'metals'>;
@@ -55,12 +67,13 @@ export function isOfKind(cell: SchoolKind, kind: SchoolKind): boolean {
 export function withCells(school: SchoolState, more: readonly SchoolCell[]): SchoolState {
   const byId = new Map(school.cells.map((cell) => [cell.id, cell]));
   for (const cell of more) byId.set(cell.id, cell);
-  return { cells: [...byId.values()] };
+  return { ...school, cells: [...byId.values()] };
 }
 
 /** With one cell counted or taken out. */
 export function withCounted(school: SchoolState, id: string, counted: boolean): SchoolState {
   return {
+    ...school,
     cells: school.cells.map((cell) => (cell.id === id ? { ...cell, counted } : cell)),
   };
 }

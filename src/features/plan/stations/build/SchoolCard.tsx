@@ -8,6 +8,8 @@ import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
 import { cellsOfLesson } from '@/core/records/school/cellsOfLesson';
+import { scoreOfLesson, withScore } from '@/core/records/school/lessonScores';
+import { asPercentRounded } from '@/core/work/judging/verdict';
 import { withCells } from '@/core/records/school/schoolSchema';
 import { formatAmps, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
@@ -18,11 +20,15 @@ import { usePlan, usePlanContext } from '../../PlanProvider';
 /** Lets what the class read of single cells into the school's figures: the teacher says which, and that it shall. */
 export function SchoolCard({ groups }: { readonly groups: readonly string[] }) {
   const plan = usePlan();
-  const { open, school } = usePlanContext();
+  const { open, school, evaluation } = usePlanContext();
   const { lines } = useLog();
   const found = useMemo(
     () => cellsOfLesson(plan, open.id, groups, lines),
     [plan, open.id, groups, lines],
+  );
+  const score = useMemo(
+    () => scoreOfLesson(plan, open.id, evaluation.classes.chance, groups, lines),
+    [plan, open.id, evaluation.classes.chance, groups, lines],
   );
   /** What the teacher said of single cells, where it is not what the rule says. */
   const [said, setSaid] = useState<ReadonlyMap<string, boolean>>(new Map());
@@ -47,7 +53,8 @@ export function SchoolCard({ groups }: { readonly groups: readonly string[] }) {
     const cells = found
       .filter(({ cell: { id } }) => ids.has(id) || known.has(id))
       .map(({ cell }) => ({ ...cell, counted: ids.has(cell.id) }));
-    school.change(withCells(school.state, cells));
+    const next = withCells(school.state, cells);
+    school.change(score === null || counted.length === 0 ? next : withScore(next, score));
     setSaid(new Map());
   };
   const changed = found.some((one) => {
@@ -58,7 +65,10 @@ export function SchoolCard({ groups }: { readonly groups: readonly string[] }) {
     <Card title="For the next plan">
       <Typography variant="body2" sx={{ mb: 1 }}>
         The class read {found.length} single cells, by themselves or as steps of the stairs. Added,
-        they become your school’s own figures for such cells.
+        they become your school’s own figures for such cells
+        {score === null
+          ? '.'
+          : `, and that ${score.lit} of ${score.batteries} batteries did what was wanted is kept with the promise of ${asPercentRounded(score.promised)} of 100.`}
         {far === 0
           ? ''
           : ` ${far} ${far === 1 ? 'reads' : 'read'} far from the others (median and MAD) and ${far === 1 ? 'is' : 'are'} left out unless you tick ${far === 1 ? 'it' : 'them'}.`}
