@@ -44,6 +44,7 @@ const ONE_MILLIAMP = 1e-3;
 export function loadDeviation(load: Load): number {
   if (load.kind !== 'led') return 0;
   const volts = loadVolts({ kind: 'led', led: load.led }, ONE_MILLIAMP, ROOM_THERMAL_VOLTS);
+  if (load.led.packIsRead) return LED_OF_PACK_VOLTS;
   return Math.hypot(
     volts > SECOND_KIND_FROM_VOLTS ? PACK_VOLTS.blue : PACK_VOLTS.red,
     LED_OF_PACK_VOLTS,

@@ -2,6 +2,7 @@ import { ROOM_CELSIUS, ROOM_THERMAL_VOLTS } from '../../constants';
 import { BRIGHTNESS_FROM_AMPS } from '../../physics/circuit/brightness';
 import { DEVICE_PRESETS } from '../../physics/circuit/devicePresets';
 import { loadVolts, type Load } from '../../physics/circuit/load/load';
+import { ledThrough } from '../../physics/circuit/load/led';
 import { LED_PRESETS, ledModelOf } from '../../physics/circuit/load/ledPresets';
 import { formatOhms } from '../../units';
 import type { PlanTarget } from './planSchema';
@@ -41,8 +42,14 @@ export function nameOfTarget(target: PlanTarget): string {
 
 function loadOfTarget(target: PlanTarget, celsius: number): Load {
   switch (target.kind) {
-    case 'led':
-      return { kind: 'led', led: ledModelOf(target.colour, celsius) };
+    case 'led': {
+      const led = ledModelOf(target.colour, celsius);
+      const { pack } = target;
+      return {
+        kind: 'led',
+        led: pack === undefined ? led : ledThrough(led, pack, ROOM_THERMAL_VOLTS),
+      };
+    }
     case 'resistor':
       return { kind: 'resistor', ohms: target.ohms };
     case 'device':

@@ -44,6 +44,19 @@ const ledTarget = z.strictObject({
   kind: z.literal('led'),
   colour: z.enum(LED_COLOURS, 'Choose one of the LED colours.'),
   brightness: z.enum(WANTED_BRIGHTNESSES, 'Choose one of the brightnesses.'),
+  pack: z
+    .strictObject({
+      volts: z
+        .number('Give a voltage in volts.')
+        .min(0.8, 'An LED takes at least 0.8 V.')
+        .max(4.5, 'An LED takes at most 4.5 V.'),
+      amps: z
+        .number('Give a current in milliamps.')
+        .min(1e-5, 'Give at least 10 µA.')
+        .max(0.03, 'More than 30 mA destroys it.'),
+    })
+    .optional()
+    .describe('One LED of the pack, read at a known current; left out: nobody has read one.'),
 });
 
 export const resistorTargetSchema = z.strictObject({

@@ -7,7 +7,7 @@ import { ledModelOf, type LedColour } from '../../physics/circuit/load/ledPreset
 import { randomStream } from '../../physics/chance/random';
 import type { RecipeId } from '../../physics/recipes/recipe';
 import { freshCell, newPlan } from '../../records/plan/newPlan';
-import type { Plan } from '../../records/plan/planSchema';
+import { type Plan, planSchema } from '../../records/plan/planSchema';
 import { modelAfter } from '../search/batteryInTime';
 import { firstCellTable } from '../search/firstCell';
 import { evaluatePlan } from './evaluatePlan';
@@ -131,3 +131,18 @@ test.each([1, 3])(
     }
   },
 );
+
+test('an LED of the pack that was read moves the curve and leaves less to chance', () => {
+  const unread = planOf(GRIDS[2]!);
+  const typical = evaluatePlan(unread).need;
+  const withPack = (volts: number): Plan => ({
+    ...unread,
+    target: { kind: 'led', colour: 'blue', brightness: 'dim', pack: { volts, amps: typical.amps } },
+  });
+  const same = evaluatePlan(planSchema.parse(withPack(typical.volts)));
+  expect(same.need.volts).toBeCloseTo(typical.volts, 9);
+  expect(same.classes.chance).not.toBe(evaluatePlan(unread).classes.chance);
+  const greedy = evaluatePlan(withPack(typical.volts + 0.15));
+  expect(greedy.need.volts).toBeCloseTo(typical.volts + 0.15, 9);
+  expect(greedy.classes.chance).toBeLessThan(same.classes.chance - 0.03);
+});

@@ -11,6 +11,19 @@ export interface LedModel {
   readonly idealityFactor: number;
   /** Series resistance R_s, ohms. */
   readonly seriesOhms: number;
+  /** An LED of this pack was read: only LEDs of one pack differ from it. */
+  readonly packIsRead?: true;
+}
+
+/** The same curve moved so that it takes so many volts at a current: its saturation current follows. */
+export function ledThrough(
+  led: LedModel,
+  { volts, amps }: DatasheetPoint,
+  thermalVolts: number,
+): LedModel {
+  const more = volts - ledVolts(led, amps, thermalVolts);
+  const fewer = Math.exp(-more / (led.idealityFactor * thermalVolts));
+  return { ...led, saturationAmps: led.saturationAmps * fewer, packIsRead: true };
 }
 
 /** A forward voltage at a current, as datasheets print them. */

@@ -1,5 +1,7 @@
 'use client';
 
+import Button from '@mui/material/Button';
+import { PlanQuantity } from '../../PlanQuantity';
 import Box from '@mui/material/Box';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import FormLabel from '@mui/material/FormLabel';
@@ -44,7 +46,11 @@ export function LedFields({ target, onChange }: LedFieldsProps) {
         <RadioGroup
           aria-labelledby="led-colour"
           value={target.colour}
-          onChange={(event) => onChange({ ...target, colour: event.target.value as LedColour })}
+          onChange={(event) => {
+            // What was read is of one pack.
+            const { brightness } = target;
+            onChange({ kind: 'led', colour: event.target.value as LedColour, brightness });
+          }}
           sx={{
             display: 'grid',
             gridTemplateColumns: 'repeat(auto-fill, minmax(150px, 1fr))',
@@ -80,7 +86,33 @@ export function LedFields({ target, onChange }: LedFieldsProps) {
           For a 3 mm high-efficiency LED. Red needs the least voltage; true green, blue and white
           need about 3 V.
         </Typography>
+        <LedPack target={target} onChange={onChange} />
       </Box>
+    </Box>
+  );
+}
+
+/** Packs of one colour differ; one LED of it that is read makes the pack known. */
+function LedPack({ target, onChange }: LedFieldsProps) {
+  const { pack, ...unread } = target;
+  if (pack === undefined) {
+    const start = { volts: LED_PRESETS[target.colour].voltsAt1mA, amps: 1e-3 };
+    return (
+      <Button size="small" sx={{ mt: 1 }} onClick={() => onChange({ ...target, pack: start })}>
+        Read one LED of your pack
+      </Button>
+    );
+  }
+  return (
+    <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: '1fr 1fr', mt: 1.5 }}>
+      <PlanQuantity path="target.pack.volts" label="It takes" kind="volts" />
+      <PlanQuantity path="target.pack.amps" label="at (mA)" kind="milliamps" />
+      <Typography variant="caption" color="textSecondary">
+        The volts across it and the current through it while it is lit.
+      </Typography>
+      <Button size="small" onClick={() => onChange(unread)}>
+        Do without
+      </Button>
     </Box>
   );
 }

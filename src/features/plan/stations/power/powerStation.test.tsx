@@ -78,3 +78,18 @@ test('keys change the plan, but not while a field is typed in; the list of keys 
   expect(within(keys).getAllByRole('row').length).toBeGreaterThan(5);
   await expectAccessible();
 });
+
+test('an LED of the pack is read once; another colour starts without it', () => {
+  showPlan(newPlan('Pack'), 'power');
+  const before = verdict().text;
+  press('Read one LED of your pack');
+  fill(screen.getByLabelText('It takes'), '1,85');
+  expect(verdict().text).not.toBe(before);
+  fill(screen.getByLabelText('It takes'), '9');
+  expect(screen.getByText('An LED takes at most 4.5 V.')).toBeVisible();
+  press('Do without');
+  expect(verdict().text).toBe(before);
+  press('Read one LED of your pack');
+  fireEvent.click(screen.getByRole('radio', { name: /amber/ }));
+  expect(screen.getByRole('button', { name: 'Read one LED of your pack' })).toBeVisible();
+});
