@@ -58,7 +58,7 @@ export const DEMO_SCHOOL: ToolState<SchoolState> = {
     ),
     scores: (
       [
-        ['2026-10-16', 0.97, 6],
+        ['2026-10-02', 0.97, 6],
         ['2026-11-06', 0.97, 6],
         ['2026-11-20', 0.88, 5],
       ] as const

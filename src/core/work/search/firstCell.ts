@@ -16,6 +16,8 @@ const STRONG_DEVIATIONS = 2;
 const MOST_WEAKER = 16;
 /** Rows begin where they do to this share. */
 const NEAR = 0.01;
+/** A row that covers less than this share of the currents is left out. */
+const NO_ROW_SHARE = 0.95;
 
 /** The same question about cells of a class of which some read so many amperes in the mean, shorted at once after connecting. */
 function askedAfter(asked: GridRequirement, shortAmps: number, cells: number): GridRequirement {
@@ -72,7 +74,8 @@ export function firstCellTable(
       at /= 2;
       continue;
     }
-    let [low, high] = [least, at];
+    const begun = at;
+    let [low, high] = [least, begun];
     while (high / low > 1 + NEAR) {
       const middle = Math.sqrt(low * high);
       const does =
@@ -81,13 +84,15 @@ export function firstCellTable(
       if (does) high = middle;
       else low = middle;
     }
+    at = low;
+    // Where a weaker cell hardly makes a difference it is no row of its own: the next one covers it.
+    if (high > NO_ROW_SHARE * begun) continue;
     const { cellsInSeries, strings, cells } = grid;
     const fromAmps = high / onePair;
     const range = suitableCurrentRange(fromAmps, shunts);
     const fromMeterAmps = openVolts / (openVolts / fromAmps + shunts[range]);
     const { pairs } = asked.cell.size;
     rows.push({ fromAmps, fromMeterAmps, range, cellsInSeries, strings, cells, pairs });
-    at = low;
   }
   return rows;
 }
