@@ -2,6 +2,7 @@
 
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
+import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import {
   bandOf,
@@ -13,7 +14,6 @@ import { readingsOf } from '@/core/physics/readings/plannedCell';
 import { formatAmps } from '@/core/units';
 import { inWords } from '@/core/words';
 import { Card } from '@/ui/Card';
-import { useRoles } from '@/ui/useRoles';
 import { useCallback } from 'react';
 import type { WiringChoice } from '@/core/work/judging/evaluatePlan';
 import { useWorkerJob } from '@/workers/useWorkerJob';
@@ -116,71 +116,63 @@ function halfWidth({ level }: CellBelief): number {
   return Math.round(100 * Math.sinh(2 * level.ampsLog));
 }
 
-const WIDTH = 560;
-const LEFT = 16;
-const RIGHT = 150;
-const ROW = 46;
-
 function Bands({ stages }: { readonly stages: readonly Stage[] }) {
-  const roles = useRoles();
   const shown = stages.flatMap(({ belief, read }) => [...bandOf(belief), ...read]);
   const [least, most] = [Math.log(Math.min(...shown)), Math.log(Math.max(...shown))];
-  const at = (amps: number): number =>
-    LEFT + ((Math.log(amps) - least) / (most - least)) * (WIDTH - LEFT - RIGHT);
-  const told = stages
-    .map(({ name, belief }) => `${name}: ${bandOf(belief).map(formatAmps).join(' to ')}`)
-    .join('; ');
+  const at = (amps: number): string => `${2 + (96 * (Math.log(amps) - least)) / (most - least)}%`;
+  const rangeOf = (belief: CellBelief): string => bandOf(belief).map(formatAmps).join(' to ');
+  const told = stages.map(({ name, belief }) => `${name}: ${rangeOf(belief)}`).join('; ');
   return (
-    <svg
-      viewBox={`0 0 ${WIDTH} ${ROW * stages.length}`}
-      role="img"
-      aria-label={told}
-      style={{ width: '100%', maxWidth: WIDTH, display: 'block' }}
-      data-testid="known-bands"
-    >
+    <Box role="img" aria-label={told} data-testid="known-bands" sx={{ maxWidth: 560, mb: 1 }}>
       {stages.map(({ name, belief, read }, index) => {
         const [low, high] = bandOf(belief);
-        const y = ROW * index + 30;
         const isLast = index === stages.length - 1;
         return (
-          <g key={name} fontSize={13} fill={roles.ink}>
-            <text x={LEFT} y={y - 14} fontWeight={isLast ? 700 : 400}>
-              {name}
-            </text>
-            <rect
-              x={at(low)}
-              y={y - 8}
-              width={at(high) - at(low)}
-              height={16}
-              rx={8}
-              fill={roles.leaf}
-              opacity={isLast ? 0.5 : 0.2}
-            />
-            <line
-              x1={at(belief.shortAmps)}
-              x2={at(belief.shortAmps)}
-              y1={y - 11}
-              y2={y + 11}
-              stroke={roles.ink}
-              strokeWidth={2.5}
-            />
-            {read.map((amps, place) => (
-              <circle
-                key={place}
-                cx={at(amps)}
-                cy={y}
-                r={5.5}
-                fill={roles.copper}
-                stroke={roles.card}
-                strokeWidth={2}
+          <Box key={name} sx={{ mb: 1, fontWeight: isLast ? 700 : 400, fontSize: '0.85rem' }}>
+            <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 1 }}>
+              <span>{name}</span>
+              <span>{rangeOf(belief)}</span>
+            </Box>
+            <Box sx={{ position: 'relative', height: 22, '& > *': { position: 'absolute' } }}>
+              <Box
+                sx={{
+                  left: at(low),
+                  right: `calc(100% - ${at(high)})`,
+                  top: 3,
+                  height: 16,
+                  borderRadius: 2,
+                  bgcolor: 'success.main',
+                  opacity: isLast ? 0.5 : 0.2,
+                }}
               />
-            ))}
-            <text x={WIDTH - RIGHT + 14} y={y + 5}>
-              {formatAmps(low)} to {formatAmps(high)}
-            </text>
-          </g>
+              <Box
+                sx={{
+                  left: at(belief.shortAmps),
+                  width: '3px',
+                  height: 22,
+                  bgcolor: 'text.primary',
+                }}
+              />
+              {read.map((amps, place) => (
+                <Box
+                  key={place}
+                  sx={{
+                    left: at(amps),
+                    top: 5,
+                    ml: '-6px',
+                    width: 12,
+                    height: 12,
+                    borderRadius: '50%',
+                    border: 2,
+                    borderColor: 'background.paper',
+                    bgcolor: 'primary.main',
+                  }}
+                />
+              ))}
+            </Box>
+          </Box>
         );
       })}
-    </svg>
+    </Box>
   );
 }
