@@ -35,7 +35,6 @@ export const LESSON_LIMITS = {
   mostMinutes: 600,
   mostHands: 40,
   mostWaitMinutes: 60,
-  mostStrings: 200,
 } as const;
 
 /** @param what one of them and many: “pupil”, “pupils”. */
@@ -80,11 +79,6 @@ export const lessonSchema = z
       .array(z.enum(SWAPPABLE))
       .max(SWAPPABLE.length)
       .describe('Parts that are replaced by their cheaper substitute.'),
-    buyStrings: whole(['string', 'strings'], 1, LESSON_LIMITS.mostStrings)
-      .nullable()
-      .describe(
-        'Strings that parts are bought for, where first cells may turn out weaker; null: as planned.',
-      ),
     paper: z.enum(PAPERS, 'Choose one of the paper sizes.'),
     moved: z
       .record(z.string().max(40), z.iso.datetime({ local: true }))
@@ -119,7 +113,6 @@ export const USUAL_LESSON: Lesson = {
   predict: true,
   shortcuts: [],
   swapped: [],
-  buyStrings: null,
   paper: 'A4',
   moved: {},
   ticked: [],

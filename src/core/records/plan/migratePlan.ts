@@ -16,7 +16,7 @@ const OVERHANG_OF_VERSION_9: Readonly<Record<string, number>> = { smaller: -1, s
  * Plans of version 8 and later are read.
  * 8 → 9: single electrodes beside the pairs, a resistor in series, a meter of one's own; own recipes became version 2.
  * 9 → 10: cut fruit, the overhang of separators by the millimetre, parts that it must be made from, shared meters and shorter ways.
- * 11 → 12: further trial cells beside the one that was read.
+ * 11 → 12: further trial cells beside the one that was read; plans are safe for cells that nobody has read, so no more are bought.
  * 10 → 11: groups predict before they measure; what the school has learned of such cells.
  */
 export const PLAN_MIGRATIONS = {
@@ -24,9 +24,6 @@ export const PLAN_MIGRATIONS = {
     ...withCell(document, cellOfVersion9),
     seriesResistor: { kind: 'as-needed' },
     meter: METER_OF_VERSION_9,
-    lesson: isRecord(document['lesson'])
-      ? { buyStrings: null, ...document['lesson'] }
-      : document['lesson'],
   }),
   9: ({ lesson, ...document }) => {
     const { separatorSchool, ...rest } = isRecord(lesson) ? lesson : {};
@@ -44,7 +41,13 @@ export const PLAN_MIGRATIONS = {
     ...withCell(document, (cell) => ({ ...cell, school: null })),
     lesson: isRecord(lesson) ? { ...lesson, predict: true } : lesson,
   }),
-  11: (document) => withCell(document, (cell) => ({ ...cell, trialCells: [] })),
+  11: ({ lesson, ...document }) => {
+    const { buyStrings, ...rest } = isRecord(lesson) ? lesson : {};
+    return {
+      ...withCell(document, (cell) => ({ ...cell, trialCells: [] })),
+      lesson: isRecord(lesson) ? rest : lesson,
+    };
+  },
 } satisfies Migrations & Record<VersionBefore<typeof PLAN_VERSION>, Migration>;
 
 function cellOfVersion9({ size, ownRecipe, ...cell }: Json): Json {

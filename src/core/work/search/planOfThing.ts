@@ -28,7 +28,6 @@ export function planOfThing(
       ...base.lesson,
       groups: 1,
       meters: Math.max(1, have.meter ?? base.lesson.meters),
-      buyStrings: null,
       joinCode: null,
     },
   };

@@ -1,4 +1,3 @@
-import { gridDesk } from '../../../physics/desk/desk';
 import { groupName } from '../groupNames';
 import { kitOfPlan, type Kit } from '../kitOfPlan';
 import type { LessonCourse } from '../lessonPhases';
@@ -30,17 +29,6 @@ export interface LessonFacts {
   readonly cautions: readonly PlacedCaution[];
   readonly gate: SafetyGate;
   readonly groupNames: readonly string[];
-}
-
-/** The battery that is bought for: more strings than planned where first cells may turn out weaker. */
-function withStringsToBuy(
-  { lesson: { buyStrings } }: Plan,
-  evaluation: PlanEvaluation,
-): Pick<PlanEvaluation, 'desk' | 'cell' | 'seriesResistorOhms'> {
-  const { desk, cell, wiring } = evaluation;
-  return buyStrings === null || desk.grid === null || buyStrings <= wiring.strings
-    ? evaluation
-    : { ...evaluation, desk: gridDesk(cell, wiring.cellsInSeries, buyStrings) };
 }
 
 /** What was said to be there counts as there: the list of a plan that is made from it has nothing of it to buy. */
@@ -78,7 +66,7 @@ export function lessonFacts(
     cupboard,
     kit,
     shopping: shoppingList(
-      kitOfPlan({ ...plan, lesson: { ...lesson, groups } }, withStringsToBuy(plan, evaluation)),
+      kitOfPlan({ ...plan, lesson: { ...lesson, groups } }, evaluation),
       cupboard,
       lesson.pupils,
     ),

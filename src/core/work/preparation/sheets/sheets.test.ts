@@ -244,18 +244,3 @@ test('build one, then decide: the teacher’s sheet has the row for each first r
   });
   expect(textOf('teacher', measured)).not.toContain('Build one, then decide');
 });
-
-test('bought is for the weaker first cell that the educator wants to be safe for, built is what is planned', () => {
-  const needed = (buyStrings: number | null) => {
-    const { shopping, kit } = factsOf({ lesson: { buyStrings } });
-    return {
-      buy: shopping.lines.find(({ part }) => part === 'galvanised-nail')?.needed ?? 0,
-      bag: kit.lines.find(({ part }) => part === 'galvanised-nail')?.total ?? 0,
-    };
-  };
-  const planned = needed(null);
-  const safer = needed(4);
-  expect(safer.bag).toBe(planned.bag);
-  expect(safer.buy / planned.buy).toBeCloseTo(2, 1);
-  expect(needed(1)).toEqual(planned);
-});

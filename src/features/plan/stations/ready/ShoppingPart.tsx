@@ -1,5 +1,6 @@
 'use client';
 
+import { cellAmpsAt } from '@/core/physics/cell/cellModel';
 import { mainAndSide } from '@/ui/mainAndSide';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
@@ -23,9 +24,6 @@ import { FromTheCupboard } from './FromTheCupboard';
 import { withSwapped } from './lessonEdits';
 import { ShoppingTable } from './ShoppingTable';
 import { useCallback } from 'react';
-import { roundedUp } from '@/core/work/search/firstCell';
-import { formatAmps } from '@/core/units';
-import { Selection } from '@/ui/TextInput';
 import { useWorkerJob } from '@/workers/useWorkerJob';
 
 interface ShoppingPartProps {
@@ -83,7 +81,7 @@ export function ShoppingPart({ facts, bench }: ShoppingPartProps) {
         </Typography>
       </Card>
       <Box sx={{ display: 'grid', gap: 1.5 }}>
-        <WeakerCells facts={facts} />
+        <LeftOver facts={facts} />
         <Cheaper facts={facts} />
         <FromTheCupboard facts={facts} bench={bench} />
         <MaterialCautions facts={facts} />
@@ -151,49 +149,29 @@ function MaterialCautions({ facts }: { facts: LessonFacts }) {
   );
 }
 
-/** For how weak a first cell there shall be parts: nobody has measured one yet. */
-export function WeakerCells({ facts }: { readonly facts: LessonFacts }) {
+/** What is likely to be left over where the class builds by its first cells; nothing where they are read, or it is little. */
+export function LeftOver({ facts }: { readonly facts: LessonFacts }) {
   const { cell, desk } = facts.evaluation;
-  return cell.origin === 'own' || desk.grid === null ? null : <BuyFor facts={facts} />;
+  return cell.origin === 'own' || desk.grid === null ? null : <ByFirstCells facts={facts} />;
 }
 
-function BuyFor({ facts: { plan, evaluation } }: { readonly facts: LessonFacts }) {
-  const edit = useEdit();
-  const { basis, wiring } = evaluation;
-  const { cellsInSeries, strings } = wiring;
-  const job = useWorkerJob(useCallback((jobs) => jobs.firstCellTable(basis), [basis]));
-  const rows =
-    job.latest?.filter((row) => row.cellsInSeries === cellsInSeries && row.strings >= strings) ??
-    [];
-  const chosen = Math.max(strings, plan.lesson.buyStrings ?? strings);
+function ByFirstCells({ facts: { plan, kit, evaluation } }: { readonly facts: LessonFacts }) {
+  const { basis, cell } = evaluation;
+  const { groups } = plan.lesson;
+  const job = useWorkerJob(
+    useCallback((jobs) => jobs.firstCellTable(basis, groups), [basis, groups]),
+  );
+  const expected = cellAmpsAt(cell.model, 0);
+  const row = job.latest?.find(({ fromAmps }) => expected >= fromAmps);
+  const left = row === undefined ? 0 : (kit.cellsInGroup - row.cells) * groups;
+  if (row === undefined || left <= 0) return null;
+  const bodies = cell.recipe.look === 'fruit' ? cell.body.plural : 'cells';
   return (
-    <Card title="If the first cell is weaker">
-      <Selection
-        label="Buy enough for"
-        value={chosen}
-        onChange={(bought) =>
-          edit((before) => ({
-            ...before,
-            lesson: { ...before.lesson, buyStrings: bought === strings ? null : bought },
-          }))
-        }
-        options={[
-          ...(rows.some((row) => row.strings === chosen)
-            ? []
-            : [[chosen, `${cellsInSeries} × ${chosen}`] as const]),
-          ...rows.map((row) => {
-            const planned = row.strings === strings ? ', as planned' : '';
-            const from = formatAmps(roundedUp(row.fromMeterAmps));
-            return [
-              row.strings,
-              `${from} and more: ${cellsInSeries} × ${row.strings}${planned}`,
-            ] as const;
-          }),
-        ]}
-      />
-      <Typography variant="caption" color="textSecondary" component="p" sx={{ mt: 1 }}>
-        The plan is safe for cells that nobody has read. With more strings in the bag, even an
-        unusually weak first cell spoils nothing.
+    <Card title="Build by the first cells">
+      <Typography variant="body2" data-testid="left-over">
+        This is enough for {bodies} that nobody has read. If every group reads its first one before
+        all build, {row.cellsInSeries} × {row.strings} is as likely as not enough: then {left}{' '}
+        {bodies} are left over.
       </Typography>
     </Card>
   );

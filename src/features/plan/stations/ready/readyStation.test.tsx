@@ -104,7 +104,7 @@ test('every part of getting ready breaks no rule of names and structure', async 
   const { goTo } = showPlan(demoPlan('demo-tide-clock'), 'ready');
   for (const [part, first] of [
     ['class', 'Groups'],
-    ['shopping', 'Buy enough for'],
+    ['shopping', null],
     ['prepare', null],
     ['timetable', 'Lesson date'],
     ['safety', null],
@@ -163,4 +163,12 @@ test('shopping: the cupboard counts down and back, cheaper ways are offered', as
     fireEvent.click(undo.at(-1)!);
   }
   await waitFor(() => expect(row(/copper strips/)).toHaveTextContent('60'));
+});
+
+test('what is bought is safe unread; building by the first cells is likely to leave some over', async () => {
+  const { goTo } = showPlan(newPlan('Over'), 'ready');
+  goTo('ready', 'shopping');
+  expect(plain((await screen.findByTestId('left-over')).textContent ?? '')).toMatch(
+    /lemons that nobody has read.* \d × \d is as likely as not enough: then \d+ lemons are left over\.$/,
+  );
 });
