@@ -79,7 +79,7 @@ export const ALUMINIUM_ACID_RECIPE = recipe({
     'Lay the soaked towel on the foil, spread the charcoal paste on it, press the copper tab in.',
     'Put a roof on spacers over the cell: the charcoal needs air.',
   ],
-  note: 'The current peaks at once and settles to under half within a few minutes: read it after that.',
+  note: 'The current peaks at once and settles to under half within a few minutes: note after how many seconds you read it.',
   separator: 'towel in the acid mixture',
   endsLife: 'The charcoal runs short of air under heavy load; later the foil is eaten through.',
   cautions: ['carbon', 'sharp'],

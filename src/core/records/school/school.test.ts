@@ -242,3 +242,16 @@ test('kinds by name, lessons newest first, each with count, mean, scatter and ge
   expect(older!.deviation).toBeCloseTo(0.1 / Math.SQRT2, 9);
   expect(older!.shortAmps).toBeCloseTo(2e-3, 9);
 });
+
+test('lessons that lie far apart leave the next one open: 0.3 and 1.2 mA are no 0.6 mA that is known', () => {
+  const lesson = (day: string, shortAmps: number) =>
+    Array.from({ length: 6 }, (_, index) => cell(`${day} ${index}`, { day, shortAmps }));
+  const levelAfter = (...lessons: ReturnType<typeof lesson>[]): number =>
+    cellOfPlan({ ...plan, cell: withSchool(plan.cell, { cells: lessons.flat() }) }).belief.level
+      .ampsLog;
+  const apart = levelAfter(lesson('2027-01-01', 0.3e-3), lesson('2027-02-01', 1.2e-3));
+  const alike = levelAfter(lesson('2027-01-01', 0.6e-3), lesson('2027-02-01', 0.6e-3));
+  expect(apart).toBeGreaterThan(0.45);
+  // What is left of it is how lessons of one school differ.
+  expect(alike).toBeLessThan(0.25);
+});
