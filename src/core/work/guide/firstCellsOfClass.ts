@@ -1,7 +1,7 @@
 import { suitableCurrentRange } from '../../physics/instruments/meter';
 import type { TrialCell } from '../../physics/readings/ownReadings';
 import { readingsOfGroup } from '../../records/logbook/foldLog';
-import type { LogLine } from '../../records/logbook/logEntry';
+import type { LoggedReading, LogLine } from '../../records/logbook/logEntry';
 import type { Plan } from '../../records/plan/planSchema';
 import { calibratedPlan } from './calibratedPlan';
 
@@ -14,14 +14,26 @@ export function withFirstCells(
   groups: readonly string[],
   lines: readonly LogLine[],
 ): Plan | null {
-  const read = groups.flatMap((group) => {
-    const own = calibratedPlan(plan, readingsOfGroup(lines, group))?.cell.own;
-    const cell = own == null ? null : trialOf(plan, own);
-    return cell === null ? [] : [{ ...cell, group }];
-  });
-  if (read.length === 0) return null;
   const typed = plan.cell.trialCells.filter(({ group }) => group === undefined);
-  return { ...plan, cell: { ...plan.cell, trialCells: [...typed, ...read] } };
+  const start = { ...plan, cell: { ...plan.cell, trialCells: typed } };
+  const all = groups.reduce(
+    (known, group) => withFirstCellOf(known, group, readingsOfGroup(lines, group)) ?? known,
+    start,
+  );
+  return all === start ? null : all;
+}
+
+/** The plan with the first cell of one group among its trial cells; `null` while it has not read volts and current of one. */
+export function withFirstCellOf(
+  plan: Plan,
+  group: string,
+  readings: readonly LoggedReading[],
+): Plan | null {
+  const own = calibratedPlan(plan, readings)?.cell.own;
+  const cell = own == null ? null : trialOf(plan, own);
+  if (cell === null) return null;
+  const others = plan.cell.trialCells.filter((one) => one.group !== group);
+  return { ...plan, cell: { ...plan.cell, trialCells: [...others, { ...cell, group }] } };
 }
 
 /** One pair as a group read it, told as the meter would show it on the range that suits it. */

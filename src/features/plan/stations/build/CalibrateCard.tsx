@@ -3,7 +3,8 @@
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useCallback, useMemo, useState } from 'react';
-import { calibratedPlan, firstShortAmps } from '@/core/work/guide/calibratedPlan';
+import { firstShortAmps } from '@/core/work/guide/calibratedPlan';
+import { withFirstCellOf } from '@/core/work/guide/firstCellsOfClass';
 import { rowFor } from '@/core/work/search/firstCell';
 import type { PlannedCell } from '@/core/physics/readings/plannedCell';
 import { formatAmps } from '@/core/units';
@@ -25,20 +26,20 @@ const OLD_BASIS: Readonly<Record<PlannedCell['origin'], string>> = {
   typical: 'typical values',
 };
 
-/** Takes the first cell’s readings for the plan’s cell, with the plan before and after side by side. */
+/** Adds the first cell’s readings to what the plan knows of such cells, with the plan before and after side by side. */
 export function CalibrateCard({ readings }: { readonly readings: readonly LoggedReading[] }) {
   const plan = usePlan();
   const edit = useEdit();
   const { evaluation } = usePlanContext();
   const { group } = useBenchChoice();
   const [open, setOpen] = useState(false);
-  const calibrated = useMemo(() => calibratedPlan(plan, readings), [plan, readings]);
+  const calibrated = useMemo(() => withFirstCellOf(plan, group, readings), [plan, group, readings]);
   return (
     <Card title="Plan with this cell">
       <Typography variant="body2" color="textSecondary">
         {calibrated === null
-          ? 'Read the volts and the milliamps of the first cell: then the whole plan can be worked out from it.'
-          : `Group ${group} has read its first cell. The plan can be worked out from that instead of ${OLD_BASIS[evaluation.cell.origin]}.`}
+          ? 'Read the volts and the milliamps of the first cell: then the plan knows more of such cells.'
+          : `Group ${group} has read its first cell. With it the plan knows more than from ${OLD_BASIS[evaluation.cell.origin]} alone.`}
       </Typography>
       <FirstCellRowOffer readings={readings} />
       <Button
@@ -55,7 +56,7 @@ export function CalibrateCard({ readings }: { readonly readings: readonly Logged
           group={group}
           calibrated={calibrated}
           onUse={() => {
-            edit((before) => calibratedPlan(before, readings) ?? before);
+            edit((before) => withFirstCellOf(before, group, readings) ?? before);
             setOpen(false);
           }}
           onClose={() => setOpen(false)}

@@ -155,10 +155,11 @@ test('the first cell becomes the plan’s cell, before and after side by side, a
   press('Compare before and after');
   const table = await screen.findByRole('table', { name: 'The plan before and after' });
   const row = within(table).getByRole('row', { name: /open-circuit voltage/ });
-  expect(plain(row.textContent ?? '')).toContain('0.90 V');
+  expect(plain(row.textContent ?? '')).toContain('0.91 V');
   await expectAccessible(screen.getByRole('dialog'));
   press('Use this cell');
-  expect(stations()).toMatch(/one read: 0\.\d+ mA/);
+  // The teacher’s own cell and the group’s.
+  expect(stations()).toMatch(/two read: 0\.\d+ mA/);
   const used = stations();
   fireEvent.click(await screen.findByRole('button', { name: 'Undo' }));
   expect(stations()).not.toBe(used);

@@ -32,7 +32,7 @@ import type { OwnCell } from '@/core/physics/readings/ownCell';
 
 const shortShape = ownReadingsSchema.shape.shortCircuit.unwrap().shape;
 
-/** What one built cell reads, which replaces the typical values everywhere. */
+/** What one built cell reads: the first of the cells that tell what such cells give. */
 export function CellReadings() {
   const plan = usePlan();
   const edit = useEdit();
