@@ -55,7 +55,7 @@ export function QuantityField(props: QuantityFieldProps) {
   const { kind, value, format = USUAL_FORMATS[kind], schema, stored, onCommit, ...others } = props;
   const { onEmpty, helperText, ...rest } = others;
   const [draft, setDraft] = useState<{ text: string; committed: number | null } | null>(null);
-  const current = draft !== null && draft.committed === value ? draft.text : null;
+  const current = draft !== null && isSame(draft.committed, value) ? draft.text : null;
   const text = current ?? (value === null ? '' : format(value));
   const limits = { schema, stored, onEmpty };
   const problem = current === null ? null : problemOf(current, kind, limits);
@@ -66,7 +66,7 @@ export function QuantityField(props: QuantityFieldProps) {
     const emptied = onEmpty !== undefined && typed.trim() === '';
     const committed = usable ? parsed.value : emptied ? null : value;
     setDraft({ text: typed, committed });
-    if (committed === value) return;
+    if (isSame(committed, value)) return;
     if (committed === null) onEmpty?.();
     else onCommit(committed);
   };
@@ -84,6 +84,14 @@ export function QuantityField(props: QuantityFieldProps) {
       helperText={problem ?? helperText}
       autoComplete="off"
     />
+  );
+}
+
+/** A value that went through another unit and back comes with other last digits; what is being typed stays all the same. */
+function isSame(one: number | null, other: number | null): boolean {
+  return (
+    one === other ||
+    (one !== null && other !== null && Math.abs(one - other) <= 1e-9 * Math.abs(one))
   );
 }
 

@@ -32,7 +32,7 @@ export function WhatHelps() {
           size="small"
           sx={PRESS}
         >
-          read one cell: then half of it is known
+          read one cell: more is known then
         </Button>
       )}
     </Box>

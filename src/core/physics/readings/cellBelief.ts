@@ -125,6 +125,11 @@ export function bandOf({ shortAmps, level }: CellBelief): readonly [low: number,
   return [shortAmps / factor, shortAmps * factor];
 }
 
+/** Half of that band as a share of its middle, in percent. */
+export function halfBandPercent({ level }: Pick<CellBelief, 'level'>): number {
+  return Math.round(100 * Math.sinh(2 * level.ampsLog));
+}
+
 /** A curve that starts at other volts and ends at another current, each so many times as large: its shape stays. */
 export function stretchedCell(model: CellModel, volts: number, amps: number): CellModel {
   const { activation, limitingAmps, concentrationVolts } = model;

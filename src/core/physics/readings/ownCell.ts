@@ -79,6 +79,22 @@ export function trialReading(
   return { openVolts: volts, shortAmps: openVolts / ohms };
 }
 
+/** What is odd about a trial cell's readings: such a one waits, as a first cell's do. */
+export function doubtsOfTrial(
+  { volts, milliamps, seconds }: TrialCell,
+  build: CellBuild,
+  shunts: ShuntOhms,
+): readonly ReadingDoubt[] {
+  const amps = (milliamps ?? 0) / 1000;
+  const meterRange = suitableCurrentRange(amps, shunts);
+  return judgeCellReadings(build.recipe, rangeOf(withPairs(build, 1)), {
+    openCircuitVolts: volts,
+    shortCircuit: milliamps === null ? null : { amps, meterRange, secondsAfter: seconds },
+    loaded: [],
+    kept: false,
+  });
+}
+
 /** Middle of the times that were noted. */
 function secondsOf({ shortCircuit, loaded }: OwnReadings): number {
   const noted = [shortCircuit, ...loaded].flatMap((one) =>

@@ -1,5 +1,5 @@
 import { beliefBeforeReading } from '../../physics/readings/cellBelief';
-import { ownCell, trialReading } from '../../physics/readings/ownCell';
+import { doubtsOfTrial, ownCell, trialReading } from '../../physics/readings/ownCell';
 import { plannedCell, type PlannedCell } from '../../physics/readings/plannedCell';
 import { cellBuild, type CellBuild } from '../../physics/recipes/cellBuild';
 import { recipeOfOwn } from '../../physics/recipes/ownRecipe';
@@ -17,7 +17,7 @@ export function cellOfPlan({
   const own = cell.own === null ? null : ownCell(cell.own, build, meter.shuntOhms);
   const { openVolts } = beliefBeforeReading(build, cell.school);
   const trials = cell.trialCells
-    .filter(({ counted }) => counted)
+    .filter((trial) => trial.counted && doubtsOfTrial(trial, build, meter.shuntOhms).length === 0)
     .map((trial) => trialReading(trial, build.recipe, openVolts, meter.shuntOhms));
   return plannedCell(build, running.celsius, { own, school: cell.school, trials });
 }

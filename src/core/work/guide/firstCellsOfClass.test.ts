@@ -49,3 +49,18 @@ test('first cells of the groups narrow the belief, each counted once, what the t
   const [, curlew] = cellOfPlan(once).trials;
   expect(curlew?.shortAmps).toBeCloseTo(0.93 / (0.93 / 0.4e-3 - 100), 9);
 });
+
+test('a first cell that cannot be is no knowledge: metals that touch, a slip of the unit', () => {
+  const plan = newPlan('Slip');
+  const known = withFirstCells(
+    plan,
+    GROUPS,
+    logged([
+      line('Curlew', 'volts', 0.93),
+      line('Curlew', 'short', 0.4),
+      line('Tern', 'volts', 0.02),
+      line('Tern', 'short', 0.4e-3),
+    ]),
+  );
+  expect(known).toBeNull();
+});

@@ -1,3 +1,5 @@
+import { doubtsOfTrial } from '../../physics/readings/ownCell';
+import { buildOfPlan } from '../../records/plan/cellOfPlan';
 import { suitableCurrentRange } from '../../physics/instruments/meter';
 import type { TrialCell } from '../../physics/readings/ownReadings';
 import { readingsOfGroup } from '../../records/logbook/foldLog';
@@ -23,7 +25,7 @@ export function withFirstCells(
   return all === start ? null : all;
 }
 
-/** The plan with the first cell of one group among its trial cells; `null` while it has not read volts and current of one. */
+/** The plan with the first cell of one group among its trial cells; `null` while it has not read volts and current of one that can be. */
 export function withFirstCellOf(
   plan: Plan,
   group: string,
@@ -31,7 +33,13 @@ export function withFirstCellOf(
 ): Plan | null {
   const own = calibratedPlan(plan, readings)?.cell.own;
   const cell = own == null ? null : trialOf(plan, own);
-  if (cell === null) return null;
+  // A slip or a faulty cell tells nothing of the others.
+  if (
+    cell === null ||
+    doubtsOfTrial(cell, buildOfPlan(plan.cell), plan.meter.shuntOhms).length > 0
+  ) {
+    return null;
+  }
   const others = plan.cell.trialCells.filter((one) => one.group !== group);
   return { ...plan, cell: { ...plan.cell, trialCells: [...others, { ...cell, group }] } };
 }

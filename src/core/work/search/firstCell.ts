@@ -43,8 +43,8 @@ export interface FirstCellRow {
 const MOST_ROWS = 6;
 
 /**
- * What to build once the first cell was read, or several were (their mean, as logarithms), strongest first: each row is what is suggested with that reading. The stronger the
- * cell, the less is built, so a row begins where its suggestion stops being enough.
+ * What to build once the first cell was read, or several were (their mean, as logarithms), strongest first: each row is what is
+ * suggested with that reading. The stronger the cell, the less is built, so a row begins where its suggestion stops being enough.
  */
 export function firstCellTable(
   asked: GridRequirement,

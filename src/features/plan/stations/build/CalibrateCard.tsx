@@ -38,7 +38,7 @@ export function CalibrateCard({ readings }: { readonly readings: readonly Logged
     <Card title="Plan with this cell">
       <Typography variant="body2" color="textSecondary">
         {calibrated === null
-          ? 'Read the volts and the milliamps of the first cell: then the plan knows more of such cells.'
+          ? 'Read the volts and the milliamps of the first cell: where both can be, the plan then knows more of such cells.'
           : `Group ${group} has read its first cell. With it the plan knows more than from ${OLD_BASIS[evaluation.cell.origin]} alone.`}
       </Typography>
       <FirstCellRowOffer readings={readings} />

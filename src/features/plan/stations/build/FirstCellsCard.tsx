@@ -48,8 +48,7 @@ export function FirstCellsCard({ groups, lines }: FirstCellsCardProps) {
           sx={{ mt: 1 }}
           onClick={() =>
             edit((before) => ({
-              ...before,
-              cell: known.cell,
+              ...(withFirstCells(before, groups, lines) ?? before),
               ...(another ? { arrangement: { kind: 'suggested' } } : {}),
             }))
           }

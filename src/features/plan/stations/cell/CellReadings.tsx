@@ -73,8 +73,8 @@ export function CellReadings() {
   return (
     <Card title="What does one cell give?" style={{ alignSelf: 'start' }}>
       <Typography variant="body2" sx={{ mb: 1 }}>
-        Build one and measure it: cells of one class differ, so it tells nearly half of what you
-        want to know. Typical are {formatVolts(recipe.typical.openVoltsLow)} to{' '}
+        Build one and measure it: cells of one class differ, so it tells part of what you want to
+        know. Typical are {formatVolts(recipe.typical.openVoltsLow)} to{' '}
         {formatVolts(recipe.typical.openVoltsHigh)} and {formatAmps(recipe.typical.shortAmpsLow)} to{' '}
         {formatAmps(recipe.typical.shortAmpsHigh)} ({recipe.typical.source}).
       </Typography>

@@ -8,6 +8,8 @@ import {
   bandOf,
   beliefBeforeReading,
   type CellBelief,
+  type CellReading,
+  halfBandPercent,
   narrowedBelief,
 } from '@/core/physics/readings/cellBelief';
 import { readingsOf } from '@/core/physics/readings/plannedCell';
@@ -45,9 +47,8 @@ export function KnownCard() {
     .filter((count) => count <= readings.length)
     .map(stageAfter);
   const cells = cell.recipe.look === 'fruit' ? cell.body.plural : 'cells';
-  const more = narrowedBelief(cell.belief, [
-    { shortAmps: cell.belief.shortAmps, openVolts: cell.belief.openVolts },
-  ]);
+  const afterMore = (count: number): number =>
+    halfBandPercent(narrowedBelief(cell.belief, new Array<CellReading>(count).fill(cell.belief)));
   return (
     <Card
       title={`What is known of your ${cells}`}
@@ -60,9 +61,9 @@ export function KnownCard() {
       <Bands stages={stages} />
       {readings.length > 0 && plan.arrangement.kind === 'suggested' ? <WhatChanged /> : null}
       <Typography variant="body2" color="textSecondary">
-        Cells of one class differ by a third, so one reading tells less than half; one more would
-        narrow the band to ± {halfWidth(more)} %, six first cells in class to ±{' '}
-        {halfWidth(narrowedBelief(cell.belief, new Array(6).fill(cell.belief)))} %.
+        Cells of one class differ by a third, so one tells only part of it. Now the band is ±{' '}
+        {halfBandPercent(cell.belief)} %; one more cell would narrow it to ± {afterMore(1)} %, six
+        more to ± {afterMore(6)} %.
       </Typography>
     </Card>
   );
@@ -110,11 +111,6 @@ const QUIET_MS = 250;
 
 const wordsOf = ({ cellsInSeries, strings }: WiringChoice): string =>
   `${cellsInSeries} × ${strings}`;
-
-/** Half of the band as a share of its middle, in percent. */
-function halfWidth({ level }: CellBelief): number {
-  return Math.round(100 * Math.sinh(2 * level.ampsLog));
-}
 
 function Bands({ stages }: { readonly stages: readonly Stage[] }) {
   const shown = stages.flatMap(({ belief, read }) => [...bandOf(belief), ...read]);

@@ -3,6 +3,8 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { doubtsOfTrial } from '@/core/physics/readings/ownCell';
+import { buildOfPlan } from '@/core/records/plan/cellOfPlan';
 import { MAX_TRIAL_CELLS, type TrialCell } from '@/core/physics/readings/ownReadings';
 import { Card } from '@/ui/Card';
 import { AddIcon } from '@/ui/icons';
@@ -15,7 +17,9 @@ const FIRST_NUMBER = 2;
 
 /** Further cells of the same lesson, one line each; one that slipped is crossed out. */
 export function TrialCells() {
-  const { trialCells } = usePlan().cell;
+  const { cell: planned, meter } = usePlan();
+  const { trialCells } = planned;
+  const build = buildOfPlan(planned);
   const edit = useEdit();
   const change = (next: readonly TrialCell[]): void =>
     edit((before) => ({ ...before, cell: { ...before.cell, trialCells: [...next] } }));
@@ -86,6 +90,17 @@ export function TrialCells() {
             >
               {cell.counted ? 'cross out' : 'count again'}
             </Button>
+            {doubtsOfTrial(cell, build, meter.shuntOhms).map(({ code, finding }) => (
+              <Typography
+                key={code}
+                variant="caption"
+                role="status"
+                data-testid="trial-doubt"
+                sx={{ gridColumn: '1 / -1', fontWeight: 600 }}
+              >
+                Not counted: {finding}
+              </Typography>
+            ))}
           </Box>
         ))}
       </Box>

@@ -191,3 +191,16 @@ test('trial cells narrow what is known; one is crossed out; the suggestion that 
   expect(verdict().text).toContain('apples nobody has read yet');
   expect(screen.queryByRole('listitem', { name: 'Trial cell 3' })).toBeNull();
 });
+
+test('numbers that are stored in another unit can be typed letter by letter; a slip of the unit waits', async () => {
+  showPlan(newPlan('Typed'), 'cell');
+  press('One more');
+  const amps = screen.getByLabelText('Milliamps of cell 2');
+  await userEvent.type(amps, '0,57');
+  expect(amps).toHaveValue('0,57');
+  expect(verdict().text).toContain('one read');
+  await userEvent.clear(amps);
+  await userEvent.type(amps, '570');
+  expect(screen.getAllByTestId('trial-doubt').length).toBeGreaterThan(0);
+  expect(verdict().text).toContain('nobody has read yet');
+});
