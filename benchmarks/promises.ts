@@ -133,6 +133,7 @@ function suggestionsOf(cell: PlannedCell): Suggestion[] {
           objective: 'fewest-cells',
           mostCells: 60,
           mostPairs: 1,
+          mayCut: false,
           mostPrice: null,
           mostCandidates: 1,
         }).candidates;

@@ -14,6 +14,7 @@ export const DEMO_RECIPE: { readonly id: string; readonly recipe: OwnRecipe } = 
       widthMillimetres: 20,
       depthMillimetres: 1,
       gapMillimetres: 1,
+      metalMillimetres: 1,
       pairs: 1,
       extraPlus: 0,
       extraMinus: 0,

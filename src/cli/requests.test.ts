@@ -13,7 +13,7 @@ const paths = (result: { error?: { issues: { path: PropertyKey[] }[] } | undefin
 test('what is left out takes the planner’s own defaults', () => {
   expect(planRequestSchema.parse({ target })).toMatchObject({
     families: FAMILY_IDS,
-    objective: 'fewest-cells',
+    objective: 'least-to-buy',
     mostPairs: 4,
   });
   expect(

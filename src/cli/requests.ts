@@ -77,9 +77,18 @@ export const planRequestSchema = z.strictObject({
   minutes: planSchema.shape.minutes
     .default(USUAL_MINUTES)
     .describe('How long it must run; judged at the worse of its beginning and its end.'),
-  objective: z.enum(OBJECTIVES).default('fewest-cells'),
+  objective: z
+    .enum(OBJECTIVES)
+    .default('least-to-buy')
+    .describe(
+      'What comes first of all that is recommended; least-to-buy: the lowest price where all prices are known, else the fewest bodies, then pairs, then leads.',
+    ),
   mostCells: count(MAX_CELLS).default(PLANNER_DEFAULTS.mostCells),
   mostPairs: count(20).default(PLANNER_DEFAULTS.mostPairs),
+  mayCut: z
+    .boolean()
+    .default(PLANNER_DEFAULTS.mayCut)
+    .describe('Whether fruit may be cut into halves and quarters.'),
   mostPrice: positive.nullable().default(null),
   mostCandidates: count(100).default(PLANNER_DEFAULTS.mostCandidates),
 });

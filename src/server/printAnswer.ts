@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { RECIPE_IDS } from '@/core/physics/recipes/recipe';
 import { type PlannedCell } from '@/core/physics/readings/plannedCell';
-import { cellOfPlan } from '@/core/records/plan/cellOfPlan';
+import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
 import { answerSheetOf } from '@/core/work/reality/answerSheet';
 import { answerOf, questionSchema, typicalPlannedCell } from '@/core/work/reality/question';
 import { fail, succeed, type Result } from '@/core/result';
@@ -50,5 +50,5 @@ export async function printAnswer(
 function cellAskedOf(context: ServerContext, request: AnswerRequest): PlannedCell | null {
   if (!('plan' in request)) return typicalPlannedCell(request);
   const found = context.documents('plans').find(request.plan);
-  return found !== null && found.document.ok ? cellOfPlan(found.document.value) : null;
+  return found !== null && found.document.ok ? evaluatePlan(found.document.value).cell : null;
 }

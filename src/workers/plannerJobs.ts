@@ -1,6 +1,6 @@
 import type { Plan } from '@/core/records/plan/planSchema';
 import { UNREAD } from '@/core/records/plan/newPlan';
-import { gridRequirementOf } from '@/core/work/search/requirementOfPlan';
+import { suggestionFor } from '@/core/work/search/suggestion';
 import type { Desk } from '@/core/physics/desk/desk';
 import type { LoadRequirement } from '@/core/records/plan/loadRequirement';
 import { compareLiquids } from '@/core/work/judging/compareLiquids';
@@ -20,7 +20,6 @@ import type { RunFactors } from '@/core/work/running/runBattery';
 import type { Running } from '@/core/records/plan/runningSchema';
 import { intermittentRun, type IntermittentRun } from '@/core/work/running/intermittentRun';
 import { readResultsFile } from '@/core/records/logbook/resultsCsv';
-import { cellOfPlan } from '@/core/records/plan/cellOfPlan';
 import {
   evaluatePlan,
   type PlanEvaluation,
@@ -52,7 +51,7 @@ export const plannerJobs = {
 
   /** The first-cell table of a plan as it stands. */
   firstCellTable(basis: PlanEvaluation['basis'], cellsRead = 1): FirstCellRow[] {
-    const asked = gridRequirementOf(basis, cellOfPlan(basis));
+    const { asked } = suggestionFor(basis);
     return firstCellTable(asked, basis.meter.shuntOhms, cellsRead);
   },
 

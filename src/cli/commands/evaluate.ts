@@ -3,6 +3,7 @@ import { endOfBattery } from '@/core/work/search/batteryInTime';
 import { PLAN_DOCUMENT } from '@/core/records/plan/planDocument';
 import { evaluatePlan, type PlanEvaluation } from '@/core/work/judging/evaluatePlan';
 import { verdictOf } from '@/core/work/judging/verdict';
+import { timeInLesson } from '@/core/work/lesson/lessonPlan';
 import type { Command } from '../command';
 
 export const evaluateCommand: Command = {
@@ -33,6 +34,7 @@ export const evaluateCommand: Command = {
           brightness: atEnd.brightness,
         },
         ends: endsOf(plan.value, evaluation),
+        lesson: lessonOf(plan.value, evaluation),
         seriesResistorOhms: evaluation.seriesResistorOhms,
         chance: {
           share: classes.chance,
@@ -47,6 +49,12 @@ export const evaluateCommand: Command = {
     };
   },
 };
+
+/** What building, measuring and clearing away take of the lesson; null where no class builds it. */
+function lessonOf({ lesson }: Plan, { inLesson }: PlanEvaluation): object | null {
+  const time = timeInLesson(inLesson, lesson);
+  return time === null ? null : { minutes: time.minutes, available: time.available };
+}
 
 /** When the first cell of the battery ends that is left on, and by what; `minutes` is null where it never does. */
 function endsOf({ running }: Plan, { desk, need }: PlanEvaluation): object {

@@ -32,6 +32,7 @@ export const planCommand = commandOf(
         status: candidates.length > 0 ? 'solved' : 'impossible',
         candidates: candidates.map(({ cell, ...rest }) => ({
           family: familyOf(cell.recipe.id),
+          piece: cell.piece,
           ...rest,
         })),
         impossible: impossible.map(({ recipe, limit, explanation }) => ({

@@ -1,9 +1,10 @@
 'use client';
 
-import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
+import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
 import { PLAN_DOCUMENT } from '@/core/records/plan/planDocument';
 import type { Plan } from '@/core/records/plan/planSchema';
 import { evaluatePlan, type PlanEvaluation } from '@/core/work/judging/evaluatePlan';
+import { keepingCell } from '@/core/work/judging/planEdits';
 import type { DocumentStore } from '@/ui/document/documentStore';
 import { useDocument, type OpenDocument } from '@/ui/document/useDocument';
 import { CUPBOARD_DOCUMENT } from '@/core/documents/tools/cupboardDocument';
@@ -81,6 +82,11 @@ export function usePlan(): Plan {
   return usePlanContext().open.document;
 }
 
+/** Edits the plan; metals that were left to the suggestion stay as they were where an edit ends that. */
 export function useEdit(): DocumentStore<Plan>['edit'] {
-  return usePlanContext().open.documentStore.edit;
+  const { documentStore } = usePlanContext().open;
+  return useCallback(
+    (change, typing) => documentStore.edit((before) => keepingCell(before, change(before)), typing),
+    [documentStore],
+  );
 }

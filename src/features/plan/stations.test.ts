@@ -30,7 +30,7 @@ test('each station shows its answer so far', () => {
   expect(answersOf(lamp)).toEqual([
     'Amber LED, clear, 10 min',
     'Kiwi · three read: 1.07 mA',
-    '4 in series × 5 strings',
+    '5 in series × 4 strings',
     '6 groups · 140 kiwis · Fri 29 Jan',
     'not begun',
     '…',
@@ -59,10 +59,10 @@ test('readings that are kept although odd are told apart', () => {
 
 test('at the bench the furthest cell counts, and no more than there are', () => {
   const bench = { ...NOTHING, readings: [voltsUpTo(1), voltsUpTo(3), voltsUpTo(2)] };
-  expect(answersOf(lamp, bench)[4]).toBe('Group Curlew · cell 3 of 4');
+  expect(answersOf(lamp, bench)[4]).toBe('Group Curlew · cell 3 of 5');
   expect(answeredOf(lamp, bench)).not.toContain('build');
   const all = { ...NOTHING, readings: [voltsUpTo(9)] };
-  expect(answersOf(lamp, all)[4]).toBe('Group Curlew · cell 4 of 4');
+  expect(answersOf(lamp, all)[4]).toBe('Group Curlew · cell 5 of 5');
   expect(answeredOf(lamp, all)).toContain('build');
 });
 

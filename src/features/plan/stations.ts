@@ -8,7 +8,6 @@ import type { Plan } from '@/core/records/plan/planSchema';
 import type { PlanEvaluation } from '@/core/work/judging/evaluatePlan';
 import { dayWords } from '@/core/work/preparation/dayWords';
 import { sparesOf } from '@/core/work/preparation/sparesOf';
-import { safetyGate } from '@/core/work/preparation/safetyGate';
 import type { BatteryRun } from '@/core/work/running/runBattery';
 import { verdictOf } from '@/core/work/judging/verdict';
 import { aboutTime, formatAmps, formatMinutes, formatVolts } from '@/core/units';
@@ -65,7 +64,7 @@ function hasDate({ lessonDate }: Plan): boolean {
 }
 
 function readyAnswer(plan: Plan, evaluation: PlanEvaluation): string {
-  const { preparing, pupilSheet } = safetyGate(plan, evaluation);
+  const { preparing, pupilSheet } = evaluation.inLesson.gate;
   if (!preparing) return 'nothing for a class';
   const { lesson, lessonDate } = plan;
   const { body } = evaluation.cell;

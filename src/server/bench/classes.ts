@@ -1,6 +1,5 @@
 import { randomBytes } from 'node:crypto';
 import { JOIN_CODE_LENGTH, joinCodeOf } from '@/core/records/plan/joinCode';
-import { safetyGate } from '@/core/work/preparation/safetyGate';
 import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
 import type { Plan } from '@/core/records/plan/planSchema';
 import { fail, succeed, type Result } from '@/core/result';
@@ -24,7 +23,7 @@ export function openClass(context: BenchContext, planId: string): Result<OpenCla
   if (found === null) return null;
   if (!found.document.ok) return found.document;
   const plan = found.document.value;
-  const gate = safetyGate(plan, evaluatePlan(plan));
+  const { gate } = evaluatePlan(plan).inLesson;
   if (!gate.pupilSheet) return fail({ code: 'withheld', path: [], message: gate.reason });
   const now = context.now();
   const code = freeCode(context, plan, planId);

@@ -9,6 +9,8 @@ export const MAX_MILLIMETRES = 500;
 /** What a person can cut and hold; what keeps two metals apart may be as thin as paper. */
 const LEAST_METAL_MILLIMETRES = 0.5;
 const LEAST_GAP_MILLIMETRES = 0.05;
+/** A flash of zinc. */
+const LEAST_COATING_MILLIMETRES = 0.001;
 
 const millimetres = (least: number) =>
   z
@@ -27,6 +29,9 @@ export const electrodeSizeSchema = z.strictObject({
   widthMillimetres: millimetres(LEAST_METAL_MILLIMETRES),
   depthMillimetres: millimetres(LEAST_METAL_MILLIMETRES),
   gapMillimetres: millimetres(LEAST_GAP_MILLIMETRES),
+  metalMillimetres: millimetres(LEAST_COATING_MILLIMETRES).describe(
+    'How thick the − metal is that can dissolve: the coating of coated steel, all of what is solid.',
+  ),
   pairs: z
     .number('Give a whole number.')
     .int('Give a whole number.')

@@ -32,16 +32,18 @@ interface MetalFacts {
   /** Molar mass, g/mol: IUPAC standard atomic weights 2021, abridged, from memory. */
   readonly gramsPerMol: number;
   readonly electrons: number;
+  /** Density: CRC Handbook of Chemistry and Physics, from memory. */
+  readonly gramsPerCubicCentimetre: number;
 }
 
 export const METAL_FACTS: Readonly<Record<AnodeMetal, MetalFacts>> = {
-  Zn: { gramsPerMol: 65.38, electrons: 2 },
-  Mg: { gramsPerMol: 24.305, electrons: 2 },
-  Al: { gramsPerMol: 26.982, electrons: 3 },
-  Fe: { gramsPerMol: 55.845, electrons: 2 },
-  Ni: { gramsPerMol: 58.693, electrons: 2 },
-  Cu: { gramsPerMol: 63.546, electrons: 2 },
-  Pb: { gramsPerMol: 207.2, electrons: 2 },
+  Zn: { gramsPerMol: 65.38, electrons: 2, gramsPerCubicCentimetre: 7.14 },
+  Mg: { gramsPerMol: 24.305, electrons: 2, gramsPerCubicCentimetre: 1.738 },
+  Al: { gramsPerMol: 26.982, electrons: 3, gramsPerCubicCentimetre: 2.7 },
+  Fe: { gramsPerMol: 55.845, electrons: 2, gramsPerCubicCentimetre: 7.87 },
+  Ni: { gramsPerMol: 58.693, electrons: 2, gramsPerCubicCentimetre: 8.908 },
+  Cu: { gramsPerMol: 63.546, electrons: 2, gramsPerCubicCentimetre: 8.96 },
+  Pb: { gramsPerMol: 207.2, electrons: 2, gramsPerCubicCentimetre: 11.34 },
 };
 
 /** Charge in coulombs that a gram of the metal gives when all of it dissolves: `zF/M` (Faraday). */

@@ -172,6 +172,8 @@ export interface ElectrodeSize {
   /** How deep the metal is in the wet; of no account for coins. */
   readonly depthMillimetres: number;
   readonly gapMillimetres: number;
+  /** How thick the − metal is that can dissolve: the coating of coated steel, all of what is solid. */
+  readonly metalMillimetres: number;
   /** Pairs side by side in the same body. */
   readonly pairs: number;
   /** Single + and − electrodes in the same body beside the pairs. */
@@ -192,6 +194,18 @@ export function electrodeAreaSquareMetres(size: ElectrodeSize): number {
 /** Bars, between which the current spreads out, rather than faces. */
 export function isRound({ shape }: Pick<ElectrodeSize, 'shape'>): boolean {
   return shape === 'nail' || shape === 'rod';
+}
+
+/**
+ * Volume of the metal of one − electrode that can dissolve, m³: its wet side as thick as its coating, or all of what is solid. The
+ * coating of a bar is a ring, and never more than the bar.
+ */
+export function metalCubicMetres(size: ElectrodeSize): number {
+  const thickness = size.metalMillimetres * METRES_PER_MILLIMETRE;
+  if (!isRound(size)) return electrodeAreaSquareMetres(size) * thickness;
+  const diameter = size.widthMillimetres * METRES_PER_MILLIMETRE;
+  const ring = Math.min(thickness, diameter / 2);
+  return Math.PI * (diameter - ring) * ring * size.depthMillimetres * METRES_PER_MILLIMETRE;
 }
 
 /** The size as the cell model takes it. */

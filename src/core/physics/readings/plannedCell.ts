@@ -1,6 +1,14 @@
 import { cellAmpsAt, type CellModel, leakyCell } from '../cell/cellModel';
 import { cellInWarmth, type ElectrodeSize } from '../cell/scaleCell';
-import { type CellBuild, typicalCell, typicalModel, withPairs } from '../recipes/cellBuild';
+import {
+  cellBuild,
+  type CellBuild,
+  typicalCell,
+  typicalModel,
+  withPairs,
+} from '../recipes/cellBuild';
+import type { Piece } from '../recipes/pieces';
+import { bodyOf } from '../recipes/recipe';
 import {
   beliefBeforeReading,
   type CellBelief,
@@ -88,6 +96,15 @@ function curveOf(
 /** The same cell with metals of another size or number. */
 export function cellOfSize(cell: PlannedCell, size: ElectrodeSize): PlannedCell {
   return plannedCell({ ...cell, size }, cell.celsius, cell);
+}
+
+/** The same cell in a body that is cut otherwise. */
+export function cellInPiece(cell: PlannedCell, piece: Piece): PlannedCell {
+  const { recipe, body, size, overhangMillimetres } = cell;
+  if (piece === cell.piece) return cell;
+  const whole = bodyOf(recipe, body.id);
+  const build = cellBuild(recipe, whole, { piece, size, overhangMillimetres });
+  return plannedCell(build, cell.celsius, cell);
 }
 
 /** The same cell with so many whole pairs in its body. */

@@ -1,16 +1,20 @@
 import type { CellModel } from '../cell/cellModel';
 import { cellAmpsAt } from '../cell/cellModel';
+import type { Material } from '../cell/metals';
+import { type AnodeMetal, coulombsPerGram, METAL_FACTS } from '../cell/potentials';
 import {
   type CellChemistry,
   type CellGeometry,
   type ElectrodeSize,
+  electrodeAreaSquareMetres,
   geometryOf,
+  metalCubicMetres,
   type SizedCell,
   sizedCell,
 } from '../cell/scaleCell';
 import { bodyInPieces, type CellBody } from './bodies';
 import { ingredientsOf, type CellLiquid } from './liquids';
-import type { BillLine } from './parts';
+import { type BillLine, PARTS } from './parts';
 import { PIECE_FACTS, sizeInPiece, type Piece } from './pieces';
 import type { Recipe, TypicalReadings } from './recipe';
 import { separatorPlan, type Paper } from './separatorPlan';
@@ -27,14 +31,15 @@ export interface CellBuild {
   readonly overhangMillimetres: number;
 }
 
-type Choices = Partial<Pick<CellBuild, 'piece' | 'overhangMillimetres'>> & {
+type Choices = Partial<Pick<CellBuild, 'overhangMillimetres'>> & {
+  readonly piece?: Piece | null;
   readonly size?: ElectrodeSize | null;
 };
 
 /** A cell of a recipe with one of its bodies; whole, of the usual size, with nothing standing out unless said otherwise. */
 export function cellBuild(recipe: Recipe, body: CellBody, choices: Choices = {}): CellBuild {
-  const { piece: wanted = 'whole', size = null, overhangMillimetres = 0 } = choices;
-  const piece = piecesOf(recipe, body).includes(wanted) ? wanted : 'whole';
+  const { piece: wanted = null, size = null, overhangMillimetres = 0 } = choices;
+  const piece = wanted !== null && piecesOf(recipe, body).includes(wanted) ? wanted : 'whole';
   return {
     recipe,
     body: bodyInPieces(body, piece),
@@ -120,6 +125,41 @@ export function minusElectrodesOf({ size }: Pick<CellBuild, 'size'>): number {
   return size.pairs + size.extraMinus;
 }
 
+const SYMBOL_OF: Readonly<Record<Material, AnodeMetal | null>> = {
+  copper: 'Cu',
+  zinc: 'Zn',
+  nickel: 'Ni',
+  aluminium: 'Al',
+  magnesium: 'Mg',
+  steel: 'Fe',
+  carbon: null,
+};
+const CUBIC_CENTIMETRES = 1e6;
+
+/** Metal of all − electrodes that stands in the wet and can dissolve, grams; carbon never does. */
+export function metalGramsOf(build: CellBuild): number {
+  const symbol = SYMBOL_OF[build.recipe.minus.material];
+  if (symbol === null) return Infinity;
+  const one = CUBIC_CENTIMETRES * metalCubicMetres(sizeInPiece(build.size, build.piece));
+  return minusElectrodesOf(build) * one * METAL_FACTS[symbol].gramsPerCubicCentimetre;
+}
+
+/** The charge of that metal when all of it dissolves, coulombs (Faraday); only a part of it does useful work. */
+export function metalCoulombsOf(build: CellBuild): number {
+  const symbol = SYMBOL_OF[build.recipe.minus.material];
+  return symbol === null ? Infinity : metalGramsOf(build) * coulombsPerGram(symbol);
+}
+
+/**
+ * What eats the − metal of one cell at room temperature while it gives nothing, amperes: it goes with that metal's wet area, whatever
+ * the + metal, and with what speeds its reactions up.
+ */
+export function corrosionAmpsOf(build: CellBuild): number {
+  const { recipe, body, size, piece } = build;
+  const area = minusElectrodesOf(build) * electrodeAreaSquareMetres(sizeInPiece(size, piece));
+  return (recipe.corrosionAmpsPerSquareMetre * area) / body.reactionShare;
+}
+
 /** Share of water in fruit, roots and juice by mass (from memory). */
 const FOOD_WATER_SHARE = 0.85;
 const GRAMS_PER_CUBIC_METRE = 1e6;
@@ -137,6 +177,29 @@ export function waterOf({ recipe, body }: Pick<CellBuild, 'recipe' | 'body'>): {
     waterGrams: FOOD_WATER_SHARE * body.foodGrams,
     wetRadiusMetres: Math.cbrt((3 * body.foodGrams) / (4 * Math.PI * GRAMS_PER_CUBIC_METRE)),
   };
+}
+
+/** Flesh that a pair of metals needs round it, grams (from memory). */
+const GRAMS_PER_PAIR = 20;
+
+/** Pushing in a pair of metals more and joining it to its like, minutes (from memory). */
+const MINUTES_PER_PAIR = 1;
+
+/** Minutes to build one such cell. */
+export function minutesToBuildOf({ recipe, size }: Pick<CellBuild, 'recipe' | 'size'>): number {
+  const { pairs, extraPlus, extraMinus } = size;
+  return recipe.minutesToBuild + MINUTES_PER_PAIR * (pairs - 1 + (extraPlus + extraMinus) / 2);
+}
+
+/** Pairs of metal that have room in one body. */
+export function mostPairsOf(build: Pick<CellBuild, 'recipe' | 'body' | 'piece'>): number {
+  const { recipe, piece } = build;
+  if (!recipe.morePairs) return 1;
+  const room =
+    recipe.look === 'fruit'
+      ? Math.max(1, Math.floor(foodGramsOf(build) / GRAMS_PER_PAIR))
+      : Infinity;
+  return Math.min(room, PIECE_FACTS[piece].mostPairs);
 }
 
 /** Food that becomes waste with one cell, grams. */
@@ -165,15 +228,21 @@ export function billOfCell(build: CellBuild): BillLine[] {
   return [...lines, { part: sheet, amount: 1 / perSheet }];
 }
 
-/** Its share of the body, and metals, as many as stick in it; separators and liquids are not in it. */
+/** Its share of the body, and metals, as many as stick in it, with the leads that join like to like; separators and liquids are not in it. */
 export function piecesOfCell({ recipe, body, piece, size }: CellBuild): BillLine[] {
-  const { cell, plus, minus } = recipe.parts;
+  const { cell, plus, minus, join } = recipe.parts;
+  const morePlus = size.pairs - 1 + size.extraPlus;
+  const moreMinus = size.pairs - 1 + size.extraMinus;
+  const larger = electrodeAreaSquareMetres(size) / electrodeAreaSquareMetres(recipe.usualSize);
   return [
     ...(body.part === null ? [] : [{ part: body.part, amount: PIECE_FACTS[piece].share }]),
     ...cell,
-    ...multiplyBill(plus, size.pairs - 1 + size.extraPlus),
-    ...multiplyBill(minus, size.pairs - 1 + size.extraMinus),
-  ];
+    ...multiplyBill(plus, morePlus),
+    ...multiplyBill(minus, moreMinus),
+    ...multiplyBill(join, morePlus + moreMinus),
+  ].map((line) =>
+    PARTS[line.part].unit === 'cm' ? { ...line, amount: line.amount * larger } : line,
+  );
 }
 
 /** A bill so many times; none where it is not needed. */

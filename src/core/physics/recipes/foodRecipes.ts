@@ -1,4 +1,5 @@
 import { FRUIT_FILMS } from '../cell/films';
+import { ELECTROPLATED, SHEET } from './metalThickness';
 import { each, loose, recipe, size } from './recipe';
 import { FRUIT_TISSUE_OHM_METRES, JUICE_OHM_METRES, ROOT_TISSUE_OHM_METRES } from './resistivities';
 
@@ -9,7 +10,7 @@ import { FRUIT_TISSUE_OHM_METRES, JUICE_OHM_METRES, ROOT_TISSUE_OHM_METRES } fro
 const NAIL_ANODE_SHARE = 0.4;
 
 const NAILS = {
-  usualSize: size('nail', 3, 40, 20),
+  usualSize: size('nail', 3, 40, 10, ELECTROPLATED),
   look: 'fruit',
   plus: { material: 'copper', part: 'copper strip' },
   minus: { material: 'zinc', part: 'galvanised nail or zinc plate' },
@@ -17,7 +18,7 @@ const NAILS = {
   metals: 'copper-zinc',
   anodeShare: NAIL_ANODE_SHARE,
   films: FRUIT_FILMS,
-  supplies: { metalCoulombs: 40, waterGrams: 0, wetRadiusMillimetres: 0 },
+  supplies: { waterGrams: 0, wetRadiusMillimetres: 0 },
   spoilsDays: 7,
   parts: loose(each('copper-strip'), each('galvanised-nail')),
   morePairs: true,
@@ -69,7 +70,7 @@ export const ROOT_RECIPE = recipe({
 export const CUP_RECIPE = recipe({
   id: 'juice-cup',
   name: 'Cup of juice or vinegar',
-  usualSize: size('strip', 30, 50, 30),
+  usualSize: size('strip', 30, 50, 30, SHEET),
   look: 'cup',
   plus: { material: 'copper', part: 'copper strip' },
   minus: { material: 'zinc', part: 'zinc strip' },
@@ -83,7 +84,7 @@ export const CUP_RECIPE = recipe({
   films: FRUIT_FILMS,
   // Zinc in acid gives off hydrogen all the time (from memory).
   corrosionShare: 0.1,
-  supplies: { metalCoulombs: 500, waterGrams: 80, wetRadiusMillimetres: 30 },
+  supplies: { waterGrams: 80, wetRadiusMillimetres: 30 },
   spoilsDays: 4,
   parts: loose(each('copper-strip'), each('zinc-strip'), each('cup')),
   morePairs: true,

@@ -36,6 +36,7 @@ test('its own readings at its own size set the physics: the cell reads their mid
         widthMillimetres: 20,
         depthMillimetres: 20,
         gapMillimetres: 5,
+        metalMillimetres: 1,
         pairs: 2,
         extraPlus: 0,
         extraMinus: 0,

@@ -6,7 +6,7 @@ import { electrodeSizeSchema } from '../cell/electrodeSizeSchema';
 import { CELL_LOOKS, RECIPE_IDS } from './recipe';
 
 /** Version that this build writes. */
-export const RECIPE_VERSION = 2;
+export const RECIPE_VERSION = 3;
 export const RECIPE_FORMAT = 'grozer-recipe';
 
 const words = (what: string, most: number) =>

@@ -1,4 +1,5 @@
 import { FRUIT_FILMS } from '../cell/films';
+import { COIN_CORE, ELECTROPLATED } from './metalThickness';
 import { each, recipe, size, stack } from './recipe';
 import { MIXED_BRINE_OHM_METRES, VINEGAR_OHM_METRES } from './resistivities';
 
@@ -6,7 +7,7 @@ import { MIXED_BRINE_OHM_METRES, VINEGAR_OHM_METRES } from './resistivities';
 export const BRINE_PILE_RECIPE = recipe({
   id: 'coin-pile-brine',
   name: 'Coin pile in brine',
-  usualSize: size('coin', 19, 1, 0.5),
+  usualSize: size('coin', 19, 1, 0.5, ELECTROPLATED),
   look: 'pile',
   plus: { material: 'copper', part: 'copper or bronze coin, Ø 19 mm' },
   minus: { material: 'zinc', part: 'zinc blank or zinc-coated washer' },
@@ -17,7 +18,7 @@ export const BRINE_PILE_RECIPE = recipe({
   resistivityOhmMetres: MIXED_BRINE_OHM_METRES,
   films: FRUIT_FILMS,
   corrosionShare: 0.02,
-  supplies: { metalCoulombs: 300, waterGrams: 0.1, wetRadiusMillimetres: 9.5 },
+  supplies: { waterGrams: 0.1, wetRadiusMillimetres: 9.5 },
   minutesToBuild: 3,
   parts: stack(each('copper-coin', 'zinc-washer')),
   bodyLabel: 'Separator and liquid',
@@ -35,7 +36,7 @@ export const BRINE_PILE_RECIPE = recipe({
 export const ONE_COIN_PILE_RECIPE = recipe({
   id: 'one-coin-pile',
   name: 'Pile of half-sanded coins',
-  usualSize: size('coin', 19, 1, 0.5),
+  usualSize: size('coin', 19, 1, 0.5, COIN_CORE),
   look: 'pile',
   plus: { material: 'copper', part: 'copper face of a coin' },
   minus: { material: 'zinc', part: 'zinc core of the same coin, one face sanded' },
@@ -46,8 +47,9 @@ export const ONE_COIN_PILE_RECIPE = recipe({
   resistivityOhmMetres: MIXED_BRINE_OHM_METRES,
   films: FRUIT_FILMS,
   corrosionShare: 0.03,
-  supplies: { metalCoulombs: 3600, waterGrams: 0.1, wetRadiusMillimetres: 9.5 },
-  minutesToBuild: 8,
+  supplies: { waterGrams: 0.1, wetRadiusMillimetres: 9.5 },
+  // The coins are sanded the day before.
+  minutesToBuild: 4,
   // n cells: n sanded coins and one whole coin on top.
   parts: stack(each('coin-to-sand'), each('whole-coin')),
   bodyLabel: 'Separator and liquid',
@@ -67,7 +69,7 @@ export const ONE_COIN_PILE_RECIPE = recipe({
 export const NICKEL_PILE_RECIPE = recipe({
   id: 'nickel-zinc-pile',
   name: 'Nickel–zinc pile',
-  usualSize: size('coin', 21, 1, 0.5),
+  usualSize: size('coin', 21, 1, 0.5, ELECTROPLATED),
   look: 'pile',
   plus: { material: 'nickel', part: 'cupronickel coin, Ø 21 mm' },
   minus: { material: 'zinc', part: 'zinc washer or sanded coin' },
@@ -78,7 +80,7 @@ export const NICKEL_PILE_RECIPE = recipe({
   resistivityOhmMetres: VINEGAR_OHM_METRES,
   films: FRUIT_FILMS,
   corrosionShare: 0.05,
-  supplies: { metalCoulombs: 300, waterGrams: 0.1, wetRadiusMillimetres: 10.5 },
+  supplies: { waterGrams: 0.1, wetRadiusMillimetres: 10.5 },
   minutesToBuild: 3,
   parts: stack(each('nickel-coin', 'zinc-washer')),
   bodyLabel: 'Separator and liquid',

@@ -3,6 +3,7 @@ import {
   type CellChemistry,
   type ElectrodeShape,
   type ElectrodeSize,
+  electrodeAreaSquareMetres,
   geometryOf,
 } from '../cell/scaleCell';
 import type { FilmShares } from '../cell/films';
@@ -71,16 +72,16 @@ export interface RecipeParts {
   /** Metals of one further pair in the same body: + and −. */
   readonly plus: readonly BillLine[];
   readonly minus: readonly BillLine[];
+  /** Joins an electrode more in a body to its like. */
+  readonly join: readonly BillLine[];
   /** Once for each string. */
   readonly string: readonly BillLine[];
   /** The cells stand on one another: a string needs leads at its two ends only, and dries as one body. */
   readonly stacked: boolean;
 }
 
-/** What limits a cell's life, for one pair of the usual size (from memory). */
+/** Water that limits a cell's life, for one pair of the usual size (from memory). */
 export interface CellSupplies {
-  /** Charge of all the metal that can dissolve, coulombs; only a part of it does useful work. */
-  readonly metalCoulombs: number;
   /** Water in it where the body is no food, grams, and the radius of the wet body as the air meets it. */
   readonly waterGrams: number;
   readonly wetRadiusMillimetres: number;
@@ -108,8 +109,8 @@ export interface Recipe {
   /** Highest believable open-circuit volts of one cell. */
   readonly ceilingVolts: number;
   readonly films: FilmShares;
-  /** Corrosion beside the useful current, as a share of the short-circuit current. */
-  readonly corrosionShare: number;
+  /** Corrosion beside the useful current, for the − metal's wet area at room temperature, A/m². */
+  readonly corrosionAmpsPerSquareMetre: number;
   readonly supplies: CellSupplies;
   /** Mould and browning end it after so many days (from memory); `null`: nothing in it spoils. */
   readonly spoilsDays: number | null;
@@ -198,7 +199,12 @@ export function bodyOf(recipe: Pick<Recipe, 'id' | 'bodies'>, id: string): CellB
 const NERNST_CEILING_SHARE = 1.05;
 
 type Range = readonly [low: number, high: number];
-type FromPhysics = 'chemistry' | 'contactOhms' | 'typical' | 'ceilingVolts';
+type FromPhysics =
+  | 'chemistry'
+  | 'contactOhms'
+  | 'typical'
+  | 'ceilingVolts'
+  | 'corrosionAmpsPerSquareMetre';
 type Usual = 'spoilsDays' | 'soakSeconds' | 'pours' | 'minutesToBuild' | 'ownText' | 'measuring';
 type Trait = 'breathes' | 'morePairs' | 'restricted';
 
@@ -210,13 +216,17 @@ type Written = Omit<Recipe, FromPhysics | Usual | Trait | 'bodies'> &
     readonly metals: MetalPair | null;
     readonly openVolts: Range;
     readonly shortAmps: Range;
+    /** Corrosion of the usual cell as a share of its short-circuit current (from memory). */
+    readonly corrosionShare: number;
   } & Pick<TypicalCell, 'resistivityOhmMetres' | 'anodeShare'>;
 
 /** A recipe, completed with what its readings make of its physics. */
 export function recipe(written: Written): Recipe {
-  const { metals, openVolts, shortAmps, resistivityOhmMetres, anodeShare, bodies, ...rest } =
+  const { metals, openVolts, shortAmps, resistivityOhmMetres, anodeShare, bodies, ...others } =
     written;
-  const [first, ...others] = bodies;
+  const { corrosionShare, ...rest } = others;
+  const { usualSize } = written;
+  const [first, ...more] = bodies;
   return {
     spoilsDays: null,
     soakSeconds: null,
@@ -228,11 +238,11 @@ export function recipe(written: Written): Recipe {
     morePairs: false,
     restricted: false,
     ...rest,
-    bodies: [shippedBody(first), ...others.map(shippedBody)],
+    bodies: [shippedBody(first), ...more.map(shippedBody)],
     ...calibrateCell(written.shape, {
       openVolts,
       shortAmps,
-      geometry: geometryOf(written.usualSize, 0),
+      geometry: geometryOf(usualSize, 0),
       resistivityOhmMetres,
       anodeShare,
     }),
@@ -243,23 +253,28 @@ export function recipe(written: Written): Recipe {
       shortAmpsHigh: shortAmps[1],
       source: 'common practice, no source',
     },
+    corrosionAmpsPerSquareMetre:
+      (corrosionShare * Math.sqrt(shortAmps[0] * shortAmps[1])) /
+      electrodeAreaSquareMetres(usualSize),
     ceilingVolts:
       metals === null ? NERNST_CEILING_SHARE * openVolts[1] : PRACTICAL_CEILING_VOLTS[metals],
   };
 }
 
-/** The size of one ordinary cell, millimetres. */
+/** The size of one ordinary cell, millimetres; the last is its − metal's thickness. */
 export function size(
   shape: ElectrodeShape,
   widthMillimetres: number,
   depthMillimetres: number,
   gapMillimetres: number,
+  metalMillimetres: number,
 ): ElectrodeSize {
   return {
     shape,
     widthMillimetres,
     depthMillimetres,
     gapMillimetres,
+    metalMillimetres,
     pairs: 1,
     extraPlus: 0,
     extraMinus: 0,
@@ -275,10 +290,18 @@ export function loose(
   minus: readonly BillLine[],
   once: readonly BillLine[] = [],
 ): RecipeParts {
-  return { cell: [...once, ...plus, ...minus], plus, minus, string: [], stacked: false };
+  const cell = [...once, ...plus, ...minus];
+  return { cell, plus, minus, join: each('clip-lead'), string: [], stacked: false };
 }
 
 /** Cells that stand on one another, held by a rubber band, and what else a string takes once. */
 export function stack(cell: readonly BillLine[], string: readonly BillLine[] = []): RecipeParts {
-  return { cell, plus: [], minus: [], string: [...each('rubber-band'), ...string], stacked: true };
+  return {
+    cell,
+    plus: [],
+    minus: [],
+    join: [],
+    string: [...each('rubber-band'), ...string],
+    stacked: true,
+  };
 }

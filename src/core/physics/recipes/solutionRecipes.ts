@@ -1,6 +1,7 @@
 import { FRUIT_FILMS, NO_FILMS } from '../cell/films';
 import type { CellLiquid, MetalSalt } from './liquids';
 import type { BillLine } from './parts';
+import { PLATE, SHEET } from './metalThickness';
 import { each, loose, recipe, size } from './recipe';
 import { SULFATE_OHM_METRES, SULFURIC_OHM_METRES } from './resistivities';
 
@@ -14,12 +15,12 @@ const salt = (of: MetalSalt, molPerLitre: number): CellLiquid => ({
   millilitres: VESSEL_MILLILITRES,
 });
 const VESSELS = {
-  usualSize: size('strip', 40, 50, 60),
+  usualSize: size('strip', 40, 50, 60, SHEET),
   look: 'vessels',
   shape: 'bridged',
   resistivityOhmMetres: SULFATE_OHM_METRES,
   films: NO_FILMS,
-  supplies: { metalCoulombs: 3000, waterGrams: 200, wetRadiusMillimetres: 40 },
+  supplies: { waterGrams: 200, wetRadiusMillimetres: 40 },
   minutesToBuild: 10,
 } as const;
 
@@ -78,7 +79,7 @@ export const CONCENTRATION_RECIPE = recipe({
 export const SULFURIC_RECIPE = recipe({
   id: 'dilute-sulfuric-acid',
   name: 'Dilute sulfuric acid',
-  usualSize: size('plate', 50, 100, 20),
+  usualSize: size('plate', 50, 100, 20, PLATE),
   look: 'cup',
   plus: { material: 'copper', part: 'copper plate' },
   minus: { material: 'zinc', part: 'zinc plate' },
@@ -89,7 +90,7 @@ export const SULFURIC_RECIPE = recipe({
   resistivityOhmMetres: SULFURIC_OHM_METRES,
   films: FRUIT_FILMS,
   corrosionShare: 0.3,
-  supplies: { metalCoulombs: 5000, waterGrams: 200, wetRadiusMillimetres: 40 },
+  supplies: { waterGrams: 200, wetRadiusMillimetres: 40 },
   minutesToBuild: 10,
   parts: loose(each('copper-plate'), each('zinc-plate')),
   pours: [],

@@ -2,16 +2,16 @@ import { familyBuild, familyModel } from '../../../testing/core/cells';
 import { cellBuild, withPairs, waterOf } from '../recipes/cellBuild';
 import { RECIPES } from '../recipes/recipes';
 import { bodyOf, FAMILY_IDS, type FamilyId, recipeOfFamily } from '../recipes/recipe';
+import type { ElectrodeSize } from '../cell/scaleCell';
 import {
+  type AgeingCell,
   ageingCell,
   type CellSurroundings,
   dryingPerSecond,
   saturationGramsPerCubicMetre,
 } from './ageingCell';
-import { cellAmpsAt } from '../cell/cellModel';
 import { theveninCurve } from '../circuit/battery/sourceCurve';
 import { type Piece, PIECE_FACTS } from '../recipes/pieces';
-import { DEFAULT_UTILISATION } from '../cell/potentials';
 import { chargeTime } from './chargeTime';
 
 const DAY = 86_400;
@@ -22,12 +22,21 @@ const AROUND = {
   cellsInSeries: 4,
   soakSeconds: null,
 } as const;
-type Around = Partial<CellSurroundings> & { piece?: Piece; pairs?: number; body?: string };
-const aged = (id: FamilyId, { piece = 'whole', pairs = 1, body, ...around }: Around = {}) => {
+type Around = Partial<CellSurroundings> & {
+  piece?: Piece;
+  pairs?: number;
+  size?: ElectrodeSize;
+  body?: string;
+};
+const aged = (
+  id: FamilyId,
+  { piece = 'whole', pairs, size, body, ...around }: Around = {},
+): AgeingCell => {
   const { recipe, body: any } = familyBuild(id);
-  const build = cellBuild(recipe, body === undefined ? any : bodyOf(recipe, body), { piece });
+  const of = body === undefined ? any : bodyOf(recipe, body);
+  const build = cellBuild(recipe, of, { piece, size: size ?? null });
   return ageingCell(
-    { ...withPairs(build, pairs), model: familyModel(id) },
+    { ...(pairs === undefined ? build : withPairs(build, pairs)), model: familyModel(id) },
     { ...AROUND, ...around },
   );
 };
@@ -71,12 +80,15 @@ describe('what ends a cell', () => {
   });
 
   test.each(FAMILY_IDS)(
-    '%s: corrosion goes with the short-circuit current, metal with its electrodes',
+    '%s: corrosion and metal go with the − electrodes, whatever the + ones',
     (id) => {
-      const { corrosionShare, supplies } = RECIPES[recipeOfFamily(id)];
+      const { usualSize } = RECIPES[recipeOfFamily(id)];
       const one = aged(id);
-      expect(one.parasiticAmps).toBeCloseTo(corrosionShare * cellAmpsAt(familyModel(id), 0), 12);
-      expect(one.metalCoulombs).toBeCloseTo(DEFAULT_UTILISATION * supplies.metalCoulombs, 6);
+      const sized = (change: Partial<ElectrodeSize>): AgeingCell =>
+        aged(id, { size: { ...usualSize, ...change } });
+      expect(sized({ extraPlus: 2 }).parasiticAmps).toBeCloseTo(one.parasiticAmps, 12);
+      expect(sized({ extraPlus: 2 }).metalCoulombs).toBeCloseTo(one.metalCoulombs, 6);
+      expect(sized({ extraMinus: 2 }).parasiticAmps).toBeCloseTo(3 * one.parasiticAmps, 12);
       expect(aged(id, { pairs: 3 }).metalCoulombs).toBeCloseTo(3 * one.metalCoulombs, 6);
       expect(one.soakSeconds).toBeNull();
       expect(aged(id, { soakSeconds: 60 }).soakSeconds).toBe(60);

@@ -1,7 +1,8 @@
 import { cellAmpsAt, type CellModel } from '../cell/cellModel';
 import type { FilmShares } from '../cell/films';
 import { DEFAULT_UTILISATION } from '../cell/potentials';
-import { type CellBuild, minusElectrodesOf, waterOf } from '../recipes/cellBuild';
+import { warmthAt } from '../cell/scaleCell';
+import { type CellBuild, corrosionAmpsOf, metalCoulombsOf, waterOf } from '../recipes/cellBuild';
 import { LIQUID_FACTS } from '../recipes/liquids';
 import { PIECE_FACTS } from '../recipes/pieces';
 import { GAS_J_PER_MOL_K, ZERO_CELSIUS_IN_KELVIN } from '../../constants';
@@ -115,8 +116,8 @@ export function ageingCell(cell: CellToAge, around: CellSurroundings): AgeingCel
   return {
     cell: model,
     ...filmPairs(model, shortAmps, recipe.films),
-    metalCoulombs: DEFAULT_UTILISATION * recipe.supplies.metalCoulombs * minusElectrodesOf(cell),
-    parasiticAmps: recipe.corrosionShare * shortAmps,
+    metalCoulombs: DEFAULT_UTILISATION * metalCoulombsOf(cell),
+    parasiticAmps: corrosionAmpsOf(cell) * warmthAt(around.celsius).reaction,
     dryingPerSecond: dryingOf(cell, around),
     soakSeconds: around.soakSeconds,
     spoilsSeconds: spoilsDays === null ? null : spoilsDays * DAY_SECONDS,

@@ -45,7 +45,10 @@ const whole = ([one, many]: readonly [string, string], least: number, most: numb
     .min(least, `Enter at least ${least} ${least === 1 ? one : many}.`)
     .max(most, `Enter at most ${most} ${many}.`);
 
-const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'Give the time as hours:minutes.');
+/** A local time of day. */
+export const clockSchema = z
+  .string()
+  .regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'Give the time as hours:minutes.');
 
 /** The class that a plan is prepared for. */
 export const lessonSchema = z
@@ -55,14 +58,14 @@ export const lessonSchema = z
     meters: whole(['meter', 'meters'], 1, LESSON_LIMITS.mostMeters),
     ageBand: z.enum(AGE_BANDS, 'Choose one of the age bands.'),
     minutes: whole(['minute', 'minutes'], 10, LESSON_LIMITS.mostMinutes),
-    startsAt: clock.describe('Local time at which the lesson begins.'),
+    startsAt: clockSchema.describe('Local time at which the lesson begins.'),
     spares: z
       .enum(['one-in-six', 'from-chance'])
       .describe('One spare in six, or as many as leave the class whole in 95 of 100.'),
     hands: whole(['helper', 'helpers'], 1, LESSON_LIMITS.mostHands),
     mostWaitMinutes: whole(['minute', 'minutes'], 1, LESSON_LIMITS.mostWaitMinutes),
     workingHours: z
-      .strictObject({ from: clock, to: clock })
+      .strictObject({ from: clockSchema, to: clockSchema })
       .refine(({ from, to }) => from < to, 'Working hours must end after they begin.')
       .describe('Preparing is planned on working days between these.'),
     measuring: z

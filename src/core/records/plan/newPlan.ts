@@ -10,7 +10,7 @@ export const USUAL_MINUTES = 10;
 /** A plan's cell of which nothing was read: readings are of the fruit and the piece that they were taken from. */
 export const UNREAD = { own: null, trialCells: [] } satisfies Partial<Plan['cell']>;
 
-/** A cell of a recipe with nothing decided about it: whole, of the usual size, nothing read. */
+/** A cell of a recipe with nothing decided about it: pieces and pairs as suggested, of the usual size, nothing read. */
 export function freshCell(
   recipe: Plan['cell']['recipe'],
   body: string = RECIPES[recipe].bodies[0].id,
@@ -20,7 +20,7 @@ export function freshCell(
     recipe,
     ownRecipe,
     body,
-    piece: 'whole',
+    piece: null,
     overhangMillimetres: 0,
     size: null,
     ...UNREAD,
@@ -37,6 +37,7 @@ export function newPlan(title: string): Plan {
     lessonDate: null,
     target: { kind: 'led', colour: 'red', brightness: 'dim' },
     minutes: USUAL_MINUTES,
+    switchedOnAt: null,
     cell: freshCell('copper-zinc-fruit', 'lemon'),
     arrangement: { kind: 'suggested' },
     seriesResistor: { kind: 'as-needed' },

@@ -40,16 +40,17 @@ const targets: fc.Arbitrary<Plan['target']> = fc.oneof(
 
 const plans: fc.Arbitrary<Plan> = fc.record({
   format: fc.constant('grozer-plan' as const),
-  version: fc.constant(12 as const),
+  version: fc.constant(13 as const),
   title: fc.string({ minLength: 1, maxLength: 80 }).map((text) => text.trim() || 'Plan'),
   lessonDate: fc.option(fc.constantFrom('2027-01-29', '2028-02-29')),
   target: targets,
   minutes: amount(1, 43200),
+  switchedOnAt: fc.constantFrom(null, '20:00'),
   cell: fc.constantFrom(...RECIPE_IDS).chain((recipe) =>
     fc.record({
       recipe: fc.constant(recipe),
       body: fc.constantFrom(...RECIPES[recipe].bodies.map(({ id }) => id)),
-      piece: fc.constantFrom(...PIECES),
+      piece: fc.constantFrom(null, ...PIECES),
       overhangMillimetres: amount(-3, 4),
       ownRecipe: fc.constantFrom(null, { id: 'own', recipe: ownRecipeFrom(recipe) }),
       size: fc.option(
@@ -58,6 +59,7 @@ const plans: fc.Arbitrary<Plan> = fc.record({
           widthMillimetres: amount(0.5, 500),
           depthMillimetres: amount(0.5, 500),
           gapMillimetres: amount(0.1, 500),
+          metalMillimetres: amount(0.001, 500),
           pairs: fc.integer({ min: 1, max: 10 }),
           extraPlus: fc.integer({ min: 0, max: 10 }),
           extraMinus: fc.integer({ min: 0, max: 10 }),
@@ -260,14 +262,14 @@ test('a plan of version 8 keeps its size and its own recipe, and gets a resistor
     },
   });
   expect(parsed.ok && parsed.value).toMatchObject({
-    version: 12,
+    version: 13,
     minutes: plan.minutes,
     seriesResistor: { kind: 'as-needed' },
     meter,
     lesson: plan.lesson,
     cell: {
       size: { ...size, pairs: 3, extraPlus: 0, extraMinus: 0 },
-      ownRecipe: { id: 'mine', recipe: { version: 2, usualSize: { extraPlus: 0 } } },
+      ownRecipe: { id: 'mine', recipe: { version: 3, usualSize: { extraPlus: 0 } } },
     },
   });
   // Twice the limit of the reactions is half of their resistance.

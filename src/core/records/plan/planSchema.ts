@@ -16,11 +16,11 @@ import { runningSchema } from './runningSchema';
 import { LONGEST_STRING, MAX_CELLS } from '../../physics/desk/limits';
 import { LONGEST_TITLE } from '../../formats/documentFormat';
 import { wishesSchema } from './wishSchema';
-import { lessonSchema } from './lessonSchema';
+import { clockSchema, lessonSchema } from './lessonSchema';
 import { haveSchema } from './haveSchema';
 
 /** Version that this build writes. Older documents are migrated on reading, newer ones are refused. */
-export const PLAN_VERSION = 12;
+export const PLAN_VERSION = 13;
 export const PLAN_FORMAT = 'grozer-plan';
 
 const amps = (most: number) =>
@@ -91,7 +91,10 @@ const cell = z
     body: z.string().min(1).max(40),
     piece: z
       .enum(PIECES, 'Choose how it is cut.')
-      .describe('How the fruit or root is cut; counts where the body can be cut so.'),
+      .nullable()
+      .describe(
+        'How the fruit or root is cut; counts where the body can be cut so. null: as the suggestion has it.',
+      ),
     overhangMillimetres: z
       .number('Give a length in millimetres.')
       .min(OVERHANG_LIMITS.least, `Give at least ${OVERHANG_LIMITS.least} mm.`)
@@ -99,7 +102,9 @@ const cell = z
       .describe('By how much the separators of a pile are wider than the metal; below 0: smaller.'),
     size: electrodeSizeSchema
       .nullable()
-      .describe('Size of the educator’s cell; null: the recipe’s usual size.'),
+      .describe(
+        'Size of the educator’s cell; null: the recipe’s usual size, with as many pairs in a body as the suggestion has.',
+      ),
     own: ownReadingsSchema
       .nullable()
       .describe('Readings of one cell built by the educator; null: typical values are used.'),
@@ -164,6 +169,9 @@ export const planSchema = z.strictObject({
     .min(1 / 60, 'The time must be at least one second.')
     .max(43200, 'The time must be at most 30 days.')
     .describe('How long it must run.'),
+  switchedOnAt: clockSchema
+    .nullable()
+    .describe('Local time on the day of the lesson from which it must run; null: whenever.'),
   cell,
   arrangement,
   seriesResistor: seriesResistor.describe('Resistor in series with the LED or the device.'),

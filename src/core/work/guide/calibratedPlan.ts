@@ -4,7 +4,7 @@ import {
   suitableCurrentRange,
   type CurrentRange,
 } from '../../physics/instruments/meter';
-import { buildOfPlan } from '../../records/plan/cellOfPlan';
+import { evaluatePlan } from '../judging/evaluatePlan';
 import type { LoggedReading } from '../../records/logbook/logEntry';
 import type { Plan } from '../../records/plan/planSchema';
 
@@ -53,7 +53,7 @@ export function firstShortAmps(readings: readonly LoggedReading[]): number | nul
 /** A group reads the whole body, with all of its metals; the plan’s own readings are of one pair. */
 function ampsOfOnePair(plan: Plan, volts: number, amps: number, range: CurrentRange): number {
   const shuntOhms = plan.meter.shuntOhms[range];
-  const share = shareOfOnePair(buildOfPlan(plan.cell));
+  const share = shareOfOnePair(evaluatePlan(plan).cell);
   const ohms = volts / amps - shuntOhms;
   return share === 1 || ohms <= 0 ? amps : volts / (ohms / share + shuntOhms);
 }

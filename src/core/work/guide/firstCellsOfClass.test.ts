@@ -1,3 +1,4 @@
+import { RECIPES } from '../../physics/recipes/recipes';
 import { cellOfPlan } from '../../records/plan/cellOfPlan';
 import { newPlan } from '../../records/plan/newPlan';
 import { readingEntry } from '../../records/logbook/readingEntry';
@@ -22,7 +23,8 @@ const line = (group: string, kind: 'volts' | 'short', value: number) => ({
 });
 
 test('first cells of the groups narrow the belief, each counted once, what the teacher typed among them', () => {
-  const plan = newPlan('Class');
+  const { cell: lemon, ...blank } = newPlan('Class');
+  const plan = { ...blank, cell: { ...lemon, size: RECIPES[lemon.recipe].usualSize } };
   const typed = { volts: 0.94, milliamps: 0.5, seconds: 2, counted: true };
   const withOwn = { ...plan, cell: { ...plan.cell, trialCells: [typed] } };
   const lines = logged([

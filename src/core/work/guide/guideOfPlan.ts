@@ -1,4 +1,5 @@
 import { buildingSteps, cautionsOfCell } from '../../physics/recipes/recipe';
+import { minutesToBuildOf } from '../../physics/recipes/cellBuild';
 import { isUnfused } from '../../physics/instruments/classMeter';
 import {
   suitableCurrentRange,
@@ -91,7 +92,7 @@ export function guideOfPlan(plan: Plan, evaluation: PlanEvaluation): GuideStep[]
               : `Build it like the first, then clip its − metal (${recipe.minus.part}) to the + metal (${recipe.plus.part}) of cell ${cell - 1}.`,
           string,
           built: cell,
-          minutes: recipe.minutesToBuild,
+          minutes: minutesToBuildOf(evaluation.cell),
           cautions: first ? cautionsOf(cautionsOfCell(recipe, body)) : [],
         }),
         measure(

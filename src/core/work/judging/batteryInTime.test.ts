@@ -45,7 +45,11 @@ describe('the end that a verdict knows is the end of the run', () => {
 });
 
 test('what ends before the wanted time is told; near it the metal of stronger strings counts against the promise', () => {
-  const grid = { ...lamp, arrangement: { kind: 'own', cellsInSeries: 4, strings: 24 } } as const;
+  const grid = {
+    ...lamp,
+    arrangement: { kind: 'own', cellsInSeries: 4, strings: 24 },
+    lesson: { ...lamp.lesson, minutes: 600 },
+  } as const;
   const { runHours } = ends(grid);
   const wanted = (share: number) => evaluatePlan({ ...grid, minutes: 60 * share * runHours });
   expect(wanted(0.3).metalChance).toBeGreaterThan(0.99);
@@ -56,7 +60,7 @@ test('what ends before the wanted time is told; near it the metal of stronger st
     /the −.metal lasts in \d\d? of 100 classes/,
   );
   expect(verdictOf(wanted(0.98)).headline).toMatch(/on paper, but only in \d\d? of 100 classes/);
-  expect(verdictOf(wanted(1.02)).headline).toMatch(/only \d+.h: the −.metal is used up/);
+  expect(verdictOf(wanted(1.02)).headline).toMatch(/only [\d.]+.(h|days): the −.metal is used up/);
 });
 
 test('currents that stay are taken as they are; what dries first asks for no currents later on', () => {

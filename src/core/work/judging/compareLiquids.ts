@@ -1,10 +1,11 @@
 import { endOfBattery } from '../search/batteryInTime';
 import { cellsOf } from '../../physics/desk/desk';
+import { UNREAD } from '../../records/plan/newPlan';
 import type { Plan } from '../../records/plan/planSchema';
 import { billOfDesk } from '../parts/billOfDesk';
 import { priceOfBill, type Prices } from '../parts/priceOfBill';
 import { evaluatePlan, reaches } from './evaluatePlan';
-import { heldArrangement } from './planEdits';
+import { heldArrangement, withCellDecided } from './planEdits';
 
 /** The same battery with another liquid, separator or fruit in its cells. */
 export interface ComparedBody {
@@ -26,11 +27,12 @@ export interface ComparedBody {
 /** The plan's battery, as it is laid out, with each body of its recipe in turn. */
 export function compareLiquids(plan: Plan, prices: Prices): ComparedBody[] {
   const now = evaluatePlan(plan);
+  const asBuilt = withCellDecided(plan);
   return now.cell.recipe.bodies.map(({ id }) => {
     const one: Plan = {
-      ...plan,
+      ...asBuilt,
       // Readings are of the liquid that they were taken in.
-      cell: { ...plan.cell, body: id, own: id === plan.cell.body ? plan.cell.own : null },
+      cell: { ...asBuilt.cell, body: id, ...(id === plan.cell.body ? {} : UNREAD) },
       arrangement: heldArrangement(plan, now.wiring),
     };
     const evaluation = evaluatePlan(one, now);

@@ -7,17 +7,18 @@ import { deskOf, faultCount, gridDesk, withoutFaults, type Desk } from '../../ph
 import { loadOnDesk, solveDesk } from '../../physics/desk/solveDesk';
 import type { PlannedCell } from '../../physics/readings/plannedCell';
 import { multiplyBill } from '../../physics/recipes/cellBuild';
-import { cellOfPlan } from '../../records/plan/cellOfPlan';
 import type { LoadRequirement } from '../../records/plan/loadRequirement';
 import type { Plan, PlanTarget } from '../../records/plan/planSchema';
 import { billOfDesk } from '../parts/billOfDesk';
 import { billOfLoad, partOfTarget } from '../parts/partOfTarget';
 import { missingParts, type MissingPart } from '../parts/partStock';
 import { type CellEndsAt, classesInTime, deskAfter, endBefore } from '../search/batteryInTime';
+import { lessonPlan, type LessonPlan } from '../lesson/lessonPlan';
 import { onStrongClass, resistorOf, type LoadLimit, type StrongClass } from '../search/loadLimits';
-import { planGrids, type GridPlan } from '../search/planGrids';
-import { gridRequirementOf, type RequirementBasis } from '../search/requirementOfPlan';
+import type { GridPlan } from '../search/planGrids';
+import type { RequirementBasis } from '../search/requirementOfPlan';
 import type { GridRequirement } from '../search/searchGrids';
+import { isLeftOpen, suggestionFor } from '../search/suggestion';
 
 /** The battery at a moment: volts and currents everywhere, and what the load makes of them. */
 export interface BatteryMoment extends DeskSolution {
@@ -62,10 +63,14 @@ export interface PlanEvaluation extends BatteryMoment {
   readonly classes: ClassesOutcome;
   /** Share of them in which the metal lasts that long; it is part of their chance. */
   readonly metalChance: number;
+  /** With nothing connected, of the battery as it is meant. */
+  readonly soundVolts: number;
+  /** The lesson in which it is built. */
+  readonly inLesson: LessonPlan;
 }
 
 type EvaluationBasis = RequirementBasis &
-  Pick<Plan, 'cell' | 'meter' | 'arrangement'> & {
+  Pick<Plan, 'cell' | 'meter' | 'arrangement' | 'lesson'> & {
     /** Meters that are used; 0 where nobody counts them. */
     readonly meters: number;
   };
@@ -74,6 +79,8 @@ export interface WiringChoice {
   /** Cells (or groups) in the first string. */
   readonly cellsInSeries: number;
   readonly strings: number;
+  /** Pairs of metal in each body. */
+  readonly pairs: number;
   /** Where nothing meets the target, `suggested` is the nearest that can be shown. */
   readonly chosenBy: 'planner' | 'educator';
 }
@@ -99,14 +106,15 @@ export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null)
     previous !== null &&
     previous.basis.batteries === batteries &&
     previous.basis.meters === meters &&
+    isLeftOpen(previous.basis) === isLeftOpen(plan) &&
     ASKED_PARTS.every((part) => previous.basis[part] === plan[part])
       ? previous
       : null;
-  if (before !== null && before.basis.arrangement === plan.arrangement) return before;
+  if (before !== null && before.basis.arrangement === plan.arrangement) {
+    return before.basis.lesson === plan.lesson ? before : inOtherLesson(before, plan.lesson);
+  }
   const { target, minutes, running, seriesResistor, meter, have, arrangement } = plan;
-  const cell = before?.cell ?? cellOfPlan(plan);
-  const asked = before?.asked ?? gridRequirementOf({ ...plan, batteries }, cell);
-  const ways = before?.wiringOptions ?? planGrids(asked);
+  const { cell, asked, wiringOptions: ways } = before ?? suggestionFor({ ...plan, batteries });
   const wiring = wiringOf(plan, ways, asked);
   const desk =
     arrangement.kind === 'desk'
@@ -119,6 +127,8 @@ export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null)
   const same = before?.nominalKey === meant ? before : null;
   const { need, strong } = same ?? onStrongClass(sound, asked);
   const first = momentOf(desk, need);
+  const soundVolts =
+    wrong === 0 ? first.source.emfVolts : solveDesk(sound, need.load).source.emfVolts;
   const atEnd = momentOf(deskAfter(desk, running, 60 * minutes), need);
   return {
     ...first,
@@ -131,6 +141,7 @@ export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null)
       meter,
       have,
       arrangement,
+      lesson: plan.lesson,
       batteries,
       meters,
     },
@@ -150,9 +161,21 @@ export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null)
     missing: same?.missing ?? missingFor(plan, sound, need, { batteries, meters }),
     limit: asked.limit,
     strong,
+    soundVolts,
+    inLesson: lessonPlan(plan.lesson, sound, soundVolts),
     ...(same === null
       ? classesInTime(60 * minutes, sound, need, running)
       : { classes: same.classes, metalChance: same.metalChance }),
+  };
+}
+
+/** The same battery for another class. */
+function inOtherLesson(before: PlanEvaluation, lesson: Plan['lesson']): PlanEvaluation {
+  const sound = before.wrong === 0 ? before.desk : withoutFaults(before.desk);
+  return {
+    ...before,
+    basis: { ...before.basis, lesson },
+    inLesson: lessonPlan(lesson, sound, before.soundVolts),
   };
 }
 
@@ -219,24 +242,24 @@ export function momentOf(desk: Desk, need: LoadRequirement): BatteryMoment {
   };
 }
 
-function wiringOf(plan: Plan, ways: GridPlan, asked: GridRequirement): WiringChoice {
-  if (plan.arrangement.kind === 'own') {
-    const { cellsInSeries, strings } = plan.arrangement;
-    return { cellsInSeries, strings, chosenBy: 'educator' };
+function wiringOf({ arrangement }: Plan, ways: GridPlan, asked: GridRequirement): WiringChoice {
+  const { pairs } = asked.cell.size;
+  switch (arrangement.kind) {
+    case 'own': {
+      const { cellsInSeries, strings } = arrangement;
+      return { cellsInSeries, strings, pairs, chosenBy: 'educator' };
+    }
+    case 'desk': {
+      const { strings } = arrangement;
+      const cellsInSeries = strings[0]?.length ?? 0;
+      return { cellsInSeries, strings: strings.length, pairs, chosenBy: 'educator' };
+    }
+    case 'suggested': {
+      const { cellsInSeries, strings } =
+        ways.status === 'possible' ? ways.suggested : nearestWiring(asked);
+      return { cellsInSeries, strings, pairs, chosenBy: 'planner' };
+    }
   }
-  if (plan.arrangement.kind === 'desk') {
-    const { strings } = plan.arrangement;
-    return {
-      cellsInSeries: strings[0]?.length ?? 0,
-      strings: strings.length,
-      chosenBy: 'educator',
-    };
-  }
-  if (ways.status === 'possible') {
-    const { cellsInSeries, strings } = ways.suggested;
-    return { cellsInSeries, strings, chosenBy: 'planner' };
-  }
-  return { ...nearestWiring(asked), chosenBy: 'planner' };
 }
 
 /** Largest battery shown for a wish that cannot be met: one that a class could still build. */

@@ -1,3 +1,4 @@
+import { shareOfOnePair } from '../../physics/recipes/cellBuild';
 import type { TrialCell } from '../../physics/readings/ownReadings';
 import { inWords } from '../../words';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
@@ -115,9 +116,13 @@ test.each([1, 3])(
     const { asked } = evaluatePlan(fresh);
     const rows = firstCellTable(asked, fresh.meter.shuntOhms, read);
     expect(rows.length).toBeGreaterThan(3);
-    for (const { fromMeterAmps, cells } of rows) {
+    const { cell } = asked;
+    for (const { fromAmps, range, cells } of rows) {
       const reading = { volts: null, seconds: null, counted: true };
-      const milliamps = 1000 * 1.01 * fromMeterAmps;
+      // Rows are of a whole body; readings that are typed are of one pair, through the meter’s shunt.
+      const onePair = 1.01 * fromAmps * shareOfOnePair(cell);
+      const ohms = cell.belief.openVolts / onePair + fresh.meter.shuntOhms[range];
+      const milliamps = (1000 * cell.belief.openVolts) / ohms;
       const typed = evaluatePlan({
         ...fresh,
         cell: {

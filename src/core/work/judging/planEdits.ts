@@ -1,22 +1,25 @@
-import { recipeOfCell } from '../../records/plan/cellOfPlan';
 import type { ElectrodeSize } from '../../physics/cell/scaleCell';
 import type { Plan } from '../../records/plan/planSchema';
+import { isLeftOpen } from '../search/suggestion';
+import { evaluatePlan } from './evaluatePlan';
 
-/** The size of the plan's cell: that of its recipe where nobody set one. */
-export function sizeOfPlan(cell: Plan['cell']): ElectrodeSize {
-  return cell.size ?? recipeOfCell(cell).usualSize;
-}
-
-/** The plan's cell with so many + electrodes more in each body. */
-export function withMorePlus(cell: Plan['cell'], more: number): Plan['cell'] {
-  const size = sizeOfPlan(cell);
+/**
+ * The plan’s cell with so many + electrodes more in each body.
+ * @param size of the cell as it is built
+ */
+export function withMorePlus(cell: Plan['cell'], size: ElectrodeSize, more: number): Plan['cell'] {
   return { ...cell, size: { ...size, extraPlus: size.extraPlus + more } };
 }
 
-/** The plan's cell with so many whole pairs in one body. */
-export function planCellWithPairs(cell: Plan['cell'], pairs: number): Plan['cell'] {
-  const size = sizeOfPlan(cell);
-  if (size.pairs === pairs && size.extraPlus + size.extraMinus === 0) return cell;
+/**
+ * The plan’s cell with so many whole pairs in one body.
+ * @param size of the cell as it is built
+ */
+export function planCellWithPairs(
+  cell: Plan['cell'],
+  size: ElectrodeSize,
+  pairs: number,
+): Plan['cell'] {
   return { ...cell, size: { ...size, pairs, extraPlus: 0, extraMinus: 0 } };
 }
 
@@ -26,4 +29,26 @@ export function heldArrangement(
   { cellsInSeries, strings }: Readonly<Record<'cellsInSeries' | 'strings', number>>,
 ): Plan['arrangement'] {
   return arrangement.kind === 'suggested' ? { kind: 'own', cellsInSeries, strings } : arrangement;
+}
+
+/** The plan as it is decided: pairs and pieces that were left to the suggestion stand in it. */
+export function withCellDecided(plan: Plan): Plan {
+  return isLeftOpen(plan) ? decided(plan, plan) : plan;
+}
+
+/**
+ * A plan after an edit. Where metals were left to the suggestion and the edit ends that, they stay as they were suggested: what is
+ * laid out, read or asked is of cells that are built so.
+ */
+export function keepingCell(before: Plan, after: Plan): Plan {
+  const isSameKind = (['recipe', 'ownRecipe', 'body'] as const).every(
+    (part) => JSON.stringify(before.cell[part]) === JSON.stringify(after.cell[part]),
+  );
+  return isSameKind && isLeftOpen(before) && !isLeftOpen(after) ? decided(before, after) : after;
+}
+
+function decided(suggested: Plan, plan: Plan): Plan {
+  const { size, piece } = evaluatePlan(suggested).cell;
+  const { cell } = plan;
+  return { ...plan, cell: { ...cell, size: cell.size ?? size, piece: cell.piece ?? piece } };
 }

@@ -5,6 +5,7 @@ import type { PlanTarget } from '../../records/plan/planSchema';
 import { aboutTime, formatAmps, formatMinutes, formatNumber, formatVolts } from '../../units';
 import { capital, inWords } from '../../words';
 import { reaches, type PlanEvaluation } from './evaluatePlan';
+import { timeInLesson, type TimeInLesson } from '../lesson/lessonPlan';
 import { missingWords } from '../parts/missingWords';
 import { END_WORDS } from '../search/endWords';
 import { PLANNING_DEFAULTS } from '../search/planGrids';
@@ -30,8 +31,8 @@ export const HOW_BRIGHT: Readonly<Record<BrightnessBand, string>> = {
 };
 
 export function verdictOf(evaluation: PlanEvaluation): Verdict {
-  const { source, target, cell } = evaluation;
-  if (cell.recipe.restricted) {
+  const { source, target, inLesson } = evaluation;
+  if (inLesson.gate.verdict === 'numbers-only') {
     return {
       tone: 'wrong',
       headline: 'Demonstrator only: numbers, no class plan',
@@ -133,9 +134,22 @@ function verdictOnCurrent(target: PlanTarget, evaluation: PlanEvaluation): Verdi
   if (tooStrong !== null) return { ...tooStrong, details: [...tooStrong.details, chance, figures] };
   // How bright, for how long and how surely count alike: none of them stands among the small print.
   const inClasses = inHowManyClasses(classes.chance);
-  const details = [basisWording(evaluation), figures, ...metalWording(evaluation)];
-  if (isRecommended(classes.chance)) {
-    return { tone: 'fine', headline: `${happens}, ${inClasses}`, details };
+  const time = timeInLesson(evaluation.inLesson, evaluation.basis.lesson);
+  const sure = isRecommended(classes.chance);
+  const details = [
+    basisWording(evaluation),
+    ...(time === null ? [] : workWording(evaluation, time, !sure)),
+    figures,
+    ...metalWording(evaluation),
+  ];
+  if (sure) {
+    return time?.over === true
+      ? {
+          tone: 'marginal',
+          headline: `${happens}, ${inClasses}, but ${takesWording(time)}`,
+          details,
+        }
+      : { tone: 'fine', headline: `${happens}, ${inClasses}`, details };
   }
   if (isAtLeast(classes.chance, PLANNING_DEFAULTS.marginalFrom)) {
     return { tone: 'marginal', headline: `${happens}, but only ${inClasses}`, details };
@@ -168,6 +182,31 @@ function missingVerdict({ missing, basis }: PlanEvaluation, happens: string): Ve
   };
 }
 
+/** `takes 90 of 45 minutes` */
+export function takesWording({ minutes, available }: TimeInLesson): string {
+  return `takes ${formatNumber(Math.ceil(minutes))} of ${formatNumber(available)} minutes`;
+}
+
+/** `24 lemons in each group`, `16 cells in each group: takes 40 of 45 minutes`; nothing where it is soon done. */
+function workWording(
+  { cell, inLesson }: PlanEvaluation,
+  time: TimeInLesson,
+  unsure: boolean,
+): string[] {
+  const { over, manyBodies } = time;
+  const many = `${inLesson.group.cellsInGroup} ${cellsWord(cell)} in each group`;
+  const takes = takesWording(time);
+  // The headline says how long it takes where that is the one thing that is wrong.
+  if (over && !unsure) return manyBodies ? [many] : [];
+  if (manyBodies) return [`${many}: ${takes}`];
+  return over ? [takes] : [];
+}
+
+/** `lemons`, `cells` */
+function cellsWord({ recipe, body }: PlanEvaluation['cell']): string {
+  return recipe.look === 'fruit' ? body.plural : 'cells';
+}
+
 /** In how many classes the metal lasts, where that is why they fall short. */
 export function metalWording({ metalChance }: PlanEvaluation): string[] {
   return isRecommended(metalChance)
@@ -177,8 +216,8 @@ export function metalWording({ metalChance }: PlanEvaluation): string[] {
 
 /** On what the promise rests: `with lemons nobody has read yet`, `with your lemons, one read`. */
 export function basisWording({ cell }: Pick<PlanEvaluation, 'cell'>): string {
-  const { belief, body, origin, recipe } = cell;
-  const cells = recipe.look === 'fruit' ? body.plural : 'cells';
+  const { belief, origin } = cell;
+  const cells = cellsWord(cell);
   if (belief.cellsRead > 0) return `with your ${cells}, ${inWords(belief.cellsRead)} read`;
   return origin === 'school'
     ? `with ${cells} like those your school has read`

@@ -2,11 +2,24 @@ import { MAX_PAIRS } from '../../physics/cell/electrodeSizeSchema';
 import { LED_PRESETS } from '../../physics/circuit/load/ledPresets';
 import { WANTED_BRIGHTNESSES } from '../../physics/circuit/brightness';
 import { LONGEST_STRING, MAX_CELLS } from '../../physics/desk/limits';
+import { mostPairsOf } from '../../physics/recipes/cellBuild';
+import { RECIPE_IDS, type RecipeId } from '../../physics/recipes/recipe';
+import { RECIPES } from '../../physics/recipes/recipes';
+import { LESSON_LIMITS } from '../../records/plan/lessonSchema';
+import { freshCell } from '../../records/plan/newPlan';
 import type { Plan } from '../../records/plan/planSchema';
+import { timeInLesson } from '../lesson/lessonPlan';
 import { aboutTime, formatMinutes, formatNumber } from '../../units';
 import { evaluatePlan, reaches, type PlanEvaluation } from './evaluatePlan';
-import { asPercentRounded, isRecommended, TONES, verdictOf, type Verdict } from './verdict';
-import { heldArrangement, withMorePlus } from './planEdits';
+import {
+  asPercentRounded,
+  isRecommended,
+  takesWording,
+  TONES,
+  verdictOf,
+  type Verdict,
+} from './verdict';
+import { heldArrangement, keepingCell, planCellWithPairs, withMorePlus } from './planEdits';
 
 /** A change to a plan that mends what falls short, and what it would then do. */
 export interface Help {
@@ -17,7 +30,7 @@ export interface Help {
   readonly effect: string;
   readonly tone: Verdict['tone'];
   readonly change: Partial<
-    Pick<Plan, 'target' | 'minutes' | 'cell' | 'arrangement' | 'seriesResistor' | 'have'>
+    Pick<Plan, 'target' | 'minutes' | 'cell' | 'arrangement' | 'seriesResistor' | 'have' | 'lesson'>
   >;
 }
 
@@ -32,11 +45,12 @@ const SHORTER = [1440, 480, 120, 40, 20, 10, 5, 1, 1 / 6];
 export function whatHelps(plan: Plan): Help[] {
   const now = evaluatePlan(plan);
   // Whatever it would light, no class builds it.
-  if (now.cell.recipe.restricted) return [];
+  if (now.inLesson.gate.verdict === 'numbers-only') return [];
   const rank = TONES.indexOf(verdictOf(now).tone);
+  const tellsTime = timeInLesson(now.inLesson, plan.lesson)?.over === true;
   const helps: Help[] = [];
   for (const { id, what, change } of changesOf(plan, now)) {
-    const then = evaluatePlan({ ...plan, ...change }, now);
+    const then = evaluatePlan(keepingCell(plan, { ...plan, ...change }), now);
     const { tone } = verdictOf(then);
     const gain = TONES.indexOf(tone) - rank;
     // What is sure enough as it is falls short of something else: of parts, say.
@@ -45,7 +59,7 @@ export function whatHelps(plan: Plan): Help[] {
       reaches(then.atEnd.amps, then.need) &&
       then.classes.chance - now.classes.chance >= WORTH_CHANCE;
     if (gain > 0 || (gain === 0 && surer && tone !== 'fine')) {
-      helps.push({ id, what, effect: effectOf(then), tone, change });
+      helps.push({ id, what, effect: effectOf(then, tellsTime), tone, change });
     }
   }
   return helps.sort((a, b) => TONES.indexOf(b.tone) - TONES.indexOf(a.tone)).slice(0, MOST_SHOWN);
@@ -95,11 +109,12 @@ function changesOf(plan: Plan, now: PlanEvaluation): Change[] {
     const { size } = cell;
     if (size.pairs + size.extraPlus < MAX_PAIRS) {
       add('plus', `twice the ${cell.recipe.plus.material}`, {
-        cell: withMorePlus(plan.cell, size.pairs + size.extraPlus),
+        cell: withMorePlus(plan.cell, size, size.pairs + size.extraPlus),
         arrangement: heldArrangement(plan, wiring),
       });
     }
   }
+  changes.push(...shorterLessons(plan, now));
   if (plan.target.kind === 'led') {
     const { target } = plan;
     if (target.colour !== 'red') {
@@ -111,9 +126,10 @@ function changesOf(plan: Plan, now: PlanEvaluation): Change[] {
     }
   }
   const shorter = SHORTER.filter((minutes) => minutes < plan.minutes);
-  const enough = shorter.find(
-    (minutes) => verdictOf(evaluatePlan({ ...plan, minutes }, now)).tone === 'fine',
-  );
+  const enough = shorter.find((minutes) => {
+    const then = evaluatePlan(keepingCell(plan, { ...plan, minutes }), now);
+    return verdictOf(then).tone !== 'wrong' && isRecommended(then.classes.chance);
+  });
   if (enough !== undefined) {
     add('shorter', `${formatMinutes(enough)} instead of ${formatMinutes(plan.minutes)}`, {
       minutes: enough,
@@ -122,12 +138,82 @@ function changesOf(plan: Plan, now: PlanEvaluation): Change[] {
   return changes;
 }
 
-function effectOf(evaluation: PlanEvaluation): string {
+/** What makes a battery fit its lesson: more metal in fewer bodies, fewer groups, another cell, two lessons. */
+function shorterLessons(plan: Plan, now: PlanEvaluation): Change[] {
+  const { lesson } = plan;
+  const { cell, inLesson } = now;
+  const arrangement = { kind: 'suggested' } as const;
+  if (timeInLesson(inLesson, lesson)?.over !== true) return [];
+  const fits = (change: Change['change']): boolean => {
+    const then = evaluatePlan(keepingCell(plan, { ...plan, ...change }), now);
+    return verdictOf(then).tone === 'fine';
+  };
+  const first = <T>(options: readonly T[], changeOf: (option: T) => Change['change']): T | null =>
+    options.find((option) => fits(changeOf(option))) ?? null;
+  const changes: Change[] = [];
+
+  const { pairs } = cell.size;
+  const withPairs = (more: number): Change['change'] => ({
+    arrangement,
+    cell: planCellWithPairs(plan.cell, cell.size, more),
+  });
+  const room = cell.recipe.morePairs ? Math.min(MAX_PAIRS, mostPairsOf(cell)) : 1;
+  const more = first(countsBetween(pairs + 1, room), withPairs);
+  if (more !== null) {
+    changes.push({
+      id: 'pairs',
+      what: `${more} pairs of metal in each ${cell.body.name}`,
+      change: withPairs(more),
+    });
+  }
+
+  const withGroups = (groups: number): Change['change'] => ({ lesson: { ...lesson, groups } });
+  const fewer = first(countsBetween(1, lesson.groups - 1).reverse(), withGroups);
+  if (fewer !== null) {
+    const what = fewer === 1 ? 'one group' : `${fewer} groups`;
+    changes.push({
+      id: 'groups',
+      what: `${what} instead of ${lesson.groups}`,
+      change: withGroups(fewer),
+    });
+  }
+
+  const withRecipe = (recipe: RecipeId): Change['change'] => ({
+    arrangement,
+    cell: freshCell(recipe),
+  });
+  const others = RECIPE_IDS.filter((id) => id !== cell.recipe.id && fits(withRecipe(id)));
+  for (const id of others.slice(0, MOST_OTHER_CELLS)) {
+    const { bodies } = RECIPES[id];
+    changes.push({ id, what: `${bodies[0].plural} instead`, change: withRecipe(id) });
+  }
+
+  const twice = { lesson: { ...lesson, minutes: 2 * lesson.minutes } };
+  if (twice.lesson.minutes <= LESSON_LIMITS.mostMinutes && fits(twice)) {
+    changes.push({
+      id: 'two-lessons',
+      what: `two lessons of ${lesson.minutes} min`,
+      change: twice,
+    });
+  }
+  return changes;
+}
+
+const MOST_OTHER_CELLS = 2;
+
+function countsBetween(least: number, most: number): number[] {
+  return Array.from({ length: Math.max(0, most - least + 1) }, (_, index) => least + index);
+}
+
+/** @param tellsTime where the lesson is too short as it is. */
+function effectOf(evaluation: PlanEvaluation, tellsTime: boolean): string {
   const { atEnd, wantedUntilSeconds, minutes, classes, target } = evaluation;
   const what = target.kind === 'led' ? target.brightness : 'runs';
   if (wantedUntilSeconds !== null) {
     return `${what} for ${aboutTime(wantedUntilSeconds)}`;
   }
   const much = target.kind === 'led' ? (atEnd.brightness ?? what) : what;
-  return `${much} for ${formatMinutes(minutes)} · ${formatNumber(asPercentRounded(classes.chance))} of 100`;
+  const time = timeInLesson(evaluation.inLesson, evaluation.basis.lesson);
+  const takes = time === null || !tellsTime ? '' : ` · ${takesWording(time)}`;
+  return `${much} for ${formatMinutes(minutes)} · ${formatNumber(asPercentRounded(classes.chance))} of 100${takes}`;
 }

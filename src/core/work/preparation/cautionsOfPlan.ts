@@ -2,7 +2,6 @@ import type { PlanEvaluation } from '../judging/evaluatePlan';
 import { cautionsOfCell } from '../../physics/recipes/recipe';
 import { cellsOf } from '../../physics/desk/desk';
 import { cautionsOf, cautionsOfVolts, type CautionId } from '../../physics/safety/cautions';
-import { soundVolts } from './soundVolts';
 import type { Kit } from './kitOfPlan';
 import { PARTS } from '../../physics/recipes/parts';
 
@@ -43,7 +42,7 @@ export function cautionsOfPlan(
   for (const { title, cautions } of kit.mixing) {
     for (const id of cautions) add(id, { kind: 'step', name: `mixing ${title.toLowerCase()}` });
   }
-  for (const { id } of cautionsOfVolts(soundVolts(evaluation))) {
+  for (const { id } of cautionsOfVolts(evaluation.soundVolts)) {
     add(id, { kind: 'arrangement', name: 'volts in series' });
   }
   return cautionsOf([...found.keys()]).map((caution) => ({

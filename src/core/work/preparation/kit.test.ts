@@ -128,12 +128,12 @@ test.each<[RecipeId, string | undefined, Partial<Record<PartId, number>>]>([
 
 test('more pairs in a body take metal, not fruit; strings take leads of their own', () => {
   const kit = amounts(kitOf({ body: 'lemon', pairs: 3, strings: 2 }));
-  // 2 groups × 8 cells and 3 spare; 5 leads for each of 4 strings.
+  // 2 groups × 8 cells and 3 spare; 5 leads for each of 4 strings, 4 in each lemon that join like to like.
   expect(kit).toMatchObject({
     lemon: 19,
     'copper-strip': 57,
     'galvanised-nail': 57,
-    'clip-lead': 20,
+    'clip-lead': 20 + 4 * 19,
   });
 });
 

@@ -1,4 +1,5 @@
 import { cellsOf } from '../../physics/desk/desk';
+import { minutesToBuildOf } from '../../physics/recipes/cellBuild';
 import type { LocalTime } from './localTime';
 import type { LessonFacts } from './sheets/lessonFacts';
 import { timetable, type Timetable } from './timetable';
@@ -12,7 +13,7 @@ export function lessonTimes(facts: LessonFacts, now: LocalTime): Timetable | nul
       lesson: plan.lesson,
       date: plan.lessonDate,
       kit,
-      minutesPerCell: evaluation.cell.recipe.minutesToBuild,
+      minutesPerCell: minutesToBuildOf(evaluation.cell),
       toBuy: shopping.lines.flatMap(({ part, packs }) => (packs > 0 ? [part] : [])),
       dried: cellsOf(evaluation.desk).some(({ body }) => body.dried),
       freeDays: cupboard.freeDays,

@@ -4,12 +4,11 @@ import { newPlan } from '../../records/plan/newPlan';
 import type { Plan } from '../../records/plan/planSchema';
 import { evaluatePlan } from '../judging/evaluatePlan';
 import { kitOfPlan } from './kitOfPlan';
-import { lessonPhases } from './lessonPhases';
+import { lessonPhases } from '../lesson/lessonPhases';
 import { addMinutes, isWorkingDay, minutesBetween } from './localTime';
-import { measuringPlan } from './measuring';
-import { meterQueue } from './meterQueue';
+import { measuringPlan } from '../lesson/measuring';
+import { meterQueue } from '../lesson/meterQueue';
 import { cautionsOfPlan, originWords } from './cautionsOfPlan';
-import { safetyGate } from './safetyGate';
 import { timetable, type TimetableInput } from './timetable';
 
 const planWith = (change: Partial<Plan> = {}, lesson: Partial<Lesson> = {}): Plan => ({
@@ -178,7 +177,7 @@ const measuringOf = (lesson: Partial<Lesson>, cellsInGroup = 4) => {
   const whole = { ...USUAL_LESSON, ...lesson };
   const least = Math.floor(whole.pupils / whole.groups);
   return measuringPlan({
-    kit: { cellsInGroup, pupilsInGroup: { least, most: least } },
+    group: { cellsInGroup, pupilsInGroup: { least, most: least } },
     groups: whole.groups,
     lesson: whole,
     minutesPerCell: 5,
@@ -261,7 +260,7 @@ test('the lesson by hand: four cells, five pupils a group', () => {
   expect(course.over).toBe(2);
 });
 
-const gateOf = (plan: Plan) => safetyGate(plan, evaluatePlan(plan));
+const gateOf = (plan: Plan) => evaluatePlan(plan).inLesson.gate;
 const recipe = (id: Plan['cell']['recipe'], body: string): Partial<Plan> => ({
   cell: { ...newPlan('x').cell, recipe: id, body },
   arrangement: { kind: 'own', cellsInSeries: 3, strings: 1 },

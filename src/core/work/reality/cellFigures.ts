@@ -1,9 +1,10 @@
-import { withPairs } from '../../physics/recipes/cellBuild';
 import {
   foodGramsOf,
+  metalCoulombsOf,
   minusElectrodesOf,
   piecesOfCell,
   waterOf,
+  withPairs,
 } from '../../physics/recipes/cellBuild';
 import { originWords } from '../../records/school/schoolWords';
 import { cellAmpsAt, type CellModel, isLinearCell } from '../../physics/cell/cellModel';
@@ -66,7 +67,7 @@ export function cellFigures(
     shortAmps,
     mostWatts: power.watts,
     bestVolts: power.volts,
-    coulombs: DEFAULT_UTILISATION * recipe.supplies.metalCoulombs * minusElectrodes,
+    coulombs: DEFAULT_UTILISATION * metalCoulombsOf(cell),
     kilograms:
       Math.max(foodGramsOf(cell), waterOf(cell).waterGrams) / 1000 +
       METALS_KILOGRAMS * minusElectrodes,

@@ -1,4 +1,4 @@
-import { FARADAY_C_PER_MOL } from '../../constants';
+import { metalCoulombsOf, metalGramsOf } from '../../physics/recipes/cellBuild';
 import type { PlannedCell } from '../../physics/readings/plannedCell';
 import type { Explanation } from '../words/explain';
 import {
@@ -56,20 +56,19 @@ function asAnswer(claim: ClaimId, { title, lines, origin, sources }: Explanation
 
 /** Food energy of fruit and roots, joules a gram (about 50 kcal in 100 g; from memory). */
 const FOOD_JOULES_PER_GRAM = 2100;
-const ZINC_GRAMS_PER_MOL = 65.38;
 
 /** Where the energy comes from: the metal that dissolves, not the fruit. */
-function fullOfElectricity({ recipe, body, model }: PlannedCell): Explanation {
-  const { supplies } = recipe;
-  const joules = supplies.metalCoulombs * model.emfVolts;
-  const grams = (supplies.metalCoulombs * ZINC_GRAMS_PER_MOL) / (2 * FARADAY_C_PER_MOL);
+function fullOfElectricity(cell: PlannedCell): Explanation {
+  const { recipe, body, model } = cell;
+  const coulombs = metalCoulombsOf(cell);
+  const joules = coulombs * model.emfVolts;
   const food = body.foodGrams * FOOD_JOULES_PER_GRAM;
   return {
     title: 'The energy comes out of the metal that dissolves',
     lines: [
-      `All the metal of one cell moves ${formatNumber(supplies.metalCoulombs, 3)} C; at ${formatNumber(model.emfVolts, 3)} V that is at most ${formatJoules(joules)}.` +
+      `All the metal of one cell moves ${formatNumber(coulombs, 3)} C; at ${formatNumber(model.emfVolts, 3)} V that is at most ${formatJoules(joules)}.` +
         (recipe.minus.material === 'zinc'
-          ? ` It is ${formatNumber(1000 * grams, 2)} mg of zinc (charge × 65.38 g/mol ÷ 2F).`
+          ? ` It is ${formatNumber(1000 * metalGramsOf(cell), 2)} mg of zinc (charge × 65.38 g/mol ÷ 2F).`
           : ''),
       body.foodGrams > 0
         ? `Eaten, the fruit would give ${formatJoules(food)}, ${formatNumber(food / joules, 2)} times as much, and none of that goes into the wire. It only holds the ions that close the circuit.`

@@ -92,7 +92,7 @@ test('eight fruit fill a bank in about five minutes (common practice, no source)
 test('a bank is charged by the battery as it is meant: a cell turned round on the desk changes nothing', () => {
   const plan = demoPlan('demo-lamp');
   const cell = { kind: 'cell' as const, mix: null, faults: [], sharedBody: null };
-  const row = [cell, cell, { ...cell, faults: [{ kind: 'reversed' as const }] }, cell];
+  const row = [cell, cell, { ...cell, faults: [{ kind: 'reversed' as const }] }, cell, cell];
   const turned = evaluatePlan({
     ...plan,
     arrangement: {

@@ -278,17 +278,18 @@ export function metalChance(
     return { string, count };
   });
   const { ampsLog } = levelOf(desk);
-  // A class's level moves all of its currents alike, and what eats the metal with them.
+  // A class's level moves all of its currents alike; what eats the metal besides goes with its area alone.
   const chanceAt = (stringAmps: readonly number[]): number =>
     meanOverNormal((strong) => {
       const level = Math.exp(ampsLog * strong);
       return metal.reduce((chance, { string, count }, index) => {
-        const { metalAmps } = string;
-        const meanAmps = stringAmps[index] ?? 0;
-        return (
-          chance *
-          chanceThatMetalLasts([{ ...string, metalAmps: metalAmps / level, meanAmps }]) ** count
-        );
+        const atLevel = {
+          ...string,
+          metalAmps: string.metalAmps / level,
+          parasiticAmps: string.parasiticAmps / level,
+          meanAmps: stringAmps[index] ?? 0,
+        };
+        return chance * chanceThatMetalLasts([atLevel]) ** count;
       }, 1);
     });
   const stringAmpsAt = (time: number): number[] => stringAmpsAfter(desk, need, running, time);

@@ -91,6 +91,7 @@ test.each(OBJECTIVES)('sorted by %s', (objective) => {
   );
   expect(candidates.length).toBeGreaterThan(2);
   const key: Record<Objective, (one: (typeof candidates)[number]) => number> = {
+    'least-to-buy': ({ price }) => price ?? Infinity,
     'fewest-cells': ({ cells }) => cells,
     'lowest-cost': ({ price }) => price ?? Infinity,
     brightest: ({ atEnd }) => -atEnd.amps,

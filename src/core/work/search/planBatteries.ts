@@ -3,9 +3,8 @@ import { brightnessOf, type BrightnessBand } from '../../physics/circuit/brightn
 import { isLedLoad } from '../../physics/circuit/load/load';
 import { gridDesk } from '../../physics/desk/desk';
 import { loadOnDesk } from '../../physics/desk/solveDesk';
-import { cellWithPairs, type PlannedCell } from '../../physics/readings/plannedCell';
+import type { PlannedCell } from '../../physics/readings/plannedCell';
 import { billOfCells, foodGramsOf } from '../../physics/recipes/cellBuild';
-import { PIECE_FACTS } from '../../physics/recipes/pieces';
 import type { LoadRequirement } from '../../records/plan/loadRequirement';
 import { mergeBillLines, missingParts, timesFrom } from '../parts/partStock';
 import { billOfLoad } from '../parts/partOfTarget';
@@ -17,6 +16,7 @@ import { longestString, PLANNING_DEFAULTS } from './planGrids';
 import type {
   BatteryCandidate,
   Objective,
+  Order,
   PlannedWiring,
   PlannerInput,
   PlannerOutcome,
@@ -26,12 +26,19 @@ import type {
 } from './plannerTypes';
 import { whyNone } from './recipeLimit';
 import { searchGrids, secondsOf, type GridRequirement } from './searchGrids';
+import { MOST_PAIRS_SUGGESTED, waysToBuild } from './suggestion';
+import { compareLeast } from './leastToBuy';
 import { wiringReason } from './wiringReason';
 
 /** No prices known, and enough of everything. */
 const BOUGHT: Supply = { prices: { entries: {} }, have: null, load: null };
 
-export const PLANNER_DEFAULTS = { mostCells: 100, mostPairs: 4, mostCandidates: 12 } as const;
+export const PLANNER_DEFAULTS = {
+  mostCells: 100,
+  mostPairs: MOST_PAIRS_SUGGESTED,
+  mayCut: true,
+  mostCandidates: 12,
+} as const;
 
 /** Lengths of string that are followed up for each kind of cell and number of pairs. */
 const WANTED_OF_EACH = 2;
@@ -63,13 +70,14 @@ export function planBatteries(question: PlannerQuestion): PlannerOutcome {
     const wirings = wiringsOf(cell, input);
     if (wirings.length === 0) {
       impossible.push(
-        whyNone(requirementFor(cell, 1, input), input, (limits) => wiringsOf(cell, limits)),
+        whyNone(requirementFor(cell, input), input, (limits) => wiringsOf(cell, limits)),
       );
     } else found.push(...describedOf(wirings, input));
   }
-  const compare = comparisonOf(input.objective);
-  found.sort((a, b) => compare(a.facts, b.facts));
-  return { candidates: found.slice(0, input.mostCandidates).map(({ facts }) => facts), impossible };
+  const facts = found.map((one) => one.facts);
+  const order = orderOf(input.objective, facts);
+  facts.sort(comparisonOf(order));
+  return { candidates: facts.slice(0, input.mostCandidates), order, impossible };
 }
 
 type CellQuestion = Omit<PlannerQuestion, 'cells' | 'objective' | 'mostCandidates'>;
@@ -123,23 +131,11 @@ function describedOf(wirings: readonly PlannedWiring[], input: PlannerInput): De
     });
 }
 
-/** Cells by kind and pairs: every target and brightness that is asked of a kind asks for the same ones. */
-const pairsCache = new WeakMap<PlannedCell, Map<number, PlannedCell>>();
-
-function cellOf(cell: PlannedCell, pairs: number): PlannedCell {
-  const ofCell = pairsCache.get(cell) ?? new Map<number, PlannedCell>();
-  pairsCache.set(cell, ofCell);
-  const found = ofCell.get(pairs) ?? cellWithPairs(cell, pairs);
-  ofCell.set(pairs, found);
-  return found;
-}
-
-function requirementFor(cell: PlannedCell, pairs: number, input: PlannerInput): GridRequirement {
+function requirementFor(cell: PlannedCell, input: PlannerInput): GridRequirement {
   const { need, resistor, limit, minutes, running, supply } = input;
   const { have, load } = supply;
-  const withSo = cellOf(cell, pairs);
   return {
-    cell: withSo,
+    cell,
     need,
     resistor,
     limit,
@@ -149,7 +145,7 @@ function requirementFor(cell: PlannedCell, pairs: number, input: PlannerInput): 
       have === null
         ? undefined
         : (cellsInSeries) =>
-            timesFrom(have, billOfCells(withSo, cellsInSeries), billOfLoad(load, false)),
+            timesFrom(have, billOfCells(cell, cellsInSeries), billOfLoad(load, false)),
   };
 }
 
@@ -160,11 +156,9 @@ function wiringsOf(
   wanted = input.cells.length === 1 ? WANTED_ALONE : WANTED_OF_EACH,
 ): PlannedWiring[] {
   const wirings: PlannedWiring[] = [];
-  const { recipe, piece } = cell;
-  const mostPairs = recipe.morePairs ? Math.min(input.mostPairs, PIECE_FACTS[piece].mostPairs) : 1;
   const { recommendedFrom, marginalFrom } = PLANNING_DEFAULTS;
-  for (let pairs = 1; pairs <= mostPairs; pairs += 1) {
-    const asked = requirementFor(cell, pairs, input);
+  for (const built of waysToBuild(cell, input.mayCut ? null : cell.piece, input.mostPairs)) {
+    const asked = requirementFor(built, input);
     const mostCells = mostCellsWithin(asked.cell, input);
     if (mostCells < 1) continue;
     const longest = Math.min(mostCells, longestString(asked.cell.model.emfVolts));
@@ -260,17 +254,24 @@ function reasonsOf(wiring: PlannedWiring, need: LoadRequirement, openVolts: numb
   return reasons;
 }
 
-/** Order of candidates: recommended ones first, then by an objective. */
-export function comparisonOf(
+/** What really orders: the least to buy is the lowest price where all prices are known, else the fewest bodies. */
+export function orderOf(
   objective: Objective,
-): (a: BatteryCandidate, b: BatteryCandidate) => number {
+  candidates: readonly Pick<BatteryCandidate, 'price'>[],
+): Order {
+  if (objective !== 'least-to-buy') return objective;
+  return candidates.every(({ price }) => price !== null) ? 'lowest-cost' : 'fewest-cells';
+}
+
+/** Order of candidates: recommended ones first, then by what is asked, then what takes least. */
+export function comparisonOf(order: Order): (a: BatteryCandidate, b: BatteryCandidate) => number {
   const key = (candidate: BatteryCandidate): number => {
-    switch (objective) {
+    switch (order) {
       case 'fewest-cells':
-        return candidate.cells;
+        return 0;
       case 'lowest-cost':
         // What has no price cannot be the cheapest.
-        return candidate.price ?? Infinity;
+        return candidate.price === null ? Infinity : Math.round(candidate.price / ROUNDING);
       case 'brightest':
         return -candidate.atEnd.amps;
       case 'longest':
@@ -284,8 +285,7 @@ export function comparisonOf(
   return (a, b) =>
     Number(b.recommended) - Number(a.recommended) ||
     compareKeys(key(a), key(b)) ||
-    a.cells - b.cells ||
-    a.pairs - b.pairs ||
+    compareLeast(a, b) ||
     b.chance - a.chance;
 }
 

@@ -1,6 +1,8 @@
 import { REFUSED_ABOVE_VOLTS } from '../../constants';
 import { LONGEST_STRING, MAX_CELLS } from '../../physics/desk/limits';
+import { foodGramsOf } from '../../physics/recipes/cellBuild';
 import { endAtRest, type CellEndsAt } from './batteryInTime';
+import { compareLeast, type Taken } from './leastToBuy';
 import {
   gridsFor,
   modelAtEnd,
@@ -42,28 +44,82 @@ export function longestString(emfVolts: number): number {
 }
 
 /**
- * The smallest battery of equal cells that meets a requirement for its whole time in nearly every class. With `m·E ≈ 2·V` the number
- * of cells is least, which is where a linear source gives most into a load that holds the voltage V.
+ * The battery of equal cells that takes least: the fewest bodies that meet a requirement for its whole time in nearly every class. With
+ * `m·E ≈ 2·V` their number is least, which is where a linear source gives most into a load that holds the voltage V.
  */
 export function planGrids(asked: GridRequirement): GridPlan {
-  const longest = longestString(asked.cell.model.emfVolts);
-  const mostCells = Math.min(PLANNING_DEFAULTS.mostCells, MAX_CELLS);
+  return leastOf([asked]).plan;
+}
+
+/** What takes least of several ways to build the cell: fewest bodies, then pairs, then leads, then food. */
+export interface LeastToBuild {
+  readonly asked: GridRequirement;
+  readonly plan: GridPlan;
+}
+
+/** @param ways the cell as it may be built; the last is told of where none does. */
+export function leastOf(ways: readonly [GridRequirement, ...GridRequirement[]]): LeastToBuild {
+  const lasting = ways.filter((asked) => endsInTime(asked).seconds >= secondsOf(asked));
+  const last = lasting.at(-1);
+  if (last === undefined) {
+    const asked = ways.at(-1) ?? ways[0];
+    return { asked, plan: { status: 'impossible', limit: 'time', ends: endsInTime(asked) } };
+  }
   const { recommendedFrom, marginalFrom } = PLANNING_DEFAULTS;
-  // Corrosion, drying and mould go on without a current too; a tall pile dries slowest.
-  const ends = endAtRest(asked.cell, asked.running, longest);
-  if (ends.seconds < secondsOf(asked)) return { status: 'impossible', limit: 'time', ends };
   // What the parts are enough for comes first; where nothing works with them, the smallest says what is missing.
   const supplies =
-    asked.mostStrings === undefined ? [asked] : [asked, { ...asked, mostStrings: undefined }];
+    last.mostStrings === undefined
+      ? [lasting]
+      : [lasting, lasting.map((asked) => ({ ...asked, mostStrings: undefined }))];
   for (const supplied of supplies) {
     for (const leastChance of [recommendedFrom, marginalFrom]) {
-      const [suggested] = searchGrids(supplied, { longest, mostCells, leastChance, wanted: 1 });
-      if (suggested !== undefined) return { status: 'possible', suggested };
+      const least = smallestOf(supplied, leastChance);
+      if (least !== null) return least;
     }
   }
-  const weak = gridsFor(weakCell(modelAtEnd(asked, longest), asked.cell.belief.level), asked.need, {
-    longest,
-  });
+  return { asked: last, plan: whyImpossible(last) };
+}
+
+/** Corrosion, drying and mould go on without a current too; a tall pile dries slowest. */
+function endsInTime({ cell, running }: GridRequirement): CellEndsAt {
+  return endAtRest(cell, running, longestString(cell.model.emfVolts));
+}
+
+function smallestOf(
+  ways: readonly GridRequirement[],
+  leastChance: number,
+): (LeastToBuild & { readonly plan: { readonly status: 'possible' } }) | null {
+  let best: { readonly asked: GridRequirement; readonly suggested: GridCandidate } | null = null;
+  // The more metal in each, the fewer bodies: what begins small leaves little to be looked at.
+  for (const asked of [...ways].reverse()) {
+    const longest = longestString(asked.cell.model.emfVolts);
+    const mostCells = best?.suggested.cells ?? Math.min(PLANNING_DEFAULTS.mostCells, MAX_CELLS);
+    const [suggested] = searchGrids(asked, { longest, mostCells, leastChance, wanted: 1 });
+    if (suggested === undefined) continue;
+    if (best === null || compareLeast(takenBy({ asked, suggested }), takenBy(best)) < 0) {
+      best = { asked, suggested };
+    }
+  }
+  return best === null
+    ? null
+    : { asked: best.asked, plan: { status: 'possible', suggested: best.suggested } };
+}
+
+function takenBy({
+  asked: { cell },
+  suggested: { cells, strings },
+}: {
+  readonly asked: GridRequirement;
+  readonly suggested: GridCandidate;
+}): Taken {
+  const pairs = cells * cell.size.pairs;
+  return { cells, pairs, strings, foodGrams: cells * foodGramsOf(cell) };
+}
+
+function whyImpossible(asked: GridRequirement): GridPlan {
+  const longest = longestString(asked.cell.model.emfVolts);
+  const cell = weakCell(modelAtEnd(asked, longest), asked.cell.belief.level);
+  const weak = gridsFor(cell, asked.need, { longest });
   return weak.length === 0
     ? { status: 'impossible', limit: 'volts', cellsNeeded: null }
     : {

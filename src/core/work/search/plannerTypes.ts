@@ -9,6 +9,7 @@ import type { BatteryRequirement } from './loadLimits';
 import type { GridRequirement } from './searchGrids';
 
 export const OBJECTIVES = [
+  'least-to-buy',
   'fewest-cells',
   'lowest-cost',
   'brightest',
@@ -17,6 +18,8 @@ export const OBJECTIVES = [
   'least-waste',
 ] as const;
 export type Objective = (typeof OBJECTIVES)[number];
+/** What candidates are really ordered by. */
+export type Order = Exclude<Objective, 'least-to-buy'>;
 
 /** What is paid and what there is. */
 export interface Supply {
@@ -38,6 +41,8 @@ export interface PlannerInput extends BatteryRequirement {
   readonly mostCells: number;
   /** Most electrode pairs in one body. */
   readonly mostPairs: number;
+  /** Whether fruit may be cut into halves and quarters; otherwise it stays as it is. */
+  readonly mayCut: boolean;
   readonly mostPrice: number | null;
   readonly mostCandidates: number;
 }
@@ -89,8 +94,9 @@ export interface RecipeLimit {
 }
 
 export interface PlannerOutcome {
-  /** Recommended ones first, each best first by the objective. */
+  /** Recommended ones first, each best first by what orders them. */
   readonly candidates: readonly BatteryCandidate[];
+  readonly order: Order;
   readonly impossible: readonly RecipeLimit[];
 }
 

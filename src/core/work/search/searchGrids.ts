@@ -67,7 +67,7 @@ export function searchGrids(asked: GridRequirement, limits: GridLimits): GridCan
     const one = fewestStrings(asked, cellsInSeries, least, most, leastChance);
     if (one === null) continue;
     found.push(one);
-    found.sort((a, b) => a.cells - b.cells || b.chance - a.chance);
+    found.sort((a, b) => a.cells - b.cells || a.strings - b.strings);
   }
   return found.slice(0, wanted);
 }

@@ -155,6 +155,7 @@ function questionFor(
     supply: { prices: { entries: {} }, have, load: partOfTarget(target) },
     mostCells,
     mostPairs: PLANNER_DEFAULTS.mostPairs,
+    mayCut: false,
     mostPrice: null,
   };
 }

@@ -39,7 +39,7 @@ export interface SearchLimits {
 }
 
 export const SEARCH_DEFAULTS: SearchLimits = {
-  objective: 'fewest-cells',
+  objective: 'least-to-buy',
   everyRecipe: false,
   mostCells: PLANNER_DEFAULTS.mostCells,
   mostPrice: null,
@@ -73,6 +73,7 @@ export function wiringOptionsOf(
     },
     mostCells,
     mostPairs: PLANNER_DEFAULTS.mostPairs,
+    mayCut: plan.cell.piece === null && own.belief.cellsRead === 0,
     mostPrice,
     mostCandidates: SHOWN,
   });

@@ -1,4 +1,5 @@
-import { RECIPES } from '../../physics/recipes/recipes';
+import { cellBuild, metalCoulombsOf } from '../../physics/recipes/cellBuild';
+import { FRUIT_RECIPE } from '../../physics/recipes/foodRecipes';
 import type { CellModel } from '../../physics/cell/cellModel';
 import { DEFAULT_UTILISATION } from '../../physics/cell/potentials';
 import { AA_CELL, DEMO_KIWI } from '../../physics/readings/referenceCells';
@@ -35,7 +36,7 @@ export const HOME_MADE_CELL: ComparedCell = {
   name: 'kiwi',
   plural: 'kiwis',
   model: DEMO_KIWI,
-  coulombs: DEFAULT_UTILISATION * RECIPES['copper-zinc-fruit'].supplies.metalCoulombs,
+  coulombs: DEFAULT_UTILISATION * metalCoulombsOf(cellBuild(FRUIT_RECIPE, FRUIT_RECIPE.bodies[0])),
   first: 4,
 };
 

@@ -22,6 +22,7 @@ export const EXAMPLE_PLAN: Plan = {
   lessonDate: '2027-01-29',
   target: { kind: 'led', colour: 'amber', brightness: 'clear' },
   minutes: 10,
+  switchedOnAt: null,
   cell: {
     ...freshCell('copper-zinc-fruit', 'kiwi'),
     size: { ...RECIPES['copper-zinc-fruit'].usualSize, pairs: 2 },

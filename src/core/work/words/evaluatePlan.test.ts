@@ -1,3 +1,4 @@
+import { RECIPES } from '../../physics/recipes/recipes';
 import { laidOutGrid } from '../../physics/desk/deskEdits';
 import { newPlan } from '../../records/plan/newPlan';
 import type { Plan } from '../../records/plan/planSchema';
@@ -23,7 +24,7 @@ const lamp: Plan = {
     piece: 'whole',
     overhangMillimetres: 0,
     body: 'kiwi',
-    size: null,
+    size: RECIPES['copper-zinc-fruit'].usualSize,
     trialCells: [],
     school: null,
     own: {
@@ -46,9 +47,10 @@ const sentence = (plan: Plan): string => {
 
 test('the verdict carries what happens, the figures and the certainty', () => {
   expect(sentence(lamp)).toMatch(
-    /^Lights the amber LED clearly for 10 min, in \d+ of 100 classes · with your kiwis, one read · \d\.\d+ mA at first, [12]\.\d+ mA at the end$/,
+    /^Lights the amber LED clearly for 10 min, in \d+ of 100 classes, but takes \d+ of 45 minutes · with your kiwis, one read · \d+ kiwis in each group · \d\.\d+ mA at first, [12]\.\d+ mA at the end$/,
   );
-  expect(verdict(lamp).tone).toBe('fine');
+  expect(verdict(lamp).tone).toBe('marginal');
+  expect(verdict({ ...lamp, lesson: { ...lamp.lesson, minutes: 90 } }).tone).toBe('fine');
 });
 
 test('own readings move what is believed of the cells; readings that contradict themselves do not', () => {

@@ -208,6 +208,7 @@ describe('why a family gives nothing', () => {
       objective: 'fewest-cells',
       mostCells: PLANNER_DEFAULTS.mostCells,
       mostPairs: 1,
+      mayCut: false,
       mostPrice: null,
       mostCandidates: 3,
       ...change,

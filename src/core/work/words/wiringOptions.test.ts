@@ -25,6 +25,7 @@ const plan = {
   cell: {
     ...newPlan('Lamp').cell,
     body: 'kiwi',
+    size: RECIPES['copper-zinc-fruit'].usualSize,
     own: {
       openCircuitVolts: 0.93,
       shortCircuit: { amps: 1.4e-3, meterRange: '20 mA' as const, secondsAfter: null },
@@ -64,6 +65,7 @@ test('the suggested wiring is among the ways, beside others with more metal in t
 
 test('each objective sorts by its own figure', () => {
   const keys: Record<(typeof OBJECTIVES)[number], (one: BatteryCandidate) => number> = {
+    'least-to-buy': ({ price }) => price ?? Infinity,
     'fewest-cells': ({ cells }) => cells,
     'lowest-cost': ({ price }) => price ?? Infinity,
     brightest: ({ atEnd }) => -atEnd.amps,
@@ -96,10 +98,11 @@ test('a string against metal: both raise the current, only the string takes more
   expect(compared!.string.amps).toBeGreaterThan(evaluation.amps);
   expect(compared!.metal.amps).toBeGreaterThan(evaluation.amps);
   expect(compared!.metal.foodGrams).toBe(0);
-  // One strip and one nail for each cell, at their share of a pack.
-  const pair = priceOfUnit('copper-strip', prices)! + priceOfUnit('galvanised-nail', prices)!;
+  // One strip and one nail for each cell, and two leads that join them to their like, at their share of a pack.
+  const metals = priceOfUnit('copper-strip', prices)! + priceOfUnit('galvanised-nail', prices)!;
+  const pair = metals + 2 * priceOfUnit('clip-lead', prices)!;
   expect(compared!.metal.price).toBeCloseTo(pair * compared!.metal.pairs, 9);
-  expect(compared!.string.price).toBeGreaterThan(pair * compared!.string.pairs);
+  expect(compared!.string.price).toBeGreaterThan(metals * compared!.string.pairs);
   expect(compared!.string.bodies).toBe(4);
   const size = { ...RECIPES['copper-zinc-fruit'].usualSize, pairs: 3 };
   const thick = evaluatePlan({ ...plan, cell: { ...plan.cell, size } });

@@ -1,11 +1,10 @@
 import { groupName } from '../groupNames';
 import { kitOfPlan, type Kit } from '../kitOfPlan';
-import type { LessonCourse } from '../lessonPhases';
-import { measuringPlan } from '../measuring';
-import type { MeterQueue } from '../meterQueue';
+import type { LessonCourse } from '../../lesson/lessonPhases';
+import type { MeterQueue } from '../../lesson/meterQueue';
 import type { MeasuringWay } from '../../../records/plan/lessonSchema';
 import { cautionsOfPlan, type PlacedCaution } from '../cautionsOfPlan';
-import { safetyGate, type SafetyGate } from '../safetyGate';
+import type { SafetyGate } from '../../lesson/safetyGate';
 import { cupboardOf } from '../takeOut';
 import { shoppingList, type ShoppingList } from '../shoppingList';
 import { withEntry, type CupboardState } from '../../../records/cupboard/cupboardSchema';
@@ -49,27 +48,15 @@ export function lessonFacts(
   stored: { readonly cupboard: CupboardState; readonly planId: string },
 ): LessonFacts {
   const { lesson } = plan;
-  const gate = safetyGate(plan, evaluation);
-  // What pupils do not build is built once, by the adult who shows it.
-  const groups = gate.pupilSheet ? lesson.groups : 1;
+  const { gate, groups, measuring } = evaluation.inLesson;
   const cupboard = withHave(cupboardOf(stored.cupboard, stored.planId), plan.have);
   const kit = kitOfPlan({ ...plan, lesson: { ...lesson, groups } }, evaluation);
-  const measuring = measuringPlan({
-    kit,
-    groups,
-    lesson,
-    minutesPerCell: evaluation.cell.recipe.minutesToBuild,
-  });
   return {
     plan,
     evaluation,
     cupboard,
     kit,
-    shopping: shoppingList(
-      kitOfPlan({ ...plan, lesson: { ...lesson, groups } }, evaluation),
-      cupboard,
-      lesson.pupils,
-    ),
+    shopping: shoppingList(kit, cupboard, lesson.pupils),
     measuring: measuring.way,
     queue: measuring.queue,
     course: measuring.course,

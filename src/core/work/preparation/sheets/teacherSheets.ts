@@ -4,7 +4,7 @@ import { AGE_BAND_NAMES } from '../../../records/plan/lessonSchema';
 import { formatMinutes, formatNumber } from '../../../units';
 import { capital } from '../../../words';
 import { firstCellTable, rangeOfRow } from '../../search/firstCell';
-import { MEASURING_NAMES } from '../measuring';
+import { MEASURING_NAMES } from '../../lesson/measuring';
 import { moneyWords } from '../../parts/moneyWords';
 import { dayWords } from '../dayWords';
 import { dayOf } from '../localTime';

@@ -12,6 +12,7 @@ import { scoreOfLesson, withScore } from '@/core/records/school/lessonScores';
 import { asPercentRounded } from '@/core/work/judging/verdict';
 import { withCells } from '@/core/records/school/schoolSchema';
 import { formatAmps, formatVolts } from '@/core/units';
+import { withCellDecided } from '@/core/work/judging/planEdits';
 import { Card } from '@/ui/Card';
 import { useLog } from '@/ui/bench/LogProvider';
 import { PageLink } from '@/ui/PageLink';
@@ -23,7 +24,7 @@ export function SchoolCard({ groups }: { readonly groups: readonly string[] }) {
   const { open, school, evaluation } = usePlanContext();
   const { lines } = useLog();
   const found = useMemo(
-    () => cellsOfLesson(plan, open.id, groups, lines),
+    () => cellsOfLesson(withCellDecided(plan), open.id, groups, lines),
     [plan, open.id, groups, lines],
   );
   const score = useMemo(

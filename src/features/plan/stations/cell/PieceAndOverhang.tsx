@@ -5,6 +5,7 @@ import { PlanQuantity } from '../../PlanQuantity';
 import { PIECE_FACTS } from '@/core/physics/recipes/pieces';
 import { piecesOf } from '@/core/physics/recipes/cellBuild';
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import type { Plan } from '@/core/records/plan/planSchema';
@@ -32,6 +33,11 @@ export function PieceAndOverhang() {
           // Readings are of the piece that they were taken from.
           onChange={(chosen) => change({ piece: chosen, ...UNREAD })}
         />
+        {plan.cell.piece === null ? null : (
+          <Button size="small" sx={{ mb: 1 }} onClick={() => change({ piece: null, ...UNREAD })}>
+            Leave it to the suggestion
+          </Button>
+        )}
         {piece === 'whole' ? null : (
           <Typography variant="body2" color="textSecondary" sx={{ mb: 1 }}>
             An adult cuts. Each piece is a cell of its own, with less room for the metals; its cut

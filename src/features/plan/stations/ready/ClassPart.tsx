@@ -17,7 +17,7 @@ import { LessonDate } from '../power/LessonDate';
 import { ClockField } from './ClockField';
 import { withLesson } from './lessonEdits';
 import { MeterQueueCard } from './MeterQueueCard';
-import { MEASURING_NAMES, measuringPlans } from '@/core/work/preparation/measuring';
+import { MEASURING_NAMES } from '@/core/work/lesson/measuring';
 
 type Count = 'pupils' | 'groups' | 'meters' | 'minutes' | 'mostWaitMinutes';
 
@@ -174,12 +174,7 @@ export function LessonCourseCard({ facts }: { facts: LessonFacts }) {
         sx={{ my: 1.5 }}
         options={[
           ['as-fits', `as fits the lesson: ${MEASURING_NAMES[measuring]}`] as const,
-          ...measuringPlans({
-            kit: facts.kit,
-            groups: facts.kit.groups,
-            lesson: plan.lesson,
-            minutesPerCell: facts.evaluation.cell.recipe.minutesToBuild,
-          }).map(
+          ...facts.evaluation.inLesson.ways.map(
             ({ way, course: { minutes } }) =>
               [way, `${MEASURING_NAMES[way]} (${formatNumber(minutes)} min)`] as const,
           ),

@@ -47,7 +47,7 @@ export function MoreCurrent({ evaluation, edit, prices }: MoreCurrentProps) {
             // What is told is this battery: a suggestion would move with its cells.
             edit((before) => ({
               ...before,
-              cell: planCellWithPairs(before.cell, 2 * pairs),
+              cell: planCellWithPairs(before.cell, cell.size, 2 * pairs),
               arrangement: heldArrangement(before, wiring),
             }))
           }

@@ -31,6 +31,7 @@ export function isLaidOut(candidate: BatteryCandidate, evaluation: PlanEvaluatio
     wiring.cellsInSeries === candidate.cellsInSeries &&
     wiring.strings === candidate.strings &&
     cell.size.pairs === candidate.pairsPerBody &&
+    cell.piece === candidate.cell.piece &&
     cell.size.extraPlus + cell.size.extraMinus === 0
   );
 }
@@ -107,7 +108,16 @@ export function WiringOptionCard(props: WiringOptionCardProps) {
 export function withWiringOption(plan: Plan, candidate: BatteryCandidate, ownCell: boolean): Plan {
   const { cellsInSeries, strings, pairsPerBody, cell } = candidate;
   const arrangement = { kind: 'own', cellsInSeries, strings } as const;
-  if (ownCell) return { ...plan, arrangement, cell: planCellWithPairs(plan.cell, pairsPerBody) };
-  const size = pairsPerBody === 1 ? null : cell.size;
-  return { ...plan, arrangement, cell: { ...freshCell(cell.recipe.id, cell.body.id), size } };
+  const { piece, size } = cell;
+  return ownCell
+    ? {
+        ...plan,
+        arrangement,
+        cell: planCellWithPairs({ ...plan.cell, piece }, size, pairsPerBody),
+      }
+    : {
+        ...plan,
+        arrangement,
+        cell: { ...freshCell(cell.recipe.id, cell.body.id), size, piece },
+      };
 }

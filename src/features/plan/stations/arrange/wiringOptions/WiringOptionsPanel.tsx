@@ -29,6 +29,7 @@ interface WiringOptionsPanelProps {
 }
 
 const OBJECTIVE_NAMES: Readonly<Record<Objective, string>> = {
+  'least-to-buy': 'least to buy',
   'fewest-cells': 'fewest cells',
   'lowest-cost': 'lowest cost',
   brightest: 'most current',

@@ -48,11 +48,10 @@ test('a way with another recipe brings its body along, and what was read of the 
   }
 });
 
-test('pairs that are there already change nothing; others keep the size that was set', () => {
-  expect(planCellWithPairs(typical.cell, 1)).toBe(typical.cell);
-  const two = planCellWithPairs(typical.cell, 2);
+test('other pairs keep the size that was set', () => {
+  const { size } = evaluatePlan(typical).cell;
+  const two = planCellWithPairs(typical.cell, size, 2);
   expect(two.size?.pairs).toBe(2);
-  const deep = { ...two, size: { ...two.size!, gapMillimetres: 7 } };
-  expect(planCellWithPairs(deep, 3).size).toEqual({ ...deep.size, pairs: 3 });
-  expect(planCellWithPairs(deep, 2)).toBe(deep);
+  const deep = { ...size, gapMillimetres: 7, extraPlus: 1 };
+  expect(planCellWithPairs(two, deep, 3).size).toEqual({ ...deep, pairs: 3, extraPlus: 0 });
 });

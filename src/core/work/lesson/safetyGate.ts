@@ -1,9 +1,7 @@
 import { ADULT_ONLY_ABOVE_VOLTS, REFUSED_ABOVE_VOLTS } from '../../constants';
-import { cellsOf, withoutFaults } from '../../physics/desk/desk';
+import type { CellBuild } from '../../physics/recipes/cellBuild';
 import type { CautionId } from '../../physics/safety/cautions';
-import type { Plan } from '../../records/plan/planSchema';
-import type { PlanEvaluation } from '../judging/evaluatePlan';
-import { soundVolts } from './soundVolts';
+import type { Lesson } from '../../records/plan/lessonSchema';
 
 /** What may be made of a plan for this class. */
 export interface SafetyGate {
@@ -20,13 +18,16 @@ export interface SafetyGate {
 /** Hazards that are for older pupils (common practice, no source). */
 const OLDER_PUPILS: readonly CautionId[] = ['magnesium', 'metal-salts'];
 
-/** What age and role allow; local rules decide. */
+/**
+ * What age and role allow; local rules decide.
+ * @param cells of the battery as it is meant
+ * @param volts with nothing connected
+ */
 export function safetyGate(
-  { lesson }: Pick<Plan, 'lesson'>,
-  evaluation: PlanEvaluation,
+  { ageBand }: Pick<Lesson, 'ageBand'>,
+  cells: readonly Pick<CellBuild, 'recipe'>[],
+  volts: number,
 ): SafetyGate {
-  const volts = soundVolts(evaluation);
-  const cells = cellsOf(withoutFaults(evaluation.desk));
   if (volts > REFUSED_ABOVE_VOLTS) {
     return {
       verdict: 'refused',
@@ -44,7 +45,7 @@ export function safetyGate(
       preparing: false,
     };
   }
-  if (volts > ADULT_ONLY_ABOVE_VOLTS && lesson.ageBand !== 'adults') {
+  if (volts > ADULT_ONLY_ABOVE_VOLTS && ageBand !== 'adults') {
     return {
       verdict: 'adult-only',
       reason: `Over ${ADULT_ONLY_ABOVE_VOLTS} V d.c. with nothing connected: an adult shows it; pupils do not build it.`,
@@ -55,7 +56,7 @@ export function safetyGate(
   const older = cells.some(({ recipe }) =>
     recipe.cautions.some((caution) => OLDER_PUPILS.includes(caution)),
   );
-  if (older && (lesson.ageBand === 'under-11' || lesson.ageBand === '11-to-13')) {
+  if (older && (ageBand === 'under-11' || ageBand === '11-to-13')) {
     return {
       verdict: 'older',
       reason:

@@ -1,5 +1,3 @@
-import type { Kit } from './kitOfPlan';
-
 /** A part of the lesson itself. */
 export interface LessonPhase {
   readonly id: string;
@@ -7,6 +5,12 @@ export interface LessonPhase {
   readonly minutes: number;
   /** What the teacher says. */
   readonly say: string;
+}
+
+/** One group at its bench. */
+export interface GroupAtWork {
+  readonly cellsInGroup: number;
+  readonly pupilsInGroup: { readonly least: number; readonly most: number };
 }
 
 export interface LessonCourse {
@@ -30,13 +34,13 @@ export interface MeasuringRounds {
  * @param minutesPerCell building one cell
  */
 export function lessonPhases(
-  kit: Pick<Kit, 'cellsInGroup' | 'pupilsInGroup'>,
+  { cellsInGroup, pupilsInGroup }: GroupAtWork,
   rounds: MeasuringRounds,
   minutesPerCell: number,
   lessonMinutes: number,
 ): LessonCourse {
-  const hands = Math.max(1, kit.pupilsInGroup.least);
-  const more = Math.ceil(Math.max(0, kit.cellsInGroup - 1) / hands) * minutesPerCell;
+  const hands = Math.max(1, pupilsInGroup.least);
+  const more = Math.ceil(Math.max(0, cellsInGroup - 1) / hands) * minutesPerCell;
   const phases: LessonPhase[] = [
     {
       id: 'question',

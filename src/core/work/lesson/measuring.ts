@@ -1,6 +1,5 @@
 import { MEASURING_WAYS, type Lesson, type MeasuringWay } from '../../records/plan/lessonSchema';
-import { lessonPhases, type LessonCourse } from './lessonPhases';
-import type { Kit } from './kitOfPlan';
+import { lessonPhases, type GroupAtWork, type LessonCourse } from './lessonPhases';
 import { meterQueue, TURN_MINUTES, type MeterQueue } from './meterQueue';
 
 /** What the ways to share the meters are called. */
@@ -21,8 +20,8 @@ export interface MeasuringPlan {
 /** One cell read for all at the teacher's desk, minutes (common practice, no source). */
 const TOGETHER_MINUTES = 3;
 
-interface MeasuringInput {
-  readonly kit: Pick<Kit, 'cellsInGroup' | 'pupilsInGroup'>;
+export interface MeasuringInput {
+  readonly group: GroupAtWork;
   readonly groups: number;
   readonly lesson: Pick<Lesson, 'meters' | 'minutes' | 'mostWaitMinutes' | 'measuring'>;
   readonly minutesPerCell: number;
@@ -64,13 +63,13 @@ function planOf(way: MeasuringWay, input: MeasuringInput): MeasuringPlan {
 
 function planWithTurns(
   way: MeasuringWay,
-  { kit, groups, lesson, minutesPerCell }: MeasuringInput,
+  { group, groups, lesson, minutesPerCell }: MeasuringInput,
   longestTurn: number,
 ): MeasuringPlan {
   const queue = queueOf(way, groups, lesson, longestTurn);
   const round = queue.turnMinutes + queue.longestWaitMinutes;
   const rounds = { one: way === 'once' ? TOGETHER_MINUTES : round, all: round };
-  return { way, queue, course: lessonPhases(kit, rounds, minutesPerCell, lesson.minutes) };
+  return { way, queue, course: lessonPhases(group, rounds, minutesPerCell, lesson.minutes) };
 }
 
 function queueOf(
