@@ -76,13 +76,18 @@ export function formatFarads(farads: number): string {
   return formatScaled(farads, FARADS);
 }
 
+/** What is thinner is told in micrometres. */
+const MICROMETRES_BELOW = 0.05;
+
 /** `69 mJ`, `1.2 J`, `43 kJ`. */
 export function formatJoules(joules: number): string {
   return formatScaled(joules, JOULES);
 }
 
 export function formatMillimetres(millimetres: number): string {
-  return `${formatNumber(millimetres)}${NO_BREAK_SPACE}mm`;
+  return millimetres < MICROMETRES_BELOW
+    ? `${formatNumber(1000 * millimetres)}${NO_BREAK_SPACE}µm`
+    : `${formatNumber(millimetres)}${NO_BREAK_SPACE}mm`;
 }
 
 /** `2 s`, `90 s`: seconds stay seconds. */

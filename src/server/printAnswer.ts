@@ -4,6 +4,7 @@ import { type PlannedCell } from '@/core/physics/readings/plannedCell';
 import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
 import { answerSheetOf } from '@/core/work/reality/answerSheet';
 import { answerOf, questionSchema, typicalPlannedCell } from '@/core/work/reality/question';
+import { USUAL_RUNNING, type Running } from '@/core/records/plan/runningSchema';
 import { fail, succeed, type Result } from '@/core/result';
 import type { ServerContext } from './context';
 import { openBench } from './openTool';
@@ -38,17 +39,22 @@ export async function printAnswer(
   request: AnswerRequest,
 ): Promise<Result<Buffer>> {
   const { state: cupboard } = openBench(context, 'cupboard').initial;
-  const cell = cellAskedOf(context, request);
-  if (cell === null) {
+  const of = cellAskedOf(context, request);
+  if (of === null) {
     return fail({ code: 'not-found', path: ['plan'], message: 'There is no such plan.' });
   }
-  const sheet = answerSheetOf(answerOf(request.asked, cell, cupboard));
+  const sheet = answerSheetOf(answerOf(request.asked, of.cell, cupboard, of.running));
   const options = { title: sheet.title, paper: 'A4', made: new Date(context.now()) } as const;
   return succeed(await pdfOfSheets([sheet], null, options));
 }
 
-function cellAskedOf(context: ServerContext, request: AnswerRequest): PlannedCell | null {
-  if (!('plan' in request)) return typicalPlannedCell(request);
+function cellAskedOf(
+  context: ServerContext,
+  request: AnswerRequest,
+): { readonly cell: PlannedCell; readonly running: Running } | null {
+  if (!('plan' in request)) return { cell: typicalPlannedCell(request), running: USUAL_RUNNING };
   const found = context.documents('plans').find(request.plan);
-  return found !== null && found.document.ok ? evaluatePlan(found.document.value).cell : null;
+  if (found === null || !found.document.ok) return null;
+  const plan = found.document.value;
+  return { cell: evaluatePlan(plan).cell, running: plan.running };
 }

@@ -19,7 +19,7 @@ interface SizeFieldsProps {
 export function SizeFields({ size, body, onChange }: SizeFieldsProps) {
   const lengthField = (
     label: string,
-    key: 'widthMillimetres' | 'depthMillimetres' | 'gapMillimetres',
+    key: 'widthMillimetres' | 'depthMillimetres' | 'gapMillimetres' | 'metalMillimetres',
   ) => (
     <QuantityField
       label={label}
@@ -49,6 +49,7 @@ export function SizeFields({ size, body, onChange }: SizeFieldsProps) {
         {lengthField(round ? 'Diameter' : 'Width', 'widthMillimetres')}
         {size.shape === 'coin' ? null : lengthField('Depth in the wet', 'depthMillimetres')}
         {lengthField('Gap between them', 'gapMillimetres')}
+        {lengthField('− metal or its coating, thickness', 'metalMillimetres')}
       </Box>
       <Box sx={{ mt: 2, display: 'flex', flexWrap: 'wrap', gap: 2 }}>
         <CountStepper

@@ -26,6 +26,8 @@ import {
   type WiringChoice,
 } from '@/core/work/judging/evaluatePlan';
 import { firstCellTable, type FirstCellRow } from '@/core/work/search/firstCell';
+import { cellTypes, inOrder, type CellTypeRow } from '@/core/work/judging/cellTypes';
+import type { Prices } from '@/core/work/parts/priceOfBill';
 import { whatHelps } from '@/core/work/judging/whatHelps';
 import { wiringOptionsOf } from '@/core/work/search/wiringOptions';
 
@@ -38,6 +40,10 @@ let newestLit = 0;
 /** What the planner's worker can be asked. */
 export const plannerJobs = {
   wiringOptions: wiringOptionsOf,
+
+  /** One row a type of cell, as they are shown first. */
+  cellTypes: (plan: Plan, prices: Prices): CellTypeRow[] => inOrder(cellTypes(plan, prices)),
+
   otherLoads,
   whatHelps,
 

@@ -48,6 +48,9 @@ function preparing(facts: LessonFacts, now: string): object {
     shopping: {
       currency: cupboard.currency,
       price: shopping.price,
+      toBuy: shopping.price - shopping.atSchool,
+      atSchool: shopping.atSchool,
+      comesBack: shopping.comesBack,
       unpriced: shopping.unpriced,
       lines: shopping.lines.map((line) => ({ ...line, aisle: PARTS[line.part].aisle })),
     },

@@ -81,7 +81,7 @@ const RULES: Readonly<Record<QuantityKind, QuantityRule>> = {
     what: 'a length',
     example: '20, 20 mm or 2 cm',
     defaultUnit: 'mm',
-    factors: { mm: 1, cm: 10, m: 1000, in: 25.4, inch: 25.4 },
+    factors: { μm: 0.001, um: 0.001, mm: 1, cm: 10, m: 1000, in: 25.4, inch: 25.4 },
   },
   count: { what: 'a whole number', example: '4', defaultUnit: '', factors: { '': 1 } },
 };

@@ -1,5 +1,6 @@
 'use client';
 
+import { currencyHere } from '@/ui/currencyHere';
 import { mainAndSide } from '@/ui/mainAndSide';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -112,8 +113,17 @@ export function CupboardPage({ found }: { found: FoundTool<CupboardState> }) {
               fullWidth
             />
             {unpriced || owned.length === 0 ? (
-              <Button size="small" sx={{ mt: 1 }} onClick={() => change(withGuidePrices(cupboard))}>
-                Fill in rough prices (from memory)
+              <Button
+                size="small"
+                sx={{ mt: 1 }}
+                onClick={() =>
+                  change({
+                    ...withGuidePrices(cupboard),
+                    currency: cupboard.currency || currencyHere(),
+                  })
+                }
+              >
+                Use typical prices
               </Button>
             ) : null}
           </Card>

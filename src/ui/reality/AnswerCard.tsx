@@ -8,7 +8,7 @@ import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { WorkedSolution } from '@/core/work/reality/workedSolution';
 import { cautionsOf } from '@/core/physics/safety/cautions';
 import { Card } from '../Card';
@@ -21,10 +21,12 @@ import { VerdictPill } from '../VerdictPill';
 interface AnswerCardProps {
   readonly answer: WorkedSolution;
   readonly printHref: string;
+  /** Stands above the answer. */
+  readonly children?: ReactNode;
 }
 
 /** A question worked out, every line of the sum visible; the same for the projector and on paper. */
-export function AnswerCard({ answer, printHref }: AnswerCardProps) {
+export function AnswerCard({ answer, printHref, children }: AnswerCardProps) {
   const [projected, setProjected] = useState(false);
   return (
     <Card
@@ -47,6 +49,7 @@ export function AnswerCard({ answer, printHref }: AnswerCardProps) {
         </Box>
       }
     >
+      {children}
       <Answer answer={answer} />
       {projected ? (
         <ProjectorFrame title={answer.question} onClose={() => setProjected(false)}>

@@ -7,12 +7,16 @@ import type { PlannedCell } from '@/core/physics/readings/plannedCell';
 import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
 import { answerOf } from '@/core/work/reality/question';
 import type { Wish } from '@/core/records/plan/wishSchema';
+import type { Running } from '@/core/records/plan/runningSchema';
 import { AnswerCard } from './AnswerCard';
 import { askedAt } from './questionInAddress';
+import { WouldField } from './WouldField';
 import { QuestionList } from './QuestionList';
 
 interface RealityCheckProps {
   readonly cell: PlannedCell;
+  /** How it is left; nothing said: in an ordinary room. */
+  readonly running?: Running;
   readonly cupboard: CupboardState;
   readonly wishes: readonly Wish[];
   readonly onWishes: (wishes: Wish[]) => void;
@@ -24,10 +28,14 @@ interface RealityCheckProps {
 
 /** Wishes and claims at the left, the one that is looked at worked out beside them. */
 export function RealityCheck(props: RealityCheckProps) {
-  const { cell, cupboard, wishes, onWishes, printOf, children } = props;
-  const address = useSearchParams().get('ask');
-  const asked = useMemo(() => askedAt(address, wishes), [address, wishes]);
-  const answer = useMemo(() => answerOf(asked, cell, cupboard), [asked, cell, cupboard]);
+  const { cell, running, cupboard, wishes, onWishes, printOf, children } = props;
+  const address = useSearchParams();
+  const [ask, would] = [address.get('ask'), address.get('would')];
+  const asked = useMemo(() => askedAt(ask, wishes, would), [ask, wishes, would]);
+  const answer = useMemo(
+    () => answerOf(asked, cell, cupboard, running),
+    [asked, cell, cupboard, running],
+  );
   const print = new URLSearchParams({ asked: JSON.stringify(asked), ...printOf });
   return (
     <Box
@@ -42,7 +50,11 @@ export function RealityCheck(props: RealityCheckProps) {
         {children}
         <QuestionList asked={asked} wishes={wishes} onWishes={onWishes} />
       </Box>
-      <AnswerCard answer={answer} printHref={`/api/reality/print?${print.toString()}`} />
+      <AnswerCard answer={answer} printHref={`/api/reality/print?${print.toString()}`}>
+        {asked.kind === 'claim' ? null : (
+          <WouldField key={ask} many={cell.body.plural} count={asked.would ?? null} />
+        )}
+      </AnswerCard>
     </Box>
   );
 }

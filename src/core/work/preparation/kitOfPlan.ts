@@ -64,7 +64,8 @@ export function kitOfPlan(
   const kinds = kindsOf(cells, spareCells);
   for (const { kind, count, spares } of kinds) {
     for (const { part, amount } of piecesOfCell(kind)) {
-      counter.add(part, amount * count, amount * spares);
+      // A spare takes the leads of the one that it stands in for.
+      counter.add(part, amount * count, part === 'clip-lead' ? 0 : amount * spares);
     }
   }
   for (const { part, amount } of desk.strings.flatMap(billOfItems)) counter.add(part, amount, 0);

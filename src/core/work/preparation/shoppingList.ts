@@ -3,7 +3,7 @@ import { moneyWords } from '../parts/moneyWords';
 import type { CupboardState } from '../../records/cupboard/cupboardSchema';
 import { entryOf } from '../../records/cupboard/cupboardSchema';
 import type { Kit } from './kitOfPlan';
-import type { PartId } from '../../physics/recipes/parts';
+import { type PartId, PARTS } from '../../physics/recipes/parts';
 import { amountWords, wholeUnits } from '../parts/amountWords';
 
 export interface ShoppingLine {
@@ -22,6 +22,9 @@ export interface ShoppingList {
   readonly lines: readonly ShoppingLine[];
   /** Of what has a price. */
   readonly price: number;
+  /** Of that: what a school has, and what comes back into the cupboard. */
+  readonly atSchool: number;
+  readonly comesBack: number;
   /** Parts to buy whose price is not known. */
   readonly unpriced: number;
   readonly pricePerGroup: number;
@@ -35,14 +38,20 @@ export function shoppingList(
   pupils: number,
 ): ShoppingList {
   const lines = kit.lines.map(({ part, total }) => lineOf(part, total, cupboard));
-  const price = lines.reduce((sum, line) => sum + (line.price ?? 0), 0);
+  const sumOf = (wanted: (part: PartId) => boolean): number =>
+    lines.reduce((sum, line) => sum + (wanted(line.part) ? (line.price ?? 0) : 0), 0);
+  const price = sumOf(() => true);
+  const isAtSchool = (part: PartId): boolean => PARTS[part].aisle === 'at school';
+  const toBuy = price - sumOf(isAtSchool);
   const unpriced = lines.filter((line) => line.price === null).length;
   return {
     lines,
     price,
+    atSchool: sumOf(isAtSchool),
+    comesBack: sumOf((part) => !isAtSchool(part) && PARTS[part].reusable),
     unpriced,
-    pricePerGroup: price / kit.groups,
-    pricePerPupil: price / pupils,
+    pricePerGroup: toBuy / kit.groups,
+    pricePerPupil: toBuy / pupils,
   };
 }
 
@@ -58,17 +67,20 @@ function lineOf(
   return { part, needed, inCupboard: stock, missing, packs, pack, price };
 }
 
-/** `Total 12.50 EUR (2 EUR a group, 0.50 EUR a pupil); 3 prices unknown`. */
+/** `To buy: 12.50 EUR (2 EUR a group, 0.50 EUR a pupil) · of that 8 EUR comes back · should be at school: 30 EUR · 3 of 9 prices unknown` */
 export function totalWords(list: ShoppingList, currency: string): string {
-  const { lines, price, unpriced, pricePerGroup, pricePerPupil } = list;
+  const { lines, price, atSchool, comesBack, unpriced, pricePerGroup, pricePerPupil } = list;
   const bought = lines.filter(({ packs }) => packs > 0).length;
   if (bought === 0) return 'Nothing has to be bought.';
-  const unknown =
-    unpriced === 0 ? '' : `${unpriced} of ${bought} ${bought === 1 ? 'price' : 'prices'} unknown`;
-  if (unpriced === bought) return `${capital(unknown)}: set them in the cupboard.`;
+  const unknown = `${unpriced} of ${bought} ${bought === 1 ? 'price' : 'prices'} unknown`;
+  if (unpriced === bought) return `${capital(unknown)}.`;
   const money = (one: number): string => moneyWords(one, currency);
-  const known = `Total ${money(price)} (${money(pricePerGroup)} a group, ${money(pricePerPupil)} a pupil)`;
-  return `${[known, unknown].filter((words) => words !== '').join('; ')}.`;
+  return [
+    `To buy: ${money(price - atSchool)} (${money(pricePerGroup)} a group, ${money(pricePerPupil)} a pupil)`,
+    ...(comesBack > 0 ? [`of that ${money(comesBack)} comes back`] : []),
+    ...(atSchool > 0 ? [`should be at school: ${money(atSchool)}`] : []),
+    ...(unpriced > 0 ? [unknown] : []),
+  ].join(' · ');
 }
 
 /** `2 × 6 kiwis`, `1 × 500 g table salt`, `12 trays`. */

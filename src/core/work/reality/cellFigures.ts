@@ -13,12 +13,18 @@ import { DEFAULT_UTILISATION } from '../../physics/cell/potentials';
 import type { CellLook } from '../../physics/recipes/recipe';
 import type { PlannedCell } from '../../physics/readings/plannedCell';
 import type { CupboardState } from '../../records/cupboard/cupboardSchema';
+import { USUAL_RUNNING, type Running } from '../../records/plan/runningSchema';
+import { modelAfter } from '../search/batteryInTime';
 import { priceOfBill } from '../parts/priceOfBill';
 
 /** One cell with everything that a wish may be calculated in. */
 export interface CellFigures {
   readonly name: string;
   readonly plural: string;
+  readonly planned: PlannedCell;
+  readonly running: Running;
+  /** As it is after so many seconds at work. */
+  readonly seconds: number;
   readonly model: CellModel;
   readonly emfVolts: number;
   readonly shortAmps: number;
@@ -53,27 +59,45 @@ const METALS_KILOGRAMS = 0.008;
 export function cellFigures(
   cell: PlannedCell,
   cupboard: Pick<CupboardState, 'entries'>,
+  running: Running = USUAL_RUNNING,
 ): CellFigures {
-  const { recipe, body, model } = cell;
+  const { recipe, body } = cell;
   const minusElectrodes = minusElectrodesOf(cell);
-  const shortAmps = cellAmpsAt(model, 0);
-  const power = maxPower(model);
   return {
+    planned: cell,
+    running,
     // A pile's body is its separator: there the cell itself is counted.
     name: recipe.look === 'fruit' ? body.name : 'cell',
     plural: recipe.look === 'fruit' ? body.plural : 'cells',
-    model,
-    emfVolts: model.emfVolts,
-    shortAmps,
-    mostWatts: power.watts,
-    bestVolts: power.volts,
+    ...curveFigures(cell.model),
+    seconds: 0,
     coulombs: DEFAULT_UTILISATION * metalCoulombsOf(cell),
     kilograms:
       Math.max(foodGramsOf(cell), waterOf(cell).waterGrams) / 1000 +
       METALS_KILOGRAMS * minusElectrodes,
     price: priceOfBill(piecesOfCell(withPairs(cell, 1)), cupboard)?.all ?? null,
     squareMetres: TABLE_ROOM[recipe.look],
-    linear: isLinearCell(model),
     origin: `One cell: ${originWords(cell)}.`,
+  };
+}
+
+/** The same cell after so many seconds at work: films have built up, water has gone. */
+export function figuresAfter(cell: CellFigures, seconds: number): CellFigures {
+  // How long a string becomes is not known yet: of a pile's cells one alone dries soonest.
+  const model = modelAfter(cell.planned, cell.running, 1, seconds);
+  return { ...cell, ...curveFigures(model), seconds };
+}
+
+function curveFigures(
+  model: CellModel,
+): Pick<CellFigures, 'model' | 'emfVolts' | 'shortAmps' | 'mostWatts' | 'bestVolts' | 'linear'> {
+  const { watts, volts } = maxPower(model);
+  return {
+    model,
+    emfVolts: model.emfVolts,
+    shortAmps: cellAmpsAt(model, 0),
+    mostWatts: watts,
+    bestVolts: volts,
+    linear: isLinearCell(model),
   };
 }

@@ -10,16 +10,26 @@ import { cellFigures } from './cellFigures';
 import { CLAIM_IDS, testClaim } from './claims';
 import { EXAMPLE_WISHES } from './exampleWishes';
 import type { WorkedSolution } from './workedSolution';
+import { type Running, USUAL_RUNNING } from '../../records/plan/runningSchema';
+import { MOST_ASKED, wouldDo } from './wouldDo';
 import { workOutWish } from './workOutWish';
 import { wishesSchema, wishSchema } from '../../records/plan/wishSchema';
+
+/** Would so many do? */
+export const cellsAsked = z
+  .int('Give a whole number.')
+  .min(1, 'Give at least one.')
+  .max(MOST_ASKED, `Give at most ${MOST_ASKED}.`)
+  .optional();
 
 /** What is asked: one of the examples, an own wish, or whether a claim is so. */
 export const questionSchema = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('example'),
     id: z.enum(EXAMPLE_WISHES.map(({ id }) => id) as [string, ...string[]]),
+    would: cellsAsked,
   }),
-  z.strictObject({ kind: z.literal('own'), wish: wishSchema }),
+  z.strictObject({ kind: z.literal('own'), wish: wishSchema, would: cellsAsked }),
   z.strictObject({ kind: z.literal('claim'), id: z.enum(CLAIM_IDS) }),
 ]);
 export type Question = z.infer<typeof questionSchema>;
@@ -56,11 +66,15 @@ export function answerOf(
   asked: Question,
   cell: PlannedCell,
   cupboard: Pick<CupboardState, 'entries' | 'currency'>,
+  running: Running = USUAL_RUNNING,
 ): WorkedSolution {
   if (asked.kind === 'claim') return testClaim(asked.id, cell);
   const { wish, cautions } =
     asked.kind === 'own'
       ? { wish: asked.wish, cautions: OWN_CAUTIONS }
       : EXAMPLE_WISHES.find(({ id }) => id === asked.id)!;
-  return workOutWish(cellFigures(cell, cupboard), wish, cautions, cupboard.currency);
+  const figures = cellFigures(cell, cupboard, running);
+  return asked.would === undefined
+    ? workOutWish(figures, wish, cautions, cupboard.currency)
+    : wouldDo(figures, wish, asked.would, cautions);
 }

@@ -4,6 +4,9 @@ import { demoPlan } from '../../../cli/demoPlans';
 import { type PlannedCell } from '../../physics/readings/plannedCell';
 import { cellOfPlan } from '../../records/plan/cellOfPlan';
 import { EMPTY_CUPBOARD } from '../../records/cupboard/cupboardSchema';
+import { USUAL_RUNNING, wrapOf } from '../../records/plan/runningSchema';
+import { dischargeOfGrid } from '../../physics/time/dischargeOfGrid';
+import { modelAfter } from '../search/batteryInTime';
 import { answerSheetOf } from './answerSheet';
 import { cellFigures } from './cellFigures';
 import { CLAIM_IDS, testClaim } from './claims';
@@ -54,7 +57,8 @@ test('no grouping takes fewer cells than power ÷ (E²/4r) (linear source)', () 
 test('0.62 V and 1 mA short: the most is 0.155 mW, and volts × amps is four times too much', () => {
   const cell = asked(linear(0.62, 620));
   expect(cell.mostWatts).toBeCloseTo(0.155e-3, 9);
-  const answer = workOutWish(cell, run(3, 0.02, 60), [], '');
+  // At once, before films build up.
+  const answer = workOutWish(cell, run(3, 0.02, 1e-3), [], '');
   const mistake = answer.lines.find(({ what }) => what.startsWith('The usual mistake'));
   expect(mistake?.result).toContain('4 × too few');
 });
@@ -76,35 +80,74 @@ test('a phone of 5 V, 1 A on the scenario’s kiwis: thousands of them, and the 
   expect(answer.question).toBe('How many kiwis to charge a phone?');
   expect(answer.remarks[0]).toContain('the current that is short');
   expect(answer.cautions).toContain('devices');
-  // 5 W ÷ what one gives at the most.
-  const least = 5 / maxPowerWatts(kiwi.model);
+  // 5 W ÷ what one gives at the most after the wished two hours.
+  const least = 5 / maxPowerWatts(modelAfter(kiwi, USUAL_RUNNING, 1, 7200));
   const power = answer.lines.find(({ what }) => what.startsWith('Why not fewer'));
   expect(Number(power?.result.replace(/\D/g, '')) / least).toBeCloseTo(1, 2);
 });
 
 test('where the metal would not last, more strings share the current: charge by Faraday decides', () => {
   const cell = asked(kiwi);
-  const seconds = 30 * 86_400;
+  const seconds = 5 * 86_400;
   const answer = workOutWish(cell, run(1.8, 1e-3, seconds), [], '');
   const whole = answer.lines.find(({ what }) => what === 'For the whole time');
-  // Faraday: so many strings hold the charge, whatever their length.
-  const strings = Math.ceil((1e-3 * seconds) / cell.coulombs);
-  expect(whole?.sum).toContain(`× ${strings}`);
-  // Each gives so little that hardly a cell more is needed than for the volts alone.
-  expect(whole?.result.replace(/\D/g, '')).toBe(String(2 * strings));
+  // Faraday: so many strings hold the charge at the very least; corrosion takes its part besides.
+  const strings = Number(/× (\d+)$/.exec(whole?.sum ?? '')?.[1]);
+  expect(strings).toBeGreaterThanOrEqual(Math.ceil((1e-3 * seconds) / cell.coulombs));
   expect(workOutWish(cell, run(1.8, 1e-3, 60), [], '').lines.map(({ what }) => what)).not.toContain(
     'For the whole time',
   );
 });
 
+test('no number of kiwis lasts a month: mould ends them first', () => {
+  const { headline, tone } = workOutWish(asked(kiwi), run(1.8, 1e-3, 30 * 86_400), [], '');
+  expect(headline).toMatch(/^No number of kiwis: mould .* after 7.days/);
+  expect(tone).toBe('wrong');
+});
+
+/**
+ * @check the counts of the reality check, run down whole with a resistance that takes what is wished
+ * @origin the integrated run of the same cells, in time
+ * @tolerance 4 % of the current, what the closed form of films is good for
+ */
+test.each([
+  ['copper-zinc-fruit', 3, 0.02, 3600],
+  ['copper-zinc-fruit', 1.8, 1e-3, 12 * 3600],
+  ['juice-cup', 6, 0.05, 600],
+  ['coin-pile-brine', 3, 1e-3, 4 * 3600],
+  ['magnesium-graphite', 5, 0.02, 1800],
+] as const)('%s: %p V and %p A for %p s stand in the run', (recipe, volts, amps, seconds) => {
+  const cell = typicalPlannedCell({ recipe, body: RECIPES[recipe].bodies[0].id });
+  const { headline } = workOutWish(asked(cell), run(volts, amps, seconds), [], '');
+  const [, inSeries = '', strings = ''] = /: ([\d,]+) in series × ([\d,]+)\./.exec(headline) ?? [];
+  const outcome = dischargeOfGrid({
+    cell,
+    cellsInSeries: Number(inSeries.replaceAll(',', '')),
+    strings: Number(strings.replaceAll(',', '')),
+    load: { kind: 'resistor', ohms: volts / amps },
+    soakSeconds: null,
+    wrap: wrapOf(USUAL_RUNNING, cell.recipe),
+    humidity: USUAL_RUNNING.humidity,
+    celsius: USUAL_RUNNING.celsius,
+    leastAmps: 0.96 * amps,
+    atSeconds: [0, seconds / 2, 0.999 * seconds],
+  });
+  expect(outcome.samples).toHaveLength(3);
+  for (const sample of outcome.samples) expect(sample.amps).toBeGreaterThan(0.96 * amps);
+});
+
 test('a pulse out of a bank: ½CV² and r·C·ln(E ÷ (E − V)) (closed form)', () => {
-  const cell = asked(linear(1, 500));
+  // Two solutions have no films.
+  const cell = asked({
+    ...typicalPlannedCell({ recipe: 'two-solution', body: 'wick' }),
+    model: { emfVolts: 1, resistanceOhms: 500 },
+  });
   const wish: Wish = { kind: 'pulse', name: 'weld', volts: 12, farads: 0.2 };
   const answer = workOutWish(cell, wish, ['capacitors'], '');
   const of = (what: string): string | undefined =>
     answer.lines.find((line) => line.what.startsWith(what))?.result;
   expect(of('Wished')).toMatch(/14\.4.J/);
-  expect(of('In series')).toBe('13 kiwis');
+  expect(of('In series')).toBe('13 cells');
   // 13 · 500 Ω · 0.2 F · ln 13 = 3334 s.
   expect(of('Charging')?.replace('\u00a0', ' ')).toBe('56 min');
   const curved = typicalPlannedCell({ recipe: 'copper-zinc-fruit', body: 'kiwi' });

@@ -15,7 +15,10 @@ import {
   formatVolts,
   formatWatts,
 } from '../../units';
-import type { CellFigures } from './cellFigures';
+import { gridDesk } from '../../physics/desk/desk';
+import { endOfBattery, type CellEndsAt } from '../search/batteryInTime';
+import { END_WORDS } from '../search/endWords';
+import { type CellFigures, figuresAfter } from './cellFigures';
 import type { SumLine, WorkedSolution } from './workedSolution';
 import type { Wish } from '../../records/plan/wishSchema';
 import { gridsFor } from '../search/searchGrids';
@@ -26,32 +29,36 @@ const HALL_CELLS = 1000;
 
 /** What a wish comes to with so many of a cell: volts, amps, both together, energy, food, money, room. */
 export function workOutWish(
-  cell: CellFigures,
+  fresh: CellFigures,
   wish: Wish,
   cautions: readonly CautionId[],
   currency: string,
 ): WorkedSolution {
   return wish.kind === 'run'
-    ? workOutRun(cell, wish, cautions, currency)
-    : workOutPulse(cell, wish, cautions, currency);
+    ? workOutRun(fresh, wish, cautions, currency)
+    : workOutPulse(fresh, wish, cautions, currency);
 }
 
 function workOutRun(
-  cell: CellFigures,
+  fresh: CellFigures,
   wish: Extract<Wish, { kind: 'run' }>,
   cautions: readonly CautionId[],
   currency: string,
 ): WorkedSolution {
   const { volts, amps, seconds } = wish;
+  const cell = figuresAfter(fresh, seconds);
   const { emfVolts, shortAmps, mostWatts, plural } = cell;
   const watts = volts * amps;
   const forVolts = Math.ceil(volts / emfVolts);
   const forAmps = Math.ceil(amps / shortAmps);
-  const naive = Math.ceil(watts / (emfVolts * shortAmps));
+  const naive = Math.ceil(watts / (emfVolts * fresh.shortAmps));
   const grouping = groupingFor(cell, volts, amps);
-  const lasts = cell.coulombs / grouping.cellAmps;
-  // Where the metal would not last, more strings share the current.
-  const whole = groupingFor(cell, volts, amps, Math.ceil((amps * seconds) / cell.coulombs));
+  const ends = endOfGrouping(cell, wish, grouping);
+  const lasts = ends.seconds;
+  // Where the metal would not last, more strings share the current; nothing helps against drying and mould.
+  const whole = ends.by === 'metal-used-up' ? lastingGrouping(cell, wish, grouping) : grouping;
+  const never = endOfGrouping(cell, wish, whole);
+  if (never.seconds < seconds) return neverLasts(cell, wish, never, cautions);
   const { cells } = whole;
   const lines: SumLine[] = [
     {
@@ -66,12 +73,12 @@ function workOutRun(
     },
     {
       what: 'In parallel, for the amps alone',
-      sum: `${formatAmps(amps)} ÷ ${formatAmps(shortAmps)}, shorted, no volts left`,
+      sum: `${formatAmps(amps)} ÷ ${formatAmps(shortAmps)}, shorted, no volts left (${formatAmps(fresh.shortAmps)} at first)`,
       result: count(forAmps, cell),
     },
     {
       what: 'Together',
-      sum: `${formatCount(grouping.inSeries)} in series × ${formatCount(grouping.strings)}: each cell at ${formatVolts(grouping.cellVolts)} gives ${formatAmps(grouping.cellAmps)}`,
+      sum: `${formatCount(grouping.inSeries)} in series × ${formatCount(grouping.strings)}: each cell at ${formatVolts(grouping.cellVolts)} still gives ${formatAmps(grouping.cellAmps)} after ${aboutTime(seconds)}`,
       result: count(grouping.cells, cell),
     },
     {
@@ -81,12 +88,15 @@ function workOutRun(
     },
     {
       what: 'The usual mistake: volts × amps',
-      sum: `${formatVolts(emfVolts)} × ${formatAmps(shortAmps)} = ${formatWatts(emfVolts * shortAmps)} never occur together`,
-      result: `${formatCount(naive)}: ${formatNumber((emfVolts * shortAmps) / mostWatts, 2)} × too few`,
+      sum: `${formatVolts(emfVolts)} × ${formatAmps(fresh.shortAmps)} = ${formatWatts(emfVolts * fresh.shortAmps)} never occur together`,
+      result: `${formatCount(naive)}: ${formatNumber((emfVolts * fresh.shortAmps) / mostWatts, 2)} × too few`,
     },
     {
       what: 'How long they last',
-      sum: `${formatNumber(cell.coulombs, 3)} C of metal in each ÷ ${formatAmps(grouping.cellAmps)}`,
+      sum:
+        ends.by === 'metal-used-up'
+          ? `${formatNumber(cell.coulombs, 3)} C of metal in each ÷ ${formatAmps(grouping.cellAmps)} and what corrodes besides`
+          : `${END_WORDS[ends.by]}, whatever it gives`,
       result: aboutTime(lasts),
     },
   ];
@@ -104,7 +114,7 @@ function workOutRun(
     headline: `${count(cells, cell)}: ${formatCount(whole.inSeries)} in series × ${formatCount(whole.strings)}. ${possible(cells)}`,
     lines,
     remarks: remarksOf(cell, forVolts, forAmps, grouping, lasts, seconds),
-    origin: `${cell.origin} What is wished: typed, or a round figure from memory. Half of the metal counts as usable.`,
+    origin: `${cell.origin} As it is after ${aboutTime(seconds)} at work. What is wished: typed, or a round figure from memory. Half of the metal counts as usable.`,
     sources: ['cell-readings', 'metal', 'bought', 'limits'],
     cautions: [...cautions, ...cautionIdsOfVolts(whole.inSeries * emfVolts)],
   };
@@ -133,23 +143,77 @@ function remarksOf(
   return [short, power, energy];
 }
 
-function workOutPulse(
+/** Nothing that is asked of them lets them last so long. */
+function neverLasts(
   cell: CellFigures,
+  { name, seconds }: Extract<Wish, { kind: 'run' }>,
+  { seconds: ends, by }: CellEndsAt,
+  cautions: readonly CautionId[],
+): WorkedSolution {
+  return {
+    question: `How many ${cell.plural} to ${name}?`,
+    tone: 'wrong',
+    headline: `No number of ${cell.plural}: ${END_WORDS[by]} after ${aboutTime(ends)}, ${aboutTime(seconds)} are wished.`,
+    lines: [],
+    remarks: [],
+    origin: cell.origin,
+    sources: ['cell-readings', 'metal', 'limits'],
+    cautions,
+  };
+}
+
+/** When the first of them ends while it feeds a resistance that takes what is wished. */
+export function endOfGrouping(
+  { planned, running }: CellFigures,
+  { volts, amps }: Extract<Wish, { kind: 'run' }>,
+  { inSeries, strings }: WishGrouping,
+): CellEndsAt {
+  const desk = gridDesk(planned, inSeries, strings);
+  return endOfBattery(desk, { load: { kind: 'resistor', ohms: volts / amps } }, running);
+}
+
+const MORE_STRINGS = 1.1;
+
+/** So many strings that the metal lasts for the wished time, where any number does. */
+function lastingGrouping(
+  cell: CellFigures,
+  wish: Extract<Wish, { kind: 'run' }>,
+  enough: WishGrouping,
+): WishGrouping {
+  const { volts, amps, seconds } = wish;
+  const byCharge = Math.ceil((amps * seconds) / cell.coulombs);
+  let grouping = enough;
+  for (
+    let strings = Math.max(enough.strings, byCharge);
+    ;
+    strings = Math.ceil(strings * MORE_STRINGS)
+  ) {
+    const { seconds: lasts } = endOfGrouping(cell, wish, grouping);
+    // What corrodes without a current is the same in any number of them.
+    if (lasts >= seconds || grouping.cellAmps < cell.shortAmps * LEAST_SHARE) return grouping;
+    grouping = groupingFor(cell, volts, amps, strings);
+  }
+}
+
+/** So little is asked of each that its own corrosion decides. */
+const LEAST_SHARE = 1e-4;
+
+function workOutPulse(
+  fresh: CellFigures,
   wish: Extract<Wish, { kind: 'pulse' }>,
   cautions: readonly CautionId[],
   currency: string,
 ): WorkedSolution {
   const { volts, farads } = wish;
-  const { emfVolts, mostWatts, plural } = cell;
   const joules = 0.5 * farads * volts ** 2;
   // The last twentieth of the volts takes for ever.
-  const cells = Math.ceil(volts / (FULL_SHARE * emfVolts));
-  const seconds = chargeTime({
-    source: gridCurve(cell.model, cells, 1),
-    farads,
-    fromVolts: 0,
-    toVolts: volts,
-  });
+  const cells = Math.ceil(volts / (FULL_SHARE * fresh.emfVolts));
+  const chargingWith = ({ model }: CellFigures): number =>
+    chargeTime({ source: gridCurve(model, cells, 1), farads, fromVolts: 0, toVolts: volts });
+  // Films build up while it charges: the cell as it is after as long as it takes fresh.
+  const cell = figuresAfter(fresh, chargingWith(fresh));
+  const { emfVolts, mostWatts, plural } = cell;
+  const seconds = chargingWith(cell);
   return {
     question: `How many ${plural} to ${wish.name}?`,
     tone: toneOf(cells),
@@ -181,7 +245,7 @@ function workOutPulse(
     remarks: [
       'A bank gathers slowly and lets go at once: energy stays what it was, only the power is another. Side by side the cells would charge it faster, in series higher.',
     ],
-    origin: `${cell.origin} Fresh cells; films that build up make it slower.`,
+    origin: `${cell.origin} With the films that build up while it charges.`,
     sources: ['cell-readings', 'limits'],
     cautions: [...cautions, ...cautionIdsOfVolts(cells * emfVolts)],
   };

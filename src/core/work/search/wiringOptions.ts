@@ -1,11 +1,7 @@
 import type { Objective, PlannerOutcome } from './plannerTypes';
-import { cellBuild } from '../../physics/recipes/cellBuild';
 import { type RequirementBasis, requirementOfPlan } from './requirementOfPlan';
-import { plannedCell } from '../../physics/readings/plannedCell';
 import { z } from 'zod';
 import { MAX_CELLS } from '../../physics/desk/limits';
-import { RECIPE_IDS } from '../../physics/recipes/recipe';
-import { RECIPES } from '../../physics/recipes/recipes';
 import { cellOfPlan } from '../../records/plan/cellOfPlan';
 import type { Plan } from '../../records/plan/planSchema';
 import { planBatteries, PLANNER_DEFAULTS } from './planBatteries';
@@ -31,8 +27,6 @@ export const searchLimitsSchema = z.strictObject({
 /** What the educator wants of the wiring options, beside that they work. */
 export interface SearchLimits {
   readonly objective: Objective;
-  /** Other recipes too, with their typical cells; otherwise the plan's cell only. */
-  readonly everyRecipe: boolean;
   /** Most cells, e.g. one a pupil of the group. */
   readonly mostCells: number;
   readonly mostPrice: number | null;
@@ -40,7 +34,6 @@ export interface SearchLimits {
 
 export const SEARCH_DEFAULTS: SearchLimits = {
   objective: 'least-to-buy',
-  everyRecipe: false,
   mostCells: PLANNER_DEFAULTS.mostCells,
   mostPrice: null,
 };
@@ -50,21 +43,17 @@ const SHOWN = 12;
 /** What of a plan decides which batteries meet its wish. */
 export type WiringQuestion = RequirementBasis & Pick<Plan, 'cell' | 'meter'>;
 
-/** Batteries that meet the plan's wish, best first by the objective, and why other recipes do not. */
+/** Batteries of the plan's cell that meet its wish, best first by the objective, or why there is none. */
 export function wiringOptionsOf(
   plan: WiringQuestion,
   limits: SearchLimits,
   prices: Prices,
 ): PlannerOutcome {
   const own = cellOfPlan(plan);
-  const others = RECIPE_IDS.filter((id) => id !== own.recipe.id).map((id) => {
-    const recipe = RECIPES[id];
-    return plannedCell(cellBuild(recipe, recipe.bodies[0]), own.celsius);
-  });
-  const { objective, everyRecipe, mostCells, mostPrice } = limits;
+  const { objective, mostCells, mostPrice } = limits;
   return planBatteries({
     ...requirementOfPlan(plan),
-    cells: everyRecipe ? [own, ...others] : [own],
+    cells: [own],
     objective,
     supply: {
       prices,

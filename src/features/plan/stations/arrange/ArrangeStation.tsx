@@ -8,6 +8,8 @@ import { useState } from 'react';
 import type { OtherLoad } from '@/core/work/judging/otherLoads';
 import { Card } from '@/ui/Card';
 import { CountStepper } from '@/ui/CountStepper';
+import { MAX_PAIRS } from '@/core/physics/cell/electrodeSizeSchema';
+import { heldArrangement, planCellWithPairs } from '@/core/work/judging/planEdits';
 import { countLimits, withCounts } from '../../arrangementEdits';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 import { BeliefLine } from './desk/BeliefLine';
@@ -55,7 +57,7 @@ export function ArrangeStation() {
   const { evaluation, cupboard } = usePlanContext();
   const plan = usePlan();
   const edit = useEdit();
-  const { wiring, source } = evaluation;
+  const { wiring, source, cell } = evaluation;
   const [zoom, setZoom] = useState(1);
   const { mostInSeries, mostStrings } = countLimits(wiring);
   // Desk and verdict follow an edit at once; charts and candidates once the edits rest.
@@ -89,6 +91,21 @@ export function ArrangeStation() {
                   edit((before) => withCounts(before, wiring, { ...wiring, strings }))
                 }
               />
+              {cell.recipe.morePairs ? (
+                <CountStepper
+                  label={`pairs of metal in each ${cell.body.name}`}
+                  value={cell.size.pairs}
+                  least={1}
+                  most={MAX_PAIRS}
+                  onChange={(pairs) =>
+                    edit((before) => ({
+                      ...before,
+                      cell: planCellWithPairs(before.cell, cell.size, pairs),
+                      arrangement: heldArrangement(before, wiring),
+                    }))
+                  }
+                />
+              ) : null}
               <Box sx={{ display: 'flex' }}>
                 <ZoomButtons zoom={zoom} onZoom={setZoom} />
                 <DeskMenu />

@@ -21,6 +21,7 @@ import { Explained } from '@/ui/Explained';
 import { lazyPart } from '@/ui/lazyPart';
 import { PageLink } from '@/ui/PageLink';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
+import { CellTypesButton } from '../../cellTypes/CellTypesButton';
 import { CellReadings } from './CellReadings';
 import { PieceAndOverhang } from './PieceAndOverhang';
 import { RecipeChoice } from './RecipeChoice';
@@ -55,9 +56,12 @@ export function CellStation() {
         <Card
           title="Which cell will you build?"
           actions={
-            <Link component={PageLink} href="/recipes" color="inherit" variant="body2">
-              All recipes, and your own
-            </Link>
+            <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
+              <CellTypesButton />
+              <Link component={PageLink} href="/recipes" color="inherit" variant="body2">
+                All recipes, and your own
+              </Link>
+            </Box>
           }
         >
           <Box sx={BESIDE}>

@@ -20,6 +20,7 @@ import type { useTool } from '@/ui/document/useTool';
 import { PageLink } from '@/ui/PageLink';
 import { saveFile } from '@/ui/saveFile';
 import { useEdit, usePlanContext } from '../../PlanProvider';
+import { TypicalPrices } from '../../TypicalPrices';
 import { FromTheCupboard } from './FromTheCupboard';
 import { withSwapped } from './lessonEdits';
 import { ShoppingTable } from './ShoppingTable';
@@ -67,6 +68,7 @@ export function ShoppingPart({ facts, bench }: ShoppingPartProps) {
           </Alert>
         ) : null}
         <ShoppingTable facts={facts} />
+        <TypicalPrices needed={shopping.unpriced > 0} />
         <Typography sx={{ mt: 1.5, fontWeight: 700 }} data-testid="shopping-total">
           {totalWords(shopping, cupboard.currency)}
         </Typography>

@@ -1,8 +1,6 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import Checkbox from '@mui/material/Checkbox';
-import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import { searchLimitsSchema, type SearchLimits } from '@/core/work/search/wiringOptions';
 import { Fold } from '@/ui/Fold';
@@ -15,21 +13,10 @@ interface SearchLimitFieldsProps {
 
 const { mostCells, mostPrice } = searchLimitsSchema.shape;
 
-/** What the search is limited by: the size of the group, the cost, the plan's recipe. */
+/** What the search is limited by: the size of the group, the cost. */
 export function SearchLimitFields({ wish, onWish }: SearchLimitFieldsProps) {
   return (
     <Box sx={{ mt: 1 }}>
-      <FormControlLabel
-        control={
-          <Checkbox
-            size="small"
-            checked={wish.everyRecipe}
-            onChange={(_, everyRecipe) => onWish({ ...wish, everyRecipe })}
-          />
-        }
-        label="Compare all cell types"
-        slotProps={{ typography: { variant: 'body2' } }}
-      />
       <Fold label="Limits">
         <Box sx={{ display: 'grid', gap: 1.5 }}>
           <QuantityField

@@ -7,9 +7,9 @@ import { costWords } from '@/core/work/parts/moneyWords';
 import { asPercentRounded } from '@/core/work/judging/verdict';
 import { wiringReason } from '@/core/work/search/wiringReason';
 import { formatAmps, formatNumber, formatOhms } from '@/core/units';
+import { PIECE_FACTS } from '@/core/physics/recipes/pieces';
 import { HEADING_FONT } from '@/ui/theme';
 import type { useEdit } from '../../../PlanProvider';
-import { freshCell } from '@/core/records/plan/newPlan';
 import type { Plan } from '@/core/records/plan/planSchema';
 import { planCellWithPairs } from '@/core/work/judging/planEdits';
 
@@ -26,7 +26,6 @@ interface WiringOptionCardProps {
 export function isLaidOut(candidate: BatteryCandidate, evaluation: PlanEvaluation): boolean {
   const { wiring, cell, desk } = evaluation;
   return (
-    candidate.cell.recipe.id === cell.recipe.id &&
     desk.grid !== null &&
     wiring.cellsInSeries === candidate.cellsInSeries &&
     wiring.strings === candidate.strings &&
@@ -41,15 +40,16 @@ export function WiringOptionCard(props: WiringOptionCardProps) {
   const { candidate, evaluation, edit, currency, large = false } = props;
   const { cell, need } = evaluation;
   const { cellsInSeries, strings, pairsPerBody, cells, chance, amps, atEnd } = candidate;
-  const ownCell = candidate.cell.recipe.id === cell.recipe.id;
   const chosen = isLaidOut(candidate, evaluation);
   const { recommended } = candidate;
-  const bodies = cells === 1 ? cell.body.name : cell.body.plural;
+  const { body, piece } = candidate.cell;
+  const bodies = cells === 1 ? body.name : body.plural;
+  const cut = piece === cell.piece ? '' : `, ${PIECE_FACTS[piece].many}`;
   const pairs = pairsPerBody === 1 ? '' : ` with ${pairsPerBody} pairs each`;
   return (
     <ButtonBase
       aria-pressed={chosen}
-      onClick={() => edit((before) => withWiringOption(before, candidate, ownCell))}
+      onClick={() => edit((before) => withWiringOption(before, candidate))}
       sx={{
         display: 'block',
         width: '100%',
@@ -59,7 +59,6 @@ export function WiringOptionCard(props: WiringOptionCardProps) {
         py: large ? 1.5 : 1,
         borderRadius: 1,
         border: chosen ? 2 : 1,
-        borderStyle: ownCell ? 'solid' : 'dashed',
         borderColor: chosen ? 'primary.main' : 'divider',
         bgcolor: 'background.paper',
         '&:focus-visible': { outline: 2 },
@@ -87,7 +86,8 @@ export function WiringOptionCard(props: WiringOptionCardProps) {
         </Box>
       </Box>
       <Typography variant="body2" color="textSecondary">
-        {ownCell ? `${cells} ${bodies}` : `${candidate.cell.recipe.name}, ${cells} cells`}
+        {cells} {bodies}
+        {cut}
         {pairs} · {formatAmps(amps)} → {formatAmps(atEnd.amps)}
         {atEnd.brightness === null ? '' : `, ${atEnd.brightness}`} ·{' '}
         {costWords(candidate.price, currency)}
@@ -96,7 +96,7 @@ export function WiringOptionCard(props: WiringOptionCardProps) {
           : ` · with ${formatOhms(candidate.seriesResistorOhms)} in series`}
       </Typography>
       <Typography variant="body2" color="textSecondary">
-        {ownCell && pairsPerBody === 1
+        {pairsPerBody === 1
           ? wiringReason(candidate, { openVolts: candidate.openVolts, need })
           : `lasts about ${formatNumber(candidate.hours, 2)} h${pairsPerBody === 1 ? '' : '; more metal, no more food'}`}
       </Typography>
@@ -104,20 +104,13 @@ export function WiringOptionCard(props: WiringOptionCardProps) {
   );
 }
 
-/** The plan with a way laid out: its counts, its pairs in one body, and its recipe where it is another one. */
-export function withWiringOption(plan: Plan, candidate: BatteryCandidate, ownCell: boolean): Plan {
+/** The plan with a way laid out: its counts, how its bodies are cut, and the pairs in each. */
+export function withWiringOption(plan: Plan, candidate: BatteryCandidate): Plan {
   const { cellsInSeries, strings, pairsPerBody, cell } = candidate;
-  const arrangement = { kind: 'own', cellsInSeries, strings } as const;
   const { piece, size } = cell;
-  return ownCell
-    ? {
-        ...plan,
-        arrangement,
-        cell: planCellWithPairs({ ...plan.cell, piece }, size, pairsPerBody),
-      }
-    : {
-        ...plan,
-        arrangement,
-        cell: { ...freshCell(cell.recipe.id, cell.body.id), size, piece },
-      };
+  return {
+    ...plan,
+    arrangement: { kind: 'own', cellsInSeries, strings },
+    cell: planCellWithPairs({ ...plan.cell, piece }, size, pairsPerBody),
+  };
 }

@@ -18,6 +18,8 @@ import { Fold } from '@/ui/Fold';
 import { JobStatus } from '@/ui/JobStatus';
 import { useWorkerJob } from '@/workers/useWorkerJob';
 import { isLaidOut, WiringOptionCard } from './WiringOptionCard';
+import { CellTypesButton } from '../../../cellTypes/CellTypesButton';
+import { TypicalPrices } from '../../../TypicalPrices';
 import { SearchLimitFields } from './SearchLimitFields';
 
 interface WiringOptionsPanelProps {
@@ -89,10 +91,18 @@ export const WiringOptionsPanel = memo(function WiringOptionsPanel({
         <JobStatus job={job}>Looking for wirings …</JobStatus>
       ) : null}
       {outcome === null ? null : (
-        <Options
-          {...sortedOut(outcome.candidates, evaluation)}
-          {...{ evaluation, edit, currency }}
-        />
+        <>
+          <TypicalPrices needed={outcome.candidates.some(({ price }) => price === null)} />
+          {wish.objective === 'least-to-buy' && outcome.candidates.length > 1 ? (
+            <Typography variant="caption" color="textSecondary" component="p" sx={{ mb: 0.5 }}>
+              {outcome.order === 'lowest-cost' ? 'Lowest price first.' : 'Fewest bodies first.'}
+            </Typography>
+          ) : null}
+          <Options
+            {...sortedOut(outcome.candidates, evaluation)}
+            {...{ evaluation, edit, currency }}
+          />
+        </>
       )}
       {!suggested && wiringOptions.status === 'possible' ? (
         <Button
@@ -103,6 +113,7 @@ export const WiringOptionsPanel = memo(function WiringOptionsPanel({
           Follow the suggestion again
         </Button>
       ) : null}
+      <CellTypesButton />
       <SearchLimitFields wish={wish} onWish={setWish} />
       {outcome !== null && outcome.impossible.length > 0 ? (
         <Fold label={leftOut(outcome.impossible.length)}>
@@ -184,7 +195,7 @@ function OptionList({ label, options, ...card }: OptionListProps) {
     >
       {options.map((candidate) => (
         <li
-          key={`${candidate.cell.recipe.id} ${candidate.cellsInSeries} ${candidate.strings} ${candidate.pairsPerBody}`}
+          key={`${candidate.cell.piece} ${candidate.cellsInSeries} ${candidate.strings} ${candidate.pairsPerBody}`}
         >
           <WiringOptionCard candidate={candidate} {...card} />
         </li>
