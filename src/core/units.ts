@@ -108,6 +108,28 @@ export function formatMinutes(minutes: number): string {
   return rest === 0 ? hoursText : `${hoursText} ${rest}${NO_BREAK_SPACE}min`;
 }
 
+/** `for 10 min`, or from when to when: `from 20:00 to 8:00`. */
+export function forHowLong(minutes: number, from: string | null): string {
+  return from === null
+    ? `for ${formatMinutes(minutes)}`
+    : `from ${shortClock(from)} to ${shortClock(clockAfter(from, minutes))}`;
+}
+
+const DAY_MINUTES = 1440;
+
+/** The time of day so many minutes after another one, `08:00`. */
+export function clockAfter(from: string, minutes: number): string {
+  const [hours = 0, rest = 0] = from.split(':').map(Number);
+  const at = Math.round(60 * hours + rest + minutes) % DAY_MINUTES;
+  const two = (count: number): string => String(count).padStart(2, '0');
+  return `${two(Math.floor(at / 60))}:${two(at % 60)}`;
+}
+
+/** `8:00` */
+export function shortClock(clock: string): string {
+  return clock.replace(/^0/, '');
+}
+
 /** A time as people say it: seconds, minutes, hours, days, to two figures. */
 export function aboutTime(seconds: number): string {
   if (seconds < 0.05) return 'no time';

@@ -6,6 +6,7 @@ import {
 import { TOOL_ID } from '@/core/documents/tools/toolDocument';
 import type { SaveOutcome } from '@/data/documentRepository';
 import { newPlan } from '@/core/records/plan/newPlan';
+import { withClassOf } from '@/core/records/plan/lessonSchema';
 import type { Plan } from '@/core/records/plan/planSchema';
 import { withSchool } from '@/core/records/school/figuresOfSchool';
 import { succeed, type Result } from '@/core/result';
@@ -22,10 +23,20 @@ export function createDocument(
   return put(context, kind, DOCUMENT_FORMATS[kind].fresh(title));
 }
 
-/** A new plan starts from what the school has read of such cells, where it has. */
+/** A new plan starts from what the school has read of such cells, and from the class of the last plan. */
 function newPlanAtSchool(context: ServerContext, title: string): Plan {
   const plan = newPlan(title);
-  return { ...plan, cell: withSchool(plan.cell, openBench(context, 'school').initial.state) };
+  const plans = context.documents('plans');
+  const [last] = plans.titles();
+  const lesson = last === undefined ? null : plans.find(last.id);
+  return {
+    ...plan,
+    cell: withSchool(plan.cell, openBench(context, 'school').initial.state),
+    lesson:
+      lesson?.document.ok === true
+        ? withClassOf(plan.lesson, lesson.document.value.lesson)
+        : plan.lesson,
+  };
 }
 
 /** Stores a copy, without what belongs to the original only; `null` where there is no readable original. */

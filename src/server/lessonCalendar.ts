@@ -1,9 +1,12 @@
-import ical from 'ical-generator';
+import ical, { ICalAlarmType } from 'ical-generator';
 import { addMinutes } from '@/core/work/preparation/localTime';
 import type { Result } from '@/core/result';
 import { fail, succeed } from '@/core/result';
 import type { ServerContext } from './context';
 import { openLesson } from './openLesson';
+
+/** Each task is announced an hour before. */
+const REMINDER_SECONDS = 3600;
 
 /** The timetable of a lesson as iCalendar (RFC 5545), in floating local time; `null` where there is no such plan. */
 export function lessonCalendar(context: ServerContext, id: string): Result<string> | null {
@@ -32,6 +35,7 @@ export function lessonCalendar(context: ServerContext, id: string): Result<strin
       end: asIfUtc(addMinutes(start, minutes)),
       stamp: new Date(context.now()),
       summary: `${title}: ${name}`,
+      alarms: [{ type: ICalAlarmType.display, triggerBefore: REMINDER_SECONDS }],
     });
   }
   return succeed(`${calendar.toString()}\r\n`);

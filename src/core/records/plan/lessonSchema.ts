@@ -100,6 +100,14 @@ export const lessonSchema = z
 
 export type Lesson = z.infer<typeof lessonSchema>;
 
+/** A lesson with the class of another one: how many there are, how old, with how many meters and for how long. */
+export function withClassOf(
+  lesson: Lesson,
+  { pupils, groups, meters, minutes, ageBand }: Lesson,
+): Lesson {
+  return { ...lesson, pupils, groups, meters, minutes, ageBand };
+}
+
 /** The class of a new plan: thirty pupils in six groups who share one meter (common practice, no source). */
 export const USUAL_LESSON: Lesson = {
   pupils: 30,

@@ -70,7 +70,7 @@ export interface PlanEvaluation extends BatteryMoment {
 }
 
 type EvaluationBasis = RequirementBasis &
-  Pick<Plan, 'cell' | 'meter' | 'arrangement' | 'lesson'> & {
+  Pick<Plan, 'cell' | 'meter' | 'arrangement' | 'lesson' | 'switchedOnAt'> & {
     /** Meters that are used; 0 where nobody counts them. */
     readonly meters: number;
   };
@@ -111,7 +111,9 @@ export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null)
       ? previous
       : null;
   if (before !== null && before.basis.arrangement === plan.arrangement) {
-    return before.basis.lesson === plan.lesson ? before : inOtherLesson(before, plan.lesson);
+    const same =
+      before.basis.lesson === plan.lesson && before.basis.switchedOnAt === plan.switchedOnAt;
+    return same ? before : inOtherLesson(before, plan);
   }
   const { target, minutes, running, seriesResistor, meter, have, arrangement } = plan;
   const { cell, asked, wiringOptions: ways } = before ?? suggestionFor({ ...plan, batteries });
@@ -142,6 +144,7 @@ export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null)
       have,
       arrangement,
       lesson: plan.lesson,
+      switchedOnAt: plan.switchedOnAt,
       batteries,
       meters,
     },
@@ -169,12 +172,12 @@ export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null)
   };
 }
 
-/** The same battery for another class. */
-function inOtherLesson(before: PlanEvaluation, lesson: Plan['lesson']): PlanEvaluation {
+/** The same battery for another class, or at other hours. */
+function inOtherLesson(before: PlanEvaluation, { lesson, switchedOnAt }: Plan): PlanEvaluation {
   const sound = before.wrong === 0 ? before.desk : withoutFaults(before.desk);
   return {
     ...before,
-    basis: { ...before.basis, lesson },
+    basis: { ...before.basis, lesson, switchedOnAt },
     inLesson: lessonPlan(lesson, sound, before.soundVolts),
   };
 }

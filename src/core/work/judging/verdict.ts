@@ -2,7 +2,14 @@ import { cellAmpsAt } from '../../physics/cell/cellModel';
 import { ADULT_ONLY_ABOVE_VOLTS, REFUSED_ABOVE_VOLTS } from '../../constants';
 import { BRIGHTNESS_BANDS, type BrightnessBand } from '../../physics/circuit/brightness';
 import type { PlanTarget } from '../../records/plan/planSchema';
-import { aboutTime, formatAmps, formatMinutes, formatNumber, formatVolts } from '../../units';
+import {
+  aboutTime,
+  forHowLong,
+  formatAmps,
+  formatMinutes,
+  formatNumber,
+  formatVolts,
+} from '../../units';
 import { capital, inWords } from '../../words';
 import { reaches, type PlanEvaluation } from './evaluatePlan';
 import { timeInLesson, type TimeInLesson } from '../lesson/lessonPlan';
@@ -119,7 +126,7 @@ function verdictOnCurrent(target: PlanTarget, evaluation: PlanEvaluation): Verdi
       details: [figures, `${formatMinutes(minutes)} wanted`, ...wrongThings],
     };
   }
-  const happens = `${successHeadline(target, evaluation)} for ${formatMinutes(minutes)}`;
+  const happens = `${successHeadline(target, evaluation)} ${forHowLong(minutes, evaluation.basis.switchedOnAt)}`;
   if (evaluation.wrong > 0) {
     return {
       tone: 'marginal',

@@ -9,7 +9,7 @@ import { LESSON_LIMITS } from '../../records/plan/lessonSchema';
 import { freshCell } from '../../records/plan/newPlan';
 import type { Plan } from '../../records/plan/planSchema';
 import { timeInLesson } from '../lesson/lessonPlan';
-import { aboutTime, formatMinutes, formatNumber } from '../../units';
+import { aboutTime, forHowLong, formatMinutes, formatNumber } from '../../units';
 import { evaluatePlan, reaches, type PlanEvaluation } from './evaluatePlan';
 import {
   asPercentRounded,
@@ -215,5 +215,5 @@ function effectOf(evaluation: PlanEvaluation, tellsTime: boolean): string {
   const much = target.kind === 'led' ? (atEnd.brightness ?? what) : what;
   const time = timeInLesson(evaluation.inLesson, evaluation.basis.lesson);
   const takes = time === null || !tellsTime ? '' : ` · ${takesWording(time)}`;
-  return `${much} for ${formatMinutes(minutes)} · ${formatNumber(asPercentRounded(classes.chance))} of 100${takes}`;
+  return `${much} ${forHowLong(minutes, evaluation.basis.switchedOnAt)} · ${formatNumber(asPercentRounded(classes.chance))} of 100${takes}`;
 }

@@ -1,3 +1,4 @@
+import { trialWords } from './trialWords';
 import { cellsOf } from '../../physics/desk/desk';
 import { minutesToBuildOf } from '../../physics/recipes/cellBuild';
 import type { LocalTime } from './localTime';
@@ -17,6 +18,9 @@ export function lessonTimes(facts: LessonFacts, now: LocalTime): Timetable | nul
       toBuy: shopping.lines.flatMap(({ part, packs }) => (packs > 0 ? [part] : [])),
       dried: cellsOf(evaluation.desk).some(({ body }) => body.dried),
       freeDays: cupboard.freeDays,
+      trial: trialWords(facts),
+      running:
+        plan.switchedOnAt === null ? null : { from: plan.switchedOnAt, minutes: plan.minutes },
     },
     now,
   );

@@ -5,16 +5,19 @@ import type { Kit } from './kitOfPlan';
 
 export const TASK_IDS = [
   'order',
+  'buy-trial',
+  'trial-cell',
   'buy',
   'dry',
   'sand',
   'cut',
   'mix',
   'test-loads',
-  'trial-cell',
   'cut-fruit',
   'set-up',
   'lesson',
+  'switch-on',
+  'switch-off',
   'clear',
 ] as const;
 export type TaskId = (typeof TASK_IDS)[number];
@@ -39,6 +42,8 @@ export interface PreparingInput {
   readonly toBuy: readonly PartId[];
   /** Salt must be dried into the cells before. */
   readonly dried: boolean;
+  /** What is bought for three cells; `null`: one was read already, or nothing has to be bought. */
+  readonly trial: string | null;
 }
 
 /** Minutes and days of the tasks that do not depend on the battery (common practice, no source). */
@@ -48,6 +53,9 @@ export const ORDER_DAYS = 5;
 const TEST_MINUTES_PER_LOAD = 0.5;
 const SET_UP_MINUTES = 20;
 const TRIAL_MEASURING_MINUTES = 10;
+/** Three cells are bought and one is read before the class's are: on a way that is gone anyway. */
+const BUY_TRIAL_MINUTES = 15;
+const TRIAL_DAYS = 4;
 /** Salt is dried into foam or felt overnight, or in an oven at 100 °C (common practice, no source). */
 const DRY = { putOut: 15, overnight: 12 * 60, oven: 90 } as const;
 
@@ -76,7 +84,7 @@ export function shortcutsFor({ toBuy, dried }: PreparingInput): Shortcut[] {
 
 /** What must be done before, in the order in which it is done. */
 export function preparingTasks(input: PreparingInput): WantedTask[] {
-  const { kit, lesson, minutesPerCell, toBuy, dried } = input;
+  const { kit, lesson, minutesPerCell, toBuy, dried, trial } = input;
   const handsOf = (id: 'sanding' | 'fruit' | 'other'): number =>
     kit.cutting
       .filter((step) => (step.id === 'sanding' || step.id === 'fruit' ? step.id : 'other') === id)
@@ -95,6 +103,18 @@ export function preparingTasks(input: PreparingInput): WantedTask[] {
   const mixing = kit.mixing.reduce((sum, { minutes }) => sum + minutes, 0);
   return [
     task('order', 'Order online', ordered ? ORDER_MINUTES : 0, ORDER_DAYS),
+    task(
+      'buy-trial',
+      `Buy ${trial ?? ''} first: they say how many the class needs`,
+      trial === null ? 0 : BUY_TRIAL_MINUTES,
+      TRIAL_DAYS,
+    ),
+    task(
+      'trial-cell',
+      'Build and measure the trial cell',
+      minutesPerCell + TRIAL_MEASURING_MINUTES,
+      trial === null ? 0 : TRIAL_DAYS,
+    ),
     task('buy', 'Buy the rest, fresh things last', toBuy.length === 0 ? 0 : BUY_MINUTES, 2),
     oven
       ? task('dry', 'Dry the salted foam in the oven, an adult', dried ? DRY.oven : 0, 0)
@@ -112,12 +132,6 @@ export function preparingTasks(input: PreparingInput): WantedTask[] {
       'test-loads',
       'Test every LED or device',
       Math.ceil(kit.groups * TEST_MINUTES_PER_LOAD),
-      0,
-    ),
-    task(
-      'trial-cell',
-      'Build and measure the trial cell',
-      minutesPerCell + TRIAL_MEASURING_MINUTES,
       0,
     ),
     task('cut-fruit', 'Cut the fruit, an adult', hands(handsOf('fruit')), 0),

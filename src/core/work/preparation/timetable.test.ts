@@ -28,6 +28,8 @@ const inputOf = (
   toBuy: ['lemon', 'graphite-rod'],
   dried: false,
   freeDays: [],
+  trial: 'three lemons',
+  running: null,
   ...change,
 });
 const EARLY = '2027-01-01T08:00:00';
@@ -37,16 +39,17 @@ test('backwards from a Friday at ten: everything done in order, before it, withi
   expect(conflicts).toEqual([]);
   expect(tasks.map(({ id }) => id)).toEqual([
     'order',
+    'buy-trial',
+    'trial-cell',
     'buy',
     'test-loads',
-    'trial-cell',
     'set-up',
     'lesson',
     'clear',
   ]);
-  // By hand: 20 minutes of laying out end at ten, 15 of the trial cell before them.
+  // By hand: 20 minutes of laying out end at ten; a cell is read four days before, what is bought then two.
   expect(tasks.find(({ id }) => id === 'set-up')?.start).toBe('2027-01-29T09:40:00');
-  expect(tasks.find(({ id }) => id === 'trial-cell')?.start).toBe('2027-01-29T09:25:00');
+  expect(tasks.find(({ id }) => id === 'trial-cell')?.start).toBe('2027-01-25T16:45:00');
   expect(tasks.find(({ id }) => id === 'buy')?.start).toBe('2027-01-27T16:15:00');
 });
 
@@ -105,15 +108,49 @@ test('nothing is planned before now: what is late is done as soon as can be', ()
     now,
   );
   for (const { start } of tasks) expect(start >= now).toBe(true);
-  expect(tasks[0]).toMatchObject({ id: 'buy', start: '2027-01-29T08:11:00' });
+  expect(tasks[0]).toMatchObject({ id: 'buy-trial', start: '2027-01-29T08:11:00' });
   expect(conflicts).toEqual([]);
+  // Twenty minutes later there is no time to read a cell first.
+  const short = timetable(
+    inputOf(planWith(), '2027-01-29', { toBuy: ['lemon'] }),
+    '2027-01-29T08:31:00',
+  );
+  expect(short.tasks[0]?.id).toBe('buy');
+  expect(short.conflicts.map(({ message }) => message)).toEqual([
+    expect.stringMatching(
+      /^No longer possible before the lesson: “Buy three lemons .*Still possible: “Buy the rest/,
+    ),
+  ]);
   const late = timetable(
     inputOf(planWith(), '2027-01-29', { toBuy: ['lemon'] }),
     '2027-01-29T09:30:00',
   );
-  expect(late.conflicts.map(({ message }) => message).join()).toContain(
-    'is not done before the lesson begins',
-  );
+  // Half an hour before, shopping can no longer be done; nothing stands in the lesson or after it.
+  expect(late.conflicts[0]?.message).toMatch(/^No longer possible .*“Buy the rest/);
+  expect(late.tasks.map(({ id }) => id)).toEqual(['set-up', 'lesson', 'clear']);
+});
+
+test('a lesson tomorrow at eight: what is still possible is done today, nothing during or after the lesson', () => {
+  const plan = planWith({}, { startsAt: '08:00' });
+  const { tasks, conflicts } = timetable(inputOf(plan), '2027-01-28T15:30:00');
+  for (const { id, start, minutes } of tasks) {
+    if (id === 'lesson' || id === 'clear') continue;
+    expect(start.slice(0, 10)).toBe('2027-01-28');
+    expect(addMinutes(start, minutes) <= '2027-01-28T17:00:00').toBe(true);
+  }
+  expect(conflicts[0]?.message).toMatch(/No longer possible .*Still possible/);
+});
+
+test('from eight to eight: it is switched on in the evening, looked at in the morning, and cleared away then', () => {
+  const running = { from: '20:00', minutes: 720 };
+  const { tasks, conflicts } = timetable(inputOf(planWith(), '2027-01-29', { running }), EARLY);
+  const starts = Object.fromEntries(tasks.map(({ id, start }) => [id, start]));
+  expect(starts).toMatchObject({
+    'switch-on': '2027-01-29T20:00:00',
+    'switch-off': '2027-01-30T08:00:00',
+    clear: '2027-01-30T08:05:00',
+  });
+  expect(conflicts).toEqual([]);
 });
 
 test('an order that would come too late offers what shops nearby have, only where they have it', () => {

@@ -1,3 +1,4 @@
+import { listWords } from '../../words';
 import type { FreeDays } from '../../records/cupboard/cupboardSchema';
 import type { Lesson, Shortcut } from '../../records/plan/lessonSchema';
 import {
@@ -42,10 +43,13 @@ export interface Timetable {
 export interface TimetableInput extends PreparingInput {
   readonly date: string;
   readonly freeDays: readonly FreeDays[];
+  /** From when on that day it runs, and for how long; `null`: at no fixed hour. */
+  readonly running: { readonly from: string; readonly minutes: number } | null;
 }
 
 /** Minutes of clearing away (common practice, no source). */
 const CLEAR_MINUTES = 20;
+const SWITCH_MINUTES = 5;
 const DAY_MINUTES = 24 * 60;
 /** Days that are looked through for one with room; a year of holidays is nobody's. */
 const MOST_DAYS = 366;
@@ -70,22 +74,22 @@ export function timetable(input: TimetableInput, now: LocalTime): Timetable {
   const time = workingTimeOf(input);
   const planned = backwards(wanted, lessonStart, lesson, time);
   const past = lessonStart < now;
-  const preparing = past ? planned : notBefore(now, planned, wanted, time);
+  const { placed, dropped } = past
+    ? { placed: planned, dropped: [] }
+    : placedBefore(lessonStart, now, planned, wanted, time);
   const all: Task[] = [
-    ...preparing,
+    ...placed,
     { id: 'lesson', name: 'The lesson', start: lessonStart, minutes: lesson.minutes, moved: false },
-    {
-      id: 'clear',
-      name: 'Clear away and put back',
-      start: addMinutes(lessonStart, lesson.minutes),
-      minutes: CLEAR_MINUTES,
-      moved: false,
-    },
+    ...afterwards(input, lessonStart),
   ];
   // Of a lesson that is over nothing else need be said.
   const conflicts: TimetableConflict[] = past
     ? [{ task: 'lesson', message: 'The lesson lies in the past.', offer: null }]
-    : [...tooLate(preparing, wanted, input), ...conflictsOf(all, time, now)];
+    : [
+        ...droppedWords(dropped, placed),
+        ...tooLate(placed, wanted, input),
+        ...conflictsOf(all, time, now),
+      ];
   if (!past && !time.works(date)) {
     conflicts.unshift({
       task: 'lesson',
@@ -94,6 +98,98 @@ export function timetable(input: TimetableInput, now: LocalTime): Timetable {
     });
   }
   return { tasks: all, conflicts };
+}
+
+/** What comes after the lesson: it runs for its hours, and is cleared away. */
+function afterwards({ lesson, date, running }: TimetableInput, lessonStart: LocalTime): Task[] {
+  const task = (id: TaskId, name: string, start: LocalTime, minutes: number): Task => ({
+    id,
+    name,
+    start,
+    minutes,
+    moved: false,
+  });
+  const clear = (start: LocalTime): Task =>
+    task('clear', 'Clear away and put back', start, CLEAR_MINUTES);
+  if (running === null) return [clear(addMinutes(lessonStart, lesson.minutes))];
+  const on: LocalTime = `${date}T${running.from}:00`;
+  const off = addMinutes(on, running.minutes);
+  return [
+    task('switch-on', 'Switch it on', on, SWITCH_MINUTES),
+    task('switch-off', `Still running at ${off.slice(11, 16)}? Switch it off`, off, SWITCH_MINUTES),
+    clear(addMinutes(off, SWITCH_MINUTES)),
+  ];
+}
+
+/** What may be left out where time is short, first what is missed least. */
+const LEFT_OUT_FIRST: readonly (readonly TaskId[])[] = [
+  ['buy-trial', 'trial-cell'],
+  ['test-loads'],
+];
+
+interface Placed {
+  readonly placed: readonly Task[];
+  /** What can no longer be done before the lesson. */
+  readonly dropped: readonly WantedTask[];
+}
+
+/** Everything that is still to be done, from now on and before the lesson; what does not fit is left out, and told. */
+function placedBefore(
+  lessonStart: LocalTime,
+  now: LocalTime,
+  planned: readonly Task[],
+  wanted: readonly WantedTask[],
+  time: WorkingTime,
+): Placed {
+  let left: readonly WantedTask[] = wanted;
+  const without = (ids: readonly TaskId[]): readonly WantedTask[] =>
+    left.filter(({ id }) => !ids.includes(id));
+  const place = (): Task[] => {
+    const ids = new Set(left.map(({ id }) => id));
+    return notBefore(
+      now,
+      planned.filter(({ id }) => ids.has(id)),
+      left,
+      time,
+      lessonStart,
+    );
+  };
+  const lateAmong = (tasks: readonly Task[]): TaskId[] =>
+    tasks
+      .filter(({ moved, start, minutes }) => !moved && addMinutes(start, minutes) > lessonStart)
+      .map(({ id }) => id);
+  for (const spared of LEFT_OUT_FIRST) {
+    if (lateAmong(place()).length === 0) break;
+    left = without(spared);
+  }
+  for (;;) {
+    const tasks = place();
+    const [late] = lateAmong(tasks);
+    if (late === undefined) {
+      const kept = new Set(left.map(({ id }) => id));
+      return { placed: tasks, dropped: wanted.filter(({ id }) => !kept.has(id)) };
+    }
+    left = without([late]);
+  }
+}
+
+/** What can no longer be had or done, and what is still possible. */
+function droppedWords(
+  dropped: readonly WantedTask[],
+  placed: readonly Task[],
+): TimetableConflict[] {
+  if (dropped.length === 0) return [];
+  const names = (tasks: readonly { readonly name: string }[]): string =>
+    listWords(tasks.map(({ name }) => `“${name}”`));
+  const possible =
+    placed.length === 0 ? 'Nothing can be prepared any more.' : `Still possible: ${names(placed)}.`;
+  return [
+    {
+      task: 'lesson',
+      message: `No longer possible before the lesson: ${names(dropped)}. ${possible}`,
+      offer: null,
+    },
+  ];
 }
 
 function workingTimeOf({ lesson, freeDays }: TimetableInput): WorkingTime {
@@ -174,15 +270,23 @@ function notBefore(
   tasks: readonly Task[],
   wanted: readonly WantedTask[],
   time: WorkingTime,
+  lessonStart: LocalTime,
 ): Task[] {
   // Clocks count whole minutes.
   let free = addMinutes(`${now.slice(0, 16)}:00`, now.slice(17) === '00' ? 0 : 1);
-  return tasks.map((task, index) => {
+  return tasks.map((task) => {
     if (task.moved) return task;
     const start = task.start >= free ? task.start : startFrom(free, task.minutes, time);
-    free = addMinutes(start, task.minutes + (wanted[index]?.waitMinutes ?? 0));
+    const end = addMinutes(start, task.minutes);
+    const ready = addMinutes(end, waitOf(wanted, task.id));
+    // What is not dry in time is told; the rest goes on meanwhile.
+    free = ready <= lessonStart ? ready : end;
     return { ...task, start };
   });
+}
+
+function waitOf(wanted: readonly WantedTask[], id: TaskId): number {
+  return wanted.find((one) => one.id === id)?.waitMinutes ?? 0;
 }
 
 /** Orders that come after the lesson, and what does not dry in time, each with its nearest way. */
@@ -201,14 +305,14 @@ function tooLate(
       return [
         {
           task: id,
-          message: `An order takes about ${ORDER_DAYS} days: it would come after the lesson.`,
+          message: `An order takes about ${ORDER_DAYS} days: it would come after the lesson. What is ordered can no longer be had.`,
           offer: offers.includes('buy-nearby')
             ? { shortcut: 'buy-nearby', words: `Buy ${ways.join(', ')} instead` }
             : null,
         },
       ];
     }
-    const wait = wanted[index]?.waitMinutes ?? 0;
+    const wait = waitOf(wanted, id);
     const following = tasks[index + 1]?.start ?? lessonStart;
     const next = following < lessonStart ? following : lessonStart;
     if (wait === 0 || addMinutes(start, minutes + wait) <= next) return [];
@@ -224,6 +328,9 @@ function tooLate(
   });
 }
 
+/** Nobody prepares any more. */
+const AFTER: readonly TaskId[] = ['lesson', 'switch-on', 'switch-off', 'clear'];
+
 function conflictsOf(
   tasks: readonly Task[],
   { from, to, works }: WorkingTime,
@@ -236,7 +343,7 @@ function conflictsOf(
     const { id, name, start, minutes } = task;
     const end = addMinutes(start, minutes);
     if (start < now) say(id, `“${name}” lies in the past.`);
-    if (id !== 'lesson' && id !== 'clear') {
+    if (!AFTER.includes(id)) {
       const begins = minuteOfDay(start.slice(11, 16));
       if (begins < from || begins + minutes > to) {
         say(id, `“${name}” does not fit into the working hours.`);
@@ -249,8 +356,11 @@ function conflictsOf(
     }
     for (const other of tasks.slice(index + 1)) {
       if (other.start < end && minutesBetween(other.start, end) > 0) {
-        if (other.id === 'lesson') say(id, `“${name}” is not done before the lesson begins.`);
-        else if (other.id !== 'clear') {
+        if (id === 'lesson' && other.id === 'switch-on') {
+          say(other.id, 'It is to be switched on before the lesson is over.');
+        } else if (other.id === 'lesson') {
+          say(id, `“${name}” is not done before the lesson begins.`);
+        } else if (!AFTER.includes(other.id)) {
           const later = other.start < start ? 'comes after what needs it' : 'overlaps';
           say(id, `“${name}” ${later}: “${other.name}”.`);
         }

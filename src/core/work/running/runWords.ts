@@ -2,11 +2,19 @@ import type { BrightnessBand } from '../../physics/circuit/brightness';
 import type { LoadRequirement } from '../../records/plan/loadRequirement';
 import type { Verdict } from '../judging/verdict';
 import type { CellLeft } from '../../physics/time/dischargeRun';
-import { aboutTime, formatAmps, formatMinutes, formatNumber, NO_BREAK_SPACE } from '../../units';
+import {
+  aboutTime,
+  clockAfter,
+  formatAmps,
+  formatMinutes,
+  formatNumber,
+  NO_BREAK_SPACE,
+  shortClock,
+} from '../../units';
 import type { RunFit } from './fitRun';
 import { HORIZON_SECONDS, TURNS_HORIZON_SECONDS } from './horizons';
 import type { IntermittentRun } from './intermittentRun';
-import type { BatteryRun } from './runBattery';
+import { runAt, type BatteryRun } from './runBattery';
 
 /** One stretch of a run in which an LED looks the same. */
 export interface BrightnessStretch {
@@ -84,6 +92,28 @@ export function runVerdict(run: BatteryRun, need: LoadRequirement, minutes: numb
         headline: `${long}, ${enoughWords(run, first >= 0.999 * need.amps, need)}`,
         details,
       };
+}
+
+/** Whether it still does what it is for at the hour until which it must run: `Still clear at 8:00: 1.2 mA.` */
+export function stillWords(
+  run: BatteryRun,
+  need: LoadRequirement,
+  minutes: number,
+  from: string,
+): string {
+  const until = shortClock(clockAfter(from, minutes));
+  const wanted = 60 * minutes;
+  const enoughUntil = run.wantedUntil ?? run.endSeconds;
+  if (run.endSeconds >= wanted && enoughUntil >= wanted) {
+    const { brightness, amps } = runAt(run, wanted);
+    return `Still ${brightness ?? 'running'} at ${until}: ${formatAmps(amps)}.`;
+  }
+  const first = Math.min(enoughUntil, run.endSeconds);
+  const at = shortClock(clockAfter(from, first / 60));
+  const enough = need.load.kind === 'led' ? 'bright enough' : 'strong enough';
+  return first < 1
+    ? `Not ${enough} from the beginning.`
+    : `Not until ${until}: ${enough} until ${at} only.`;
 }
 
 /** How long it is bright enough, or strong enough, where that is shorter than wanted. */

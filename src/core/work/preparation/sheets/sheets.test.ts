@@ -142,7 +142,9 @@ test('the shopping sheet: packs beside what is there, the sum, and care where a 
   // 6 groups × 8 cells and 8 spare ones are 56 kiwis: 10 packs of six.
   expect(text).toContain('Greengrocer\n Buy For the class Price\n☐ 10 × 6 kiwis 56 kiwis 30 EUR');
   expect(text).toMatch(/From the cupboard\n56 copper strips/);
-  expect(text).toMatch(/Total .* EUR \(.* EUR a group, .* EUR a pupil\)/);
+  expect(text).toMatch(
+    /To buy: .* EUR \(.* EUR a group, .* EUR a pupil\) · of that .* EUR comes back · should be at school: .* EUR/,
+  );
   expect(text).toContain('nobody eats it');
 });
 

@@ -1,3 +1,4 @@
+import { trialWords } from '../trialWords';
 import { AISLES, PARTS } from '../../../physics/recipes/parts';
 import { verdictOf } from '../../judging/verdict';
 import { AGE_BAND_NAMES } from '../../../records/plan/lessonSchema';
@@ -139,13 +140,23 @@ function phaseRows({ course }: LessonFacts): string[][] {
 }
 
 /** What to buy, by aisle, to tick off; what the cupboard has; cautions of a material stand below. */
-export function shoppingSheet({ plan, shopping, cupboard, cautions }: LessonFacts): Sheet {
+export function shoppingSheet(facts: LessonFacts): Sheet {
+  const { plan, shopping, cupboard, cautions } = facts;
+  const trial = trialWords(facts);
   const have = shopping.lines.filter(({ packs }) => packs === 0);
   return {
     id: 'shopping',
     title: `Shopping: ${plan.title}`,
     subtitle: `${plan.lesson.groups} groups, ${plan.lesson.pupils} pupils`,
     blocks: [
+      ...(trial === null
+        ? []
+        : [
+            {
+              kind: 'text' as const,
+              text: `First buy ${trial}, build one and read it: it says how many the class needs. Then buy the rest.`,
+            },
+          ]),
       ...AISLES.flatMap((aisle): Block[] => {
         const lines = shopping.lines.filter(
           ({ part, packs }) => packs > 0 && PARTS[part].aisle === aisle,

@@ -13,6 +13,7 @@ import { Card } from '@/ui/Card';
 import { LoadDrawing } from '@/ui/desk/LoadDrawing';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 import { LedCurves } from './LedCurves';
+import { EveningHours } from './EveningHours';
 import { LessonDate } from './LessonDate';
 import { LedFields } from './LedFields';
 import { UsualTimes } from '@/ui/UsualTimes';
@@ -69,6 +70,7 @@ export function PowerStation() {
             minutes={plan.minutes}
             onChoose={(minutes) => edit((before) => ({ ...before, minutes }))}
           />
+          <EveningHours />
           <LessonDate />
           <Box sx={{ display: 'flex', justifyContent: 'center', mt: 2 }}>
             <svg viewBox="-70 -62 140 124" width="170" aria-hidden="true">

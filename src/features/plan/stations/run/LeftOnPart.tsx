@@ -10,7 +10,13 @@ import { AA_CELL } from '@/core/physics/readings/referenceCells';
 import type { LeftRunning } from '@/core/work/running/leaveRunning';
 import { HORIZON_SECONDS } from '@/core/work/running/horizons';
 import { type BatteryRun, loadedStairs, runAt } from '@/core/work/running/runBattery';
-import { endsByWords, endWords, fitWords, placesWords } from '@/core/work/running/runWords';
+import {
+  endsByWords,
+  endWords,
+  fitWords,
+  placesWords,
+  stillWords,
+} from '@/core/work/running/runWords';
 import { aboutTime, formatAmps, formatJoules, formatNumber, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { DeskPicture } from '@/ui/desk/DeskPicture';
@@ -71,6 +77,11 @@ function InTime({ left }: { readonly left: LeftRunning }) {
   const words = `${now.brightness === null ? '' : `${now.brightness}, `}${formatAmps(now.amps)} at ${formatVolts(now.volts)}`;
   return (
     <>
+      {plan.switchedOnAt === null ? null : (
+        <Typography sx={{ fontWeight: 700 }} data-testid="still-words">
+          {stillWords(run, need, plan.minutes, plan.switchedOnAt)}
+        </Typography>
+      )}
       <Card title={position === 0 ? 'The moment it is connected' : `After ${aboutTime(seconds)}`}>
         <Box sx={{ overflowX: 'auto', '& > svg': { minWidth: 560 } }}>
           <DeskPicture
