@@ -22,7 +22,7 @@ test('what is left out takes the planner’s own defaults', () => {
       atSeconds: [0],
     }),
   ).toMatchObject({
-    discharge: { wrap: 'open', humidity: 0.5, celsius: 20, leastAmps: 0, pairsPerBody: 1 },
+    discharge: { wrap: null, humidity: 0.5, celsius: 20, leastAmps: 0, pairsPerBody: 1 },
   });
 });
 

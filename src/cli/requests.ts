@@ -58,7 +58,13 @@ export const simulateSchema = z.union([
         .nullable()
         .default(null)
         .describe('Resistor in series with the load.'),
-      wrap: z.enum(WRAPS).default('open'),
+      wrap: z
+        .enum(WRAPS)
+        .nullable()
+        .default(null)
+        .describe(
+          'How the wet rims are covered, where the cell may be covered so; null: as is usual.',
+        ),
       humidity: z.number().min(0).max(1).default(0.5),
       celsius: z.number().min(0).max(60).default(20),
       leastAmps: notNegative.default(0).describe('The run is over below this current.'),

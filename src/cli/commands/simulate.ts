@@ -4,6 +4,7 @@ import { recipeOfFamily } from '@/core/physics/recipes/recipe';
 import { cellBuild } from '@/core/physics/recipes/cellBuild';
 import { plannedCell } from '@/core/physics/readings/plannedCell';
 import { simulateSchema } from '@/cli/requests';
+import { wrapOf } from '@/core/records/plan/runningSchema';
 import { requirementOf, throughResistor } from '@/core/records/plan/loadRequirement';
 import { dischargeOfGrid } from '@/core/physics/time/dischargeOfGrid';
 import { simulateNetwork } from '@/core/physics/time/simulateNetwork';
@@ -17,12 +18,13 @@ export const simulateCommand = commandOf(
       const outcome = simulateNetwork(request.network, request.atSeconds);
       return { status: outcome.status === 'solved' ? 'solved' : 'no-solution', output: outcome };
     }
-    const { family, pairsPerBody, target, seriesResistorOhms, ...run } = request.discharge;
+    const { family, pairsPerBody, target, seriesResistorOhms, wrap, ...run } = request.discharge;
     const recipe = RECIPES[recipeOfFamily(family)];
     const build = withPairs(cellBuild(recipe, recipe.bodies[0]), pairsPerBody);
     const need = throughResistor(requirementOf(target, run.celsius), seriesResistorOhms ?? 0);
     const outcome = dischargeOfGrid({
       ...run,
+      wrap: wrapOf({ wrap }, recipe),
       cell: plannedCell(build, run.celsius),
       soakSeconds: null,
       load: need.load,

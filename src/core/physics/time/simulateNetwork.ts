@@ -1,7 +1,8 @@
 import type { BranchLaw } from '../circuit/network/branch';
 import type { NetworkComponent, NetworkDocument } from '../circuit/network/networkSchema';
 import { solveNetwork, type NetworkOutcome } from '../circuit/network/solveNetwork';
-import { integrate } from './integrate';
+import { integrate, type IntegrationProblem } from './integrate';
+import { fastestRate, integrateStiff } from './integrateStiff';
 
 type Capacitor = Extract<NetworkComponent, { type: 'capacitor' }>;
 type Solved = Extract<NetworkOutcome, { status: 'solved' }>;
@@ -28,6 +29,8 @@ export type SimulationOutcome =
       readonly components: readonly [];
     };
 
+/** From so many of its fastest times on a network is stiff. */
+const STIFF_FROM = 3000;
 const TOLERANCE = { relative: 1e-9, absolute: 1e-10 } as const;
 
 /**
@@ -46,7 +49,7 @@ export function simulateNetwork(
   if (first.status !== 'solved') return first;
   const times = [...atSeconds].sort((a, b) => a - b);
   let failure: Exclude<NetworkOutcome, { status: 'solved' }> | null = null;
-  const run = integrate({
+  const problem: IntegrationProblem = {
     initial,
     startSeconds: 0,
     endSeconds: times.at(-1) ?? 0,
@@ -61,7 +64,9 @@ export function simulateNetwork(
       }
       return banks.map(({ leader, farads }) => outcome.componentAmps[leader.name]! / farads);
     },
-  });
+  };
+  const isStiff = banks.length > 0 && fastestRate(problem) * problem.endSeconds > STIFF_FROM;
+  const run = isStiff ? integrateStiff(problem) : integrate(problem);
   if (failure !== null) return failure;
   if (run.status === 'too-many-steps') {
     return { status: 'too-many-steps', faults: [], components: [] };

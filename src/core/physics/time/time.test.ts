@@ -311,3 +311,28 @@ test.each([1e-300, 5e-324, 1e-30])('a capacitor of %s F ends in an answer', (far
   );
   expect(['solved', 'too-many-steps', 'not-converged', 'singular']).toContain(status);
 });
+
+/**
+ * @check a network with a part that is over in no time, after it
+ * @origin closed form: the capacitor behind 1 kΩ charges as V·(1 − e^(−t/RC)); the one behind 1 nΩ is full at once
+ * @tolerance 1e-6 of the volts
+ */
+test('1 nΩ with a capacitor takes no time to be worked out, and changes nothing about the rest', () => {
+  const outcome = simulateNetwork(
+    networkSchema.parse({
+      components: [
+        { type: 'cell', name: 'V', plus: '1', minus: '0', emfVolts: 3, resistanceOhms: 0 },
+        { type: 'resistor', name: 'R', a: '1', b: '2', resistanceOhms: 1e-9 },
+        { type: 'capacitor', name: 'C', a: '2', b: '0', farads: 1e-3, initialVolts: 0 },
+        { type: 'resistor', name: 'R2', a: '2', b: '3', resistanceOhms: 1e3 },
+        { type: 'capacitor', name: 'C2', a: '3', b: '0', farads: 1e-2, initialVolts: 0 },
+      ],
+    }),
+    [1, 10, 60],
+  );
+  if (outcome.status !== 'solved') throw new Error(outcome.status);
+  for (const { seconds, nodeVolts } of outcome.samples) {
+    expect(nodeVolts['2']).toBeCloseTo(3, 6);
+    expect(nodeVolts['3']).toBeCloseTo(3 * (1 - Math.exp(-seconds / 10)), 6);
+  }
+});

@@ -89,7 +89,10 @@ export function usualWrap({ breathes, look }: Pick<Recipe, 'breathes' | 'look'>)
 }
 
 /** The cover that counts: the chosen one where the cell may have it. */
-export function wrapOf({ wrap }: Running, recipe: Pick<Recipe, 'breathes' | 'look'>): Wrap {
+export function wrapOf(
+  { wrap }: Pick<Running, 'wrap'>,
+  recipe: Pick<Recipe, 'breathes' | 'look'>,
+): Wrap {
   return wrap !== null && wrapsFor(recipe).includes(wrap) ? wrap : usualWrap(recipe);
 }
 

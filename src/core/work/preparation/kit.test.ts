@@ -342,5 +342,7 @@ test('a list sums the prices that are known, and says how many are not', () => {
   expect(totalWords(list, 'EUR')).toMatch(
     /^To buy: 6 EUR \(.* a pupil\) · \d+ of \d+ prices unknown$/,
   );
-  expect(totalWords(shoppingList(kit, EMPTY_CUPBOARD, 10), '')).toMatch(/^\d+ of \d+ prices unknown\.$/);
+  expect(totalWords(shoppingList(kit, EMPTY_CUPBOARD, 10), '')).toMatch(
+    /^\d+ of \d+ prices unknown\.$/,
+  );
 });
