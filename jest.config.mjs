@@ -38,7 +38,13 @@ const compiled = {
 };
 
 /** Packages that ship ES modules only. */
-const esModules = ['ml-levenberg-marquardt', 'is-any-array', 'pure-rand', 'react-hotkeys-hook'];
+const esModules = [
+  'country-to-currency',
+  'ml-levenberg-marquardt',
+  'is-any-array',
+  'pure-rand',
+  'react-hotkeys-hook',
+];
 
 export default async function config() {
   const resolved = await withNext(settings)();

@@ -16,7 +16,7 @@ export const DEMO_PLANS: readonly { readonly id: string; readonly plan: Plan }[]
     plan: {
       ...EXAMPLE_PLAN,
       title: 'Tide clock on a pile of bronze coins',
-      target: { kind: 'device', device: 'lcd-clock', leastVolts: 1.5, amps: 0.05e-3 },
+      target: { kind: 'device', device: 'lcd-clock', leastVolts: 1.2, amps: 0.05e-3 },
       minutes: 1440,
       cell: freshCell('coin-pile-brine', 'felt'),
       arrangement: { kind: 'own', cellsInSeries: 3, strings: 1 },

@@ -103,6 +103,12 @@ export const planRequestSchema = z.strictObject({
 export const haveRequestSchema = z.strictObject({
   parts: haveSchema.describe('So many of each part; a part that is not named is not there.'),
   minutes: planSchema.shape.minutes.default(USUAL_MINUTES).describe('How long it must run.'),
+  objective: z
+    .enum(OBJECTIVES)
+    .default('least-to-buy')
+    .describe(
+      'Which battery is taken for each thing; least-to-buy: the fewest bodies, then pairs, then leads.',
+    ),
 });
 
 /** Input of `grozer prepare`. */

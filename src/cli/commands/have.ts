@@ -1,14 +1,19 @@
 import { haveRequestSchema } from '@/cli/requests';
 import { USUAL_RUNNING } from '@/core/records/plan/runningSchema';
-import { litHeadline, litWiring, moreWords } from '@/core/work/words/litWords';
+import { litHeadline, litWiring, moreWords, onlyLedWords } from '@/core/work/words/litWords';
 import { whatCanBeLit } from '@/core/work/search/whatCanBeLit';
 import { commandOf } from '../command';
 
 export const haveCommand = commandOf(
   'what can be lit or run with parts that are there, best first',
   haveRequestSchema,
-  ({ parts, minutes }) => {
-    const { things, more } = whatCanBeLit({ have: parts, minutes, running: USUAL_RUNNING });
+  ({ parts, minutes, objective }) => {
+    const { things, more, withLed } = whatCanBeLit({
+      have: parts,
+      minutes,
+      running: USUAL_RUNNING,
+      objective,
+    });
     return {
       status: things.length > 0 ? 'solved' : 'no-solution',
       output: {
@@ -35,6 +40,7 @@ export const haveCommand = commandOf(
           };
         }),
         more: more.map((one) => ({ ...one, words: moreWords(one) })),
+        onlyMissing: withLed === null ? null : { part: 'led-red', words: onlyLedWords(withLed) },
       },
     };
   },

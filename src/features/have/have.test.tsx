@@ -62,7 +62,7 @@ test('from “I have” to a plan for exactly that', async () => {
 
 test('parts are added, counted and taken away; a refusal stands above the list and goes', async () => {
   showPage(<HavePage stock={{}} />);
-  expect(screen.getByText('Nothing yet: add the first part below.')).toBeVisible();
+  expect(screen.getByText('Nothing yet.')).toBeVisible();
   expect(await screen.findByText(/Nothing that is on the list can be lit/)).toBeVisible();
   for (const part of ['lemons', 'galvanised nails', 'copper strips', 'clip leads', 'LCD clocks']) {
     choose(screen.getByLabelText('Add a part'), part);
@@ -79,5 +79,17 @@ test('parts are added, counted and taken away; a refusal stands above the list a
   press('Close');
   expect(screen.queryByText(/disk is full/)).toBeNull();
   press('Without LCD clocks');
-  expect(await screen.findByText(/Nothing that is on the list can be lit/)).toBeVisible();
+  expect(await screen.findByText(/^Only an LED is missing\. With one: a red LED/)).toBeVisible();
+});
+
+test('a sentence fills the list; what nothing is called stays and is told', async () => {
+  showPage(<HavePage stock={{}} />);
+  const field = screen.getByLabelText('Say what you have');
+  fill(field, '9 potatos, 6 nails, 10 copper strips, 8 leads, 2 submarines');
+  press('Add');
+  expect(screen.getByLabelText('potatoes')).toHaveValue('9');
+  expect(screen.getByLabelText('galvanised nails')).toHaveValue('6');
+  expect(field).toHaveValue('2 submarines');
+  expect(screen.getByText('Nothing on the list is called that: 2 submarines.')).toBeVisible();
+  expect(await screen.findByText(/^Only an LED is missing/)).toBeVisible();
 });

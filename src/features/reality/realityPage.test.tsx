@@ -38,7 +38,7 @@ test('an own wish is told what is wrong with it, answered, changed, taken away a
   expect(dialog.getByText(/Type a current/)).toBeVisible();
   await expectAccessible(screen.getByRole('dialog'));
   fill(dialog.getByLabelText('Volts'), '3');
-  fill(dialog.getByLabelText('Amps'), '1 mA');
+  fill(dialog.getByLabelText('Amps'), '0.5 mA');
   fill(dialog.getByLabelText('For how long'), '2 h');
   press('Work it out');
   await waitFor(() =>
@@ -52,7 +52,7 @@ test('an own wish is told what is wrong with it, answered, changed, taken away a
   fill(again.getByLabelText('Volts'), '6 V');
   press('Work it out');
   expect(plain(screen.getByRole('table', { hidden: true }).textContent ?? '')).toContain(
-    '6.00 V × 1 mA',
+    '6.00 V × 0.5 mA',
   );
   expect(own().getAllByRole('listitem')).toHaveLength(1);
   press(/Take “light the pier”/);

@@ -1,12 +1,15 @@
 'use client';
 
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
 import Typography from '@mui/material/Typography';
 import { type Part, PART_IDS, type PartId, PARTS } from '@/core/physics/recipes/parts';
 import { haveSchema, type PartCounts } from '@/core/records/plan/haveSchema';
 import { isBatteryPart } from '@/core/work/parts/partStock';
 import { capital } from '@/core/words';
-import { Selection } from '../TextInput';
+import { partsInSentence } from '@/core/work/parts/partsInSentence';
+import { Selection, TextInput } from '../TextInput';
 import IconButton from '@mui/material/IconButton';
 import { AddIcon, CloseIcon, RemoveIcon } from '../icons';
 import { QuantityField } from '../QuantityField';
@@ -35,9 +38,8 @@ export function HaveList({ counts, onCounts }: HaveListProps) {
   const others = PART_IDS.filter((part) => counts[part] === undefined && isBatteryPart(part));
   return (
     <>
-      {shown.length === 0 ? (
-        <Typography color="textSecondary">Nothing yet: add the first part below.</Typography>
-      ) : null}
+      <SentenceField onCounts={(said) => onCounts({ ...counts, ...said })} />
+      {shown.length === 0 ? <Typography color="textSecondary">Nothing yet.</Typography> : null}
       <Box component="ul" aria-label="Parts" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {shown.map((part) => (
           <PartCounter
@@ -67,6 +69,47 @@ export function HaveList({ counts, onCounts }: HaveListProps) {
         ]}
       />
     </>
+  );
+}
+
+/** Parts typed as one says them; what nothing is called stays in the field and is told. */
+function SentenceField({ onCounts }: { readonly onCounts: (said: PartCounts) => void }) {
+  const [typed, setTyped] = useState('');
+  const [unknown, setUnknown] = useState<readonly string[]>([]);
+  const put = (): void => {
+    const said = partsInSentence(typed);
+    onCounts(said.counts);
+    setUnknown(said.unknown);
+    setTyped(said.unknown.join(', '));
+  };
+  return (
+    <Box
+      component="form"
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        put();
+      }}
+      sx={{ display: 'flex', gap: 1, alignItems: 'start', mb: 1.5 }}
+    >
+      <TextInput
+        label="Say what you have"
+        value={typed}
+        onChange={(event) => setTyped(event.target.value)}
+        placeholder="9 potatoes, 6 nails, 10 copper strips, 8 leads"
+        error={unknown.length > 0}
+        helperText={
+          unknown.length === 0
+            ? 'In a sentence, or with the list below.'
+            : `Nothing on the list is called that: ${unknown.join(', ')}.`
+        }
+        autoComplete="off"
+        fullWidth
+      />
+      <Button type="submit" variant="outlined" disabled={typed.trim() === ''} sx={{ mt: 2.75 }}>
+        Add
+      </Button>
+    </Box>
   );
 }
 

@@ -10,6 +10,7 @@ import {
   litHeadline,
   litWiring,
   moreWords,
+  onlyLedWords,
   usesWords,
 } from '@/core/work/words/litWords';
 import type { LitThing, WhatCanBeLit } from '@/core/work/search/whatCanBeLit';
@@ -22,13 +23,14 @@ interface LitListProps {
 }
 
 /** What can be lit, brightest and longest first, and what a few parts more would do. */
-export function LitList({ answer: { things, more }, disabled, onPlan }: LitListProps) {
+export function LitList({ answer: { things, more, withLed }, disabled, onPlan }: LitListProps) {
   return (
     <>
       {things.length === 0 ? (
         <Alert severity="info" sx={{ mb: 1.5 }}>
-          Nothing that is on the list can be lit or run with these parts. It takes an LED or a
-          device, two different metals, something wet, and leads.
+          {withLed === null
+            ? 'Nothing that is on the list can be lit or run with these parts. It takes an LED or a device, two different metals, something wet, and leads.'
+            : onlyLedWords(withLed)}
         </Alert>
       ) : null}
       <Box

@@ -35,7 +35,7 @@ export const DEVICE_PRESETS: Readonly<Record<DeviceKind, DevicePreset>> = {
   },
   'lcd-clock': {
     name: 'LCD clock',
-    leastVolts: 1.5,
+    leastVolts: 1.2,
     mostVolts: 2.5,
     amps: 0.05e-3,
     drawing: 'display',

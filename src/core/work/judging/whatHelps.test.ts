@@ -90,7 +90,7 @@ test('what has less to it: another colour, less light, less time', () => {
   const shorter = help(long, 'shorter');
   // The longest of the usual times that is fine.
   expect(shorter.what.replaceAll(/\s/g, ' ')).toBe('24 h instead of 3 days');
-  expect(shorter.change).toEqual({ minutes: 480 });
+  expect(shorter.change).toEqual({ minutes: 1440 });
 });
 
 test('what was laid out or chosen wrongly is put right', () => {

@@ -1,3 +1,5 @@
+import { type LocalTime, addMinutes } from './localTime';
+import { shortClock } from '../../units';
 import { isOrdered, type PartId } from '../../physics/recipes/parts';
 import type { Lesson, Shortcut } from '../../records/plan/lessonSchema';
 import { clockMinutes } from './cutting';
@@ -31,6 +33,22 @@ export interface WantedTask {
   readonly daysBefore: number;
   /** Time that goes by after it before the next can begin, minutes: nobody need be there. */
   readonly waitMinutes: number;
+}
+
+/** A task at its time. */
+export interface Task {
+  readonly id: TaskId;
+  readonly name: string;
+  readonly start: LocalTime;
+  readonly minutes: number;
+  /** Put where it is by the educator. */
+  readonly moved: boolean;
+}
+
+/** From when on that day it runs, and for how long. */
+export interface RunningHours {
+  readonly from: string;
+  readonly minutes: number;
 }
 
 /** What the tasks follow from. */
@@ -137,4 +155,39 @@ export function preparingTasks(input: PreparingInput): WantedTask[] {
     task('cut-fruit', 'Cut the fruit, an adult', hands(handsOf('fruit')), 0),
     task('set-up', 'Lay out the kits', SET_UP_MINUTES, 0),
   ].filter(({ minutes }) => minutes > 0);
+}
+
+/** Minutes of clearing away (common practice, no source). */
+const CLEAR_MINUTES = 20;
+const CLEAR_NAME = 'Clear away and put back';
+const SWITCH_MINUTES = 5;
+
+/** What comes after the lesson: it runs for its hours, and is cleared away. */
+export function afterLesson(
+  {
+    lesson,
+    date,
+    running,
+  }: Pick<PreparingInput, 'lesson'> & {
+    readonly date: string;
+    readonly running: RunningHours | null;
+  },
+  lessonStart: LocalTime,
+): Task[] {
+  const on: LocalTime = `${date}T${running?.from ?? ''}:00`;
+  const off = running === null ? null : addMinutes(on, running.minutes);
+  const tasks: (readonly [TaskId, string, LocalTime, number])[] =
+    off === null
+      ? [['clear', CLEAR_NAME, addMinutes(lessonStart, lesson.minutes), CLEAR_MINUTES]]
+      : [
+          ['switch-on', 'Switch it on', on, SWITCH_MINUTES],
+          [
+            'switch-off',
+            `Still running at ${shortClock(off.slice(11, 16))}? Switch it off`,
+            off,
+            SWITCH_MINUTES,
+          ],
+          ['clear', CLEAR_NAME, addMinutes(off, SWITCH_MINUTES), CLEAR_MINUTES],
+        ];
+  return tasks.map(([id, name, start, minutes]) => ({ id, name, start, minutes, moved: false }));
 }

@@ -10,23 +10,17 @@ import {
   type LocalTime,
 } from './localTime';
 import {
+  afterLesson,
   nearbyWays,
   ORDER_DAYS,
-  preparingTasks,
-  shortcutsFor,
   type PreparingInput,
+  preparingTasks,
+  type RunningHours,
+  shortcutsFor,
+  type Task,
   type TaskId,
   type WantedTask,
 } from './preparingTasks';
-
-export interface Task {
-  readonly id: TaskId;
-  readonly name: string;
-  readonly start: LocalTime;
-  readonly minutes: number;
-  /** Put where it is by the educator. */
-  readonly moved: boolean;
-}
 
 /** What is wrong with where a task stands, and the nearest way that would mend it. */
 export interface TimetableConflict {
@@ -43,13 +37,10 @@ export interface Timetable {
 export interface TimetableInput extends PreparingInput {
   readonly date: string;
   readonly freeDays: readonly FreeDays[];
-  /** From when on that day it runs, and for how long; `null`: at no fixed hour. */
-  readonly running: { readonly from: string; readonly minutes: number } | null;
+  /** `null`: at no fixed hour. */
+  readonly running: RunningHours | null;
 }
 
-/** Minutes of clearing away (common practice, no source). */
-const CLEAR_MINUTES = 20;
-const SWITCH_MINUTES = 5;
 const DAY_MINUTES = 24 * 60;
 /** Days that are looked through for one with room; a year of holidays is nobody's. */
 const MOST_DAYS = 366;
@@ -80,7 +71,7 @@ export function timetable(input: TimetableInput, now: LocalTime): Timetable {
   const all: Task[] = [
     ...placed,
     { id: 'lesson', name: 'The lesson', start: lessonStart, minutes: lesson.minutes, moved: false },
-    ...afterwards(input, lessonStart),
+    ...afterLesson(input, lessonStart),
   ];
   // Of a lesson that is over nothing else need be said.
   const conflicts: TimetableConflict[] = past
@@ -98,27 +89,6 @@ export function timetable(input: TimetableInput, now: LocalTime): Timetable {
     });
   }
   return { tasks: all, conflicts };
-}
-
-/** What comes after the lesson: it runs for its hours, and is cleared away. */
-function afterwards({ lesson, date, running }: TimetableInput, lessonStart: LocalTime): Task[] {
-  const task = (id: TaskId, name: string, start: LocalTime, minutes: number): Task => ({
-    id,
-    name,
-    start,
-    minutes,
-    moved: false,
-  });
-  const clear = (start: LocalTime): Task =>
-    task('clear', 'Clear away and put back', start, CLEAR_MINUTES);
-  if (running === null) return [clear(addMinutes(lessonStart, lesson.minutes))];
-  const on: LocalTime = `${date}T${running.from}:00`;
-  const off = addMinutes(on, running.minutes);
-  return [
-    task('switch-on', 'Switch it on', on, SWITCH_MINUTES),
-    task('switch-off', `Still running at ${off.slice(11, 16)}? Switch it off`, off, SWITCH_MINUTES),
-    clear(addMinutes(off, SWITCH_MINUTES)),
-  ];
 }
 
 /** What may be left out where time is short, first what is missed least. */

@@ -1,3 +1,4 @@
+import { groupingFor } from './grouping';
 import { maxPowerWatts } from '../../physics/cell/maxPower';
 import { RECIPES } from '../../physics/recipes/recipes';
 import { demoPlan } from '../../../cli/demoPlans';
@@ -11,7 +12,7 @@ import { answerSheetOf } from './answerSheet';
 import { cellFigures } from './cellFigures';
 import { CLAIM_IDS, testClaim } from './claims';
 import { EXAMPLE_WISHES } from './exampleWishes';
-import { groupingFor, workOutWish } from './workOutWish';
+import { workOutWish } from './workOutWish';
 import { answerOf, questionSchema, typicalPlannedCell, USUAL_REALITY } from './question';
 import { wishSchema, type Wish } from '../../records/plan/wishSchema';
 

@@ -1,3 +1,4 @@
+import { endOfGrouping, type WishGrouping } from './grouping';
 import { cellAmpsAt } from '../../physics/cell/cellModel';
 import { gridCurve } from '../../physics/circuit/battery/sourceCurve';
 import { chargeTime } from '../../physics/time/chargeTime';
@@ -6,7 +7,6 @@ import type { Wish } from '../../records/plan/wishSchema';
 import { aboutTime, formatAmps, formatCount, formatNumber, formatVolts } from '../../units';
 import { END_WORDS } from '../search/endWords';
 import { type CellFigures, figuresAfter } from './cellFigures';
-import { endOfGrouping, type WishGrouping } from './workOutWish';
 import type { WorkedSolution } from './workedSolution';
 
 /** Most cells that are asked about. */

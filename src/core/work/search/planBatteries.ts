@@ -82,10 +82,13 @@ export function planBatteries(question: PlannerQuestion): PlannerOutcome {
 
 type CellQuestion = Omit<PlannerQuestion, 'cells' | 'objective' | 'mostCandidates'>;
 
-/** The one with the fewest cells of one kind, without the reasons why others do not do; `null`: none does. */
-export function fewestCells(cell: PlannedCell, question: CellQuestion): BatteryCandidate | null {
-  const [best] = fewestFirst(cell, question, 1);
-  return best === undefined ? null : best.facts;
+/** The best of one kind of cell, without the reasons why others do not do; `null`: none does. */
+export function bestBattery(
+  cell: PlannedCell,
+  question: CellQuestion,
+  order: Order,
+): BatteryCandidate | null {
+  return bestFirst(cell, question, 1, order)[0] ?? null;
 }
 
 /** Those of one kind of cell, fewest cells first: what each is, not from which first cell on it holds, and no reasons. */
@@ -93,25 +96,25 @@ export function batteriesOf(
   cell: PlannedCell,
   question: CellQuestion,
 ): readonly BatteryCandidate[] {
-  return fewestFirst(cell, question, WANTED_ALONE).map(({ facts }) => facts);
+  return bestFirst(cell, question, WANTED_ALONE, 'fewest-cells');
 }
 
-function fewestFirst(
+function bestFirst(
   cell: PlannedCell,
   question: CellQuestion,
   wanted: number,
-): readonly Described[] {
+  order: Order,
+): BatteryCandidate[] {
   const input: PlannerInput = {
     supply: BOUGHT,
     ...question,
     cells: [cell],
-    objective: 'fewest-cells',
+    objective: order,
     mostCandidates: wanted,
   };
-  const compare = comparisonOf('fewest-cells');
-  return describedOf(wiringsOf(cell, input, wanted), input).sort((a, b) =>
-    compare(a.facts, b.facts),
-  );
+  return describedOf(wiringsOf(cell, input, wanted), input)
+    .map(({ facts }) => facts)
+    .sort(comparisonOf(order));
 }
 
 interface Described {

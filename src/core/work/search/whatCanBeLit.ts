@@ -1,7 +1,7 @@
 import type { BatteryCandidate } from './plannerTypes';
 import { piecesOf, cellBuild, billOfCells } from '../../physics/recipes/cellBuild';
 import { type PlannedCell, plannedCell } from '../../physics/readings/plannedCell';
-import type { BillLine } from '../../physics/recipes/parts';
+import { type BillLine, PARTS } from '../../physics/recipes/parts';
 import type { Piece } from '../../physics/recipes/pieces';
 import { RECIPE_IDS, type RecipeId } from '../../physics/recipes/recipe';
 import { RECIPES } from '../../physics/recipes/recipes';
@@ -20,7 +20,8 @@ import {
   timesFrom,
   type MissingPart,
 } from '../parts/partStock';
-import { batteriesOf, fewestCells, PLANNER_DEFAULTS } from './planBatteries';
+import { batteriesOf, bestBattery, comparisonOf, PLANNER_DEFAULTS } from './planBatteries';
+import type { Objective } from './plannerTypes';
 import { limitOfTarget } from './loadLimits';
 
 /** What there is, and for how long it must run at least. */
@@ -28,6 +29,8 @@ export interface HaveQuestion {
   readonly have: PartCounts;
   readonly minutes: number;
   readonly running: Running;
+  /** What orders the batteries for one thing; nothing said: the least to build. */
+  readonly objective?: Objective;
 }
 
 /** One kind of cell that can be built of what there is. */
@@ -60,7 +63,12 @@ export interface WhatCanBeLit {
   /** Sure ones first, then the brightest and the longest. */
   readonly things: readonly LitThing[];
   readonly more: readonly UpgradeHint[];
+  /** Where nothing but an LED is missing: what a red one would do. */
+  readonly withLed: LitThing | null;
 }
+
+/** The LED that needs least. */
+const EASIEST_LED = 'led-red';
 
 /** Times that people speak of, minutes: while the class looks, a lesson, an evening, two days. */
 const LONGER = [10, 45, 240, 2880] as const;
@@ -68,7 +76,6 @@ const LONGER = [10, 45, 240, 2880] as const;
 const TRIED_PIECES: readonly Piece[] = ['whole', 'half', 'quarter'];
 /** A device stands between a dim light and a glimmer. */
 const DEVICE_RANK = 0.5;
-const MOST_HINTS = 2;
 
 /** What can be lit or run with the parts that there are, over all recipes and every way to cut the fruit. */
 export function whatCanBeLit(question: HaveQuestion): WhatCanBeLit {
@@ -88,9 +95,19 @@ export function* whatCanBeLitInSteps(
   let things: LitThing[] = [];
   for (const ladder of targets) {
     things = [...things, ...thingsFor(ladder, options, question)].sort(bestFirst);
-    yield { things, more: [] };
+    yield { things, more: [], withLed: null };
   }
-  return { things, more: moreThatWouldDo(things, targets, options, question) };
+  return {
+    things,
+    more: moreThatWouldDo(things, targets, options, question),
+    withLed: targets.length === 0 ? litByRed(question) : null,
+  };
+}
+
+/** What a red LED would do with parts among which there is nothing to light. */
+function litByRed(question: HaveQuestion): LitThing | null {
+  const have = { ...question.have, [EASIEST_LED]: 1 };
+  return whatCanBeLit({ ...question, have }).things[0] ?? null;
 }
 
 function bestFirst(a: LitThing, b: LitThing): number {
@@ -145,7 +162,7 @@ function questionFor(
   running: Running,
   have: PartCounts | null,
   mostCells: number = PLANNER_DEFAULTS.mostCells,
-): Parameters<typeof fewestCells>[1] {
+): Parameters<typeof bestBattery>[1] {
   return {
     need: requirementOf(target, running.celsius),
     limit: limitOfTarget(target),
@@ -164,13 +181,20 @@ function questionFor(
 function thingsFor(
   ladder: readonly PlanTarget[],
   options: readonly BuildableOption[],
-  { have, minutes, running }: HaveQuestion,
+  { have, minutes, running, objective = 'least-to-buy' }: HaveQuestion,
 ): LitThing[] {
   const times = [minutes, ...LONGER.filter((time) => time > minutes)];
   const found: LitThing[] = [];
   let brightest = ladder.length - 1;
   for (const time of times) {
-    const best = brightestFor(ladder.slice(0, brightest + 1), options, time, running, have);
+    const best = brightestFor(
+      ladder.slice(0, brightest + 1),
+      options,
+      time,
+      running,
+      have,
+      objective,
+    );
     if (best === null) break;
     const last = found.at(-1);
     const thing = litThing(best, time, have);
@@ -202,7 +226,11 @@ function brightestFor(
   minutes: number,
   running: Running,
   have: PartCounts,
+  objective: Objective,
 ): Found | null {
+  // What is there has no price: the least to build is the fewest bodies.
+  const order = objective === 'least-to-buy' ? 'fewest-cells' : objective;
+  const compare = comparisonOf(order);
   let marginal: Found | null = null;
   for (const target of [...ladder].reverse()) {
     let best: Found | null = null;
@@ -210,21 +238,21 @@ function brightestFor(
       // Cooking takes its time: only where nothing raw does it.
       if (option.cell.body.cooked && best?.candidate.recommended === true) continue;
       // What takes more cells than the best so far need not be looked at.
-      const most = best?.candidate.recommended === true ? best.candidate.cells : undefined;
-      const candidate = fewestCells(option.cell, questionFor(target, minutes, running, have, most));
+      const most =
+        order === 'fewest-cells' && best?.candidate.recommended === true
+          ? best.candidate.cells
+          : undefined;
+      const asked = questionFor(target, minutes, running, have, most);
+      const candidate = bestBattery(option.cell, asked, order);
       if (candidate === null) continue;
-      const one = { target, option, candidate };
-      if (best === null || isBetter(one, best)) best = one;
+      if (best === null || compare(candidate, best.candidate) < 0) {
+        best = { target, option, candidate };
+      }
     }
     if (best?.candidate.recommended === true) return best;
     marginal ??= best;
   }
   return marginal;
-}
-
-function isBetter({ candidate: a }: Found, { candidate: b }: Found): boolean {
-  if (a.recommended !== b.recommended) return a.recommended;
-  return a.cells !== b.cells ? a.cells < b.cells : a.pairs < b.pairs;
 }
 
 function litThing(
@@ -241,50 +269,51 @@ function litThing(
   return { target, option: { recipe, body, piece }, minutes, candidate, uses, leftOver };
 }
 
-/** What the first things lack for the next brightness, and for the next longer time. */
+/** What is lacking for the next brightness, and for the next longer time; where nothing is lit, for anything at all. */
 function moreThatWouldDo(
   things: readonly LitThing[],
   targets: readonly (readonly PlanTarget[])[],
   options: readonly BuildableOption[],
   { have, minutes, running }: HaveQuestion,
 ): UpgradeHint[] {
-  const hints: UpgradeHint[] = [];
-  const lack = (target: PlanTarget, option: BuildableOption, time: number): void => {
-    const [least] = batteriesOf(option.cell, questionFor(target, time, running, null))
+  const lack = (target: PlanTarget | undefined, time: number | undefined): UpgradeHint[] => {
+    if (target === undefined || time === undefined) return [];
+    return options
+      .flatMap(({ cell }) => batteriesOf(cell, questionFor(target, time, running, null)))
       .filter(({ recommended }) => recommended)
       .map(({ bill }): UpgradeHint => ({
         target,
         minutes: time,
         missing: missingParts(bill, have),
       }))
-      .filter(({ missing }) => missing.length > 0)
-      .sort((a, b) => missingAmount(a) - missingAmount(b));
-    if (least === undefined) return;
-    // Several kinds of cells may lack the same parts.
-    const text = JSON.stringify(least);
-    if (hints.every((one) => JSON.stringify(one) !== text)) hints.push(least);
+      .filter(({ missing }) => missing.length > 0 && isNear(missing))
+      .sort((a, b) => missingAmount(a) - missingAmount(b))
+      .slice(0, 1);
   };
-  const [best] = things.filter(({ target }) => target.kind === 'led');
+  const best = things.find(({ target }) => target.kind === 'led');
   if (best === undefined) {
     // Of what is there already nothing is said: a device runs or does not.
-    const [first] = targets
+    const first = targets
       .flat()
-      .filter((target) => !things.some((thing) => sameTarget(thing.target, target)));
-    if (first === undefined) return [];
-    for (const option of options) lack(first, option, minutes);
-    return hints.sort((a, b) => missingAmount(a) - missingAmount(b)).slice(0, MOST_HINTS);
+      .find((target) => !things.some((thing) => sameTarget(thing.target, target)));
+    return lack(first, minutes);
   }
   const ladder = targets.find((one) => one.some((target) => sameTarget(target, best.target))) ?? [];
-  const option = options.find(
-    ({ recipe, body, piece }) =>
-      recipe === best.option.recipe && body === best.option.body && piece === best.option.piece,
-  );
-  if (option === undefined) return [];
-  const longer = LONGER.find((time) => time > best.minutes);
-  if (longer !== undefined) lack(best.target, option, longer);
   const brighter = ladder[ladder.findIndex((target) => sameTarget(target, best.target)) + 1];
-  if (brighter !== undefined) lack(brighter, option, minutes);
-  return hints.slice(0, MOST_HINTS);
+  const longer = LONGER.find((time) => time > best.minutes);
+  return [...lack(best.target, longer), ...lack(brighter, minutes)];
+}
+
+/** A hint names what somebody fetches at once: a few things of a few kinds. */
+const NEAR = { kinds: 4, pieces: 8 } as const;
+
+function isNear(missing: readonly MissingPart[]): boolean {
+  return (
+    missing.length <= NEAR.kinds &&
+    missing.every(
+      ({ part, needed, there }) => PARTS[part].unit !== 'piece' || needed - there <= NEAR.pieces,
+    )
+  );
 }
 
 function missingAmount({ missing }: UpgradeHint): number {

@@ -73,6 +73,11 @@ export function moreWords({ target, minutes, missing }: UpgradeHint): string {
   return `With ${listWords(parts)}: ${lower(litHeadline({ target, minutes }))}.`;
 }
 
+/** `Only an LED is missing. With a red one: 4 potatoes in series light it dimly for 10 min.` */
+export function onlyLedWords(thing: LitThing): string {
+  return `Only an LED is missing. With one: ${lower(litHeadline(thing))}, on ${litWiring(thing)}.`;
+}
+
 /** Title of a plan made of it. */
 export function litTitle({ target, option }: Pick<LitThing, 'target' | 'option'>): string {
   const body = bodyOf(RECIPES[option.recipe], option.body);

@@ -41,7 +41,7 @@ import {
   usesWords,
 } from './litWords';
 import { whatCanBeLit } from '../search/whatCanBeLit';
-import { SEARCH_DEFAULTS, wiringOptionsOf } from '../search/wiringOptions';
+import { cellTypes, inOrder } from '../judging/cellTypes';
 
 /**
  * Everything that a plan is told about, in the words and figures that a teacher reads. A change of wording or of a figure
@@ -244,18 +244,12 @@ test.each(Object.entries(PLANS))('%s', (_, one) => {
 });
 
 test('why a wiring, and why not another family', () => {
-  const { candidates, impossible } = wiringOptionsOf(
-    evaluatePlan(plan({ cell: KIWI_READ })).basis,
-    { ...SEARCH_DEFAULTS, everyRecipe: true },
-    { entries: {} },
+  const rows = inOrder(cellTypes(plan({ cell: KIWI_READ }), { entries: {} }));
+  const words = rows.map(({ recipe, bodies, battery, why, isPlans }) =>
+    battery === null
+      ? `${recipe.name}: ${why}`
+      : `${recipe.name}${isPlans ? ' (the plan’s)' : ''}, ${bodies.join(', ')}: ${battery.cellsInSeries} × ${battery.strings}, ${battery.pairsPerBody}: ${battery.reasons.join('; ')} (${battery.hoursEndBy})`,
   );
-  const words = [
-    ...candidates.map(
-      ({ cell, cellsInSeries, strings, pairsPerBody, reasons, hoursEndBy }) =>
-        `${cell.recipe.name}, ${cellsInSeries} × ${strings}, ${pairsPerBody}: ${reasons.join('; ')} (${hoursEndBy})`,
-    ),
-    ...impossible.map(({ limit, explanation }) => `${limit}: ${explanation}`),
-  ];
   expect(words.map(line).join('\n')).toMatchSnapshot();
 });
 

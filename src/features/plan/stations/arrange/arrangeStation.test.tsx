@@ -2,6 +2,7 @@
 import '@/testing/ui/mocks';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { RECIPES } from '@/core/physics/recipes/recipes';
 import { newPlan } from '@/core/records/plan/newPlan';
 import type { Plan } from '@/core/records/plan/planSchema';
 import { demoPlan } from '@/cli/demoPlans';
@@ -11,12 +12,15 @@ import { choose, fill, plain, press } from '@/testing/ui/acting';
 import { showPlan, verdict } from '@/testing/ui/planPage';
 
 const fresh = newPlan('Lemons');
+/** Decided, so that the suggestion puts no more metal into each. */
+const ONE_PAIR = RECIPES['copper-zinc-fruit'].usualSize;
 /** Measured lemons, four in series, three strings side by side. */
 const LEMONS: Plan = {
   ...fresh,
   target: { kind: 'led', colour: 'amber', brightness: 'clear' },
   cell: {
     ...fresh.cell,
+    size: ONE_PAIR,
     own: {
       openCircuitVolts: 0.93,
       shortCircuit: { amps: 2.9e-3, meterRange: '20 mA', secondsAfter: null },
@@ -163,7 +167,12 @@ test('wiring options: what is laid out first, others folded, marginal ones apart
 
 test('where one pair of metals in each cannot do it and more can, nothing below contradicts that', async () => {
   showPlan(
-    { ...fresh, minutes: 1440, target: { kind: 'led', colour: 'blue', brightness: 'clear' } },
+    {
+      ...fresh,
+      cell: { ...fresh.cell, size: ONE_PAIR },
+      minutes: 1440,
+      target: { kind: 'led', colour: 'blue', brightness: 'clear' },
+    },
     'arrange',
   );
   expect(await screen.findByTestId('impossible')).toHaveTextContent('Cannot be done');
@@ -232,7 +241,7 @@ test('figures open to their sums', async () => {
 });
 
 test('what falls short offers what would help, one press each', async () => {
-  showPlan(newPlan('Helps'), 'arrange');
+  showPlan({ ...fresh, cell: { ...fresh.cell, size: ONE_PAIR } }, 'arrange');
   const strings = within(screen.getByRole('group', { name: 'strings side by side' }));
   fireEvent.click(strings.getByRole('button', { name: /Fewer/ }));
   fireEvent.click(strings.getByRole('button', { name: /Fewer/ }));

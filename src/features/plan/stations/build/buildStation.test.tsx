@@ -3,6 +3,7 @@ import '@/testing/ui/mocks';
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { LogRequest } from '@/core/records/logbook/logEntry';
+import { RECIPES } from '@/core/physics/recipes/recipes';
 import { newPlan } from '@/core/records/plan/newPlan';
 import type { Plan } from '@/core/records/plan/planSchema';
 import { logged } from '@/testing/core/logged';
@@ -262,7 +263,9 @@ test('a class that runs: its code, the passcode on request only, and no end by a
 });
 
 test('first cells of the class stand on the board; one press plans with them, and with what they ask for', async () => {
-  const { goTo } = showPlan({ ...newPlan('Class'), arrangement: { kind: 'suggested' } }, 'build');
+  const fresh = newPlan('Class');
+  const cell = { ...fresh.cell, size: RECIPES['copper-zinc-fruit'].usualSize };
+  const { goTo } = showPlan({ ...fresh, cell }, 'build');
   await read('cell 1, open', '0.95');
   await read('cell 1, current', '1,1');
   goTo('build', 'board');

@@ -38,7 +38,9 @@ test('another colour changes the wiring at once', async () => {
 });
 
 test('what cannot be done says why, and offers the nearest thing that can', async () => {
-  const { goTo } = showPlan(newPlan('Radio'), 'power');
+  const fresh = newPlan('Radio');
+  // No berry has room for more than one pair.
+  const { goTo } = showPlan({ ...fresh, cell: { ...fresh.cell, body: 'gooseberry' } }, 'power');
   press('A small device');
   choose(screen.getByLabelText('Device'), 'pocket radio');
   expect(verdict().tone).toBe('wrong');

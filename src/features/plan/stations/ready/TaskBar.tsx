@@ -1,11 +1,11 @@
 'use client';
 
+import type { Task } from '@/core/work/preparation/preparingTasks';
 import { useDraggable } from '@dnd-kit/core';
 import { CSS } from '@dnd-kit/utilities';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { dayOf, minuteOfDay } from '@/core/work/preparation/localTime';
-import type { Task } from '@/core/work/preparation/timetable';
 import { formatNumber } from '@/core/units';
 import { dayWords } from '@/core/work/preparation/dayWords';
 

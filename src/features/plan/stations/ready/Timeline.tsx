@@ -1,5 +1,6 @@
 'use client';
 
+import type { Task } from '@/core/work/preparation/preparingTasks';
 import {
   DndContext,
   PointerSensor,
@@ -20,7 +21,7 @@ import {
   minuteOfDay,
   minutesBetween,
 } from '@/core/work/preparation/localTime';
-import type { Task, Timetable } from '@/core/work/preparation/timetable';
+import type { Timetable } from '@/core/work/preparation/timetable';
 import { dayWords } from '@/core/work/preparation/dayWords';
 import { TaskBar, type Span } from './TaskBar';
 

@@ -166,7 +166,10 @@ test('shopping: the cupboard counts down and back, cheaper ways are offered', as
 });
 
 test('what is bought is safe unread; building by the first cells is likely to leave some over', async () => {
-  const { goTo } = showPlan(newPlan('Over'), 'ready');
+  const { goTo } = showPlan(
+    { ...newPlan('Over'), target: { kind: 'led', colour: 'red', brightness: 'clear' } },
+    'ready',
+  );
   goTo('ready', 'shopping');
   expect(plain((await screen.findByTestId('left-over')).textContent ?? '')).toMatch(
     /lemons that nobody has read.* \d × \d is as likely as not enough: then \d+ lemons are left over\.$/,

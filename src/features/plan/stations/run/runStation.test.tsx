@@ -56,8 +56,8 @@ test('used in turns: wrong rests are told at their field, a rest changes the tur
 test('a bank of capacitors: its energy, and one that would burst', async () => {
   const { goTo } = showPlan(demoPlan('demo-lamp'), 'run');
   goTo('run', 'bank');
-  // ½ · 10 mF · (3.71 V)² = 68.9 mJ.
-  expect(await textOf('bank-headline')).toContain('holds 68.9 mJ');
+  // ½ · 10 mF · (4.64 V)² = 0.108 J.
+  expect(await textOf('bank-headline')).toContain('holds 0.108 J');
   fill(screen.getByLabelText('Rated for'), '2.5');
   expect(await screen.findByText(/a capacitor could burst/)).toBeVisible();
   press('More in series');
@@ -86,7 +86,7 @@ test('other ways to run it stand in a table', async () => {
   const { goTo } = showPlan(demoPlan('demo-lamp'), 'run');
   goTo('run', 'ways');
   const table = await screen.findByRole('table', { name: 'How long other ways run' });
-  expect(await within(table).findByRole('row', { name: /4 in series × 4/ })).toBeVisible();
+  expect(await within(table).findByRole('row', { name: /5 in series × 3/ })).toBeVisible();
 });
 
 test('three readings at the device over time, and the course follows them', async () => {

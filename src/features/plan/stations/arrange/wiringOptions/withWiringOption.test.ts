@@ -17,7 +17,7 @@ test.each([
   const { candidates } = wiringOptionsOf(evaluatePlan(plan).basis, SEARCH_DEFAULTS, NO_PRICES);
   expect(candidates.length).toBeGreaterThan(3);
   for (const candidate of candidates) {
-    const laid = withWiringOption(plan, candidate, true);
+    const laid = withWiringOption(plan, candidate);
     expect(PLAN_DOCUMENT.parse(JSON.parse(JSON.stringify(laid))).ok).toBe(true);
     const { amps, atEnd, classes, wiring } = evaluatePlan(laid);
     expect(amps / candidate.amps).toBeCloseTo(1, 6);
@@ -28,23 +28,6 @@ test.each([
       strings: candidate.strings,
       chosenBy: 'educator',
     });
-  }
-});
-
-test('a way with another recipe brings its body along, and what was read of the old cell goes', () => {
-  const { cell } = evaluatePlan(lamp);
-  const { candidates } = wiringOptionsOf(
-    evaluatePlan(lamp).basis,
-    { ...SEARCH_DEFAULTS, everyRecipe: true },
-    NO_PRICES,
-  );
-  const others = candidates.filter((one) => one.cell.recipe.id !== cell.recipe.id);
-  expect(others.length).toBeGreaterThan(0);
-  for (const candidate of others) {
-    const laid = withWiringOption(lamp, candidate, false);
-    expect(laid.cell.own).toBeNull();
-    expect(laid.cell.recipe).not.toBe(lamp.cell.recipe);
-    expect(evaluatePlan(laid).amps / candidate.amps).toBeCloseTo(1, 6);
   }
 });
 
