@@ -30,7 +30,7 @@ test('each station shows its answer so far', () => {
   expect(answersOf(lamp)).toEqual([
     'Amber LED, clear, 10 min',
     'Kiwi · three read: 1.07 mA',
-    '5 in series × 4 strings',
+    '5 in series × 4 strings, 2 pairs of metal in each',
     '6 groups · 140 kiwis · Fri 29 Jan',
     'not begun',
     '…',

@@ -95,7 +95,8 @@ function cellAnswer(_plan: Plan, { cell }: PlanEvaluation): string {
 
 function arrangeAnswer(_plan: Plan, { wiring }: PlanEvaluation): string {
   const strings = wiring.strings === 1 ? '1 string' : `${wiring.strings} strings`;
-  return `${wiring.cellsInSeries} in series × ${strings}`;
+  const pairs = wiring.pairs === 1 ? '' : `, ${wiring.pairs} pairs of metal in each`;
+  return `${wiring.cellsInSeries} in series × ${strings}${pairs}`;
 }
 
 function runsLongEnough({ minutes }: Plan, _: PlanEvaluation, { run }: BenchSoFar): boolean {

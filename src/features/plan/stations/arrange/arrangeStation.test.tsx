@@ -144,7 +144,7 @@ test('volts along the string that is touched', async () => {
 
 test('wiring options: what is laid out first, others folded, marginal ones apart', async () => {
   showPlan(LEMONS, 'arrange');
-  const first = await screen.findByRole('list', { name: 'Recommended' });
+  const first = await screen.findByRole('list', { name: 'Laid out' });
   expect(within(first).getByRole('button', { pressed: true })).toHaveTextContent('5 in series × 3');
   expect(screen.queryByRole('list', { name: 'More that work' })).toBeNull();
   choose(screen.getByLabelText('Sort the options by'), 'surest');

@@ -26,7 +26,7 @@ test('one run of classes, one number: headline, chart and option; an edit has it
   const before = classes();
   const chance = chanceIn(verdict().text);
   expect(chanceIn(before)).toBe(chance);
-  const list = await screen.findByRole('list', { name: 'Recommended' });
+  const list = await screen.findByRole('list', { name: 'Laid out' });
   expect(within(list).getByRole('button', { pressed: true })).toHaveTextContent(`${chance} of 100`);
   press(/^More strings side by side/);
   await waitFor(() => expect(classes()).not.toBe(before));

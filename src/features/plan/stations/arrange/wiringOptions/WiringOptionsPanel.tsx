@@ -6,7 +6,12 @@ import { Selection } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
 import { memo, useCallback, useMemo, useState, type ComponentProps } from 'react';
 import type { PlanEvaluation } from '@/core/work/judging/evaluatePlan';
-import { OBJECTIVES, type BatteryCandidate, type Objective } from '@/core/work/search/plannerTypes';
+import {
+  OBJECTIVES,
+  type BatteryCandidate,
+  type Objective,
+  type Order,
+} from '@/core/work/search/plannerTypes';
 import { PLANNING_DEFAULTS } from '@/core/work/search/planGrids';
 import { asPercentRounded } from '@/core/work/judging/verdict';
 import { SEARCH_DEFAULTS, type SearchLimits } from '@/core/work/search/wiringOptions';
@@ -93,14 +98,10 @@ export const WiringOptionsPanel = memo(function WiringOptionsPanel({
       {outcome === null ? null : (
         <>
           <TypicalPrices needed={outcome.candidates.some(({ price }) => price === null)} />
-          {wish.objective === 'least-to-buy' && outcome.candidates.length > 1 ? (
-            <Typography variant="caption" color="textSecondary" component="p" sx={{ mb: 0.5 }}>
-              {outcome.order === 'lowest-cost' ? 'Lowest price first.' : 'Fewest bodies first.'}
-            </Typography>
-          ) : null}
           <Options
             {...sortedOut(outcome.candidates, evaluation)}
             {...{ evaluation, edit, currency }}
+            order={outcome.order}
           />
         </>
       )}
@@ -132,9 +133,10 @@ export const WiringOptionsPanel = memo(function WiringOptionsPanel({
 });
 
 interface Sorted {
-  /** What is laid out and, where that is another one, what the planner would take: to be seen at once. */
+  readonly laidOut: readonly BatteryCandidate[];
+  /** The first of the others in the order asked for: to be seen at once. */
   readonly first: readonly BatteryCandidate[];
-  /** Others that work in nearly every class, in the order asked for. */
+  /** Others that work in nearly every class, in that order. */
   readonly others: readonly BatteryCandidate[];
   /** What may well fail in class. */
   readonly marginal: readonly BatteryCandidate[];
@@ -143,26 +145,53 @@ interface Sorted {
 function sortedOut(candidates: readonly BatteryCandidate[], evaluation: PlanEvaluation): Sorted {
   const laidOut = candidates.filter((one) => isLaidOut(one, evaluation));
   const rest = candidates.filter((one) => !laidOut.includes(one));
-  const recommended = rest.filter((one) => one.recommended);
-  const marginal = rest.filter((one) => !one.recommended);
-  const best = candidates.find((one) => one.recommended) ?? candidates[0];
-  const first = best === undefined || laidOut.includes(best) ? laidOut : [...laidOut, best];
-  const folded = (one: BatteryCandidate): boolean => !first.includes(one);
-  return { first, others: recommended.filter(folded), marginal: marginal.filter(folded) };
+  const first = rest.slice(0, 1);
+  const folded = rest.slice(1);
+  return {
+    laidOut,
+    first,
+    others: folded.filter(({ recommended }) => recommended),
+    marginal: folded.filter(({ recommended }) => !recommended),
+  };
 }
 
-type OptionsProps = Sorted & Omit<ComponentProps<typeof WiringOptionCard>, 'candidate' | 'large'>;
+/** What the options are really ordered by. */
+const ORDER_WORDS: Readonly<Record<Order, string>> = {
+  'fewest-cells': 'Fewest bodies first',
+  'lowest-cost': 'Lowest price first',
+  brightest: 'Most current first',
+  longest: 'Longest first',
+  surest: 'Surest first',
+  'least-waste': 'Least waste first',
+};
 
-/** The one that is laid out large, the others folded away; marginal ones apart. */
-function Options({ first, others, marginal, ...card }: OptionsProps) {
+type OptionsProps = Sorted & { readonly order: Order } & Omit<
+    ComponentProps<typeof WiringOptionCard>,
+    'candidate' | 'large'
+  >;
+
+/** The one that is laid out, then the others in their order, most of them folded away; marginal ones apart. */
+function Options({ laidOut, first, others, marginal, order, ...card }: OptionsProps) {
+  const sure = first.every(({ recommended }) => recommended);
   return (
     <Box sx={{ display: 'grid', gap: 0.5 }}>
-      <OptionList
-        label={first.every(({ recommended }) => recommended) ? 'Recommended' : 'Nearest to it'}
-        options={first}
-        large
-        {...card}
-      />
+      {laidOut.length === 0 ? null : (
+        <OptionList label="Laid out" options={laidOut} large {...card} />
+      )}
+      {first.length === 0 ? null : (
+        <Typography variant="caption" color="textSecondary" component="p" sx={{ mt: 0.5 }}>
+          {ORDER_WORDS[order]}
+          {sure ? ' of all that work:' : ', none works in nearly every class:'}
+        </Typography>
+      )}
+      {first.length === 0 ? null : (
+        <OptionList
+          label={sure ? 'Recommended' : 'Nearest to it'}
+          options={first}
+          large
+          {...card}
+        />
+      )}
       {others.length === 0 ? null : (
         <Fold label={`${others.length} more that ${others.length === 1 ? 'works' : 'work'}`}>
           <OptionList label="More that work" options={others} {...card} />
