@@ -18,7 +18,7 @@ export const evaluateCommand: Command = {
       output: {
         status: point.status,
         verdict: verdictOf(evaluation),
-        cell: { origin: cell.origin, ...cell.model },
+        cell: { origin: cell.origin, piece: cell.piece, ...cell.model },
         wiring,
         battery: {
           openCircuitVolts: source.emfVolts,

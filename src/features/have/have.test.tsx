@@ -86,7 +86,7 @@ test('a sentence fills the list; what nothing is called stays and is told', asyn
   showPage(<HavePage stock={{}} />);
   const field = screen.getByLabelText('Say what you have');
   fill(field, '9 potatos, 6 nails, 10 copper strips, 8 leads, 2 submarines');
-  press('Add');
+  press('Only this');
   expect(screen.getByLabelText('potatoes')).toHaveValue('9');
   expect(screen.getByLabelText('galvanised nails')).toHaveValue('6');
   expect(field).toHaveValue('2 submarines');

@@ -38,7 +38,7 @@ export function HaveList({ counts, onCounts }: HaveListProps) {
   const others = PART_IDS.filter((part) => counts[part] === undefined && isBatteryPart(part));
   return (
     <>
-      <SentenceField onCounts={(said) => onCounts({ ...counts, ...said })} />
+      <SentenceField onCounts={(said, only) => onCounts(only ? said : { ...counts, ...said })} />
       {shown.length === 0 ? <Typography color="textSecondary">Nothing yet.</Typography> : null}
       <Box component="ul" aria-label="Parts" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {shown.map((part) => (
@@ -73,12 +73,17 @@ export function HaveList({ counts, onCounts }: HaveListProps) {
 }
 
 /** Parts typed as one says them; what nothing is called stays in the field and is told. */
-function SentenceField({ onCounts }: { readonly onCounts: (said: PartCounts) => void }) {
+function SentenceField({
+  onCounts,
+}: {
+  /** `only`: nothing else is there. */
+  readonly onCounts: (said: PartCounts, only: boolean) => void;
+}) {
   const [typed, setTyped] = useState('');
   const [unknown, setUnknown] = useState<readonly string[]>([]);
-  const put = (): void => {
+  const put = (only: boolean): void => {
     const said = partsInSentence(typed);
-    onCounts(said.counts);
+    onCounts(said.counts, only);
     setUnknown(said.unknown);
     setTyped(said.unknown.join(', '));
   };
@@ -88,9 +93,9 @@ function SentenceField({ onCounts }: { readonly onCounts: (said: PartCounts) => 
       noValidate
       onSubmit={(event) => {
         event.preventDefault();
-        put();
+        put(true);
       }}
-      sx={{ display: 'flex', gap: 1, alignItems: 'start', mb: 1.5 }}
+      sx={{ mb: 1.5 }}
     >
       <TextInput
         label="Say what you have"
@@ -106,9 +111,16 @@ function SentenceField({ onCounts }: { readonly onCounts: (said: PartCounts) => 
         autoComplete="off"
         fullWidth
       />
-      <Button type="submit" variant="outlined" disabled={typed.trim() === ''} sx={{ mt: 2.75 }}>
-        Add
-      </Button>
+      {typed.trim() === '' ? null : (
+        <Box sx={{ display: 'flex', gap: 1, mt: 1 }}>
+          <Button type="submit" size="small" variant="outlined">
+            Only this
+          </Button>
+          <Button size="small" onClick={() => put(false)}>
+            Add to the list
+          </Button>
+        </Box>
+      )}
     </Box>
   );
 }

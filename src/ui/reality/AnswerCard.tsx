@@ -14,7 +14,7 @@ import { cautionsOf } from '@/core/physics/safety/cautions';
 import { Card } from '../Card';
 import { CautionList } from '../CautionList';
 import { PrintIcon, ProjectorIcon } from '../icons';
-import { PROJECTED_TEXT, ProjectorFrame } from '../ProjectorFrame';
+import { ProjectorFrame } from '../ProjectorFrame';
 import { SourceLinks } from '../SourceLinks';
 import { VerdictPill } from '../VerdictPill';
 
@@ -56,11 +56,12 @@ export function AnswerCard({ answer, printHref, children }: AnswerCardProps) {
           <Box
             sx={{
               '& td, & th, & p, & li, & div, & span': {
-                fontSize: `${PROJECTED_TEXT}px !important`,
+                fontSize: `${ROW_TEXT} !important`,
               },
+              '& td, & th': { py: '0.25em' },
             }}
           >
-            <Answer answer={answer} />
+            <Answer answer={answer} brief />
           </Box>
         </ProjectorFrame>
       ) : null}
@@ -68,7 +69,17 @@ export function AnswerCard({ answer, printHref, children }: AnswerCardProps) {
   );
 }
 
-function Answer({ answer }: { readonly answer: WorkedSolution }) {
+/** Every line of the sum fits onto the picture, and stands at least a fiftieth of it high. */
+const ROW_TEXT = 'max(16px, 2.2vh)';
+
+/** @param brief the answer and its sum only */
+function Answer({
+  answer,
+  brief = false,
+}: {
+  readonly answer: WorkedSolution;
+  readonly brief?: boolean;
+}) {
   const { tone, headline, lines, remarks, origin, sources, cautions } = answer;
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
@@ -76,16 +87,22 @@ function Answer({ answer }: { readonly answer: WorkedSolution }) {
         <VerdictPill live tone={tone} headline={headline} details={[]} />
       </Box>
       {lines.length === 0 ? null : <SumTable lines={lines} />}
-      {remarks.map((remark) => (
-        <Typography key={remark} variant="body2">
-          {remark}
-        </Typography>
-      ))}
+      {brief && lines.length > 0
+        ? null
+        : remarks.map((remark) => (
+            <Typography key={remark} variant="body2">
+              {remark}
+            </Typography>
+          ))}
       <CautionList cautions={cautionsOf(cautions)} />
-      <Typography variant="caption" color="textSecondary">
-        {origin}
-      </Typography>
-      <SourceLinks ids={sources} />
+      {brief ? null : (
+        <>
+          <Typography variant="caption" color="textSecondary">
+            {origin}
+          </Typography>
+          <SourceLinks ids={sources} />
+        </>
+      )}
     </Box>
   );
 }
