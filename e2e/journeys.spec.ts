@@ -29,7 +29,7 @@ test('first run: from a wish to a saved plan with a first reading', async ({ pag
   await goToStation(page, 'Arrange');
   await expect(verdict(page)).toHaveText(/Lights the amber LED clearly/);
   await expect(
-    page.getByRole('list', { name: 'Recommended' }).getByRole('button', { pressed: true }),
+    page.getByRole('list', { name: 'Laid out' }).getByRole('button', { pressed: true }),
   ).toContainText(/\d in series × \d/);
   await goToStation(page, 'Build & measure');
   await page.getByLabel('Read: cell 1, open').fill('940 mV');
