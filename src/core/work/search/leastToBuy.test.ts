@@ -86,7 +86,11 @@ test('where nothing is priced the first has the fewest bodies, then pairs, then 
   }
 });
 
-/** @check two raw potatoes run an LCD clock @origin common practice, no source @tolerance at most two */
+/**
+ * @check how many raw potatoes run an LCD clock
+ * @origin common practice, no source: two
+ * @tolerance no more
+ */
 test('two potatoes in series run an LCD clock', () => {
   const { leastVolts, amps } = DEVICE_PRESETS['lcd-clock'];
   const { wiring, classes } = evaluatePlan({
