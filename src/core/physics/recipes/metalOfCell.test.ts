@@ -18,7 +18,7 @@ const build = (id: (typeof RECIPE_IDS)[number], size: Partial<ElectrodeSize> = {
 
 /**
  * @check the charge in the metal that stands in the wet
- * @origin Faraday, 2F/M with CRC molar masses and densities; sizes worked out by hand: a nail of 3 × 40 mm with 8 µm of zinc, a
+ * @origin closed form: Faraday, 2F/M with CRC molar masses and densities; sizes worked out by hand: a nail of 3 × 40 mm with 8 µm of zinc, a
  * washer of 19 mm with 8 µm, 30 cm of magnesium ribbon of 3 × 0.2 mm
  * @tolerance 2 %
  */

@@ -108,7 +108,7 @@ test('no number of kiwis lasts a month: mould ends them first', () => {
 
 /**
  * @check the counts of the reality check, run down whole with a resistance that takes what is wished
- * @origin the integrated run of the same cells, in time
+ * @origin library: the run of the same cells, integrated by odex
  * @tolerance 4 % of the current, what the closed form of films is good for
  */
 test.each([
