@@ -15,7 +15,7 @@ import type {
   NetworkDocument,
 } from '@/core/physics/circuit/network/networkSchema';
 import { solveNetwork } from '@/core/physics/circuit/network/solveNetwork';
-import { ledAmpsOnThevenin } from '@/core/physics/circuit/operatingPoint';
+import { ledAmpsOnThevenin } from '@/core/physics/circuit/load/led';
 import { netlistOf } from '@/core/physics/circuit/spice/netlistOf';
 import { ROOM_CELSIUS, ROOM_THERMAL_VOLTS } from '@/core/constants';
 import { USUAL_RUNNING } from '@/core/records/plan/runningSchema';

@@ -1,6 +1,6 @@
+import { isLit } from '@/core/records/plan/targetWords';
 import { originWord } from '@/core/records/school/schoolWords';
 import { capital, inWords } from '@/core/words';
-import { DEVICE_PRESETS } from '@/core/physics/circuit/devicePresets';
 import { cellsOf } from '@/core/physics/desk/desk';
 import type { LoggedReading } from '@/core/records/logbook/logEntry';
 import { nameOfTarget } from '@/core/records/plan/loadRequirement';
@@ -77,9 +77,9 @@ function readyAnswer(plan: Plan, evaluation: PlanEvaluation): string {
 }
 
 function powerAnswer({ target, minutes }: Plan): string {
-  const what = target.kind === 'device' ? DEVICE_PRESETS[target.device].name : nameOfTarget(target);
+  const what = nameOfTarget(target);
   const name = capital(what);
-  const how = target.kind === 'led' ? `${target.brightness}, ` : '';
+  const how = isLit(target) ? `${target.brightness}, ` : '';
   return `${name}, ${how}${formatMinutes(minutes)}`;
 }
 

@@ -1,5 +1,6 @@
 'use client';
 
+import { isLit } from '@/core/records/plan/targetWords';
 import { useRouter } from 'next/navigation';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { KEYS_WHILE_NOT_TYPING, useUndoKeys } from '@/ui/document/useUndoKeys';
@@ -61,7 +62,7 @@ export function useShortcuts(onHelp: () => void, onProject: () => void): void {
       else if (MORE_CELLS.has(event.key)) rewire(cellsInSeries + 1, strings);
       else if (event.key === 'l' || event.key === 'L') {
         documentStore.edit((plan) =>
-          plan.target.kind === 'led' ? withLoadTurned(plan, { cellsInSeries, strings }) : plan,
+          isLit(plan.target) ? withLoadTurned(plan, { cellsInSeries, strings }) : plan,
         );
       } else if (event.key === 'p' || event.key === 'P') {
         router.push(`/plans/${id}/ready?part=prints`);

@@ -1,3 +1,4 @@
+import { isLit } from '@/core/records/plan/targetWords';
 import { useId } from 'react';
 import { BRIGHTNESS_FROM_AMPS } from '@/core/physics/circuit/brightness';
 import type { PlanSummary } from '@/core/work/judging/planSummary';
@@ -60,7 +61,7 @@ export function DeskMiniature(props: DeskMiniatureProps) {
       <g transform={`translate(262 ${HEIGHT / 2}) scale(0.8)`}>
         <LoadDrawing
           target={target}
-          litAmps={works && target.kind === 'led' ? BRIGHTNESS_FROM_AMPS[target.brightness] : 0}
+          litAmps={works && isLit(target) ? BRIGHTNESS_FROM_AMPS[target.brightness] : 0}
           running={works}
         />
       </g>

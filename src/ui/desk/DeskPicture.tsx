@@ -3,6 +3,7 @@ import { looksOfCell } from '@/core/physics/desk/drawing/cellShapes';
 import { useId } from 'react';
 import type { Desk } from '@/core/physics/desk/desk';
 import type { PlanTarget } from '@/core/records/plan/planSchema';
+import { isLit, plusOfTarget } from '@/core/records/plan/targetWords';
 import { formatAmps, formatOhms } from '@/core/units';
 import { CellDrawing } from './CellDrawing';
 import type { DeskGeometry, Lead, PlacedCell } from '@/core/physics/desk/deskGeometry';
@@ -302,6 +303,7 @@ function SeriesResistor({ x, y, ohms }: { x: number; y: number; ohms: number }) 
 }
 
 function hintOf(target: PlanTarget, reversed: boolean): string {
-  if (target.kind === 'led') return reversed ? 'long leg to −: turned round' : 'long leg to +';
-  return target.kind === 'device' ? '+ to copper' : '';
+  const plus = plusOfTarget(target);
+  if (plus === null) return '';
+  return isLit(target) && reversed ? `${plus} to −: turned round` : `${plus} to +`;
 }

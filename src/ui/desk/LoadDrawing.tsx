@@ -1,8 +1,19 @@
-import { DEVICE_PRESETS } from '@/core/physics/circuit/devicePresets';
+import { DEVICE_PRESETS, type DeviceDrawing } from '@/core/physics/circuit/devicePresets';
 import { glowOf } from '@/core/physics/circuit/brightness';
 import type { LedColour } from '@/core/physics/circuit/load/ledPresets';
 import type { PlanTarget } from '@/core/records/plan/planSchema';
-import { INK, SOFT_INK } from './DeskPatterns';
+import { INK } from './DeskPatterns';
+import {
+  BoxDrawing,
+  BulbDrawing,
+  BuzzerDrawing,
+  CalculatorDrawing,
+  CapacitorDrawing,
+  MelodyDrawing,
+  MotorDrawing,
+  RadioDrawing,
+  TimerDrawing,
+} from './DeviceDrawings';
 
 /** Colour of the light, as it looks; infrared is drawn as the dark lens that one sees. */
 const LIGHT: Readonly<Record<LedColour, string>> = {
@@ -29,15 +40,34 @@ type Place = readonly [x: number, y: number];
 export function pinsOf(target: PlanTarget): { plus: Place; minus: Place } {
   switch (target.kind) {
     case 'led':
-      return { plus: [-7, 46], minus: [8, 36] };
+      return LED_PINS;
+    case 'leds':
+      return { plus: [-30, 34], minus: [30, 34] };
     case 'resistor':
       return { plus: [-34, 0], minus: [34, 0] };
+    case 'motor':
+      return { plus: [-10, 24], minus: [10, 24] };
+    case 'bulb':
+      return { plus: [-9, 34], minus: [9, 34] };
+    case 'capacitor':
+      return { plus: [-7, 44], minus: [8, 36] };
     case 'device':
-      return DEVICE_PRESETS[target.device].drawing === 'sounder'
-        ? { plus: [-7, 40], minus: [7, 34] }
-        : { plus: [-12, 18], minus: [12, 18] };
+      return DEVICE_PINS[DEVICE_PRESETS[target.device].drawing];
   }
 }
+
+const LED_PINS = { plus: [-7, 46], minus: [8, 36] } as const;
+const BOX_PINS = { plus: [-12, 18], minus: [12, 18] } as const;
+const DEVICE_PINS: Readonly<Record<DeviceDrawing, { plus: Place; minus: Place }>> = {
+  sounder: { plus: [-7, 40], minus: [7, 34] },
+  led: LED_PINS,
+  clock: BOX_PINS,
+  timer: { plus: [-12, 24], minus: [12, 24] },
+  calculator: { plus: [-12, 30], minus: [12, 30] },
+  melody: { plus: [-12, 20], minus: [12, 20] },
+  radio: { plus: [-12, 22], minus: [12, 22] },
+  box: BOX_PINS,
+};
 
 interface LoadDrawingProps {
   readonly target: PlanTarget;
@@ -52,15 +82,72 @@ export function LoadDrawing({ target, litAmps, running }: LoadDrawingProps) {
   switch (target.kind) {
     case 'led':
       return <LedDrawing colour={target.colour} glow={glowOf(litAmps)} />;
+    case 'leds':
+      return <LedsDrawing target={target} glow={glowOf(litAmps)} />;
     case 'resistor':
       return <ResistorDrawing />;
+    case 'motor':
+      return <MotorDrawing running={running} />;
+    case 'bulb':
+      return <BulbDrawing running={running} />;
+    case 'capacitor':
+      return <CapacitorDrawing />;
     case 'device':
-      return DEVICE_PRESETS[target.device].drawing === 'sounder' ? (
-        <BuzzerDrawing running={running} />
-      ) : (
-        <BoxDrawing running={running} />
-      );
+      return <DeviceOf drawing={DEVICE_PRESETS[target.device].drawing} running={running} />;
   }
+}
+
+function DeviceOf({ drawing, running }: { drawing: DeviceDrawing; running: boolean }) {
+  switch (drawing) {
+    case 'sounder':
+      return <BuzzerDrawing running={running} />;
+    case 'led':
+      return <LedDrawing colour="white" glow={running ? 0.6 : 0} />;
+    case 'clock':
+      return <BoxDrawing text={running ? '12:40' : ''} />;
+    case 'timer':
+      return <TimerDrawing running={running} />;
+    case 'calculator':
+      return <CalculatorDrawing running={running} />;
+    case 'melody':
+      return <MelodyDrawing running={running} />;
+    case 'radio':
+      return <RadioDrawing running={running} />;
+    case 'box':
+      return <BoxDrawing text={running ? 'on' : ''} />;
+  }
+}
+
+/** Several LEDs on one bar: side by side all legs on two rails, in a row one behind the other. */
+function LedsDrawing({
+  target: { colours, joined },
+  glow,
+}: {
+  target: Extract<PlanTarget, { kind: 'leds' }>;
+  glow: number;
+}) {
+  const apart = 60 / colours.length;
+  const at = (index: number): number => (index - (colours.length - 1) / 2) * apart;
+  const scale = Math.min(0.6, apart / 34);
+  return (
+    <g>
+      {colours.map((colour, index) => (
+        <g key={index} transform={`translate(${at(index)} -6) scale(${scale})`}>
+          <LedDrawing colour={colour} glow={glow} />
+        </g>
+      ))}
+      <path
+        d={
+          joined === 'side-by-side'
+            ? `M-30 34 L-30 22 L${at(colours.length - 1)} 22 M30 34 L30 16 L${at(0)} 16`
+            : 'M-30 34 L-30 22 M30 34 L30 16'
+        }
+        fill="none"
+        stroke={INK}
+        strokeWidth="1.6"
+      />
+    </g>
+  );
 }
 
 function LedDrawing({ colour, glow }: { colour: LedColour; glow: number }) {
@@ -114,47 +201,6 @@ function ResistorDrawing() {
         strokeWidth="1.2"
       />
       <path d="M-11 -9 V9 M-3 -9 V9 M5 -9 V9" stroke="#7A4B21" strokeWidth="3" />
-    </g>
-  );
-}
-
-function BuzzerDrawing({ running }: { running: boolean }) {
-  return (
-    <g>
-      <circle r="20" fill="#3A4247" stroke={INK} strokeWidth="1.2" />
-      <circle r="4" fill="#F1ECE2" />
-      {running ? (
-        <path
-          d="M26 -14 A30 30 0 0 1 26 14 M33 -20 A42 42 0 0 1 33 20"
-          fill="none"
-          stroke={SOFT_INK}
-          strokeWidth="2"
-        />
-      ) : null}
-      <path d="M-7 20 L-7 40 M7 20 L7 34" stroke={INK} strokeWidth="2" />
-    </g>
-  );
-}
-
-function BoxDrawing({ running }: { running: boolean }) {
-  return (
-    <g>
-      <rect
-        x="-30"
-        y="-18"
-        width="60"
-        height="36"
-        rx="5"
-        fill="#3A4247"
-        stroke={INK}
-        strokeWidth="1.2"
-      />
-      <rect x="-24" y="-12" width="48" height="24" rx="2" fill="#CBD5C0" />
-      {running ? (
-        <text y="6" fontSize="16" fontWeight="700" textAnchor="middle" fill="#20292E">
-          12:40
-        </text>
-      ) : null}
     </g>
   );
 }

@@ -1,7 +1,8 @@
 import { deviationsBelow, normalShareBelow } from '../../numeric/normalShare';
 import { theveninCurve, type TheveninSource } from '../circuit/battery/sourceCurve';
 import { type Load, loadVolts, seriesOhms } from '../circuit/load/load';
-import { ledAmpsOnThevenin, operatingPoint } from '../circuit/operatingPoint';
+import { operatingPoint } from '../circuit/operatingPoint';
+import { ledAmpsOnThevenin } from '../circuit/load/led';
 import { badJointsOf } from './badJoints';
 import { type BatteryShape, DrawnBattery, type Tangent } from './drawnBattery';
 import { randomStream } from './random';

@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
 import { brightnessOf } from './brightness';
-import { ledFromDatasheet, ledDifferentialOhms, ledVolts } from './load/led';
+import { ledFromDatasheet, ledDifferentialOhms, ledVolts, ledAmpsOnThevenin } from './load/led';
 import { LED_COLOURS, LED_PRESETS, ledModelOf } from './load/ledPresets';
 import { loadVolts, type Load } from './load/load';
 import { theveninCurve } from './battery/sourceCurve';
-import { ledAmpsOnThevenin, operatingPoint } from './operatingPoint';
+import { operatingPoint } from './operatingPoint';
 
 const VT = ROOM_THERMAL_VOLTS;
 const sources = fc.record({

@@ -1,6 +1,6 @@
 import { ROOM_THERMAL_VOLTS } from '../../constants';
 import { ledModelOf } from '../circuit/load/ledPresets';
-import { isLedLoad, type Load, loadVolts } from '../circuit/load/load';
+import { ledGroup, isLedLoad, type Load, loadVolts } from '../circuit/load/load';
 import { networkSchema } from '../circuit/network/networkSchema';
 import { solveNetwork } from '../circuit/network/solveNetwork';
 import { demoPlan } from '../../../cli/demoPlans';
@@ -11,7 +11,7 @@ const { desk, cell } = evaluatePlan(demoPlan('demo-lamp'));
 const led = ledModelOf('amber');
 const LOADS: readonly Load[] = [
   { kind: 'led', led },
-  { kind: 'led-group', led, inSeries: 2, inParallel: 3 },
+  ledGroup(led, 2, 3),
   { kind: 'resistor', ohms: 1000 },
   { kind: 'device', amps: 0.2e-3, leastVolts: 1.5 },
 ];

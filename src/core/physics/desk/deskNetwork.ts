@@ -63,24 +63,24 @@ export function loadComponents(load: Load, reversed: boolean): NetworkComponent[
 }
 
 function ledGroupComponents(
-  { led, inSeries, inParallel }: Extract<Load, { kind: 'led-group' }>,
+  { rows }: Extract<Load, { kind: 'led-group' }>,
   plus: string,
   minus: string,
 ): NetworkComponent[] {
   return [
     { type: 'ammeter', name: LOAD, a: plus, b: 'LEDs' },
-    ...Array.from({ length: inSeries * inParallel }, (_, index): NetworkComponent => {
-      const row = Math.floor(index / inSeries) + 1;
-      const place = (index % inSeries) + 1;
-      const after = (at: number): string => `LED row ${row} after ${at}`;
-      return {
-        type: 'led',
-        name: `LED row ${row}, ${place}`,
-        anode: place === 1 ? 'LEDs' : after(place - 1),
-        cathode: place === inSeries ? minus : after(place),
-        ...led,
-      };
-    }),
+    ...rows.flatMap((row, index) =>
+      row.map((led, place): NetworkComponent => {
+        const after = (at: number): string => `LED row ${index + 1} after ${at}`;
+        return {
+          type: 'led',
+          name: `LED row ${index + 1}, ${place + 1}`,
+          anode: place === 0 ? 'LEDs' : after(place),
+          cathode: place === row.length - 1 ? minus : after(place + 1),
+          ...led,
+        };
+      }),
+    ),
   ];
 }
 

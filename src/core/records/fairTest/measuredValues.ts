@@ -2,9 +2,8 @@ import { ROOM_THERMAL_VOLTS } from '../../constants';
 import { median } from '../../numeric/robust';
 import { cellFromReadings } from '../../physics/readings/ownCell';
 import { BRIGHTNESS_FROM_AMPS } from '../../physics/circuit/brightness';
-import { ledVolts } from '../../physics/circuit/load/led';
+import { ledVolts, ledAmpsOnThevenin } from '../../physics/circuit/load/led';
 import { ledModelOf, type LedColour } from '../../physics/circuit/load/ledPresets';
-import { ledAmpsOnThevenin } from '../../physics/circuit/operatingPoint';
 import { suitableCurrentRange, USUAL_SHUNTS } from '../../physics/instruments/meter';
 import {
   MAX_LAMP_CELLS,

@@ -1,10 +1,12 @@
 import { ROOM_CELSIUS, ROOM_THERMAL_VOLTS } from '../../constants';
 import { BRIGHTNESS_FROM_AMPS } from '../../physics/circuit/brightness';
 import { DEVICE_PRESETS } from '../../physics/circuit/devicePresets';
-import { loadVolts, type Load } from '../../physics/circuit/load/load';
-import { ledThrough } from '../../physics/circuit/load/led';
-import { LED_PRESETS, ledModelOf } from '../../physics/circuit/load/ledPresets';
-import { formatOhms } from '../../units';
+import { loadVolts, rowAmps, type Load } from '../../physics/circuit/load/load';
+import { ampsOfPower, FILAMENT_FROM_SHARE } from '../../physics/circuit/load/bulb';
+import { ledThrough, ledVolts } from '../../physics/circuit/load/led';
+import { LED_PRESETS, type LedColour, ledModelOf } from '../../physics/circuit/load/ledPresets';
+import { formatAmps, formatFarads, formatOhms, formatVolts } from '../../units';
+import { inWords, listWords } from '../../words';
 import type { PlanTarget } from './planSchema';
 
 /** What the target asks of the battery: at least this current, at the voltage the load then takes. */
@@ -20,7 +22,7 @@ export interface LoadRequirement {
 /** @param celsius warmth of the room: an LED's volts fall with it. */
 export function requirementOf(target: PlanTarget, celsius = ROOM_CELSIUS): LoadRequirement {
   const load = loadOfTarget(target, celsius);
-  const amps = wantedAmps(target);
+  const amps = wantedAmps(target, load);
   return {
     load,
     name: nameOfTarget(target),
@@ -36,8 +38,25 @@ export function nameOfTarget(target: PlanTarget): string {
     case 'resistor':
       return `${formatOhms(target.ohms)} resistor`;
     case 'device':
-      return DEVICE_PRESETS[target.device].name;
+      return target.name ?? DEVICE_PRESETS[target.device].name;
+    case 'leds':
+      return ledsName(target.colours);
+    case 'motor':
+      return 'small motor';
+    case 'bulb':
+      return `bulb of ${formatVolts(target.ratedVolts)}, ${formatAmps(target.ratedAmps)}`;
+    case 'capacitor':
+      return `capacitor of ${formatFarads(target.farads)}`;
   }
+}
+
+/** `three red LEDs`, `red, amber and blue LED`. */
+function ledsName(colours: readonly LedColour[]): string {
+  const [first] = colours;
+  const alike = first !== undefined && colours.every((colour) => colour === first);
+  return alike
+    ? `${inWords(colours.length)} ${LED_PRESETS[first].name}s`
+    : `${listWords(colours.map((colour) => LED_PRESETS[colour].name.replace(/ LED$/, '')))} LED`;
 }
 
 function loadOfTarget(target: PlanTarget, celsius: number): Load {
@@ -54,10 +73,33 @@ function loadOfTarget(target: PlanTarget, celsius: number): Load {
       return { kind: 'resistor', ohms: target.ohms };
     case 'device':
       return { kind: 'device', amps: target.amps, leastVolts: target.leastVolts };
+    case 'leds': {
+      const leds = target.colours.map((colour) => ledModelOf(colour, celsius));
+      return {
+        kind: 'led-group',
+        rows: target.joined === 'in-a-row' ? [leds] : leds.map((led) => [led]),
+      };
+    }
+    case 'motor':
+      // It must be able to start at any moment: standing still it is a resistor.
+      return { kind: 'resistor', ohms: target.ratedVolts / target.stallAmps };
+    case 'bulb':
+      return { kind: 'bulb', bulb: target };
+    case 'capacitor':
+      // The last of the charging is slowest: what flows at the wanted volts flows before, and more.
+      return { kind: 'device', amps: chargingAmps(target), leastVolts: target.volts };
   }
 }
 
-function wantedAmps(target: PlanTarget): number {
+function chargingAmps({
+  farads,
+  volts,
+  withinMinutes,
+}: Extract<PlanTarget, { kind: 'capacitor' }>): number {
+  return (farads * volts) / (60 * withinMinutes);
+}
+
+function wantedAmps(target: PlanTarget, load: Load): number {
   switch (target.kind) {
     case 'led':
       return BRIGHTNESS_FROM_AMPS[target.brightness];
@@ -65,7 +107,26 @@ function wantedAmps(target: PlanTarget): number {
       return target.wantedAmps;
     case 'device':
       return target.amps;
+    case 'leds':
+      return groupAmps(load, BRIGHTNESS_FROM_AMPS[target.brightness]);
+    case 'motor':
+      return (target.startVolts * target.stallAmps) / target.ratedVolts;
+    case 'bulb':
+      return ampsOfPower(target, FILAMENT_FROM_SHARE[target.look]);
+    case 'capacitor':
+      return chargingAmps(target);
   }
+}
+
+/** Current of all rows where each carries at least so much: the one that takes most volts decides. */
+function groupAmps(load: Load, amps: number): number {
+  if (load.kind !== 'led-group') return amps;
+  const volts = Math.max(
+    ...load.rows.map((row) =>
+      row.reduce((sum, led) => sum + ledVolts(led, amps, ROOM_THERMAL_VOLTS), 0),
+    ),
+  );
+  return load.rows.reduce((sum, row) => sum + rowAmps(row, volts, ROOM_THERMAL_VOLTS), 0);
 }
 
 /** The same wish through a resistor in series; 0 ohms: without one. */

@@ -73,11 +73,76 @@ export const deviceTargetSchema = z.strictObject({
   device: z.enum(DEVICE_KINDS, 'Choose one of the devices.'),
   leastVolts: volts(30),
   amps: amps(1),
+  name: z
+    .string()
+    .trim()
+    .min(1, 'Say what it is.')
+    .max(40, 'Use at most 40 characters.')
+    .optional()
+    .describe('What the educator’s own device is called.'),
+  mostVolts: volts(60)
+    .optional()
+    .describe('More than this harms it; left out: as is typical of such a device.'),
 });
 
-const target = z.discriminatedUnion('kind', [ledTarget, resistorTargetSchema, deviceTargetSchema], {
-  error: 'The target must be an LED, a resistor or a device.',
+/** Most LEDs that one battery feeds. */
+export const MAX_LEDS = 8;
+export const ledsTargetSchema = z.strictObject({
+  kind: z.literal('leds'),
+  colours: z
+    .array(z.enum(LED_COLOURS, 'Choose one of the LED colours.'))
+    .min(2, 'There must be at least two.')
+    .max(MAX_LEDS, `There can be at most ${MAX_LEDS}.`),
+  joined: z.enum(['side-by-side', 'in-a-row'], 'Choose how they are joined.'),
+  brightness: z.enum(WANTED_BRIGHTNESSES, 'Choose one of the brightnesses.'),
 });
+
+export const motorTargetSchema = z
+  .strictObject({
+    kind: z.literal('motor'),
+    startVolts: volts(24).describe('From which it starts by itself.'),
+    ratedVolts: volts(24).describe('Volts at which the current with the shaft held was read.'),
+    stallAmps: amps(10).describe('Current with the shaft held.'),
+    freeAmps: amps(10).describe('Current running free.'),
+  })
+  .refine(({ freeAmps, stallAmps }) => freeAmps < stallAmps, {
+    path: ['freeAmps'],
+    message: 'Running free it takes less than held.',
+  });
+
+export const bulbTargetSchema = z.strictObject({
+  kind: z.literal('bulb'),
+  ratedVolts: volts(24).describe('As printed on it.'),
+  ratedAmps: amps(5).describe('As printed on it.'),
+  look: z.enum(['glows', 'shines'], 'Choose how it should look.'),
+});
+
+export const capacitorTargetSchema = z.strictObject({
+  kind: z.literal('capacitor'),
+  farads: z
+    .number('Give the capacitance.')
+    .min(1e-6, 'Give at least 1 µF.')
+    .max(500, 'Give at most 500 F.'),
+  volts: volts(60).describe('To which it is charged.'),
+  withinMinutes: z
+    .number('Give a time in minutes.')
+    .min(1 / 60, 'The time must be at least one second.')
+    .max(1440, 'The time must be at most a day.'),
+});
+
+const target = z.discriminatedUnion(
+  'kind',
+  [
+    ledTarget,
+    ledsTargetSchema,
+    deviceTargetSchema,
+    motorTargetSchema,
+    bulbTargetSchema,
+    capacitorTargetSchema,
+    resistorTargetSchema,
+  ],
+  { error: 'The target must be something that can be lit, run or charged.' },
+);
 
 const cell = z
   .strictObject({

@@ -1,3 +1,4 @@
+import { ledGroup } from '../../physics/circuit/load/load';
 import { BRIGHTNESS_FROM_AMPS } from '../../physics/circuit/brightness';
 import { ledModelOf } from '../../physics/circuit/load/ledPresets';
 import type { RecipeId } from '../../physics/recipes/recipe';
@@ -18,7 +19,7 @@ const of = (change: Partial<Plan>) => nominalBatteryOf(evaluatePlan({ ...FOUR, .
 test('an LED is seen from a glimmer on, a device from half of what it wants', () => {
   const led = { kind: 'led', led: ledModelOf('red') } as const;
   expect(runsFromAmps({ load: led, amps: 5e-3 })).toBe(BRIGHTNESS_FROM_AMPS.glimmer);
-  const group = { ...led, kind: 'led-group', inSeries: 2, inParallel: 1 } as const;
+  const group = ledGroup(led.led, 2, 1);
   expect(runsFromAmps({ load: group, amps: 5e-3 })).toBe(BRIGHTNESS_FROM_AMPS.glimmer);
   const clock = { kind: 'device', device: 'lcd-clock', leastVolts: 1.2, amps: 1e-5 } as const;
   const { load, amps } = requirementOf(clock);

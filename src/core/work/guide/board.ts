@@ -1,3 +1,4 @@
+import { wordsOfTarget } from '../../records/plan/targetWords';
 import { mean, sampleDeviation } from '../../numeric/meanAndScatter';
 import { median } from '../../numeric/robust';
 import type { Judgement } from '../diagnosis/judgement';
@@ -126,7 +127,7 @@ function stateOf({
   if (step === null) return { state: 'done', headline: 'All steps done', detail: lastWords };
   const light = readings.findLast(({ measurement }) => measurement.kind === 'lights');
   if (light !== undefined && light.value > 0.5) {
-    const runs = facts.target.kind === 'led' ? 'It lights' : 'It runs';
+    const runs = wordsOfTarget(facts.target).works;
     const detail = last === light ? `next: ${step.title}` : lastWords;
     return { state: 'running', headline: runs, detail };
   }

@@ -1,3 +1,4 @@
+import { isLit, plusOfTarget, wordsOfTarget } from '../../records/plan/targetWords';
 import { buildingSteps, cautionsOfCell } from '../../physics/recipes/recipe';
 import { minutesToBuildOf } from '../../physics/recipes/cellBuild';
 import { isUnfused } from '../../physics/instruments/classMeter';
@@ -153,10 +154,7 @@ export function guideOfPlan(plan: Plan, evaluation: PlanEvaluation): GuideStep[]
       id: 'device',
       kind: 'device',
       title: `Connect the ${device}`,
-      text:
-        plan.target.kind === 'led'
-          ? 'Its long leg to +, its short leg to −. Dark? Turn it round once before you look for a fault.'
-          : 'Its red wire to +, the other to −.',
+      text: connectWords(plan.target),
       minutes: MINUTES.device,
     }),
     measure('lights', `Does the ${device} run?`, { kind: 'lights', turned: false }),
@@ -196,4 +194,15 @@ export function meterFor(
       return { range, socket: isUnfused(range) ? '10 A' : 'mA' };
     }
   }
+}
+
+/** How a load is connected, and what to do first where it does nothing. */
+function connectWords(target: Plan['target']): string {
+  const plus = plusOfTarget(target);
+  const { silent } = wordsOfTarget(target);
+  const press = `${silent} Press every clip, then look for a fault.`;
+  if (plus === null) return `Either way round. ${press}`;
+  return plus === 'long leg'
+    ? `Its long leg to +, its short leg to −. ${silent} Turn it round once before you look for a fault.`
+    : `Its red wire to +, the other to −. ${press}`;
 }

@@ -1,3 +1,4 @@
+import { isLit, wordsOfTarget } from '../../records/plan/targetWords';
 import { firstWrongRow, meaningOfDeviation } from '../diagnosis/judgeReadings';
 import type { Judgement } from '../diagnosis/judgement';
 import type { LoggedReading } from '../../records/logbook/logEntry';
@@ -39,7 +40,7 @@ export function wrongReadings(facts: Facts, readings: readonly LoggedReading[]):
       : [
           {
             measurement: light.measurement,
-            headline: facts.target.kind === 'led' ? 'It stays dark' : 'It does not run',
+            headline: `It ${wordsOfTarget(facts.target).fails}`,
             tryFirst: rows[0]?.headline ?? darkAdvice(facts, light.measurement),
           },
         ];
@@ -75,7 +76,7 @@ export function whatIsWrong(
 
 function darkAdvice({ target, device }: Facts, measurement: Measurement): string {
   const turned = measurement.kind === 'lights' && measurement.turned;
-  if (target.kind === 'led' && !turned) return `Turn the ${device} round first, then look again.`;
+  if (isLit(target) && !turned) return `Turn the ${device} round first, then look again.`;
   return `Press every clip, then read the volts at the ${device}.`;
 }
 

@@ -6,7 +6,7 @@ import { RECIPES } from '../../physics/recipes/recipes';
 import type { CautionId } from '../../physics/safety/cautions';
 import type { Plan } from '../../records/plan/planSchema';
 import { lessonPlan, timeInLesson, type TimeInLesson } from '../lesson/lessonPlan';
-import { partOfTarget } from '../parts/partOfTarget';
+import { loadParts } from '../parts/partOfTarget';
 import type { Prices } from '../parts/priceOfBill';
 import { comparisonOf, orderOf, planBatteries, PLANNER_DEFAULTS } from '../search/planBatteries';
 import type { BatteryCandidate } from '../search/plannerTypes';
@@ -42,7 +42,7 @@ export function cellTypes(plan: Plan, prices: Prices): CellTypeRow[] {
       ...requirementOfPlan(plan),
       cells,
       objective: 'least-to-buy',
-      supply: { prices, have: null, load: partOfTarget(plan.target) },
+      supply: { prices, have: null, load: loadParts(plan.target) },
       mostPrice: null,
       mostCandidates: 1,
       mayCut: own.belief.cellsRead === 0 || !isPlans,

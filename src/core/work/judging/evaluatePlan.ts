@@ -2,6 +2,8 @@ import type { DeskSolution } from '../../physics/desk/deskNetwork';
 import { meantBy } from '../../physics/desk/deskEdits';
 import { cellAmpsAt } from '../../physics/cell/cellModel';
 import type { ClassesOutcome } from '../../physics/chance/simulateClasses';
+import { ROOM_THERMAL_VOLTS } from '../../constants';
+import { isLedLoad, leastLedAmps, type Load } from '../../physics/circuit/load/load';
 import { brightnessOf, type BrightnessBand } from '../../physics/circuit/brightness';
 import { deskOf, faultCount, gridDesk, withoutFaults, type Desk } from '../../physics/desk/desk';
 import { loadOnDesk, solveDesk } from '../../physics/desk/solveDesk';
@@ -10,7 +12,7 @@ import { multiplyBill } from '../../physics/recipes/cellBuild';
 import type { LoadRequirement } from '../../records/plan/loadRequirement';
 import type { Plan, PlanTarget } from '../../records/plan/planSchema';
 import { billOfDesk } from '../parts/billOfDesk';
-import { billOfLoad, partOfTarget } from '../parts/partOfTarget';
+import { billOfLoad, loadParts } from '../parts/partOfTarget';
 import { missingParts, type MissingPart } from '../parts/partStock';
 import { type CellEndsAt, classesInTime, deskAfter, endBefore } from '../search/batteryInTime';
 import { lessonPlan, type LessonPlan } from '../lesson/lessonPlan';
@@ -226,13 +228,15 @@ function missingFor(
   { batteries, meters }: Pick<EvaluationBasis, 'batteries' | 'meters'>,
 ): MissingPart[] {
   if (have === null) return [];
-  const bill = [
-    ...billOfDesk(sound),
-    ...billOfLoad(partOfTarget(target), resistorOf(need) !== null),
-  ];
+  const bill = [...billOfDesk(sound), ...billOfLoad(loadParts(target), resistorOf(need) !== null)];
   // Whoever counts meters has no more of them than that.
   const counted = meters === 0 ? [] : [{ part: 'meter' as const, amount: meters }];
   return missingParts([...multiplyBill(bill, batteries), ...counted], have);
+}
+
+/** How bright the darkest of its LEDs is; `null` where nothing is an LED. */
+function lookOfLoad(load: Load, { amps, volts }: DeskSolution): BrightnessBand | null {
+  return isLedLoad(load) ? brightnessOf(leastLedAmps(load, amps, volts, ROOM_THERMAL_VOLTS)) : null;
 }
 
 /** The part of an evaluation that depends on the desk alone, without time and chance. */
@@ -241,7 +245,7 @@ export function momentOf(desk: Desk, need: LoadRequirement): BatteryMoment {
   return {
     ...solution,
     desk,
-    brightness: need.load.kind === 'led' ? brightnessOf(solution.amps) : null,
+    brightness: lookOfLoad(need.load, solution),
   };
 }
 

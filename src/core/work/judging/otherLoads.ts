@@ -1,7 +1,7 @@
 import { brightnessOf, type BrightnessBand } from '../../physics/circuit/brightness';
-import { DEVICE_KINDS, DEVICE_PRESETS } from '../../physics/circuit/devicePresets';
+import { DEVICE_KINDS, DEVICE_PRESETS, type DeviceKind } from '../../physics/circuit/devicePresets';
 import { filamentLook, TORCH_BULB } from '../../physics/circuit/load/bulb';
-import type { Load } from '../../physics/circuit/load/load';
+import { ledGroup, type Load } from '../../physics/circuit/load/load';
 import { LED_COLOURS, LED_PRESETS, ledModelOf } from '../../physics/circuit/load/ledPresets';
 import { boosterOnSource, TYPICAL_BOOSTER } from '../../physics/circuit/load/booster';
 import {
@@ -31,6 +31,9 @@ export interface OtherLoad {
   readonly verdict: string;
 }
 
+/** A booster is told by its own curve; what somebody's own device takes is not known here. */
+const TOLD_OTHERWISE: readonly DeviceKind[] = ['boosted-led', 'own-device'];
+
 const KILO_OHM: Load = { kind: 'resistor', ohms: 1000 };
 
 /** A booster that feeds a red LED dimly: 1.7 V at 1 mA come out. */
@@ -54,22 +57,24 @@ export function otherLoads(desk: Desk): OtherLoad[] {
       verdict: LED_PRESETS[colour].visible ? brightness : `${brightness}, for a camera only`,
     };
   });
-  const devices = DEVICE_KINDS.map((kind): OtherLoad => {
-    const { name, leastVolts, amps: wanted } = DEVICE_PRESETS[kind];
-    const load: Load = { kind: 'device', amps: wanted, leastVolts };
-    const { amps, volts } = solved(load);
-    const works = amps >= 0.999 * wanted;
-    return {
-      id: kind,
-      name,
-      load,
-      amps,
-      volts,
-      brightness: null,
-      works,
-      verdict: works ? 'runs' : `does not start: ${formatAmps(wanted)} wanted`,
-    };
-  });
+  const devices = DEVICE_KINDS.filter((kind) => !TOLD_OTHERWISE.includes(kind)).map(
+    (kind): OtherLoad => {
+      const { name, leastVolts, amps: wanted } = DEVICE_PRESETS[kind];
+      const load: Load = { kind: 'device', amps: wanted, leastVolts };
+      const { amps, volts } = solved(load);
+      const works = amps >= 0.999 * wanted;
+      return {
+        id: kind,
+        name,
+        load,
+        amps,
+        volts,
+        brightness: null,
+        works,
+        verdict: works ? 'runs' : `does not start: ${formatAmps(wanted)} wanted`,
+      };
+    },
+  );
   const bulb: Load = { kind: 'bulb', bulb: TORCH_BULB };
   const glow = solved(bulb);
   const look = filamentLook(TORCH_BULB, glow.volts * glow.amps);
@@ -121,7 +126,7 @@ export function otherLoads(desk: Desk): OtherLoad[] {
 /** Two red LEDs: in series they want twice the volts, side by side twice the current. */
 function pairOfLeds(desk: Desk, how: 'series' | 'parallel'): OtherLoad {
   const [inSeries, inParallel] = how === 'series' ? [2, 1] : [1, 2];
-  const load: Load = { kind: 'led-group', led: ledModelOf('red'), inSeries, inParallel };
+  const load = ledGroup(ledModelOf('red'), inSeries, inParallel);
   const { amps, volts } = solveDesk(desk, load);
   const brightness = brightnessOf(amps / inParallel);
   return {

@@ -10,7 +10,7 @@ import fc from 'fast-check';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
 import { BRIGHTNESS_FROM_AMPS, type WantedBrightness } from '../../physics/circuit/brightness';
 import { LED_COLOURS, ledModelOf, type LedColour } from '../../physics/circuit/load/ledPresets';
-import { ledAmpsOnThevenin } from '../../physics/circuit/operatingPoint';
+import { ledAmpsOnThevenin } from '../../physics/circuit/load/led';
 import { RECIPES } from '../../physics/recipes/recipes';
 import { cellOfPlan } from '../../records/plan/cellOfPlan';
 import type { PlanTarget } from '../../records/plan/planSchema';

@@ -2,6 +2,7 @@ import { cellAmpsAt } from '../../physics/cell/cellModel';
 import { ADULT_ONLY_ABOVE_VOLTS, REFUSED_ABOVE_VOLTS } from '../../constants';
 import { BRIGHTNESS_BANDS, type BrightnessBand } from '../../physics/circuit/brightness';
 import type { PlanTarget } from '../../records/plan/planSchema';
+import { wordsOfTarget } from '../../records/plan/targetWords';
 import {
   aboutTime,
   forHowLong,
@@ -260,14 +261,20 @@ function fadingHeadline(target: PlanTarget, evaluation: PlanEvaluation): string 
   const { need, brightness, wantedUntilSeconds } = evaluation;
   const when = aboutTime(wantedUntilSeconds ?? 0);
   switch (target.kind) {
-    case 'led': {
+    case 'led':
+    case 'leds': {
       const after = BRIGHTNESS_BANDS[BRIGHTNESS_BANDS.indexOf(target.brightness) - 1] ?? 'dark';
       return `${capital(brightness ?? 'dark')} at first, ${after} after ${when}`;
     }
     case 'resistor':
       return `Enough current at first, too little after ${when}`;
+    case 'capacitor':
+      return `Charges the ${need.name} at first, no longer after ${when}`;
+    case 'motor':
+      return `Turns the ${need.name} at first, cannot start it after ${when}`;
+    case 'bulb':
     case 'device':
-      return `Runs the ${need.name} at first, too weakly after ${when}`;
+      return `${wordsOfTarget(target).verb} the ${need.name} at first, too weakly after ${when}`;
   }
 }
 
@@ -277,26 +284,37 @@ function wrongThingsWords({ wrong }: PlanEvaluation): string {
 }
 
 function successHeadline(target: PlanTarget, { need, atEnd }: PlanEvaluation): string {
+  const { verb } = wordsOfTarget(target);
   switch (target.kind) {
     case 'led':
       if (target.colour === 'infrared') return 'Runs the infrared LED, which only a camera sees,';
       return `Lights the ${need.name} ${HOW_BRIGHT[atEnd.brightness ?? 'dark']}`;
+    case 'leds':
+      return `Lights ${need.name} ${HOW_BRIGHT[atEnd.brightness ?? 'dark']}`;
     case 'resistor':
       return `Drives the wanted current through the ${need.name}`;
+    case 'bulb':
+      return `Makes the ${need.name} ${target.look === 'glows' ? 'glow' : 'shine'}`;
+    case 'capacitor':
+      return `Charges the ${need.name} to ${formatVolts(target.volts)} in ${formatMinutes(target.withinMinutes)}, ready`;
+    case 'motor':
     case 'device':
-      return `Runs the ${need.name}`;
+      return `${verb} the ${need.name}`;
   }
 }
 
 function shortfallHeadline(target: PlanTarget, { need, brightness }: PlanEvaluation): string {
-  if (target.kind === 'led') {
-    if (brightness === null || brightness === 'dark') return `The ${need.name} stays dark`;
+  if (target.kind === 'led' || target.kind === 'leds') {
+    const the = target.kind === 'led' ? `the ${need.name}` : need.name;
+    if (brightness === null || brightness === 'dark') {
+      return capital(`${the} ${target.kind === 'led' ? 'stays' : 'stay'} dark`);
+    }
     return BRIGHTNESS_BANDS.indexOf(brightness) < BRIGHTNESS_BANDS.indexOf(target.brightness)
-      ? `Lights the ${need.name} only ${HOW_BRIGHT[brightness]}`
-      : `The ${need.name} gets too little current`;
+      ? `Lights ${the} only ${HOW_BRIGHT[brightness]}`
+      : capital(`${the} ${target.kind === 'led' ? 'gets' : 'get'} too little current`);
   }
   if (target.kind === 'resistor') return `Too little current through the ${need.name}`;
-  return `The ${need.name} does not start`;
+  return `The ${need.name} ${wordsOfTarget(target).fails}`;
 }
 
 /** Which is short: volts or current? */

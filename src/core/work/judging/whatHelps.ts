@@ -1,3 +1,4 @@
+import { isLit, wordsOfTarget } from '../../records/plan/targetWords';
 import { MAX_PAIRS } from '../../physics/cell/electrodeSizeSchema';
 import { LED_PRESETS } from '../../physics/circuit/load/ledPresets';
 import { WANTED_BRIGHTNESSES } from '../../physics/circuit/brightness';
@@ -208,11 +209,11 @@ function countsBetween(least: number, most: number): number[] {
 /** @param tellsTime where the lesson is too short as it is. */
 function effectOf(evaluation: PlanEvaluation, tellsTime: boolean): string {
   const { atEnd, wantedUntilSeconds, minutes, classes, target } = evaluation;
-  const what = target.kind === 'led' ? target.brightness : 'runs';
+  const what = isLit(target) ? target.brightness : wordsOfTarget(target).works.replace('It ', '');
   if (wantedUntilSeconds !== null) {
     return `${what} for ${aboutTime(wantedUntilSeconds)}`;
   }
-  const much = target.kind === 'led' ? (atEnd.brightness ?? what) : what;
+  const much = isLit(target) ? (atEnd.brightness ?? what) : what;
   const time = timeInLesson(evaluation.inLesson, evaluation.basis.lesson);
   const takes = time === null || !tellsTime ? '' : ` · ${takesWording(time)}`;
   return `${much} ${forHowLong(minutes, evaluation.basis.switchedOnAt)} · ${formatNumber(asPercentRounded(classes.chance))} of 100${takes}`;

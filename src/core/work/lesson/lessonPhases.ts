@@ -74,9 +74,9 @@ export function lessonPhases(
     },
     {
       id: 'device',
-      name: 'Connect the device, the right way round',
+      name: 'Connect the load, the right way round',
       minutes: FIXED.device,
-      say: 'Long leg or red wire to +. Dark? Turn it round.',
+      say: 'Long leg or red wire to +. Nothing? Turn it round, then press every clip.',
     },
     {
       id: 'compare',

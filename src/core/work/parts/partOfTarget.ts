@@ -1,20 +1,25 @@
 import type { BillLine, PartId } from '../../physics/recipes/parts';
 import type { PlanTarget } from '../../records/plan/planSchema';
 
-/** What is lit or run, as a part. */
-export function partOfTarget(target: PlanTarget): PartId {
+/** What is lit or run, as parts: several LEDs are so many of each colour. */
+export function loadParts(target: PlanTarget): BillLine[] {
+  const one = (part: PartId): BillLine[] => [{ part, amount: 1 }];
   switch (target.kind) {
     case 'led':
-      return `led-${target.colour}`;
-    case 'resistor':
-      return 'resistor';
+      return one(`led-${target.colour}`);
+    case 'leds':
+      return target.colours.flatMap((colour) => one(`led-${colour}`));
     case 'device':
-      return target.device;
+      return one(target.device);
+    case 'motor':
+    case 'bulb':
+    case 'capacitor':
+    case 'resistor':
+      return one(target.kind);
   }
 }
 
 /** What is needed once, whatever the number of strings: the load and its resistor. */
-export function billOfLoad(load: PartId | null, withResistor: boolean): BillLine[] {
-  const lines: BillLine[] = load === null ? [] : [{ part: load, amount: 1 }];
-  return withResistor ? [...lines, { part: 'series-resistor', amount: 1 }] : lines;
+export function billOfLoad(load: readonly BillLine[], withResistor: boolean): BillLine[] {
+  return withResistor ? [...load, { part: 'series-resistor', amount: 1 }] : [...load];
 }

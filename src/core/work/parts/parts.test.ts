@@ -67,10 +67,10 @@ test('so many strings as can be made, never one more', () => {
         const bill = billOfCells(build(id, RECIPES[id].bodies[0].id), cells);
         const have = Object.fromEntries(bill.map(({ part }) => [part, stock]));
         const load = { ...have, 'led-red': 1 };
-        const strings = timesFrom(load, bill, billOfLoad('led-red', false));
+        const strings = timesFrom(load, bill, billOfLoad([{ part: 'led-red', amount: 1 }], false));
         expect(missingParts(multiplyBill(bill, strings), have)).toEqual([]);
         expect(missingParts(multiplyBill(bill, strings + 1), have).length).toBeGreaterThan(0);
-        expect(timesFrom(have, bill, billOfLoad('led-red', false))).toBe(0);
+        expect(timesFrom(have, bill, billOfLoad([{ part: 'led-red', amount: 1 }], false))).toBe(0);
       },
     ),
   );

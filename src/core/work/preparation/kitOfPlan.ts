@@ -3,7 +3,7 @@ import { cellsOf, withoutFaults, type StandingCell } from '../../physics/desk/de
 import type { Lesson } from '../../records/plan/lessonSchema';
 import type { Plan } from '../../records/plan/planSchema';
 import type { PlanEvaluation } from '../judging/evaluatePlan';
-import { partOfTarget } from '../parts/partOfTarget';
+import { loadParts } from '../parts/partOfTarget';
 import { PIECE_FACTS } from '../../physics/recipes/pieces';
 import { cautionsOfCell } from '../../physics/recipes/recipe';
 import { billOfItems } from '../parts/billOfDesk';
@@ -18,7 +18,7 @@ import {
 import type { CellLiquid } from '../../physics/recipes/liquids';
 import { sparesOf } from './sparesOf';
 import { mixingCards, type MixingCard } from './mixingCards';
-import type { PartId } from '../../physics/recipes/parts';
+import { type PartId, PARTS } from '../../physics/recipes/parts';
 import { SUBSTITUTE_OF } from '../parts/substituteOf';
 
 /** So much of a part for a group and for the class. */
@@ -69,7 +69,9 @@ export function kitOfPlan(
     }
   }
   for (const { part, amount } of desk.strings.flatMap(billOfItems)) counter.add(part, amount, 0);
-  counter.add(partOfTarget(target), 1, target.kind === 'led' ? spareLoads : 0);
+  for (const { part, amount } of loadParts(target)) {
+    counter.add(part, amount, PARTS[part].pack > 1 ? spareLoads : 0);
+  }
   addGroupThings(counter, cells, lesson);
   if (evaluation.seriesResistorOhms !== null) counter.add('series-resistor', 1, spareLoads);
   const pieces = counter.lines().find(({ part }) => part === 'bell-wire')?.total ?? 0;

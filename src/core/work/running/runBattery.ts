@@ -1,4 +1,4 @@
-import { isLedLoad } from '../../physics/circuit/load/load';
+import { isLedLoad, leastLedAmps } from '../../physics/circuit/load/load';
 import { shortestOf } from '../../physics/desk/desk';
 import { agedStrings } from '../search/batteryInTime';
 import { HORIZON_SECONDS } from './horizons';
@@ -71,7 +71,9 @@ export function runBattery(
   });
   const samples = outcome.samples.map((sample): RunSample => ({
     ...sample,
-    brightness: isLedLoad(need.load) ? brightnessOf(sample.amps) : null,
+    brightness: isLedLoad(need.load)
+      ? brightnessOf(leastLedAmps(need.load, sample.amps, sample.volts, ROOM_THERMAL_VOLTS))
+      : null,
   }));
   const { endSeconds, end, joules, left } = outcome;
   return {

@@ -13,7 +13,7 @@ import type { PlanTarget } from '../../records/plan/planSchema';
 import { freshCell, newPlan } from '../../records/plan/newPlan';
 import { USUAL_RUNNING } from '../../records/plan/runningSchema';
 import { evaluatePlan } from '../judging/evaluatePlan';
-import { partOfTarget } from '../parts/partOfTarget';
+import { loadParts } from '../parts/partOfTarget';
 import { limitOfTarget } from './loadLimits';
 import { planBatteries, PLANNER_DEFAULTS } from './planBatteries';
 import type { BatteryCandidate } from './plannerTypes';
@@ -49,7 +49,7 @@ function wish(): { target: PlanTarget; minutes: number; candidates: readonly Bat
     supply: {
       prices: priced ? withGuidePrices(EMPTY_CUPBOARD) : EMPTY_CUPBOARD,
       have: null,
-      load: partOfTarget(target),
+      load: loadParts(target),
     },
   });
   return { target, minutes, candidates };

@@ -20,16 +20,33 @@ export type LoadLimit =
   | { readonly kind: 'amps'; readonly most: number; readonly breaksAt: number }
   | { readonly kind: 'volts'; readonly most: number };
 
+/** A filament bears a little more than is printed on it, and burns through at half as much again (from memory). */
+const MOST_OF_RATED = 1.1;
+const BREAKS_OF_RATED = 1.5;
+
 /** `null`: whatever the battery gives is borne. */
 export function limitOfTarget(target: PlanTarget): LoadLimit | null {
   switch (target.kind) {
     case 'led':
       return { kind: 'amps', most: LED_LIMIT_AMPS.continuous, breaksAt: LED_LIMIT_AMPS.absolute };
-    case 'device':
+    case 'leds': {
+      // Side by side the strongest of them takes its share at the least.
+      const rows = target.joined === 'in-a-row' ? 1 : target.colours.length;
+      const { continuous, absolute } = LED_LIMIT_AMPS;
+      return { kind: 'amps', most: rows * continuous, breaksAt: rows * absolute };
+    }
+    case 'device': {
+      const most = target.mostVolts ?? DEVICE_PRESETS[target.device].mostVolts;
+      return { kind: 'volts', most: Math.max(most, target.leastVolts) };
+    }
+    case 'bulb':
       return {
-        kind: 'volts',
-        most: Math.max(DEVICE_PRESETS[target.device].mostVolts, target.leastVolts),
+        kind: 'amps',
+        most: MOST_OF_RATED * target.ratedAmps,
+        breaksAt: BREAKS_OF_RATED * target.ratedAmps,
       };
+    case 'motor':
+    case 'capacitor':
     case 'resistor':
       return null;
   }

@@ -28,7 +28,7 @@ const input = (change: Partial<PlannerQuestion> = {}): PlannerQuestion => ({
   supply: {
     prices: withGuidePrices(EMPTY_CUPBOARD),
     have: null,
-    load: 'led-amber',
+    load: [{ part: 'led-amber', amount: 1 }],
   },
   ...change,
 });
@@ -116,7 +116,7 @@ test('limits: parts, price and number of cells each give their own reason', () =
   const fruit = [familyCell('fruit')];
   const limit = (change: Partial<PlannerQuestion>) =>
     planBatteries(input({ cells: fruit, ...change })).impossible[0]?.limit;
-  const supply = { prices: { entries: {} }, have: { kiwi: 2, 'led-amber': 1 }, load: null };
+  const supply = { prices: { entries: {} }, have: { kiwi: 2, 'led-amber': 1 }, load: [] };
   expect(limit({ supply })).toBe('stock');
   expect(limit({ mostPrice: 1 })).toBe('price');
   expect(limit({ mostCells: 3 })).toBe('amps');
@@ -137,7 +137,7 @@ test('parts are kept to: 9 kiwis, 14 nails', () => {
     input({
       cells: [familyCell('fruit')],
       need: requirementOf({ kind: 'led', colour: 'amber', brightness: 'dim' }),
-      supply: { prices: { entries: {} }, have, load: 'led-amber' },
+      supply: { prices: { entries: {} }, have, load: [{ part: 'led-amber', amount: 1 }] },
     }),
   );
   expect(candidates.length).toBeGreaterThan(0);

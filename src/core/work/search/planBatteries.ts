@@ -1,6 +1,6 @@
-import { ADULT_ONLY_ABOVE_VOLTS } from '../../constants';
+import { ADULT_ONLY_ABOVE_VOLTS, ROOM_THERMAL_VOLTS } from '../../constants';
 import { brightnessOf, type BrightnessBand } from '../../physics/circuit/brightness';
-import { isLedLoad } from '../../physics/circuit/load/load';
+import { isLedLoad, leastLedAmps } from '../../physics/circuit/load/load';
 import { gridDesk } from '../../physics/desk/desk';
 import { loadOnDesk } from '../../physics/desk/solveDesk';
 import type { PlannedCell } from '../../physics/readings/plannedCell';
@@ -31,7 +31,7 @@ import { compareLeast } from './leastToBuy';
 import { wiringReason } from './wiringReason';
 
 /** No prices known, and enough of everything. */
-const BOUGHT: Supply = { prices: { entries: {} }, have: null, load: null };
+const BOUGHT: Supply = { prices: { entries: {} }, have: null, load: [] };
 
 export const PLANNER_DEFAULTS = {
   mostCells: 100,
@@ -218,10 +218,12 @@ function factsOf(wiring: PlannedWiring, { supply }: PlannerInput): BatteryCandid
   const seriesResistorOhms = resistorOf(need);
   const bill = mergeBillLines([
     ...billOfWiring(wiring, supply.load),
-    ...billOfLoad(null, seriesResistorOhms !== null),
+    ...billOfLoad([], seriesResistorOhms !== null),
   ]);
-  const bandOf = (amps: number): BrightnessBand | null =>
-    isLedLoad(need.load) ? brightnessOf(amps) : null;
+  const bandOf = ({ amps, volts }: Pick<typeof first, 'amps' | 'volts'>): BrightnessBand | null =>
+    isLedLoad(need.load)
+      ? brightnessOf(leastLedAmps(need.load, amps, volts, ROOM_THERMAL_VOLTS))
+      : null;
   const { pairs } = cell.size;
   return {
     cell,
@@ -232,8 +234,8 @@ function factsOf(wiring: PlannedWiring, { supply }: PlannerInput): BatteryCandid
     pairs: cells * pairs,
     openVolts,
     ...first,
-    brightness: bandOf(first.amps),
-    atEnd: { minutes, ...end, brightness: bandOf(end.amps) },
+    brightness: bandOf(first),
+    atEnd: { minutes, ...end, brightness: bandOf(end) },
     chance,
     recommended: chance >= PLANNING_DEFAULTS.recommendedFrom,
     seriesResistorOhms,

@@ -1,4 +1,4 @@
-import type { BillLine, PartId } from '../../physics/recipes/parts';
+import type { BillLine } from '../../physics/recipes/parts';
 import type { Recipe } from '../../physics/recipes/recipe';
 import type { BrightnessBand } from '../../physics/circuit/brightness';
 import type { PlannedCell } from '../../physics/readings/plannedCell';
@@ -26,8 +26,8 @@ export interface Supply {
   readonly prices: Prices;
   /** Parts that it must be made from; `null`: what is missing is bought. */
   readonly have: PartCounts | null;
-  /** What is lit or run, as a part; `null` where it is none that is counted. */
-  readonly load: PartId | null;
+  /** What is lit or run, as parts. */
+  readonly load: readonly BillLine[];
 }
 
 /** What is asked; nothing said of the supply: everything is bought, at prices that nobody knows. */

@@ -2,7 +2,7 @@ import { billOfCells, multiplyBill } from '../../physics/recipes/cellBuild';
 import type { PlannedCell } from '../../physics/readings/plannedCell';
 import { requirementOf } from '../../records/plan/loadRequirement';
 import type { Plan } from '../../records/plan/planSchema';
-import { billOfLoad, partOfTarget } from '../parts/partOfTarget';
+import { billOfLoad, loadParts } from '../parts/partOfTarget';
 import { timesFrom } from '../parts/partStock';
 import { limitOfTarget, type BatteryRequirement } from './loadLimits';
 import type { GridRequirement } from './searchGrids';
@@ -36,7 +36,7 @@ export function requirementOfPlan({
 export function gridRequirementOf(plan: RequirementBasis, cell: PlannedCell): GridRequirement {
   const { have, target, batteries } = plan;
   if (have === null) return { ...requirementOfPlan(plan), cell };
-  const once = multiplyBill(billOfLoad(partOfTarget(target), false), batteries);
+  const once = multiplyBill(billOfLoad(loadParts(target), false), batteries);
   return {
     ...requirementOfPlan(plan),
     cell,

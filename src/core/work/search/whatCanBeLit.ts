@@ -12,7 +12,7 @@ import { requirementOf } from '../../records/plan/loadRequirement';
 import type { PartCounts } from '../../records/plan/haveSchema';
 import type { PlanTarget } from '../../records/plan/planSchema';
 import type { Running } from '../../records/plan/runningSchema';
-import { partOfTarget } from '../parts/partOfTarget';
+import { loadParts } from '../parts/partOfTarget';
 import {
   countOf,
   isBatteryPart,
@@ -133,7 +133,7 @@ function targetsOf(have: PartCounts): PlanTarget[][] {
     return [{ kind: 'device', device, leastVolts, amps }];
   });
   return [...leds, ...devices].filter(
-    ([first]) => first !== undefined && countOf(have, partOfTarget(first)) >= 1,
+    ([first]) => first !== undefined && missingParts(loadParts(first), have).length === 0,
   );
 }
 
@@ -169,7 +169,7 @@ function questionFor(
     resistor: { kind: 'as-needed' },
     minutes,
     running,
-    supply: { prices: { entries: {} }, have, load: partOfTarget(target) },
+    supply: { prices: { entries: {} }, have, load: loadParts(target) },
     mostCells,
     mostPairs: PLANNER_DEFAULTS.mostPairs,
     mayCut: false,

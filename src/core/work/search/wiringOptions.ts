@@ -5,7 +5,7 @@ import { MAX_CELLS } from '../../physics/desk/limits';
 import { cellOfPlan } from '../../records/plan/cellOfPlan';
 import type { Plan } from '../../records/plan/planSchema';
 import { planBatteries, PLANNER_DEFAULTS } from './planBatteries';
-import { partOfTarget } from '../parts/partOfTarget';
+import { loadParts } from '../parts/partOfTarget';
 import { sharedOut } from '../parts/partStock';
 import type { Prices } from '../parts/priceOfBill';
 
@@ -58,7 +58,7 @@ export function wiringOptionsOf(
     supply: {
       prices,
       have: plan.have === null ? null : sharedOut(plan.have, plan.batteries),
-      load: partOfTarget(plan.target),
+      load: loadParts(plan.target),
     },
     mostCells,
     mostPairs: PLANNER_DEFAULTS.mostPairs,

@@ -7,7 +7,7 @@ import { brightnessOf, type BrightnessBand } from '../../physics/circuit/brightn
 import { gridCurve } from '../../physics/circuit/battery/sourceCurve';
 import { filamentLook, TORCH_BULB, type FilamentLook } from '../../physics/circuit/load/bulb';
 import { ledModelOf } from '../../physics/circuit/load/ledPresets';
-import type { Load } from '../../physics/circuit/load/load';
+import { ledGroup, type Load } from '../../physics/circuit/load/load';
 import { operatingPoint } from '../../physics/circuit/operatingPoint';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
 
@@ -121,12 +121,7 @@ function loadOf(cell: ComparedCell, lamp: Lamp, lamping: LampArrangement): Load 
   }
   const red = ledModelOf('red');
   const resistor = cell.id === 'bought' ? LED_RESISTOR_OHMS : 0;
-  return {
-    kind: 'led-group',
-    led: { ...red, seriesOhms: red.seriesOhms + resistor },
-    inSeries: inRow,
-    inParallel: sideBySide,
-  };
+  return ledGroup({ ...red, seriesOhms: red.seriesOhms + resistor }, inRow, sideBySide);
 }
 
 /**

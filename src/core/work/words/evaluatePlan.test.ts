@@ -127,8 +127,8 @@ test('devices and resistors get their own wording', () => {
     ...lamp,
     target: { kind: 'device' as const, device: 'piezo-buzzer' as const, leastVolts: 3, amps: 1e-3 },
   };
-  expect(sentence(buzzer)).toMatch(/^Runs the piezo buzzer/);
-  expect(sentence(withGrid(buzzer, 2, 1))).toMatch(/^The piezo buzzer does not start/);
+  expect(sentence(buzzer)).toMatch(/^Sounds the piezo buzzer/);
+  expect(sentence(withGrid(buzzer, 2, 1))).toMatch(/^The piezo buzzer stays silent/);
   const resistor = { ...lamp, target: { kind: 'resistor' as const, ohms: 1000, wantedAmps: 1e-3 } };
   expect(sentence(resistor)).toMatch(/^Drives the wanted current through the 1 kΩ resistor/);
   const infrared = {

@@ -199,7 +199,14 @@ function originOfCell({ cell }: PlanEvaluation): string {
 function originOfLoad({ target }: PlanEvaluation): string {
   switch (target.kind) {
     case 'led':
+    case 'leds':
       return 'LED: diode curve through two points of typical datasheets, from memory.';
+    case 'motor':
+      return 'Motor: judged as it stands still, so that it starts at any moment; figures typed, or of a toy motor (common practice).';
+    case 'bulb':
+      return 'Bulb: what is printed on it; a cold filament has a tenth of the hot resistance (common practice).';
+    case 'capacitor':
+      return 'Capacitor: C·V over the wanted time, as much as must still flow at the end; before that more flows.';
     case 'resistor':
       return 'Resistor: Ohm’s law.';
     case 'device':
@@ -215,10 +222,14 @@ export function sourcesOfCell({ cell }: PlanEvaluation): SourceId[] {
 function sourcesOfLoad({ target }: PlanEvaluation): SourceId[] {
   switch (target.kind) {
     case 'led':
+    case 'leds':
       return ['led', 'brightness', 'constants'];
-    case 'resistor':
-      return [];
+    case 'motor':
+    case 'bulb':
     case 'device':
       return ['devices'];
+    case 'capacitor':
+    case 'resistor':
+      return [];
   }
 }

@@ -227,7 +227,11 @@ describe('why a family gives nothing', () => {
 
   test('parts that lack are named, with the wiring that would take them', () => {
     const [[limit, words] = ['', '']] = ask({
-      supply: { prices: { entries: {} }, have: { 'led-red': 1 }, load: 'led-red' },
+      supply: {
+        prices: { entries: {} },
+        have: { 'led-red': 1 },
+        load: [{ part: 'led-red', amount: 1 }],
+      },
     });
     expect(limit).toBe('stock');
     expect(words).toMatch(/missing for \d+ × \d+\.$/);

@@ -1,3 +1,5 @@
+import { risingRoot } from '../../../numeric/risingRoot';
+
 /** A filament bulb by what is printed on it. */
 export interface BulbModel {
   readonly ratedVolts: number;
@@ -40,4 +42,17 @@ export function filamentLook({ ratedVolts, ratedAmps }: BulbModel, watts: number
   const share = watts / (ratedVolts * ratedAmps);
   if (share < FILAMENT_FROM_SHARE.glows) return 'dark';
   return share < FILAMENT_FROM_SHARE.shines ? 'glows' : 'shines';
+}
+
+/** Current at which it takes a share of its rated power, amperes; the power rises with the current. */
+export function ampsOfPower(bulb: BulbModel, share: number): number {
+  const wanted = share * bulb.ratedVolts * bulb.ratedAmps;
+  return risingRoot({
+    valueAt: (amps) => bulbVolts(bulb, amps) * amps - wanted,
+    slopeAt: (amps) => bulbVolts(bulb, amps) + amps * bulbDifferentialOhms(bulb, amps),
+    low: 0,
+    high: bulb.ratedAmps,
+    start: bulb.ratedAmps,
+    tolerance: 1e-12 * wanted,
+  }).x;
 }

@@ -1,3 +1,4 @@
+import { ROOT_DEFAULTS } from '../../../numeric/risingRoot';
 import { ROOM_THERMAL_VOLTS, thermalVoltage } from '../../../constants';
 
 /**
@@ -96,4 +97,30 @@ export function ledInWarmth(led: LedModel, celsius: number): LedModel {
     saturationAmps:
       WARMTH_AMPS / Math.expm1(junctionVolts / (led.idealityFactor * ROOM_THERMAL_VOLTS)),
   };
+}
+
+/**
+ * Current in amperes of a straight-line source into an LED, the hot path of planning and chance. With
+ * `x = ln(1 + I/I_S)` the equation `n·V_T·x + (r + R_s)·I_S·(eˣ − 1) = E` is convex and rising; Newton from above
+ * converges without a bracket. (It is Lambert's W in disguise: T. C. Banwell, Electronics Letters 36 (2000) 291.)
+ */
+export function ledAmpsOnThevenin(
+  emfVolts: number,
+  sourceOhms: number,
+  led: LedModel,
+  thermalVolts: number,
+): number {
+  if (!(emfVolts > 0)) return 0;
+  const slopeVolts = led.idealityFactor * thermalVolts;
+  const scaleVolts = (sourceOhms + led.seriesOhms) * led.saturationAmps;
+  let x = emfVolts / slopeVolts;
+  if (scaleVolts > 0) x = Math.min(x, Math.log1p(emfVolts / scaleVolts));
+  for (let iteration = 0; iteration < ROOT_DEFAULTS.maxIterations; iteration += 1) {
+    const growth = Math.exp(x);
+    const step =
+      (slopeVolts * x + scaleVolts * (growth - 1) - emfVolts) / (slopeVolts + scaleVolts * growth);
+    x -= step;
+    if (Math.abs(step) <= 1e-13 * Math.abs(x)) break;
+  }
+  return led.saturationAmps * Math.expm1(x);
 }

@@ -15,7 +15,7 @@ import { boosterOnSource, TYPICAL_BOOSTER } from './booster';
 import { bulbDifferentialOhms, bulbVolts } from './bulb';
 import { bankAt } from './capacitorBank';
 import { ledModelOf } from './ledPresets';
-import { loadDifferentialOhms, loadVolts, type Load } from './load';
+import { ledGroup, loadDifferentialOhms, loadVolts, type Load } from './load';
 import { motorOn } from './motor';
 import { usbShortfall } from './usb';
 
@@ -25,7 +25,7 @@ const red = ledModelOf('red');
 test('every load rises with the current and has the slope that it claims', () => {
   const loads: Load[] = [
     { kind: 'led', led: red },
-    { kind: 'led-group', led: red, inSeries: 2, inParallel: 3 },
+    ledGroup(red, 2, 3),
     { kind: 'bulb', bulb: { ratedVolts: 2.5, ratedAmps: 0.2 } },
     { kind: 'resistor', ohms: 470 },
     { kind: 'device', amps: 2e-3, leastVolts: 3 },
@@ -48,9 +48,7 @@ test('every load rises with the current and has the slope that it claims', () =>
 
 test('LEDs: two in series hold twice the volts, three side by side each take a third', () => {
   const one = loadVolts({ kind: 'led', led: red }, 1e-3, VT);
-  expect(
-    loadVolts({ kind: 'led-group', led: red, inSeries: 2, inParallel: 3 }, 3e-3, VT),
-  ).toBeCloseTo(2 * one, 12);
+  expect(loadVolts(ledGroup(red, 2, 3), 3e-3, VT)).toBeCloseTo(2 * one, 12);
 });
 
 test('a cold filament has a tenth of its hot resistance (common practice, no source)', () => {

@@ -1,5 +1,7 @@
 import { buildingSteps } from '../../../physics/recipes/recipe';
 import { nameOfTarget } from '../../../records/plan/loadRequirement';
+import type { Plan } from '../../../records/plan/planSchema';
+import { plusOfTarget, wordsOfTarget } from '../../../records/plan/targetWords';
 import type { CautionId } from '../../../physics/safety/cautions';
 import { formatAmps, formatOhms, formatVolts } from '../../../units';
 import { askedOf, stairsAxes } from './asked';
@@ -17,23 +19,56 @@ const PREDICT: Readonly<Record<Wording, (device: string) => string>> = {
     `Read the open-circuit voltage of ONE cell. Predict the sums with a ring ○ in each column, and the terminal voltage with the ${device}. Say why it will be less.`,
 };
 
+/** What the steps say of the load. */
+interface LoadWords {
+  readonly device: string;
+  /** `, its long leg to +`; nothing where either way round does. */
+  readonly plus: string;
+  /** `Dark? Turn it round.` */
+  readonly again: string;
+  /** There are strings to be joined. */
+  readonly joining: boolean;
+}
+
+function loadWords({ plan, evaluation }: LessonFacts, device: string): LoadWords {
+  const plus = plusOfTarget(plan.target);
+  return {
+    device,
+    plus: plus === null ? '' : `, its ${plus} to +`,
+    again: againWords(plan.target),
+    joining: evaluation.wiring.strings > 1,
+  };
+}
+
+/** `Dark? Turn it round.`, `Silent? Press every clip.` */
+export function againWords(target: Plan['target']): string {
+  const { silent } = wordsOfTarget(target);
+  return plusOfTarget(target) === null ? `${silent} Press every clip.` : `${silent} Turn it round.`;
+}
+
 /** How the battery is put together, in words of three levels; the recipe's own steps stand before them. */
-const BUILDING: Readonly<Record<Wording, (device: string) => readonly string[]>> = {
-  simple: (device) => [
+const BUILDING: Readonly<Record<Wording, (load: LoadWords) => readonly string[]>> = {
+  simple: ({ device, again, joining }) => [
     'Add the next cell: its − to the + before it. Read the volts again.',
-    'All cells are there? Join the strings: + to +, − to −.',
-    `Connect the ${device}. Is it dark? Turn it round.`,
+    ...(joining ? ['All cells are there? Join the strings: + to +, − to −.'] : []),
+    `Connect the ${device}. ${again}`,
   ],
-  standard: (device) => [
+  standard: ({ device, plus, again, joining }) => [
     'Add the cells of your string one at a time, + to −, and read the volts after each one. Every cell should add a step.',
     'Is a step missing, small or backwards? That cell is at fault: look at it before you go on.',
-    'Join the strings: + to +, − to −. The volts should stay, the current should rise.',
-    `Connect the ${device}, its long leg or red wire to +. Dark? Turn it round, then look for the fault.`,
+    ...(joining
+      ? ['Join the strings: + to +, − to −. The volts should stay, the current should rise.']
+      : []),
+    `Connect the ${device}${plus}. ${again}`,
   ],
-  full: (device) => [
+  full: ({ device, joining }) => [
     'Work out the internal resistance r = E / I of the first cell from its short-circuit current (read for a second or two).',
     'Add the cells of your string one at a time and read the open-circuit voltage after each. In series the voltages add and so do the resistances.',
-    'Join the strings side by side: the voltage stays, the resistance is divided by the number of strings.',
+    ...(joining
+      ? [
+          'Join the strings side by side: the voltage stays, the resistance is divided by the number of strings.',
+        ]
+      : []),
     `Connect the ${device} to the right poles. Measure its terminal voltage and its current.`,
   ],
 };
@@ -81,7 +116,7 @@ export function pupilSheet(facts: LessonFacts, wording: Wording): Sheet {
         items: [
           ...buildingSteps(evaluation.cell.recipe, evaluation.cell.body),
           ...resistorStep(facts, device),
-          ...BUILDING[wording](device),
+          ...BUILDING[wording](loadWords(facts, device)),
         ],
       },
       { kind: 'new-page' },
@@ -152,7 +187,7 @@ export function smallSheet(facts: LessonFacts): Sheet {
           { id: 'read-volts', caption: '2. Read the volts. Write them into the box.' },
           { id: 'next-cell', caption: '3. Join the next one: + to −. More volts?' },
           { id: 'all-cells', caption: '4. Join all of them.' },
-          { id: 'device', caption: `5. Join the ${device}. Dark? Turn it round.` },
+          { id: 'device', caption: `5. Join the ${device}. ${againWords(plan.target)}` },
         ],
       },
       { kind: 'text', text: 'What did you see? Draw it.' },

@@ -1,5 +1,6 @@
 'use client';
 
+import { isLit } from '@/core/records/plan/targetWords';
 import { chartText, chartAxis, curve, points } from '@/ui/chart/chartParts';
 import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
@@ -43,10 +44,9 @@ export const CurvesChart = memo(function CurvesChart({ evaluation, others }: Cur
   const power = (milliamps / 1000) * voltsAt(battery, milliamps);
   const most = Math.max(...battery.map(([v, mA]) => (v * mA) / 1000));
   const label = `Current against voltage. The battery falls from ${formatVolts(source.emfVolts)} with nothing connected to ${formatAmps(shortAmps)} shorted; it meets the curve of the ${need.name} at ${formatAmps(amps)} and ${formatVolts(volts)}; after ${formatMinutes(minutes)} at ${formatAmps(atEnd.amps)} and ${formatVolts(atEnd.volts)}.`;
-  const glow =
-    evaluation.target.kind === 'led'
-      ? ` An LED would ${GLOW_WORDS[brightnessOf(milliamps / 1000)]}.`
-      : '';
+  const glow = isLit(evaluation.target)
+    ? ` An LED would ${GLOW_WORDS[brightnessOf(milliamps / 1000)]}.`
+    : '';
   const reading = `At ${formatAmps(milliamps / 1000)} the battery holds ${formatVolts(voltsAt(battery, milliamps))}: ${formatWatts(power)} of at most ${formatWatts(most)}.${glow}`;
   return (
     <Card title="Operating point">
@@ -127,7 +127,7 @@ function optionOf({ evaluation, others, battery, aged, shortAmps }: Drawn, roles
         'battery',
         battery,
         { color: roles.copper },
-        evaluation.target.kind === 'led' ? { markArea: brightnessBands(shortAmps, roles) } : {},
+        isLit(evaluation.target) ? { markArea: brightnessBands(shortAmps, roles) } : {},
       ),
       curve(`battery after ${formatMinutes(minutes)}`, aged, {
         color: roles.copper,

@@ -16,13 +16,28 @@ import { LedCurves } from './LedCurves';
 import { EveningHours } from './EveningHours';
 import { LessonDate } from './LessonDate';
 import { LedFields } from './LedFields';
+import {
+  BulbFields,
+  CapacitorFields,
+  DeviceFields,
+  LedsFields,
+  MotorFields,
+  ResistorFields,
+} from './LoadFields';
+import { TOY_MOTOR } from '@/core/physics/circuit/load/motor';
+import { TORCH_BULB } from '@/core/physics/circuit/load/bulb';
+import { isLit } from '@/core/records/plan/targetWords';
 import { UsualTimes } from '@/ui/UsualTimes';
 import { Selection } from '@/ui/TextInput';
 import { formatAmps, formatOhms, formatVolts } from '@/core/units';
 
 const KINDS: readonly { kind: PlanTarget['kind']; name: string }[] = [
   { kind: 'led', name: 'An LED' },
+  { kind: 'leds', name: 'Several LEDs' },
   { kind: 'device', name: 'A small device' },
+  { kind: 'motor', name: 'A motor' },
+  { kind: 'bulb', name: 'A bulb' },
+  { kind: 'capacitor', name: 'A capacitor' },
   { kind: 'resistor', name: 'A resistor' },
 ];
 
@@ -44,7 +59,7 @@ export function PowerStation() {
           onChange={(_, kind: PlanTarget['kind'] | null) => {
             if (kind !== null && kind !== target.kind) setTarget(startOf(kind));
           }}
-          sx={{ mb: 2 }}
+          sx={{ mb: 2, flexWrap: 'wrap' }}
         >
           {KINDS.map(({ kind, name }) => (
             <ToggleButton key={kind} value={kind} size="small" sx={{ px: 2 }}>
@@ -52,9 +67,7 @@ export function PowerStation() {
             </ToggleButton>
           ))}
         </ToggleButtonGroup>
-        {target.kind === 'led' ? <LedFields target={target} onChange={setTarget} /> : null}
-        {target.kind === 'device' ? <DeviceFields target={target} onChange={setTarget} /> : null}
-        {target.kind === 'resistor' ? <ResistorFields /> : null}
+        <TargetFields target={target} onChange={setTarget} />
       </Card>
       <Box sx={{ gridRow: { lg: 'span 2' }, alignSelf: 'start' }}>
         <Card title="When, and for how long?">
@@ -76,7 +89,7 @@ export function PowerStation() {
             <svg viewBox="-70 -62 140 124" width="170" aria-hidden="true">
               <LoadDrawing
                 target={target}
-                litAmps={target.kind === 'led' ? BRIGHTNESS_FROM_AMPS[target.brightness] : 0}
+                litAmps={isLit(target) ? BRIGHTNESS_FROM_AMPS[target.brightness] : 0}
                 running
               />
             </svg>
@@ -88,10 +101,34 @@ export function PowerStation() {
           </Typography>
         </Card>
       </Box>
-      {target.kind === 'resistor' ? null : <ResistorCard />}
+      {target.kind === 'led' || target.kind === 'device' ? <ResistorCard /> : null}
       {target.kind === 'led' ? <LedCurves target={target} /> : null}
     </Box>
   );
+}
+
+interface TargetFieldsProps {
+  readonly target: PlanTarget;
+  readonly onChange: (target: PlanTarget) => void;
+}
+
+function TargetFields({ target, onChange }: TargetFieldsProps) {
+  switch (target.kind) {
+    case 'led':
+      return <LedFields target={target} onChange={onChange} />;
+    case 'leds':
+      return <LedsFields target={target} onChange={onChange} />;
+    case 'device':
+      return <DeviceFields target={target} onChange={onChange} />;
+    case 'motor':
+      return <MotorFields />;
+    case 'bulb':
+      return <BulbFields target={target} onChange={onChange} />;
+    case 'capacitor':
+      return <CapacitorFields />;
+    case 'resistor':
+      return <ResistorFields />;
+  }
 }
 
 /** Where each kind of load starts from. */
@@ -104,50 +141,17 @@ function startOf(kind: PlanTarget['kind']): PlanTarget {
       const { leastVolts, amps } = DEVICE_PRESETS[device];
       return { kind, device, leastVolts, amps };
     }
+    case 'leds':
+      return { kind, colours: ['red', 'amber'], joined: 'side-by-side', brightness: 'dim' };
+    case 'motor':
+      return { kind, ...TOY_MOTOR };
+    case 'bulb':
+      return { kind, ...TORCH_BULB, look: 'glows' };
+    case 'capacitor':
+      return { kind, farads: 4.7e-3, volts: 3, withinMinutes: 5 };
     case 'resistor':
       return { kind, ohms: 1000, wantedAmps: 1e-3 };
   }
-}
-
-interface DeviceFieldsProps {
-  readonly target: Extract<PlanTarget, { kind: 'device' }>;
-  readonly onChange: (target: PlanTarget) => void;
-}
-
-export function DeviceFields({ target, onChange }: DeviceFieldsProps) {
-  return (
-    <Box sx={{ display: 'grid', gap: 2, maxWidth: 520 }}>
-      <Selection
-        label="Device"
-        value={target.device}
-        onChange={(device) => {
-          const { leastVolts, amps } = DEVICE_PRESETS[device];
-          onChange({ kind: 'device', device, leastVolts, amps });
-        }}
-        options={DEVICE_KINDS.map((device) => [device, DEVICE_PRESETS[device].name] as const)}
-      />
-      <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: '1fr 1fr' }}>
-        <PlanQuantity path="target.leastVolts" label="Runs from (volts)" kind="volts" />
-        <PlanQuantity path="target.amps" label="Draws while running (mA)" kind="milliamps" />
-      </Box>
-      <Typography variant="caption" color="textSecondary">
-        Typical values; what stands on the device or its packet is better.
-      </Typography>
-    </Box>
-  );
-}
-
-export function ResistorFields() {
-  return (
-    <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: '1fr 1fr', maxWidth: 520 }}>
-      <PlanQuantity path="target.ohms" label="Resistance (ohms)" kind="ohms" />
-      <PlanQuantity
-        path="target.wantedAmps"
-        label="Current wanted through it (mA)"
-        kind="milliamps"
-      />
-    </Box>
-  );
 }
 
 const CHOICES: Readonly<Record<SeriesResistor['kind'], string>> = {

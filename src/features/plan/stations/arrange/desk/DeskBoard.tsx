@@ -1,5 +1,6 @@
 'use client';
 
+import { isLit } from '@/core/records/plan/targetWords';
 import {
   type Announcements,
   closestCenter,
@@ -155,7 +156,7 @@ export function LoadButton({ geometry }: { geometry: DeskGeometry }) {
   const plan = usePlan();
   const edit = useEdit();
   const { wiring, desk } = usePlanContext().evaluation;
-  if (plan.target.kind !== 'led') return null;
+  if (!isLit(plan.target)) return null;
   const { loadX, loadY, width, height } = geometry;
   const percent = (part: number, whole: number): string => `${(100 * part) / whole}%`;
   return (
