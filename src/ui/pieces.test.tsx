@@ -88,7 +88,15 @@ test.each<[string, PlanTarget]>([
 test('a miniature draws no more cells than can be told apart', () => {
   const { container } = render(
     <DeskMiniature
-      looks={{ look: 'cup', plus: 'copper', minus: 'zinc', drawing: '#E4D3A6', piece: 'whole' }}
+      looks={{
+        look: 'cup',
+        plus: 'copper',
+        minus: 'zinc',
+        plusCount: 1,
+        minusCount: 1,
+        drawing: '#E4D3A6',
+        piece: 'whole',
+      }}
       bodyName="cup of vinegar"
       cellsInSeries={40}
       strings={5}

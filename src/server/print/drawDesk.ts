@@ -51,8 +51,10 @@ export function deskCaption(desk: Desk): string {
   const cells = cellsOf(desk);
   const [first] = cells;
   const strings = desk.strings.length;
-  const count = `${cells.length} cells, ${strings} ${strings === 1 ? 'string' : 'strings'}`;
-  if (first === undefined) return count;
+  const of = `${cells.length} cells, ${strings} ${strings === 1 ? 'string' : 'strings'}`;
+  if (first === undefined) return of;
+  const { pairs } = first.size;
+  const count = pairs === 1 ? of : `${of}, ${pairs} pairs of metal in each`;
   const { plus, minus } = first.recipe;
   return `${count}; − ${MATERIAL_LOOK[minus.material]} (left), + ${MATERIAL_LOOK[plus.material]} (right).`;
 }
@@ -60,7 +62,7 @@ export function deskCaption(desk: Desk): string {
 /** One cell centred on a point, with its signs. */
 export function drawCell(
   pdf: SheetPdf,
-  cell: Pick<StandingCell, 'recipe' | 'body' | 'piece'>,
+  cell: Pick<StandingCell, 'recipe' | 'body' | 'piece' | 'size'>,
   spacing: number,
 ): void {
   const looks = looksOfCell(cell);

@@ -1,6 +1,7 @@
 import { looksOfCell } from '@/core/physics/desk/drawing/cellShapes';
 import type { CellBody } from '@/core/physics/recipes/bodies';
 import type { Material } from '@/core/physics/cell/metals';
+import type { ElectrodeSize } from '@/core/physics/cell/scaleCell';
 import { useId } from 'react';
 import type { Piece } from '@/core/physics/recipes/pieces';
 import type { Recipe } from '@/core/physics/recipes/recipe';
@@ -13,10 +14,12 @@ export function CellPortrait({
   recipe,
   body,
   piece = 'whole',
+  size = recipe.usualSize,
 }: {
   recipe: Recipe;
   body: CellBody;
   piece?: Piece;
+  size?: ElectrodeSize;
 }) {
   const prefix = useId();
   const { plus, minus } = recipe;
@@ -29,7 +32,7 @@ export function CellPortrait({
     >
       <DeskPatterns prefix={prefix} />
       <CellDrawing
-        looks={looksOfCell({ recipe, body, piece })}
+        looks={looksOfCell({ recipe, body, piece, size })}
         spacing={54}
         patternPrefix={prefix}
         signs

@@ -82,7 +82,8 @@ export function DeskPicture(props: DeskPictureProps) {
 function symbolOf({ cell }: PlacedCell, prefix: string): string {
   const turned = cell.faults.some(({ kind }) => kind === 'reversed') ? '-turned' : '';
   const { id, plus, minus, look } = cell.recipe;
-  return `${prefix}-${id}-${look}-${plus.material}-${minus.material}-${cell.body.id}-${cell.piece}${turned}`;
+  const { pairs, extraPlus, extraMinus } = cell.size;
+  return `${prefix}-${id}-${look}-${plus.material}-${minus.material}-${cell.body.id}-${cell.piece}-${pairs}-${extraPlus}-${extraMinus}${turned}`;
 }
 
 /** Every kind of cell is drawn once and placed many times: two hundred fruit stay quick. */

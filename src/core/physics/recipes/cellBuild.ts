@@ -245,6 +245,22 @@ export function piecesOfCell({ recipe, body, piece, size }: CellBuild): BillLine
   );
 }
 
+/** How several electrodes go into one body, and are joined like to like; `null` where there is one pair. */
+export function joiningStep({ recipe, size }: Pick<CellBuild, 'recipe' | 'size'>): string | null {
+  const [plus, minus] = [size.pairs + size.extraPlus, size.pairs + size.extraMinus];
+  const leads = plus - 1 + (minus - 1);
+  if (leads === 0) return null;
+  const counted = (count: number, lines: readonly BillLine[], electrode: string): string => {
+    const [line] = lines;
+    const part = line === undefined ? null : PARTS[line.part];
+    if (part === null) return `${count} × ${electrode}`;
+    return `${count} ${count === 1 || part.unit === 'cm' ? part.name : part.plural}`;
+  };
+  const { parts } = recipe;
+  const metals = `${counted(minus, parts.minus, recipe.minus.part)} and ${counted(plus, parts.plus, recipe.plus.part)}`;
+  return `Put in ${metals}, none touching. Join ${recipe.minus.material} to ${recipe.minus.material} and ${recipe.plus.material} to ${recipe.plus.material}: ${leads} ${leads === 1 ? 'lead' : 'leads'}, or strips wound together.`;
+}
+
 /** A bill so many times; none where it is not needed. */
 export function multiplyBill(bill: readonly BillLine[], count: number): BillLine[] {
   return count === 0 ? [] : bill.map(({ part, amount }) => ({ part, amount: count * amount }));

@@ -1,6 +1,6 @@
-import { isLit, plusOfTarget, wordsOfTarget } from '../../records/plan/targetWords';
+import { plusOfTarget, wordsOfTarget } from '../../records/plan/targetWords';
 import { buildingSteps, cautionsOfCell } from '../../physics/recipes/recipe';
-import { minutesToBuildOf } from '../../physics/recipes/cellBuild';
+import { joiningStep, minutesToBuildOf } from '../../physics/recipes/cellBuild';
 import { isUnfused } from '../../physics/instruments/classMeter';
 import {
   suitableCurrentRange,
@@ -87,7 +87,9 @@ export function guideOfPlan(plan: Plan, evaluation: PlanEvaluation): GuideStep[]
           kind: 'build',
           title: first ? 'Build one cell' : `${cell === 1 ? 'Build' : 'Add'} cell ${cell}${of}`,
           text: first
-            ? building.slice(1).join(' ')
+            ? [...building.slice(1), joiningStep(evaluation.cell)]
+                .filter((one) => one !== null)
+                .join(' ')
             : cell === 1
               ? `The same as before. It is the − end of string ${string}.`
               : `Build it like the first, then clip its − metal (${recipe.minus.part}) to the + metal (${recipe.plus.part}) of cell ${cell - 1}.`,

@@ -14,16 +14,28 @@ export interface CellLooks {
   readonly piece: Piece;
   readonly plus: Material;
   readonly minus: Material;
+  /** Electrodes of each kind in the one body. */
+  readonly plusCount: number;
+  readonly minusCount: number;
 }
 
-/** How a cell is drawn. */
+/** How a cell is drawn; nothing said of its size: with one pair. */
 export function looksOfCell({
   recipe,
   body,
   piece,
-}: Pick<CellBuild, 'recipe' | 'body' | 'piece'>): CellLooks {
+  size = recipe.usualSize,
+}: Pick<CellBuild, 'recipe' | 'body' | 'piece'> & Partial<Pick<CellBuild, 'size'>>): CellLooks {
   const { look, plus, minus } = recipe;
-  return { look, drawing: body.drawing, piece, plus: plus.material, minus: minus.material };
+  return {
+    look,
+    drawing: body.drawing,
+    piece,
+    plus: plus.material,
+    minus: minus.material,
+    plusCount: size.pairs + size.extraPlus,
+    minusCount: size.pairs + size.extraMinus,
+  };
 }
 
 /** Places of the two terminals of a cell drawn at full size. */
@@ -36,8 +48,12 @@ export const TERMINAL_Y = -29;
  */
 export function cellShapes(cell: CellLooks, spacing: number): Shape[] {
   if (cell.look === 'pile') return pileShapes(cell, spacing);
-  const electrodes = [electrode(-1, cell.minus, cell), electrode(1, cell.plus, cell)];
-  return cell.look === 'rod' ? rodShapes(cell) : [...bodyShapes(cell), ...electrodes];
+  if (cell.look === 'rod') return rodShapes(cell);
+  return [
+    ...bodyShapes(cell),
+    ...electrodes(-1, cell.minus, cell.minusCount, cell),
+    ...electrodes(1, cell.plus, cell.plusCount, cell),
+  ];
 }
 
 function bodyShapes({ look, drawing, piece }: CellLooks): Shape[] {
@@ -77,19 +93,54 @@ function foot({ look, piece }: CellLooks, side: -1 | 1): number {
   }
 }
 
-/** @param side −1 the left one, 1 the right one */
+/** Room of the electrodes of one side, from the terminal to the middle. */
+const SIDE_ROOM = 19;
+const ELECTRODE_WIDTH = 7;
+
+/**
+ * All electrodes of one side, the terminal outermost, with the leads that join like to like.
+ * @param side −1 the left one, 1 the right one
+ */
+function electrodes(side: -1 | 1, metal: Material, count: number, cell: CellLooks): Shape[] {
+  if (count === 1) return [electrode(side, metal, cell)];
+  const apart = Math.min(ELECTRODE_WIDTH + 1, SIDE_ROOM / count);
+  const width = Math.min(ELECTRODE_WIDTH, apart - 1);
+  const painted = { fill: { metal }, stroke: CARD, strokeWidth: 0.6 };
+  const xOf = (index: number): number => side * (TERMINAL_X - index * apart);
+  const bottom = cell.look === 'cup' ? 15 : foot(cell, side);
+  const places = Array.from({ length: count }, (_, index) => index);
+  return [
+    ...places.map((index) =>
+      rect(xOf(index) - width / 2, TERMINAL_Y, width, bottom - TERMINAL_Y, painted),
+    ),
+    ...places
+      .slice(1)
+      .map((index) =>
+        path(
+          `M${xOf(index - 1)} ${TERMINAL_Y} q${(-side * apart) / 2} ${-JOIN_HEIGHT} ${-side * apart} 0`,
+          { stroke: SOFT_INK, strokeWidth: 1.4 },
+        ),
+      ),
+  ];
+}
+
+/** How high the leads that join like to like stand over the metals. */
+const JOIN_HEIGHT = 7;
+
+/** The one electrode of a side. */
 function electrode(side: -1 | 1, metal: Material, cell: CellLooks): Shape {
   const painted = { fill: { metal }, stroke: CARD, strokeWidth: 0.8 };
   const x = side * TERMINAL_X;
+  const half = ELECTRODE_WIDTH / 2;
   if (cell.look === 'cup') {
     // Along the slanting wall, down to the bottom.
     const bottom = side * 15;
     return path(
-      `M${x - 3.5} ${TERMINAL_Y} H${x + 3.5} L${bottom + 3.5} 17 H${bottom - 3.5} Z`,
+      `M${x - half} ${TERMINAL_Y} H${x + half} L${bottom + half} 17 H${bottom - half} Z`,
       painted,
     );
   }
-  return rect(x - 3.5, TERMINAL_Y, 7, foot(cell, side) - TERMINAL_Y, painted);
+  return rect(x - half, TERMINAL_Y, ELECTRODE_WIDTH, foot(cell, side) - TERMINAL_Y, painted);
 }
 
 function pileShapes({ plus, minus }: CellLooks, spacing: number): Shape[] {

@@ -1,3 +1,4 @@
+import { joiningStep } from '../../../physics/recipes/cellBuild';
 import { buildingSteps } from '../../../physics/recipes/recipe';
 import { nameOfTarget } from '../../../records/plan/loadRequirement';
 import type { Plan } from '../../../records/plan/planSchema';
@@ -115,6 +116,7 @@ export function pupilSheet(facts: LessonFacts, wording: Wording): Sheet {
         columns: 2,
         items: [
           ...buildingSteps(evaluation.cell.recipe, evaluation.cell.body),
+          ...[joiningStep(evaluation.cell)].filter((one) => one !== null),
           ...resistorStep(facts, device),
           ...BUILDING[wording](loadWords(facts, device)),
         ],

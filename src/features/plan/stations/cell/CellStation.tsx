@@ -9,6 +9,7 @@ import Button from '@mui/material/Button';
 import Link from '@mui/material/Link';
 import { Selection } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
+import { joiningStep } from '@/core/physics/recipes/cellBuild';
 import { cautionsOfCell, stepsOf } from '@/core/physics/recipes/recipe';
 import { lifeWords } from '@/core/work/words/lifeWords';
 import { explainMetals } from '@/core/work/words/explainMetals';
@@ -106,7 +107,12 @@ export function CellStation() {
                 </Alert>
               )}
               <Box sx={{ maxWidth: 250, mx: 'auto' }}>
-                <CellPortrait recipe={recipe} body={body} piece={piece} />
+                <CellPortrait
+                  recipe={recipe}
+                  body={body}
+                  piece={piece}
+                  size={evaluation.cell.size}
+                />
               </Box>
               <Box>
                 <Selection
@@ -130,11 +136,13 @@ export function CellStation() {
                   <Explained explain={() => explainMetals(recipe)}>why these volts</Explained>
                 </Typography>
                 <Box component="ol" sx={{ pl: 2.5, my: 1 }}>
-                  {stepsOf(recipe, body).map((step) => (
-                    <Typography key={step} component="li" variant="body2" sx={{ mb: 0.5 }}>
-                      {step}
-                    </Typography>
-                  ))}
+                  {[...stepsOf(recipe, body), joiningStep(evaluation.cell)].map((step) =>
+                    step === null ? null : (
+                      <Typography key={step} component="li" variant="body2" sx={{ mb: 0.5 }}>
+                        {step}
+                      </Typography>
+                    ),
+                  )}
                 </Box>
                 <Typography variant="body2" color="textSecondary">
                   {recipe.note} About {recipe.minutesToBuild} minutes a cell. {recipe.endsLife}{' '}
