@@ -62,7 +62,7 @@ export function PowerStation() {
           sx={{ mb: 2, flexWrap: 'wrap' }}
         >
           {KINDS.map(({ kind, name }) => (
-            <ToggleButton key={kind} value={kind} size="small" sx={{ px: 2 }}>
+            <ToggleButton key={kind} value={kind} size="small" sx={{ px: 1.5 }}>
               {name}
             </ToggleButton>
           ))}
