@@ -4,7 +4,7 @@ import { goToStation, newPlan, saved, verdict } from './helpers';
 test('the shelf shows the demo scenario, each plan with its verdict', async ({ page }) => {
   for (const [title, sentence] of [
     ['Lamp for the model lighthouse', /Lights the amber LED clearly .* classes/],
-    ['Fog bell on rhubarb-juice cups', /Runs the piezo buzzer .* classes/],
+    ['Fog bell on rhubarb-juice cups', /Sounds the piezo buzzer .* classes/],
     ['Tide clock on a pile of bronze coins', /Runs the LCD clock .* classes/],
   ] as const) {
     await page.goto(`/?find=${encodeURIComponent(title)}`);

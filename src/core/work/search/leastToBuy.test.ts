@@ -88,7 +88,7 @@ test('where nothing is priced the first has the fewest bodies, then pairs, then 
 
 /**
  * @check how many raw potatoes run an LCD clock
- * @origin common practice, no source: two
+ * @origin common practice: no source; two of them
  * @tolerance no more
  */
 test('two potatoes in series run an LCD clock', () => {
