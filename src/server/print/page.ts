@@ -32,13 +32,11 @@ export function keepTogether(pdf: SheetPdf, height: number): void {
   if (pdf.y + height > pdf.page.height - pdf.page.margins.bottom) pdf.addPage();
 }
 
-/** A line across the column. */
-export function rule(pdf: SheetPdf, { x, width }: Column, y: number, colour = '#000000'): void {
+/** A line across the column, black so that a copier keeps it. */
+export function rule(pdf: SheetPdf, { x, width }: Column, y: number): void {
   pdf
-    .lineWidth(0.6)
-    .strokeColor(colour)
+    .lineWidth(0.5)
     .moveTo(x, y)
     .lineTo(x + width, y)
-    .stroke()
-    .strokeColor('#000000');
+    .stroke('#000000');
 }

@@ -69,7 +69,7 @@ function renderBlock(pdf: SheetPdf, block: Block, drawn: DrawnDesk | null, colum
       for (let line = 0; line < block.count; line += 1) {
         keepTogether(pdf, LINE_HEIGHT * scale);
         pdf.y += LINE_HEIGHT * scale;
-        rule(pdf, column, pdf.y, '#999999');
+        rule(pdf, column, pdf.y);
       }
       pdf.y += 8;
       return;
@@ -164,14 +164,19 @@ function renderCaution(pdf: SheetPdf, caution: string, { x, width, scale }: Colu
   const { y } = pdf;
   pdf.lineWidth(1).roundedRect(x, y, width, height, 5).stroke('#000000');
   const middle = y + height / 2;
+  const left = x + 7 * scale;
   pdf
     .lineWidth(1)
-    .polygon([x + 9, middle + 6], [x + 16, middle - 7], [x + 23, middle + 6])
+    .polygon(
+      [left, middle + 6 * scale],
+      [left + 7 * scale, middle - 7 * scale],
+      [left + 14 * scale, middle + 6 * scale],
+    )
     .stroke();
   pdf
     .write(FONTS.bold)
-    .fontSize(9)
-    .text('!', x + 14.6, middle - 4.5, { lineBreak: false });
+    .fontSize(9 * scale)
+    .text('!', left + 5.6 * scale, middle - 4.5 * scale, { lineBreak: false });
   pdf.write(FONTS.text).fontSize((TEXT_SIZE - 0.5) * scale);
   pdf.text(text, x + 30 * scale, y + 6 * scale, { width: inner });
   pdf.y = y + height + 5 * scale;

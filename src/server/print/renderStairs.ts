@@ -5,14 +5,13 @@ import type { SheetPdf } from './sheetPdf';
 
 const HEIGHT = 190;
 const LABEL_WIDTH = 34;
-const LINE_VOLTS = 0.5;
-/** Above so many lines only every other one is named. */
-const MOST_NAMED = 12;
+/** Thin and dashed: a copier keeps it, and what is drawn stands out. */
+const GRID = { dash: [1.5, 2], width: 0.5 } as const;
 
 /** Axes of volts with a column for every reading, to draw into. */
 export function renderStairs(
   pdf: SheetPdf,
-  { columns, mostVolts }: Extract<Block, { kind: 'stairs' }>,
+  { columns, volts }: Extract<Block, { kind: 'stairs' }>,
   column: Column,
 ): void {
   const height = HEIGHT * column.scale;
@@ -22,22 +21,23 @@ export function renderStairs(
   const top = pdf.y + 14;
   const left = column.x + LABEL_WIDTH;
   const width = column.width - LABEL_WIDTH;
-  const lines = Math.round(mostVolts / LINE_VOLTS);
-  const every = lines > MOST_NAMED ? 2 : 1;
-  for (let line = 0; line <= lines; line += 1) {
-    const y = top + height * (1 - line / lines);
-    pdf
-      .lineWidth(line === 0 ? 1 : 0.5)
-      .moveTo(left, y)
-      .lineTo(left + width, y)
-      .stroke(line === 0 ? '#000000' : '#AAAAAA');
-    if (line % every === 0) {
-      pdf.text((line * LINE_VOLTS).toFixed(1), column.x, y - 5, {
-        width: LABEL_WIDTH - 6,
-        align: 'right',
-        lineBreak: false,
-      });
-    }
+  const most = volts.at(-1) ?? 1;
+  const digits = volts.every(Number.isInteger) ? 0 : 1;
+  for (const value of volts) {
+    const y = top + height * (1 - value / most);
+    pdf.moveTo(left, y).lineTo(left + width, y);
+    if (value === 0) pdf.lineWidth(1).stroke('#000000');
+    else
+      pdf
+        .lineWidth(GRID.width)
+        .dash(GRID.dash[0], { space: GRID.dash[1] })
+        .stroke('#000000')
+        .undash();
+    pdf.text(value.toFixed(digits), column.x, y - 5, {
+      width: LABEL_WIDTH - 6,
+      align: 'right',
+      lineBreak: false,
+    });
   }
   const step = width / columns.length;
   columns.forEach((label, index) => {
@@ -46,7 +46,7 @@ export function renderStairs(
       .lineWidth(0.6)
       .moveTo(x, top)
       .lineTo(x, top + height)
-      .stroke('#777777');
+      .stroke('#000000');
     pdf.text(printable(label), x, top + height + 4, { width: step, align: 'center' });
   });
   pdf.y = top + height + 32;

@@ -5,7 +5,7 @@ import { FONTS, type SheetPdf } from './sheetPdf';
 
 const PADDING = 3.5;
 const WRITABLE_ROW = 24;
-const THIN = '#999999';
+const THIN = '#000000';
 
 type Table = Extract<Block, { kind: 'table' }>;
 
@@ -53,7 +53,7 @@ function renderRow(
   });
   if (!writable) {
     pdf
-      .lineWidth(0.5)
+      .lineWidth(0.3)
       .moveTo(column.x, y + height)
       .lineTo(column.x + column.width, y + height)
       .stroke(THIN);

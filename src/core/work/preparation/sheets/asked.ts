@@ -1,6 +1,7 @@
 import { cellAmpsAt } from '../../../physics/cell/cellModel';
 import { nameOfTarget } from '../../../records/plan/loadRequirement';
-import { formatAmps, formatVolts } from '../../../units';
+import { roundTicks } from '../../../numeric/roundTicks';
+import { formatNumber, formatVolts } from '../../../units';
 import { placesOfString } from '../../diagnosis/placesOfString';
 import type { LessonFacts } from './lessonFacts';
 
@@ -11,15 +12,31 @@ export interface Asked {
   readonly expected: string;
 }
 
+/** Up to so many cells each has its row; of longer strings those that double. */
+const EACH_UP_TO = 8;
+const ROUND_COUNTS = [1, 2, 3, 6, 12, 24, 48, 96];
+
+/** Cells after which a string is read. */
+function readAfter(cells: number): number[] {
+  const all = Array.from({ length: cells }, (_, index) => index + 1);
+  return cells <= EACH_UP_TO
+    ? all
+    : all.filter((count) => count === cells || ROUND_COUNTS.includes(count));
+}
+
+/** A current in the unit that its column has. */
+function inMilliamps(amps: number): string {
+  return `${formatNumber(1000 * amps)} mA`;
+}
+
 /** What pupils predict and measure on this battery, in order. */
 export function askedOf({ plan, evaluation }: LessonFacts): Asked[] {
   const { cell, source, amps, volts, desk } = evaluation;
   const { places } = placesOfString(desk, 0);
-  let sum = 0;
-  const steps = places.map(({ emfVolts }, index): Asked => {
-    sum += emfVolts;
+  const steps = readAfter(places.length).map((count): Asked => {
+    const sum = places.slice(0, count).reduce((total, { emfVolts }) => total + emfVolts, 0);
     return {
-      what: index === 0 ? 'one cell, open' : `cells 1 to ${index + 1}, open`,
+      what: count === 1 ? 'one cell, open' : `cells 1 to ${count}, open`,
       unit: 'V',
       expected: formatVolts(sum),
     };
@@ -27,7 +44,7 @@ export function askedOf({ plan, evaluation }: LessonFacts): Asked[] {
   const shorted: Asked = {
     what: 'one cell, shorted by the meter',
     unit: 'mA',
-    expected: formatAmps(cellAmpsAt(cell.model, 0)),
+    expected: inMilliamps(cellAmpsAt(cell.model, 0)),
   };
   const device = nameOfTarget(plan.target);
   return [
@@ -36,25 +53,29 @@ export function askedOf({ plan, evaluation }: LessonFacts): Asked[] {
     ...steps.slice(1),
     { what: 'the whole battery, open', unit: 'V', expected: formatVolts(source.emfVolts) },
     { what: `with the ${device}`, unit: 'V', expected: formatVolts(volts) },
-    { what: `through the ${device}`, unit: 'mA', expected: formatAmps(amps) },
+    { what: `through the ${device}`, unit: 'mA', expected: inMilliamps(amps) },
   ];
 }
 
-/** Half a volt to a line, and room above the highest step. */
-const VOLTS_A_LINE = 0.5;
+/** Lines of the axis at most. */
+const MOST_LINES = 12;
 
-/** Axes for the readings of the first string: a column for each cell and one with the device. */
+/** Axes for the readings of the first string: a column for each reading and one with the device, and round volts. */
 export function stairsAxes({ plan, evaluation }: LessonFacts): {
   readonly columns: string[];
-  readonly mostVolts: number;
+  readonly volts: number[];
 } {
   const { places } = placesOfString(evaluation.desk, 0);
   const total = places.reduce((sum, { emfVolts }) => sum + emfVolts, 0);
+  const ticks = roundTicks(0, 1.1 * total, MOST_LINES);
+  const [first = 0, second = first] = ticks;
+  // One line above the highest step.
+  const top = (ticks.at(-1) ?? 0) + second - first;
   return {
     columns: [
-      ...places.map((_, index) => (index === 0 ? '1 cell' : `${index + 1} cells`)),
+      ...readAfter(places.length).map((count) => (count === 1 ? '1 cell' : `${count} cells`)),
       `with the ${nameOfTarget(plan.target)}`,
     ],
-    mostVolts: VOLTS_A_LINE * Math.ceil((1.1 * total) / VOLTS_A_LINE),
+    volts: [...ticks, Number(top.toPrecision(12))],
   };
 }

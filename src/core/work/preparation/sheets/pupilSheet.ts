@@ -112,7 +112,7 @@ export function pupilSheet(facts: LessonFacts, wording: Wording): Sheet {
       { kind: 'desk', most: 0.24 },
       {
         kind: 'list',
-        style: 'box',
+        style: 'number',
         columns: 2,
         items: [
           ...buildingSteps(evaluation.cell.recipe, evaluation.cell.body),

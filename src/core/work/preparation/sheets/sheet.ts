@@ -73,7 +73,8 @@ export type Block =
   | {
       readonly kind: 'stairs';
       readonly columns: readonly string[];
-      readonly mostVolts: number;
+      /** Round values of the axis, from 0. */
+      readonly volts: readonly number[];
     }
   | {
       readonly kind: 'pictures';
