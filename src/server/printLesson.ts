@@ -1,5 +1,6 @@
 import { PAPERS, type Paper } from '@/core/physics/recipes/separatorPlan';
 import { formatOhms } from '@/core/units';
+import { looksOfTarget } from '@/core/records/plan/targetLooks';
 import { nameOfTarget } from '@/core/records/plan/loadRequirement';
 import { sheetOf, sheetsAllowed } from '@/core/work/preparation/sheets/sheetsOfLesson';
 import {
@@ -44,8 +45,11 @@ export async function printLesson(
   const allowed = sheetsAllowed(facts);
   const { cutting, mixing } = facts.kit;
   const empty = cutting.length + mixing.length === 0;
+  const small = facts.plan.lesson.ageBand === 'under-11';
   const wanted: readonly SheetId[] =
-    sheet === 'all' ? allowed.filter((one) => one !== 'cards' || !empty) : [sheet];
+    sheet === 'all'
+      ? allowed.filter((one) => (one !== 'cards' || !empty) && (one !== 'small' || small))
+      : [sheet];
   const withheld = wanted.find((one) => !allowed.includes(one));
   if (withheld !== undefined || wanted.length === 0) {
     const name = withheld === undefined ? 'Any sheet' : SHEET_NAMES[withheld];
@@ -62,6 +66,7 @@ export async function printLesson(
     sheets,
     {
       desk: evaluation.desk,
+      load: looksOfTarget(plan.target),
       loadName: nameOfTarget(plan.target),
       resistor:
         evaluation.seriesResistorOhms === null ? null : formatOhms(evaluation.seriesResistorOhms),

@@ -4,7 +4,9 @@ import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { CountStepper } from './CountStepper';
 import { DeskMiniature } from './desk/DeskMiniature';
-import { LoadDrawing, pinsOf } from './desk/LoadDrawing';
+import { LoadDrawing } from './desk/LoadDrawing';
+import { looksOfTarget } from '@/core/records/plan/targetLooks';
+import { pinsOfLoad } from '@/core/physics/desk/drawing/loadShapes';
 import { Explained } from './Explained';
 import { JobStatus } from './JobStatus';
 import { Selection, TextInput } from './TextInput';
@@ -75,14 +77,16 @@ test.each<[string, PlanTarget]>([
         <LoadDrawing target={target} litAmps={running ? 4e-3 : 0} running={running} />
       </svg>,
     );
-    const count = container.querySelectorAll('circle, path, rect, text').length;
+    const count = container.querySelectorAll('circle, ellipse, path, rect, text').length;
     unmount();
     return count;
   };
   expect(shapes(false)).toBeGreaterThan(1);
   if (name === 'resistor') expect(shapes(true)).toBe(shapes(false));
   else expect(shapes(true)).toBeGreaterThan(shapes(false));
-  expect(pinsOf(target).plus[0]).toBeLessThan(pinsOf(target).minus[0]);
+  expect(pinsOfLoad(looksOfTarget(target)).plus[0]).toBeLessThan(
+    pinsOfLoad(looksOfTarget(target)).minus[0],
+  );
 });
 
 test('a miniature draws no more cells than can be told apart', () => {

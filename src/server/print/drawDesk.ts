@@ -7,6 +7,7 @@ import {
   TERMINAL_Y,
 } from '@/core/physics/desk/drawing/cellShapes';
 import { MATERIAL_LOOK } from '@/core/physics/desk/drawing/materialLook';
+import { loadShapes, pinsOfLoad, type LoadLooks } from '@/core/physics/desk/drawing/loadShapes';
 import { drawShapes } from './drawShapes';
 import { FONTS, type SheetPdf } from './sheetPdf';
 
@@ -16,6 +17,7 @@ const LINE = 1;
 /** A battery with its load and the resistor before it, if there is one. */
 export interface DrawnDesk {
   readonly desk: Desk;
+  readonly load: LoadLooks;
   readonly loadName: string;
   readonly resistor: string | null;
 }
@@ -26,21 +28,31 @@ interface Frame {
   readonly width: number;
   /** Tallest that it may be, points. */
   readonly most: number;
+  /** The battery alone, before anything is connected. */
+  readonly withoutLoad?: boolean;
 }
 
 /** The battery as it stands on the desk, in the screen's shapes and black. Returns the height that it took, points. */
-export function drawDesk(pdf: SheetPdf, drawn: DrawnDesk, { x, y, width, most }: Frame): number {
-  const { loadName, resistor } = drawn;
+export function drawDesk(
+  pdf: SheetPdf,
+  drawn: DrawnDesk,
+  { x, y, width, most, withoutLoad = false }: Frame,
+): number {
+  const { load, loadName, resistor } = drawn;
   const geometry = deskGeometry(withoutFaults(drawn.desk));
-  const height = geometry.returnY + 12;
-  const scale = Math.min(width / geometry.width, most / height);
+  const height = geometry.returnY + (withoutLoad ? -8 : 12);
+  const across = withoutLoad ? geometry.rightBusX + 12 : geometry.width;
+  const scale = Math.min(width / across, most / height);
   pdf.save();
-  pdf.translate(x + (width - geometry.width * scale) / 2, y).scale(scale);
+  pdf.translate(x + (width - across * scale) / 2, y).scale(scale);
   pdf.lineWidth(LINE).strokeColor(INK).fillColor(INK);
   drawWires(pdf, geometry);
   for (const placed of geometry.cells) drawPlaced(pdf, placed, geometry);
-  drawLoad(pdf, geometry, loadName);
-  if (resistor !== null) drawResistor(pdf, geometry, resistor);
+  for (const { sign, x: signX, y: signY } of geometry.endSigns) drawSign(pdf, sign, signX, signY);
+  if (!withoutLoad) {
+    drawLoad(pdf, geometry, load, loadName);
+    if (resistor !== null) drawResistor(pdf, geometry, resistor);
+  }
   pdf.restore();
   pdf.write(FONTS.text);
   return height * scale;
@@ -59,18 +71,30 @@ export function deskCaption(desk: Desk): string {
   return `${count}; − ${MATERIAL_LOOK[minus.material]} (left), + ${MATERIAL_LOOK[plus.material]} (right).`;
 }
 
-/** One cell centred on a point, with its signs. */
+type Signs = 'above' | 'beside' | 'none';
+
+/** One cell centred on a point, with its signs: beside its metals where wires come from above. */
 export function drawCell(
   pdf: SheetPdf,
   cell: Pick<StandingCell, 'recipe' | 'body' | 'piece' | 'size'>,
   spacing: number,
+  signs: Signs = 'above',
 ): void {
   const looks = looksOfCell(cell);
   drawShapes(pdf, cellShapes(looks, spacing));
-  const [x, y] = looks.look === 'pile' ? [spacing / 3, -34] : [TERMINAL_X, TERMINAL_Y - 15];
-  pdf.write(FONTS.bold).fillColor(INK).fontSize(12);
-  pdf.text('−', -x - 4, y, { lineBreak: false });
-  pdf.text('+', x - 4, y, { lineBreak: false });
+  if (signs === 'none') return;
+  const pile = looks.look === 'pile';
+  const beside = signs === 'beside';
+  const x = pile ? spacing * (beside ? 0.65 : 1 / 3) : TERMINAL_X + (beside ? 11 : 0);
+  const y = pile ? (beside ? 4 : -25) : TERMINAL_Y + (beside ? 8 : -5);
+  drawSign(pdf, '−', -x, y);
+  drawSign(pdf, '+', x, y);
+}
+
+/** The sign of a pole, its middle at x and its foot at y. */
+function drawSign(pdf: SheetPdf, sign: '−' | '+', x: number, y: number): void {
+  pdf.write(FONTS.bold).fillColor(INK).fontSize(13);
+  pdf.text(sign, x - 10, y - 11, { width: 20, align: 'center', lineBreak: false });
 }
 
 function drawWires(pdf: SheetPdf, geometry: DeskGeometry): void {
@@ -101,7 +125,8 @@ function drawPlaced(pdf: SheetPdf, { cell, x, y }: PlacedCell, geometry: DeskGeo
   pdf.save();
   pdf.translate(x, y);
   if (!geometry.touching) pdf.scale(geometry.scale);
-  drawCell(pdf, cell, geometry.touching ? geometry.spacing : 60);
+  const signs = geometry.endSigns.length === 0 ? 'above' : 'none';
+  drawCell(pdf, cell, geometry.touching ? geometry.spacing : 60, signs);
   pdf.restore();
 }
 
@@ -113,33 +138,38 @@ function plusWireY({ rows, loadY }: DeskGeometry): number {
 }
 
 function drawResistor(pdf: SheetPdf, geometry: DeskGeometry, value: string): void {
-  const x = (geometry.rightBusX + geometry.loadX - 24) / 2;
+  const x = (geometry.rightBusX + geometry.loadX - LOAD_SIDE) / 2;
   const y = plusWireY(geometry);
   pdf.rect(x - 11, y - 4, 22, 8).fillAndStroke('#FFFFFF', INK);
   pdf.fillColor(INK).fontSize(8);
   pdf.text(value, x - 22, y - 15, { width: 44, align: 'center', lineBreak: false });
 }
 
-function drawLoad(pdf: SheetPdf, geometry: DeskGeometry, loadName: string): void {
+/** Left edge of the drawing of a load: the + wire comes down here. */
+const LOAD_SIDE = 46;
+
+function drawLoad(pdf: SheetPdf, geometry: DeskGeometry, load: LoadLooks, name: string): void {
   const { rightBusX, leftBusX, loadX, loadY, returnY, rows } = geometry;
   const bottom = (rows.at(-1)?.y ?? 0) - 16;
-  const wireY = plusWireY(geometry);
+  const { plus, minus } = pinsOfLoad(load);
   pdf
-    .moveTo(rightBusX, wireY)
-    .lineTo(loadX - 24, wireY)
-    .lineTo(loadX - 24, loadY)
+    .moveTo(rightBusX, plusWireY(geometry))
+    .lineTo(loadX - LOAD_SIDE, plusWireY(geometry))
+    .lineTo(loadX - LOAD_SIDE, loadY + plus[1])
+    .lineTo(loadX + plus[0], loadY + plus[1])
     .stroke();
   pdf
-    .moveTo(loadX + 24, loadY)
-    .lineTo(loadX + 34, loadY)
-    .lineTo(loadX + 34, returnY)
+    .moveTo(loadX + minus[0], loadY + minus[1])
+    .lineTo(loadX + minus[0], returnY)
     .lineTo(leftBusX, returnY)
     .lineTo(leftBusX, bottom)
     .stroke();
-  pdf.roundedRect(loadX - 24, loadY - 18, 48, 36, 4).fillAndStroke('#FFFFFF', INK);
-  pdf.write(FONTS.bold).fillColor(INK).fontSize(9);
-  pdf.text('+', loadX - 21, loadY - 16, { lineBreak: false });
-  pdf.text('−', loadX + 14, loadY - 16, { lineBreak: false });
-  pdf.write(FONTS.text).fontSize(9);
-  pdf.text(loadName, loadX - 22, loadY - 5, { width: 44, height: 24, align: 'center' });
+  pdf.save();
+  pdf.translate(loadX, loadY);
+  drawShapes(pdf, loadShapes(load, false));
+  pdf.restore();
+  drawSign(pdf, '+', loadX + plus[0] - 14, loadY + plus[1] - 3);
+  drawSign(pdf, '−', loadX + minus[0] + 12, loadY + minus[1] + 8);
+  pdf.write(FONTS.text).fillColor(INK).fontSize(11);
+  pdf.text(name, loadX - 56, loadY - 56, { width: 112, height: 26, align: 'center' });
 }

@@ -1,7 +1,8 @@
 import type { Material } from '@/core/physics/cell/metals';
 import type { Paint, Shape } from '@/core/physics/desk/drawing/shape';
+import { FONTS, type SheetPdf } from './sheetPdf';
 
-type Pdf = PDFKit.PDFDocument;
+type Pdf = SheetPdf;
 
 const INK = '#000000';
 const WHITE = '#FFFFFF';
@@ -15,6 +16,12 @@ export function drawShapes(pdf: Pdf, shapes: readonly Shape[]): void {
 }
 
 function drawShape(pdf: Pdf, shape: Shape): void {
+  if (shape.kind === 'text') {
+    const { x, y, size, text } = shape;
+    pdf.write(FONTS.bold).fontSize(size).fillColor(INK);
+    pdf.text(text, x - 30, y - 0.8 * size, { width: 60, align: 'center', lineBreak: false });
+    return;
+  }
   pdf.save();
   if (shape.kind === 'rect' && shape.turned !== 0) {
     const { x, y, width, height, turned } = shape;
@@ -45,7 +52,9 @@ function greyOf(grey: number): string {
   return `#${level}${level}${level}`;
 }
 
-function outline(pdf: Pdf, shape: Shape): Pdf {
+type Face = Exclude<Shape, { kind: 'text' }>;
+
+function outline(pdf: Pdf, shape: Face): Pdf {
   switch (shape.kind) {
     case 'ellipse':
       return pdf.ellipse(shape.cx, shape.cy, shape.rx, shape.ry);
@@ -61,7 +70,7 @@ function outline(pdf: Pdf, shape: Shape): Pdf {
 }
 
 /** Copper plain, zinc hatched, light metals hatched the other way, carbon dotted. */
-function fillMetal(pdf: Pdf, shape: Shape, metal: Material): void {
+function fillMetal(pdf: Pdf, shape: Face, metal: Material): void {
   const plain = metal === 'copper' || metal === 'nickel' || metal === 'steel';
   outline(pdf, shape).fillAndStroke(plain ? PLAIN_METAL : WHITE, INK);
   if (plain) return;
@@ -88,7 +97,7 @@ function fillMetal(pdf: Pdf, shape: Shape, metal: Material): void {
   outline(pdf, shape).stroke();
 }
 
-function boxOf(shape: Shape): { x: number; y: number; width: number; height: number } {
+function boxOf(shape: Face): { x: number; y: number; width: number; height: number } {
   switch (shape.kind) {
     case 'rect':
       return shape;

@@ -183,15 +183,18 @@ function renderCaution(pdf: SheetPdf, caution: string, { x, width, scale }: Colu
   pdf.x = x;
 }
 
+const CAPTION_ROOM = 24;
+
 function renderDesk(
   pdf: SheetPdf,
   drawn: DrawnDesk,
   most: number,
   { x, width, scale }: Column,
 ): void {
-  const tallest = most * scale;
-  keepTogether(pdf, Math.min(tallest, 0.4 * width) + 24);
+  keepTogether(pdf, Math.min(most * scale, 0.4 * width) + CAPTION_ROOM);
   const { y } = pdf;
+  const room = pdf.page.height - pdf.page.margins.bottom - y - CAPTION_ROOM;
+  const tallest = Math.min(most * scale, room);
   const height = drawDesk(pdf, drawn, { x, y, width, most: tallest });
   pdf
     .write(FONTS.text)

@@ -1,7 +1,9 @@
 import type { BatteryScene } from '@/core/work/guide/benchScene';
 import type { GroupFacts } from '@/core/work/guide/stairs';
 import { CellDrawing } from '../desk/CellDrawing';
-import { LoadDrawing, pinsOf } from '../desk/LoadDrawing';
+import { LoadDrawing } from '../desk/LoadDrawing';
+import { looksOfTarget } from '@/core/records/plan/targetLooks';
+import { pinsOfLoad } from '@/core/physics/desk/drawing/loadShapes';
 
 export type Place = readonly [x: number, y: number];
 /** Size of a drawing, and where the probes touch it; `null`: nothing is measured. */
@@ -60,7 +62,7 @@ export function BatteryDrawing(props: {
   const minusX = ROW_LEFT - 24;
   const rails = { stroke: scene.joining ? NEW : INK, strokeWidth: scene.joining ? 3.6 : 2 };
   const bottom = 24 + rows.length * ROW;
-  const pins = pinsOf(target);
+  const pins = pinsOfLoad(looksOfTarget(target));
   const x = right + DEVICE_X;
   const y = Math.max(44, bottom / 2);
   // Legs are met from below, pins at the side as they are.

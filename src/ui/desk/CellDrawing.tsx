@@ -4,7 +4,7 @@ import {
   TERMINAL_Y,
   type CellLooks,
 } from '@/core/physics/desk/drawing/cellShapes';
-import { COPPER_FILL, INK } from './DeskPatterns';
+import { COPPER_FILL } from './DeskPatterns';
 import { Shapes } from './Shapes';
 
 interface CellDrawingProps {
@@ -24,23 +24,26 @@ export function CellDrawing(props: CellDrawingProps) {
   const metals = turned ? { plus: looks.minus, minus: looks.plus } : {};
   const pile = looks.look === 'pile';
   const x = pile ? spacing / 3 : TERMINAL_X;
+  const y = pile ? -25 : TERMINAL_Y - 5;
   return (
     <g>
       <Shapes shapes={cellShapes({ ...looks, ...metals }, spacing)} prefix={patternPrefix} />
-      {signs ? <Signs y={pile ? -25 : TERMINAL_Y - 5} x={turned ? -x : x} /> : null}
+      {signs ? (
+        <>
+          <Sign sign="−" x={turned ? x : -x} y={y} />
+          <Sign sign="+" x={turned ? -x : x} y={y} />
+        </>
+      ) : null}
     </g>
   );
 }
 
-function Signs({ x, y }: { x: number; y: number }) {
+/** The sign of a pole, its middle at x. */
+export function Sign({ sign, x, y }: { sign: '−' | '+'; x: number; y: number }) {
+  const fill = sign === '+' ? COPPER_FILL : 'var(--mui-palette-secondary-main)';
   return (
-    <g fontSize="13" fontWeight="700" textAnchor="middle" fill={INK}>
-      <text x={-x} y={y} fill="var(--mui-palette-secondary-main)">
-        −
-      </text>
-      <text x={x} y={y} fill={COPPER_FILL}>
-        +
-      </text>
-    </g>
+    <text x={x} y={y} fontSize="13" fontWeight="700" textAnchor="middle" fill={fill}>
+      {sign}
+    </text>
   );
 }

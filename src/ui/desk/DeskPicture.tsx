@@ -5,12 +5,14 @@ import type { Desk } from '@/core/physics/desk/desk';
 import type { PlanTarget } from '@/core/records/plan/planSchema';
 import { isLit, plusOfTarget } from '@/core/records/plan/targetWords';
 import { formatAmps, formatOhms } from '@/core/units';
-import { CellDrawing } from './CellDrawing';
+import { CellDrawing, Sign } from './CellDrawing';
 import type { DeskGeometry, Lead, PlacedCell } from '@/core/physics/desk/deskGeometry';
 import { COPPER_FILL, DeskPatterns, HALO, INK, SOFT_INK } from './DeskPatterns';
 import { deskWords } from './deskWords';
 import { FaultMarks } from './FaultMarks';
-import { LoadDrawing, pinsOf } from './LoadDrawing';
+import { LoadDrawing } from './LoadDrawing';
+import { looksOfTarget } from '@/core/records/plan/targetLooks';
+import { pinsOfLoad } from '@/core/physics/desk/drawing/loadShapes';
 import { VoltageStairs } from './VoltageStairs';
 
 export interface DeskPictureProps {
@@ -63,6 +65,9 @@ export function DeskPicture(props: DeskPictureProps) {
           href={`#${symbolOf(placed, prefix)}`}
         />
       ))}
+      {geometry.endSigns.map(({ sign, x, y }) => (
+        <Sign key={`${sign} ${y}`} sign={sign} x={x} y={y} />
+      ))}
       <LoadSide {...props} />
       {shown === undefined ? null : (
         <VoltageStairs
@@ -89,7 +94,7 @@ function symbolOf({ cell }: PlacedCell, prefix: string): string {
 /** Every kind of cell is drawn once and placed many times: two hundred fruit stay quick. */
 function CellSymbols({ geometry, prefix }: { geometry: DeskGeometry; prefix: string }) {
   const kinds = new Map(geometry.cells.map((placed) => [symbolOf(placed, prefix), placed.cell]));
-  const signs = !geometry.touching || geometry.spacing >= 30;
+  const signs = geometry.endSigns.length === 0;
   return (
     <defs>
       {[...kinds].map(([id, cell]) => {
@@ -229,7 +234,7 @@ function LoadSide(props: DeskPictureProps) {
   const top = (rows[0]?.y ?? 0) - 16;
   const bottom = (rows.at(-1)?.y ?? 0) - 16;
   const wireY = Math.min(Math.max(loadY, top), bottom);
-  const pins = pinsOf(target);
+  const pins = pinsOfLoad(looksOfTarget(target));
   const { plus, minus } = desk.loadReversed ? { plus: pins.minus, minus: pins.plus } : pins;
   const plusPath = `M${rightBusX} ${wireY} H${loadX - 46} V${loadY + plus[1]} H${loadX + plus[0]}`;
   const minusPath = `M${loadX + minus[0]} ${loadY + minus[1]} V${returnY} H${leftBusX} V${bottom}`;

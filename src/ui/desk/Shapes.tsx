@@ -1,5 +1,5 @@
 import type { Paint, Shape } from '@/core/physics/desk/drawing/shape';
-import { CARD, materialFill, SOFT_INK } from './DeskPatterns';
+import { CARD, INK, materialFill, SOFT_INK } from './DeskPatterns';
 
 /** A drawing on the screen; `prefix` names the picture's own patterns. */
 export function Shapes({ shapes, prefix }: { shapes: readonly Shape[]; prefix: string }) {
@@ -26,6 +26,19 @@ function ShapeElement({ shape, prefix }: { shape: Shape; prefix: string }) {
       return <ellipse cx={shape.cx} cy={shape.cy} rx={shape.rx} ry={shape.ry} {...painted} />;
     case 'path':
       return <path d={shape.d} {...painted} />;
+    case 'text':
+      return (
+        <text
+          x={shape.x}
+          y={shape.y}
+          fontSize={shape.size}
+          fontWeight="700"
+          textAnchor="middle"
+          {...painted}
+        >
+          {shape.text}
+        </text>
+      );
     case 'rect': {
       const { x, y, width, height, radius, turned } = shape;
       const about = `${x + width / 2} ${y + height / 2}`;
@@ -41,8 +54,10 @@ function ShapeElement({ shape, prefix }: { shape: Shape; prefix: string }) {
   }
 }
 
+const ROLES = { ink: INK, 'soft-ink': SOFT_INK, card: CARD } as const;
+
 function painting(paint: Paint, prefix: string): string {
   if ('metal' in paint) return materialFill(paint.metal, prefix);
-  if ('role' in paint) return paint.role === 'card' ? CARD : SOFT_INK;
+  if ('role' in paint) return ROLES[paint.role];
   return paint.colour;
 }

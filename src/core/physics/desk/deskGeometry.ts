@@ -16,6 +16,12 @@ export interface DeskGeometry {
   readonly rows: readonly DeskRow[];
   readonly cells: readonly PlacedCell[];
   readonly leads: readonly Lead[];
+  /** Signs of the ends of piles whose cells are too narrow for signs of their own. */
+  readonly endSigns: readonly {
+    readonly sign: '−' | '+';
+    readonly x: number;
+    readonly y: number;
+  }[];
   /** Where groups part and join again. */
   readonly groupBuses: readonly {
     readonly x: number;
@@ -63,6 +69,8 @@ const SPACING = {
   apart: { widest: 118, full: 104, narrowest: 34 },
   touching: { widest: 66, full: 40, narrowest: 20 },
 } as const;
+/** A pile's cells narrower than this have no signs of their own. */
+const LEAST_SIGNED = 30;
 const MAX_ROWS = 5;
 const ROW_HEIGHT = 68;
 const FIRST_ROW_Y = 44;
@@ -131,6 +139,10 @@ export function deskGeometry({ strings, grid }: Pick<Desk, 'strings' | 'grid'>):
     rows,
     cells: placed.flatMap(({ cells }) => cells),
     leads: placed.flatMap(({ leads }) => leads),
+    endSigns:
+      touching && spacing < LEAST_SIGNED
+        ? placed.flatMap(({ cells }) => endSignsOf(cells, spacing / 3))
+        : [],
     groupBuses: placed.flatMap(({ groupBuses }) => groupBuses),
     stepsX: strings.map((items) => stepsOf(items, firstX, spacing)),
     loadX: rightBusX + 76,
@@ -139,6 +151,16 @@ export function deskGeometry({ strings, grid }: Pick<Desk, 'strings' | 'grid'>):
     stairsTop,
     stairsBase: stairsTop + STAIRS_HEIGHT,
   };
+}
+
+function endSignsOf(cells: readonly PlacedCell[], layer: number): DeskGeometry['endSigns'] {
+  const first = cells[0];
+  const last = cells.at(-1);
+  if (first === undefined || last === undefined) return [];
+  return [
+    { sign: '−', x: first.x - layer, y: first.y - 25 },
+    { sign: '+', x: last.x + layer, y: last.y - 25 },
+  ];
 }
 
 /** Middle of each item along its string. */

@@ -36,11 +36,25 @@ export interface CellBody {
   readonly drawing: FruitColours | string | null;
 }
 
+/** How a plant is drawn. */
+export type FruitForm =
+  | 'kiwi'
+  | 'citrus'
+  | 'apple'
+  | 'berry'
+  | 'tomato'
+  | 'cucumber'
+  | 'potato'
+  | 'spindle'
+  | 'round-root'
+  | 'carrot'
+  | 'rings';
+
 export interface FruitColours {
+  readonly form: FruitForm;
   readonly skin: string;
   readonly flesh: string;
   readonly heart: string;
-  readonly seeds: boolean;
 }
 
 type Named = Pick<CellBody, 'name' | 'plural'>;
@@ -76,11 +90,16 @@ const food = (
   part: PartId,
   foodGrams: number,
   pieces: readonly Piece[],
-  [skin, flesh, heart]: readonly [skin: string, flesh: string, heart: string],
-  { seeds = false, ...known }: Known & { readonly seeds?: boolean } & Partial<Named> = {},
+  [form, skin, flesh, heart]: readonly [
+    form: FruitForm,
+    skin: string,
+    flesh: string,
+    heart: string,
+  ],
+  known: Known & Partial<Named> = {},
 ): Written => {
   const { name, plural } = PARTS[part];
-  const drawing = { skin, flesh, heart, seeds };
+  const drawing = { form, skin, flesh, heart };
   return { ...PLAIN, name, plural, part, foodGrams, pieces, drawing, ...known };
 };
 
@@ -142,23 +161,29 @@ const BRINE_AGAINST_JUICE = MIXED_BRINE_OHM_METRES / JUICE_OHM_METRES;
  * source. Colours are those of nature; drawings, not roles, so they stay the same in every theme.
  */
 const WRITTEN = {
-  kiwi: food('kiwi', 80, FRUIT_PIECES, ['#8A6A3B', '#A6C15A', '#EEF0D2'], { seeds: true }),
-  lemon: food('lemon', 100, FRUIT_PIECES, ['#D9A404', '#F6DE63', '#FBF1B8'], { openVolts: 0.94 }),
-  apple: food('apple', 180, FRUIT_PIECES, ['#B5382F', '#F3E7C0', '#E6D49A']),
-  gooseberry: food('gooseberry', 7, SMALL, ['#7C9440', '#C4D68A', '#E1EBBE']),
-  'green-tomato': food('green-tomato', 100, FRUIT_PIECES, ['#5E8A3C', '#A9CB7B', '#D4E5B4'], {
-    seeds: true,
+  kiwi: food('kiwi', 80, FRUIT_PIECES, ['kiwi', '#8A6A3B', '#A6C15A', '#EEF0D2']),
+  lemon: food('lemon', 100, FRUIT_PIECES, ['citrus', '#D9A404', '#F6DE63', '#FBF1B8'], {
+    openVolts: 0.94,
   }),
-  cucumber: food('cucumber-piece', 50, SMALL, ['#3F6B35', '#CFE3B0', '#E7F1D3'], {
+  apple: food('apple', 180, FRUIT_PIECES, ['apple', '#B5382F', '#F3E7C0', '#E6D49A']),
+  gooseberry: food('gooseberry', 7, SMALL, ['berry', '#7C9440', '#C4D68A', '#E1EBBE']),
+  'green-tomato': food('green-tomato', 100, FRUIT_PIECES, [
+    'tomato',
+    '#5E8A3C',
+    '#A9CB7B',
+    '#D4E5B4',
+  ]),
+  cucumber: food('cucumber-piece', 50, SMALL, ['cucumber', '#3F6B35', '#CFE3B0', '#E7F1D3'], {
     name: 'cucumber piece',
     plural: 'cucumber pieces',
-    seeds: true,
   }),
-  potato: food('potato', 150, PIECES, ['#A57C45', '#EBD9A2', '#F3E7C0'], { openVolts: 0.85 }),
+  potato: food('potato', 150, PIECES, ['potato', '#A57C45', '#EBD9A2', '#F3E7C0'], {
+    openVolts: 0.85,
+  }),
   // Boiling breaks the tissue, and the juice wets all of the metal: a resistance about a tenth was published
   // (A. Golberg, H. D. Rabinowitch, B. Rubinsky, J. Renewable Sustainable Energy 2 (2010) 033103, from memory); with
   // nails in class about a quarter is safe to count on (from memory).
-  'boiled-potato': food('potato', 150, FRUIT_PIECES, ['#B99458', '#F3E6BD', '#FAF2D6'], {
+  'boiled-potato': food('potato', 150, FRUIT_PIECES, ['potato', '#B99458', '#F3E6BD', '#FAF2D6'], {
     name: 'boiled potato',
     plural: 'boiled potatoes',
     openVolts: 0.85,
@@ -166,12 +191,16 @@ const WRITTEN = {
     reactionShare: 0.25,
     cooked: true,
   }),
-  'sweet-potato': food('sweet-potato', 250, PIECES, ['#A4543A', '#EDA35B', '#F4C08A'], {
+  'sweet-potato': food('sweet-potato', 250, PIECES, ['spindle', '#A4543A', '#EDA35B', '#F4C08A'], {
     openVolts: 0.9,
   }),
-  swede: food('swede', 600, PIECES, ['#7B5A6E', '#F0D9A0', '#F6E8C4'], { openVolts: 0.88 }),
-  carrot: food('carrot', 80, LONG, ['#C9601E', '#F08A3C', '#F7B36F'], { openVolts: 0.86 }),
-  beetroot: food('beetroot', 150, PIECES, ['#5E1733', '#93264F', '#B24A72']),
+  swede: food('swede', 600, PIECES, ['round-root', '#7B5A6E', '#F0D9A0', '#F6E8C4'], {
+    openVolts: 0.88,
+  }),
+  carrot: food('carrot', 80, LONG, ['carrot', '#C9601E', '#F08A3C', '#F7B36F'], {
+    openVolts: 0.86,
+  }),
+  beetroot: food('beetroot', 150, PIECES, ['rings', '#5E1733', '#93264F', '#B24A72']),
   'rhubarb-juice': juiceCup('rhubarb juice', 'rhubarb-juice', '#E3A2A0'),
   'lemon-juice': juiceCup('lemon juice', 'lemon-juice', '#F3E38C'),
   vinegar: cup('vinegar', {

@@ -17,6 +17,8 @@ export interface CellLooks {
   /** Electrodes of each kind in the one body. */
   readonly plusCount: number;
   readonly minusCount: number;
+  /** Both metals are one coin, sanded on one face. */
+  readonly oneCoin?: boolean;
 }
 
 /** How a cell is drawn; nothing said of its size: with one pair. */
@@ -35,6 +37,7 @@ export function looksOfCell({
     minus: minus.material,
     plusCount: size.pairs + size.extraPlus,
     minusCount: size.pairs + size.extraMinus,
+    oneCoin: recipe.parts.minus.some(({ part }) => part === 'coin-to-sand'),
   };
 }
 
@@ -49,6 +52,7 @@ export const TERMINAL_Y = -29;
 export function cellShapes(cell: CellLooks, spacing: number): Shape[] {
   if (cell.look === 'pile') return pileShapes(cell, spacing);
   if (cell.look === 'rod') return rodShapes(cell);
+  if (cell.look === 'sponge' && cell.plusCount + cell.minusCount === 2) return layeredShapes(cell);
   return [
     ...bodyShapes(cell),
     ...electrodes(-1, cell.minus, cell.minusCount, cell),
@@ -56,7 +60,7 @@ export function cellShapes(cell: CellLooks, spacing: number): Shape[] {
   ];
 }
 
-function bodyShapes({ look, drawing, piece }: CellLooks): Shape[] {
+function bodyShapes({ look, drawing, piece, plus, minus }: CellLooks): Shape[] {
   switch (look) {
     case 'fruit':
       return fruitShapes(typeof drawing === 'object' ? drawing : null, piece);
@@ -69,7 +73,7 @@ function bodyShapes({ look, drawing, piece }: CellLooks): Shape[] {
     case 'pouch':
       return pouchShapes();
     case 'vessels':
-      return vesselShapes();
+      return vesselShapes(plus === minus);
     case 'rod':
     case 'pile':
       return [];
@@ -143,7 +147,7 @@ function electrode(side: -1 | 1, metal: Material, cell: CellLooks): Shape {
   return rect(x - half, TERMINAL_Y, ELECTRODE_WIDTH, foot(cell, side) - TERMINAL_Y, painted);
 }
 
-function pileShapes({ plus, minus }: CellLooks, spacing: number): Shape[] {
+function pileShapes({ plus, minus, oneCoin = false }: CellLooks, spacing: number): Shape[] {
   const layer = spacing / 3;
   const disc = (left: number, metal: Material): Shape =>
     rect(left, -20, layer, 40, { fill: { metal }, stroke: CARD, strokeWidth: 0.8, radius: 2 });
@@ -156,6 +160,15 @@ function pileShapes({ plus, minus }: CellLooks, spacing: number): Shape[] {
       radius: 3,
     }),
     disc(0.5 * layer, plus),
+    // The skin of the coin goes round its sanded core, and stands on the copper of the cell before.
+    ...(oneCoin
+      ? [
+          path(`M${-1.5 * layer} -20 h${0.9 * layer} M${-1.5 * layer} 20 h${0.9 * layer}`, {
+            stroke: { metal: plus },
+            strokeWidth: 4,
+          }),
+        ]
+      : []),
   ];
 }
 
@@ -181,6 +194,17 @@ const HOLES: readonly (readonly [x: number, y: number, radius: number])[] = [
   [-10, 14, 1.6],
   [1, 4, 1.4],
 ];
+
+/** A soaked sponge between its sheets: the − metal below, the + above and open to the air, each with a tab. */
+function layeredShapes({ plus, minus }: CellLooks): Shape[] {
+  const sheet = (metal: Material, d: string): Shape =>
+    path(d, { fill: { metal }, stroke: CARD, strokeWidth: 0.8 });
+  return [
+    sheet(minus, 'M-24.5 -29 H-17.5 L-31 -8 V20 H28 V25 H-37 V-9 Z'),
+    ...spongeShapes(),
+    sheet(plus, 'M17.5 -29 H24.5 V-13 H29 V-8 H-16 V-13 H17.5 Z'),
+  ];
+}
 
 function spongeShapes(): Shape[] {
   return [
@@ -254,12 +278,19 @@ function rodShapes({ plus, minus }: CellLooks): Shape[] {
   ];
 }
 
-/** Two beakers of solution, joined by a bridge. */
-function vesselShapes(): Shape[] {
+/**
+ * Two beakers of solution, joined by a bridge.
+ * @param oneMetal the same salt in both, weak on the left and strong on the right: drawn by its dots
+ */
+function vesselShapes(oneMetal: boolean): Shape[] {
+  const dot = (x: number, y: number): Shape => ellipse(x, y, 1.3, 1.3, { fill: SOFT_INK, grey: 0 });
   return [
-    path('M-31 2 H-4 V22 H-31 Z', { fill: colour('#D9E2E6'), grey: 0.96 }),
+    path('M-31 2 H-4 V22 H-31 Z', { fill: colour(oneMetal ? '#CBE1EE' : '#D9E2E6'), grey: 0.96 }),
     path('M4 2 H31 V22 H4 Z', { fill: colour('#7FB3D6'), grey: 0.85 }),
     path('M-31 -14 V22 H-4 V-14 M4 -14 V22 H31 V-14', { stroke: SOFT_INK, strokeWidth: 1.6 }),
     path('M-10 14 V-18 H10 V14', { stroke: colour('#C9B98F'), strokeWidth: 4.5 }),
+    ...(oneMetal
+      ? [dot(-15, 12), ...[15, 27].flatMap((x) => [5, 10, 15, 20].map((y) => dot(x, y)))]
+      : []),
   ];
 }

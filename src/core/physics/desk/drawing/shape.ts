@@ -3,7 +3,7 @@ import type { Material } from '../../cell/metals';
 /** What a face or a line is painted with: a colour of nature, one of the theme, or a metal with its pattern. */
 export type Paint =
   | { readonly colour: string }
-  | { readonly role: 'soft-ink' | 'card' }
+  | { readonly role: 'ink' | 'soft-ink' | 'card' }
   | { readonly metal: Material };
 
 interface Painted {
@@ -38,11 +38,20 @@ export type Shape = Painted &
       }
     /** An SVG path. */
     | { readonly kind: 'path'; readonly d: string }
+    /** Bold, its middle at x, its foot at y. */
+    | {
+        readonly kind: 'text';
+        readonly x: number;
+        readonly y: number;
+        readonly size: number;
+        readonly text: string;
+      }
   );
 
 const PLAIN: Painted = { fill: null, stroke: null, strokeWidth: 1, dash: null, grey: 1 };
 
 export const colour = (value: string): Paint => ({ colour: value });
+export const INK: Paint = { role: 'ink' };
 export const SOFT_INK: Paint = { role: 'soft-ink' };
 export const CARD: Paint = { role: 'card' };
 
@@ -68,4 +77,8 @@ export function rect(
 
 export function path(d: string, painted: Partial<Painted>): Shape {
   return { ...PLAIN, ...painted, kind: 'path', d };
+}
+
+export function text(x: number, y: number, size: number, words: string, fill: Paint): Shape {
+  return { ...PLAIN, fill, kind: 'text', x, y, size, text: words };
 }

@@ -242,6 +242,16 @@ export function posterSheet({ plan, evaluation }: LessonFacts): Sheet {
     title: plan.title,
     subtitle: `+ is ${recipe.plus.material}, − is ${recipe.minus.material}. + of one cell goes to − of the next; strings side by side: + to +, − to −.`,
     landscape: true,
-    blocks: [{ kind: 'desk', most: 0.8 }],
+    blocks: [
+      { kind: 'desk', most: 1 },
+      {
+        kind: 'pictures',
+        fill: true,
+        pictures: [
+          { id: 'one-cell', caption: `One ${evaluation.cell.body.name}.` },
+          { id: 'next-cell', caption: 'The next one: + to −.' },
+        ],
+      },
+    ],
   };
 }

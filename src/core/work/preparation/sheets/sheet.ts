@@ -79,6 +79,8 @@ export type Block =
   | {
       readonly kind: 'pictures';
       readonly pictures: readonly { readonly id: PictureId; readonly caption: string }[];
+      /** As tall as the rest of the page; left out where that is low. */
+      readonly fill?: boolean;
     }
   | { readonly kind: 'columns'; readonly columns: readonly (readonly Block[])[] }
   /** An empty frame to draw into, so tall, points. */
