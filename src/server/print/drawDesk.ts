@@ -40,7 +40,8 @@ export function drawDesk(
 ): number {
   const { load, loadName, resistor } = drawn;
   const geometry = deskGeometry(withoutFaults(drawn.desk));
-  const height = geometry.returnY + (withoutLoad ? -8 : 12);
+  const lastY = geometry.rows.at(-1)?.y ?? 0;
+  const height = withoutLoad ? lastY + 36 : geometry.returnY + 12;
   const across = withoutLoad ? geometry.rightBusX + 12 : geometry.width;
   const scale = Math.min(width / across, most / height);
   pdf.save();

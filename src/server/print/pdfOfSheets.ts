@@ -16,6 +16,9 @@ interface PrintFacts {
 /** Sizes that a sheet for so many pages is tried in, largest first; the smallest is still read at arm's length. */
 const SCALES = [1, 0.94, 0.88, 0.82, 0.76, 0.7, 0.64] as const;
 
+/** Sizes that a sheet is tried in which uses the whole of its page. */
+const LARGER = [1.6, 1.4, 1.2] as const;
+
 /** Sheets one after another as a PDF with the fonts in it; every page carries the deferral to local rules. */
 export async function pdfOfSheets(
   sheets: readonly PrintedSheet[],
@@ -53,10 +56,14 @@ function pageOf(paper: Paper, sheet: PrintedSheet | undefined): PDFKit.PDFDocume
 
 /** The largest size in which a sheet fits on the pages that it may take. */
 function scaleFor(sheet: PrintedSheet, drawn: DrawnDesk | null, paper: Paper): number {
-  const { mostPages } = sheet;
+  const { mostPages, grows = false } = sheet;
   if (mostPages === undefined) return 1;
   const smallest = SCALES[SCALES.length - 1] ?? 1;
-  return SCALES.find((scale) => pagesOf(sheet, drawn, paper, scale) <= mostPages) ?? smallest;
+  return (
+    [...(grows ? LARGER : []), ...SCALES].find(
+      (scale) => pagesOf(sheet, drawn, paper, scale) <= mostPages,
+    ) ?? smallest
+  );
 }
 
 function pagesOf(

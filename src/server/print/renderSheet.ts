@@ -6,7 +6,7 @@ import { renderCards } from './renderCards';
 import { renderPictures } from './renderPictures';
 import { renderStairs } from './renderStairs';
 import { renderTable } from './renderTable';
-import { FONTS, type SheetPdf } from './sheetPdf';
+import { FONTS, SheetPdf } from './sheetPdf';
 
 const LINE_HEIGHT = 24;
 const BOX = 8;
@@ -57,8 +57,16 @@ function renderBlock(pdf: SheetPdf, block: Block, drawn: DrawnDesk | null, colum
       renderCaution(pdf, block.text, column);
       return;
     case 'desk':
-      renderDesk(pdf, needed(drawn), block.most * pdf.page.height, column);
+      renderDesk(pdf, drawn, block, column);
       return;
+    case 'together': {
+      const aside = new SheetPdf({ size: [pdf.page.width, TALL], margins: pdf.page.margins });
+      aside.y = 0;
+      for (const one of block.blocks) renderBlock(aside, one, drawn, column);
+      keepTogether(pdf, aside.y);
+      for (const one of block.blocks) renderBlock(pdf, one, drawn, column);
+      return;
+    }
     case 'pictures':
       renderPictures(pdf, block, needed(drawn), column);
       return;
@@ -92,6 +100,9 @@ function renderBlock(pdf: SheetPdf, block: Block, drawn: DrawnDesk | null, colum
       renderCards(pdf, block, column);
   }
 }
+
+/** What a desk alone is drawn with. */
+const NO_LOAD = { load: { drawing: 'resistor' }, loadName: '', resistor: null } as const;
 
 function needed(drawn: DrawnDesk | null): DrawnDesk {
   if (drawn === null) throw new Error('a sheet with a desk needs one to draw');
@@ -184,18 +195,23 @@ function renderCaution(pdf: SheetPdf, caution: string, { x, width, scale }: Colu
 }
 
 const CAPTION_ROOM = 24;
+/** A page on which nothing ends: to measure on. */
+const TALL = 5000;
 
 function renderDesk(
   pdf: SheetPdf,
-  drawn: DrawnDesk,
-  most: number,
+  planned: DrawnDesk | null,
+  block: Extract<Block, { kind: 'desk' }>,
   { x, width, scale }: Column,
 ): void {
+  const withoutLoad = block.desk !== undefined;
+  const drawn = withoutLoad ? { ...NO_LOAD, desk: block.desk } : needed(planned);
+  const most = block.most * pdf.page.height;
   keepTogether(pdf, Math.min(most * scale, 0.4 * width) + CAPTION_ROOM);
   const { y } = pdf;
   const room = pdf.page.height - pdf.page.margins.bottom - y - CAPTION_ROOM;
   const tallest = Math.min(most * scale, room);
-  const height = drawDesk(pdf, drawn, { x, y, width, most: tallest });
+  const height = drawDesk(pdf, drawn, { x, y, width, most: tallest, withoutLoad });
   pdf
     .write(FONTS.text)
     .fontSize(8.5 * scale)

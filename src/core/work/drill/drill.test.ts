@@ -217,6 +217,16 @@ test('on paper: the readings without the answer, the key on a page of its own', 
   const text = JSON.stringify(questions?.blocks);
   expect(text).not.toMatch(/wrong way round|metals touch/);
   expect(text.match(/Battery \d/g)).toHaveLength(3);
+  expect(text.match(/Group: __/g)).toHaveLength(3);
+  // Each stays on one page, with a picture of as many cells as its table has columns.
+  for (const block of questions?.blocks ?? []) {
+    const inside = block.kind === 'together' ? block.blocks : [];
+    const picture = inside.find(({ kind }) => kind === 'desk');
+    const table = inside.find(({ kind }) => kind === 'table');
+    expect(picture?.kind === 'desk' && picture.desk?.grid?.cellsInSeries).toBe(
+      table?.kind === 'table' ? table.header.length - 1 : null,
+    );
+  }
   const rows = key?.blocks[0]?.kind === 'table' ? key.blocks[0].rows : [];
   expect(rows.map(([, number]) => number)).toEqual(['5', '6', '7']);
   const wrapped = drillSheets({ level: 2, seed: HIGHEST_DRILL }, 2)[1]?.blocks[0];

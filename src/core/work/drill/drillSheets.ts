@@ -1,4 +1,7 @@
 import type { Block, PrintedSheet } from '../preparation/sheets/sheet';
+import { gridDesk } from '../../physics/desk/desk';
+import { cellOfPlan } from '../../records/plan/cellOfPlan';
+import { freshCell, newPlan } from '../../records/plan/newPlan';
 import { isVoltRange } from '../../physics/instruments/meter';
 import { formatAmps, formatVolts } from '../../units';
 import { cellAmpsAt } from '../../physics/cell/cellModel';
@@ -60,8 +63,12 @@ const WHERE_IT_SHOWS: Readonly<Record<HiddenFault['kind'], string>> = {
 };
 
 function drillBlocks(drill: Drill, index: number): Block[] {
-  return [
+  const { cells, strings } = drill.level;
+  const kiwi = cellOfPlan({ ...newPlan(''), cell: freshCell('copper-zinc-fruit', 'kiwi') });
+  const blocks: Block[] = [
     { kind: 'heading', text: `Battery ${index + 1}` },
+    { kind: 'text', text: 'Group: ______________________   Date: ______________' },
+    { kind: 'desk', most: 0.16, desk: gridDesk(kiwi, cells, strings) },
     ...drill.built.flatMap((items, at): Block[] => [
       {
         kind: 'table',
@@ -76,6 +83,7 @@ function drillBlocks(drill: Drill, index: number): Block[] {
     { kind: 'text', text: 'What is wrong, and how do you know?' },
     { kind: 'lines', count: 2 },
   ];
+  return [{ kind: 'together', blocks }];
 }
 
 function tableRows(drill: Drill, string: number, cells: number): string[][] {

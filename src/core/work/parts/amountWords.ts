@@ -1,3 +1,4 @@
+import { formatOhms } from '../../units';
 import { PARTS, type PartId } from '../../physics/recipes/parts';
 
 /** Rounding of amounts that were added up must not ask for one more. */
@@ -6,6 +7,18 @@ const ROUNDING = 1e-9;
 /** `12 kiwis`, `250 g table salt`, `1 sheet of felt`. */
 export function amountWords(part: PartId, amount: number): string {
   return `${countedWords(part, amount)} ${partWords(part, amount)}`;
+}
+
+/** The same with the value of a resistor: `7 series resistors of 3.3 kΩ`. */
+export function valuedWords(
+  part: PartId,
+  amount: number,
+  { seriesResistorOhms }: { readonly seriesResistorOhms: number | null },
+): string {
+  const words = amountWords(part, amount);
+  return part !== 'series-resistor' || seriesResistorOhms === null
+    ? words
+    : `${words} of ${formatOhms(seriesResistorOhms)}`;
 }
 
 /** `2 more kiwis`, `250 g more table salt`. */

@@ -1,4 +1,5 @@
 import { trialWords } from './trialWords';
+import { PARTS } from '../../physics/recipes/parts';
 import { cellsOf } from '../../physics/desk/desk';
 import { minutesToBuildOf } from '../../physics/recipes/cellBuild';
 import type { LocalTime } from './localTime';
@@ -9,6 +10,7 @@ import { timetable, type Timetable } from './timetable';
 export function lessonTimes(facts: LessonFacts, now: LocalTime): Timetable | null {
   const { plan, kit, evaluation, gate, shopping, cupboard } = facts;
   if (plan.lessonDate === null || !gate.preparing) return null;
+  const boiled = cellsOf(evaluation.desk).find(({ body }) => body.cooked)?.body.part;
   return timetable(
     {
       lesson: plan.lesson,
@@ -16,6 +18,7 @@ export function lessonTimes(facts: LessonFacts, now: LocalTime): Timetable | nul
       kit,
       minutesPerCell: minutesToBuildOf(evaluation.cell),
       toBuy: shopping.lines.flatMap(({ part, packs }) => (packs > 0 ? [part] : [])),
+      boiled: boiled == null ? null : PARTS[boiled].plural,
       dried: cellsOf(evaluation.desk).some(({ body }) => body.dried),
       freeDays: cupboard.freeDays,
       trial: trialWords(facts),

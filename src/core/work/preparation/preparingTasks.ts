@@ -10,6 +10,7 @@ export const TASK_IDS = [
   'buy-trial',
   'trial-cell',
   'buy',
+  'boil',
   'dry',
   'sand',
   'cut',
@@ -58,6 +59,8 @@ export interface PreparingInput {
   readonly minutesPerCell: number;
   /** Parts that are not in the cupboard. */
   readonly toBuy: readonly PartId[];
+  /** What is boiled before, in its plural; `null`: nothing. */
+  readonly boiled: string | null;
   /** Salt must be dried into the cells before. */
   readonly dried: boolean;
   /** What is bought for three cells; `null`: one was read already, or nothing has to be bought. */
@@ -74,6 +77,8 @@ const TRIAL_MEASURING_MINUTES = 10;
 /** Three cells are bought and one is read before the class's are: on a way that is gone anyway. */
 const BUY_TRIAL_MINUTES = 15;
 const TRIAL_DAYS = 4;
+/** A kettle, a pot and twenty minutes for potatoes; they are built from cold (common practice, no source). */
+const BOIL_MINUTES = 60;
 /** Salt is dried into foam or felt overnight, or in an oven at 100 °C (common practice, no source). */
 const DRY = { putOut: 15, overnight: 12 * 60, oven: 90 } as const;
 
@@ -102,7 +107,7 @@ export function shortcutsFor({ toBuy, dried }: PreparingInput): Shortcut[] {
 
 /** What must be done before, in the order in which it is done. */
 export function preparingTasks(input: PreparingInput): WantedTask[] {
-  const { kit, lesson, minutesPerCell, toBuy, dried, trial } = input;
+  const { kit, lesson, minutesPerCell, toBuy, boiled, dried, trial } = input;
   const handsOf = (id: 'sanding' | 'fruit' | 'other'): number =>
     kit.cutting
       .filter((step) => (step.id === 'sanding' || step.id === 'fruit' ? step.id : 'other') === id)
@@ -134,6 +139,12 @@ export function preparingTasks(input: PreparingInput): WantedTask[] {
       trial === null ? 0 : TRIAL_DAYS,
     ),
     task('buy', 'Buy the rest, fresh things last', toBuy.length === 0 ? 0 : BUY_MINUTES, 2),
+    task(
+      'boil',
+      `Boil the ${boiled ?? ''}, an adult; let them cool overnight`,
+      boiled === null ? 0 : BOIL_MINUTES,
+      1,
+    ),
     oven
       ? task('dry', 'Dry the salted foam in the oven, an adult', dried ? DRY.oven : 0, 0)
       : task(

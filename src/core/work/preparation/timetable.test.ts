@@ -1,3 +1,4 @@
+import { freshCell } from '../../records/plan/newPlan';
 import fc from 'fast-check';
 import { MEASURING_WAYS, USUAL_LESSON, type Lesson } from '../../records/plan/lessonSchema';
 import { newPlan } from '../../records/plan/newPlan';
@@ -26,6 +27,7 @@ const inputOf = (
   kit: kitOfPlan(plan, evaluatePlan(plan)),
   minutesPerCell: 5,
   toBuy: ['lemon', 'graphite-rod'],
+  boiled: null,
   dried: false,
   freeDays: [],
   trial: 'three lemons',
@@ -169,6 +171,14 @@ test('an order that would come too late offers what shops nearby have, only wher
   expect(
     order('magnesium-ribbon').conflicts.find(({ task }) => task === 'order')?.offer,
   ).toBeNull();
+});
+
+test('potatoes that must be boiled are boiled the day before, whatever else is cut', () => {
+  const plan = { ...planWith(), cell: freshCell('root-vegetable', 'boiled-potato') };
+  const { tasks } = timetable(inputOf(plan, '2027-01-29', { boiled: 'potatoes' }), EARLY);
+  const boil = tasks.find(({ id }) => id === 'boil');
+  expect(boil).toMatchObject({ name: expect.stringContaining('Boil the potatoes'), minutes: 60 });
+  expect(boil?.start.slice(0, 10)).toBe('2027-01-28');
 });
 
 test('salted foam dries overnight, or in the oven where the night is gone; nothing else does', () => {

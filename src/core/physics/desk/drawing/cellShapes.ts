@@ -147,6 +147,9 @@ function electrode(side: -1 | 1, metal: Material, cell: CellLooks): Shape {
   return rect(x - half, TERMINAL_Y, ELECTRODE_WIDTH, foot(cell, side) - TERMINAL_Y, painted);
 }
 
+/** The copper skin of a coin. */
+const RIM = { fill: colour('#B87333'), grey: 0.55 };
+
 function pileShapes({ plus, minus, oneCoin = false }: CellLooks, spacing: number): Shape[] {
   const layer = spacing / 3;
   const disc = (left: number, metal: Material): Shape =>
@@ -162,12 +165,7 @@ function pileShapes({ plus, minus, oneCoin = false }: CellLooks, spacing: number
     disc(0.5 * layer, plus),
     // The skin of the coin goes round its sanded core, and stands on the copper of the cell before.
     ...(oneCoin
-      ? [
-          path(`M${-1.5 * layer} -20 h${0.9 * layer} M${-1.5 * layer} 20 h${0.9 * layer}`, {
-            stroke: { metal: plus },
-            strokeWidth: 4,
-          }),
-        ]
+      ? [rect(-1.5 * layer, -23, 0.9 * layer, 4, RIM), rect(-1.5 * layer, 19, 0.9 * layer, 4, RIM)]
       : []),
   ];
 }
@@ -200,7 +198,7 @@ function layeredShapes({ plus, minus }: CellLooks): Shape[] {
   const sheet = (metal: Material, d: string): Shape =>
     path(d, { fill: { metal }, stroke: CARD, strokeWidth: 0.8 });
   return [
-    sheet(minus, 'M-24.5 -29 H-17.5 L-31 -8 V20 H28 V25 H-37 V-9 Z'),
+    sheet(minus, 'M-24.5 -29 H-17.5 V-20 L-31 -7 V20 H28 V25 H-37 V-9 L-24.5 -21 Z'),
     ...spongeShapes(),
     sheet(plus, 'M17.5 -29 H24.5 V-13 H29 V-8 H-16 V-13 H17.5 Z'),
   ];

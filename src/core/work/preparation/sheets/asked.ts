@@ -31,7 +31,7 @@ function inMilliamps(amps: number): string {
 
 /** What pupils predict and measure on this battery, in order. */
 export function askedOf({ plan, evaluation }: LessonFacts): Asked[] {
-  const { cell, source, amps, volts, desk } = evaluation;
+  const { cell, source, amps, volts, desk, wiring } = evaluation;
   const { places } = placesOfString(desk, 0);
   const steps = readAfter(places.length).map((count): Asked => {
     const sum = places.slice(0, count).reduce((total, { emfVolts }) => total + emfVolts, 0);
@@ -50,7 +50,8 @@ export function askedOf({ plan, evaluation }: LessonFacts): Asked[] {
   return [
     ...steps.slice(0, 1),
     shorted,
-    ...steps.slice(1),
+    // One string alone is the whole battery.
+    ...(wiring.strings === 1 ? steps.slice(1, -1) : steps.slice(1)),
     { what: 'the whole battery, open', unit: 'V', expected: formatVolts(source.emfVolts) },
     { what: `with the ${device}`, unit: 'V', expected: formatVolts(volts) },
     { what: `through the ${device}`, unit: 'mA', expected: inMilliamps(amps) },

@@ -1,28 +1,32 @@
 import { cautionsOf } from '../../../physics/safety/cautions';
 import { formatNumber } from '../../../units';
 import type { MixingCard } from '../mixingCards';
-import type { Block, PrintedSheet } from './sheet';
+import type { Block, PrintedCard, PrintedSheet } from './sheet';
 
-/** One liquid as blocks: what goes in, in which order, what is written on the bottle, where it goes afterwards. */
-export function mixingBlocks(card: MixingCard): Block[] {
-  if (card.refused !== null) return [{ kind: 'caution', text: card.refused }];
-  return [
-    { kind: 'list', style: 'box', items: card.ingredients.map(({ words }) => words) },
-    { kind: 'text', text: card.order },
-    { kind: 'text', text: `Label: ${card.label}` },
-    { kind: 'text', text: `Keep: ${card.storage}` },
-    { kind: 'text', text: `Afterwards: ${card.disposal}` },
-  ];
+/** One liquid as a card: what goes in, in which order, what is written on the bottle, where it goes afterwards. */
+export function mixingPrint(card: MixingCard): PrintedCard {
+  const title = `${card.title}, ${formatNumber(card.millilitres)} mL`;
+  if (card.refused !== null) return { title, lines: [card.refused] };
+  return {
+    title,
+    lines: [
+      ...card.ingredients.map(({ words }) => `☐ ${words}`),
+      card.order,
+      `Label: ${card.label}`,
+      `Keep: ${card.storage}`,
+      `Afterwards: ${card.disposal}`,
+    ],
+  };
 }
 
 /** A mixing card on a page of its own. */
 export function mixingSheet(card: MixingCard): PrintedSheet {
   return {
-    title: card.title,
-    subtitle: `${formatNumber(card.millilitres)} mL`,
+    title: 'Mixing card',
+    subtitle: 'To cut out and keep by the bottles.',
     blocks: [
-      ...mixingBlocks(card),
       ...cautionsOf(card.cautions).map(({ text }): Block => ({ kind: 'caution', text })),
+      { kind: 'cards', columns: 1, cards: [mixingPrint(card)] },
     ],
   };
 }

@@ -219,6 +219,8 @@ const ANSWERS: Readonly<Record<Wording, (facts: LessonFacts) => readonly string[
 export function answerSheet(facts: LessonFacts, wording: Wording): Sheet {
   return {
     id: 'answers',
+    mostPages: 1,
+    grows: true,
     title: `Answers: ${facts.plan.title}`,
     subtitle: 'Cells scatter: volts by about 10 %, currents by a factor of up to two.',
     blocks: [
@@ -229,7 +231,10 @@ export function answerSheet(facts: LessonFacts, wording: Wording): Sheet {
         rows: askedOf(facts).map(({ what, expected }) => [what, expected]),
       },
       { kind: 'heading', text: 'Explain' },
-      { kind: 'list', style: 'number', items: ANSWERS[wording](facts) },
+      ...QUESTIONS[wording](nameOfTarget(facts.plan.target)).flatMap((text, index): Block[] => [
+        { kind: 'text', strong: true, text },
+        { kind: 'text', text: ANSWERS[wording](facts)[index] ?? '' },
+      ]),
     ],
   };
 }

@@ -1,3 +1,5 @@
+import type { Desk } from '../../../physics/desk/desk';
+
 /** The sheets that are printed for a lesson. */
 export const SHEET_IDS = [
   'teacher',
@@ -66,8 +68,10 @@ export type Block =
       readonly writable?: boolean;
     }
   | { readonly kind: 'caution'; readonly text: string }
-  /** The battery as it will look; `most`: share of the page's height that it may take. */
-  | { readonly kind: 'desk'; readonly most: number }
+  /** The battery as it will look; `most`: share of the page's height that it may take; `desk`: another one, with nothing connected. */
+  | { readonly kind: 'desk'; readonly most: number; readonly desk?: Desk }
+  /** Blocks that stay on one page. */
+  | { readonly kind: 'together'; readonly blocks: readonly Block[] }
   | { readonly kind: 'lines'; readonly count: number }
   /** Axes to draw readings into. */
   | {
@@ -95,6 +99,8 @@ export interface PrintedSheet {
   readonly blocks: readonly Block[];
   /** Most pages that it may take: it is set smaller where it must be. */
   readonly mostPages?: number;
+  /** It is set larger where its pages have room. */
+  readonly grows?: boolean;
   readonly landscape?: boolean;
 }
 

@@ -1,7 +1,7 @@
 import type { RecipeId } from '../../../physics/recipes/recipe';
 import { RECIPES } from '../../../physics/recipes/recipes';
 import { USUAL_LESSON, type Lesson } from '../../../records/plan/lessonSchema';
-import { newPlan } from '../../../records/plan/newPlan';
+import { freshCell, newPlan } from '../../../records/plan/newPlan';
 import type { Plan } from '../../../records/plan/planSchema';
 import { evaluatePlan } from '../../judging/evaluatePlan';
 import {
@@ -15,7 +15,7 @@ import { takeOut } from '../takeOut';
 import { checklistOf } from './checklist';
 import { lessonFacts, type LessonFacts } from './lessonFacts';
 import { lessonTimes } from '../lessonTimes';
-import { askedOf } from './asked';
+import { askedOf, stairsAxes } from './asked';
 import { SHEET_IDS, WORDINGS, type Block, type SheetId, type Wording } from './sheet';
 import { sheetOf, sheetsAllowed } from './sheetsOfLesson';
 
@@ -51,6 +51,8 @@ const textOfBlock = (block: Block): string[] => {
       return [block.header.join(' '), ...block.rows.map((row) => row.join(' '))];
     case 'cards':
       return block.cards.flatMap(({ title, lines }) => [title, ...lines]);
+    case 'together':
+      return block.blocks.flatMap(textOfBlock);
     case 'columns':
       return block.columns.flat().flatMap(textOfBlock);
     case 'stairs':
@@ -111,11 +113,42 @@ test('what has no answer on the pupil sheet has one on the key, question for que
       (block) => block.kind === 'heading' && block.text.includes('Explain'),
     );
     const questions = blocks.slice(explain).filter(({ kind }) => kind === 'lines').length;
-    const list = sheetOf('answers', facts, null, wording).blocks.find(
-      ({ kind }) => kind === 'list',
+    const told = sheetOf('answers', facts, null, wording).blocks.flatMap((block) =>
+      block.kind === 'text' ? [block] : [],
     );
-    expect(list?.kind === 'list' ? list.items : []).toHaveLength(questions);
+    expect(told).toHaveLength(2 * questions);
+    // A question, and under it something that is no question.
+    told.forEach(({ text, strong }, index) => {
+      expect(strong === true).toBe(index % 2 === 0);
+      expect(text).not.toBe('');
+    });
   }
+});
+
+test('a pile of 24 is read at round counts, on round axes, its currents in the unit of their column', () => {
+  const plan: Plan = {
+    ...newPlan('Pile'),
+    cell: freshCell('coin-pile-brine', 'felt'),
+    arrangement: { kind: 'own', cellsInSeries: 24, strings: 1 },
+  };
+  const facts = lessonFacts(plan, evaluatePlan(plan), { cupboard: EMPTY_CUPBOARD, planId: 'p' });
+  const asked = askedOf(facts);
+  expect(asked.map(({ what }) => /^cells 1 to (\d+)/.exec(what)?.[1]).filter(Boolean)).toEqual([
+    '2',
+    '3',
+    '6',
+    '12',
+  ]);
+  expect(asked.map(({ what }) => what)).toContain('the whole battery, open');
+  for (const { unit, expected } of asked) expect(expected).toMatch(new RegExp(`\\d\\s${unit}$`));
+  const { volts } = stairsAxes(facts);
+  const step = volts[1]!;
+  expect(volts[0]).toBe(0);
+  expect([1, 2, 5, 10, 20, 50]).toContain(Math.round(10 * step));
+  volts.forEach((value, index) => expect(value).toBeCloseTo(index * step, 9));
+  // 24 × 0.75 V is below the top, and the top is no more than two lines above.
+  expect(volts.at(-1)).toBeGreaterThan(18);
+  expect(volts.at(-1)).toBeLessThan(18 + 3 * step);
 });
 
 test('the teacher sheet: verdict, times, phases, turns with the meter, a checklist to sign', () => {

@@ -9,12 +9,12 @@ import { MEASURING_NAMES } from '../../lesson/measuring';
 import { moneyWords } from '../../parts/moneyWords';
 import { dayWords } from '../dayWords';
 import { dayOf } from '../localTime';
-import { amountWords } from '../../parts/amountWords';
+import { valuedWords } from '../../parts/amountWords';
 import { packWords, totalWords, type ShoppingLine } from '../shoppingList';
 import type { Timetable } from '../timetable';
 import { checklistOf } from './checklist';
 import type { LessonFacts } from './lessonFacts';
-import { mixingBlocks } from './mixingSheet';
+import { mixingPrint } from './mixingSheet';
 import type { Block, Sheet } from './sheet';
 
 /** Everything the teacher needs on one page: verdict, first cell, times, what to say when, what to have thought of. */
@@ -53,7 +53,11 @@ function firstCellBlocks({ plan, evaluation, kit }: LessonFacts): Block[] {
     { kind: 'heading', text: 'Build one, then decide' },
     {
       kind: 'table',
-      header: ['Your first cell reads', 'Build', `${capital(bodies)} for ${kit.groups} groups`],
+      header: [
+        'Your first cell reads',
+        'Build (cells × strings)',
+        `${capital(bodies)} for ${kit.groups} groups`,
+      ],
       widths: [0.4, 0.25, 0.35],
       rows: rows.map((row, index) => [
         rangeOfRow(rows, index),
@@ -63,20 +67,26 @@ function firstCellBlocks({ plan, evaluation, kit }: LessonFacts): Block[] {
     },
     {
       kind: 'text',
-      text: `Shorted by the meter for a second or two. Then it works for ${formatMinutes(plan.minutes)} in 95 of 100 classes. Less than that: more ${cell.recipe.plus.material} in each.`,
+      text: `Shorted by the meter for a second or two. ${rows[0]?.cellsInSeries} × ${rows[0]?.strings} means ${rows[0]?.cellsInSeries} cells in a row, and ${rows[0]?.strings} such strings. It then works for ${formatMinutes(plan.minutes)} in 95 of 100 classes. Less than that: more ${cell.recipe.plus.material} in each.`,
     },
   ];
 }
 
 /** Who builds what: the groups, or one adult who shows it, or nobody in class. */
-function whoBuilds({ plan, kit, gate }: LessonFacts): string {
+function whoBuilds({ plan, kit, gate, evaluation }: LessonFacts): string {
+  const { pairs } = evaluation.wiring;
   const { pupils, ageBand, groups } = plan.lesson;
   const { least, most } = kit.pupilsInGroup;
   const size = least === most ? `${least}` : `${least} or ${most}`;
   if (!gate.preparing) return 'Figures only: nothing is prepared for a class.';
   return gate.pupilSheet
-    ? `${pupils} pupils (${AGE_BAND_NAMES[ageBand]}) in ${groups} groups of ${size}; each group builds ${kit.cellsInGroup} cells; ${kit.spareCells} cells in spare for the class.`
-    : `A demonstration for ${pupils} pupils (${AGE_BAND_NAMES[ageBand]}): an adult builds ${kit.cellsInGroup} cells, with ${kit.spareCells} in spare.`;
+    ? `${pupils} pupils (${AGE_BAND_NAMES[ageBand]}) in ${groups} groups of ${size}; each group builds ${kit.cellsInGroup} cells${pairsWords(pairs)}; ${kit.spareCells} cells in spare for the class.`
+    : `A demonstration for ${pupils} pupils (${AGE_BAND_NAMES[ageBand]}): an adult builds ${kit.cellsInGroup} cells${pairsWords(pairs)}, with ${kit.spareCells} in spare.`;
+}
+
+/** ` of 3 pairs of metal each`; nothing for one. */
+function pairsWords(pairs: number): string {
+  return pairs === 1 ? '' : ` of ${pairs} pairs of metal each`;
 }
 
 /** The lesson by phase with what to say, and who has the meter. */
@@ -171,14 +181,14 @@ export function shoppingSheet(facts: LessonFacts): Sheet {
             rows: lines.map((line) => [
               plan.lesson.bought.includes(line.part) ? '☑' : '☐',
               packWords(line),
-              amountWords(line.part, line.needed),
+              valuedWords(line.part, line.needed, facts.evaluation),
               moneyWords(line.price, cupboard.currency),
             ]),
           },
         ];
       }),
       { kind: 'text', strong: true, text: totalWords(shopping, cupboard.currency) },
-      ...haveBlocks(have),
+      ...haveBlocks(have, facts),
       { kind: 'heading', text: 'Take care with' },
       ...cautions
         .filter(({ from }) => from.some(({ kind }) => kind === 'material'))
@@ -187,9 +197,9 @@ export function shoppingSheet(facts: LessonFacts): Sheet {
   };
 }
 
-function haveBlocks(have: readonly ShoppingLine[]): Block[] {
+function haveBlocks(have: readonly ShoppingLine[], { evaluation }: LessonFacts): Block[] {
   if (have.length === 0) return [];
-  const items = have.map(({ part, needed }) => amountWords(part, needed));
+  const items = have.map(({ part, needed }) => valuedWords(part, needed, evaluation));
   return [
     { kind: 'heading', text: 'From the cupboard' },
     { kind: 'list', style: 'box', columns: 2, items },
@@ -198,27 +208,22 @@ function haveBlocks(have: readonly ShoppingLine[]): Block[] {
 
 /** Cards to cut out: separators, sanding, wire; liquids with order, label, storage and disposal. */
 export function cardsSheet({ plan, kit }: LessonFacts): Sheet {
-  const blocks: Block[] = [];
-  for (const { title, lines, handMinutes } of kit.cutting) {
-    blocks.push(
-      { kind: 'heading', text: title },
-      {
-        kind: 'list',
-        style: 'bullet',
-        items: [...lines, `${formatNumber(handMinutes)} minutes for one pair of hands.`],
-      },
-    );
-  }
-  for (const card of kit.mixing) {
-    blocks.push(
-      { kind: 'heading', text: `${card.title}, ${formatNumber(card.millilitres)} mL` },
-      ...mixingBlocks(card),
-    );
-  }
-  if (blocks.length === 0) {
-    blocks.push({ kind: 'text', text: 'Nothing has to be cut or mixed for this battery.' });
-  }
-  return { id: 'cards', title: `Cards: ${plan.title}`, subtitle: 'Cutting and mixing', blocks };
+  const cards = [
+    ...kit.cutting.map(({ title, lines, handMinutes }) => ({
+      title,
+      lines: [...lines, `${formatNumber(handMinutes)} minutes for one pair of hands.`],
+    })),
+    ...kit.mixing.map(mixingPrint),
+  ];
+  return {
+    id: 'cards',
+    title: `Cards: ${plan.title}`,
+    subtitle: 'Cutting and mixing',
+    blocks:
+      cards.length === 0
+        ? [{ kind: 'text', text: 'Nothing has to be cut or mixed for this battery.' }]
+        : [{ kind: 'cards', columns: 2, cards }],
+  };
 }
 
 /** Labels for what must not be eaten, and for the bottles. */
