@@ -1,5 +1,6 @@
 import '@fontsource-variable/atkinson-hyperlegible-next';
 import '@fontsource-variable/fraunces';
+import '@/ui/plain/otherEyes.css';
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import type { ReactNode } from 'react';

@@ -4,6 +4,7 @@ import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
 import { CloseIcon } from './icons';
+import { projected } from './projected';
 
 /** Smallest text that is read at arm's length from a projected screen of 1920 × 1080, pixels. */
 export const PROJECTED_TEXT = 28;
@@ -36,11 +37,11 @@ export function ProjectorFrame({ title, onClose, children }: ProjectorFrameProps
           flexDirection: 'column',
           p: 3,
           gap: 2,
-          fontSize: PROJECTED_TEXT,
+          fontSize: projected(PROJECTED_TEXT),
         }}
       >
         <Box sx={{ display: 'flex', alignItems: 'center', gap: 3 }}>
-          <Typography variant="h1" sx={{ flex: 1, fontSize: 1.5 * PROJECTED_TEXT }}>
+          <Typography variant="h1" sx={{ flex: 1, fontSize: '1.5em' }}>
             {title}
           </Typography>
           <IconButton aria-label="Leave the projector view" onClick={onClose}>

@@ -36,7 +36,7 @@ export function SizeFields({ size, body, onChange }: SizeFieldsProps) {
         sx={{
           display: 'grid',
           gap: 2,
-          gridTemplateColumns: 'repeat(auto-fit, minmax(130px, 1fr))',
+          gridTemplateColumns: 'repeat(auto-fit, minmax(9rem, 1fr))',
           mt: 1.5,
         }}
       >
@@ -49,7 +49,7 @@ export function SizeFields({ size, body, onChange }: SizeFieldsProps) {
         {lengthField(round ? 'Diameter' : 'Width', 'widthMillimetres')}
         {size.shape === 'coin' ? null : lengthField('Depth in the wet', 'depthMillimetres')}
         {lengthField('Gap between them', 'gapMillimetres')}
-        {lengthField('− metal or its coating, thickness', 'metalMillimetres')}
+        {lengthField('Thickness of the − metal', 'metalMillimetres')}
       </Box>
       <Box sx={{ mt: 2, display: 'flex', flexWrap: 'wrap', gap: 2 }}>
         <CountStepper

@@ -81,6 +81,15 @@ export const theme = createTheme({
     },
     // The usual grey of a choice not taken is too pale on our paper.
     MuiToggleButton: { styleOverrides: { root: { color: 'var(--mui-palette-text-secondary)' } } },
+    // High enough for a finger, wherever in a sentence they stand.
+    MuiLink: { styleOverrides: { root: { paddingBlock: 4 } } },
+    // Its letters grow with the reader's size.
+    MuiChip: {
+      styleOverrides: {
+        root: { height: 'auto', minHeight: 32, '&.MuiChip-sizeSmall': { minHeight: 24 } },
+        label: { whiteSpace: 'normal', paddingBlock: 2 },
+      },
+    },
     MuiButton: { defaultProps: { disableElevation: true } },
     MuiPaper: { defaultProps: { elevation: 0 } },
     MuiTextField: { defaultProps: { size: 'small' } },

@@ -19,7 +19,7 @@ interface DrillProjectorProps {
 }
 
 /** The meter of the page, as large as the back row needs it. */
-const METER_ZOOM = { xs: 1.15, xl: 1.8 };
+const METER_ZOOM = { xs: 1.3, xl: 1.8 };
 /** Readings that fit under the desk. */
 const SHOWN = 6;
 
@@ -28,7 +28,9 @@ export function DrillProjector(props: DrillProjectorProps) {
   const { promise, taken, named, desk, meter, onClose } = props;
   return (
     <ProjectorFrame title={promise} onClose={onClose}>
-      <Box sx={{ '& svg': { maxHeight: '36vh !important' } }}>{desk}</Box>
+      <Box sx={{ '& svg': { maxHeight: '31vh !important' }, '& svg text': { fontSize: 18 } }}>
+        {desk}
+      </Box>
       <Box sx={{ display: 'grid', gap: 4, gridTemplateColumns: { xs: '1fr', md: '2fr 3fr' } }}>
         <Box sx={{ zoom: METER_ZOOM }}>{meter}</Box>
         <Box component="ol" aria-label="Last readings" sx={{ m: 0, pl: 0, listStyle: 'none' }}>

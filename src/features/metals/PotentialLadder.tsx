@@ -1,3 +1,4 @@
+import { Readable } from '@/ui/plain/Readable';
 import Typography from '@mui/material/Typography';
 import { useId } from 'react';
 import type { MetalPairAnswer, MetalPairQuestion } from '@/core/physics/cell/metalPair';
@@ -41,74 +42,76 @@ export function PotentialLadder({ question, answer }: PotentialLadderProps) {
   };
   return (
     <>
-      <svg
-        viewBox={`0 0 ${WIDTH} ${height}`}
-        width="100%"
-        role="img"
-        aria-label={`Electrode potentials against the standard hydrogen electrode, lowest first: ${rows
-          .map(({ metal, range }) => `${METAL_FACT[metal].name}${signOf(metal)} ${textOf(range)}`)
-          .join('; ')} volts.`}
-      >
-        <DeskPatterns prefix={prefix} />
-        {TICKS.map((volts) => (
-          <g key={volts}>
-            <line x1={x(volts)} x2={x(volts)} y1={TOP - 6} y2={height - 6} stroke={RULE} />
-            <text x={x(volts)} y={TOP - 12} fontSize="12" textAnchor="middle" fill={SOFT_INK}>
-              {volts} V
-            </text>
-          </g>
-        ))}
-        {rows.map(({ metal, range }, index) => {
-          const y = TOP + ROW * index + ROW / 2;
-          const sign = signOf(metal);
-          const [low, high] = range;
-          // A bar from the hydrogen electrode; where only a range is known, its ends are drawn.
-          const table = medium === 'own-salts' ? null : tableVolts(metal);
-          const far = Math.abs(low) > Math.abs(high) ? low : high;
-          const from = x(Math.min(0, far));
-          const to = x(Math.max(0, far));
-          return (
-            <g key={metal} opacity={sign === '' ? 0.55 : 1}>
-              <text
-                x={NAMES - 8}
-                y={y + 4}
-                fontSize="13"
-                textAnchor="end"
-                fill={INK}
-                fontWeight={sign === '' ? 400 : 700}
-              >
-                {`${METAL_FACT[metal].name}${sign}`}
+      <Readable least={460}>
+        <svg
+          viewBox={`0 0 ${WIDTH} ${height}`}
+          width="100%"
+          role="img"
+          aria-label={`Electrode potentials against the standard hydrogen electrode, lowest first: ${rows
+            .map(({ metal, range }) => `${METAL_FACT[metal].name}${signOf(metal)} ${textOf(range)}`)
+            .join('; ')} volts.`}
+        >
+          <DeskPatterns prefix={prefix} />
+          {TICKS.map((volts) => (
+            <g key={volts}>
+              <line x1={x(volts)} x2={x(volts)} y1={TOP - 6} y2={height - 6} stroke={RULE} />
+              <text x={x(volts)} y={TOP - 12} fontSize="12" textAnchor="middle" fill={SOFT_INK}>
+                {volts} V
               </text>
-              <rect
-                x={from}
-                y={y - 7}
-                width={Math.max(3, to - from)}
-                height="14"
-                fill={materialFill(METAL_FACT[metal].material, prefix)}
-                stroke={INK}
-                strokeWidth={sign === '' ? 0.5 : 1.4}
-              />
-              <text
-                x={far < 0 ? from - 5 : to + 5}
-                y={y + 4}
-                fontSize="11.5"
-                fill={INK}
-                textAnchor={far < 0 ? 'end' : 'start'}
-              >
-                {textOf(range)}
-              </text>
-              {table === null ? null : (
-                <path
-                  d={`M${x(table)} ${y - 6}l5 6l-5 6l-5 -6z`}
-                  fill={CARD}
-                  stroke={INK}
-                  strokeWidth="1.2"
-                />
-              )}
             </g>
-          );
-        })}
-      </svg>
+          ))}
+          {rows.map(({ metal, range }, index) => {
+            const y = TOP + ROW * index + ROW / 2;
+            const sign = signOf(metal);
+            const [low, high] = range;
+            // A bar from the hydrogen electrode; where only a range is known, its ends are drawn.
+            const table = medium === 'own-salts' ? null : tableVolts(metal);
+            const far = Math.abs(low) > Math.abs(high) ? low : high;
+            const from = x(Math.min(0, far));
+            const to = x(Math.max(0, far));
+            return (
+              <g key={metal} opacity={sign === '' ? 0.55 : 1}>
+                <text
+                  x={NAMES - 8}
+                  y={y + 4}
+                  fontSize="13"
+                  textAnchor="end"
+                  fill={INK}
+                  fontWeight={sign === '' ? 400 : 700}
+                >
+                  {`${METAL_FACT[metal].name}${sign}`}
+                </text>
+                <rect
+                  x={from}
+                  y={y - 7}
+                  width={Math.max(3, to - from)}
+                  height="14"
+                  fill={materialFill(METAL_FACT[metal].material, prefix)}
+                  stroke={INK}
+                  strokeWidth={sign === '' ? 0.5 : 1.4}
+                />
+                <text
+                  x={far < 0 ? from - 5 : to + 5}
+                  y={y + 4}
+                  fontSize="11.5"
+                  fill={INK}
+                  textAnchor={far < 0 ? 'end' : 'start'}
+                >
+                  {textOf(range)}
+                </text>
+                {table === null ? null : (
+                  <path
+                    d={`M${x(table)} ${y - 6}l5 6l-5 6l-5 -6z`}
+                    fill={CARD}
+                    stroke={INK}
+                    strokeWidth="1.2"
+                  />
+                )}
+              </g>
+            );
+          })}
+        </svg>
+      </Readable>
       <Typography variant="caption" color="textSecondary">
         Volts against the standard hydrogen electrode.{' '}
         {medium === 'own-salts'

@@ -29,25 +29,39 @@ export function BenchProjector({ onClose }: { readonly onClose: () => void }) {
       <Box sx={{ '& *': { fontSize: 'inherit !important' } }}>
         <BenchVerdict />
       </Box>
-      <Box sx={{ display: 'grid', gap: 4, gridTemplateColumns: { xs: '1fr', lg: '1fr 1fr' } }}>
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 4,
+          gridTemplateColumns: { xs: '1fr', md: '1.3fr 1fr', lg: '1fr 1fr' },
+        }}
+      >
         <Box>
-          <Typography variant="h2" sx={{ fontSize: 36, mb: 1 }}>
+          <Typography variant="h2" sx={{ fontSize: '1.25em', mb: 1 }}>
             {step?.title ?? 'All steps are done'}
           </Typography>
           <Typography sx={{ fontSize: 'inherit', mb: 2 }}>{step?.text ?? ''}</Typography>
           {scene === null ? null : (
-            <Box sx={{ '& svg': { maxWidth: 'none !important' } }}>
+            <Box sx={{ '& svg': { maxWidth: 'none !important', maxHeight: '50vh' } }}>
               <BenchPicture scene={scene} meter={step?.meter ?? null} facts={facts} />
             </Box>
           )}
         </Box>
-        <ReadingStairs
-          rows={stairsRows(facts.stairs, string, readings)}
-          room="phone"
-          title={facts.stairs.length > 1 ? `Stairs of string ${string}` : 'Stairs'}
-          string={string}
-          predicted={predicted}
-        />
+        <Box
+          sx={{
+            '& h2': { fontSize: 'inherit !important' },
+            '& svg': { maxHeight: '70vh' },
+            '& svg text': { fontSize: { md: 15, lg: 'inherit' } },
+          }}
+        >
+          <ReadingStairs
+            rows={stairsRows(facts.stairs, string, readings)}
+            room="phone"
+            title={facts.stairs.length > 1 ? `Stairs of string ${string}` : 'Stairs'}
+            string={string}
+            predicted={predicted}
+          />
+        </Box>
       </Box>
     </ProjectorFrame>
   );

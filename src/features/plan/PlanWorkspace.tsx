@@ -122,6 +122,8 @@ function Frame({ children }: { children: ReactNode }) {
   const router = useRouter();
   const part = useSearchParams().get('part');
   const toggleProjector = useCallback(() => {
+    // Its answer has a view of its own.
+    if (station === 'reality') return;
     if (station === 'build' && part === 'board') router.push(`/wall/${id}`);
     else setProjected((before) => !before);
   }, [router, station, part, id]);

@@ -6,7 +6,7 @@ import { verdictOf } from '@/core/work/judging/verdict';
 import { formatAmps, formatOhms, formatVolts } from '@/core/units';
 import { deskGeometry } from '@/core/physics/desk/deskGeometry';
 import { DeskPicture } from '@/ui/desk/DeskPicture';
-import { PROJECTED_TEXT, ProjectorFrame } from '@/ui/ProjectorFrame';
+import { ProjectorFrame } from '@/ui/ProjectorFrame';
 import { VerdictPill } from '@/ui/VerdictPill';
 import { usePlan, usePlanContext } from './PlanProvider';
 
@@ -21,14 +21,14 @@ export function ProjectorView({ onClose }: { onClose: () => void }) {
   const geometry = useMemo(() => deskGeometry(desk), [desk]);
   return (
     <ProjectorFrame title={plan.title} onClose={onClose}>
-      <Box sx={{ '& *': { fontSize: `${PROJECTED_TEXT}px !important` } }}>
+      <Box sx={{ '& *': { fontSize: 'inherit !important' } }}>
         <VerdictPill {...verdictOf(evaluation)} />
       </Box>
       <Box
         sx={{
           flex: 1,
           height: 0,
-          minHeight: '60vh',
+          minHeight: '50vh',
           '& svg': { width: '100%', height: '100%' },
         }}
       >

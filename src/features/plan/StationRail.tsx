@@ -63,8 +63,8 @@ function StationLink({ href, station, number, current, answered, children }: Sta
       <Box
         aria-hidden
         sx={{
-          width: 26,
-          height: 26,
+          width: '1.625rem',
+          height: '1.625rem',
           borderRadius: '50%',
           flexShrink: 0,
           display: 'grid',

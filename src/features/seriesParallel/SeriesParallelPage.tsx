@@ -10,6 +10,7 @@ import { useSearchParams } from 'next/navigation';
 import { z } from 'zod';
 import { Card } from '@/ui/Card';
 import { PageFrame } from '@/ui/PageFrame';
+import { ProjectedPage } from '@/ui/ProjectedPage';
 import { JoiningTable } from './JoiningTable';
 import { STEPS, type GuideStep } from './steps';
 import { WhichWins } from './WhichWins';
@@ -21,34 +22,42 @@ export function SeriesParallelPage() {
   const number = stepSchema.parse(useSearchParams().get('step') ?? 1);
   const step = STEPS[number - 1]!;
   return (
-    <PageFrame heading="Series or parallel?" widest={1080}>
-      <Box sx={{ display: 'grid', gap: 2 }}>
-        <Stepper nonLinear activeStep={number - 1} alternativeLabel sx={{ overflowX: 'auto' }}>
-          {STEPS.map(({ name }, index) => (
-            <Step key={name}>
-              <StepButton onClick={() => showStep(index + 1)}>{name}</StepButton>
-            </Step>
-          ))}
-        </Stepper>
-        <Card title={step.question}>
-          <Typography sx={{ mb: 2 }}>{step.before}</Typography>
-          <StepBody step={step} />
-          <Typography sx={{ mt: 2 }}>{step.after}</Typography>
-          <Box sx={{ display: 'flex', gap: 1, mt: 2 }}>
-            <Button disabled={number === 1} onClick={() => showStep(number - 1)}>
-              Back
-            </Button>
-            <Button
-              variant="contained"
-              disabled={number === STEPS.length}
-              onClick={() => showStep(number + 1)}
+    <ProjectedPage>
+      {(press) => (
+        <PageFrame heading="Series or parallel?" actions={press} widest={1080}>
+          <Box sx={{ display: 'grid', gap: 2 }}>
+            <Stepper nonLinear activeStep={number - 1} alternativeLabel sx={{ overflowX: 'auto' }}>
+              {STEPS.map(({ name }, index) => (
+                <Step key={name}>
+                  <StepButton onClick={() => showStep(index + 1)}>{name}</StepButton>
+                </Step>
+              ))}
+            </Stepper>
+            <Card
+              title={step.question}
+              actions={
+                <Box sx={{ display: 'flex', gap: 1 }}>
+                  <Button disabled={number === 1} onClick={() => showStep(number - 1)}>
+                    Back
+                  </Button>
+                  <Button
+                    variant="contained"
+                    disabled={number === STEPS.length}
+                    onClick={() => showStep(number + 1)}
+                  >
+                    Next
+                  </Button>
+                </Box>
+              }
             >
-              Next
-            </Button>
+              <Typography sx={{ mb: 2 }}>{step.before}</Typography>
+              <StepBody step={step} />
+              <Typography sx={{ mt: 2 }}>{step.after}</Typography>
+            </Card>
           </Box>
-        </Card>
-      </Box>
-    </PageFrame>
+        </PageFrame>
+      )}
+    </ProjectedPage>
   );
 }
 

@@ -55,7 +55,7 @@ export function VesselsPicture({ request, plusIsRight }: VesselsPictureProps) {
         stroke={INK}
         strokeWidth="1.4"
       />
-      <text x="160" y="12" fontSize="9" textAnchor="middle" fill={INK}>
+      <text x="160" y="12" fontSize="10.5" textAnchor="middle" fill={INK}>
         V
       </text>
       <Sign x={58} plus={!plusIsRight} />

@@ -55,7 +55,7 @@ export function BenchPicture({ scene, meter, facts }: BenchPictureProps) {
       role="img"
       aria-label={sceneWords(scene, facts.device)}
       fontFamily="inherit"
-      fontSize="12"
+      fontSize="12.5"
       style={{ maxWidth: Math.min(width * 1.15, 560), display: 'block' }}
     >
       <DeskPatterns prefix={prefix} />

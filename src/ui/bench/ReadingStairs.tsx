@@ -6,11 +6,12 @@ import { measurementKey } from '@/core/records/logbook/measurement';
 import { formatFixed, formatNumber } from '@/core/units';
 import type { ReactNode } from 'react';
 import { Card } from '../Card';
+import { Readable } from '../plain/Readable';
 
 /** Widths in which it is drawn: on a page, and on a phone, where the letters must not shrink. */
 const WIDTHS = { page: 690, phone: 350 } as const;
 /** On a narrower page the picture is moved under the finger rather than made illegible. */
-const READABLE_WIDTH = 500;
+const READABLE_WIDTH = 630;
 const HEIGHT = 210;
 const LEFT = 52;
 const BASE = 176;
@@ -65,11 +66,10 @@ export function ReadingStairs({
   const done = steps.filter(({ read }) => read !== null).length;
   return (
     <Card title={title} actions={actions}>
-      <div style={{ overflowX: 'auto' }}>
+      <Readable least={room === 'page' ? READABLE_WIDTH : 0}>
         <svg
           viewBox={`0 0 ${width} ${HEIGHT}`}
           width="100%"
-          style={{ minWidth: room === 'page' ? READABLE_WIDTH : 0 }}
           role="img"
           fontFamily="inherit"
           fontSize="12"
@@ -104,7 +104,7 @@ export function ReadingStairs({
               : `green band: expected, with ordinary scatter · bar: what was read${predicted.size > 0 ? ' · ring: what was predicted' : ''}`}
           </text>
         </svg>
-      </div>
+      </Readable>
     </Card>
   );
 }

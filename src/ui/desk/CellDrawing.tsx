@@ -42,7 +42,7 @@ export function CellDrawing(props: CellDrawingProps) {
 export function Sign({ sign, x, y }: { sign: '−' | '+'; x: number; y: number }) {
   const fill = sign === '+' ? COPPER_FILL : 'var(--mui-palette-secondary-main)';
   return (
-    <text x={x} y={y} fontSize="13" fontWeight="700" textAnchor="middle" fill={fill}>
+    <text x={x} y={y} fontSize="14" fontWeight="700" textAnchor="middle" fill={fill}>
       {sign}
     </text>
   );

@@ -9,8 +9,10 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import { useState, type ReactNode } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
 import type { WorkedSolution } from '@/core/work/reality/workedSolution';
 import { cautionsOf } from '@/core/physics/safety/cautions';
+import { KEYS_WHILE_NOT_TYPING } from '../document/useUndoKeys';
 import { Card } from '../Card';
 import { CautionList } from '../CautionList';
 import { PrintIcon, ProjectorIcon } from '../icons';
@@ -28,6 +30,7 @@ interface AnswerCardProps {
 /** A question worked out, every line of the sum visible; the same for the projector and on paper. */
 export function AnswerCard({ answer, printHref, children }: AnswerCardProps) {
   const [projected, setProjected] = useState(false);
+  useHotkeys('b', () => setProjected((before) => !before), KEYS_WHILE_NOT_TYPING);
   return (
     <Card
       title={answer.question}

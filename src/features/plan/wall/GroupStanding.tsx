@@ -3,7 +3,7 @@ import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import { sinceWords, type BoardRow, type GroupState } from '@/core/work/guide/board';
 import { HEADING_FONT } from '@/ui/theme';
-import { projected } from './projected';
+import { projected } from '@/ui/projected';
 
 type Tone = 'error' | 'success' | 'warning' | 'primary' | 'secondary';
 
@@ -52,7 +52,7 @@ export function GroupStanding({
         <Typography
           component="span"
           color="textSecondary"
-          sx={{ fontSize: large ? projected(24) : 13, whiteSpace: 'nowrap' }}
+          sx={{ fontSize: large ? projected(26) : 13, whiteSpace: 'nowrap' }}
         >
           {state === 'done' ? '✓' : sinceWords(since, now)}
         </Typography>
@@ -62,7 +62,7 @@ export function GroupStanding({
       </Typography>
       <Typography
         sx={{
-          fontSize: large ? projected(24) : 13.5,
+          fontSize: large ? projected(26) : 13.5,
           lineHeight: 1.3,
           minHeight: '2.6em',
           display: '-webkit-box',

@@ -2,7 +2,7 @@ import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
 import type { ClassPrediction } from '@/core/work/guide/board';
 import { measurementName } from '@/core/records/logbook/measurement';
-import { projected } from './projected';
+import { projected } from '@/ui/projected';
 import { readingText } from '@/core/records/logbook/readingEntry';
 
 const WIDTH = 420;

@@ -35,7 +35,7 @@ import { ClassHistogram } from '../stations/build/ClassHistogram';
 import { useClassStatus } from '../stations/build/useClassStatus';
 import { useClassJudgements } from '../useClassJudgements';
 import { GroupStanding, tileFrame } from './GroupStanding';
-import { projected } from './projected';
+import { projected } from '@/ui/projected';
 import { PredictedLines } from './PredictedLines';
 import { useNow } from './useNow';
 
@@ -78,7 +78,7 @@ function Wall({ id, plan }: Omit<WallPageProps, 'initialLog'>) {
       component="main"
       id="content"
       tabIndex={-1}
-      sx={{ minHeight: '100vh', p: { xs: 2, md: 4 }, fontSize: projected(PROJECTED_TEXT) }}
+      sx={{ minHeight: '100vh', p: projected(32), fontSize: projected(PROJECTED_TEXT) }}
     >
       <AskingDevices planId={id} asking={asking} />
       <Box
@@ -87,7 +87,7 @@ function Wall({ id, plan }: Omit<WallPageProps, 'initialLog'>) {
           gap: 3,
           gridTemplateColumns: {
             xs: 'minmax(0, 1fr)',
-            lg: join === null ? 'minmax(0, 1fr)' : `minmax(0, 1fr) ${projected(330)}`,
+            md: join === null ? 'minmax(0, 1fr)' : `minmax(0, 1fr) ${projected(330)}`,
           },
           alignItems: 'start',
         }}
@@ -116,7 +116,7 @@ function Wall({ id, plan }: Omit<WallPageProps, 'initialLog'>) {
                 // No hole in the last row where it can be helped: six groups stand in two rows of three.
                 ...(rows.length > 12
                   ? {}
-                  : { lg: `repeat(${columnsFor(rows.length)}, minmax(0, 1fr))` }),
+                  : { md: `repeat(${columnsFor(rows.length)}, minmax(0, 1fr))` }),
               },
             }}
           >
@@ -133,8 +133,11 @@ function Wall({ id, plan }: Omit<WallPageProps, 'initialLog'>) {
           </Box>
         </Box>
         {join === null || status?.running == null ? null : (
-          <Paper variant="outlined" sx={{ p: 3, textAlign: 'center' }}>
-            <Box sx={{ bgcolor: '#fff', p: 1, borderRadius: 1, display: 'inline-block' }}>
+          <Paper variant="outlined" sx={{ p: projected(24), textAlign: 'center' }}>
+            <Box
+              data-keeps-colours="white"
+              sx={{ bgcolor: '#fff', p: 1, borderRadius: 1, display: 'inline-block' }}
+            >
               <QRCodeSVG
                 value={join}
                 style={{ width: projected(250), height: projected(250) }}
@@ -146,7 +149,7 @@ function Wall({ id, plan }: Omit<WallPageProps, 'initialLog'>) {
             </Typography>
             <Typography
               color="textSecondary"
-              sx={{ fontSize: projected(18), overflowWrap: 'anywhere' }}
+              sx={{ fontSize: projected(26), overflowWrap: 'anywhere' }}
             >
               {join.replace(/\?.*/, '')}
             </Typography>
@@ -160,14 +163,14 @@ function Wall({ id, plan }: Omit<WallPageProps, 'initialLog'>) {
           mt: 3,
           gridTemplateColumns: {
             xs: 'minmax(0, 1fr)',
-            lg: predictions.length === 0 ? '1fr' : 'minmax(0, 1.9fr) minmax(0, 1fr)',
+            md: predictions.length === 0 ? '1fr' : 'minmax(0, 1.9fr) minmax(0, 1fr)',
           },
         }}
       >
         {figure === undefined ? null : <Found figure={figure} facts={facts} />}
         {predictions.length === 0 ? null : <PredictedLines predictions={predictions} large />}
       </Box>
-      <Button component={PageLink} href={back} sx={{ mt: 3, fontSize: projected(20) }}>
+      <Button component={PageLink} href={back} sx={{ mt: 3, fontSize: projected(26) }}>
         Back to the plan (B)
       </Button>
     </Box>
@@ -187,10 +190,10 @@ function Found({ figure, facts }: { readonly figure: ClassFigure; readonly facts
     : `${capital(measurementName(measurement))} give`;
   const text = (value: number): string => readingText(measurement, value);
   return (
-    <Paper variant="outlined" sx={{ p: 3, maxWidth: 1320 }}>
+    <Paper variant="outlined" sx={{ p: projected(24), maxWidth: 1320 }}>
       <Typography variant="h2" sx={{ fontSize: projected(34) }}>
         {title}{' '}
-        <Typography component="span" sx={{ fontSize: projected(24) }} data-testid="wall-found">
+        <Typography component="span" sx={{ fontSize: projected(26) }} data-testid="wall-found">
           {values.length} {values.length === 1 ? 'group' : 'groups'} so far · middle{' '}
           {text(median(values))}
           {values.length < 4 ? '' : ` · half of them between ${text(lower)} and ${text(upper)}`}

@@ -43,7 +43,7 @@ export function ShareCard() {
           <Typography variant="body2">
             Groups scan this, or open the address and type the code.
           </Typography>
-          <Box sx={{ p: 1, bgcolor: '#fff', borderRadius: 1 }}>
+          <Box data-keeps-colours="white" sx={{ p: 1, bgcolor: '#fff', borderRadius: 1 }}>
             <QRCodeSVG value={join} size={168} title={`Join at ${join}`} />
           </Box>
           <Typography

@@ -90,7 +90,15 @@ export function CellReadings() {
           helperText="Nothing but the meter connected, for example 0.93"
         />
         <CellDoubts field="openVolts" {...doubts} />
-        <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: '1fr 108px' }}>
+        <Box
+          sx={{
+            display: 'flex',
+            flexWrap: 'wrap',
+            gap: 2,
+            '& > *': { flex: '1 1 6.5rem' },
+            '& > :first-of-type': { flex: '2 1 12.5rem' },
+          }}
+        >
           <QuantityField
             label="Short-circuit milliamps"
             kind="milliamps"

@@ -84,7 +84,7 @@ export function LoadedReadings({ loaded, onChange }: LoadedReadingsProps) {
         sx={{
           display: 'grid',
           gap: 1,
-          gridTemplateColumns: '1fr 1fr',
+          gridTemplateColumns: 'repeat(auto-fit, minmax(7.25rem, 1fr))',
           alignItems: 'start',
           mt: 1,
         }}

@@ -45,7 +45,7 @@ export function ClassPart({ facts }: { facts: LessonFacts }) {
           sx={{
             display: 'grid',
             gap: 2,
-            gridTemplateColumns: { xs: '1fr 1fr', sm: '1fr 1fr 1fr' },
+            gridTemplateColumns: 'repeat(auto-fit, minmax(9.5rem, 1fr))',
             mt: 1,
           }}
         >

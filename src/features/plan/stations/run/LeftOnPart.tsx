@@ -83,7 +83,7 @@ function InTime({ left }: { readonly left: LeftRunning }) {
         </Typography>
       )}
       <Card title={position === 0 ? 'The moment it is connected' : `After ${aboutTime(seconds)}`}>
-        <Box sx={{ overflowX: 'auto', '& > svg': { minWidth: 560 } }}>
+        <Box sx={{ overflowX: 'auto', '& > svg': { minWidth: 650 } }}>
           <DeskPicture
             desk={desk}
             geometry={geometry}
@@ -229,7 +229,13 @@ export function LeftStandingCard() {
           sx={{ mb: 1.5 }}
         />
       ) : null}
-      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5 }}>
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: 'repeat(auto-fit, minmax(8.5rem, 1fr))',
+          gap: 1.5,
+        }}
+      >
         <PlanQuantity path="running.humidity" factor={100} label="Humidity, %" kind="count" />
         <PlanQuantity path="running.celsius" label="Temperature, °C" kind="count" />
       </Box>

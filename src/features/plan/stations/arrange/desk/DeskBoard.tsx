@@ -107,7 +107,7 @@ export function DeskBoard({ zoom, onZoom }: DeskBoardProps) {
           sx={{
             position: 'relative',
             width: `${100 * zoom}%`,
-            minWidth: zoom * geometry.width * 0.8,
+            minWidth: zoom * geometry.width * 0.92,
           }}
         >
           <DeskPicture

@@ -1,0 +1,124 @@
+import { expect, test, type Page } from './test';
+
+/** Texts smaller than so many pixels as they stand on the screen, drawings and enlargement included. */
+async function smallerThan(page: Page, pixels: number, within: string): Promise<string[]> {
+  return page.evaluate(
+    ([least, where]) => {
+      const root = document.querySelector(where) ?? document.body;
+      const found: string[] = [];
+      const walker = document.createTreeWalker(root, NodeFilter.SHOW_TEXT);
+      while (walker.nextNode()) {
+        const { parentElement: element, textContent } = walker.currentNode;
+        const words = textContent?.trim() ?? '';
+        if (element === null || words === '') continue;
+        if (!element.checkVisibility({ visibilityProperty: true, opacityProperty: true })) continue;
+        const range = document.createRange();
+        range.selectNodeContents(walker.currentNode);
+        const box = range.getBoundingClientRect();
+        if (box.width < 2 || box.height < 2) continue;
+        const size = parseFloat(getComputedStyle(element).fontSize);
+        const matrix = element instanceof SVGGraphicsElement ? element.getScreenCTM() : null;
+        const zoom = (element as Element & { currentCSSZoom?: number }).currentCSSZoom ?? 1;
+        const shown = size * (matrix === null ? zoom : Math.hypot(matrix.a, matrix.b));
+        if (shown < least - 0.3) found.push(`${shown.toFixed(1)} ${words.slice(0, 30)}`);
+      }
+      return found;
+    },
+    [pixels, within] as const,
+  );
+}
+
+const PROJECTED = [
+  '/plans/demo-lamp/power',
+  '/plans/demo-lamp/arrange',
+  '/plans/demo-lamp/build',
+  '/plans/demo-lamp/reality',
+  '/reality-check?ask=example.weld',
+  '/drill?level=4&seed=3',
+  '/series-or-parallel',
+];
+
+test('for the back row: nothing that is projected is smaller than a fiftieth of the picture', async ({
+  page,
+}) => {
+  for (const [width, height] of [
+    [1920, 1080],
+    [1024, 768],
+  ] as const) {
+    await page.setViewportSize({ width, height });
+    for (const view of PROJECTED) {
+      await page.goto(view);
+      const projected = page
+        .getByTestId('projector')
+        .or(page.getByRole('button', { name: 'Projector view', pressed: true }));
+      // Until the page listens a key is nobody’s.
+      await expect(async () => {
+        if (!(await projected.first().isVisible())) await page.keyboard.press('b');
+        await expect(projected.first()).toBeVisible({ timeout: 1500 });
+      }).toPass();
+      const within = (await page.getByTestId('projector').count()) > 0 ? '[role=dialog]' : 'main';
+      await expect
+        .poll(() => smallerThan(page, height / 50, within), { message: view })
+        .toEqual([]);
+    }
+    await page.goto('/wall/demo-lamp');
+    await expect(page.getByTestId('wall-Curlew')).toBeVisible();
+    expect(await smallerThan(page, height / 50, 'main')).toEqual([]);
+  }
+});
+
+test('the drill’s reading can be taken where it is projected, at both sizes', async ({ page }) => {
+  for (const [width, height] of [
+    [1920, 1080],
+    [1024, 768],
+  ] as const) {
+    await page.setViewportSize({ width, height });
+    await page.goto('/drill?level=4&seed=3');
+    const projector = page.getByTestId('projector');
+    await expect(async () => {
+      if (!(await projector.isVisible())) await page.keyboard.press('b');
+      await expect(projector).toBeVisible({ timeout: 1500 });
+    }).toPass();
+    await expect(projector.getByRole('button', { name: 'Take the reading' })).toBeInViewport({
+      ratio: 1,
+    });
+  }
+});
+
+test('on a phone: text in drawings of ten pixels, links that a finger meets, nothing sideways', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  for (const view of [
+    '/',
+    '/plans/demo-lamp/cell',
+    '/plans/demo-lamp/arrange',
+    '/plans/demo-lamp/build?part=board',
+    '/plans/demo-lamp/run',
+    '/metals',
+    '/two-solutions',
+    '/reality-check',
+  ]) {
+    await page.goto(view);
+    await expect(page.getByRole('main')).toBeVisible();
+    await expect
+      .poll(
+        () =>
+          page.evaluate(() => ({
+            sideways: document.documentElement.scrollWidth > window.innerWidth,
+            small: [...document.querySelectorAll<SVGTextElement>('svg text')]
+              .filter((text) => text.checkVisibility({ visibilityProperty: true }))
+              .map((text) => {
+                const { a, b } = text.getScreenCTM() ?? { a: 1, b: 0 };
+                return parseFloat(getComputedStyle(text).fontSize) * Math.hypot(a, b);
+              })
+              .filter((pixels) => pixels < 9.95),
+            low: [...document.querySelectorAll('main a')]
+              .map((link) => [link.textContent, link.getBoundingClientRect().height] as const)
+              .filter(([, tall]) => tall > 0 && tall < 23.5),
+          })),
+        { message: view },
+      )
+      .toEqual({ sideways: false, small: [], low: [] });
+  }
+});
