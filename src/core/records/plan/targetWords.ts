@@ -69,3 +69,9 @@ export function plusOfTarget(target: PlanTarget): string | null {
       return null;
   }
 }
+
+/** `Dark? Turn it round.`, `Silent? Press every clip.` */
+export function againWords(target: PlanTarget): string {
+  const { silent } = wordsOfTarget(target);
+  return plusOfTarget(target) === null ? `${silent} Press every clip.` : `${silent} Turn it round.`;
+}

@@ -76,7 +76,7 @@ export function lessonPhases(
       id: 'device',
       name: 'Connect the load, the right way round',
       minutes: FIXED.device,
-      say: 'Long leg or red wire to +. Nothing? Turn it round, then press every clip.',
+      say: '+ to +, − to −.',
     },
     {
       id: 'compare',

@@ -1,6 +1,7 @@
+import { againWords, plusOfTarget } from '../../../records/plan/targetWords';
 import { groupName } from '../groupNames';
 import { kitOfPlan, type Kit } from '../kitOfPlan';
-import type { LessonCourse } from '../../lesson/lessonPhases';
+import type { LessonCourse, LessonPhase } from '../../lesson/lessonPhases';
 import type { MeterQueue } from '../../lesson/meterQueue';
 import type { MeasuringWay } from '../../../records/plan/lessonSchema';
 import { cautionsOfPlan, type PlacedCaution } from '../cautionsOfPlan';
@@ -49,6 +50,7 @@ export function lessonFacts(
 ): LessonFacts {
   const { lesson } = plan;
   const { gate, groups, measuring } = evaluation.inLesson;
+  const { course } = measuring;
   const cupboard = withHave(cupboardOf(stored.cupboard, stored.planId), plan.have);
   const kit = kitOfPlan({ ...plan, lesson: { ...lesson, groups } }, evaluation);
   return {
@@ -59,11 +61,19 @@ export function lessonFacts(
     shopping: shoppingList(kit, cupboard, lesson.pupils),
     measuring: measuring.way,
     queue: measuring.queue,
-    course: measuring.course,
+    course: { ...course, phases: course.phases.map((one) => inWordsOf(plan, one)) },
     cautions: cautionsOfPlan(evaluation, kit),
     gate,
     groupNames: gate.pupilSheet
       ? Array.from({ length: groups }, (_, index) => groupName(index))
       : ['Demonstration'],
   };
+}
+
+/** A phase as it is said of this device: `Its long leg to +. Dark? Turn it round.` */
+function inWordsOf({ target }: Plan, phase: LessonPhase): LessonPhase {
+  if (phase.id !== 'device') return phase;
+  const plus = plusOfTarget(target);
+  const connecting = plus === null ? 'Either way round will do.' : `Its ${plus} to +.`;
+  return { ...phase, say: `${connecting} ${againWords(target)}` };
 }

@@ -1,8 +1,7 @@
 import { joiningStep } from '../../../physics/recipes/cellBuild';
 import { buildingSteps } from '../../../physics/recipes/recipe';
 import { nameOfTarget } from '../../../records/plan/loadRequirement';
-import type { Plan } from '../../../records/plan/planSchema';
-import { plusOfTarget, wordsOfTarget } from '../../../records/plan/targetWords';
+import { againWords, plusOfTarget } from '../../../records/plan/targetWords';
 import type { CautionId } from '../../../physics/safety/cautions';
 import { formatAmps, formatOhms, formatVolts } from '../../../units';
 import { askedOf, stairsAxes } from './asked';
@@ -39,12 +38,6 @@ function loadWords({ plan, evaluation }: LessonFacts, device: string): LoadWords
     again: againWords(plan.target),
     joining: evaluation.wiring.strings > 1,
   };
-}
-
-/** `Dark? Turn it round.`, `Silent? Press every clip.` */
-export function againWords(target: Plan['target']): string {
-  const { silent } = wordsOfTarget(target);
-  return plusOfTarget(target) === null ? `${silent} Press every clip.` : `${silent} Turn it round.`;
 }
 
 /** How the battery is put together, in words of three levels; the recipe's own steps stand before them. */

@@ -151,6 +151,22 @@ test('a pile of 24 is read at round counts, on round axes, its currents in the u
   expect(volts.at(-1)).toBeLessThan(18 + 3 * step);
 });
 
+test.each<[Plan['target'], string]>([
+  [{ kind: 'led', colour: 'red', brightness: 'dim' }, 'Its long leg to +. Dark? Turn it round.'],
+  [
+    { kind: 'motor', startVolts: 0.3, ratedVolts: 1.5, stallAmps: 0.8, freeAmps: 0.06 },
+    'Either way round will do. Standing still? Press every clip.',
+  ],
+  [
+    { kind: 'device', device: 'calculator', leastVolts: 1.2, amps: 1e-5 },
+    'Its red wire to +. Blank? Turn it round.',
+  ],
+])('%o: the teacher says what belongs to it', (target, said) => {
+  const plan: Plan = { ...newPlan('Said'), target };
+  const facts = lessonFacts(plan, evaluatePlan(plan), { cupboard: EMPTY_CUPBOARD, planId: 'p' });
+  expect(facts.course.phases.find(({ id }) => id === 'device')?.say).toBe(said);
+});
+
 test('the teacher sheet: verdict, times, phases, turns with the meter, a checklist to sign', () => {
   const text = textOf(
     'teacher',

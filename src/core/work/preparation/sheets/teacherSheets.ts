@@ -67,7 +67,7 @@ function firstCellBlocks({ plan, evaluation, kit }: LessonFacts): Block[] {
     },
     {
       kind: 'text',
-      text: `Shorted by the meter for a second or two. ${rows[0]?.cellsInSeries} × ${rows[0]?.strings} means ${rows[0]?.cellsInSeries} cells in a row, and ${rows[0]?.strings} such strings. It then works for ${formatMinutes(plan.minutes)} in 95 of 100 classes. Less than that: more ${cell.recipe.plus.material} in each.`,
+      text: `Shorted by the meter for a second or two. ${rows[0]?.cellsInSeries} × ${rows[0]?.strings} means ${rows[0]?.cellsInSeries} cells in a row, and ${rows[0]?.strings === 1 ? 'one such string' : `${rows[0]?.strings} such strings side by side`}. It then works for ${formatMinutes(plan.minutes)} in 95 of 100 classes. Less than that: more ${cell.recipe.plus.material} in each.`,
     },
   ];
 }
