@@ -236,6 +236,8 @@ function LoadSide(props: DeskPictureProps) {
   const wireY = Math.min(Math.max(loadY, top), bottom);
   const pins = pinsOfLoad(looksOfTarget(target));
   const { plus, minus } = desk.loadReversed ? { plus: pins.minus, minus: pins.plus } : pins;
+  // Beside one string the + wire runs where the hint would stand: then it stands below.
+  const hintY = loadY + plus[1] > returnY - 18 ? returnY + 13 : returnY - 5;
   const plusPath = `M${rightBusX} ${wireY} H${loadX - 46} V${loadY + plus[1]} H${loadX + plus[0]}`;
   const minusPath = `M${loadX + minus[0]} ${loadY + minus[1]} V${returnY} H${leftBusX} V${bottom}`;
   return (
@@ -275,7 +277,7 @@ function LoadSide(props: DeskPictureProps) {
       )}
       <text
         x={loadX + 2}
-        y={returnY - 5}
+        y={hintY}
         fontSize={11 * textScale}
         textAnchor="end"
         fill={desk.loadReversed ? 'var(--mui-palette-error-main)' : SOFT_INK}
