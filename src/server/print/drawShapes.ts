@@ -6,7 +6,7 @@ type Pdf = SheetPdf;
 
 const INK = '#000000';
 const WHITE = '#FFFFFF';
-/** Copper and nickel are plain: a light grey tells them from paper. */
+/** Copper is plain: a light grey tells it from paper, and from nickel. */
 const PLAIN_METAL = '#CFCFCF';
 const HATCH = 4;
 
@@ -69,10 +69,10 @@ function outline(pdf: Pdf, shape: Face): Pdf {
   }
 }
 
-/** Copper plain, zinc hatched, light metals hatched the other way, carbon dotted. */
+/** Copper grey, nickel white, zinc hatched, light metals hatched the other way, steel both ways, carbon dotted. */
 function fillMetal(pdf: Pdf, shape: Face, metal: Material): void {
-  const plain = metal === 'copper' || metal === 'nickel' || metal === 'steel';
-  outline(pdf, shape).fillAndStroke(plain ? PLAIN_METAL : WHITE, INK);
+  const plain = metal === 'copper' || metal === 'nickel';
+  outline(pdf, shape).fillAndStroke(metal === 'copper' ? PLAIN_METAL : WHITE, INK);
   if (plain) return;
   const { x, y, width, height } = boxOf(shape);
   pdf.save();
@@ -84,13 +84,15 @@ function fillMetal(pdf: Pdf, shape: Face, metal: Material): void {
       }
     }
   } else {
-    const leans = metal === 'zinc' ? 1 : -1;
+    const ways = metal === 'steel' ? [0, 1] : [metal === 'zinc' ? 1 : 0];
     pdf.lineWidth(0.9);
     for (let at = y - width; at < y + height + width; at += HATCH) {
-      pdf
-        .moveTo(x, at + (leans > 0 ? width : 0))
-        .lineTo(x + width, at + (leans > 0 ? 0 : width))
-        .stroke();
+      for (const way of ways) {
+        pdf
+          .moveTo(x, at + way * width)
+          .lineTo(x + width, at + (1 - way) * width)
+          .stroke();
+      }
     }
   }
   pdf.restore();

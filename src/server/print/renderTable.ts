@@ -24,7 +24,7 @@ export function renderTable(pdf: SheetPdf, block: Table, column: Column): void {
 function renderRow(
   pdf: SheetPdf,
   cells: readonly string[],
-  { widths, writable = false }: Table,
+  { widths, writable = false, figures = [] }: Table,
   column: Column,
   isHeader: boolean,
 ): void {
@@ -47,7 +47,7 @@ function renderRow(
     pdf.fillColor('#000000').text(printable(text), x + padding, y + padding, {
       width: width - 2 * padding,
       // Blanks are filled in by hand: their unit stands at the right.
-      align: writable && !isHeader && index > 0 ? 'right' : 'left',
+      align: (writable && !isHeader && index > 0) || figures.includes(index) ? 'right' : 'left',
     });
     x += width;
   });

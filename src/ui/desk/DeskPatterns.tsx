@@ -18,12 +18,13 @@ const PALE_METAL = '#C9CDCB';
 const CARBON = '#2B2F31';
 const STEEL = '#8D9498';
 
-/** Metals told apart without colour: copper and nickel plain, zinc hatched, light metals hatched the other way, carbon dotted. */
+/** Metals told apart without colour: copper and nickel plain, zinc hatched, light metals hatched the other way, steel both ways, carbon dotted. */
 export function DeskPatterns({ prefix }: { prefix: string }) {
   return (
     <defs>
       <Hatch id={`${prefix}-zinc`} ground={ZINC} line={CARD} angle={-45} />
       <Hatch id={`${prefix}-light`} ground={PALE_METAL} line="#6E7673" angle={45} />
+      <Hatch id={`${prefix}-steel`} ground={STEEL} line={CARD} angle={45} crossed />
       <pattern id={`${prefix}-carbon`} width="5" height="5" patternUnits="userSpaceOnUse">
         <rect width="5" height="5" fill={CARBON} />
         <circle cx="1.4" cy="1.4" r="0.8" fill="#B9BDBA" />
@@ -45,7 +46,7 @@ export function materialFill(material: Material, prefix: string): string {
     case 'carbon':
       return `url(#${prefix}-carbon)`;
     case 'steel':
-      return STEEL;
+      return `url(#${prefix}-steel)`;
     case 'aluminium':
     case 'magnesium':
       return `url(#${prefix}-light)`;
@@ -57,9 +58,11 @@ interface HatchProps {
   readonly ground: string;
   readonly line: string;
   readonly angle: number;
+  /** Both ways. */
+  readonly crossed?: boolean;
 }
 
-function Hatch({ id, ground, line, angle }: HatchProps) {
+function Hatch({ id, ground, line, angle, crossed = false }: HatchProps) {
   return (
     <pattern
       id={id}
@@ -69,7 +72,8 @@ function Hatch({ id, ground, line, angle }: HatchProps) {
       patternTransform={`rotate(${angle})`}
     >
       <rect width="5" height="5" fill={ground} />
-      <rect width="5" height="1.6" fill={line} />
+      <rect width="5" height={crossed ? 1 : 1.6} fill={line} />
+      {crossed ? <rect width="1" height="5" fill={line} /> : null}
     </pattern>
   );
 }

@@ -8,5 +8,5 @@ export const MATERIAL_LOOK: Readonly<Record<Material, string>> = {
   carbon: 'carbon, dotted',
   aluminium: 'aluminium, hatched',
   magnesium: 'magnesium, hatched',
-  steel: 'steel, plain grey',
+  steel: 'steel, cross-hatched',
 };

@@ -34,7 +34,8 @@ export function fairTestSheet(test: FairTest): PrintedSheet {
           {
             kind: 'table',
             header: ['', `mean ${measureWords(test)}`, 'readings', 'far from them'],
-            widths: [0.3, 0.36, 0.12, 0.22],
+            widths: [0.3, 0.3, 0.15, 0.25],
+            figures: [1, 2, 3],
             rows: ranking.map(({ name, mean, values, farOff }) => [
               name,
               format(mean),

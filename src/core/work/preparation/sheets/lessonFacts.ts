@@ -77,3 +77,8 @@ function inWordsOf({ target }: Plan, phase: LessonPhase): LessonPhase {
   const connecting = plus === null ? 'Either way round will do.' : `Its ${plus} to +.`;
   return { ...phase, say: `${connecting} ${againWords(target)}` };
 }
+
+/** ` of 3 pairs of metal each`; nothing for one. */
+export function pairsWords(pairs: number): string {
+  return pairs === 1 ? '' : ` of ${pairs} pairs of metal each`;
+}

@@ -5,7 +5,7 @@ import { againWords, plusOfTarget } from '../../../records/plan/targetWords';
 import type { CautionId } from '../../../physics/safety/cautions';
 import { formatAmps, formatOhms, formatVolts } from '../../../units';
 import { askedOf, stairsAxes } from './asked';
-import type { LessonFacts } from './lessonFacts';
+import { pairsWords, type LessonFacts } from './lessonFacts';
 import type { Block, Sheet, Wording } from './sheet';
 
 const GROUP_LINE = 'Group: ______________________   Date: ______________';
@@ -163,6 +163,8 @@ export function smallSheet(facts: LessonFacts): Sheet {
   const { plan, evaluation } = facts;
   const device = nameOfTarget(plan.target);
   const { body, recipe } = evaluation.cell;
+  const { pairs } = evaluation.wiring;
+  const each = pairs === 1 ? '' : `${pairs} × `;
   const minus = recipe.minus.material;
   const plus = recipe.plus.material;
   return {
@@ -177,7 +179,7 @@ export function smallSheet(facts: LessonFacts): Sheet {
         pictures: [
           {
             id: 'one-cell',
-            caption: `1. One ${body.name}: ${minus} − and ${plus} +. They never touch.`,
+            caption: `1. One ${body.name}: ${each}${minus} − and ${each}${plus} +. They never touch.${pairs === 1 ? '' : ' Join like to like.'}`,
           },
           { id: 'read-volts', caption: '2. Read the volts. Write them into the box.' },
           { id: 'next-cell', caption: '3. Join the next one: + to −. More volts?' },
@@ -215,12 +217,13 @@ export function answerSheet(facts: LessonFacts, wording: Wording): Sheet {
     mostPages: 1,
     grows: true,
     title: `Answers: ${facts.plan.title}`,
-    subtitle: 'Cells scatter: volts by about 10 %, currents by a factor of up to two.',
+    subtitle: `${facts.kit.cellsInGroup} cells${pairsWords(facts.evaluation.wiring.pairs)}. Cells scatter: volts by about 10 %, currents by a factor of up to two.`,
     blocks: [
       {
         kind: 'table',
         header: ['What', 'Expected'],
-        widths: [0.6, 0.4],
+        widths: [0.7, 0.3],
+        figures: [1],
         rows: askedOf(facts).map(({ what, expected }) => [what, expected]),
       },
       { kind: 'heading', text: 'Explain' },
@@ -235,10 +238,11 @@ export function answerSheet(facts: LessonFacts, wording: Wording): Sheet {
 /** The circuit, large, for the wall. */
 export function posterSheet({ plan, evaluation }: LessonFacts): Sheet {
   const { recipe } = evaluation.cell;
+  const { wiring } = evaluation;
   return {
     id: 'poster',
     title: plan.title,
-    subtitle: `+ is ${recipe.plus.material}, − is ${recipe.minus.material}. + of one cell goes to − of the next; strings side by side: + to +, − to −.`,
+    subtitle: `+ is ${recipe.plus.material}, − is ${recipe.minus.material}. ${wiring.cellsInSeries} cells in a string${pairsWords(wiring.pairs)}: + of one goes to − of the next.${wiring.strings === 1 ? '' : ` ${wiring.strings} strings side by side: + to +, − to −.`}`,
     landscape: true,
     blocks: [
       { kind: 'desk', most: 1 },

@@ -64,6 +64,8 @@ export type Block =
       readonly rows: readonly (readonly string[])[];
       /** Share of the width for each column. */
       readonly widths: readonly number[];
+      /** Columns of figures, from 0: they stand at the right. */
+      readonly figures?: readonly number[];
       /** Rows to write in: taller. */
       readonly writable?: boolean;
     }

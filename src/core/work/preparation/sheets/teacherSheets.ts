@@ -13,7 +13,7 @@ import { valuedWords } from '../../parts/amountWords';
 import { packWords, totalWords, type ShoppingLine } from '../shoppingList';
 import type { Timetable } from '../timetable';
 import { checklistOf } from './checklist';
-import type { LessonFacts } from './lessonFacts';
+import { pairsWords, type LessonFacts } from './lessonFacts';
 import { mixingPrint } from './mixingSheet';
 import type { Block, Sheet } from './sheet';
 
@@ -84,11 +84,6 @@ function whoBuilds({ plan, kit, gate, evaluation }: LessonFacts): string {
     : `A demonstration for ${pupils} pupils (${AGE_BAND_NAMES[ageBand]}): an adult builds ${kit.cellsInGroup} cells${pairsWords(pairs)}, with ${kit.spareCells} in spare.`;
 }
 
-/** ` of 3 pairs of metal each`; nothing for one. */
-function pairsWords(pairs: number): string {
-  return pairs === 1 ? '' : ` of ${pairs} pairs of metal each`;
-}
-
 /** The lesson by phase with what to say, and who has the meter. */
 function lessonBlocks(facts: LessonFacts): Block[] {
   const { plan, course, queue, groupNames, measuring } = facts;
@@ -130,6 +125,7 @@ function timetableBlocks(times: Timetable | null): Block[] {
       kind: 'table',
       header: ['When', 'What', 'Min'],
       widths: [0.4, 0.48, 0.12],
+      figures: [2],
       rows: times.tasks.map(({ start, name, minutes }) => [
         `${dayWords(dayOf(start))}, ${start.slice(11, 16)}`,
         name,
@@ -178,6 +174,7 @@ export function shoppingSheet(facts: LessonFacts): Sheet {
             kind: 'table',
             header: ['', 'Buy', 'For the class', 'Price'],
             widths: [0.06, 0.44, 0.3, 0.2],
+            figures: [3],
             rows: lines.map((line) => [
               plan.lesson.bought.includes(line.part) ? '☑' : '☐',
               packWords(line),
@@ -248,7 +245,7 @@ export function labelsSheet({ plan, kit, groupNames, cautions }: LessonFacts): S
 
 /** A card for each group: its bird, what it builds, how it joins. */
 export function groupsSheet(
-  { plan, kit, groupNames, queue }: LessonFacts,
+  { plan, kit, groupNames, queue, evaluation }: LessonFacts,
   joinAt: string | null,
 ): Sheet {
   const code = plan.lesson.joinCode;
@@ -263,7 +260,7 @@ export function groupsSheet(
         cards: groupNames.map((name, index) => ({
           title: name,
           lines: [
-            `You build ${kit.cellsInGroup} cells.`,
+            `You build ${kit.cellsInGroup} cells${pairsWords(evaluation.wiring.pairs)}.`,
             `The meter is yours from minute ${formatNumber(queue.turns[index]?.fromMinute ?? 0)} of each round, for ${formatNumber(queue.turnMinutes)} minutes.`,
             code === null ? 'Join code: ______________' : `Join code: ${code}`,
             ...(code === null || joinAt === null ? [] : [`at ${joinAt}`]),
