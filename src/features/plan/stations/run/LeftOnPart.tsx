@@ -1,5 +1,6 @@
 'use client';
 
+import { Readable } from '@/ui/plain/Readable';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Slider from '@mui/material/Slider';
@@ -83,7 +84,7 @@ function InTime({ left }: { readonly left: LeftRunning }) {
         </Typography>
       )}
       <Card title={position === 0 ? 'The moment it is connected' : `After ${aboutTime(seconds)}`}>
-        <Box sx={{ overflowX: 'auto', '& > svg': { minWidth: 650 } }}>
+        <Readable least={650}>
           <DeskPicture
             desk={desk}
             geometry={geometry}
@@ -94,7 +95,7 @@ function InTime({ left }: { readonly left: LeftRunning }) {
             amps={now.amps}
             resistorOhms={evaluation.seriesResistorOhms}
           />
-        </Box>
+        </Readable>
         <Box sx={{ display: 'flex', gap: 2.5, alignItems: 'center', px: 1 }}>
           <Slider
             aria-label="Time since it was connected"
