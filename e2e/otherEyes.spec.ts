@@ -122,3 +122,51 @@ test('on a phone: text in drawings of ten pixels, links that a finger meets, not
       .toEqual({ sideways: false, small: [], low: [] });
   }
 });
+
+test('in a high-contrast theme the step, the tab and the choice are outlined, and drawings keep their colours', async ({
+  page,
+}) => {
+  await page.emulateMedia({ forcedColors: 'active' });
+  await page.goto('/plans/demo-lamp/ready');
+  const outlineOf = (selector: string): Promise<string> =>
+    page
+      .locator(selector)
+      .first()
+      .evaluate((element) => getComputedStyle(element).outlineWidth);
+  expect(await outlineOf('[aria-current="page"], [aria-current="step"]')).toBe('3px');
+  expect(await outlineOf('[role=tab][aria-selected=true]')).toBe('3px');
+  await page.goto('/plans/demo-lamp/power');
+  await expect(page.getByRole('main')).toBeVisible();
+  expect(await outlineOf('main [aria-pressed=true]')).toBe('3px');
+  await page.goto('/plans/demo-lamp/arrange');
+  const kept = page.locator('svg[data-desk-picture]');
+  await expect(kept).toHaveCSS('forced-color-adjust', 'none');
+  expect(
+    await page
+      .getByRole('button', { name: /More cells/ })
+      .first()
+      .evaluate((button) => getComputedStyle(button).borderTopWidth),
+  ).toBe('1px');
+});
+
+test('with letters of 24 px: numerals in their circles, labels whole, nothing sideways', async ({
+  page,
+}) => {
+  for (const view of ['power', 'cell', 'arrange', 'ready', 'build', 'run']) {
+    await page.goto(`/plans/demo-lamp/${view}`);
+    await page.addStyleTag({ content: 'html { font-size: 24px !important; }' });
+    await expect
+      .poll(
+        () =>
+          page.evaluate(() => ({
+            sideways: document.documentElement.scrollWidth > window.innerWidth,
+            cut: [...document.querySelectorAll('label, legend, button, nav [aria-hidden]')]
+              .filter((element) => element.clientWidth > 2)
+              .filter((element) => element.scrollWidth > element.clientWidth + 1)
+              .map((element) => element.textContent),
+          })),
+        { message: view },
+      )
+      .toEqual({ sideways: false, cut: [] });
+  }
+});

@@ -27,6 +27,16 @@ export function plainText(pdf: SheetPdf, { scale }: Column, size = TEXT_SIZE): S
     .fillColor('#000000');
 }
 
+/** Share of its height that a picture keeps on a sheet that is set smaller: it gives way before the letters do. */
+export function pictureShare({ scale }: Pick<Column, 'scale'>): number {
+  return Math.max(0.55, 1 - 5 * (1 - Math.min(1, scale))) * Math.max(1, scale);
+}
+
+/** Share of their height that lines and rows to write in keep: a hand needs 7 mm. */
+export function writingShare(column: Pick<Column, 'scale'>): number {
+  return Math.max(0.83, pictureShare(column));
+}
+
 /** Begins a new page where there is no room for so many points. */
 export function keepTogether(pdf: SheetPdf, height: number): void {
   if (pdf.y + height > pdf.page.height - pdf.page.margins.bottom) pdf.addPage();

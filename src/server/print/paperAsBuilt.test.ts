@@ -9,7 +9,10 @@ import type { RecipeId } from '@/core/physics/recipes/recipe';
 import { EMPTY_CUPBOARD } from '@/core/records/cupboard/cupboardSchema';
 import { lessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
 import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
+import { sheetOf } from '@/core/work/preparation/sheets/sheetsOfLesson';
 import { drawDesk } from './drawDesk';
+import { TEXT_SIZE } from './page';
+import { scaleFor } from './pdfOfSheets';
 import { SheetPdf } from './sheetPdf';
 
 const mockDrawn: Shape[][] = [];
@@ -126,4 +129,18 @@ test.each(PLANS)('%s: on paper stands what is in the kit', (_, change, parts) =>
   }
   // One device, and it is the wished one.
   expect(mockDrawn.at(-1)).toEqual(loadShapes(load, false));
+});
+
+test.each(PLANS)('%s: the pupil’s sheet keeps letters of 10 pt', (_, change) => {
+  const plan: Plan = { ...newPlan('Printed'), ...change };
+  const evaluation = evaluatePlan(plan);
+  const facts = lessonFacts(plan, evaluation, { cupboard: EMPTY_CUPBOARD, planId: 'p' });
+  const load = looksOfTarget(plan.target);
+  const drawn = { desk: evaluation.desk, load, loadName: evaluation.need.name, resistor: null };
+  for (const paper of ['A4', 'Letter'] as const) {
+    for (const wording of ['simple', 'full'] as const) {
+      const sheet = sheetOf('pupil', facts, null, wording);
+      expect(TEXT_SIZE * scaleFor(sheet, drawn, paper)).toBeGreaterThanOrEqual(10);
+    }
+  }
 });

@@ -1,6 +1,16 @@
 import type { Block, PrintedSheet } from '@/core/work/preparation/sheets/sheet';
 import { deskCaption, drawDesk, type DrawnDesk } from './drawDesk';
-import { GREY, keepTogether, plainText, rule, TEXT_SIZE, wholePage, type Column } from './page';
+import {
+  GREY,
+  keepTogether,
+  pictureShare,
+  plainText,
+  rule,
+  TEXT_SIZE,
+  wholePage,
+  writingShare,
+  type Column,
+} from './page';
 import { printable } from './printable';
 import { renderCards } from './renderCards';
 import { renderPictures } from './renderPictures';
@@ -75,8 +85,8 @@ function renderBlock(pdf: SheetPdf, block: Block, drawn: DrawnDesk | null, colum
       return;
     case 'lines':
       for (let line = 0; line < block.count; line += 1) {
-        keepTogether(pdf, LINE_HEIGHT * scale);
-        pdf.y += LINE_HEIGHT * scale;
+        keepTogether(pdf, LINE_HEIGHT * writingShare(column));
+        pdf.y += LINE_HEIGHT * writingShare(column);
         rule(pdf, column, pdf.y);
       }
       pdf.y += 8;
@@ -202,15 +212,16 @@ function renderDesk(
   pdf: SheetPdf,
   planned: DrawnDesk | null,
   block: Extract<Block, { kind: 'desk' }>,
-  { x, width, scale }: Column,
+  column: Column,
 ): void {
+  const { x, width, scale } = column;
   const withoutLoad = block.desk !== undefined;
   const drawn = withoutLoad ? { ...NO_LOAD, desk: block.desk } : needed(planned);
-  const most = block.most * pdf.page.height;
-  keepTogether(pdf, Math.min(most * scale, 0.4 * width) + CAPTION_ROOM);
+  const most = block.most * pdf.page.height * pictureShare(column);
+  keepTogether(pdf, Math.min(most, 0.4 * width) + CAPTION_ROOM);
   const { y } = pdf;
   const room = pdf.page.height - pdf.page.margins.bottom - y - CAPTION_ROOM;
-  const tallest = Math.min(most * scale, room);
+  const tallest = Math.min(most, room);
   const height = drawDesk(pdf, drawn, { x, y, width, most: tallest, withoutLoad });
   pdf
     .write(FONTS.text)

@@ -1,5 +1,5 @@
 import type { Block } from '@/core/work/preparation/sheets/sheet';
-import { keepTogether, plainText, type Column } from './page';
+import { keepTogether, pictureShare, plainText, type Column } from './page';
 import { printable } from './printable';
 import type { SheetPdf } from './sheetPdf';
 
@@ -14,7 +14,7 @@ export function renderStairs(
   { columns, volts }: Extract<Block, { kind: 'stairs' }>,
   column: Column,
 ): void {
-  const height = HEIGHT * column.scale;
+  const height = HEIGHT * pictureShare(column);
   keepTogether(pdf, height + 44);
   plainText(pdf, column, 9);
   pdf.text('volts', column.x, pdf.y, { lineBreak: false });

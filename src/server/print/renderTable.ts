@@ -1,5 +1,5 @@
 import type { Block } from '@/core/work/preparation/sheets/sheet';
-import { keepTogether, plainText, TEXT_SIZE, type Column } from './page';
+import { keepTogether, plainText, writingShare, TEXT_SIZE, type Column } from './page';
 import { printable } from './printable';
 import { FONTS, type SheetPdf } from './sheetPdf';
 
@@ -36,7 +36,7 @@ function renderRow(
   const heights = cells.map((text, index) =>
     pdf.heightOfString(printable(text), { width: widthOf(index) - 2 * padding }),
   );
-  const least = writable && !isHeader ? WRITABLE_ROW * scale : 0;
+  const least = writable && !isHeader ? WRITABLE_ROW * writingShare(column) : 0;
   const height = Math.max(least, ...heights) + 2 * padding;
   keepTogether(pdf, height);
   const { y } = pdf;
