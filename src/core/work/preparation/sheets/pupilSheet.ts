@@ -242,7 +242,7 @@ export function posterSheet({ plan, evaluation }: LessonFacts): Sheet {
   return {
     id: 'poster',
     title: plan.title,
-    subtitle: `+ is ${recipe.plus.material}, − is ${recipe.minus.material}. ${wiring.cellsInSeries} cells in a string${pairsWords(wiring.pairs)}: + of one goes to − of the next.${wiring.strings === 1 ? '' : ` ${wiring.strings} strings side by side: + to +, − to −.`}`,
+    subtitle: `+ is ${recipe.plus.material}, − is ${recipe.minus.material}. ${wiring.cellsInSeries} cells${pairsWords(wiring.pairs)} in a string: + of one goes to − of the next.${wiring.strings === 1 ? '' : ` ${wiring.strings} strings side by side: + to +, − to −.`}`,
     landscape: true,
     blocks: [
       { kind: 'desk', most: 1 },
