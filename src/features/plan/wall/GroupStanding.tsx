@@ -66,7 +66,7 @@ export function GroupStanding({
           lineHeight: 1.3,
           minHeight: '2.6em',
           display: '-webkit-box',
-          WebkitLineClamp: large ? 2 : 4,
+          WebkitLineClamp: large ? 3 : 4,
           WebkitBoxOrient: 'vertical',
           overflow: 'hidden',
         }}
