@@ -1,4 +1,4 @@
-import { looksOfTarget } from '@/core/records/plan/targetLooks';
+import { drawnDesk } from '@/server/print/drawDesk';
 import { performance } from 'node:perf_hooks';
 import { DEMO_CUPBOARD } from '@/cli/demoCupboard';
 import { demoPlan } from '@/cli/demoPlans';
@@ -30,12 +30,7 @@ export async function benchLesson(): Promise<void> {
   const thirty = { ...plan, lesson: { ...plan.lesson, pupils: 30, joinCode: 'FERN42' } };
   const evaluation = evaluatePlan(thirty);
   const facts = lessonFacts(thirty, evaluation, { cupboard: DEMO_CUPBOARD.state, planId: 'x' });
-  const drawn = {
-    desk: evaluation.desk,
-    load: looksOfTarget(plan.target),
-    loadName: evaluation.need.name,
-    resistor: null,
-  };
+  const drawn = drawnDesk(evaluation);
   const printed = async (): Promise<number> => {
     const start = performance.now();
     const times = lessonTimes(facts, '2027-01-10T08:00:00');

@@ -23,9 +23,24 @@ const SPELLED = [
   'eight',
   'nine',
   'ten',
+  'eleven',
+  'twelve',
 ];
+/** Above ten, figures are read faster. */
+const MOST_IN_WORDS = 10;
 
 /** `three`; from eleven on `11`. */
 export function inWords(count: number): string {
-  return SPELLED[count] ?? String(count);
+  return (count <= MOST_IN_WORDS ? SPELLED[count] : undefined) ?? String(count);
+}
+
+/** The count of a small number that is spelled out; `null`: it is none. */
+export function countOf(word: string): number | null {
+  const count = SPELLED.indexOf(word);
+  return count < 0 ? null : count;
+}
+
+/** `1 plan`, `3 plans`. */
+export function counted(count: number, one: string, many: string): string {
+  return `${count} ${count === 1 ? one : many}`;
 }

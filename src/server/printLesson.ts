@@ -1,7 +1,4 @@
 import { PAPERS, type Paper } from '@/core/physics/recipes/separatorPlan';
-import { formatOhms } from '@/core/units';
-import { looksOfTarget } from '@/core/records/plan/targetLooks';
-import { nameOfTarget } from '@/core/records/plan/loadRequirement';
 import { sheetOf, sheetsAllowed } from '@/core/work/preparation/sheets/sheetsOfLesson';
 import {
   SHEET_IDS,
@@ -13,6 +10,7 @@ import { fail, succeed, type Result } from '@/core/result';
 import { z } from 'zod';
 import type { ServerContext } from './context';
 import { openLesson } from './openLesson';
+import { drawnDesk } from './print/drawDesk';
 import { pdfOfSheets } from './print/pdfOfSheets';
 
 /** What is asked of a print: one sheet or all, how the pupil sheet is worded, on which paper. */
@@ -62,16 +60,10 @@ export async function printLesson(
   const { plan, evaluation } = facts;
   const sheets = wanted.map((one) => sheetOf(one, facts, times, wording, joinAt));
   const size: Paper = paper ?? plan.lesson.paper;
-  const pdf = await pdfOfSheets(
-    sheets,
-    {
-      desk: evaluation.desk,
-      load: looksOfTarget(plan.target),
-      loadName: nameOfTarget(plan.target),
-      resistor:
-        evaluation.seriesResistorOhms === null ? null : formatOhms(evaluation.seriesResistorOhms),
-    },
-    { title: plan.title, paper: size, made: new Date(context.now()) },
-  );
+  const pdf = await pdfOfSheets(sheets, drawnDesk(evaluation), {
+    title: plan.title,
+    paper: size,
+    made: new Date(context.now()),
+  });
   return succeed({ pdf, fileName: sheet === 'all' ? 'lesson' : sheet });
 }

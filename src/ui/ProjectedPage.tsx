@@ -24,6 +24,7 @@ export function ProjectedPage({ children }: { children: (press: ReactNode) => Re
       before > 1 ? 1 : Math.max(1.05, (window.innerHeight * LEAST_SHARE) / SMALLEST_TEXT),
     );
   useHotkeys('b', toggle, KEYS_WHILE_NOT_TYPING);
+  useHotkeys('escape', () => setZoom(1), KEYS_WHILE_NOT_TYPING);
   return (
     <Box sx={{ zoom }}>
       {children(

@@ -1,3 +1,4 @@
+import { counted } from '../words';
 /** How much a backup holds. */
 export interface BackupHolds {
   readonly plans: number;
@@ -10,8 +11,6 @@ export interface BackupHolds {
 
 /** What a backup holds, in words. */
 export function holdsText({ plans, others, lines, photos }: BackupHolds): string {
-  const counted = (count: number, one: string, many: string): string =>
-    `${count} ${count === 1 ? one : many}`;
   return [
     counted(plans, 'plan', 'plans'),
     counted(others, 'other document', 'other documents'),

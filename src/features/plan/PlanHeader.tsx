@@ -182,7 +182,7 @@ function RunVerdict() {
   const { need } = evaluation;
   const run = useBatteryRun();
   if (run === null) return <OwnVerdict />;
-  const left = runVerdict(run.run, need, minutes);
+  const left = runVerdict(run.run, need, minutes, evaluation.target);
   const own = verdictOf(evaluation);
   // What the whole class makes of it counts here too.
   return TONES.indexOf(own.tone) < TONES.indexOf(left.tone) ? (

@@ -1,25 +1,50 @@
 import { cellsOf, withoutFaults, type Desk, type StandingCell } from '@/core/physics/desk/desk';
-import { deskGeometry, type DeskGeometry, type PlacedCell } from '@/core/physics/desk/deskGeometry';
+import {
+  deskGeometry,
+  loadWires,
+  type DeskGeometry,
+  type DeskPoint,
+  type PlacedCell,
+} from '@/core/physics/desk/deskGeometry';
 import {
   cellShapes,
   looksOfCell,
-  TERMINAL_X,
-  TERMINAL_Y,
+  signsAbove,
+  signsBeside,
 } from '@/core/physics/desk/drawing/cellShapes';
 import { MATERIAL_LOOK } from '@/core/physics/desk/drawing/materialLook';
 import { loadShapes, pinsOfLoad, type LoadLooks } from '@/core/physics/desk/drawing/loadShapes';
+import { looksOfTarget } from '@/core/records/plan/targetLooks';
+import { formatOhms } from '@/core/units';
+import type { PlanEvaluation } from '@/core/work/judging/evaluatePlan';
 import { drawShapes } from './drawShapes';
 import { FONTS, type SheetPdf } from './sheetPdf';
 
 const INK = '#000000';
 const LINE = 1;
 
-/** A battery with its load and the resistor before it, if there is one. */
+/** A battery with what is connected to it; `null`: nothing yet. */
 export interface DrawnDesk {
   readonly desk: Desk;
-  readonly load: LoadLooks;
-  readonly loadName: string;
+  readonly load: DrawnLoad | null;
+}
+
+interface DrawnLoad {
+  readonly looks: LoadLooks;
+  readonly name: string;
+  /** Value of the resistor before it, if there is one. */
   readonly resistor: string | null;
+}
+
+/** A plan’s battery as it is drawn. */
+export function drawnDesk({
+  desk,
+  target,
+  need,
+  seriesResistorOhms: ohms,
+}: Pick<PlanEvaluation, 'desk' | 'target' | 'need' | 'seriesResistorOhms'>): DrawnDesk {
+  const resistor = ohms === null ? null : formatOhms(ohms);
+  return { desk, load: { looks: looksOfTarget(target), name: need.name, resistor } };
 }
 
 interface Frame {
@@ -28,21 +53,18 @@ interface Frame {
   readonly width: number;
   /** Tallest that it may be, points. */
   readonly most: number;
-  /** The battery alone, before anything is connected. */
-  readonly withoutLoad?: boolean;
 }
 
 /** The battery as it stands on the desk, in the screen's shapes and black. Returns the height that it took, points. */
 export function drawDesk(
   pdf: SheetPdf,
-  drawn: DrawnDesk,
-  { x, y, width, most, withoutLoad = false }: Frame,
+  { desk, load }: DrawnDesk,
+  { x, y, width, most }: Frame,
 ): number {
-  const { load, loadName, resistor } = drawn;
-  const geometry = deskGeometry(withoutFaults(drawn.desk));
+  const geometry = deskGeometry(withoutFaults(desk));
   const lastY = geometry.rows.at(-1)?.y ?? 0;
-  const height = withoutLoad ? lastY + 36 : geometry.returnY + 12;
-  const across = withoutLoad ? geometry.rightBusX + 12 : geometry.width;
+  const height = load === null ? lastY + 36 : geometry.returnY + 12;
+  const across = load === null ? geometry.rightBusX + 12 : geometry.width;
   const scale = Math.min(width / across, most / height);
   pdf.save();
   pdf.translate(x + (width - across * scale) / 2, y).scale(scale);
@@ -50,10 +72,7 @@ export function drawDesk(
   drawWires(pdf, geometry);
   for (const placed of geometry.cells) drawPlaced(pdf, placed, geometry);
   for (const { sign, x: signX, y: signY } of geometry.endSigns) drawSign(pdf, sign, signX, signY);
-  if (!withoutLoad) {
-    drawLoad(pdf, geometry, load, loadName);
-    if (resistor !== null) drawResistor(pdf, geometry, resistor);
-  }
+  if (load !== null) drawLoad(pdf, geometry, load);
   pdf.restore();
   pdf.write(FONTS.text);
   return height * scale;
@@ -84,10 +103,7 @@ export function drawCell(
   const looks = looksOfCell(cell);
   drawShapes(pdf, cellShapes(looks, spacing));
   if (signs === 'none') return;
-  const pile = looks.look === 'pile';
-  const beside = signs === 'beside';
-  const x = pile ? spacing * (beside ? 0.65 : 1 / 3) : TERMINAL_X + (beside ? 11 : 0);
-  const y = pile ? (beside ? 4 : -25) : TERMINAL_Y + (beside ? 8 : -5);
+  const { x, y } = (signs === 'beside' ? signsBeside : signsAbove)(looks, spacing);
   drawSign(pdf, '−', -x, y);
   drawSign(pdf, '+', x, y);
 }
@@ -131,46 +147,30 @@ function drawPlaced(pdf: SheetPdf, { cell, x, y }: PlacedCell, geometry: DeskGeo
   pdf.restore();
 }
 
-/** Height of the wire from the + ends to the load. */
-function plusWireY({ rows, loadY }: DeskGeometry): number {
-  const top = (rows[0]?.y ?? 0) - 16;
-  const bottom = (rows.at(-1)?.y ?? 0) - 16;
-  return Math.min(Math.max(loadY, top), bottom);
-}
-
-function drawResistor(pdf: SheetPdf, geometry: DeskGeometry, value: string): void {
-  const x = (geometry.rightBusX + geometry.loadX - LOAD_SIDE) / 2;
-  const y = plusWireY(geometry);
+function drawResistor(pdf: SheetPdf, { x, y }: DeskPoint, value: string): void {
   pdf.rect(x - 11, y - 4, 22, 8).fillAndStroke('#FFFFFF', INK);
   pdf.fillColor(INK).fontSize(8);
   pdf.text(value, x - 22, y - 15, { width: 44, align: 'center', lineBreak: false });
 }
 
-/** Left edge of the drawing of a load: the + wire comes down here. */
-const LOAD_SIDE = 46;
-
-function drawLoad(pdf: SheetPdf, geometry: DeskGeometry, load: LoadLooks, name: string): void {
-  const { rightBusX, leftBusX, loadX, loadY, returnY, rows } = geometry;
-  const bottom = (rows.at(-1)?.y ?? 0) - 16;
-  const { plus, minus } = pinsOfLoad(load);
-  pdf
-    .moveTo(rightBusX, plusWireY(geometry))
-    .lineTo(loadX - LOAD_SIDE, plusWireY(geometry))
-    .lineTo(loadX - LOAD_SIDE, loadY + plus[1])
-    .lineTo(loadX + plus[0], loadY + plus[1])
-    .stroke();
-  pdf
-    .moveTo(loadX + minus[0], loadY + minus[1])
-    .lineTo(loadX + minus[0], returnY)
-    .lineTo(leftBusX, returnY)
-    .lineTo(leftBusX, bottom)
-    .stroke();
+function drawLoad(
+  pdf: SheetPdf,
+  geometry: DeskGeometry,
+  { looks, name, resistor }: DrawnLoad,
+): void {
+  const { loadX, loadY } = geometry;
+  const pins = pinsOfLoad(looks);
+  const { plus, minus } = pins;
+  const wires = loadWires(geometry, pins);
+  pdf.path(wires.plus).stroke();
+  pdf.path(wires.minus).stroke();
   pdf.save();
   pdf.translate(loadX, loadY);
-  drawShapes(pdf, loadShapes(load, false));
+  drawShapes(pdf, loadShapes(looks, false));
   pdf.restore();
   drawSign(pdf, '+', loadX + plus[0] - 14, loadY + plus[1] - 3);
   drawSign(pdf, '−', loadX + minus[0] + 12, loadY + minus[1] + 8);
   pdf.write(FONTS.text).fillColor(INK).fontSize(11);
   pdf.text(name, loadX - 56, loadY - 56, { width: 112, height: 26, align: 'center' });
+  if (resistor !== null) drawResistor(pdf, wires.resistor, resistor);
 }

@@ -10,7 +10,7 @@ import { EMPTY_CUPBOARD } from '@/core/records/cupboard/cupboardSchema';
 import { lessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
 import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
 import { sheetOf } from '@/core/work/preparation/sheets/sheetsOfLesson';
-import { drawDesk } from './drawDesk';
+import { drawDesk, drawnDesk } from './drawDesk';
 import { TEXT_SIZE } from './page';
 import { scaleFor } from './pdfOfSheets';
 import { SheetPdf } from './sheetPdf';
@@ -115,8 +115,7 @@ test.each(PLANS)('%s: on paper stands what is in the kit', (_, change, parts) =>
     expect(kit.lines.find((line) => line.part === part)?.perGroup).toBe(amount);
   }
   mockDrawn.length = 0;
-  const load = looksOfTarget(plan.target);
-  const drawn = { desk: evaluation.desk, load, loadName: evaluation.need.name, resistor: null };
+  const drawn = drawnDesk(evaluation);
   const pdf = new SheetPdf({ size: 'A4' });
   drawDesk(pdf, drawn, { x: 40, y: 40, width: 500, most: 300 });
   const cells = mockDrawn.slice(0, -1);
@@ -128,15 +127,14 @@ test.each(PLANS)('%s: on paper stands what is in the kit', (_, change, parts) =>
     expect(metals.filter((metal) => metal === plus.material)).toHaveLength(amount);
   }
   // One device, and it is the wished one.
-  expect(mockDrawn.at(-1)).toEqual(loadShapes(load, false));
+  expect(mockDrawn.at(-1)).toEqual(loadShapes(looksOfTarget(plan.target), false));
 });
 
 test.each(PLANS)('%s: the pupil’s sheet keeps letters of 10 pt', (_, change) => {
   const plan: Plan = { ...newPlan('Printed'), ...change };
   const evaluation = evaluatePlan(plan);
   const facts = lessonFacts(plan, evaluation, { cupboard: EMPTY_CUPBOARD, planId: 'p' });
-  const load = looksOfTarget(plan.target);
-  const drawn = { desk: evaluation.desk, load, loadName: evaluation.need.name, resistor: null };
+  const drawn = drawnDesk(evaluation);
   for (const paper of ['A4', 'Letter'] as const) {
     for (const wording of ['simple', 'full'] as const) {
       const sheet = sheetOf('pupil', facts, null, wording);

@@ -89,12 +89,11 @@ function drawPicture(pdf: SheetPdf, id: PictureId, drawn: DrawnDesk, frame: Fram
     }
     case 'all-cells':
     case 'device':
-      drawDesk(pdf, drawn, {
+      drawDesk(pdf, id === 'all-cells' ? { ...drawn, load: null } : drawn, {
         x: x + 6,
         y: y + 8,
         width: width - 12,
         most: height - 16,
-        withoutLoad: id === 'all-cells',
       });
   }
 }

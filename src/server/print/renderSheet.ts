@@ -111,9 +111,6 @@ function renderBlock(pdf: SheetPdf, block: Block, drawn: DrawnDesk | null, colum
   }
 }
 
-/** What a desk alone is drawn with. */
-const NO_LOAD = { load: { drawing: 'resistor' }, loadName: '', resistor: null } as const;
-
 function needed(drawn: DrawnDesk | null): DrawnDesk {
   if (drawn === null) throw new Error('a sheet with a desk needs one to draw');
   return drawn;
@@ -215,14 +212,13 @@ function renderDesk(
   column: Column,
 ): void {
   const { x, width, scale } = column;
-  const withoutLoad = block.desk !== undefined;
-  const drawn = withoutLoad ? { ...NO_LOAD, desk: block.desk } : needed(planned);
+  const drawn = block.desk === undefined ? needed(planned) : { desk: block.desk, load: null };
   const most = block.most * pdf.page.height * pictureShare(column);
   keepTogether(pdf, Math.min(most, 0.4 * width) + CAPTION_ROOM);
   const { y } = pdf;
   const room = pdf.page.height - pdf.page.margins.bottom - y - CAPTION_ROOM;
   const tallest = Math.min(most, room);
-  const height = drawDesk(pdf, drawn, { x, y, width, most: tallest, withoutLoad });
+  const height = drawDesk(pdf, drawn, { x, y, width, most: tallest });
   pdf
     .write(FONTS.text)
     .fontSize(8.5 * scale)

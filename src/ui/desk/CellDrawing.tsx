@@ -1,9 +1,4 @@
-import {
-  cellShapes,
-  TERMINAL_X,
-  TERMINAL_Y,
-  type CellLooks,
-} from '@/core/physics/desk/drawing/cellShapes';
+import { cellShapes, signsAbove, type CellLooks } from '@/core/physics/desk/drawing/cellShapes';
 import { COPPER_FILL } from './DeskPatterns';
 import { Shapes } from './Shapes';
 
@@ -22,9 +17,7 @@ interface CellDrawingProps {
 export function CellDrawing(props: CellDrawingProps) {
   const { looks, patternPrefix, signs, spacing, turned = false } = props;
   const metals = turned ? { plus: looks.minus, minus: looks.plus } : {};
-  const pile = looks.look === 'pile';
-  const x = pile ? spacing / 3 : TERMINAL_X;
-  const y = pile ? -25 : TERMINAL_Y - 5;
+  const { x, y } = signsAbove(looks, spacing);
   return (
     <g>
       <Shapes shapes={cellShapes({ ...looks, ...metals }, spacing)} prefix={patternPrefix} />

@@ -6,7 +6,12 @@ import type { PlanTarget } from '@/core/records/plan/planSchema';
 import { isLit, plusOfTarget } from '@/core/records/plan/targetWords';
 import { formatAmps, formatOhms } from '@/core/units';
 import { CellDrawing, Sign } from './CellDrawing';
-import type { DeskGeometry, Lead, PlacedCell } from '@/core/physics/desk/deskGeometry';
+import {
+  loadWires,
+  type DeskGeometry,
+  type Lead,
+  type PlacedCell,
+} from '@/core/physics/desk/deskGeometry';
 import { COPPER_FILL, DeskPatterns, HALO, INK, SOFT_INK } from './DeskPatterns';
 import { deskWords } from './deskWords';
 import { FaultMarks } from './FaultMarks';
@@ -230,25 +235,19 @@ function RowLabels({ geometry, strings, textScale }: RowLabelsProps) {
 function LoadSide(props: DeskPictureProps) {
   const { geometry, desk, target, running, amps, atEnd, textScale = 1 } = props;
   const { resistorOhms = null } = props;
-  const { leftBusX, rightBusX, loadX, loadY, returnY, rows } = geometry;
-  const top = (rows[0]?.y ?? 0) - 16;
-  const bottom = (rows.at(-1)?.y ?? 0) - 16;
-  const wireY = Math.min(Math.max(loadY, top), bottom);
+  const { loadX, loadY, returnY } = geometry;
   const pins = pinsOfLoad(looksOfTarget(target));
-  const { plus, minus } = desk.loadReversed ? { plus: pins.minus, minus: pins.plus } : pins;
+  const turned = desk.loadReversed ? { plus: pins.minus, minus: pins.plus } : pins;
+  const wires = loadWires(geometry, turned);
   // Beside one string the + wire runs where the hint would stand: then it stands below.
-  const hintY = loadY + plus[1] > returnY - 18 ? returnY + 13 : returnY - 5;
-  const plusPath = `M${rightBusX} ${wireY} H${loadX - 46} V${loadY + plus[1]} H${loadX + plus[0]}`;
-  const minusPath = `M${loadX + minus[0]} ${loadY + minus[1]} V${returnY} H${leftBusX} V${bottom}`;
+  const hintY = loadY + turned.plus[1] > returnY - 18 ? returnY + 13 : returnY - 5;
   return (
     <g>
       <g fill="none" strokeWidth="2" strokeLinejoin="round">
-        <path d={plusPath} stroke={COPPER_FILL} />
-        <path d={minusPath} stroke="var(--mui-palette-secondary-main)" />
+        <path d={wires.plus} stroke={COPPER_FILL} />
+        <path d={wires.minus} stroke="var(--mui-palette-secondary-main)" />
       </g>
-      {resistorOhms === null ? null : (
-        <SeriesResistor x={(rightBusX + loadX - 46) / 2} y={wireY} ohms={resistorOhms} />
-      )}
+      {resistorOhms === null ? null : <SeriesResistor {...wires.resistor} ohms={resistorOhms} />}
       <g transform={`translate(${loadX} ${loadY})`}>
         <LoadDrawing target={target} litAmps={amps} running={running} />
       </g>

@@ -264,3 +264,29 @@ function rowsOf(strings: Desk['strings'], isGrid: boolean, rowHeight: number): D
     return placed;
   });
 }
+
+export interface DeskPoint {
+  readonly x: number;
+  readonly y: number;
+}
+
+/** How far left of a load the + wire comes down. */
+const LOAD_SIDE = 46;
+
+/**
+ * The wires from the ends of the battery to the pins of its load, as paths.
+ * @param pins from the middle of the load
+ */
+export function loadWires(
+  { rightBusX, leftBusX, loadX, loadY, returnY, rows }: DeskGeometry,
+  { plus, minus }: Record<'plus' | 'minus', readonly [x: number, y: number]>,
+): { readonly plus: string; readonly minus: string; readonly resistor: DeskPoint } {
+  const top = (rows[0]?.y ?? 0) - 16;
+  const bottom = (rows.at(-1)?.y ?? 0) - 16;
+  const wireY = Math.min(Math.max(loadY, top), bottom);
+  return {
+    plus: `M${rightBusX} ${wireY} H${loadX - LOAD_SIDE} V${loadY + plus[1]} H${loadX + plus[0]}`,
+    minus: `M${loadX + minus[0]} ${loadY + minus[1]} V${returnY} H${leftBusX} V${bottom}`,
+    resistor: { x: (rightBusX + loadX - LOAD_SIDE) / 2, y: wireY },
+  };
+}

@@ -50,13 +50,13 @@ export function nameOfTarget(target: PlanTarget): string {
   }
 }
 
-/** `three red LEDs`, `red, amber and blue LED`. */
+/** `three red LEDs`, `red, amber and blue LEDs`. */
 function ledsName(colours: readonly LedColour[]): string {
   const [first] = colours;
   const alike = first !== undefined && colours.every((colour) => colour === first);
   return alike
     ? `${inWords(colours.length)} ${LED_PRESETS[first].name}s`
-    : `${listWords(colours.map((colour) => LED_PRESETS[colour].name.replace(/ LED$/, '')))} LED`;
+    : `${listWords(colours.map((colour) => LED_PRESETS[colour].name.replace(/ LED$/, '')))} LEDs`;
 }
 
 function loadOfTarget(target: PlanTarget, celsius: number): Load {

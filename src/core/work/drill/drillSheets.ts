@@ -1,4 +1,4 @@
-import type { Block, PrintedSheet } from '../preparation/sheets/sheet';
+import { GROUP_LINE, type Block, type PrintedSheet } from '../preparation/sheets/sheet';
 import { gridDesk } from '../../physics/desk/desk';
 import { cellOfPlan } from '../../records/plan/cellOfPlan';
 import { freshCell, newPlan } from '../../records/plan/newPlan';
@@ -67,7 +67,7 @@ function drillBlocks(drill: Drill, index: number): Block[] {
   const kiwi = cellOfPlan({ ...newPlan(''), cell: freshCell('copper-zinc-fruit', 'kiwi') });
   const blocks: Block[] = [
     { kind: 'heading', text: `Battery ${index + 1}` },
-    { kind: 'text', text: 'Group: ______________________   Date: ______________' },
+    { kind: 'text', text: GROUP_LINE },
     { kind: 'desk', most: 0.16, desk: gridDesk(kiwi, cells, strings) },
     ...drill.built.flatMap((items, at): Block[] => [
       {

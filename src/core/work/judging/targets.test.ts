@@ -42,7 +42,7 @@ test('three colours side by side: the darkest is what is wished, the others take
 test('three colours on a pile light, each is on the list, and every LED is connected by its long leg', () => {
   const plan = planFor(THREE, freshCell('coin-pile-brine', 'felt-salt-vinegar'));
   expect(headline(plan)).toMatch(
-    /^Lights red, amber and yellow-green LED dimly for 10.min, in 9\d/,
+    /^Lights red, amber and yellow-green LEDs dimly for 10.min, in 9\d/,
   );
   const evaluation = evaluatePlan(plan);
   expect(evaluation.atEnd.brightness).toBe('dim');

@@ -1,10 +1,18 @@
+export type PhaseId =
+  | 'question'
+  | 'one-cell'
+  | 'measure-one'
+  | 'more-cells'
+  | 'measure-all'
+  | 'device'
+  | 'compare'
+  | 'clear';
+
 /** A part of the lesson itself. */
 export interface LessonPhase {
-  readonly id: string;
+  readonly id: PhaseId;
   readonly name: string;
   readonly minutes: number;
-  /** What the teacher says. */
-  readonly say: string;
 }
 
 /** One group at its bench. */
@@ -41,56 +49,49 @@ export function lessonPhases(
 ): LessonCourse {
   const hands = Math.max(1, pupilsInGroup.least);
   const more = Math.ceil(Math.max(0, cellsInGroup - 1) / hands) * minutesPerCell;
-  const phases: LessonPhase[] = [
+  const all: LessonPhase[] = [
     {
       id: 'question',
       name: 'The question, the cautions, the kit',
       minutes: FIXED.question,
-      say: 'What could it run on? Nobody eats what had metal in it.',
     },
     {
       id: 'one-cell',
       name: 'Build one cell',
       minutes: minutesPerCell,
-      say: 'Two metals, well down, close together, never touching.',
     },
     {
       id: 'measure-one',
       name: 'Measure it: every group once',
       minutes: rounds.one,
-      say: 'Predict first. Volts, then milliamps for two seconds.',
     },
     {
       id: 'more-cells',
       name: 'Build the others, each pupil their own',
       minutes: more,
-      say: 'Each of you builds one that is just like it.',
     },
     {
       id: 'measure-all',
       name: 'Join them one by one and measure',
       minutes: rounds.all,
-      say: '+ to −. Every cell must add a step; if not, look at that cell.',
     },
     {
       id: 'device',
       name: 'Connect the load, the right way round',
       minutes: FIXED.device,
-      say: '+ to +, − to −.',
     },
     {
       id: 'compare',
       name: 'Compare and explain',
       minutes: FIXED.compare,
-      say: 'Where did the missing volts go? Whose prediction came nearest?',
     },
     {
       id: 'clear',
       name: 'Clear away, count back, wash hands',
       minutes: FIXED.clear,
-      say: 'Metals to the tray, food to the waste, wash your hands.',
     },
-  ].filter(({ minutes }) => minutes > 0);
+  ];
+  const phases = all.filter((phase) => phase.minutes > 0);
   const minutes = phases.reduce((sum, phase) => sum + phase.minutes, 0);
   return { phases, minutes, over: Math.max(0, minutes - lessonMinutes) };
 }

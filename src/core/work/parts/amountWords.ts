@@ -9,16 +9,23 @@ export function amountWords(part: PartId, amount: number): string {
   return `${countedWords(part, amount)} ${partWords(part, amount)}`;
 }
 
-/** The same with the value of a resistor: `7 series resistors of 3.3 kΩ`. */
-export function valuedWords(
+/** Words for a part, with its value where it is the battery’s resistor: `7 series resistors of 3.3 kΩ`. */
+export function withValue(
+  words: string,
   part: PartId,
-  amount: number,
-  { seriesResistorOhms }: { readonly seriesResistorOhms: number | null },
+  { seriesResistorOhms: ohms }: Valued,
 ): string {
-  const words = amountWords(part, amount);
-  return part !== 'series-resistor' || seriesResistorOhms === null
-    ? words
-    : `${words} of ${formatOhms(seriesResistorOhms)}`;
+  return part !== 'series-resistor' || ohms === null ? words : `${words} of ${formatOhms(ohms)}`;
+}
+
+/** A battery with or without a resistor before its load. */
+export interface Valued {
+  readonly seriesResistorOhms: number | null;
+}
+
+/** `12 kiwis`, `7 series resistors of 3.3 kΩ`. */
+export function valuedWords(part: PartId, amount: number, battery: Valued): string {
+  return withValue(amountWords(part, amount), part, battery);
 }
 
 /** `2 more kiwis`, `250 g more table salt`. */

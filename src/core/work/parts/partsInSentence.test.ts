@@ -1,6 +1,14 @@
 import { PART_IDS, PARTS } from '../../physics/recipes/parts';
 import { partsInSentence } from './partsInSentence';
 
+test('typed in haste, without commas: every number begins another part', () => {
+  expect(partsInSentence('9 potatoes 6 nails 8 leads')).toEqual({
+    counts: { potato: 9, 'galvanised-nail': 6, 'clip-lead': 8 },
+    unknown: [],
+  });
+  expect(partsInSentence('four 3 mm nails').counts).toEqual({ 'galvanised-nail': 4 });
+});
+
 test('a sentence as people type it', () => {
   expect(partsInSentence('9 potatoes, 6 nails, 10 copper strips, 8 leads')).toEqual({
     counts: { potato: 9, 'galvanised-nail': 6, 'copper-strip': 10, 'clip-lead': 8 },

@@ -1,4 +1,5 @@
 import { distance } from 'fastest-levenshtein';
+import { countOf } from '../../words';
 import { PART_IDS, type PartId, PARTS } from '../../physics/recipes/parts';
 import type { PartCounts } from '../../records/plan/haveSchema';
 
@@ -27,22 +28,18 @@ const ALSO_CALLED: Readonly<Partial<Record<PartId, readonly string[]>>> = {
   'pocket-radio': ['radio'],
 };
 
-const NUMBER_WORDS = [
-  'no',
-  'one',
-  'two',
-  'three',
-  'four',
-  'five',
-  'six',
-  'seven',
-  'eight',
-  'nine',
-  'ten',
-  'eleven',
-  'twelve',
-];
-const MANY: Readonly<Record<string, number>> = { a: 1, an: 1, some: 4, 'a few': 4, 'a dozen': 12 };
+const MANY: Readonly<Record<string, number>> = {
+  no: 0,
+  a: 1,
+  an: 1,
+  some: 4,
+  'a few': 4,
+  'a dozen': 12,
+};
+
+/** Commas, *and*, or the next number where somebody types in haste; 3 mm belongs to its nail. */
+const BETWEEN_PARTS =
+  /[,;\n]|\band\b|\bplus\b|&|\+|(?<=[a-z])\s+(?=\d+\s*[x×]?\s+(?!mm\b|cm\b)[a-z])/i;
 
 /** What a sentence says of parts, and which of its pieces nothing on the list is called. */
 export interface SaidParts {
@@ -54,7 +51,7 @@ export interface SaidParts {
 export function partsInSentence(sentence: string): SaidParts {
   const counts: Partial<Record<PartId, number>> = {};
   const unknown: string[] = [];
-  for (const piece of sentence.split(/[,;\n]|\band\b|\bplus\b|&|\+/i)) {
+  for (const piece of sentence.split(BETWEEN_PARTS)) {
     const said = piece
       .trim()
       .replace(/[.!?]$/, '')
@@ -74,8 +71,8 @@ function countAndName(said: string): readonly [number, string] {
   if (digits !== null) return [Number(digits[1]?.replace(',', '.')), digits[2] ?? ''];
   const spelt = /^(a few|a dozen|[a-z]+)\s+(.+)$/i.exec(said);
   const word = spelt?.[1]?.toLowerCase() ?? '';
-  const count = MANY[word] ?? NUMBER_WORDS.indexOf(word);
-  return spelt === null || count < 0 ? [1, said] : [count, spelt[2] ?? ''];
+  const count = MANY[word] ?? countOf(word);
+  return spelt === null || count === null ? [1, said] : [count, spelt[2] ?? ''];
 }
 
 /** Words that say nothing about which part it is. */

@@ -134,8 +134,8 @@ export function preparingTasks(input: PreparingInput): WantedTask[] {
     ),
     task(
       'trial-cell',
-      'Build and measure the trial cell',
-      minutesPerCell + TRIAL_MEASURING_MINUTES,
+      `${boiled === null ? 'Build' : 'Boil one, build'} and measure the trial cell`,
+      minutesPerCell + TRIAL_MEASURING_MINUTES + (boiled === null ? 0 : BOIL_MINUTES),
       trial === null ? 0 : TRIAL_DAYS,
     ),
     task('buy', 'Buy the rest, fresh things last', toBuy.length === 0 ? 0 : BUY_MINUTES, 2),

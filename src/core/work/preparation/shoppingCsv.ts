@@ -1,4 +1,5 @@
 import { csvText } from '../../formats/csv';
+import { withValue } from '../parts/amountWords';
 import { PARTS } from '../../physics/recipes/parts';
 import type { LessonFacts } from './sheets/lessonFacts';
 
@@ -16,10 +17,10 @@ const HEADER = [
 ];
 
 /** The shopping list as CSV; a price that nobody set stays empty. */
-export function shoppingCsv({ shopping, kit, plan }: LessonFacts): string {
+export function shoppingCsv({ shopping, kit, plan, evaluation }: LessonFacts): string {
   const rows = shopping.lines.map(({ part, needed, inCupboard, packs, pack, price }) => [
     PARTS[part].aisle,
-    PARTS[part].name,
+    withValue(PARTS[part].name, part, evaluation),
     PARTS[part].unit,
     kit.lines.find((one) => one.part === part)?.perGroup ?? 0,
     needed,

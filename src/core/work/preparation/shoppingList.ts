@@ -4,7 +4,7 @@ import type { CupboardState } from '../../records/cupboard/cupboardSchema';
 import { entryOf } from '../../records/cupboard/cupboardSchema';
 import type { Kit } from './kitOfPlan';
 import { type PartId, PARTS } from '../../physics/recipes/parts';
-import { amountWords, wholeUnits } from '../parts/amountWords';
+import { valuedWords, wholeUnits, type Valued } from '../parts/amountWords';
 
 export interface ShoppingLine {
   readonly part: PartId;
@@ -84,8 +84,10 @@ export function totalWords(list: ShoppingList, currency: string): string {
 }
 
 /** `2 × 6 kiwis`, `1 × 500 g table salt`, `12 trays`. */
-export function packWords({ part, packs, pack }: ShoppingLine): string {
-  return pack === 1 ? amountWords(part, packs) : `${packs} × ${amountWords(part, pack)}`;
+export function packWords({ part, packs, pack }: ShoppingLine, battery: Valued): string {
+  return pack === 1
+    ? valuedWords(part, packs, battery)
+    : `${packs} × ${valuedWords(part, pack, battery)}`;
 }
 
 /** What so much of a part costs in whole packs, after the cupboard gave what it has. */

@@ -179,6 +179,9 @@ test('potatoes that must be boiled are boiled the day before, whatever else is c
   const boil = tasks.find(({ id }) => id === 'boil');
   expect(boil).toMatchObject({ name: expect.stringContaining('Boil the potatoes'), minutes: 60 });
   expect(boil?.start.slice(0, 10)).toBe('2027-01-28');
+  // Days before, the one of the trial is boiled too, in an hour of its own.
+  const trial = tasks.find(({ id }) => id === 'trial-cell');
+  expect(trial).toMatchObject({ name: expect.stringContaining('Boil one'), minutes: 75 });
 });
 
 test('salted foam dries overnight, or in the oven where the night is gone; nothing else does', () => {

@@ -34,6 +34,8 @@ const RUN: BatteryRun = {
 };
 const plain = (text: string): string => text.replaceAll(/[\u00a0\u202f]/g, ' ');
 
+const AMBER = { kind: 'led', colour: 'amber', brightness: 'dim' } as const;
+
 test('an LED’s brightness comes in stretches, each until the next; nothing else has any', () => {
   expect(brightnessStretches(RUN)).toEqual([
     { band: 'clear', from: 0, until: 60 },
@@ -59,16 +61,16 @@ test.each<[BatteryRun['end'], number, RegExp]>([
 
 test('long enough and bright enough; long enough but weaker; too short; not at all', () => {
   const bright = { ...RUN, wantedUntil: null };
-  expect(runVerdict(bright, NEED, 40)).toMatchObject({
+  expect(runVerdict(bright, NEED, 40, AMBER)).toMatchObject({
     tone: 'fine',
     headline: 'Runs for about 10\u00a0h',
   });
-  expect(runVerdict(RUN, NEED, 1)).toMatchObject({ tone: 'fine' });
-  const weaker = runVerdict(RUN, NEED, 40);
+  expect(runVerdict(RUN, NEED, 1, AMBER)).toMatchObject({ tone: 'fine' });
+  const weaker = runVerdict(RUN, NEED, 40, AMBER);
   expect(weaker).toMatchObject({ tone: 'wrong' });
   expect(weaker.headline).toMatch(/^Runs for about 10\sh, bright enough for 60\ss only$/);
   expect(weaker.details.map(plain)).toEqual(['clear until 60 s, dim until 10 h', '40 min wanted']);
-  expect(runVerdict(RUN, NEED, 700)).toMatchObject({
+  expect(runVerdict(RUN, NEED, 700, AMBER)).toMatchObject({
     tone: 'wrong',
     headline: 'Runs only about 10\u00a0h',
   });
@@ -76,13 +78,13 @@ test('long enough and bright enough; long enough but weaker; too short; not at a
     { ...RUN, samples: [] },
     { ...RUN, endSeconds: 0 },
   ]) {
-    expect(runVerdict(never, NEED, 40)).toMatchObject({
+    expect(runVerdict(never, NEED, 40, AMBER)).toMatchObject({
       tone: 'wrong',
-      headline: 'The amber LED does not run',
+      headline: 'The amber LED stays dark',
     });
   }
   const weeks = { ...bright, end: { reason: 'time-is-up' }, endSeconds: HORIZON_SECONDS } as const;
-  expect(runVerdict(weeks, NEED, 40).headline).toBe('Runs for weeks');
+  expect(runVerdict(weeks, NEED, 40, AMBER).headline).toBe('Runs for weeks');
 });
 
 test.each<[CellLeft['strings'], CellLeft['cells'], string]>([

@@ -1,3 +1,5 @@
+import type { PlanTarget } from '../../records/plan/planSchema';
+import { wordsOfTarget } from '../../records/plan/targetWords';
 import type { BrightnessBand } from '../../physics/circuit/brightness';
 import type { LoadRequirement } from '../../records/plan/loadRequirement';
 import type { Verdict } from '../judging/verdict';
@@ -64,7 +66,12 @@ function placeWords(
 }
 
 /** The verdict on leaving it running: long enough, and bright enough all the time. */
-export function runVerdict(run: BatteryRun, need: LoadRequirement, minutes: number): Verdict {
+export function runVerdict(
+  run: BatteryRun,
+  need: LoadRequirement,
+  minutes: number,
+  target: PlanTarget,
+): Verdict {
   const wanted = 60 * minutes;
   const first = run.samples[0]?.amps ?? 0;
   const stillWanted =
@@ -76,7 +83,7 @@ export function runVerdict(run: BatteryRun, need: LoadRequirement, minutes: numb
       : '';
   const details = [course, `${formatMinutes(minutes)} wanted`].filter((one) => one !== '');
   if (run.samples.length === 0 || run.endSeconds < 1) {
-    return { tone: 'wrong', headline: `The ${need.name} does not run`, details };
+    return { tone: 'wrong', headline: `The ${need.name} ${wordsOfTarget(target).fails}`, details };
   }
   if (run.endSeconds < wanted) {
     return { tone: 'wrong', headline: `Runs only about ${aboutTime(run.endSeconds)}`, details };

@@ -94,22 +94,26 @@ test('brightness comes in stretches from bright to dark that follow on each othe
 });
 
 test('the verdict says how long, and whether that is enough and bright enough', () => {
-  expect(runVerdict(run, lamp.need, 40).tone).toBe('fine');
+  expect(runVerdict(run, lamp.need, 40, lamp.target).tone).toBe('fine');
   // It begins with more than that, and has less before the ten minutes are over.
   const more = { ...lamp.need, amps: 2.6e-3 };
-  expect(runVerdict(runBattery(lamp.desk, more, USUAL_RUNNING), more, 40)).toMatchObject({
+  expect(
+    runVerdict(runBattery(lamp.desk, more, USUAL_RUNNING), more, 40, lamp.target),
+  ).toMatchObject({
     tone: 'wrong',
     headline: expect.stringMatching(/^Runs for about \d+\sh, bright enough for /),
   });
-  expect(runVerdict(run, lamp.need, 43_000).tone).toBe('wrong');
+  expect(runVerdict(run, lamp.need, 43_000, lamp.target).tone).toBe('wrong');
   const weak = { ...lamp.need, amps: 1e-4 };
-  expect(runVerdict(runBattery(lamp.desk, weak, USUAL_RUNNING), weak, 40).tone).toBe('fine');
+  expect(runVerdict(runBattery(lamp.desk, weak, USUAL_RUNNING), weak, 40, lamp.target).tone).toBe(
+    'fine',
+  );
   const none = evaluatePlan({
     ...newPlan('x'),
     arrangement: { kind: 'own', cellsInSeries: 1, strings: 1 },
   });
   const dark = runBattery(none.desk, none.need, USUAL_RUNNING);
-  expect(runVerdict(dark, none.need, 40).tone).toBe('wrong');
+  expect(runVerdict(dark, none.need, 40, none.target).tone).toBe('wrong');
   expect(endWords(run, 3)).toMatch(/the −\smetal of cell 1 of string 1 is used up/);
   expect(endWords({ end: { reason: 'time-is-up' }, endSeconds: HORIZON_SECONDS }, 1)).toContain(
     '30\u00a0days',

@@ -45,6 +45,21 @@ export function looksOfCell({
 export const TERMINAL_X = 21;
 export const TERMINAL_Y = -29;
 
+interface SignPlace {
+  readonly x: number;
+  readonly y: number;
+}
+
+/** Where the sign of + stands over its metal, its middle and its foot; − mirrored. */
+export function signsAbove({ look }: CellLooks, spacing: number): SignPlace {
+  return look === 'pile' ? { x: spacing / 3, y: -25 } : { x: TERMINAL_X, y: TERMINAL_Y - 5 };
+}
+
+/** The same beside the metals, where wires come from above. */
+export function signsBeside({ look }: CellLooks, spacing: number): SignPlace {
+  return look === 'pile' ? { x: 0.65 * spacing, y: 4 } : { x: TERMINAL_X + 11, y: TERMINAL_Y + 8 };
+}
+
 /**
  * One cell centred on the origin, − on the left and + on the right.
  * @param spacing width of one layer set of a pile

@@ -1,7 +1,7 @@
 import { againWords, plusOfTarget } from '../../../records/plan/targetWords';
 import { groupName } from '../groupNames';
 import { kitOfPlan, type Kit } from '../kitOfPlan';
-import type { LessonCourse, LessonPhase } from '../../lesson/lessonPhases';
+import type { LessonCourse, LessonPhase, PhaseId } from '../../lesson/lessonPhases';
 import type { MeterQueue } from '../../lesson/meterQueue';
 import type { MeasuringWay } from '../../../records/plan/lessonSchema';
 import { cautionsOfPlan, type PlacedCaution } from '../cautionsOfPlan';
@@ -25,7 +25,10 @@ export interface LessonFacts {
   /** How the meters are shared. */
   readonly measuring: MeasuringWay;
   readonly queue: MeterQueue;
-  readonly course: LessonCourse;
+  /** Its phases with what the teacher says. */
+  readonly course: Omit<LessonCourse, 'phases'> & {
+    readonly phases: readonly (LessonPhase & { readonly say: string })[];
+  };
   readonly cautions: readonly PlacedCaution[];
   readonly gate: SafetyGate;
   readonly groupNames: readonly string[];
@@ -61,7 +64,10 @@ export function lessonFacts(
     shopping: shoppingList(kit, cupboard, lesson.pupils),
     measuring: measuring.way,
     queue: measuring.queue,
-    course: { ...course, phases: course.phases.map((one) => inWordsOf(plan, one)) },
+    course: {
+      ...course,
+      phases: course.phases.map((phase) => ({ ...phase, say: saidOf(phase.id, plan) })),
+    },
     cautions: cautionsOfPlan(evaluation, kit),
     gate,
     groupNames: gate.pupilSheet
@@ -70,12 +76,23 @@ export function lessonFacts(
   };
 }
 
-/** A phase as it is said of this device: `Its long leg to +. Dark? Turn it round.` */
-function inWordsOf({ target }: Plan, phase: LessonPhase): LessonPhase {
-  if (phase.id !== 'device') return phase;
+/** What the teacher says; of the device what belongs to it. */
+const SAYINGS: Readonly<Record<Exclude<PhaseId, 'device'>, string>> = {
+  question: 'What could it run on? Nobody eats what had metal in it.',
+  'one-cell': 'Two metals, well down, close together, never touching.',
+  'measure-one': 'Predict first. Volts, then milliamps for two seconds.',
+  'more-cells': 'Each of you builds one that is just like it.',
+  'measure-all': '+ to −. Every cell must add a step; if not, look at that cell.',
+  compare: 'Where did the missing volts go? Whose prediction came nearest?',
+  clear: 'Metals to the tray, food to the waste, wash your hands.',
+};
+
+/** `Its long leg to +. Dark? Turn it round.` */
+function saidOf(id: PhaseId, { target }: Plan): string {
+  if (id !== 'device') return SAYINGS[id];
   const plus = plusOfTarget(target);
   const connecting = plus === null ? 'Either way round will do.' : `Its ${plus} to +.`;
-  return { ...phase, say: `${connecting} ${againWords(target)}` };
+  return `${connecting} ${againWords(target)}`;
 }
 
 /** ` of 3 pairs of metal each`; nothing for one. */

@@ -6,9 +6,7 @@ import type { CautionId } from '../../../physics/safety/cautions';
 import { formatAmps, formatOhms, formatVolts } from '../../../units';
 import { askedOf, stairsAxes } from './asked';
 import { pairsWords, type LessonFacts } from './lessonFacts';
-import type { Block, Sheet, Wording } from './sheet';
-
-const GROUP_LINE = 'Group: ______________________   Date: ______________';
+import { GROUP_LINE, type Block, type Sheet, type Wording } from './sheet';
 
 const PREDICT: Readonly<Record<Wording, (device: string) => string>> = {
   simple: (device) =>

@@ -1,5 +1,8 @@
 import type { Desk } from '../../../physics/desk/desk';
 
+/** Where a group writes its name and the day. */
+export const GROUP_LINE = 'Group: ______________________   Date: ______________';
+
 /** The sheets that are printed for a lesson. */
 export const SHEET_IDS = [
   'teacher',

@@ -9,7 +9,7 @@ import { MEASURING_NAMES } from '../../lesson/measuring';
 import { moneyWords } from '../../parts/moneyWords';
 import { dayWords } from '../dayWords';
 import { dayOf } from '../localTime';
-import { valuedWords } from '../../parts/amountWords';
+import { amountWords, valuedWords } from '../../parts/amountWords';
 import { packWords, totalWords, type ShoppingLine } from '../shoppingList';
 import type { Timetable } from '../timetable';
 import { checklistOf } from './checklist';
@@ -177,8 +177,8 @@ export function shoppingSheet(facts: LessonFacts): Sheet {
             figures: [3],
             rows: lines.map((line) => [
               plan.lesson.bought.includes(line.part) ? '☑' : '☐',
-              packWords(line),
-              valuedWords(line.part, line.needed, facts.evaluation),
+              packWords(line, facts.evaluation),
+              amountWords(line.part, line.needed),
               moneyWords(line.price, cupboard.currency),
             ]),
           },

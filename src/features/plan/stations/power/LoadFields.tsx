@@ -103,7 +103,7 @@ export function DeviceFields({ target, onChange }: FieldsProps<'device'>) {
         <PlanQuantity path="target.leastVolts" label="Runs from (volts)" kind="volts" />
         <PlanQuantity path="target.amps" label="Draws while running (mA)" kind="milliamps" />
         {target.mostVolts === undefined ? null : (
-          <PlanQuantity path="target.mostVolts" label="Bears at most (volts)" kind="volts" />
+          <PlanQuantity path="target.mostVolts" label="At most (volts)" kind="volts" />
         )}
       </Box>
       <Note>Typical values; what stands on the device or its packet is better.</Note>

@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import Checkbox from '@mui/material/Checkbox';
 import { AISLES, PARTS } from '@/core/physics/recipes/parts';
-import { amountWords, partWords } from '@/core/work/parts/amountWords';
+import { valuedWords, partWords } from '@/core/work/parts/amountWords';
 import { moneyWords } from '@/core/work/parts/moneyWords';
 import type { LessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
 import { packWords, type ShoppingLine } from '@/core/work/preparation/shoppingList';
@@ -85,7 +85,7 @@ function Line({ line, facts }: { line: ShoppingLine; facts: LessonFacts }) {
     <tr>
       <Box component="th" scope="row" sx={{ ...FIRST, fontWeight: 400 }}>
         {packs === 0 ? (
-          amountWords(part, needed)
+          valuedWords(part, needed, facts.evaluation)
         ) : (
           <Box
             component="label"
@@ -99,7 +99,7 @@ function Line({ line, facts }: { line: ShoppingLine; facts: LessonFacts }) {
               sx={{ p: 0.5, mr: 0.5 }}
             />
             <Box component="span" sx={ticked ? { textDecoration: 'line-through' } : {}}>
-              {packWords(line)}
+              {packWords(line, facts.evaluation)}
             </Box>
           </Box>
         )}

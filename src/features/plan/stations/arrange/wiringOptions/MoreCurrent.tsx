@@ -5,6 +5,7 @@ import { compareAdditions, type Addition } from '@/core/work/judging/compareAddi
 import type { PlanEvaluation } from '@/core/work/judging/evaluatePlan';
 import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
 import { costWords } from '@/core/work/parts/moneyWords';
+import { counted } from '@/core/words';
 import { formatAmps, formatNumber } from '@/core/units';
 import { countLimits, withOwnWiring } from '../../../arrangementEdits';
 import type { useEdit } from '../../../PlanProvider';
@@ -78,8 +79,8 @@ function Way({ title, from, addition, currency, onChoose, disabled = false }: Wa
         {formatAmps(from)} → {formatAmps(amps)}
       </Typography>
       <Typography variant="caption" color="textSecondary" component="p">
-        {bodies === 0 ? 'no more bodies' : `${bodies} more bodies`}, {pairs} pairs,{' '}
-        {costWords(price, currency)}
+        {bodies === 0 ? 'no more bodies' : counted(bodies, 'more body', 'more bodies')},{' '}
+        {counted(pairs, 'pair', 'pairs')}, {costWords(price, currency)}
         {foodGrams === 0 ? ', no food wasted' : `, ${formatNumber(foodGrams)} g of food`}
       </Typography>
       <Button size="small" onClick={onChoose} disabled={disabled} sx={{ mt: 0.5 }}>
