@@ -8,6 +8,8 @@ import { PLAN_DOCUMENT } from '@/core/records/plan/planDocument';
 import type { Issue, Result } from '@/core/result';
 import { succeed } from '@/core/result';
 import { wordsOfCause, type BatteryWords } from '@/core/work/diagnosis/causeWords';
+import { isOfLead, type CauseKind } from '@/core/work/diagnosis/causes';
+import type { Cause } from '@/core/work/diagnosis/diagnose';
 import { findFaults, belongsToBattery } from '@/core/work/diagnosis/findFaults';
 import { judgementOf } from '@/core/work/diagnosis/judgement';
 import { runsFromAmps, type NominalBattery } from '@/core/work/diagnosis/nominalBattery';
@@ -53,9 +55,7 @@ export const diagnoseCommand = commandOf(
         causes: diagnosis.causes
           .filter(({ chance }, index) => index === 0 || chance >= LEAST_CHANCE)
           .map((cause) => ({
-            kind: cause.kind,
-            string: cause.hypothesis?.string ?? null,
-            cell: cause.hypothesis?.cell ?? null,
+            ...placeOf(cause, nominal),
             probability: cause.chance,
             remedy: wordsOfCause(cause, words, readings).remedy,
           })),
@@ -67,6 +67,30 @@ export const diagnoseCommand = commandOf(
     };
   },
 );
+
+/** Kinds that are told by what they lie between, or by how many cells they span. */
+const PRINTED_KINDS: Partial<Record<CauseKind, CauseKind>> = {
+  'load-off': 'open',
+  'load-poor': 'poor-contact',
+  'bridged-two': 'bridged',
+};
+
+/** What is wrong and where: a cell, or a lead by the two things that it joins. */
+function placeOf({ kind, hypothesis }: Cause, { strings }: NominalBattery): object {
+  const string = hypothesis?.string ?? null;
+  const cell = hypothesis?.cell ?? null;
+  const printed = PRINTED_KINDS[kind] ?? kind;
+  if (kind === 'load-off' || kind === 'load-poor') {
+    const only = strings.length === 1 ? 1 : null;
+    return { kind: printed, string: only, between: [strings[0]?.length ?? 0, 'load'] };
+  }
+  if (hypothesis === null || string === null || cell === null) return { kind, string, cell };
+  if (isOfLead(hypothesis) && hypothesis.changes[0]?.inner === null) {
+    const isLast = cell === strings[string - 1]?.length;
+    return { kind, string, between: [cell, isLast ? 'load' : cell + 1] };
+  }
+  return { kind: printed, string, cell };
+}
 
 /** Causes below this are not printed. */
 const LEAST_CHANCE = 0.001;
@@ -103,6 +127,8 @@ function meantBy({ plan, battery }: Request): Result<Meant> {
       minus: '− metal',
       device: nameOfTarget(battery.load),
       strings,
+      places: Array.from({ length: strings }, () => cellsInSeries),
+      pile: stands === 'pile',
     },
   });
 }

@@ -11,6 +11,16 @@ import { meterOnString } from '../../core/work/measuring/meterOnBattery';
 
 /** A cell to test with: the demo scenario’s kiwi. */
 export const KIWI = { emfVolts: 0.93, resistanceOhms: 650 };
+/** What its parts are called. */
+export const WORDS = {
+  body: 'kiwi',
+  plus: 'copper',
+  minus: 'zinc',
+  device: 'LED',
+  strings: 1,
+  places: [4],
+  pile: false,
+};
 export const sound = (): SpecCell => ({ cell: KIWI, faults: [], body: null });
 export const battery = (cells: number, change: Partial<NominalBattery> = {}): NominalBattery => ({
   strings: [Array.from({ length: cells }, sound)],

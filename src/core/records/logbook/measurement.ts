@@ -44,7 +44,7 @@ export function isSame(first: Measurement, second: Measurement): boolean {
 export function measurementName(measurement: Measurement): string {
   switch (measurement.kind) {
     case 'volts':
-      return `${span(measurement.from, measurement.to)}, open`;
+      return `${span(measurement.from, measurement.to)}${measurement.beyond === true ? ' and the next lead' : ''}, open`;
     case 'short':
       return `${span(1, measurement.built)}, current`;
     case 'shorted-volts':

@@ -24,8 +24,12 @@ export const measurementSchema = z.discriminatedUnion('kind', [
       from: cell,
       to: cell,
       built: cell.describe('How many cells stood in the string.'),
+      beyond: z
+        .literal(true)
+        .optional()
+        .describe('Red beyond the lead that goes on from cell `to`, not on its + metal.'),
     })
-    .describe('Volts across cells `from` to `to`, nothing connected.'),
+    .describe('Volts from the − metal of cell `from` to the + metal of `to`, nothing connected.'),
   z
     .strictObject({ kind: z.literal('short'), string, built: cell })
     .describe('Current of the string through the meter, for a second or two.'),

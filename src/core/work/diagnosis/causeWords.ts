@@ -22,6 +22,10 @@ export interface BatteryWords {
   readonly device: string;
   /** More than one string: places are named with theirs. */
   readonly strings: number;
+  /** Cells in each of them, or places where groups stand. */
+  readonly places: readonly number[];
+  /** Cells lie on each other: what joins them are no leads. */
+  readonly pile: boolean;
 }
 
 export function wordsOfCause(
@@ -51,20 +55,62 @@ function wordsOf(
   words: BatteryWords,
   readings: readonly Reading[],
 ): CauseWords {
-  const { string, cell, slip } = hypothesis;
+  const { string, cell, slip, changes } = hypothesis;
   const of = words.strings > 1 && string !== null ? ` of string ${string}` : '';
   const place = `${placeOfCause(hypothesis)}${of}`;
   const next = cell === null ? '' : `${cell} and ${cell + 1}${of}`;
   const reading = slip === null ? undefined : readings[slip]?.measurement;
-  return WORDS[hypothesis.kind]({ ...words, place, next, string, reading });
+  const within = (changes[0]?.inner ?? null) !== null;
+  const isLast = string !== null && cell === words.places[string - 1];
+  const joint = within
+    ? `the ${words.pile ? 'contact' : 'lead'} above ${place}`
+    : isLast
+      ? `the lead that joins string ${string} to the battery`
+      : `the ${words.pile ? 'contact' : 'lead'} between cells ${next}`;
+  return WORDS[hypothesis.kind]({ ...words, place, next, joint, string, reading });
 }
 
 interface Facts extends BatteryWords {
   readonly place: string;
   readonly next: string;
+  /** `the lead between cells 2 and 3`. */
+  readonly joint: string;
   readonly string: number | null;
   readonly reading: Measurement | undefined;
 }
+
+/** What each kind is called where its place is not known. */
+export const WORDS_OF_KIND: Readonly<Record<CauseKind, string>> = {
+  none: 'nothing wrong',
+  pair: 'two things wrong at once',
+  unexplained: 'something unknown',
+  reversed: 'a cell the wrong way round',
+  'poor-contact': 'a poor contact',
+  open: 'a lead without contact',
+  dry: 'a dry cell',
+  shorted: 'metals that touch',
+  bridged: 'a clip across a cell',
+  'bridged-two': 'a clip across two cells',
+  'same-metal': 'the same metal on both sides of a cell',
+  'rim-leak': 'a wet rim',
+  drip: 'a drip',
+  'shared-body': 'two cells in one body',
+  'string-reversed': 'a string joined backwards',
+  'load-reversed': 'the device the wrong way round',
+  'load-broken': 'a device that does not work',
+  'load-off': 'a lead to the device that is off',
+  'load-poor': 'a poor contact at the device',
+  'load-shorted': 'leads of the device that touch',
+  'load-misplaced': 'a lead of the device on the wrong metal',
+  'no-milliamps': 'a meter that shows no milliamps',
+  'no-volts': 'a meter that shows no volts',
+  'leads-swapped': 'swapped leads of the meter',
+  'flat-meter': 'a flat meter',
+  slip: 'a reading that went wrong',
+};
+
+const SCRAPE = 'Scrape both metals bright where the clips sit, and clip again.';
+const PRESS = 'Take the two apart there, clean both faces and press them together again.';
 
 const WORDS: Readonly<Record<CauseKind, (facts: Facts) => CauseWords>> = {
   none: () => ({ what: 'Nothing is wrong', remedy: 'The readings are within ordinary scatter.' }),
@@ -75,14 +121,13 @@ const WORDS: Readonly<Record<CauseKind, (facts: Facts) => CauseWords>> = {
     remedy:
       'Turn it: its + metal belongs to the − metal of the next cell. It takes away its own volts as long as it is backwards.',
   }),
-  'poor-contact': ({ place }) => ({
-    what: `Poor contact at the + clip of ${place}`,
-    remedy:
-      'Scrape the metal bright, clip it again, and press. The volts look right with nothing connected and collapse under load.',
+  'poor-contact': ({ joint, pile }) => ({
+    what: `Poor contact in ${joint}`,
+    remedy: `${pile ? PRESS : SCRAPE} The volts look right with nothing connected and collapse under load.`,
   }),
-  open: ({ place }) => ({
-    what: `No contact at the + clip of ${place}`,
-    remedy: 'Look for a clip that came off, a broken lead, plastic or paint under the clip.',
+  open: ({ joint, pile }) => ({
+    what: `${capital(joint)} ${pile ? 'is open' : 'has no contact'}`,
+    remedy: pile ? PRESS : `${SCRAPE} Try another lead.`,
   }),
   dry: ({ place, body }) => ({
     what: `${capital(place)} is dry`,
@@ -95,6 +140,10 @@ const WORDS: Readonly<Record<CauseKind, (facts: Facts) => CauseWords>> = {
   bridged: ({ place }) => ({
     what: `A clip or lead bridges ${place}`,
     remedy: 'A clip lies across both of its metals: lift the clips apart and read again.',
+  }),
+  'bridged-two': ({ next }) => ({
+    what: `A clip or lead bridges cells ${next}`,
+    remedy: 'A clip lies across both cells: lift the clips apart and read again.',
   }),
   'same-metal': ({ place, plus, minus }) => ({
     what: `${capital(place)} has the same metal on both sides`,
@@ -123,6 +172,23 @@ const WORDS: Readonly<Record<CauseKind, (facts: Facts) => CauseWords>> = {
   'load-broken': ({ device }) => ({
     what: `The ${device} does not work`,
     remedy: 'Try another one, or try this one on a bought battery of the right volts.',
+  }),
+  'load-off': ({ device }) => ({
+    what: `A lead to the ${device} is off`,
+    remedy: 'Press both of its clips, and look whether they sit on bare metal. Try another lead.',
+  }),
+  'load-poor': ({ device }) => ({
+    what: `Poor contact in a lead to the ${device}`,
+    remedy: `${SCRAPE} Try another lead.`,
+  }),
+  'load-shorted': ({ device }) => ({
+    what: `The legs or leads of the ${device} touch`,
+    remedy: 'Spread them apart: the current takes the short way and passes it by.',
+  }),
+  'load-misplaced': ({ device }) => ({
+    what: `A lead to the ${device} sits on the wrong metal`,
+    remedy:
+      'One lead belongs on the + metal of the last cell, the other on the − metal of cell 1: some cells are left out.',
   }),
   'no-milliamps': () => ({
     what: 'The meter shows no milliamps',

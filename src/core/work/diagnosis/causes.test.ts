@@ -6,10 +6,9 @@ import {
   NO_FAULT,
   pairOf,
   placeOfCause,
-  singleCauses,
-  type CauseInput,
   type Hypothesis,
 } from './causes';
+import { singleCauses, type CauseInput } from './possibleCauses';
 
 const PILE: CauseInput = {
   strings: [Array.from({ length: 4 }, sound), Array.from({ length: 3 }, sound)],
@@ -144,11 +143,11 @@ test('pairs share a body where bodies hold several, and never within a group', (
   expect(placesOf(singleCauses(fruit), 'shared-body')).toContain('1.1');
   expect(placesOf(singleCauses(PILE), 'shared-body')).toEqual([]);
   const group = { strings: [[sound()], [sound()]] };
-  const grouped = singleCauses({ ...fruit, strings: [[group, sound()]], concerned: [1] });
+  const grouped = singleCauses({ ...fruit, strings: [[group, sound(), sound()]], concerned: [1] });
   expect(placesOf(grouped, 'shared-body')).toEqual(['1.2']);
   // Each cell of the group may be dry by itself.
   const dry = grouped.filter(({ kind }) => kind === 'dry');
-  expect(new Set(dry.map(({ cause }) => cause)).size).toBe(3);
+  expect(new Set(dry.map(({ cause }) => cause)).size).toBe(4);
   const inner = dry.find(({ changes }) => changes[0]?.inner?.[0] === 1);
   if (inner === undefined) throw new Error('no cell of the group');
   expect(placeOfCause(inner)).toBe(placeName(2, 1, 'group 1'));
@@ -173,6 +172,20 @@ test('a cause changes its own string only; one body holds a cell and the next', 
   expect(bodies).toEqual([null, 'one body from cell 2', 'one body from cell 2']);
 });
 
+test('a lead lies between two cells; beyond the last of them only where strings are joined', () => {
+  const between = ['1.1', '1.2', '1.3', '2.1', '2.2'];
+  expect(placesOf(singleCauses(PILE), 'open')).toEqual(between);
+  expect(placesOf(singleCauses({ ...PILE, joined: true }), 'poor-contact')).toEqual(
+    [...between, '1.4', '2.3'].sort(),
+  );
+  const [only] = PILE.strings;
+  const one = { ...PILE, joined: true, strings: [only ?? []], concerned: [1] };
+  expect(placesOf(singleCauses(one), 'open')).toEqual(['1.1', '1.2', '1.3']);
+  // There the leads of the device begin, which have causes of their own.
+  expect(singleCauses(one).some(({ kind }) => kind === 'load-off')).toBe(true);
+  expect(singleCauses(PILE).some(({ kind }) => kind === 'load-off')).toBe(false);
+});
+
 test('a pair has one meter, one device and one slip at most, and keeps what each of the two does', () => {
   const all = singleCauses({ ...PILE, joined: true });
   const of = (kind: Hypothesis['kind'], nth = 0): Hypothesis => {
@@ -184,9 +197,13 @@ test('a pair has one meter, one device and one slip at most, and keeps what each
   expect(pairOf(of('flat-meter'), of('leads-swapped'))).toBeNull();
   expect(pairOf(of('load-reversed'), of('load-broken'))).toBeNull();
   const both = pairOf(of('load-broken'), of('flat-meter'));
-  expect(both).toMatchObject({ load: 'broken', meter: of('flat-meter').meter, slip: null });
+  expect(both).toMatchObject({
+    load: { state: 'broken' },
+    meter: of('flat-meter').meter,
+    slip: null,
+  });
   expect(pairOf(of('flat-meter'), of('load-broken'))).toMatchObject({
-    load: 'broken',
+    load: { state: 'broken' },
     meter: of('flat-meter').meter,
   });
   expect(pairOf(of('dry'), of('slip'))).toMatchObject({ slip: 1, cell: of('dry').cell });

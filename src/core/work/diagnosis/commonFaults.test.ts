@@ -1,10 +1,9 @@
-import { battery, shown, sound, exact, volts } from '@/testing/core/diagnosisBattery';
+import { WORDS, battery, shown, sound, exact, volts } from '@/testing/core/diagnosisBattery';
 import type { Measurement } from '../../records/logbook/measurement';
 import type { Reading } from './evidence';
 import { findFaults } from './findFaults';
 import { judgementOf } from './judgement';
 
-const words = { body: 'kiwi', plus: 'copper', minus: 'zinc', device: 'the LED', strings: 1 };
 const short = (built: number): Measurement => ({ kind: 'short', string: 1, built });
 const stairs = (...values: number[]): Reading[] =>
   values.map((value, index) => ({ measurement: volts(index + 1), value }));
@@ -12,8 +11,10 @@ const all = [1, 2, 3, 4].map((to) => shown(exact(4), volts(to)));
 
 test('the meter floats beyond an open clip: 0.03 V and 0.02 V are no weak cells', () => {
   const found = findFaults(battery(4), stairs(0.93, 0.03, 0.02, 0.02));
-  expect(found?.causes[0]).toMatchObject({ kind: 'open', cause: 'open 1 2 ' });
-  expect(judgementOf(found!, words, []).headline).toBe('No contact at the + clip of cell 2');
+  expect(found?.causes[0]).toMatchObject({ kind: 'open', cause: 'open 1 1 ' });
+  expect(judgementOf(found!, WORDS, []).headline).toBe(
+    'The lead between cells 1 and 2 has no contact',
+  );
 });
 
 test.each<[string, string, readonly Reading[], number | undefined]>([

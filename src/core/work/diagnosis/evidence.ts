@@ -18,6 +18,8 @@ export interface Evidence {
   readonly hypothesis: Hypothesis;
   /** Natural logarithm of the chance of exactly these readings, without the prior. */
   readonly logLikelihood: number;
+  /** Number of the reading that fits least beside all others; `null` where there is none. */
+  readonly worst: () => number | null;
   /** Middle and standard deviation of a further reading, given those taken. */
   readonly predict: (next: Measurement) => { readonly mean: number; readonly deviation: number };
 }
@@ -34,11 +36,11 @@ export function evidenceOf(
   hypothesis: Hypothesis,
   readings: readonly Reading[],
 ): Evidence {
-  const physical = readings.filter(
-    ({ measurement }, index) => measurement.kind !== 'lights' && index !== hypothesis.slip,
+  const physical = readings.flatMap((reading, index) =>
+    reading.measurement.kind !== 'lights' && index !== hypothesis.slip ? [{ reading, index }] : [],
   );
   let logLikelihood = 0;
-  const terms = physical.map(({ measurement, value, range }) => {
+  const terms = physical.map(({ reading: { measurement, value, range } }) => {
     const predicted = predictor.predict(measurement, hypothesis, currentRangeOf(range));
     const term = termOf(predicted, quantityOf(measurement), value);
     logLikelihood += term.logScale;
@@ -71,6 +73,7 @@ export function evidenceOf(
   return {
     hypothesis,
     logLikelihood,
+    worst: () => physical[worstOf(fit)]?.index ?? null,
     predict: (next) => {
       const prediction = predictor.predict(next, hypothesis);
       const { factor, whitened, scale } = fit;
@@ -133,6 +136,30 @@ function fitOf(
   return { scale, logChance, factor, whitened };
 }
 
+/**
+ * Which reading is least likely beside all others: leaving it out gains most. With `C = L·Lᵀ` its own residual is
+ * `(C⁻¹o)ᵢ / √(C⁻¹)ᵢᵢ` (e.g. C. E. Rasmussen and C. K. I. Williams, Gaussian Processes for Machine Learning, 5.4.2).
+ */
+function worstOf({ factor, whitened }: Fit): number {
+  const count = whitened.length;
+  // Columns of L⁻¹.
+  const inverse = Array.from({ length: count }, (_, column) =>
+    forward(
+      factor,
+      Array.from({ length: count }, (__, row) => (row === column ? 1 : 0)),
+    ),
+  );
+  let worst = -1;
+  let most = -Infinity;
+  inverse.forEach((column, index) => {
+    const own = column.reduce((sum, one) => sum + one * one, 0);
+    const off = column.reduce((sum, one, row) => sum + one * whitened[row]!, 0);
+    const gain = (off * off) / own - Math.log(own);
+    if (gain > most) [worst, most] = [index, gain];
+  });
+  return worst;
+}
+
 /** A reading as it is compared with its prediction. */
 interface Term {
   readonly prediction: Prediction;
@@ -175,20 +202,39 @@ export function unexplainedLikelihood(predictor: Predictor, readings: readonly R
 }
 
 /**
- * Shares of what goes wrong with one reading (from memory): a lead slipped, swapped, a decimal point that was misread, a
- * digit or anything else.
+ * Shares of what goes wrong with one reading (from memory): a lead slipped, swapped, a decimal point or a unit that was
+ * misread, a digit, or anything at all.
  */
-const SLIPS = { nothing: 0.4, swapped: 0.15, tenfold: 0.2, anything: 0.25 } as const;
+const SLIPS = { nothing: 0.36, swapped: 0.14, digit: 0.2, anything: 0.02 } as const;
+/** By what a reading is too large or too small whose point or unit was misread, and how often. */
+const MISREAD_BY = [
+  { factor: 10, share: 0.09 },
+  { factor: 0.1, share: 0.09 },
+  { factor: 1000, share: 0.04 },
+  { factor: 1e-3, share: 0.03 },
+  { factor: 100, share: 0.02 },
+  { factor: 0.01, share: 0.01 },
+] as const;
+/** Spread of the logarithm of a reading that may be anything. */
+const ANYTHING_LOG = 3;
 
 function slipLikelihood(prediction: Prediction, value: number): number {
   const { mean, noise } = prediction;
   const deviation = Math.sqrt(covariance(prediction, prediction) + noise ** 2);
+  const normal = (middle: number, spread: number): number =>
+    Math.exp(logNormal(value, middle, spread));
+  const size = Math.max(Math.abs(mean), noise);
+  const far = Math.log(Math.max(Math.abs(value), 1e-9) / size) / ANYTHING_LOG;
   return Math.log(
-    SLIPS.nothing * Math.exp(logNormal(value, 0, 3 * noise)) +
-      SLIPS.swapped * Math.exp(logNormal(value, -mean, deviation)) +
-      (SLIPS.tenfold / 2) * Math.exp(logNormal(value, 10 * mean, 10 * deviation)) +
-      (SLIPS.tenfold / 2) * Math.exp(logNormal(value, mean / 10, deviation / 10 + noise)) +
-      SLIPS.anything * Math.exp(logNormal(value, mean, 2 * Math.abs(mean) + 10 * noise)),
+    SLIPS.nothing * normal(0, 3 * noise) +
+      SLIPS.swapped * normal(-mean, deviation) +
+      MISREAD_BY.reduce(
+        (sum, { factor, share }) =>
+          sum + share * normal(factor * mean, factor * deviation + Math.min(1, factor) * noise),
+        0,
+      ) +
+      SLIPS.digit * normal(mean, Math.abs(mean) + 10 * noise) +
+      (SLIPS.anything * Math.exp(-0.5 * far ** 2)) / (size + Math.abs(value)) / ANYTHING_LOG,
   );
 }
 

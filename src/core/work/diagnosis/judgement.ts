@@ -1,18 +1,26 @@
-import { wordsOfCause, type BatteryWords } from './causeWords';
-import type { Diagnosis } from './diagnose';
+import { howToMeasure } from '../../records/logbook/measurement';
+import { wordsOfCause, WORDS_OF_KIND, type BatteryWords } from './causeWords';
+import type { Cause, Diagnosis } from './diagnose';
 import type { Reading } from './evidence';
 
 /** What the fault finder says in one sentence; the screen, the board and the command line all take it from here. */
 export interface Judgement {
   readonly verdict: Diagnosis['verdict'];
-  /** The likeliest cause, as it stands at the head of the list of causes. */
+  /** The likeliest cause, as it stands at the head of the list of causes; what is not sure is told as likely. */
   readonly headline: string;
-  /** What to do about it. */
+  /** What to do about it; where it is not sure, what to measure first. */
   readonly remedy: string;
+  /** It is as good as certain: something can be mended before anything else is read. */
+  readonly sure: boolean;
 }
 
+/** Chance from which a cause is said without “probably”. */
+const SURE_FROM = 0.7;
+/** A cause that is so much of the likeliest is named beside it. */
+const NEAR_TIE = 0.5;
+
 export function judgementOf(
-  { verdict, causes }: Pick<Diagnosis, 'verdict' | 'causes'>,
+  { verdict, causes, next }: Pick<Diagnosis, 'verdict' | 'causes' | 'next'>,
   words: BatteryWords,
   readings: readonly Reading[],
 ): Judgement {
@@ -22,8 +30,41 @@ export function judgementOf(
       verdict: 'fine',
       headline: 'Nothing is wrong',
       remedy: 'All readings are within ordinary scatter. Go on with the next step.',
+      sure: true,
     };
   }
   const { what, remedy } = wordsOfCause(first, words, readings);
-  return { verdict, headline: what, remedy };
+  const sure = first.chance >= SURE_FROM;
+  const told = next[0];
+  if (sure || verdict === 'unexplained') return { verdict, headline: what, remedy, sure };
+  return {
+    verdict,
+    headline: `Probably ${likelyWords(causes, words, readings)}`,
+    remedy:
+      told === undefined ? remedy : `One reading tells more. ${howToMeasure(told.measurement)}`,
+    sure,
+  };
+}
+
+/** What may be wrong: the likeliest cause, beside it what is nearly as likely; of many places only the kind. */
+function likelyWords(
+  causes: readonly Cause[],
+  words: BatteryWords,
+  readings: readonly Reading[],
+): string {
+  const [first] = causes;
+  const near = causes.filter(
+    ({ kind, chance }) =>
+      kind !== 'none' && kind !== 'unexplained' && chance >= NEAR_TIE * (first?.chance ?? 1),
+  );
+  const kinds = [...new Set(near.map(({ kind }) => kind))];
+  if (near.length <= 2) {
+    return near
+      .map((cause) => {
+        const { what } = wordsOfCause(cause, words, readings);
+        return what.charAt(0).toLowerCase() + what.slice(1);
+      })
+      .join(', or ');
+  }
+  return kinds.map((kind) => WORDS_OF_KIND[kind]).join(' or ');
 }

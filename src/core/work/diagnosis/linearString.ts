@@ -3,9 +3,11 @@ import {
   BATTERY_MINUS,
   BATTERY_PLUS,
   nodeAfter,
+  plusMetal,
   type BatteryPart,
   type CellRef,
 } from '../../physics/circuit/faults/batteryNetwork';
+import { CLASS_SCATTER } from '../../physics/chance/scatter';
 import type { SpecItem } from '../../physics/circuit/faults/batterySpec';
 import { SparseLdl } from '../../physics/circuit/sparse/sparseLdl';
 
@@ -19,6 +21,9 @@ export interface ValueWithSlopes {
   readonly ohms: number;
 }
 
+/** One deviation of what two pieces of one metal still give: they read up to 30 mV either way (common practice, no source). */
+const ONE_METAL_VOLTS = 0.015;
+
 /** Stands among the names of cells for what is no cell: a contact, a leak, metals that touch. */
 export const FAULT_OHMS = 'fault';
 
@@ -28,6 +33,8 @@ interface SourceBranch {
   readonly minus: number;
   readonly plus: number;
   readonly emfVolts: number;
+  /** Volts that it may have although it should have none. */
+  readonly strayVolts: number;
   readonly ohms: number;
 }
 
@@ -64,6 +71,7 @@ export class LinearString {
         minus: this.node(BATTERY_MINUS, alias),
         plus: this.node(BATTERY_PLUS, alias),
         emfVolts: 0,
+        strayVolts: 0,
         ohms: endsOhms,
       });
     }
@@ -91,32 +99,40 @@ export class LinearString {
     this.nodeVolts = right;
   }
 
-  /** Volts between the taps after `from` and after `to` places, counted from the − end. */
-  voltsBetween(from: number, to: number): ValueWithSlopes {
+  /**
+   * Volts between the − metal of one place and the + metal of another, counted from 1 at the − end.
+   * @param beyond to what the lead from that + metal goes to: the next − metal, or the end of the string.
+   * @param turned place whose + metal is its lower one.
+   */
+  volts(from: number, to: number, beyond = false, turned: number | null = null): ValueWithSlopes {
     const right = new Float64Array(this.nodeVolts.length);
-    const upper = this.tap(to);
-    const lower = this.tap(from);
+    const spec = { strings: [this.items] };
+    const below = (place: number): string => nodeAfter(spec, 1, place - 1);
+    const above = (place: number): string => plusMetal(spec, 1, place);
+    const upper = this.tap(beyond ? nodeAfter(spec, 1, to) : to === turned ? below(to) : above(to));
+    const lower = this.tap(from === turned ? above(from) : below(from));
     if (upper >= 0) right[upper] = 1;
     if (lower >= 0) right[lower] = right[lower]! - 1;
     const value = this.at(this.nodeVolts, upper) - this.at(this.nodeVolts, lower);
     this.ldl.solve(right);
     const byVolts = new Float64Array(this.cells.length);
     const byResistance = new Float64Array(this.cells.length);
-    for (const { cell, minus, plus, emfVolts, ohms } of this.branches) {
+    for (const { cell, minus, plus, emfVolts, strayVolts, ohms } of this.branches) {
       if (cell < 0) continue;
       const adjointAmps = (this.at(right, plus) - this.at(right, minus)) / ohms;
       const drop = emfVolts - (this.at(this.nodeVolts, plus) - this.at(this.nodeVolts, minus));
-      byVolts[cell] = byVolts[cell]! + adjointAmps * emfVolts;
+      byVolts[cell] =
+        byVolts[cell]! + adjointAmps * (emfVolts + strayVolts / CLASS_SCATTER.emfShare);
       byResistance[cell] = byResistance[cell]! - adjointAmps * drop;
     }
     const ohms = this.at(right, upper) - this.at(right, lower);
     return { value, byVolts, byResistance, ohms };
   }
 
-  /** Resistance between the ends of the string and its slope by each cell's resistance, ohms per e-fold. */
+  /** Resistance between the ends of the string, its last lead among it, and its slope by each cell's resistance, ohms per e-fold. */
   resistance(): { readonly ohms: number; readonly byResistance: Float64Array } {
     const right = new Float64Array(this.nodeVolts.length);
-    const upper = this.tap(this.items.length);
+    const upper = this.tap(BATTERY_PLUS);
     right[upper] = 1;
     this.ldl.solve(right);
     const byResistance = new Float64Array(this.cells.length);
@@ -137,8 +153,7 @@ export class LinearString {
     return node < 0 ? 0 : values[node]!;
   }
 
-  private tap(places: number): number {
-    const name = nodeAfter({ strings: [this.items] }, 1, places);
+  private tap(name: string): number {
     return name === BATTERY_MINUS ? -1 : this.nodes.get(name)!;
   }
 
@@ -162,12 +177,29 @@ export class LinearString {
     if (component.type === 'cell') {
       const { emfVolts, resistanceOhms: ohms } = component;
       const minus = this.node(component.minus, alias);
-      return [{ cell: owner, minus, plus: this.node(component.plus, alias), emfVolts, ohms }];
+      const plus = this.node(component.plus, alias);
+      const strayVolts = cell !== null && this.isOneMetal(cell) ? ONE_METAL_VOLTS : 0;
+      return [{ cell: owner, minus, plus, emfVolts, strayVolts, ohms }];
     }
     if (component.type !== 'resistor') return [];
     const minus = this.node(component.a, alias);
     const plus = this.node(component.b, alias);
-    return [{ cell: owner, minus, plus, emfVolts: 0, ohms: component.resistanceOhms }];
+    const { resistanceOhms: ohms } = component;
+    return [{ cell: owner, minus, plus, emfVolts: 0, strayVolts: 0, ohms }];
+  }
+
+  private isOneMetal({ item, within }: CellRef): boolean {
+    const place = this.items[item - 1];
+    if (place === undefined) return false;
+    const cell =
+      'strings' in place && within !== null
+        ? place.strings[within.string - 1]?.[within.cell - 1]
+        : place;
+    return (
+      cell !== undefined &&
+      !('strings' in cell) &&
+      cell.faults.some(({ kind }) => kind === 'same-metal')
+    );
   }
 }
 

@@ -1,3 +1,4 @@
+import { loadDeviation } from '../../physics/chance/scatter';
 import { normalShareBelow } from '../../numeric/normalShare';
 import type { SpecItem } from '../../physics/circuit/faults/batterySpec';
 import { loadDifferentialOhms } from '../../physics/circuit/load/load';
@@ -6,7 +7,7 @@ import { theveninCurve } from '../../physics/circuit/battery/sourceCurve';
 import { operatingPoint } from '../../physics/circuit/operatingPoint';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
 import { measurementKey, quantityOf, type Measurement } from '../../records/logbook/measurement';
-import { changedString, NO_FAULT, RIGHT_METER, type Hypothesis } from './causes';
+import { changedString, NO_FAULT, RIGHT_LOAD, RIGHT_METER, type Hypothesis } from './causes';
 import type { Load } from '../../physics/circuit/load/load';
 import { asLines, hasCurves } from './lines';
 import type { NominalBattery } from './nominalBattery';
@@ -15,7 +16,7 @@ import { ampsNoise, voltsNoise } from './readingNoise';
 import { ScatterSources } from './scatterSources';
 import { inString, ofMeasurement } from './seenByMeasurement';
 import { stringsTogether, type JoinedStrings } from './stringsTogether';
-import { clipsOff, LEAD, LEAD_OHMS, standingItems } from '../measuring/probed';
+import { clipsOff, LEAD_OHMS, standingItems, withoutPlace } from '../measuring/probed';
 
 /** What a measurement should read: its middle, and how every source of scatter moves it (one standard deviation each). */
 export interface Prediction {
@@ -29,7 +30,7 @@ export interface Prediction {
 /** What a meter still shows that is not connected as it should be, volts and amperes (from memory). */
 const NOTHING_SHOWN = { volts: 0.004, amps: 3e-6 } as const;
 /** What a meter picks up whose probes end behind an open joint, volts (common practice, no source). */
-const FLOATING_VOLTS = 0.03;
+const FLOATING_VOLTS = 0.015;
 /** Spread of the logarithm of the current at which eyes see a light (from memory). */
 const SEEN_LOG = 0.6;
 
@@ -76,14 +77,10 @@ export class Predictor {
       return this.compute(measurement, hypothesis, range);
     }
     if (quantity === 'volts' ? meter.noVolts : meter.noAmps) {
-      return {
-        mean: 0,
-        spread: new Float64Array(this.scatter.count),
-        noise: quantity === 'volts' ? NOTHING_SHOWN.volts : NOTHING_SHOWN.amps,
-      };
+      return this.nothing(quantity);
     }
     const right =
-      changes.length === 0 && hypothesis.load === 'right' && hypothesis.reversedString === null
+      changes.length === 0 && hypothesis.load === RIGHT_LOAD && hypothesis.reversedString === null
         ? this.predict(measurement, NO_FAULT, range)
         : this.compute(measurement, hypothesis, range);
     return {
@@ -108,7 +105,7 @@ export class Predictor {
       null,
       1,
     );
-    const volts = sound.voltsBetween(0, measurement.kind === 'short' ? measurement.built : 1);
+    const volts = sound.volts(1, measurement.kind === 'short' ? measurement.built : 1);
     const range = suitableCurrentRange(volts.value / volts.ohms, this.nominal.meter.shuntOhms);
     this.ranges.set(key, range);
     return range;
@@ -121,47 +118,43 @@ export class Predictor {
   ): Prediction {
     switch (measurement.kind) {
       case 'volts': {
-        const { string, built, from, to } = measurement;
-        const items = this.standing(
-          string,
-          this.asFarAsMatters(string, built, hypothesis),
-          hypothesis,
-        );
+        const { string, built, from, to, beyond } = measurement;
+        const far = this.asFarAsMatters(string, built, hypothesis);
+        const items = this.standing(string, far, hypothesis);
         const network = this.network(items, null);
-        return this.volts(string, network, network.voltsBetween(from - 1, to));
+        const turned = turnedPlace(string, hypothesis);
+        return this.volts(string, network, network.volts(from, to, beyond, turned));
       }
       case 'shorted-volts': {
         const { string, built, to } = measurement;
         const items = this.standing(string, built, hypothesis);
         const network = this.network(items, LEAD_OHMS);
-        return this.volts(string, network, network.voltsBetween(0, to));
+        return this.volts(string, network, network.volts(1, to));
       }
       case 'short': {
         const { string, built } = measurement;
         const range = onRange ?? this.rangeOf(measurement);
         const shunt = this.nominal.meter.shuntOhms[range];
         const network = this.network(this.standing(string, built, hypothesis), shunt);
-        return this.amps(string, network, network.voltsBetween(0, built), range);
+        return this.amps(string, network, network.volts(1, built), range);
       }
       case 'cell-volts': {
         const items = [this.alone(measurement, hypothesis)];
         const network = this.network(items, null, measurement.cell);
-        return this.volts(measurement.string, network, network.voltsBetween(0, 1));
+        return this.volts(measurement.string, network, network.volts(1, 1));
       }
       case 'cell-short': {
         const range = onRange ?? this.rangeOf(measurement);
         const shunt = this.nominal.meter.shuntOhms[range];
         const alone = [this.alone(measurement, hypothesis)];
         const network = this.network(alone, shunt, measurement.cell);
-        return this.amps(measurement.string, network, network.voltsBetween(0, 1), range);
+        return this.amps(measurement.string, network, network.volts(1, 1), range);
       }
       case 'volts-without': {
         const { string, cell, built } = measurement;
-        const items = this.standing(string, built, hypothesis).map((item, index) =>
-          index === cell - 1 ? LEAD : item,
-        );
+        const items = withoutPlace(this.standing(string, built, hypothesis), cell);
         const network = this.network(items, null);
-        return this.volts(string, network, network.voltsBetween(0, built));
+        return this.volts(string, network, network.volts(1, built));
       }
       default:
         return this.withLoad(measurement, hypothesis);
@@ -220,21 +213,14 @@ export class Predictor {
     if (!this.curved) return new LinearString(items, endsOhms, firstPlace);
     const first = new LinearString(asLines(items, null), endsOhms, firstPlace);
     if (endsOhms === null) return first;
-    const amps = first.voltsBetween(0, items.length).value / endsOhms;
+    const amps = first.volts(1, items.length).value / endsOhms;
     return new LinearString(asLines(items, amps), endsOhms, firstPlace);
   }
 
   private volts(string: number, network: LinearString, read: ValueWithSlopes): Prediction {
     const { value, byVolts, byResistance, ohms } = read;
-    // The voltmeter itself draws a little: seen only behind open joints.
-    const { voltsOhms } = this.nominal.meter;
-    const share = voltsOhms / (voltsOhms + ohms);
-    const mean = value * share;
-    return {
-      mean,
-      spread: this.scatter.spreadOf(string, network, byVolts, byResistance, share),
-      noise: Math.hypot(voltsNoise(mean), FLOATING_VOLTS * (1 - share)),
-    };
+    const spread = this.scatter.spreadOf(string, network, byVolts, byResistance, 1);
+    return this.voltsOfWhole(value, ohms, spread);
   }
 
   private amps(
@@ -260,38 +246,44 @@ export class Predictor {
     hypothesis: Hypothesis,
   ): Prediction {
     if (measurement.kind === 'battery-volts') {
-      const whole = this.whole(hypothesis, null);
-      return {
-        mean: whole.emf,
-        spread: whole.emfSpread,
-        noise: voltsNoise(whole.emf),
-      };
+      const { emf, ohms, emfSpread } = this.whole(hypothesis, null, null);
+      return this.voltsOfWhole(emf, ohms, emfSpread);
     }
-    const { load, runsFromAmps } = this.nominal;
+    const { load, runsFromAmps, isPolarised } = this.nominal;
+    const { state, leadOhms, places } = hypothesis.load;
     const turned = measurement.kind === 'lights' && measurement.turned;
-    const minds = load.kind === 'led' || load.kind === 'led-group';
-    const blocked =
-      hypothesis.load === 'broken' || (minds && (hypothesis.load === 'reversed') !== turned);
-    const whole = this.whole(hypothesis, blocked ? null : load);
+    const dark = state === 'off' || state === 'broken' || state === 'shorted';
+    const blocked = dark || (isPolarised && (state === 'reversed') !== turned);
+    const whole = this.whole(hypothesis, blocked ? null : load, places);
+    if (state === 'off' && measurement.kind === 'load-volts') {
+      return { ...this.nothing('volts'), noise: FLOATING_VOLTS };
+    }
+    if (state === 'shorted' && measurement.kind !== 'lights') {
+      if (measurement.kind === 'load-volts') return this.nothing('volts');
+      const ohms = whole.ohms + LEAD_OHMS;
+      return this.ampsOfWhole(whole, whole.emf / ohms, ohms);
+    }
+    const ohms = whole.ohms + leadOhms;
     const point = blocked
       ? null
       : operatingPoint(
-          theveninCurve({ emfVolts: whole.emf, resistanceOhms: whole.ohms }),
+          theveninCurve({ emfVolts: whole.emf, resistanceOhms: ohms }),
           load,
           ROOM_THERMAL_VOLTS,
         );
     const amps = point?.status === 'solved' ? point.amps : 0;
     const slope = amps > 0 ? loadDifferentialOhms(load, amps, ROOM_THERMAL_VOLTS) : Infinity;
-    const lost = whole.emfSpread.map((emf, index) => emf - amps * whole.ohmsSpread[index]!);
-    const spread = lost.map((volts) => volts / (whole.ohms + slope));
-    const voltsSpread = lost.map((volts, index) => volts - whole.ohms * spread[index]!);
+    const current = this.ampsOfWhole(whole, amps, ohms + slope);
+    if (measurement.kind === 'load-amps') return current;
     if (measurement.kind === 'load-volts') {
-      const mean = whole.emf - amps * whole.ohms;
-      return { mean, spread: voltsSpread, noise: voltsNoise(mean) };
+      // Makes differ by volts that stand across the device for the same current.
+      const spread =
+        amps > 0 ? current.spread.map((one) => one * slope) : Float64Array.from(whole.emfSpread);
+      const share = ohms / (ohms + slope);
+      if (amps > 0) spread[this.scatter.load] = loadDeviation(load) * share;
+      return this.voltsOfWhole(whole.emf - amps * ohms, 1 / (1 / ohms + 1 / slope), spread);
     }
-    if (measurement.kind === 'load-amps')
-      return { mean: amps, spread, noise: ampsNoise(amps, '20 mA') };
-    const log = Math.hypot(SEEN_LOG, Math.hypot(...spread.values()) / Math.max(amps, 1e-9));
+    const log = Math.hypot(SEEN_LOG, Math.hypot(...current.spread.values()) / Math.max(amps, 1e-9));
     const mean = amps <= 0 ? 0.005 : normalShareBelow(Math.log(amps / runsFromAmps) / log);
     return {
       mean: Math.min(0.99, Math.max(0.005, mean)),
@@ -300,26 +292,66 @@ export class Predictor {
     };
   }
 
-  /** All strings joined, with lines through the cells up to the current that the load draws. */
-  private whole(hypothesis: Hypothesis, load: Load | null): JoinedStrings {
-    const open = this.joined(hypothesis, null);
+  /** Next to nothing: what is read behind a lead that is off, or across metals that touch. */
+  private nothing(quantity: 'volts' | 'amps'): Prediction {
+    return {
+      mean: 0,
+      spread: new Float64Array(this.scatter.count),
+      noise: NOTHING_SHOWN[quantity],
+    };
+  }
+
+  /** Volts of a source under a voltmeter, which draws a little itself. */
+  private voltsOfWhole(volts: number, ohms: number, spread: Float64Array): Prediction {
+    const { voltsOhms } = this.nominal.meter;
+    const share = voltsOhms / (voltsOhms + ohms);
+    const mean = volts * share;
+    return {
+      mean,
+      spread: spread.map((one) => one * share),
+      noise: Math.hypot(voltsNoise(mean), FLOATING_VOLTS * (1 - share)),
+    };
+  }
+
+  /** A current of the whole battery, and how it moves with what scatters there and with the make of the device. */
+  private ampsOfWhole(
+    { emfSpread, ohmsSpread }: JoinedStrings,
+    amps: number,
+    loopOhms: number,
+  ): Prediction {
+    const spread = emfSpread.map((emf, index) => (emf - amps * ohmsSpread[index]!) / loopOhms);
+    spread[this.scatter.load] = loadDeviation(this.nominal.load) / loopOhms;
+    return { mean: amps, spread, noise: ampsNoise(amps, '20 mA') };
+  }
+
+  /**
+   * What the device is joined to, with lines through the cells up to the current that it draws.
+   * @param places its leads sit on the ends of so many cells of the only string; `null`: on the ends of the battery.
+   */
+  private whole(hypothesis: Hypothesis, load: Load | null, places: number | null): JoinedStrings {
+    const open = this.joined(hypothesis, null, places);
     if (!this.curved || load === null) return open;
-    const source = theveninCurve({ emfVolts: open.emf, resistanceOhms: open.ohms });
+    const { leadOhms } = hypothesis.load;
+    const source = theveninCurve({ emfVolts: open.emf, resistanceOhms: open.ohms + leadOhms });
     const point = operatingPoint(source, load, ROOM_THERMAL_VOLTS);
     return point.status === 'solved'
-      ? this.joined(hypothesis, point.amps / this.nominal.strings.length)
+      ? this.joined(hypothesis, point.amps / this.nominal.strings.length, places)
       : open;
   }
 
   /** All strings side by side, with the slopes of both figures. */
-  private joined(hypothesis: Hypothesis, amps: number | null): JoinedStrings {
-    const strings = this.nominal.strings.map((_, index) => {
+  private joined(
+    hypothesis: Hypothesis,
+    amps: number | null,
+    places: number | null,
+  ): JoinedStrings {
+    const strings = this.nominal.strings.map((meant, index) => {
       const string = index + 1;
-      const items = this.standing(string, _.length, hypothesis);
+      const items = this.joinedItems(string, places ?? meant.length, hypothesis);
       const network =
         amps === null ? this.network(items, null) : new LinearString(asLines(items, amps), null);
       const sign = hypothesis.reversedString === string ? -1 : 1;
-      const { value, byVolts, byResistance } = network.voltsBetween(0, items.length);
+      const { value, byVolts, byResistance } = network.volts(1, items.length, true);
       const { ohms, byResistance: ohmsBy } = network.resistance();
       return {
         emf: sign * value,
@@ -330,6 +362,28 @@ export class Predictor {
     });
     return stringsTogether(strings, this.scatter.count);
   }
+
+  /** A string with the lead that joins it to the others; the only one ends at its last metal. */
+  private joinedItems(string: number, built: number, hypothesis: Hypothesis): readonly SpecItem[] {
+    const endsAtMetal = this.nominal.strings.length === 1;
+    const standing = this.standing(string, built, hypothesis);
+    if (endsAtMetal) return standing;
+    const own = inString(string, Infinity, hypothesis);
+    const leadIsWrong = own.changes.some(
+      ({ faults, cell, inner }) =>
+        inner === null &&
+        cell === built &&
+        faults.some(({ kind }) => kind === 'open' || kind === 'poor-contact'),
+    );
+    return leadIsWrong
+      ? changedString(this.nominal.strings[string - 1] ?? [], string, own)
+      : standing;
+  }
+}
+
+/** A place that was turned round and is probed by its metals. */
+function turnedPlace(string: number, { changes }: Hypothesis): number | null {
+  return changes.find((one) => one.probedByMetal === true && one.string === string)?.cell ?? null;
 }
 
 function remembered<Key extends object, Value>(

@@ -16,6 +16,7 @@ const LIGHTS: Measurement = { kind: 'lights', turned: false };
 const cause = (name: string, predict: Evidence['predict']): Evidence => ({
   hypothesis: { ...NO_FAULT, cause: name },
   logLikelihood: 0,
+  worst: () => null,
   predict,
 });
 const shows = (mean: number, deviation = 0.01): Evidence['predict'] => {

@@ -1,4 +1,5 @@
 import { measurementKey, type Measurement } from '../../records/logbook/measurement';
+import { RIGHT_METER, type Hypothesis } from './causes';
 import type { Evidence, Reading } from './evidence';
 
 export interface NextMeasurement {
@@ -19,11 +20,12 @@ const EFFORT: Readonly<Record<Measurement['kind'], number>> = {
   'shorted-volts': 1.15,
   'cell-volts': 1.2,
   'cell-short': 1.3,
-  'volts-without': 1.4,
+  'volts-without': 1.8,
   'battery-volts': 1,
   'load-volts': 1,
   'load-amps': 1.2,
-  lights: 1,
+  // No probe is moved: one looks, or turns the device round.
+  lights: 0.6,
 };
 /** Hypotheses that the search looks at: so many at most, and none with a smaller chance, since it moves no choice. */
 const LOOKED_AT = 40;
@@ -56,8 +58,11 @@ export function rankByInformationGain(
   const priors = likely.map(({ chance }) => chance / total);
   // What stands there is never asked for again: another measurement tells the same.
   const taken = new Set(readings.map(({ measurement }) => sameToEyes(measurement)));
+  // A string that no likely cause stands in reads the same whichever of them it is.
+  const strings = new Set(likely.flatMap(({ evidence: { hypothesis } }) => stringsOf(hypothesis)));
   return possible
     .filter((one) => !taken.has(sameToEyes(one)))
+    .filter((one) => strings.has(null) || !('string' in one) || strings.has(one.string))
     .map((measurement) => {
       const predicted = likely.map(({ evidence }) => evidence.predict(measurement));
       const bits =
@@ -73,6 +78,12 @@ export function rankByInformationGain(
     })
     .filter(({ bits }) => bits > MIN_BITS)
     .sort((a, b) => b.bits / EFFORT[b.measurement.kind] - a.bits / EFFORT[a.measurement.kind]);
+}
+
+/** Strings that a hypothesis concerns; `null`: the meter, and with it every reading. */
+function stringsOf({ changes, meter, slip }: Hypothesis): (number | null)[] {
+  const all = meter !== RIGHT_METER || slip !== null ? [null] : [];
+  return [...all, ...changes.map(({ string }) => string)];
 }
 
 /** Volts across the same cells are the same to those who read them, however many cells stand beside them by now. */

@@ -10,6 +10,8 @@ const FAULT_SIZE_LOG = 0.2;
 /** Everything that scatters in a battery, numbered: what all cells have in common, then volts and resistance of each. */
 export class ScatterSources {
   readonly count: number;
+  /** Number of the source that the device’s make is: packs of one kind differ. */
+  readonly load: number;
   private readonly level: Spread;
   /** By string and cell, in the order in which they were met. */
   private readonly sources: Map<string, number>[] = [];
@@ -17,7 +19,8 @@ export class ScatterSources {
   constructor({ strings, level }: Pick<NominalBattery, 'strings' | 'level'>) {
     this.level = level;
     const cells = strings.flat().reduce((sum, item) => sum + cellsOf(item), 0);
-    this.count = 2 + 2 * (cells + strings.length);
+    this.load = 2 + 2 * (cells + strings.length);
+    this.count = this.load + 1;
   }
 
   /** How every source of scatter moves a reading: readings of the same cell move together. */

@@ -107,8 +107,15 @@ test('a lifted lead opens the string there; between two strings nothing is read'
 
 test('readings are known to the fault finder as what they are, whichever way round the probes', () => {
   expect(knownReading(5, across(left(4), left(1)), 2.8)).toEqual({
-    measurement: { kind: 'volts', string: 1, from: 1, to: 3, built: 5 },
+    measurement: { kind: 'volts', string: 1, from: 1, to: 3, built: 5, beyond: true },
     value: 2.8,
+  });
+  expect(knownReading(5, across(right(3), left(1)), 2.8)?.measurement).toEqual({
+    kind: 'volts',
+    string: 1,
+    from: 1,
+    to: 3,
+    built: 5,
   });
   expect(knownReading(5, across(left(1), end(5)), -4.6)?.value).toBe(4.6);
   expect(knownReading(5, across(right(2), left(2), '20 mA'), -1e-3)).toEqual({

@@ -93,9 +93,9 @@ export function drillLevel(level: number): DrillLevel {
 /** What a fault is called when it is named. */
 export const DRILL_FAULT_NAMES: Readonly<Record<DrillFault, string>> = {
   reversed: 'the wrong way round',
-  open: 'no contact at its right clip',
+  open: 'the lead to the next one has no contact',
   shorted: 'its metals touch',
-  'poor-contact': 'poor contact at its right clip',
+  'poor-contact': 'a poor contact in the lead to the next one',
   dry: 'dry',
   'same-metal': 'the same metal on both sides',
 };

@@ -50,11 +50,13 @@ export function makeDrill(key: DrillKey): Drill {
   const level = drillLevel(key.level);
   const random = randomStream(1000 * key.seed + key.level);
   const pick = (count: number): number => Math.min(count - 1, Math.floor(random.uniform() * count));
-  const faultIn = (string: number): HiddenFault => ({
-    string,
-    cell: 1 + pick(level.cells),
-    kind: level.faults[pick(level.faults.length)]!,
-  });
+  const faultIn = (string: number): HiddenFault => {
+    const place = pick(level.cells);
+    const kind = level.faults[pick(level.faults.length)]!;
+    // Leads lie between cells: the last cell has none to the next.
+    const leads = kind === 'open' || kind === 'poor-contact';
+    return { string, cell: leads ? Math.max(1, place) : 1 + place, kind };
+  };
   const strings = Array.from({ length: level.strings }, (_, index) => index + 1);
   const hidden = level.each
     ? strings.map(faultIn)

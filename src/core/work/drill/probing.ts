@@ -2,8 +2,8 @@ import { z } from 'zod';
 import {
   BATTERY_PLUS,
   batteryNetwork,
-  metalOf,
   nodeAfter,
+  plusMetal,
 } from '../../physics/circuit/faults/batteryNetwork';
 import {
   CURRENT_RANGES,
@@ -48,7 +48,7 @@ export function readDrill(drill: Drill, { red, black, range, meanwhile }: Probin
   const spec = { strings: [items] };
   const node = ({ cell, side }: Clip): string => {
     if (side === 'end') return BATTERY_PLUS;
-    return side === 'left' ? nodeAfter(spec, 1, cell - 1) : metalOf(spec, 1, cell);
+    return side === 'left' ? nodeAfter(spec, 1, cell - 1) : plusMetal(spec, 1, cell);
   };
   return meterOnNetwork({
     components: [
@@ -78,8 +78,7 @@ export function knownReading(
 ): KnownReading | null {
   if (red.string !== black.string || typeof meanwhile === 'number') return null;
   const { string } = red;
-  const [low, high, sign] = leadPlace(red) >= leadPlace(black) ? [black, red, 1] : [red, black, -1];
-  const from = leadPlace(low);
+  const [low, high, sign] = heightOf(red) >= heightOf(black) ? [black, red, 1] : [red, black, -1];
   const known = (measurement: KnownReading['measurement']): KnownReading => ({
     measurement,
     value: sign * value,
@@ -89,21 +88,27 @@ export function knownReading(
     // Whichever way round the cell is: its current is what counts.
     return { measurement: { kind: 'cell-short', string, cell: low.cell }, value: Math.abs(value) };
   }
-  if (low.side === 'right' || high.side === 'right') return null;
-  const to = leadPlace(high);
-  if (to <= from) return null;
+  if (low.side !== 'left' || high === low) return null;
+  const from = low.cell;
+  // The left clip of a cell is where the lead of the one before ends; the last lead is always sound.
+  const beyond = high.side === 'left';
+  const to = beyond ? high.cell - 1 : high.cell;
+  if (to < from) return null;
   if (meanwhile === 'joined') {
-    return isVoltRange(range) && from === 0 && to < cells
+    return isVoltRange(range) && from === 1 && to < cells && !beyond
       ? known({ kind: 'shorted-volts', string, to, built: cells })
       : null;
   }
-  if (isVoltRange(range)) return known({ kind: 'volts', string, from: from + 1, to, built: cells });
-  return from === 0 && to === cells ? known({ kind: 'short', string, built: cells }) : null;
+  if (isVoltRange(range)) {
+    const volts = { kind: 'volts', string, from, to, built: cells } as const;
+    return known(beyond ? { ...volts, beyond } : volts);
+  }
+  return from === 1 && to === cells ? known({ kind: 'short', string, built: cells }) : null;
 }
 
-/** Cells below a clip: it stands on the lead after so many. */
-function leadPlace({ cell, side }: Clip): number {
-  return side === 'left' ? cell - 1 : cell;
+/** How far up its string a clip is: every cell has two, and the last lead an end. */
+function heightOf({ cell, side }: Clip): number {
+  return 2 * cell + { left: 0, right: 1, end: 2 }[side];
 }
 
 /** How the probes are put for a measurement of the fault finder. */
@@ -112,26 +117,24 @@ export function probingFor(
   cells: number,
 ): Probing | null {
   const { string } = measurement;
-  const lead = (after: number): Clip =>
-    after === cells
-      ? { string, cell: cells, side: 'end' }
-      : { string, cell: after + 1, side: 'left' };
+  const minus = (cell: number): Clip => ({ string, cell, side: 'left' });
+  const plus = (cell: number): Clip => ({ string, cell, side: 'right' });
   switch (measurement.kind) {
     case 'volts':
       return {
-        black: lead(measurement.from - 1),
-        red: lead(measurement.to),
+        black: minus(measurement.from),
+        red: measurement.beyond === true ? minus(measurement.to + 1) : plus(measurement.to),
         range: measurement.to - measurement.from + 1 > 1 ? '20 V' : '2 V',
         meanwhile: 'nothing',
       };
     case 'shorted-volts':
-      return { black: lead(0), red: lead(measurement.to), range: '20 V', meanwhile: 'joined' };
+      return { black: minus(1), red: plus(measurement.to), range: '20 V', meanwhile: 'joined' };
     case 'short':
-      return { black: lead(0), red: lead(cells), range: '20 mA', meanwhile: 'nothing' };
+      return { black: minus(1), red: plus(cells), range: '20 mA', meanwhile: 'nothing' };
     case 'cell-short':
       return {
-        black: lead(measurement.cell - 1),
-        red: { string, cell: measurement.cell, side: 'right' },
+        black: minus(measurement.cell),
+        red: plus(measurement.cell),
         range: '20 mA',
         meanwhile: 'nothing',
       };

@@ -59,6 +59,8 @@ export function benchFacts(plan: Plan, evaluation: PlanEvaluation): BenchFacts {
       minus: recipe.minus.part,
       device: nameOfTarget(plan.target),
       strings: nominal.strings.length,
+      places: nominal.strings.map((items) => items.length),
+      pile: nominal.pile,
     },
     stairs: nominal.strings.map((_, index) => ({
       places: placesOfString(evaluation.desk, index).places,

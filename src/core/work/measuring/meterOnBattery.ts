@@ -3,6 +3,7 @@ import {
   BATTERY_PLUS,
   batteryNetwork,
   nodeAfter,
+  plusMetal,
 } from '../../physics/circuit/faults/batteryNetwork';
 import type { SpecCell } from '../../physics/circuit/faults/batterySpec';
 import type { NetworkComponent } from '../../physics/circuit/network/networkSchema';
@@ -16,7 +17,7 @@ import {
 import type { Measurement } from '../../records/logbook/measurement';
 import type { BuiltBattery } from './builtBattery';
 import { currentRangeFor, meterOnNetwork, solvedState, voltRangeFor } from './meterOnNetwork';
-import { clipsOff, LEAD, LEAD_OHMS, standingItems } from './probed';
+import { clipsOff, LEAD_OHMS, standingItems, withoutPlace } from './probed';
 
 type OfString = Exclude<
   Measurement,
@@ -35,19 +36,19 @@ export function meterOnString(
   switch (measurement.kind) {
     case 'volts': {
       const { built, from, to } = measurement;
-      return voltsOn(items.slice(0, built), from - 1, to, null, range);
+      return voltsOn(items.slice(0, built), from, to, null, range);
     }
     case 'shorted-volts':
-      return voltsOn(items.slice(0, measurement.built), 0, measurement.to, LEAD_OHMS, range);
+      return voltsOn(items.slice(0, measurement.built), 1, measurement.to, LEAD_OHMS, range);
     case 'short':
       return ampsOn(items.slice(0, measurement.built), range);
     case 'cell-volts':
-      return voltsOn(alone, 0, 1, null, range);
+      return voltsOn(alone, 1, 1, null, range);
     case 'cell-short':
       return ampsOn(alone, range);
     case 'volts-without': {
-      const left = items.slice(0, measurement.built).map((one, at) => (at === place ? LEAD : one));
-      return voltsOn(left, 0, measurement.built, null, range);
+      const left = withoutPlace(items.slice(0, measurement.built), measurement.cell);
+      return voltsOn(left, 1, measurement.built, null, range);
     }
   }
 }
@@ -70,10 +71,16 @@ export function meterOnBattery(
     const amps = componentAmps[LOAD] ?? 0;
     return showAmps(amps, currentRangeFor(range, amps));
   }
-  const volts = nodeVolts[BATTERY_PLUS] ?? 0;
+  // With nothing connected the probes are on the metals, before the leads of the device.
+  const end =
+    connected || strings.length > 1
+      ? BATTERY_PLUS
+      : plusMetal({ strings }, 1, strings[0]?.length ?? 1);
+  const volts = nodeVolts[end] ?? 0;
   return showVolts(volts, voltRangeFor(range, volts));
 }
 
+/** Red on the + metal of `to`, black on the − metal of `from`. */
 function voltsOn(
   items: readonly SpecCell[],
   from: number,
@@ -84,8 +91,8 @@ function voltsOn(
   const spec = { strings: [standingItems(items, items.length)] };
   return meterOnNetwork({
     components: [...batteryNetwork(spec), ...(endsOhms === null ? [] : [leadAcross(endsOhms)])],
-    red: nodeAfter(spec, 1, to),
-    black: nodeAfter(spec, 1, from),
+    red: plusMetal(spec, 1, to),
+    black: nodeAfter(spec, 1, from - 1),
     quantity: 'volts',
     range,
   });

@@ -22,16 +22,35 @@ export function clipsOff(item: SpecCell): SpecCell {
   };
 }
 
-/** A string as far as it stands: a drip reaches only as far as there are cells. */
+/** A lead that has something wrong with it. */
+const isOfLead = ({ kind }: CellFault): boolean => kind === 'open' || kind === 'poor-contact';
+
+/** A string as far as it stands: a drip reaches only as far as there are cells, and no lead leaves the last of them. */
 export function standingItems<Item extends SpecItem>(
   items: readonly Item[],
   built: number,
 ): Item[] {
   const standing = items.slice(0, built);
-  return standing.map((item, index) => {
-    if ('strings' in item) return item;
+  return standing.map((item, index): Item => {
     const room = standing.length - index;
-    const faults = item.faults.filter((fault) => fault.kind !== 'drip' || fault.over <= room);
+    if ('strings' in item) return room === 1 ? { ...item, leadOhms: 0 } : item;
+    const faults = item.faults.filter(
+      (fault) => (fault.kind !== 'drip' || fault.over <= room) && !(room === 1 && isOfLead(fault)),
+    );
     return faults.length === item.faults.length ? item : { ...item, faults };
+  });
+}
+
+/** A string with a place lifted out: one new lead stands in for it and for the two that went to it. */
+export function withoutPlace<Item extends SpecItem>(
+  items: readonly Item[],
+  place: number,
+): (Item | SpecCell)[] {
+  return items.map((item, index) => {
+    if (index === place - 1) return LEAD;
+    if (index !== place - 2) return item;
+    return 'strings' in item
+      ? { ...item, leadOhms: 0 }
+      : { ...item, faults: item.faults.filter((fault) => !isOfLead(fault)) };
   });
 }

@@ -47,7 +47,7 @@ export function simulatedOf({ strings, load }: NominalBattery, group: string): S
   return {
     strings: strings.map((items) =>
       items.map((item) => {
-        const alone = new LinearString([item], null).voltsBetween(0, 1);
+        const alone = new LinearString([item], null).volts(1, 1);
         return { emfVolts: alone.value, resistanceOhms: Math.max(0.001, alone.ohms) };
       }),
     ),

@@ -31,11 +31,20 @@ export function nodeAfter(spec: BatterySpec, string: number, items: number): str
   return items === length ? BATTERY_PLUS : innerNode(string, items, null);
 }
 
-/** Node of the upper metal of a cell: under its clip, so that a bad contact lies beyond it. */
-export function metalOf(spec: BatterySpec, string: number, cell: number): string {
-  const item = spec.strings[string - 1]?.[cell - 1];
-  const hidden = item !== undefined && !('strings' in item) && faultyCell(item).contactOhms > 0;
-  return hidden ? behindContact(placeName(string, cell)) : nodeAfter(spec, string, cell);
+/**
+ * Node of the + metal of a place: a probe there reads before the lead to the next place, which begins at that metal and
+ * ends at {@link nodeAfter}, the next − metal.
+ */
+export function plusMetal(spec: BatterySpec, string: number, place: number): string {
+  const item = spec.strings[string - 1]?.[place - 1];
+  return item !== undefined && leadOhmsOf(item) > 0
+    ? behindContact(placeName(string, place))
+    : nodeAfter(spec, string, place);
+}
+
+/** What the lead from the + metal of a place adds, ohms. */
+function leadOhmsOf(item: SpecItem): number {
+  return 'strings' in item ? (item.leadOhms ?? 0) : faultyCell(item).contactOhms;
 }
 
 function behindContact(name: string): string {
@@ -102,7 +111,10 @@ function stringsAsParts(
       const below = node(place);
       if ('strings' in item) {
         const inner = { name, string, item: place + 1 };
-        parts.push(...stringsAsParts(item.strings, below, node(place + 1), inner));
+        const lead = leadOhmsOf(item);
+        const top = lead === 0 ? node(place + 1) : behindContact(name);
+        parts.push(...stringsAsParts(item.strings, below, top, inner));
+        parts.push(...leadParts(name, top, node(place + 1), lead).map(outside));
         return;
       }
       const cell: CellRef =
@@ -132,16 +144,19 @@ function cellComponents(
       : halfCells(name, cell, minus, plus, `electrolyte of ${spec.body}`);
   const joints: NetworkComponent[] = [];
   if (touchingOhms < Infinity) joints.push(resistor(`${name} touching`, minus, plus, touchingOhms));
-  if (contactOhms === Infinity) {
-    // The open joint is a branch that carries nothing, so that both of its sides keep a voltage.
-    joints.push(resistor(`${name} open joint`, top, above, OPEN_JOINT_OHMS));
-  } else if (contactOhms > 0) joints.push(resistor(`${name} contact`, top, above, contactOhms));
   joints.push(
+    ...leadParts(name, top, above, contactOhms),
     ...leaks.map(({ kind, over, ohms }) =>
       resistor(`${name} ${kind}`, below, nodeOver(over), ohms),
     ),
   );
   return { own, joints };
+}
+
+/** A lead with something wrong; an open one is a branch that carries nothing, so that both of its sides keep a voltage. */
+function leadParts(name: string, from: string, to: string, ohms: number): NetworkComponent[] {
+  if (ohms === Infinity) return [resistor(`${name} open joint`, from, to, OPEN_JOINT_OHMS)];
+  return ohms > 0 ? [resistor(`${name} contact`, from, to, ohms)] : [];
 }
 
 function cellComponent(

@@ -1,19 +1,19 @@
 import type { CellModel } from '../../cell/cellModel';
 
-/** Something wrong with one cell or the joint before it. */
+/** Something wrong with one cell, or with the lead from its + metal to the next. */
 export type CellFault =
   /** Turned round in its string. */
   | { readonly kind: 'reversed' }
-  /** No contact at its + end. */
+  /** The lead from its + metal has no contact. */
   | { readonly kind: 'open' }
-  /** Paint, dirt or a loose clip at its + end. */
+  /** Paint, dirt or a loose clip on that lead. */
   | { readonly kind: 'poor-contact'; readonly ohms: number }
   /** The electrolyte's resistance is so many times larger. */
   | { readonly kind: 'dry'; readonly factor: number }
   /** The electrodes touch. */
   | { readonly kind: 'shorted'; readonly ohms: number }
-  /** The same metal on both sides. */
-  | { readonly kind: 'same-metal' }
+  /** The same metal on both sides; `volts`: what two pieces that are not quite alike still give. */
+  | { readonly kind: 'same-metal'; readonly volts?: number }
   /** Wet rims: a film outside the cell joins what is below it to what is above it. */
   | { readonly kind: 'rim-leak'; readonly ohms: number }
   /** A drip from below this cell to above the cell so many further on in the same string. */
@@ -46,6 +46,8 @@ export interface SpecCell {
 /** Strings side by side that stand in another string in place of one cell. */
 export interface SpecGroup {
   readonly strings: readonly (readonly SpecItem[])[];
+  /** What the lead from its + end to the next place adds, ohms; none: nothing. `Infinity`: it has no contact. */
+  readonly leadOhms?: number;
 }
 
 export type SpecItem = SpecCell | SpecGroup;
@@ -62,7 +64,7 @@ export interface FaultyCell {
   readonly isReversed: boolean;
   /** Metals that touch, across the cell, ohms; `Infinity` where none do. */
   readonly touchingOhms: number;
-  /** At its + end, ohms; `Infinity` where it is open. */
+  /** In the lead from its + metal, ohms; `Infinity` where it is open. */
   readonly contactOhms: number;
   /** Films outside, which do not care how the cell itself is connected: from below it to above so many cells. */
   readonly leaks: readonly {
@@ -84,7 +86,7 @@ export function faultyCell({ cell, faults }: Pick<SpecCell, 'cell' | 'faults'>):
         isReversed = true;
         break;
       case 'same-metal':
-        emfVolts = 0;
+        emfVolts = fault.volts ?? 0;
         break;
       case 'dry':
         resistanceOhms *= fault.factor;
