@@ -5,7 +5,8 @@ import type { Cause, Diagnosis } from '@/core/work/diagnosis/diagnose';
 import { findFaults } from '@/core/work/diagnosis/findFaults';
 import { judgementOf } from '@/core/work/diagnosis/judgement';
 import { truthOf } from './benchBattery';
-import { batteryWith, drawCase, Group, type Case, type Hidden } from './pupils';
+import { Group } from './pupilGroup';
+import { batteryWith, drawCase, type Case, type Hidden } from './pupils';
 import { printRow } from './print.mjs';
 
 const SEED = 20_261_201;

@@ -41,8 +41,8 @@ const SINGLE_ENOUGH_LOG = 3;
  */
 const HUMILITY = 1;
 /** Single causes that are paired with all others. */
-const PAIRED = 6;
-const PAIRED_WITH = 12;
+const PAIRED = 5;
+const PAIRED_WITH = 10;
 /** Pairs of which all sizes are tried. */
 const REFINED = 2;
 

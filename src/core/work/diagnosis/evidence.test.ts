@@ -2,7 +2,8 @@ import { battery, volts } from '@/testing/core/diagnosisBattery';
 import type { Measurement } from '../../records/logbook/measurement';
 import { NO_FAULT, type Hypothesis } from './causes';
 import { evidenceOf, unexplainedLikelihood, type Reading } from './evidence';
-import { Predictor, type Prediction } from './predictor';
+import { Predictor } from './predictor';
+import type { Prediction } from './shownByMeter';
 
 const predictor = new Predictor(battery(4));
 const one: Measurement = volts(1);

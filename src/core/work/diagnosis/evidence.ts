@@ -1,7 +1,8 @@
 import { quantityOf, type Measurement } from '../../records/logbook/measurement';
 import { currentRangeOf, type MeterRange } from '../../physics/instruments/meter';
 import { NO_FAULT, type Hypothesis } from './causes';
-import type { Prediction, Predictor } from './predictor';
+import type { Predictor } from './predictor';
+import type { Prediction } from './shownByMeter';
 
 /** One reading: what was measured, and what the meter showed (volts, amperes; for light 1 or 0). */
 export interface Reading {

@@ -12,25 +12,13 @@ import type { Load } from '../../physics/circuit/load/load';
 import { asLines, hasCurves } from './lines';
 import type { NominalBattery } from './nominalBattery';
 import { LinearString, type ValueWithSlopes } from './linearString';
-import { ampsNoise, voltsNoise } from './readingNoise';
+import { ampsNoise } from './readingNoise';
 import { ScatterSources } from './scatterSources';
+import { FLOATING_VOLTS, ShownByMeter, type Prediction } from './shownByMeter';
 import { inString, ofMeasurement } from './seenByMeasurement';
 import { stringsTogether, type JoinedStrings } from './stringsTogether';
 import { clipsOff, LEAD_OHMS, standingItems, withoutPlace } from '../measuring/probed';
 
-/** What a measurement should read: its middle, and how every source of scatter moves it (one standard deviation each). */
-export interface Prediction {
-  /** Volts or amperes; for light the chance that it runs. */
-  readonly mean: number;
-  readonly spread: Float64Array;
-  /** Standard deviation of the meter and of settling, same unit. */
-  readonly noise: number;
-}
-
-/** What a meter still shows that is not connected as it should be, volts and amperes (from memory). */
-const NOTHING_SHOWN = { volts: 0.004, amps: 3e-6 } as const;
-/** What a meter picks up whose probes end behind an open joint, volts (common practice, no source). */
-const FLOATING_VOLTS = 0.015;
 /** Spread of the logarithm of the current at which eyes see a light (from memory). */
 const SEEN_LOG = 0.6;
 
@@ -40,6 +28,7 @@ export class Predictor {
   /** Whether lines through cells depend on what flows. */
   private readonly curved: boolean;
   private readonly scatter: ScatterSources;
+  private readonly shown: ShownByMeter;
   private readonly stands = new WeakMap<Hypothesis, Map<string, readonly SpecItem[]>>();
   private readonly networks = new WeakMap<readonly SpecItem[], Map<number | null, LinearString>>();
   private readonly known = new WeakMap<Hypothesis, Map<string, Prediction>>();
@@ -49,6 +38,7 @@ export class Predictor {
     this.nominal = nominal;
     this.curved = nominal.strings.some(hasCurves);
     this.scatter = new ScatterSources(nominal);
+    this.shown = new ShownByMeter(nominal, this.scatter);
   }
 
   /** @param range that a current was read on; `null`: what suits a sound battery. */
@@ -77,7 +67,7 @@ export class Predictor {
       return this.compute(measurement, hypothesis, range);
     }
     if (quantity === 'volts' ? meter.noVolts : meter.noAmps) {
-      return this.nothing(quantity);
+      return this.shown.nothing(quantity);
     }
     const right =
       changes.length === 0 && hypothesis.load === RIGHT_LOAD && hypothesis.reversedString === null
@@ -220,7 +210,7 @@ export class Predictor {
   private volts(string: number, network: LinearString, read: ValueWithSlopes): Prediction {
     const { value, byVolts, byResistance, ohms } = read;
     const spread = this.scatter.spreadOf(string, network, byVolts, byResistance, 1);
-    return this.voltsOfWhole(value, ohms, spread);
+    return this.shown.volts(value, ohms, spread);
   }
 
   private amps(
@@ -247,7 +237,7 @@ export class Predictor {
   ): Prediction {
     if (measurement.kind === 'battery-volts') {
       const { emf, ohms, emfSpread } = this.whole(hypothesis, null, null);
-      return this.voltsOfWhole(emf, ohms, emfSpread);
+      return this.shown.volts(emf, ohms, emfSpread);
     }
     const { load, runsFromAmps, isPolarised } = this.nominal;
     const { state, leadOhms, places } = hypothesis.load;
@@ -256,12 +246,12 @@ export class Predictor {
     const blocked = dark || (isPolarised && (state === 'reversed') !== turned);
     const whole = this.whole(hypothesis, blocked ? null : load, places);
     if (state === 'off' && measurement.kind === 'load-volts') {
-      return { ...this.nothing('volts'), noise: FLOATING_VOLTS };
+      return this.shown.nothing('volts', FLOATING_VOLTS);
     }
     if (state === 'shorted' && measurement.kind !== 'lights') {
-      if (measurement.kind === 'load-volts') return this.nothing('volts');
+      if (measurement.kind === 'load-volts') return this.shown.nothing('volts');
       const ohms = whole.ohms + LEAD_OHMS;
-      return this.ampsOfWhole(whole, whole.emf / ohms, ohms);
+      return this.shown.amps(whole, whole.emf / ohms, ohms);
     }
     const ohms = whole.ohms + leadOhms;
     const point = blocked
@@ -273,7 +263,7 @@ export class Predictor {
         );
     const amps = point?.status === 'solved' ? point.amps : 0;
     const slope = amps > 0 ? loadDifferentialOhms(load, amps, ROOM_THERMAL_VOLTS) : Infinity;
-    const current = this.ampsOfWhole(whole, amps, ohms + slope);
+    const current = this.shown.amps(whole, amps, ohms + slope);
     if (measurement.kind === 'load-amps') return current;
     if (measurement.kind === 'load-volts') {
       // Makes differ by volts that stand across the device for the same current.
@@ -281,7 +271,7 @@ export class Predictor {
         amps > 0 ? current.spread.map((one) => one * slope) : Float64Array.from(whole.emfSpread);
       const share = ohms / (ohms + slope);
       if (amps > 0) spread[this.scatter.load] = loadDeviation(load) * share;
-      return this.voltsOfWhole(whole.emf - amps * ohms, 1 / (1 / ohms + 1 / slope), spread);
+      return this.shown.volts(whole.emf - amps * ohms, 1 / (1 / ohms + 1 / slope), spread);
     }
     const log = Math.hypot(SEEN_LOG, Math.hypot(...current.spread.values()) / Math.max(amps, 1e-9));
     const mean = amps <= 0 ? 0.005 : normalShareBelow(Math.log(amps / runsFromAmps) / log);
@@ -290,38 +280,6 @@ export class Predictor {
       spread: new Float64Array(this.scatter.count),
       noise: 0,
     };
-  }
-
-  /** Next to nothing: what is read behind a lead that is off, or across metals that touch. */
-  private nothing(quantity: 'volts' | 'amps'): Prediction {
-    return {
-      mean: 0,
-      spread: new Float64Array(this.scatter.count),
-      noise: NOTHING_SHOWN[quantity],
-    };
-  }
-
-  /** Volts of a source under a voltmeter, which draws a little itself. */
-  private voltsOfWhole(volts: number, ohms: number, spread: Float64Array): Prediction {
-    const { voltsOhms } = this.nominal.meter;
-    const share = voltsOhms / (voltsOhms + ohms);
-    const mean = volts * share;
-    return {
-      mean,
-      spread: spread.map((one) => one * share),
-      noise: Math.hypot(voltsNoise(mean), FLOATING_VOLTS * (1 - share)),
-    };
-  }
-
-  /** A current of the whole battery, and how it moves with what scatters there and with the make of the device. */
-  private ampsOfWhole(
-    { emfSpread, ohmsSpread }: JoinedStrings,
-    amps: number,
-    loopOhms: number,
-  ): Prediction {
-    const spread = emfSpread.map((emf, index) => (emf - amps * ohmsSpread[index]!) / loopOhms);
-    spread[this.scatter.load] = loadDeviation(this.nominal.load) / loopOhms;
-    return { mean: amps, spread, noise: ampsNoise(amps, '20 mA') };
   }
 
   /**
