@@ -10,7 +10,6 @@ import {
   type WhatCanBeLit,
 } from '@/core/work/search/whatCanBeLit';
 import { drillHint, drillLoss, drillPar } from '@/core/work/drill/drillHints';
-import { findFaults } from '@/core/work/diagnosis/findFaults';
 import { otherLoads } from '@/core/work/judging/otherLoads';
 import { compareRuns } from '@/core/work/running/compareRuns';
 import { shortCircuitRecovery } from '@/core/work/running/shortCircuitRecovery';
@@ -83,7 +82,6 @@ export const plannerJobs = {
   shortCircuitRecovery: shortCircuitRecovery,
   capacitorBankRun: capacitorBankRun,
   compareRuns,
-  findFaults,
   readResultsFile,
   drillHint,
   drillPar,

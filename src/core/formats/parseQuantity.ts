@@ -97,7 +97,11 @@ const PATTERN =
 export function parseQuantity(text: string, kind: QuantityKind): Result<number> {
   const rule = RULES[kind];
   // Ohm sign and Greek omega, micro sign and Greek mu, no-break space and space become one.
-  const tidy = text.normalize('NFKC').trim();
+  // A point at the end that stands apart belongs to its number: `1 .` is 1.
+  const tidy = text
+    .normalize('NFKC')
+    .trim()
+    .replace(/(\d)\s+([.,])$/, '$1$2');
   if (tidy === '') return refuse('empty', `Type ${rule.what}, for example ${rule.example}.`);
   if (tidy !== '1' && OVER_RANGE.test(tidy)) {
     return refuse(

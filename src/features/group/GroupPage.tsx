@@ -3,11 +3,17 @@
 import { useRouter } from 'next/navigation';
 import { lastOfKind, predictionsOfGroup } from '@/core/records/logbook/foldLog';
 import { stairsRows, type GroupFacts } from '@/core/work/guide/stairs';
-import { whatIsWrong } from '@/core/work/guide/wrongReadings';
 import type { LogEntry, LogLine } from '@/core/records/logbook/logEntry';
 import { DEFERRAL } from '@/core/physics/safety/cautions';
 import { GuideCard, useGuide } from '@/ui/bench/GuideCard';
-import { LogProvider, now, useLiveLog, useLog, useReadings } from '@/ui/bench/LogProvider';
+import {
+  LogProvider,
+  now,
+  useJudgement,
+  useLiveLog,
+  useLog,
+  useReadings,
+} from '@/ui/bench/LogProvider';
 import { NoteFields } from '@/ui/bench/NoteFields';
 import type { Seat } from '@/ui/bench/queues';
 import { ReadingStairs } from '@/ui/bench/ReadingStairs';
@@ -26,7 +32,7 @@ interface GroupPageProps {
   readonly initialLog: readonly LogLine[];
 }
 
-/** A group’s own page on its phone or tablet: the step it is at, its stairs, a word when a step is missing, and a call for help. */
+/** A group’s own page on its phone or tablet: the step it is at, its stairs, what is wrong and what to do about it, and a call for help. */
 export function GroupPage({ seat, title, facts, initialLog }: GroupPageProps) {
   return (
     <LogProvider initial={initialLog} author="group" postUrl="/api/class/log" seat={seat}>
@@ -41,10 +47,8 @@ function GroupBench({ seat, title, facts }: Pick<GroupPageProps, 'seat' | 'title
   // The page is rendered anew with the plan as it is now; what was typed stays.
   const { ended, present } = useLiveLog('/api/class/events', refresh);
   const { waiting } = useLog();
-  const readings = useReadings(group);
   const { step } = useGuide(facts, group);
   const string = step?.string ?? 1;
-  const wrong = whatIsWrong(facts, readings, null);
   const devices = present.get(group)?.devices ?? 1;
   return (
     <InertUntilHydrated as="main" className={styles.sheet}>
@@ -78,12 +82,6 @@ function GroupBench({ seat, title, facts }: Pick<GroupPageProps, 'seat' | 'title
       ) : null}
       <Undelivered />
       <EarlierClasses seat={seat} />
-      {wrong === null ? null : (
-        <Notice severity={wrong.dark ? 'error' : 'warning'} data-testid="group-wrong">
-          <strong>{wrong.headline}. </strong>
-          {wrong.detail} Mend it before you go on, and read again.
-        </Notice>
-      )}
       <GuideCard facts={facts} group={group} predicting={facts.predict} />
       <Calls group={group} metersAreShared={facts.metersAreShared && step?.meter != null} />
       <PredictedStairs facts={facts} group={group} string={string} />
@@ -145,10 +143,11 @@ function PredictedStairs(props: {
     <ReadingStairs
       rows={stairsRows(facts.stairs, string, readings)}
       room="phone"
+      sound={useJudgement(group)?.verdict === 'fine'}
       title={facts.stairs.length > 1 ? `String ${string}` : 'Your stairs'}
       string={string}
       predicted={predictionsOfGroup(lines, group)}
-      hidden={facts.predict}
+      hidden
     />
   );
 }

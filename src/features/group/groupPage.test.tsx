@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import '@/testing/ui/mocks';
-import { screen, waitFor } from '@testing-library/react';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { newPlan } from '@/core/records/plan/newPlan';
 import type { LogLine } from '@/core/records/logbook/logEntry';
 import { readingEntry } from '@/core/records/logbook/readingEntry';
@@ -9,6 +9,7 @@ import { groupFacts } from '@/core/work/guide/benchFacts';
 import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
 import { expectAccessible } from '@/testing/ui/accessible';
 import { fill, press } from '@/testing/ui/acting';
+import { openStreams, tellJudged } from '@/testing/ui/streams';
 import { showPage } from '@/testing/ui/toolPage';
 import { GroupPage } from './GroupPage';
 
@@ -17,16 +18,17 @@ const THREE: Plan = {
   arrangement: { kind: 'own', cellsInSeries: 3, strings: 1 },
 };
 const SEAT = { planId: 'p', startedAt: 1, group: 'Tern' };
+const AT = '2027-01-29T14:00:00Z';
+const FIRST_SHORT = { kind: 'short', string: 1, built: 1 } as const;
+
+beforeEach(openStreams);
+
 /** Volts from the − end across all cells that stand. */
 const read = (built: number, value: number, seq: number): LogLine => ({
   entryId: `e${seq}`,
   revision: 1,
   group: 'Tern',
-  entry: readingEntry(
-    { kind: 'volts', string: 1, from: 1, to: built, built },
-    value,
-    '2027-01-29T14:00:00Z',
-  ),
+  entry: readingEntry({ kind: 'volts', string: 1, from: 1, to: built, built }, value, AT),
   struck: false,
   seq,
   author: 'group',
@@ -35,6 +37,7 @@ const read = (built: number, value: number, seq: number): LogLine => ({
 
 const show = (plan: Plan, log: readonly LogLine[] = []) => {
   window.localStorage.clear();
+  window.sessionStorage.clear();
   return showPage(
     <GroupPage
       seat={SEAT}
@@ -61,17 +64,47 @@ test('a group sees its own step and stairs, and calls its teacher once', async (
   );
 });
 
-test('a step that is missing is named before one goes on; a whole string is not found fault with', () => {
-  const [cell, two] = [0.93, 1.86];
-  show(THREE, [read(1, cell, 1), read(2, two, 2)]);
+test('a whole string is not found fault with', () => {
+  const log = [read(1, 0.93, 1), read(2, 1.86, 2)];
+  show(THREE, log);
+  tellJudged(THREE, log);
   expect(screen.queryByTestId('group-wrong')).toBeNull();
 });
 
-test('a cell that adds nothing is named, with what to do', () => {
-  show(THREE, [read(1, 0.93, 1), read(2, 0.95, 2)]);
-  const wrong = screen.getByTestId('group-wrong');
-  expect(wrong).toHaveTextContent(/Cell 2/);
-  expect(wrong).toHaveTextContent('Mend it before you go on, and read again.');
+test('a lead without contact is named with what to do; the reading is taken again, or one goes on', async () => {
+  const log = [read(1, 0.93, 1), read(2, 1.86, 2), read(3, 0.02, 3), read(3, 0.02, 4)];
+  const { kept } = show(THREE, log);
+  expect(screen.queryByTestId('group-wrong')).toBeNull();
+  tellJudged(THREE, log);
+  expect(screen.getByTestId('group-wrong')).toHaveTextContent(
+    /0.02 V: the lead between cells 2 and 3 has no contact\. Scrape both metals bright/,
+  );
+  expect(screen.getByRole('img', { name: /lead from cell 2 to cell 3/ })).toBeInTheDocument();
+  await expectAccessible();
+  press('Read again');
+  fill(screen.getByLabelText('Reading to take next'), '2.8');
+  press('Read');
+  await waitFor(() => expect(JSON.stringify(kept)).toContain('"value":2.8'));
+  press('Go on all the same');
+  expect(screen.queryByTestId('group-wrong')).toBeNull();
+});
+
+test('a point that was misread is asked about, and nothing is said of the battery', async () => {
+  const log = [read(1, 0.93, 1), read(2, 1.86, 2)];
+  const built = { kind: 'step', step: 'build 1 3', state: 'done', takenAt: AT } as const;
+  const done = ['prepare', 'build 1 1', 'build 1 2'].map((step) => ({ ...built, step }));
+  const steps = [...done, built].map((entry, index) => ({
+    ...read(1, 0, 10 + index),
+    entryId: entry.step,
+    entry,
+  }));
+  const short = { ...read(1, 0, 20), entry: readingEntry(FIRST_SHORT, 3e-4, AT) };
+  const { kept } = show(THREE, [...log, ...steps, short]);
+  fill(screen.getByLabelText('Reading: Volts of cells 1–3'), '0.281');
+  press('Done');
+  expect(screen.getByText(/Did you mean 2.81/)).toBeVisible();
+  fireEvent.click(screen.getByRole('button', { name: /^2\.81/ }));
+  await waitFor(() => expect(JSON.stringify(kept)).toContain('"value":2.81'));
 });
 
 test('where meters are shared a group asks for one; what it notes is sent', async () => {

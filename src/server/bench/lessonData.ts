@@ -18,5 +18,6 @@ export function eraseLessonData(
   endClassOfDeleted(context, planId);
   removePhotos(photosFolder, context.log.erase(planId));
   context.bus.grew(planId);
+  context.judgements.refresh(planId);
   return erased;
 }

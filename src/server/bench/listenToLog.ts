@@ -24,7 +24,7 @@ const nothing = (): void => undefined;
 
 /**
  * The log of a plan as server-sent events (WHATWG HTML, 9.2): first what is missing, then news as they come, which
- * groups have devices here, which devices ask to be let in, and that the plan itself was saved anew. Every message of
+ * groups have devices here, which devices ask to be let in, what is said of each bench, and that the plan itself was saved anew. Every message of
  * lines carries a sequence number as its id, so that a dropped connection goes on where it was.
  * @returns what ends it, to be called when the reader goes.
  */
@@ -33,13 +33,14 @@ export function listenToLog(
   { planId, after, seat, onEnd = nothing }: LogListener,
   sink: EventSink,
 ): () => void {
-  const { log, bus, admissions, now } = context;
+  const { log, bus, admissions, judgements, now } = context;
   const group = seat?.group;
   let unfollow = nothing;
   let absent = nothing;
   let over = false;
   let saidHere = '{}';
   let saidAsking = '[]';
+  let saidJudged = '{}';
   const leave = (): void => {
     if (over) return;
     over = true;
@@ -62,15 +63,24 @@ export function listenToLog(
     const own = all.get(group);
     return own === undefined ? '{}' : JSON.stringify({ [group]: own });
   };
+  const judgedNow = (): string => {
+    const all = judgements.known(planId);
+    if (group === undefined) return JSON.stringify(Object.fromEntries(all));
+    const own = all.get(group);
+    return own === undefined ? '{}' : JSON.stringify({ [group]: own });
+  };
   const news = ({ running, planSaved }: Pick<FeedNews, 'running' | 'planSaved'>): string => {
     const here = hereNow(running);
     const asking =
       seat === undefined ? JSON.stringify(admissions.waiting(planId, now())) : saidAsking;
+    const judged = judgedNow();
     const text = [
+      judged === saidJudged ? '' : event('judged', judged),
       here === saidHere ? '' : event('here', here),
       asking === saidAsking ? '' : event('asking', asking),
       planSaved ? event('plan', '{}') : '',
     ].join('');
+    saidJudged = judged;
     saidHere = here;
     saidAsking = asking;
     return text;

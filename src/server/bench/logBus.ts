@@ -3,15 +3,16 @@ import type { GroupPresence } from '@/core/work/guide/board';
 
 /**
  * What happens to a plan at the bench: its log grew or its class ended, somebody came or went, a device asks to be let
- * in, or the plan itself was saved.
+ * in, the plan itself was saved, or readings were judged.
  */
-export type BenchNews = 'grew' | 'here' | 'asking' | 'plan';
+export type BenchNews = 'grew' | 'here' | 'asking' | 'plan' | 'judged';
 
 /** Tells who listens what happens to a plan. */
 export interface LogBus {
   grew(planId: string): void;
   planSaved(planId: string): void;
   asking(planId: string): void;
+  judged(planId: string): void;
   /** A device of a group follows the plan until the returned function is called. */
   join(planId: string, group: string, now: () => number): () => void;
   /** Groups that have had a device since the app started. */
@@ -45,6 +46,7 @@ export function createLogBus(): LogBus {
     grew: (planId) => tell(planId, 'grew'),
     planSaved: (planId) => tell(planId, 'plan'),
     asking: (planId) => tell(planId, 'asking'),
+    judged: (planId) => tell(planId, 'judged'),
     listen: (planId, callback) => {
       emitter.on(planId, callback);
       return () => void emitter.off(planId, callback);

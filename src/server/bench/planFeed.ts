@@ -9,7 +9,10 @@ const GATHER_MS = 150;
 /** Keeps proxies and phones from dropping a quiet connection; what ends by its time is noticed then. */
 const HEARTBEAT_MS = 15_000;
 
-export type FeedContext = Pick<BenchContext, 'log' | 'bus' | 'classes' | 'admissions' | 'now'>;
+export type FeedContext = Pick<
+  BenchContext,
+  'log' | 'bus' | 'classes' | 'admissions' | 'judgements' | 'now'
+>;
 
 /** What all who follow a plan are told at one tick. */
 export interface FeedNews {
@@ -79,13 +82,15 @@ export function startAnew(bus: LogBus): void {
 const ends = new WeakMap<PlanFeed, () => void>();
 
 function drive(context: FeedContext, planId: string, feed: PlanFeed): () => void {
-  const { bus } = context;
+  const { bus, judgements } = context;
   let gathering: NodeJS.Timeout | null = null;
   let planSaved = false;
   const tick = (beat: boolean): void => {
     if (gathering !== null) clearTimeout(gathering);
     gathering = null;
     const news = { ...newsOf(context, planId, feed), planSaved, beat };
+    if (planSaved) judgements.refresh(planId);
+    else if (news.groups.length > 0) judgements.refresh(planId, news.groups);
     planSaved = false;
     for (const { tell } of Array.from(feed.followers)) tell(news);
   };
@@ -93,6 +98,7 @@ function drive(context: FeedContext, planId: string, feed: PlanFeed): () => void
     if (what === 'plan') planSaved = true;
     gathering ??= setTimeout(() => tick(false), GATHER_MS);
   });
+  judgements.refresh(planId);
   const heartbeat = setInterval(() => tick(true), HEARTBEAT_MS);
   return () => {
     unlisten();
@@ -105,7 +111,7 @@ function newsOf(
   context: FeedContext,
   planId: string,
   feed: PlanFeed,
-): Omit<FeedNews, 'planSaved' | 'beat'> {
+): Omit<FeedNews, 'planSaved' | 'beat'> & { readonly groups: readonly string[] } {
   const all = context.log.linesAfter(planId, feed.told);
   feed.told = all.at(-1)?.seq ?? feed.told;
   const byGroup = new Map<string, LogLine[]>();
@@ -118,6 +124,7 @@ function newsOf(
     group === undefined ? all : (byGroup.get(group) ?? []);
   const messages = new Map<string | undefined, string>();
   return {
+    groups: [...byGroup.keys()],
     running: runningClass(context, planId),
     lines,
     message: (group) => {

@@ -96,7 +96,9 @@ export async function putBack(id: string, now: number): Promise<Result<Restored>
       opened.value,
     );
     markBackup(database(), now);
-    startAnew(benchContext().bus);
+    const { bus, judgements } = benchContext();
+    judgements.forget();
+    startAnew(bus);
     return { ok: true, value: restored };
   } finally {
     await opened.value.close();

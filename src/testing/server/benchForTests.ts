@@ -6,6 +6,8 @@ import { createLogRepository } from '@/data/logRepository';
 import { openDatabase } from '@/data/openDatabase';
 import { createAdmissions } from '../../server/bench/admissions';
 import type { BenchContext } from '../../server/bench/benchContext';
+import { createJudge } from '../../server/bench/judging/judgeReadings';
+import { createJudgements } from '../../server/bench/judging/judgements';
 import { createLogBus } from '../../server/bench/logBus';
 
 /** When tests of the bench begin: the club’s afternoon. */
@@ -17,12 +19,17 @@ export function freshBench(plan: Plan = newPlan('Lamp')): BenchContext & { time:
   createDocumentRepository(db, 'plans').insert('p', plan, NOW);
   const bus = createLogBus();
   let ids = 0;
-  const context = {
+  const judge = createJudge();
+  const context: BenchContext & { time: number } = {
     documents: ((kind) => createDocumentRepository(db, kind)) as BenchContext['documents'],
     log: createLogRepository(db),
     classes: createClassRepository(db),
     bus,
     admissions: createAdmissions((planId) => bus.asking(planId)),
+    judgements: createJudgements(
+      () => context,
+      (request) => Promise.resolve(judge(request)),
+    ),
     time: NOW,
     now: () => context.time,
     newId: () => `id-${(ids += 1)}`,

@@ -2,6 +2,7 @@ import type { BatteryScene } from '@/core/work/guide/benchScene';
 import type { GroupFacts } from '@/core/work/guide/stairs';
 import { CellDrawing } from '../desk/CellDrawing';
 import { LoadDrawing } from '../desk/LoadDrawing';
+import { plusOfTarget } from '@/core/records/plan/targetWords';
 import { looksOfTarget } from '@/core/records/plan/targetLooks';
 import { pinsOfLoad } from '@/core/physics/desk/drawing/loadShapes';
 
@@ -15,71 +16,87 @@ export interface Layout {
 
 const INK = 'var(--mui-palette-text-primary)';
 const SOFT = 'var(--mui-palette-text-secondary)';
+const RED = 'var(--mui-palette-error-main)';
 const NEW = 'var(--mui-palette-primary-main)';
 /** Strings that are drawn of a battery. */
 const MOST_STRINGS = 3;
 const ROW = 46;
-const ROW_LEFT = 44;
+const MINUS_X = 48;
+const ROW_LEFT = 72;
 const MINI = 0.5;
-const MINI_SPACING = 40;
+const MINI_SPACING = 38;
 const MOST_MINI = 6;
-const DEVICE_X = 70;
-const DEVICE_ROOM = 170;
+const PLUS_X = ROW_LEFT + MOST_MINI * MINI_SPACING + 22;
+const WIDTH = PLUS_X + 42;
+/** The device stands above the strings, its wires towards them: − at the left and + at the right, as the rails. */
+const DEVICE = { x: (MINUS_X + PLUS_X) / 2, y: 44, scale: 0.9 } as const;
+const DEVICE_ROOM = 112;
+const ALONE_ROOM = 24;
 
-function batteryWidth(): number {
-  return ROW_LEFT + MOST_MINI * MINI_SPACING + 30;
+const railTop = ({ withDevice }: Pick<BatteryScene, 'withDevice'>): number =>
+  withDevice ? DEVICE_ROOM : ALONE_ROOM;
+
+/** Where the wires of the device end, + at the right; turned round, its own + is at the left. */
+function pinsAt(
+  target: GroupFacts['target'],
+  turned: boolean,
+): { readonly plus: Place; readonly minus: Place } {
+  const pins = pinsOfLoad(looksOfTarget(target));
+  const [right, left] = turned ? [pins.minus, pins.plus] : [pins.plus, pins.minus];
+  const at = ([x, y]: Place, side: 1 | -1): Place => [
+    DEVICE.x + side * Math.abs(x) * DEVICE.scale,
+    DEVICE.y + y * DEVICE.scale,
+  ];
+  return { plus: at(right, 1), minus: at(left, -1) };
 }
 
-export function batteryLayout({ probes, withDevice }: BatteryScene, strings: number): Layout {
-  const rows = Math.min(strings, MOST_STRINGS);
-  const right = batteryWidth();
-  const rail = 24;
-  const below = rows * ROW + 30;
+export function batteryLayout(
+  scene: BatteryScene,
+  { looks, target }: Pick<GroupFacts, 'looks' | 'target'>,
+): Layout {
+  const rows = Math.min(looks.length, MOST_STRINGS);
+  const top = railTop(scene);
+  const pins = pinsAt(target, scene.deviceTurned);
+  const ends = { red: [PLUS_X, top], black: [MINUS_X, top] } as const;
+  const probes = {
+    battery: ends,
+    device: { red: pins.plus, black: pins.minus },
+    'in-series': { red: ends.red, black: pins.plus },
+  } as const;
   return {
-    width: right + 20 + (withDevice ? DEVICE_ROOM : 0),
-    height: below + 22,
-    probes:
-      probes === null
-        ? null
-        : probes === 'battery'
-          ? { red: [right, rail], black: [ROW_LEFT - 24, rail] }
-          : probes === 'device'
-            ? { red: [right + DEVICE_X - 16, rail], black: [right + 2 * DEVICE_X - 12, rail] }
-            : { red: [right + 6, 12], black: [right + DEVICE_X - 24, 12] },
+    width: WIDTH,
+    height: top + rows * ROW + 26,
+    probes: scene.probes === null ? null : probes[scene.probes],
   };
 }
 
-/** The strings between their rails, and the device where it is connected. */
-export function BatteryDrawing(props: {
+type DrawnFacts = Pick<GroupFacts, 'looks' | 'target' | 'device' | 'seriesResistorOhms'>;
+
+interface BatteryDrawingProps {
   readonly scene: BatteryScene;
-  readonly facts: Pick<GroupFacts, 'looks' | 'target' | 'device' | 'seriesResistorOhms'>;
+  readonly facts: DrawnFacts;
   readonly prefix: string;
-}) {
-  const { scene, facts, prefix } = props;
-  const { looks, target, device, seriesResistorOhms } = facts;
+}
+
+/** The strings between their rails, and the device where it is connected. */
+export function BatteryDrawing({ scene, facts, prefix }: BatteryDrawingProps) {
+  const { looks } = facts;
   const rows = looks.slice(0, MOST_STRINGS);
-  const right = batteryWidth();
-  const minusX = ROW_LEFT - 24;
   const rails = { stroke: scene.joining ? NEW : INK, strokeWidth: scene.joining ? 3.6 : 2 };
-  const bottom = 24 + rows.length * ROW;
-  const pins = pinsOfLoad(looksOfTarget(target));
-  const x = right + DEVICE_X;
-  const y = Math.max(44, bottom / 2);
-  // Legs are met from below, pins at the side as they are.
-  const below = target.kind === 'resistor' ? 0 : 7;
-  const [plusPin, minusPin] = scene.deviceTurned
-    ? [pins.minus, pins.plus]
-    : [pins.plus, pins.minus];
+  const top = railTop(scene);
+  const bottom = top + rows.length * ROW;
   return (
     <g>
       {rows.map((places, row) => {
-        const middle = 24 + ROW * (row + 0.5);
+        const middle = top + ROW * (row + 0.5);
         const shown = places.slice(0, MOST_MINI);
         const end = ROW_LEFT + shown.length * MINI_SPACING;
         return (
           <g key={row}>
-            <path d={`M${minusX} ${middle} H${ROW_LEFT - 6}`} {...rails} />
-            <path d={`M${end} ${middle} H${right}`} {...rails} />
+            <path
+              d={`M${MINUS_X} ${middle} H${ROW_LEFT - 6} M${end} ${middle} H${PLUS_X}`}
+              {...rails}
+            />
             {shown.map((cell, index) => (
               <g
                 key={index}
@@ -96,43 +113,83 @@ export function BatteryDrawing(props: {
           </g>
         );
       })}
-      <path d={`M${minusX} 24 V${bottom} M${right} 24 V${bottom}`} fill="none" {...rails} />
-      <text x={minusX - 10} y="34" fontWeight="700" fontSize="15" textAnchor="middle" fill={SOFT}>
+      <path
+        d={`M${MINUS_X} ${top} V${bottom - ROW / 2} M${PLUS_X} ${top} V${bottom - ROW / 2}`}
+        fill="none"
+        {...rails}
+      />
+      <text
+        x={MINUS_X - 14}
+        y={top + 14}
+        fontWeight="700"
+        fontSize="15"
+        textAnchor="middle"
+        fill={SOFT}
+      >
         −
       </text>
-      <text x={right - 10} y="34" fontWeight="700" fontSize="15" textAnchor="middle" fill={NEW}>
+      <text
+        x={PLUS_X + 14}
+        y={top + 14}
+        fontWeight="700"
+        fontSize="15"
+        textAnchor="middle"
+        fill={NEW}
+      >
         +
       </text>
       {looks.length > rows.length ? (
-        <text x={right / 2} y={bottom + 14} textAnchor="middle" fill={SOFT}>
+        <text x={DEVICE.x} y={bottom + 14} textAnchor="middle" fill={SOFT}>
           and {looks.length - rows.length} more strings like these
         </text>
       ) : null}
-      {scene.withDevice ? (
-        <g>
-          <path
-            d={`M${right} 24 H${x - 34} V${y + plusPin[1] * 0.8 + below} H${x + plusPin[0] * 0.8} V${y + plusPin[1] * 0.8}`}
-            fill="none"
-            stroke={INK}
-            strokeWidth="2"
-          />
-          <path
-            d={`M${minusX} ${bottom} V${bottom + 18} H${x + minusPin[0] * 0.8} V${y + minusPin[1] * 0.8}`}
-            fill="none"
-            stroke={INK}
-            strokeWidth="2"
-          />
-          <g transform={`translate(${x} ${y}) scale(0.8)`}>
-            <LoadDrawing target={target} litAmps={0} running={false} />
-          </g>
-          {seriesResistorOhms === null ? null : (
-            <rect x={right + 10} y="17" width="26" height="14" rx="3" fill="#E7D3A8" stroke={INK} />
-          )}
-          <text x={x + 20} y={y + 2} fill={SOFT}>
-            {device}
-          </text>
-        </g>
-      ) : null}
+      {scene.withDevice ? <Device scene={scene} facts={facts} /> : null}
+    </g>
+  );
+}
+
+/** The device with its two leads; with the meter in one of them that lead is open. */
+function Device({ scene, facts }: Omit<BatteryDrawingProps, 'prefix'>) {
+  const { target, device, seriesResistorOhms } = facts;
+  const { plus, minus } = pinsAt(target, scene.deviceTurned);
+  const top = railTop(scene);
+  const level = Math.max(plus[1], minus[1]) + 9;
+  const named = plusOfTarget(target);
+  const [plusName, minusName] =
+    named === null ? ['', ''] : named === 'long leg' ? [named, 'short leg'] : [named, 'other wire'];
+  const [right, left] = scene.deviceTurned ? [minusName, plusName] : [plusName, minusName];
+  const label = { y: level - 5, fontSize: 11.5, fill: SOFT } as const;
+  return (
+    <g>
+      <g fill="none" strokeWidth="2">
+        <path d={`M${MINUS_X} ${top} V${level} H${minus[0]} V${minus[1]}`} stroke={INK} />
+        {scene.probes === 'in-series' ? null : (
+          <path d={`M${PLUS_X} ${top} V${level} H${plus[0]} V${plus[1]}`} stroke={RED} />
+        )}
+      </g>
+      {seriesResistorOhms === null ? null : (
+        <rect
+          x={(plus[0] + PLUS_X) / 2 + 24}
+          y={level - 7}
+          width="30"
+          height="14"
+          rx="3"
+          fill="#E7D3A8"
+          stroke={INK}
+        />
+      )}
+      <g transform={`translate(${DEVICE.x} ${DEVICE.y}) scale(${DEVICE.scale})`}>
+        <LoadDrawing target={target} litAmps={0} running={false} mirrored={!scene.deviceTurned} />
+      </g>
+      <text x={8} y={DEVICE.y - 26} fill={SOFT}>
+        {device}
+      </text>
+      <text x={plus[0] + 12} {...label}>
+        {right}
+      </text>
+      <text x={minus[0] - 12} textAnchor="end" {...label}>
+        {left}
+      </text>
     </g>
   );
 }

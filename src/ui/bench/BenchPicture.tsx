@@ -33,8 +33,7 @@ interface BenchPictureProps {
 /** The battery as it stands at a step: its cells, its leads, the new one marked, and the meter with both probes. */
 export function BenchPicture({ scene, meter, facts }: BenchPictureProps) {
   const prefix = useId();
-  const drawn =
-    scene.kind === 'string' ? stringLayout(scene) : batteryLayout(scene, facts.looks.length);
+  const drawn = scene.kind === 'string' ? stringLayout(scene) : batteryLayout(scene, facts);
   const metered = meter !== null && scene.probes !== null;
   const top = metered ? METER_HEIGHT + 26 : 0;
   const width = Math.max(drawn.width, metered ? METER_WIDTH + 20 : 0);
@@ -42,11 +41,20 @@ export function BenchPicture({ scene, meter, facts }: BenchPictureProps) {
   const left = (width - drawn.width) / 2;
   const meterLeft = (width - METER_WIDTH) / 2;
   const { probes } = drawn;
-  const lead = (socket: Parameters<typeof socketAt>[0], to: Place): string => {
+  // To a device the probes come from its sides: from above they would lie across it.
+  const atDevice = scene.kind === 'battery' && scene.probes === 'device';
+  const inSeries = scene.kind === 'battery' && scene.probes === 'in-series';
+  const lead = (
+    socket: Parameters<typeof socketAt>[0],
+    to: Place,
+    side: 1 | -1,
+    sideways: number,
+  ): string => {
     const [x, y] = socketAt(socket);
     const from = [meterLeft + x, y + 6] as const;
     const end = [left + to[0], top + to[1]] as const;
-    return `M${from[0]} ${from[1]} C${from[0]} ${from[1] + 34} ${end[0]} ${end[1] - 40} ${end[0]} ${end[1]}`;
+    const before = [end[0] + side * sideways, end[1] - (sideways > 0 ? 4 : 40)] as const;
+    return `M${from[0]} ${from[1]} C${from[0] + side * sideways} ${from[1] + 34} ${before[0]} ${before[1]} ${end[0]} ${end[1]}`;
   };
   return (
     <svg
@@ -76,26 +84,32 @@ export function BenchPicture({ scene, meter, facts }: BenchPictureProps) {
             <MeterDrawing {...meter} />
           </g>
           <g fill="none" strokeWidth="2.6" strokeLinecap="round">
-            <path d={lead('COM', probes.black)} stroke={INK} />
-            <path d={lead(meter.socket, probes.red)} stroke={RED} />
+            <path
+              d={lead('COM', probes.black, inSeries ? 1 : -1, atDevice || inSeries ? 84 : 0)}
+              stroke={INK}
+            />
+            <path d={lead(meter.socket, probes.red, 1, atDevice ? 84 : 0)} stroke={RED} />
           </g>
           {[
-            { at: probes.black, colour: INK, name: 'black' },
-            { at: probes.red, colour: RED, name: 'red' },
-          ].map(({ at, colour, name }) => (
-            <g key={name}>
-              <circle cx={left + at[0]} cy={top + at[1]} r="3.6" fill={colour} />
-              <text
-                x={left + at[0] + (name === 'red' ? 7 : -7)}
-                y={top + at[1] - 4}
-                textAnchor={name === 'red' ? 'start' : 'end'}
-                fontWeight="700"
-                fill={colour}
-              >
-                {name}
-              </text>
-            </g>
-          ))}
+            { at: probes.black, colour: INK, name: 'black', side: inSeries ? 1 : -1 },
+            { at: probes.red, colour: RED, name: 'red', side: 1 },
+          ].map(({ at, colour, name, side }) => {
+            const aside = atDevice || (inSeries && name === 'black');
+            return (
+              <g key={name}>
+                <circle cx={left + at[0]} cy={top + at[1]} r="3.6" fill={colour} />
+                <text
+                  x={left + at[0] + side * (aside ? 34 : 7)}
+                  y={top + at[1] - (aside ? 25 : 5)}
+                  textAnchor={side > 0 ? 'start' : 'end'}
+                  fontWeight="700"
+                  fill={colour}
+                >
+                  {name}
+                </text>
+              </g>
+            );
+          })}
         </>
       ) : null}
     </svg>
@@ -106,11 +120,11 @@ const cellX = (index: number): number => SIDE + SPACING / 2 + index * SPACING;
 const CELL_Y = LEAD_ROOM + 34;
 const TOP_Y = CELL_Y + TERMINAL_Y;
 
-function stringLayout({ places, probes }: StringScene): Layout {
+function stringLayout({ places, probes, endsJoined }: StringScene): Layout {
   const at = (place: number): number => cellX(places.indexOf(place));
   return {
     width: 2 * SIDE + places.length * SPACING,
-    height: CELL_Y + UNDER,
+    height: CELL_Y + UNDER + (endsJoined ? 18 : 0),
     probes:
       probes === null
         ? null
@@ -127,7 +141,9 @@ function StringDrawing(props: {
   readonly prefix: string;
 }) {
   const { scene, looks, prefix } = props;
-  const { places, newLeadTo, lifted, alone, endsJoined } = scene;
+  const { places, newLeadTo, lifted, alone, endsJoined, marked } = scene;
+  const markedX =
+    marked === null ? 0 : cellX(places.indexOf(marked.cell)) + (marked.lead ? SPACING / 2 : 0);
   const isOff = (place: number): boolean => alone === place || alone === place - 1;
   return (
     <g>
@@ -144,6 +160,7 @@ function StringDrawing(props: {
                 to={cellX(index) - TERMINAL_X}
                 isNew={newLeadTo === place}
                 dashed={gap}
+                isMarked={marked?.lead === true && marked.cell === before}
               />
             )}
             {lifted === place ? (
@@ -173,6 +190,16 @@ function StringDrawing(props: {
           </g>
         );
       })}
+      {marked === null ? null : (
+        <g fill={RED} fontWeight="700" textAnchor="middle">
+          {marked.lead ? null : (
+            <circle cx={markedX} cy={CELL_Y} r="40" fill="none" stroke={RED} strokeWidth="3" />
+          )}
+          <text x={markedX} y="12">
+            {marked.lead ? 'this lead' : 'this cell'}
+          </text>
+        </g>
+      )}
       {newLeadTo === null ? null : (
         <text
           x={(cellX(places.indexOf(newLeadTo) - 1) + cellX(places.indexOf(newLeadTo))) / 2}
@@ -186,7 +213,7 @@ function StringDrawing(props: {
       )}
       {endsJoined ? (
         <path
-          d={`M${cellX(0) - TERMINAL_X} ${TOP_Y} C${cellX(0) - 60} ${CELL_Y + 60} ${cellX(places.length - 1) + 60} ${CELL_Y + 60} ${cellX(places.length - 1) + TERMINAL_X} ${TOP_Y}`}
+          d={`M${cellX(0) - TERMINAL_X} ${TOP_Y} C${cellX(0) - 92} ${CELL_Y + 84} ${cellX(places.length - 1) + 92} ${CELL_Y + 84} ${cellX(places.length - 1) + TERMINAL_X} ${TOP_Y}`}
           fill="none"
           stroke={NEW}
           strokeWidth="3"
@@ -202,14 +229,16 @@ function Lead(props: {
   readonly to: number;
   readonly isNew: boolean;
   readonly dashed: boolean;
+  readonly isMarked?: boolean;
 }) {
-  const { from, to, isNew, dashed } = props;
+  const { from, to, isNew, dashed, isMarked = false } = props;
   return (
     <path
       d={`M${from} ${TOP_Y} C${from + 6} ${TOP_Y - 24} ${to - 6} ${TOP_Y - 24} ${to} ${TOP_Y}`}
       fill="none"
-      stroke={isNew ? NEW : INK}
-      strokeWidth={isNew ? 3.6 : 1.8}
+      stroke={isMarked ? RED : isNew ? NEW : INK}
+      strokeWidth={isMarked || isNew ? 3.6 : 1.8}
+      {...(isMarked ? { strokeDasharray: '7 5' } : {})}
       {...(dashed ? { strokeDasharray: '3 4' } : {})}
     />
   );

@@ -4,10 +4,16 @@ import { useState } from 'react';
 import { parseQuantity } from '@/core/formats/parseQuantity';
 import { predictionsOfGroup } from '@/core/records/logbook/foldLog';
 import { READING_LIMITS } from '@/core/records/logbook/logLimits';
-import { measurementKey, quantityOf, type Measurement } from '@/core/records/logbook/measurement';
+import {
+  isSame,
+  measurementKey,
+  quantityOf,
+  type Measurement,
+} from '@/core/records/logbook/measurement';
 import { readingText } from '@/core/records/logbook/readingEntry';
 import { expectedRangeText } from '@/core/work/guide/expectedWords';
 import type { GuideStep } from '@/core/work/guide/guideStep';
+import type { GroupFacts } from '@/core/work/guide/stairs';
 import { Button } from '../plain/Button';
 import { Field } from '../plain/Field';
 import styles from '../plain/plain.module.css';
@@ -21,7 +27,7 @@ interface ExpectedLineProps {
   readonly predicting: boolean;
 }
 
-/** How the meter is set, and what it should read: told at once, or after the group has written its own prediction. */
+/** How the meter is set, and what the group expects; what sound batteries read is told after the reading. */
 export function ExpectedLine({ step, measurement, group, predicting }: ExpectedLineProps) {
   const { lines, log } = useLog();
   const readings = useReadings(group);
@@ -37,7 +43,7 @@ export function ExpectedLine({ step, measurement, group, predicting }: ExpectedL
   const key = measurementKey(measurement);
   const predicted = predictionsOfGroup(lines, group).get(key) ?? null;
   const read = readings.some((one) => measurementKey(one.measurement) === key);
-  const told = !predicting || predicted !== null || read;
+  const asks = predicting && predicted === null && !read;
   return (
     <>
       {meter === null ? null : (
@@ -47,12 +53,10 @@ export function ExpectedLine({ step, measurement, group, predicting }: ExpectedL
           <strong>COM</strong>.
         </p>
       )}
-      {told ? (
-        <p className={styles.small} data-testid="expected">
-          {predicted === null ? '' : `You expected ${readingText(measurement, predicted)}. `}
-          Sound batteries read <strong>{expectedRangeText(measurement, expected)}</strong>.
-        </p>
-      ) : (
+      {predicted === null ? null : (
+        <p className={styles.small}>You expect {readingText(measurement, predicted)}.</p>
+      )}
+      {asks ? (
         <PredictionField
           key={key}
           measurement={measurement}
@@ -60,8 +64,26 @@ export function ExpectedLine({ step, measurement, group, predicting }: ExpectedL
             log(group, [{ kind: 'prediction', measurement, value, takenAt: now() }])
           }
         />
-      )}
+      ) : null}
     </>
+  );
+}
+
+/** The last reading as it stands beside what sound batteries read: told once it is taken, so that nobody reads what is printed. */
+export function LastRead({ facts, group }: { readonly facts: GroupFacts; readonly group: string }) {
+  const { lines } = useLog();
+  const last = useReadings(group).at(-1);
+  if (last === undefined || quantityOf(last.measurement) === 'light') return null;
+  const { measurement, value } = last;
+  const step = facts.steps.find((one) => one.measurement && isSame(one.measurement, measurement));
+  if (step?.expected == null) return null;
+  const predicted = predictionsOfGroup(lines, group).get(measurementKey(measurement)) ?? null;
+  return (
+    <p className={`${styles.small} ${styles.soft}`} data-testid="expected">
+      {step.title}: <strong>{readingText(measurement, value)}</strong>.
+      {predicted === null ? '' : ` You expected ${readingText(measurement, predicted)}.`} Sound
+      batteries read {expectedRangeText(measurement, step.expected)}.
+    </p>
   );
 }
 

@@ -20,8 +20,9 @@ import { Button } from '../plain/Button';
 import { Notice } from '../plain/Notice';
 import styles from '../plain/plain.module.css';
 import { BenchPicture } from './BenchPicture';
-import { ExpectedLine } from './ExpectedLine';
-import { now, useLog, useReadings } from './LogProvider';
+import { ExpectedLine, LastRead } from './ExpectedLine';
+import { HoldCard } from './HoldCard';
+import { now, useJudgement, useLog, useReadings } from './LogProvider';
 import { ReadingEntry } from './ReadingEntry';
 import { useDrafts, useReadingDraft, type DraftsState } from './useReadingDraft';
 
@@ -30,8 +31,6 @@ interface GuideCardProps {
   readonly group: string;
   /** Whether the cautions stand elsewhere on the page. */
   readonly withoutCautions?: boolean;
-  /** Why the step should wait; `null` where it need not. */
-  readonly hold?: string | null;
   /** Whether the group writes down what it expects before it is told. */
   readonly predicting?: boolean;
 }
@@ -45,11 +44,13 @@ export function useGuide({ steps }: GroupFacts, group: string) {
 
 /** The step that a group is at: what to do, where the probes go, what the meter should read. */
 export function GuideCard(props: GuideCardProps) {
-  const { facts, group, withoutCautions = false, hold = null, predicting = false } = props;
+  const { facts, group, withoutCautions = false, predicting = false } = props;
   const { markStep } = useLog();
   const { steps } = facts;
   const { progress, step } = useGuide(facts, group);
-  const drafts = useDrafts();
+  const drafts = useDrafts(`grozer drafts ${group}`);
+  const judgement = useJudgement(group);
+  const [passed, setPassed] = useState<string | null>(null);
   const byKey = useRef(false);
   const box = useRef<HTMLDivElement>(null);
   useEffect(() => {
@@ -69,6 +70,18 @@ export function GuideCard(props: GuideCardProps) {
     skip: () => press('skip'),
     done: () => press('done'),
   };
+  if (judgement !== null && judgement.verdict !== 'fine' && judgement.headline !== passed) {
+    return (
+      <HoldCard
+        key={judgement.seq}
+        facts={facts}
+        group={group}
+        judgement={judgement}
+        drafts={drafts}
+        onGoOn={() => setPassed(judgement.headline)}
+      />
+    );
+  }
   return (
     <Card
       title={step === null ? 'All steps are done' : step.title}
@@ -91,7 +104,11 @@ export function GuideCard(props: GuideCardProps) {
         </>
       ) : (
         <div ref={box} className={styles.stack}>
-          {hold === null ? null : <Notice severity="warning">{hold}</Notice>}
+          {judgement !== null && judgement.verdict !== 'fine' ? (
+            <Notice severity="warning">{judgement.headline}. You went on all the same.</Notice>
+          ) : (
+            <LastRead facts={facts} group={group} />
+          )}
           <p className={styles.text} data-testid="step-text" aria-live="polite">
             {step.text}
           </p>

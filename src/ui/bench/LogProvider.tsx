@@ -3,6 +3,7 @@
 import { stepEntryId } from '@/core/records/logbook/ownEntry';
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { useStore } from 'zustand';
+import { useShallow } from 'zustand/react/shallow';
 import { readingsOfGroup, type GroupReading } from '@/core/records/logbook/foldLog';
 import type { LogAuthor, LogEntry, LogLine, LogRequest } from '@/core/records/logbook/logEntry';
 import type { GroupPresence } from '@/core/work/guide/board';
@@ -11,6 +12,7 @@ import {
   createLogStore,
   newEntryId,
   shownLines,
+  type Judged,
   type LogStore,
   type SendResult,
   type Undelivered,
@@ -57,7 +59,10 @@ const REFUSED_FOR_GOOD = [400, 401, 403, 404, 413, 422];
 /** The log of a plan on this page: what the server has, what waits, and how to add to it. */
 export function LogProvider({ initial, author, postUrl, seat, children }: LogProviderProps) {
   const [logStore] = useState(() => storeFor(initial, author, postUrl, seat ?? null));
-  const state = useStore(logStore.store);
+  const state = useStore(
+    logStore.store,
+    useShallow(({ lines, waiting, undelivered }) => ({ lines, waiting, undelivered })),
+  );
   useEffect(() => {
     logStore.start();
     return logStore.stop;
@@ -118,6 +123,22 @@ export function useReadings(group: string): readonly GroupReading[] {
   return useMemo(() => readingsOfGroup(lines, group), [lines, group]);
 }
 
+/** What the server says of every group’s bench. */
+export function useJudged(): Judged {
+  const logStore = useContext(StoreContext);
+  if (logStore === null) throw new Error('a log component stands outside LogProvider');
+  return useStore(logStore.store, ({ judged }) => judged);
+}
+
+/** What is said of one bench; `null` before its readings were judged, or where they wait to be sent. */
+export function useJudgement(group: string): Judged[string] | null {
+  const { lines } = useLog();
+  const judgement = useJudged()[group] ?? null;
+  const last = lines.findLast((line) => line.group === group && line.entry.kind === 'reading');
+  // What is said of fewer readings than stand here is not said of these.
+  return judgement !== null && last !== undefined && judgement.seq < last.seq ? null : judgement;
+}
+
 /** Which groups have devices that follow the class, by the server’s clock. */
 export type Present = ReadonlyMap<string, GroupPresence>;
 
@@ -169,6 +190,7 @@ export function useLiveLog(eventsUrl: string, onPlan?: () => void): LiveLog {
       });
     };
     hear<readonly LogLine[]>('lines', logStore.receive);
+    hear<Judged>('judged', logStore.hearJudged);
     // A stream that is begun anew may have missed a change of the plan, as one that comes back.
     let opened = broken > 0;
     source.addEventListener('open', () => {

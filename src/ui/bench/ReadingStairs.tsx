@@ -30,6 +30,7 @@ export function ReadingStairs({
   string = 1,
   predicted = NOTHING_PREDICTED,
   hidden = false,
+  sound = false,
 }: {
   readonly rows: readonly BenchRow[];
   readonly title?: string;
@@ -40,6 +41,8 @@ export function ReadingStairs({
   readonly predicted?: ReadonlyMap<string, number>;
   /** A step’s band is shown only once it was predicted or read. */
   readonly hidden?: boolean;
+  /** All readings together were judged to be sound: no single one is shown as wrong. */
+  readonly sound?: boolean;
 }) {
   const width = WIDTHS[room];
   const steps = rows
@@ -92,6 +95,7 @@ export function ReadingStairs({
             <Step
               key={row.cells}
               row={row}
+              sound={sound}
               told={!hidden || row.predicted !== null || row.read !== null}
               x={LEFT + stepRoom * (index + 0.5)}
               half={half}
@@ -111,15 +115,16 @@ export function ReadingStairs({
 
 interface StepProps {
   readonly row: BenchRow & { readonly predicted: number | null };
+  readonly sound: boolean;
   readonly told: boolean;
   readonly x: number;
   readonly half: number;
   readonly y: (volts: number) => number;
 }
 
-function Step({ row, told, x, half, y }: StepProps) {
+function Step({ row, sound, told, x, half, y }: StepProps) {
   const { expected, scatter, read, predicted } = row;
-  const wrong = row.meaning !== null && !row.meaning.fine;
+  const wrong = !sound && row.meaning !== null && !row.meaning.fine;
   const colour = wrong ? 'var(--mui-palette-error-main)' : 'var(--mui-palette-primary-main)';
   const missing = wrong && row.missing !== null && half > 16 ? row.missing : null;
   const high = y(expected + BAND_DEVIATIONS * scatter);
@@ -167,7 +172,13 @@ function Step({ row, told, x, half, y }: StepProps) {
             fill={colour}
           />
           {half > 16 ? (
-            <text x={x} y={y(read) + 18} textAnchor="middle" fontWeight="700" fill={colour}>
+            <text
+              x={x}
+              y={y(read) > BASE - 24 ? y(read) - 8 : y(read) + 18}
+              textAnchor="middle"
+              fontWeight="700"
+              fill={colour}
+            >
               {formatFixed(read)} V
             </text>
           ) : null}

@@ -44,6 +44,7 @@ function fakeServer() {
 
 const show = (predicting = false) => {
   window.localStorage.clear();
+  window.sessionStorage.clear();
   return render(
     <LogProvider initial={[]} author="group" postUrl="/log" seat={SEAT}>
       <GuideCard facts={FACTS} group="Knot" predicting={predicting} />
@@ -135,11 +136,14 @@ test('the expected value is hidden until the group has written its own', async (
   await press('Done');
   expect(screen.queryByTestId('expected')).toBeNull();
   await user.type(screen.getByLabelText('What do you expect, before you read?'), '1{Enter}');
+  expect(screen.getByText(/You expect 1.00/)).toBeVisible();
+  await user.type(screen.getByLabelText(/^Reading/), '0.9{Enter}');
+  // What sound batteries read is told after the reading, so that nobody reads what is printed.
   expect(screen.getByTestId('expected')).toHaveTextContent(
-    /You expected 1.00 V. Sound batteries read 0\.\d+ to \d/,
+    /0.90 V. You expected 1.00 V. Sound batteries read 0\.\d+ to \d/,
   );
   await settle();
-  expect(server.lines.at(-1)?.entry).toMatchObject({ kind: 'prediction', value: 1 });
+  expect(server.lines.map(({ entry }) => entry.kind)).toContain('prediction');
 });
 
 type Action = 'type' | 'enter' | 'blur' | 'done' | 'skip' | 'back' | 'offline' | 'online';

@@ -1,6 +1,7 @@
 import { jsonOf } from '@/core/formats/json';
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import { withLines } from '@/core/records/logbook/foldLog';
+import type { BenchJudgement } from '@/core/work/guide/benchJudgement';
 import type { LogAuthor, LogLine, LogRequest } from '@/core/records/logbook/logEntry';
 
 /** What came of sending lines. */
@@ -20,7 +21,12 @@ export interface LogState {
   readonly waiting: readonly LogRequest[];
   /** What the server will never take as it is: kept here until somebody removes it. */
   readonly undelivered: readonly Undelivered[];
+  /** What the server says of each group’s bench. */
+  readonly judged: Judged;
 }
+
+/** What is said of benches, each with the number of the last line that it is about. */
+export type Judged = Readonly<Record<string, BenchJudgement & { readonly seq: number }>>;
 
 /** A line that was refused, and why. */
 export interface Undelivered {
@@ -52,6 +58,7 @@ export interface LogStore {
   readonly append: (requests: readonly LogRequest[]) => void;
   /** News from the server. */
   readonly receive: (lines: readonly LogLine[]) => void;
+  readonly hearJudged: (judged: Judged) => void;
   /** Sends once more what was refused. */
   readonly tryAgain: () => void;
   /** Forgets what was refused. */
@@ -68,7 +75,12 @@ const MARKS: readonly LogRequest['entry']['kind'][] = ['step', 'help', 'meter'];
 
 export function createLogStore(options: LogStoreOptions): LogStore {
   const { initial, send, keep, retryMs = RETRY_MS } = options;
-  const store = createStore<LogState>(() => ({ lines: initial, waiting: [], undelivered: [] }));
+  const store = createStore<LogState>(() => ({
+    lines: initial,
+    waiting: [],
+    undelivered: [],
+    judged: {},
+  }));
   // Only now: the first picture of the page is the server's, which knows nothing of what a browser keeps.
   const before = keptLines(keep.read());
   store.setState(before);
@@ -130,6 +142,7 @@ export function createLogStore(options: LogStoreOptions): LogStore {
   return {
     store,
     receive,
+    hearJudged: (judged) => store.setState({ judged }),
     append: (requests) => {
       change({ waiting: [...store.getState().waiting, ...requests] });
       void sendAll();

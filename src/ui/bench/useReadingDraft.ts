@@ -1,6 +1,7 @@
 'use client';
 
-import { useState, type Dispatch, type SetStateAction } from 'react';
+import { useEffect, useRef, useState, type Dispatch, type SetStateAction } from 'react';
+import { jsonOf, type Json } from '@/core/formats/json';
 import { parseQuantity } from '@/core/formats/parseQuantity';
 import { mostVoltsAt, type Stairs } from '@/core/work/guide/stairs';
 import { READING_LIMITS } from '@/core/records/logbook/logLimits';
@@ -53,9 +54,42 @@ export interface ReadingDraft {
 type Drafts = Readonly<Record<string, Typed>>;
 export type DraftsState = readonly [Drafts, Dispatch<SetStateAction<Drafts>>];
 
-/** What is being typed, by measurement: it outlives the step that it was typed for. */
-export function useDrafts(): DraftsState {
-  return useState<Drafts>({});
+/**
+ * What is being typed, by measurement: it outlives the step that it was typed for, and the visit where it has a name to
+ * be kept under.
+ */
+export function useDrafts(keptAs: string | null = null): DraftsState {
+  const state = useState<Drafts>({});
+  const [drafts, setDrafts] = state;
+  const read = useRef(false);
+  useEffect(() => {
+    if (keptAs === null) return;
+    if (read.current) keepDrafts(keptAs, drafts);
+    else {
+      read.current = true;
+      // Only now: the first picture of the page is the server’s, which knows nothing of what a browser keeps.
+      setDrafts((typed) => ({ ...keptDrafts(keptAs), ...typed }));
+    }
+  }, [keptAs, drafts, setDrafts]);
+  return state;
+}
+
+function keptDrafts(name: string): Drafts {
+  const kept = Object(jsonOf(window.sessionStorage.getItem(name) ?? '')) as Json;
+  return Object.fromEntries(
+    Object.entries(kept).flatMap(([key, draft]) =>
+      typeof draft === 'string' ? [[key, { draft, problem: null, doubted: null }]] : [],
+    ),
+  );
+}
+
+function keepDrafts(name: string, drafts: Drafts): void {
+  const kept = Object.fromEntries(Object.entries(drafts).map(([key, { draft }]) => [key, draft]));
+  try {
+    window.sessionStorage.setItem(name, JSON.stringify(kept));
+  } catch {
+    // Full, or forbidden by the browser: what is typed stays in the page.
+  }
 }
 
 /**

@@ -21,16 +21,18 @@ interface LoadDrawingProps {
   readonly litAmps: number;
   /** Whether anything else runs. */
   readonly running: boolean;
+  /** + towards the right. */
+  readonly mirrored?: boolean;
 }
 
 /** The load centred on the origin, + towards the left wire. */
-export function LoadDrawing({ target, litAmps, running }: LoadDrawingProps) {
+export function LoadDrawing({ target, litAmps, running, mirrored = false }: LoadDrawingProps) {
   const looks = looksOfTarget(target);
   const glow = target.kind === 'device' ? (running ? DEVICE_GLOW : 0) : glowOf(litAmps);
   return (
-    <g>
+    <g transform={mirrored ? 'scale(-1 1)' : undefined}>
       {looks.drawing === 'led' && glow > 0 ? <Glow colours={looks.colours} glow={glow} /> : null}
-      <Shapes shapes={loadShapes(looks, running)} prefix="" />
+      <Shapes shapes={loadShapes(looks, running)} prefix="" mirrored={mirrored} />
     </g>
   );
 }

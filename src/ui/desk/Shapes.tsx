@@ -1,19 +1,31 @@
 import type { Paint, Shape } from '@/core/physics/desk/drawing/shape';
 import { CARD, INK, materialFill, SOFT_INK } from './DeskPatterns';
 
-/** A drawing on the screen; `prefix` names the picture's own patterns. */
-export function Shapes({ shapes, prefix }: { shapes: readonly Shape[]; prefix: string }) {
+interface ShapesProps {
+  readonly shapes: readonly Shape[];
+  /** Names the picture's own patterns. */
+  readonly prefix: string;
+  /** The drawing is mirrored about the vertical: its letters stay as they are read. */
+  readonly mirrored?: boolean;
+}
+
+/** A drawing on the screen. */
+export function Shapes({ shapes, prefix, mirrored = false }: ShapesProps) {
   return (
     <g strokeLinejoin="round">
       {shapes.map((shape, index) => (
         // A drawing never changes its order.
-        <ShapeElement key={index} shape={shape} prefix={prefix} />
+        <ShapeElement key={index} shape={shape} prefix={prefix} mirrored={mirrored} />
       ))}
     </g>
   );
 }
 
-function ShapeElement({ shape, prefix }: { shape: Shape; prefix: string }) {
+interface ShapeElementProps extends Omit<Required<ShapesProps>, 'shapes'> {
+  readonly shape: Shape;
+}
+
+function ShapeElement({ shape, prefix, mirrored }: ShapeElementProps) {
   const painted = {
     fill: shape.fill === null ? 'none' : painting(shape.fill, prefix),
     ...(shape.stroke === null
@@ -29,7 +41,8 @@ function ShapeElement({ shape, prefix }: { shape: Shape; prefix: string }) {
     case 'text':
       return (
         <text
-          x={shape.x}
+          {...(mirrored ? { transform: 'scale(-1 1)' } : {})}
+          x={mirrored ? -shape.x : shape.x}
           y={shape.y}
           fontSize={shape.size}
           fontWeight="700"

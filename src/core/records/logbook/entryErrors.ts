@@ -9,8 +9,23 @@ export interface EntryError {
   readonly meant: number | null;
 }
 
-/** Within this factor of the expected value a thousandfold is taken for a wrong unit (common practice, no source). */
-const NEAR = 4;
+/**
+ * A point or a unit that was misread, and within which factor of the expected value what is left must lie: volts of sound
+ * cells are alike, currents are not (common practice, no source).
+ */
+const MISREAD = {
+  volts: [
+    { factor: 1000, near: 4 },
+    { factor: 1e-3, near: 4 },
+    { factor: 10, near: 1.2 },
+    { factor: 0.1, near: 1.2 },
+  ],
+  amps: [
+    { factor: 1000, near: 4 },
+    { factor: 1e-3, near: 4 },
+    { factor: 100, near: 2.5 },
+  ],
+} as const;
 
 /**
  * Slips of the pen and of the meter: milliamps typed as amps, millivolts as volts, the probes the wrong way round,
@@ -28,15 +43,11 @@ export function entryErrorIn(
   if (quantity === 'light' || expected <= 0) return null;
   const format = quantity === 'volts' ? formatVolts : formatAmps;
   const ratio = Math.abs(value) / expected;
-  for (const factor of [1000, 1e-3]) {
-    const near = ratio / factor;
-    if (near > 1 / NEAR && near < NEAR) {
+  for (const { factor, near } of MISREAD[quantity]) {
+    const left = ratio / factor;
+    if (left > 1 / near && left < near) {
       const meant = value / factor;
-      return {
-        code: 'unit',
-        message: `${format(value)} is about ${factor > 1 ? 'a thousand times too much' : 'a thousandth of what it should be'}. Is it ${format(meant)}?`,
-        meant,
-      };
+      return { code: 'unit', message: `Did you mean ${format(meant)}?`, meant };
     }
   }
   if (value < 0 && ratio > 0.6 && ratio < 1.5) {
@@ -62,7 +73,7 @@ export function entryErrorIn(
  */
 export function overRangeIn(typed: string): EntryError | null {
   const text = typed.trim();
-  if (!/^(-?1[.,]?|[o0][.,]?l|over(load|range)?)$/i.test(text)) return null;
+  if (!/^(-?1\s*[.,]?|[o0][.,]?l|over(load|range)?)$/i.test(text)) return null;
   const digit = text.includes('1');
   return {
     code: 'over-range',

@@ -1,4 +1,4 @@
-import { benchRows, firstWrongRow, type BenchInput, type BenchReading } from './judgeReadings';
+import { benchRows, type BenchInput, type BenchReading } from './judgeReadings';
 
 const open = (cells: number, volts: number): BenchReading => ({
   kind: 'open-circuit',
@@ -32,7 +32,7 @@ test('one row for each step, the current after the first', () => {
     expect.closeTo(2.79),
     3.72,
   ]);
-  expect(firstWrongRow(rows)).toBeNull();
+  expect(rows.every(({ meaning }) => meaning === null)).toBe(true);
 });
 
 test('the readings of the demo: cell 3 adds almost nothing, and by how much', () => {
@@ -44,7 +44,7 @@ test('the readings of the demo: cell 3 adds almost nothing, and by how much', ()
     'adds-nothing',
     null,
   ]);
-  expect(firstWrongRow(rows)).toMatchObject({
+  expect(rows.find(({ meaning }) => meaning?.fine === false)).toMatchObject({
     cells: 3,
     step: expect.closeTo(0.05),
     missing: expect.closeTo(0.88),
@@ -102,26 +102,21 @@ const wording = (...readings: BenchReading[]): string =>
     .at(-1) ?? '';
 
 test.each([
-  [[open(1, 1.3)], 'more than one cell can give (1.15 V): check range and count'],
-  [[open(1, 0.93), open(2, 3)], 'more than 2 cells can give (2.30 V): check range and count'],
-  [[open(1, 0.01)], 'nothing comes through: look at both clips of cell 1'],
-  [
-    [open(1, 0.93), open(2, 0.02)],
-    'nothing comes through: an open clip at cell 2, or cell 2 is the wrong way round',
-  ],
-  [[open(2, 0.02)], 'nothing comes through: a clip or lead at cell 2 is open'],
-  [
-    [open(1, 0.93), open(2, 1.86), open(3, 0.02)],
-    'nothing comes through: a clip or lead at cell 3 is open',
-  ],
+  [[open(1, 1.3)], 'more than one cell can give (1.15 V)'],
+  [[open(1, 0.93), open(2, 3)], 'more than 2 cells can give (2.30 V)'],
+  [[open(1, 0.01)], 'nothing comes through'],
+  [[open(1, 0.93), open(2, 0.02)], 'nothing comes through'],
   [[open(1, 0.93), open(2, 0.02), open(3, 0.02)], 'still nothing comes through'],
-  [[open(1, 0.93), open(2, 1.86), open(3, 0.95)], 'cell 3 subtracts: it is the wrong way round'],
-  [[open(1, 0.93), open(2, 1.05)], 'cell 2 adds almost nothing'],
+  [[open(1, 0.93), open(2, 1.86), open(3, 0.95)], 'cell 3 takes volts away'],
+  [[open(1, 0.93), open(2, 1.05)], 'cell 2 adds nothing'],
   [[open(1, 0.93), open(2, 1.5)], 'cell 2 adds too little'],
-  [[open(1, 0.8), open(2, 2.2)], 'cell 2 adds too much: more than one cell?'],
-] as const)('%#: what it means, in the words that are shown', (readings, words) => {
-  expect(wording(...readings).replaceAll(/\s/g, ' ')).toBe(words);
-});
+  [[open(1, 0.8), open(2, 2.2)], 'cell 2 adds too much'],
+] as const)(
+  '%#: what a step does, never why: that is for the one judge to say',
+  (readings, words) => {
+    expect(wording(...readings).replaceAll(/\s/g, ' ')).toBe(words);
+  },
+);
 
 test('the limits of a step lie at half a cell backwards, a quarter, three quarters and 1.3 of a cell', () => {
   const codeOf = (share: number): string | undefined =>

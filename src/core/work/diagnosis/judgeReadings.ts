@@ -1,4 +1,4 @@
-import { formatAmps, formatVolts } from '../../units';
+import { formatVolts } from '../../units';
 
 /** A reading of the stairs: volts across the first cells of a string, or the first cell's current. */
 export type BenchReading =
@@ -75,11 +75,6 @@ export function benchRows(input: BenchInput): BenchRow[] {
   return rows;
 }
 
-/** The first row whose reading is wrong, if any. */
-export function firstWrongRow(rows: readonly BenchRow[]): BenchRow | null {
-  return rows.find((row) => row.meaning !== null && !row.meaning.fine) ?? null;
-}
-
 function openRow(input: BenchInput, cells: number): BenchRow {
   const read = openReading(input, cells);
   const before = cells === 1 ? 0 : openReading(input, cells - 1);
@@ -125,38 +120,26 @@ function meaningOfVolts(
   if (read > ceiling) {
     return wrong(
       'not-believable',
-      `more than ${cells === 1 ? 'one cell' : `${cells} cells`} can give (${formatVolts(ceiling)}): check range and count`,
+      `more than ${cells === 1 ? 'one cell' : `${cells} cells`} can give (${formatVolts(ceiling)})`,
     );
   }
   const own = places.at(-1)?.emfVolts ?? 1;
   if (Math.abs(read) < NOTHING_THROUGH * own) {
-    return wrong('no-contact', noContact(cells, before === null ? null : before / own));
+    const still = cells > 1 && before !== null && before / own < NOTHING_THROUGH;
+    return wrong('no-contact', `${still ? 'still ' : ''}nothing comes through`);
   }
   const wrongStep = step === null ? null : meaningOfStep(cells, step / own);
   if (wrongStep !== null) return wrongStep;
-  return meaningOfDeviation((read - expected) / scatter, 'check the earlier steps');
+  return meaningOfDeviation((read - expected) / scatter);
 }
 
-/** Nothing comes through a string that gave volts before: a clip is off. With two cells it may also be a cell that takes away all. */
-function noContact(cells: number, before: number | null): string {
-  if (cells === 1) return 'nothing comes through: look at both clips of cell 1';
-  if (before !== null && before < NOTHING_THROUGH) return 'still nothing comes through';
-  return cells === 2 && before !== null
-    ? 'nothing comes through: an open clip at cell 2, or cell 2 is the wrong way round'
-    : `nothing comes through: a clip or lead at cell ${cells} is open`;
-}
-
+/** What a step does to the volts; why it does so is for the fault finder to say. */
 function meaningOfStep(cell: number, share: number): ReadingMeaning | null {
-  if (share < STEP_LIMITS.subtractsBelow) {
-    return wrong('subtracts', `cell ${cell} subtracts: it is the wrong way round`);
-  }
-  if (share < STEP_LIMITS.nothingBelow) {
-    return wrong('adds-nothing', `cell ${cell} adds almost nothing`);
-  }
+  if (share < STEP_LIMITS.subtractsBelow)
+    return wrong('subtracts', `cell ${cell} takes volts away`);
+  if (share < STEP_LIMITS.nothingBelow) return wrong('adds-nothing', `cell ${cell} adds nothing`);
   if (share < STEP_LIMITS.smallBelow) return wrong('small-step', `cell ${cell} adds too little`);
-  if (share > STEP_LIMITS.largeFrom) {
-    return wrong('large-step', `cell ${cell} adds too much: more than one cell?`);
-  }
+  if (share > STEP_LIMITS.largeFrom) return wrong('large-step', `cell ${cell} adds too much`);
   return null;
 }
 
@@ -178,20 +161,17 @@ function shortRow(input: BenchInput): BenchRow {
 }
 
 function meaningOfAmps(read: number, expected: number, ampsLog: number): ReadingMeaning {
-  if (read <= 0) return wrong('low', 'no current: check the contacts and the meter’s socket');
-  return meaningOfDeviation(
-    Math.log(read / expected) / ampsLog,
-    `expected about ${formatAmps(expected)}: check unit, range and contacts`,
-  );
+  if (read <= 0) return wrong('low', 'no current');
+  return meaningOfDeviation(Math.log(read / expected) / ampsLog);
 }
 
 /** Where a reading lies in ordinary scatter, in standard deviations. */
-export function meaningOfDeviation(deviations: number, advice: string): ReadingMeaning {
+export function meaningOfDeviation(deviations: number): ReadingMeaning {
   if (Math.abs(deviations) <= 1) return fine('as-planned', 'as planned');
   if (Math.abs(deviations) <= ORDINARY_DEVIATIONS) return fine('within-scatter', 'within scatter');
   return deviations < 0
-    ? wrong('low', `lower than expected; ${advice}`)
-    : wrong('high', `higher than expected; ${advice}`);
+    ? wrong('low', 'lower than expected')
+    : wrong('high', 'higher than expected');
 }
 
 function fine(code: ReadingMeaning['code'], wording: string): ReadingMeaning {

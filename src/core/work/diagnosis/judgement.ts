@@ -16,8 +16,9 @@ export interface Judgement {
 
 /** Chance from which a cause is said without “probably”. */
 const SURE_FROM = 0.7;
-/** A cause that is so much of the likeliest is named beside it. */
-const NEAR_TIE = 0.5;
+/** Causes are named until so much of the chance is theirs: near ties are told as such. */
+const NAMED_CHANCE = 0.6;
+const MOST_KINDS = 3;
 
 export function judgementOf(
   { verdict, causes, next }: Pick<Diagnosis, 'verdict' | 'causes' | 'next'>,
@@ -52,11 +53,14 @@ function likelyWords(
   words: BatteryWords,
   readings: readonly Reading[],
 ): string {
-  const [first] = causes;
-  const near = causes.filter(
-    ({ kind, chance }) =>
-      kind !== 'none' && kind !== 'unexplained' && chance >= NEAR_TIE * (first?.chance ?? 1),
-  );
+  const near: Cause[] = [];
+  let named = 0;
+  for (const cause of causes) {
+    if (named >= NAMED_CHANCE) break;
+    if (cause.kind === 'none' || cause.kind === 'unexplained') continue;
+    near.push(cause);
+    named += cause.chance;
+  }
   const kinds = [...new Set(near.map(({ kind }) => kind))];
   if (near.length <= 2) {
     return near
@@ -66,5 +70,8 @@ function likelyWords(
       })
       .join(', or ');
   }
-  return kinds.map((kind) => WORDS_OF_KIND[kind]).join(' or ');
+  return kinds
+    .slice(0, MOST_KINDS)
+    .map((kind) => WORDS_OF_KIND[kind])
+    .join(' or ');
 }

@@ -62,7 +62,10 @@ export function rankByInformationGain(
   const strings = new Set(likely.flatMap(({ evidence: { hypothesis } }) => stringsOf(hypothesis)));
   return possible
     .filter((one) => !taken.has(sameToEyes(one)))
-    .filter((one) => strings.has(null) || !('string' in one) || strings.has(one.string))
+    .filter(
+      (one) =>
+        strings.size === 0 || strings.has(null) || !('string' in one) || strings.has(one.string),
+    )
     .map((measurement) => {
       const predicted = likely.map(({ evidence }) => evidence.predict(measurement));
       const bits =

@@ -98,7 +98,7 @@ function meaningOf(
       ? { code: 'as-planned', fine: true, wording: 'it runs' }
       : { code: 'low', fine: expected.value < 0.5, wording: 'it does not run' };
   }
-  return meaningOfDeviation((value - expected.value) / expected.deviation, 'see what is wrong');
+  return meaningOfDeviation((value - expected.value) / expected.deviation);
 }
 
 /** What a group’s page shows of a plan: no more than that goes over the network. */

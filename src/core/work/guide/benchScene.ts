@@ -26,6 +26,8 @@ export interface StringScene {
   readonly endsJoined: boolean;
   /** Red on the + metal of `plus`, black on the − metal of `minus`; `null`: nothing is measured. */
   readonly probes: { readonly minus: number; readonly plus: number } | null;
+  /** What is pointed at: a place, or the lead that goes on from it. */
+  readonly marked: { readonly cell: number; readonly lead: boolean } | null;
 }
 
 /** The whole battery as it stands at a step. */
@@ -117,6 +119,16 @@ export function sceneOfMeasurement(measurement: Measurement): BenchScene {
   }
 }
 
+/** The string as it stands, with what is to be mended pointed at. */
+export function sceneOfPlace(
+  string: number,
+  built: number,
+  marked: NonNullable<StringScene['marked']>,
+): StringScene {
+  const focus = Math.min(built, marked.cell + (marked.lead ? 1 : 0));
+  return stringScene(string, built, { marked, focus });
+}
+
 function stringScene(
   string: number,
   built: number,
@@ -138,6 +150,7 @@ function stringScene(
     alone: null,
     endsJoined: false,
     probes: null,
+    marked: null,
     ...rest,
   };
 }
@@ -171,11 +184,16 @@ export function sceneWords(scene: BenchScene, device: string): string {
     ].filter((part) => part !== '');
     return parts.length === 0 ? 'The whole battery.' : parts.join(' ');
   }
-  const { probes, newLeadTo, lifted, alone, endsJoined } = scene;
+  const { probes, newLeadTo, lifted, alone, endsJoined, marked } = scene;
   return [
     newLeadTo === null
       ? ''
       : `A lead from the + metal of cell ${newLeadTo - 1} to the − metal of cell ${newLeadTo}.`,
+    marked === null
+      ? ''
+      : marked.lead
+        ? `The lead from cell ${marked.cell} to cell ${marked.cell + 1} is pointed at.`
+        : `Cell ${marked.cell} is pointed at.`,
     alone === null ? '' : `The clips of cell ${alone} are off.`,
     lifted === null ? '' : `A lead stands in for cell ${lifted}.`,
     endsJoined ? 'A lead joins both ends of the string.' : '',

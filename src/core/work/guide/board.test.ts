@@ -1,3 +1,4 @@
+import { readingsOfGroup } from '../../records/logbook/foldLog';
 import type { LogEntry, LogLine } from '../../records/logbook/logEntry';
 import type { Measurement } from '../../records/logbook/measurement';
 import { readingEntry } from '../../records/logbook/readingEntry';
@@ -15,6 +16,7 @@ import {
   type BoardRow,
 } from './board';
 import { dotPlot } from './dotPlot';
+import { judgeBench } from './judgeBench';
 
 const AT = '2027-01-22T14:02:00.000Z';
 const PLAN: Plan = {
@@ -66,32 +68,45 @@ test('building, measuring and waiting for a meter, with the place in the line', 
   expect(served.state).toBe('measuring');
 });
 
-test('“Does it run?” answered No is wrong, with what to try first; turned round and running it is not', () => {
-  const dark = rowOf([read('Knot', volts(1), E), read('Knot', LIGHTS, 0)]);
-  expect(dark).toMatchObject({ state: 'wrong', headline: 'It stays dark' });
-  expect(dark.detail).toMatch(/^Turn the red LED round first/);
-  const judged = new Map([
-    ['Knot', { verdict: 'fine', headline: 'Nothing is wrong', remedy: '' } as const],
-  ]);
-  expect(rowOf([read('Knot', LIGHTS, 0)], { judged }).state).toBe('wrong');
-  const turned = rowOf([
-    read('Knot', LIGHTS, 0),
-    read('Knot', { kind: 'lights', turned: true }, 1),
-  ]);
-  expect(turned).toMatchObject({ state: 'running', headline: 'It lights' });
+const judgedOf = (lines: readonly LogLine[]) => {
+  const judgement = judgeBench(FACTS, readingsOfGroup(lines, 'Knot'));
+  return new Map(judgement === null ? [] : [['Knot', judgement]]);
+};
+
+test('a device that does not run is wrong, with what to try first; turned round and running it is not', () => {
+  const lines = [read('Knot', volts(1), E), read('Knot', LIGHTS, 0)];
+  const dark = rowOf(lines, { judged: judgedOf(lines) });
+  expect(dark.state).toBe('wrong');
+  expect(dark.detail).toMatch(/Turn .* round/);
+  const turned = [read('Knot', LIGHTS, 0), read('Knot', { kind: 'lights', turned: true }, 1)];
+  expect(rowOf(turned)).toMatchObject({ state: 'running', headline: 'It lights' });
 });
 
-test('the fault finder’s word counts, and where it finds nothing a reading that stands out is no alarm', () => {
-  const lines = [read('Knot', volts(1), E), read('Knot', volts(2), 0.03)];
-  expect(rowOf(lines)).toMatchObject({ state: 'wrong' });
-  expect(rowOf(lines).headline).toMatch(/^Nothing comes through: an open clip/);
-  const open = { verdict: 'faulty', headline: 'No contact at cell 2', remedy: 'Look.' } as const;
-  expect(rowOf(lines, { judged: new Map([['Knot', open]]) })).toMatchObject({
-    headline: 'No contact at cell 2',
-    detail: 'Look.',
+test('the one judgement counts: what is sure is wrong, what is not is likely, what is sound no alarm', () => {
+  const open = [1, 2, 3, 3].map((to) => read('Knot', volts(to), to === 3 ? 0.01 : to * E));
+  expect(rowOf(open, { judged: judgedOf(open) })).toMatchObject({
+    state: 'wrong',
+    headline: 'The lead between cells 2 and 3 has no contact',
   });
-  const fine = { verdict: 'fine', headline: 'Nothing is wrong', remedy: '' } as const;
-  expect(rowOf(lines, { judged: new Map([['Knot', fine]]) }).state).toBe('building');
+  const missing = [1, 2].map((to) => read('Knot', volts(to), E));
+  const likely = rowOf(missing, { judged: judgedOf(missing) });
+  expect(likely.state).toBe('likely');
+  expect(likely.headline).toMatch(/^Probably /);
+  expect(likely.detail).toMatch(/^One reading tells more/);
+  const sound = [read('Knot', volts(1), 1.04 * E)];
+  expect(rowOf(sound, { judged: judgedOf(sound) }).state).toBe('building');
+  // Before it is judged nothing is said of it.
+  expect(rowOf(open).state).toBe('building');
+});
+
+test('who skips to the end is not done', () => {
+  const skipped = FACTS.steps.map(({ id }) =>
+    line('Knot', { kind: 'step', step: id, state: 'skipped', takenAt: AT }),
+  );
+  expect(rowOf(skipped)).toMatchObject({
+    state: 'skipped',
+    headline: `Through, skipped ${FACTS.steps.length}`,
+  });
 });
 
 test('a group whose device has left is away since then; one that never had a device is not', () => {
@@ -117,10 +132,11 @@ test('the class in a sentence, the next thing to do, and how long ago', () => {
     read('Knot', volts(1), -E),
     line('Knot', { kind: 'help', wanted: true, takenAt: AT }),
   ];
-  const rows = boardRows({ facts: FACTS, groups: ['Curlew', 'Knot', 'Dunlin'], lines });
+  const groups = ['Curlew', 'Knot', 'Dunlin'];
+  const rows = boardRows({ facts: FACTS, groups, lines, judged: judgedOf(lines) });
   expect(rows[0]).toMatchObject({ state: 'done', done: FACTS.steps.length });
   expect(boardSummary(rows)).toBe(
-    'Knot calls for help. Something is wrong at Knot. 1 of 3 groups are done.',
+    'Knot calls for help. Knot looks for a fault. 1 of 3 groups are done.',
   );
   expect(commonStep(rows)).toBe('Get your things ready');
   expect(commonStep(rows.slice(0, 1))).toBeNull();

@@ -1,11 +1,10 @@
 import { wordsOfTarget } from '../../records/plan/targetWords';
 import { mean, sampleDeviation } from '../../numeric/meanAndScatter';
 import { median } from '../../numeric/robust';
-import type { Judgement } from '../diagnosis/judgement';
 import type { BenchFacts } from './benchFacts';
+import type { BenchJudgement } from './benchJudgement';
 import { currentStep, guideProgress } from './guideProgress';
 import type { GuideStep } from './guideStep';
-import { whatIsWrong } from './wrongReadings';
 import { lastOfKind, predictionsOfGroup, readingsOfGroup } from '../../records/logbook/foldLog';
 import type { LoggedReading, LogLine } from '../../records/logbook/logEntry';
 import {
@@ -19,7 +18,11 @@ import { readingText } from '../../records/logbook/readingEntry';
 /** How a group stands; one of them at a time, the first that holds in this order. */
 export type GroupState =
   | 'wrong'
+  /** Something is probably wrong: it is being measured which. */
+  | 'likely'
   | 'done'
+  /** Through, but not all steps were done. */
+  | 'skipped'
   | 'running'
   | 'away'
   | 'waiting'
@@ -53,8 +56,8 @@ interface BoardInput {
   readonly facts: BenchFacts;
   readonly groups: readonly string[];
   readonly lines: readonly LogLine[];
-  /** Groups that the fault finder has judged. */
-  readonly judged?: ReadonlyMap<string, Judgement>;
+  /** What is said of each group’s bench. */
+  readonly judged?: ReadonlyMap<string, BenchJudgement>;
   /** Groups that have had a device of their own in this class. */
   readonly presence?: ReadonlyMap<string, GroupPresence>;
 }
@@ -78,6 +81,7 @@ export function boardRows({ facts, groups, lines, judged, presence }: BoardInput
       step,
       readings,
       judgement: judged?.get(group) ?? null,
+      skipped: [...progress.states.values()].filter((state) => state === 'skipped').length,
       place: queue.findIndex((one) => one.group === group),
       presence: presence?.get(group) ?? null,
     });
@@ -103,7 +107,9 @@ interface Standing {
   readonly facts: BenchFacts;
   readonly step: GuideStep | null;
   readonly readings: readonly LoggedReading[];
-  readonly judgement: Judgement | null;
+  readonly judgement: BenchJudgement | null;
+  /** Steps that were passed over. */
+  readonly skipped: number;
   /** Place in the line for a meter, from 0; below 0: it does not wait. */
   readonly place: number;
   readonly presence: GroupPresence | null;
@@ -114,17 +120,24 @@ function stateOf({
   step,
   readings,
   judgement,
+  skipped,
   place,
   presence,
 }: Standing): Pick<BoardRow, 'state' | 'headline' | 'detail'> {
-  const wrong = whatIsWrong(facts, readings, judgement);
-  if (wrong !== null) return { state: 'wrong', headline: wrong.headline, detail: wrong.detail };
+  if (judgement !== null && judgement.verdict !== 'fine') {
+    const { sure, dark, headline, remedy } = judgement;
+    return { state: sure || dark ? 'wrong' : 'likely', headline, detail: remedy };
+  }
   const last = readings.at(-1);
   const lastWords =
     last === undefined
       ? 'nothing read yet'
       : `${measurementName(last.measurement)}: ${readingText(last.measurement, last.value)}`;
-  if (step === null) return { state: 'done', headline: 'All steps done', detail: lastWords };
+  if (step === null) {
+    return skipped === 0
+      ? { state: 'done', headline: 'All steps done', detail: lastWords }
+      : { state: 'skipped', headline: `Through, skipped ${skipped}`, detail: lastWords };
+  }
   const light = readings.findLast(({ measurement }) => measurement.kind === 'lights');
   if (light !== undefined && light.value > 0.5) {
     const runs = wordsOfTarget(facts.target).works;
@@ -166,12 +179,17 @@ export function boardSummary(rows: readonly BoardRow[]): string {
     rows.filter(of).map(({ group }) => group);
   const calling = named(({ helpWanted }) => helpWanted);
   const wrong = named(({ state }) => state === 'wrong');
+  const likely = named(({ state }) => state === 'likely');
   const done = named(({ state }) => state === 'done').length;
   return [
     calling.length > 0
       ? `${calling.join(', ')} ${calling.length === 1 ? 'calls' : 'call'} for help.`
       : '',
-    wrong.length > 0 ? `Something is wrong at ${wrong.join(', ')}.` : 'Nothing is wrong.',
+    wrong.length > 0 ? `Something is wrong at ${wrong.join(', ')}.` : '',
+    likely.length > 0
+      ? `${likely.join(', ')} ${likely.length === 1 ? 'looks' : 'look'} for a fault.`
+      : '',
+    wrong.length + likely.length === 0 ? 'Nothing is wrong.' : '',
     `${done} of ${rows.length} groups are done.`,
   ]
     .filter((one) => one !== '')

@@ -9,7 +9,9 @@ type Tone = 'error' | 'success' | 'warning' | 'primary' | 'secondary';
 
 const TONES: Readonly<Record<GroupState, Tone>> = {
   wrong: 'error',
+  likely: 'warning',
   done: 'success',
+  skipped: 'warning',
   running: 'success',
   waiting: 'warning',
   away: 'secondary',

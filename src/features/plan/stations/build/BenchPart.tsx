@@ -3,17 +3,14 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { Select } from '@/ui/plain/Select';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { stairsRows } from '@/core/work/guide/stairs';
 import { predictionsOfGroup } from '@/core/records/logbook/foldLog';
-import { measurementKey } from '@/core/records/logbook/measurement';
 import { cautionsOfCell } from '@/core/physics/recipes/recipe';
 import { cautionsOf, cautionsOfVolts } from '@/core/physics/safety/cautions';
-import { whatIsWrong } from '@/core/work/guide/wrongReadings';
-import { judgementOf } from '@/core/work/diagnosis/judgement';
 import { GuideCard, useGuide } from '@/ui/bench/GuideCard';
-import { useLog, useReadings } from '@/ui/bench/LogProvider';
+import { useJudgement, useLog, useReadings } from '@/ui/bench/LogProvider';
 import { ReadingStairs } from '@/ui/bench/ReadingStairs';
 import { Card } from '@/ui/Card';
 import { CautionList } from '@/ui/CautionList';
@@ -23,10 +20,9 @@ import { mainAndSide } from '@/ui/mainAndSide';
 import { usePlanContext } from '../../PlanProvider';
 import { useBenchChoice } from '../../benchChoice';
 import { useBenchFacts } from '../../useBenchFacts';
-import { useDiagnosis } from '../../useDiagnosis';
 import { GroupChoice } from './GroupChoice';
 import { CalibrateCard } from './CalibrateCard';
-import { NextCard, type MeterBench } from './NextCard';
+import { MeterCard, type MeterBench } from './MeterCard';
 import { ReadingsTable } from './ReadingsTable';
 
 import { useMeter } from './useMeter';
@@ -40,12 +36,9 @@ export function BenchPart({ meter }: { readonly meter: MeterBench }) {
   const facts = useBenchFacts();
   const { group, string, choose } = useBenchChoice();
   const readings = useReadings(group);
-  const { diagnosis, readings: judged, job } = useDiagnosis(facts, readings);
+  const judgement = useJudgement(group);
   const taking = useMeter(group, facts);
-  const [skipped, setSkipped] = useState<readonly string[]>([]);
-  const telling =
-    diagnosis?.next.find(({ measurement }) => !skipped.includes(measurementKey(measurement)))
-      ?.measurement ?? null;
+  const telling = judgement?.next[0]?.measurement ?? null;
   const { step } = useGuide(facts, group);
   // A fault is looked for before anything is built on top of it.
   const ahead = step === null ? [] : facts.steps.slice(facts.steps.indexOf(step));
@@ -65,15 +58,9 @@ export function BenchPart({ meter }: { readonly meter: MeterBench }) {
     KEYS_WHILE_NOT_TYPING,
     [telling, next, inUse, taking.take],
   );
-  const wrong = whatIsWrong(
-    facts,
-    readings,
-    diagnosis === null || judged !== readings
-      ? null
-      : judgementOf(diagnosis, facts.words, readings),
-  );
   const { lines } = useLog();
   const predicted = useMemo(() => predictionsOfGroup(lines, group), [lines, group]);
+  const sound = judgement?.verdict === 'fine';
   const rows = stairsRows(facts.stairs, string, readings);
   const { cell, source } = evaluation;
   const strings = facts.stairs.length;
@@ -84,6 +71,7 @@ export function BenchPart({ meter }: { readonly meter: MeterBench }) {
           rows={rows}
           string={string}
           predicted={predicted}
+          sound={sound}
           title={strings > 1 ? `Group ${group}, string ${string}` : `Group ${group}`}
           actions={
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
@@ -107,36 +95,12 @@ export function BenchPart({ meter }: { readonly meter: MeterBench }) {
             </Box>
           }
         />
-        <GuideCard
-          facts={facts}
-          group={group}
-          withoutCautions
-          hold={
-            wrong === null
-              ? null
-              : `Before you go on: ${wrong.headline}. Mend it and read again, or skip on.`
-          }
-        />
-        <ReadingsTable facts={facts} rows={rows} next={telling} inUse={meter.state.inUse} />
+        <GuideCard facts={facts} group={group} withoutCautions />
+        <ReadingsTable facts={facts} rows={rows} next={telling} inUse={inUse} sound={sound} />
       </Box>
       <Box sx={{ display: 'grid', gap: 1.5 }}>
-        <WrongCard
-          diagnosis={diagnosis}
-          judged={judged}
-          job={job}
-          facts={facts}
-          readings={readings}
-        />
-        <NextCard
-          telling={telling}
-          next={next}
-          facts={facts}
-          taking={taking}
-          meter={meter}
-          onSkip={() => {
-            if (telling !== null) setSkipped([...skipped, measurementKey(telling)]);
-          }}
-        />
+        <WrongCard judgement={judgement} isRead={readings.length > 0} />
+        <MeterCard next={telling ?? next} taking={taking} meter={meter} />
         <CalibrateCard readings={readings} />
         <Card title="Before you go on">
           <CautionList

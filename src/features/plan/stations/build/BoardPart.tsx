@@ -16,14 +16,13 @@ import {
   classPredictions,
 } from '@/core/work/guide/board';
 import { groupNames } from '@/core/work/preparation/groupNames';
-import { type Present, useLog } from '@/ui/bench/LogProvider';
+import { type Present, useJudged, useLog } from '@/ui/bench/LogProvider';
 import { showPart } from '@/ui/PartTabs';
 import { mainAndSide } from '@/ui/mainAndSide';
 import { PageLink } from '@/ui/PageLink';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 import { useBenchChoice } from '../../benchChoice';
 import { useBenchFacts } from '../../useBenchFacts';
-import { useClassJudgements } from '../../useClassJudgements';
 import { GroupStanding, tileFrame } from '../../wall/GroupStanding';
 import { PredictedLines } from '../../wall/PredictedLines';
 import { useNow } from '../../wall/useNow';
@@ -46,7 +45,8 @@ export function BoardPart({ present }: { readonly present: Present }) {
   const { lines } = useLog();
   const now = useNow();
   const groups = useMemo(() => groupNames(plan.lesson.groups), [plan.lesson.groups]);
-  const judged = useClassJudgements(facts, groups, lines);
+  const said = useJudged();
+  const judged = useMemo(() => new Map(Object.entries(said)), [said]);
   const rows = useMemo(
     () => boardRows({ facts, groups, lines, judged, presence: present }),
     [facts, groups, lines, judged, present],

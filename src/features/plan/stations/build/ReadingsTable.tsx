@@ -30,6 +30,8 @@ interface ReadingsTableProps {
   readonly next: Measurement | null;
   /** Whether a meter in the network is read from. */
   readonly inUse: boolean;
+  /** All readings together were judged to be sound: no single one is shown as wrong. */
+  readonly sound: boolean;
 }
 
 interface Line {
@@ -42,7 +44,7 @@ interface Line {
 }
 
 /** Expected against read, row by row; every value can be typed over, and what it was stays in the logbook. */
-export function ReadingsTable({ facts, rows, next, inUse }: ReadingsTableProps) {
+export function ReadingsTable({ facts, rows, next, inUse, sound }: ReadingsTableProps) {
   const { group, string } = useBenchChoice();
   const { lines, log, revise } = useLog();
   const readings = useReadings(group);
@@ -101,6 +103,7 @@ export function ReadingsTable({ facts, rows, next, inUse }: ReadingsTableProps) 
                 line={line}
                 facts={facts}
                 record={record}
+                sound={sound}
               />
             ))}
             {wanted === null ? null : (
@@ -130,11 +133,12 @@ interface ReadingRowProps {
   readonly facts: BenchFacts;
   readonly record: (measurement: Measurement, value: number | null, typed: string) => void;
   readonly wanted?: boolean;
+  readonly sound?: boolean;
 }
 
-function ReadingRow({ line, facts, record, wanted = false }: ReadingRowProps) {
+function ReadingRow({ line, facts, record, wanted = false, sound = false }: ReadingRowProps) {
   const { measurement, label, expected, read, step, meaning } = line;
-  const wrong = meaning !== null && !meaning.fine;
+  const wrong = !sound && meaning !== null && !meaning.fine;
   return (
     <TableRow
       sx={{ bgcolor: wrong ? 'error.light' : wanted ? 'action.hover' : undefined }}
@@ -162,7 +166,9 @@ function ReadingRow({ line, facts, record, wanted = false }: ReadingRowProps) {
           ? ''
           : `${step >= 0 ? '+' : ''}${formatFixed(step)}`}
       </TableCell>
-      <TableCell sx={{ fontWeight: wrong ? 700 : 400 }}>{meaning?.wording ?? ''}</TableCell>
+      <TableCell sx={{ fontWeight: wrong ? 700 : 400 }}>
+        {sound && meaning !== null && !meaning.fine ? 'fits the others' : (meaning?.wording ?? '')}
+      </TableCell>
     </TableRow>
   );
 }
