@@ -59,12 +59,12 @@ test('a class: groups join through the gateway, the board sees them live, and it
 
   // While nobody answers, what is typed waits on the phone and goes out later.
   await phone.context().setOffline(true);
-  await phone.getByLabel('Reading: Milliamps of cell 1, briefly').fill('1.2');
+  await phone.getByLabel('Reading: Milliamps of cell 1, briefly').fill('0.5');
   await phone.getByLabel('Reading: Milliamps of cell 1, briefly').press('Enter');
   await expect(phone.getByText(/waiting to be sent/)).toBeVisible();
   await phone.context().setOffline(false);
   await expect(phone.getByText('all sent')).toBeVisible();
-  await expect(tile).toContainText('Add cell 2');
+  await expect(tile).toContainText('Build the other');
 
   // What the teacher changes about the plan reaches the group at its step.
   const steps = phone.getByText(/^step \d+ of \d+/);

@@ -35,7 +35,7 @@ function entriesOf(group: string): LogEntry[] {
     const cell = index + 1;
     const time = at(index * CELL_MINUTES);
     return [
-      done(`build 1 ${cell}`, time),
+      ...(cell === 1 ? [done('build 1 1', time)] : []),
       readingEntry({ kind: 'volts', string: 1, from: 1, to: cell, built: cell }, value, time),
       done(`volts 1 ${cell}`, time),
     ];
@@ -46,6 +46,7 @@ function entriesOf(group: string): LogEntry[] {
     ...volts.slice(0, 3),
     readingEntry({ kind: 'short', string: 1, built: 1 }, amps, at(1)),
     done('short 1 1', at(1)),
+    done('build all', at(4)),
     ...volts.slice(3),
   ];
 }

@@ -61,6 +61,24 @@ test('a plan: the same judgement as on the bench', () => {
   });
 });
 
+test('a lead is told by what it joins, the last one by the device', () => {
+  const stairs = [volts(1, 0.93), volts(2, 1.86)];
+  const open = judged({ battery, readings: [...stairs, { ...volts(3, 0.01), confirmed: true }] });
+  expect(open.causes[0]).toMatchObject({ kind: 'open', string: 1, between: [2, 3] });
+  expect(open.headline).toBe('The lead between cells 2 and 3 has no contact');
+  const sound = [...stairs, volts(3, 2.79), volts(4, 3.72)];
+  const dark = judged({
+    battery,
+    readings: [
+      ...sound,
+      { measurement: { kind: 'short', string: 1, built: 4 }, value: 1.4e-3 },
+      { measurement: { kind: 'lights', turned: false }, value: 0 },
+      { measurement: { kind: 'load-volts' }, value: 0, confirmed: true },
+    ],
+  });
+  expect(dark.causes[0]).toMatchObject({ kind: 'open', string: 1, between: [4, 'load'] });
+});
+
 test('nothing wrong is said as such', () => {
   const { headline, causes } = judged({
     battery,

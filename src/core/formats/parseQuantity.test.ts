@@ -3,6 +3,8 @@ import { formatMinutes, formatOhms } from '../units';
 import { parseQuantity, type QuantityKind } from './parseQuantity';
 
 test.each<[string, QuantityKind, number]>([
+  ['1 .', 'volts', 1],
+  ['1 ,', 'volts', 1],
   ['0.94', 'volts', 0.94],
   ['0,94', 'volts', 0.94],
   ['940 mV', 'volts', 0.94],

@@ -17,7 +17,7 @@ import { QuantityField } from '@/ui/QuantityField';
 const FIRST: DrillKey = { level: 1, seed: 1 };
 
 /** The trainer: a battery with a hidden fault, two probes and a meter. The address names level and number. */
-export function DrillPage() {
+export function DrillPage({ classAddress }: { readonly classAddress: string | null }) {
   const params = useSearchParams();
   const parsed = drillKeySchema.safeParse({
     level: params.get('level') ?? FIRST.level,
@@ -27,7 +27,7 @@ export function DrillPage() {
     <PageFrame heading="Fault drill">
       {parsed.success ? (
         <>
-          <DrillChoice drillKey={parsed.data} />
+          <DrillChoice drillKey={parsed.data} classAddress={classAddress} />
           <DrillBench key={`${parsed.data.level} ${parsed.data.seed}`} drillKey={parsed.data} />
         </>
       ) : (
@@ -54,11 +54,17 @@ export function showDrill({ level, seed }: DrillKey): void {
 }
 
 /** Level and number of the drill, its link and its print. */
-export function DrillChoice({ drillKey }: { readonly drillKey: DrillKey }) {
+interface DrillChoiceProps {
+  readonly drillKey: DrillKey;
+  /** Where the class’s devices reach this app; `null` while no class is open. */
+  readonly classAddress: string | null;
+}
+
+export function DrillChoice({ drillKey, classAddress }: DrillChoiceProps) {
   const { level, seed } = drillKey;
   const [copied, setCopied] = useState<boolean | null>(null);
   const copy = (): void => {
-    navigator.clipboard.writeText(window.location.href).then(
+    navigator.clipboard.writeText(`${classAddress}/drill?level=${level}&seed=${seed}`).then(
       () => setCopied(true),
       () => setCopied(false),
     );
@@ -87,7 +93,7 @@ export function DrillChoice({ drillKey }: { readonly drillKey: DrillKey }) {
         >
           Another one
         </Button>
-        <Button startIcon={<LinkIcon />} onClick={copy}>
+        <Button startIcon={<LinkIcon />} onClick={copy} disabled={classAddress === null}>
           Copy the link for the class
         </Button>
         <Button
@@ -102,7 +108,7 @@ export function DrillChoice({ drillKey }: { readonly drillKey: DrillKey }) {
       </Box>
       <Typography variant="body2" color="textSecondary" sx={{ mt: 1 }} role="status">
         {copied === null
-          ? `${drillLevel(level).promise} The metals are hidden under tape: only the meter tells.`
+          ? `${drillLevel(level).promise} The metals are hidden under tape: only the meter tells.${classAddress === null ? ' A link for the class is there while a class is open.' : ''}`
           : copied
             ? 'The link is copied: whoever opens it has the same drill.'
             : 'This browser does not let the link be copied: take it from the address line.'}

@@ -12,7 +12,7 @@ const display = (): string => plain(screen.getByTestId('drill-display').textCont
 
 const show = (key: DrillKey | { level: number; seed: number }): void => {
   navigation.search = `level=${key.level}&seed=${key.seed}`;
-  showPage(<DrillPage />);
+  showPage(<DrillPage classAddress="http://192.168.1.7:3001" />);
 };
 
 function measure(black: string, red: string): void {

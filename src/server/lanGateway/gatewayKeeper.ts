@@ -33,6 +33,13 @@ export function openGatewayNow(): OpenGateway | null {
     : { port: grozerGateway.port, addresses: localAddresses() };
 }
 
+/** Where devices in the local network reach this app just now; `null` while no class is open. */
+export function gatewayAddress(): string | null {
+  const [address] = localAddresses();
+  const open = openGatewayNow();
+  return open === null || address === undefined ? null : `http://${address}:${open.port}`;
+}
+
 /** Where groups join once the gateway is open; `null` where this machine is in no local network. */
 export function joinAddress(): string | null {
   const [address] = localAddresses();

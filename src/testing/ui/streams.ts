@@ -38,5 +38,5 @@ export function tellJudged(plan: Plan, lines: readonly LogLine[]): void {
         : [[group, { ...judgement, seq: Number.MAX_SAFE_INTEGER }] as const];
     }),
   );
-  for (const stream of [...Stream.opened]) stream.tell('judged', judged);
+  for (const stream of Array.from(Stream.opened)) stream.tell('judged', judged);
 }

@@ -88,16 +88,14 @@ export function GuideCard(props: GuideCardProps) {
       actions={
         <span className={`${styles.caption} ${styles.soft}`}>
           step {Math.min(at + 1, steps.length)} of {steps.length}
-          {step === null ? '' : ` · about ${formatMinutes(step.minutes)}`}
+          {step === null ? '' : ` · about ${minutesText(step.minutes)}`}
         </span>
       }
     >
       <progress className={styles.progress} value={at} max={steps.length} aria-label="Steps done" />
       {step === null ? (
         <>
-          <p className={styles.text}>
-            Watch how long it runs, and clear away: food with metal in it is waste.
-          </p>
+          <p className={styles.text}>Watch how long it runs.</p>
           <div className={styles.row} style={{ marginTop: 12 }}>
             <Button {...turns.back}>Back</Button>
           </div>
@@ -138,17 +136,20 @@ export function GuideCard(props: GuideCardProps) {
   );
 }
 
+/** Rounded to half minutes. */
+const minutesText = (minutes: number): string =>
+  formatMinutes(Math.max(0.5, Math.round(2 * minutes) / 2));
+
 function StepPicture({ step, facts }: { readonly step: GuideStep; readonly facts: GroupFacts }) {
+  if (step.kind === 'build') {
+    return (
+      <div style={{ width: 190 }}>
+        <CellPortrait {...facts.cell} />
+      </div>
+    );
+  }
   const scene = sceneOfStep(step);
-  if (scene === null) return null;
-  const first = step.kind === 'build' && step.string === 1 && step.built === 1;
-  return first ? (
-    <div style={{ width: 190 }}>
-      <CellPortrait {...facts.cell} />
-    </div>
-  ) : (
-    <BenchPicture scene={scene} meter={step.meter} facts={facts} />
-  );
+  return scene === null ? null : <BenchPicture scene={scene} meter={step.meter} facts={facts} />;
 }
 
 interface TurnsProps {

@@ -17,7 +17,7 @@ export function dataPackage(
     resources: [
       resource(
         'readings',
-        'Readings of all groups; volts and amperes as the unit says.',
+        'Readings of all groups; volts and milliamps as the unit says.',
         RESULT_COLUMNS.map((name) => ({ name, ...RESULT_TYPES[name] })),
       ),
       resource('notes', 'What the groups noted.', [
@@ -72,11 +72,15 @@ const RESULT_TYPES: Readonly<
   'to cell': { type: 'integer' },
   'cells built': { type: 'integer' },
   value: { type: 'number' },
-  unit: { type: 'string', description: 'V or A; empty where it was seen whether the device runs.' },
+  unit: {
+    type: 'string',
+    description: 'V or mA; empty where it was seen whether the device runs.',
+  },
   range: { type: 'string' },
   source: { type: 'string' },
   meter: { type: 'string' },
   'taken at': { type: 'datetime' },
+  stands: { type: 'string', description: '`replaced`: it was read again later.' },
 };
 
 function notesCsv(lines: readonly LogLine[]): string {

@@ -46,20 +46,22 @@ export type GroupReading = LoggedReading & {
 export function readingsOfGroup(lines: readonly LogLine[], group: string): GroupReading[] {
   const last = new Map<string, GroupReading>();
   const taken = new Map<string, number>();
-  for (const { history } of standingOf(lines, group)) {
-    for (const { entry, struck } of history) {
-      if (entry.kind !== 'reading' || struck) continue;
-      const { measurement, value } = entry;
-      const key = measurementKey(measurement);
-      const before = taken.get(key);
-      taken.set(key, value);
-      // A repeated measurement moves to the end.
-      last.delete(key);
-      last.set(key, {
-        ...entry,
-        confirmed: before !== undefined && agree(measurement, value, before),
-      });
-    }
+  // By when they were written, whichever entry they are of: two windows of one group write entries of their own.
+  const all = standingOf(lines, group)
+    .flatMap(({ history }) => history)
+    .sort((a, b) => a.seq - b.seq);
+  for (const { entry, struck } of all) {
+    if (entry.kind !== 'reading' || struck) continue;
+    const { measurement, value } = entry;
+    const key = measurementKey(measurement);
+    const before = taken.get(key);
+    taken.set(key, value);
+    // A repeated measurement moves to the end.
+    last.delete(key);
+    last.set(key, {
+      ...entry,
+      confirmed: before !== undefined && agree(measurement, value, before),
+    });
   }
   return [...last.values()];
 }

@@ -254,3 +254,57 @@ test('every measurement has a name and tells where the probes go', () => {
     }),
   );
 });
+
+test('one thing read twice: the newest stands whichever entry wrote it, and the file says which was replaced', () => {
+  const first = line('Tern', 'a', reading(volts(1), 0.9));
+  const second = line('Tern', 'b', reading(volts(1), 0.94));
+  // The first window changes its own entry last.
+  const third = { ...line('Tern', 'a', reading(volts(1), 0.93)), revision: 2 };
+  const lines = [first, second, third];
+  expect(readingsOfGroup(lines, 'Tern').map(({ value }) => value)).toEqual([0.93]);
+  expect(resultRows(lines).map(({ value, stands }) => [value, stands])).toEqual([
+    [0.93, 'yes'],
+    [0.94, 'replaced'],
+  ]);
+});
+
+test('milliamps go out as they were typed, and come back', () => {
+  const short: Measurement = { kind: 'short', string: 1, built: 1 };
+  const lines = [line('Tern', 'm', reading(short, 0.42 * 1e-3))];
+  expect(resultsCsv(lines)).toContain(',0.42,mA,');
+  const text = resultsCsv(lines);
+  const found = columnsOfFile(text);
+  const rows = found.ok ? readResults(text, found.value.mapping, AT) : found;
+  expect(rows.ok && rows.value[0]?.reading?.entry.value).toBeCloseTo(0.42e-3, 12);
+});
+
+test('a row for a cell that the battery does not have is refused at its row and column', () => {
+  const text = 'group,string,to cell,value,unit\nTern,1,3,2.8,V\nTern,1,5,4.6,V\nTern,2,1,0.9,V\n';
+  const found = columnsOfFile(text);
+  if (!found.ok) throw new Error('columns');
+  const rows = readResults(text, found.value.mapping, AT, [4]);
+  if (!rows.ok) throw new Error('rows');
+  expect(rows.value.map(({ reading: one }) => one !== null)).toEqual([true, false, false]);
+  expect(rows.value.flatMap(({ issues }) => issues)).toMatchObject([
+    { path: ['row', 3, 'to cell'], message: 'String 1 has 4 cells, not 5.' },
+    { path: ['row', 4, 'string'], message: 'The battery has no string 2.' },
+  ]);
+});
+
+test.each([
+  [volts(3), 0.281, 2.8, 2.81],
+  [volts(1), 930, 0.93, 0.93],
+  [{ kind: 'short', string: 1, built: 1 } as const, 0.138, 1.5e-3, 1.38e-3],
+])(
+  '%#: a point or a unit that was misread is asked about',
+  (measurement, typed, expected, meant) => {
+    const error = entryErrorIn(measurement, typed, expected, 99);
+    expect(error?.message).toMatch(/^Did you mean/);
+    expect(error?.meant).toBeCloseTo(meant, 9);
+  },
+);
+
+test('a current ten times too small may be a bad contact: nothing is asked', () => {
+  const short: Measurement = { kind: 'short', string: 1, built: 1 };
+  expect(entryErrorIn(short, 1.5e-4, 1.5e-3, 99)).toBeNull();
+});

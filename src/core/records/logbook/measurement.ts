@@ -36,6 +36,15 @@ function keyOf(measurement: Measurement): string {
     .join(' ');
 }
 
+/** The farthest place of its string that a measurement needs. */
+export function reachOf(measurement: Extract<Measurement, { string: number }>): number {
+  return Math.max(
+    'built' in measurement ? measurement.built : 0,
+    'cell' in measurement ? measurement.cell : 0,
+    'to' in measurement ? measurement.to : 0,
+  );
+}
+
 export function isSame(first: Measurement, second: Measurement): boolean {
   return measurementKey(first) === measurementKey(second);
 }

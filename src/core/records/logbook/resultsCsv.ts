@@ -5,7 +5,7 @@ import { succeed, type Issue, type Result } from '../../result';
 import { foldLog } from './foldLog';
 import { groupNameSchema, logEntrySchema, type LoggedReading, type LogLine } from './logEntry';
 import { LONGEST_METER } from './logLimits';
-import { quantityOf, type Measurement } from './measurement';
+import { measurementKey, quantityOf, reachOf, type Measurement } from './measurement';
 import { measurementSchema } from './measurementSchema';
 
 /** Columns of the results, in order; units stand in a column of their own because volts and amperes share one table. */
@@ -22,44 +22,54 @@ export const RESULT_COLUMNS = [
   'source',
   'meter',
   'taken at',
+  'stands',
 ] as const;
 export type ResultColumn = (typeof RESULT_COLUMNS)[number];
 
 /** Columns without which a row is no reading. */
 export const NEEDED_COLUMNS: readonly ResultColumn[] = ['group', 'value'];
 
-/** Every standing reading of a class, one row each. */
+/** Every reading of a class that was not taken out, one row each; of several of one thing the newest stands. */
 export function resultRows(
   lines: readonly LogLine[],
 ): Record<ResultColumn, string | number | null>[] {
-  return foldLog(lines).flatMap(({ current: { group, entry, struck } }) => {
-    if (struck || entry.kind !== 'reading') return [];
+  const readings = foldLog(lines).flatMap(({ current: { group, entry, struck, seq } }) =>
+    struck || entry.kind !== 'reading' ? [] : [{ group, entry, seq }],
+  );
+  const newest = new Map<string, number>();
+  const keyOf = ({ group, entry }: (typeof readings)[number]): string =>
+    `${group} ${measurementKey(entry.measurement)}`;
+  for (const one of readings) {
+    newest.set(keyOf(one), Math.max(one.seq, newest.get(keyOf(one)) ?? 0));
+  }
+  return readings.map((one) => {
+    const { group, entry, seq } = one;
     const { measurement, value, range, source, meter, takenAt } = entry;
     const quantity = quantityOf(measurement);
-    return [
-      {
-        group,
-        measured:
-          measurement.kind === 'lights' && measurement.turned ? 'lights-turned' : measurement.kind,
-        string: 'string' in measurement ? measurement.string : null,
-        'from cell':
-          'from' in measurement
-            ? measurement.from
-            : 'cell' in measurement
-              ? measurement.cell
-              : null,
-        'to cell':
-          'to' in measurement ? measurement.to : 'cell' in measurement ? measurement.cell : null,
-        'cells built': 'built' in measurement ? measurement.built : null,
-        value,
-        unit: quantity === 'volts' ? 'V' : quantity === 'amps' ? 'A' : '',
-        range,
-        source,
-        meter,
-        'taken at': takenAt,
-      },
-    ];
+    return {
+      group,
+      measured:
+        measurement.kind === 'lights' && measurement.turned ? 'lights-turned' : measurement.kind,
+      string: 'string' in measurement ? measurement.string : null,
+      'from cell':
+        'from' in measurement ? measurement.from : 'cell' in measurement ? measurement.cell : null,
+      'to cell':
+        'to' in measurement ? measurement.to : 'cell' in measurement ? measurement.cell : null,
+      'cells built': 'built' in measurement ? measurement.built : null,
+      value: asTyped(quantity === 'amps' ? 1000 * value : value),
+      unit: quantity === 'volts' ? 'V' : quantity === 'amps' ? 'mA' : '',
+      range,
+      source,
+      meter,
+      'taken at': takenAt,
+      stands: newest.get(keyOf(one)) === seq ? 'yes' : 'replaced',
+    };
   });
+}
+
+/** Without the digits that a change of unit leaves behind: 0.42 and not 0.41999999999999998. */
+function asTyped(value: number): number {
+  return Number(value.toPrecision(10));
 }
 
 export function resultsCsv(lines: readonly LogLine[]): string {
@@ -70,8 +80,10 @@ export function resultsCsv(lines: readonly LogLine[]): string {
   );
 }
 
-/** What a row of a file can say; that it comes from a file needs no column. */
-export const FILE_COLUMNS = RESULT_COLUMNS.filter((column) => column !== 'source');
+/** What a row of a file can say; that it comes from a file needs no column, and the newest reading stands by itself. */
+export const FILE_COLUMNS = RESULT_COLUMNS.filter(
+  (column) => column !== 'source' && column !== 'stands',
+);
 
 /** Which column of a file stands for which of ours; `null` where none does. */
 export type ColumnMapping = Readonly<Record<ResultColumn, string | null>>;
@@ -116,11 +128,32 @@ export interface FileRow {
  * Readings of a CSV file by its columns. Every row stands for itself: those with issues name them, by row and column,
  * and the others can be taken.
  * @param now time for rows that have none, ISO 8601.
+ * @param places cells in each string of the battery; `null`: any.
  */
-export function readResults(text: string, mapping: ColumnMapping, now: string): Result<FileRow[]> {
+export function readResults(
+  text: string,
+  mapping: ColumnMapping,
+  now: string,
+  places: readonly number[] | null = null,
+): Result<FileRow[]> {
   const rows = csvRows(text);
   if (!rows.ok) return rows;
-  return succeed(rows.value.map((row) => fileRow(row, mapping, now)));
+  return succeed(rows.value.map((row) => placed(fileRow(row, mapping, now), mapping, places)));
+}
+
+/** A reading of a cell that the battery does not have is refused, at its row. */
+function placed(row: FileRow, mapping: ColumnMapping, places: readonly number[] | null): FileRow {
+  const measurement = row.reading?.entry.measurement;
+  if (places === null || measurement === undefined || !('string' in measurement)) return row;
+  const { string } = measurement;
+  const length = places[string - 1];
+  const [column, message]: [ResultColumn, string] =
+    length === undefined
+      ? ['string', `The battery has no string ${string}.`]
+      : ['to cell', `String ${string} has ${length} cells, not ${reachOf(measurement)}.`];
+  if (length !== undefined && reachOf(measurement) <= length) return row;
+  const path = ['row', row.row, mapping[column] ?? column];
+  return { ...row, reading: null, issues: [{ code: 'no-such-place', path, message }] };
 }
 
 /** What a file of readings holds. */
@@ -139,11 +172,12 @@ export function readResultsFile(
   text: string,
   chosen: ColumnMapping | null,
   now: string,
+  places: readonly number[] | null = null,
 ): Result<ReadFile> {
   const found = columnsOfFile(text);
   if (!found.ok) return found;
   const mapping = chosen ?? found.value.mapping;
-  const rows = readResults(text, mapping, now);
+  const rows = readResults(text, mapping, now, places);
   return rows.ok ? succeed({ columns: found.value.columns, mapping, rows: rows.value }) : rows;
 }
 

@@ -20,7 +20,7 @@ export interface LessonCell {
 }
 
 /** Scatter that is always reckoned with: the meter's last digits, volts; a share for currents. */
-const LEAST_SCATTER = { volts: 0.005, logAmps: 0.03 } as const;
+const LEAST_SCATTER = { volts: 0.01, logAmps: 0.05 } as const;
 
 /**
  * Every single cell of a plan's lessons: read by itself, or as the step from one stair to the next. Currents are taken

@@ -1,4 +1,4 @@
-import type { Measurement } from '../../records/logbook/measurement';
+import { reachOf, type Measurement } from '../../records/logbook/measurement';
 import { diagnose, type Diagnosis } from './diagnose';
 import type { Reading } from './evidence';
 import type { NominalBattery } from './nominalBattery';
@@ -32,13 +32,7 @@ export function findFaults(
 /** Whether the battery has the place that was read: readings of others are left out. */
 export function belongsToBattery({ strings }: NominalBattery, measurement: Measurement): boolean {
   if (!('string' in measurement)) return true;
-  const length = strings[measurement.string - 1]?.length ?? 0;
-  const reach = Math.max(
-    'built' in measurement ? measurement.built : 0,
-    'cell' in measurement ? measurement.cell : 0,
-    'to' in measurement ? measurement.to : 0,
-  );
-  return reach <= length;
+  return reachOf(measurement) <= (strings[measurement.string - 1]?.length ?? 0);
 }
 
 /** Cells of a long string that are looked at one by one. */

@@ -47,19 +47,12 @@ export type BenchScene = StringScene | BatteryScene;
 const MOST_DRAWN = 5;
 
 /** The battery as it stands when a step is done; `null` where nothing stands yet. */
-export function sceneOfStep({
-  kind,
-  id,
-  string,
-  built,
-  measurement,
-}: GuideStep): BenchScene | null {
-  if (measurement !== null) return sceneOfMeasurement(measurement);
+export function sceneOfStep({ kind, id, built, joins, measurement }: GuideStep): BenchScene | null {
+  if (measurement !== null) {
+    const scene = sceneOfMeasurement(measurement);
+    return joins && built > 1 && scene.kind === 'string' ? { ...scene, newLeadTo: built } : scene;
+  }
   switch (kind) {
-    case 'build':
-      return string === null
-        ? null
-        : stringScene(string, built, { newLeadTo: built > 1 ? built : null, focus: built });
     case 'join':
       return batteryScene({ joining: true });
     case 'device':
@@ -67,7 +60,9 @@ export function sceneOfStep({
     case 'hold':
       return batteryScene({ withDevice: true });
     case 'prepare':
+    case 'build':
     case 'measure':
+    case 'clear':
       return null;
   }
 }

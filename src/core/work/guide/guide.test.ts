@@ -26,21 +26,55 @@ const measured: Plan = {
 const reading = (measurement: Measurement, value: number): LoggedReading =>
   readingEntry(measurement, value, '2027-01-22T14:02:00Z');
 
-test('the guide goes from one cell to the device, volts before milliamps, one cell at a time', () => {
+test('one cell first, then all others at once by many hands, then they are joined and read one by one', () => {
   const steps = guideOfPlan(measured, evaluatePlan(measured));
   const ids = steps.map(({ id }) => id);
-  expect(ids.slice(0, 6)).toEqual([
+  expect(ids.slice(0, 7)).toEqual([
     'prepare',
     'build 1 1',
     'volts 1 1',
     'short 1 1',
-    'build 1 2',
+    'build all',
     'volts 1 2',
+    'volts 1 3',
   ]);
-  expect(ids.slice(-5)).toEqual(['battery-volts', 'device', 'lights', 'load-volts', 'hold']);
+  expect(ids.slice(-6)).toEqual([
+    'battery-volts',
+    'device',
+    'lights',
+    'load-volts',
+    'hold',
+    'clear',
+  ]);
   expect(ids.indexOf('join')).toBeGreaterThan(ids.indexOf('short 2 3'));
   expect(new Set(ids).size).toBe(ids.length);
-  expect(ids.filter((id) => id.startsWith('build'))).toHaveLength(6);
+  expect(steps.find(({ id }) => id === 'build all')?.text).toMatch(/Each of you builds/);
+  expect(steps.find(({ id }) => id === 'volts 1 2')?.text).toMatch(
+    /^Clip the − metal .* of cell 2 to the \+ metal .* of cell 1\. Volts across/,
+  );
+});
+
+test('its minutes are those of the lesson, however many hands there are and however the meters are shared', () => {
+  for (const change of [
+    {},
+    { pupils: 6, groups: 3 },
+    { measuring: 'once' },
+    { measuring: 'pairs', meters: 1 },
+    { minutes: 90, pupils: 30, groups: 10, meters: 10 },
+  ] as const) {
+    const plan: Plan = { ...measured, lesson: { ...measured.lesson, ...change } };
+    const evaluation = evaluatePlan(plan);
+    const minutes = guideOfPlan(plan, evaluation).reduce((sum, one) => sum + one.minutes, 0);
+    expect(minutes).toBeCloseTo(evaluation.inLesson.measuring.course.minutes, 9);
+  }
+});
+
+test('where the meters go round once a string is joined at one go and read once', () => {
+  const plan: Plan = { ...measured, lesson: { ...measured.lesson, measuring: 'once' } };
+  const read = guideOfPlan(plan, evaluatePlan(plan)).flatMap(({ id, measurement }) =>
+    measurement?.kind === 'volts' ? [id] : [],
+  );
+  expect(read).toEqual(['volts 1 1', 'volts 1 3', 'volts 2 3']);
 });
 
 test('every measurement comes with range, socket, expected value and scatter', () => {

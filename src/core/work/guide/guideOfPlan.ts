@@ -1,6 +1,6 @@
 import { plusOfTarget, wordsOfTarget } from '../../records/plan/targetWords';
 import { buildingSteps, cautionsOfCell } from '../../physics/recipes/recipe';
-import { joiningStep, minutesToBuildOf } from '../../physics/recipes/cellBuild';
+import { joiningStep } from '../../physics/recipes/cellBuild';
 import { isUnfused } from '../../physics/instruments/classMeter';
 import {
   suitableCurrentRange,
@@ -17,12 +17,13 @@ import type { PlanEvaluation } from '../judging/evaluatePlan';
 import { cautionsOf, cautionsOfVolts, type CautionId } from '../../physics/safety/cautions';
 import { formatOhms } from '../../units';
 import { capital } from '../../words';
+import type { LessonPhase, PhaseId } from '../lesson/lessonPhases';
 import type { GuideStep, MeterSetting } from './guideStep';
 
-/** Minutes of the short steps (common practice, no source). */
-const MINUTES = { volts: 0.5, amps: 0.5, join: 3, device: 2, hold: 5, prepare: 5 } as const;
-
-/** What a group does at the bench, one thing after the other: from the recipe and the arrangement. */
+/**
+ * What a group does at the bench, one thing after the other: from the recipe and the arrangement. After the first cell
+ * everybody builds at the same time; then the cells are joined one by one and read. Its minutes are those of the lesson.
+ */
 export function guideOfPlan(plan: Plan, evaluation: PlanEvaluation): GuideStep[] {
   const nominal = nominalBatteryOf(evaluation);
   const predictor = new Predictor(nominal);
@@ -34,6 +35,7 @@ export function guideOfPlan(plan: Plan, evaluation: PlanEvaluation): GuideStep[]
   ): GuideStep => ({
     string: null,
     built: 0,
+    joins: false,
     measurement: null,
     meter: null,
     expected: null,
@@ -45,21 +47,22 @@ export function guideOfPlan(plan: Plan, evaluation: PlanEvaluation): GuideStep[]
     id: string,
     title: string,
     measurement: Measurement,
-    cautions: readonly CautionId[] = [],
+    rest: { readonly cautions?: readonly CautionId[]; readonly joining?: string } = {},
   ): GuideStep => {
+    const { cautions = [], joining } = rest;
     const { mean, spread, noise } = predictor.predict(measurement, NO_FAULT);
     const deviation = Math.hypot(noise, ...spread);
     return step({
       id,
       kind: 'measure',
       title,
-      text: howToMeasure(measurement),
+      text: [joining, howToMeasure(measurement)].filter((one) => one !== undefined).join(' '),
+      joins: joining !== undefined,
       string: 'string' in measurement ? measurement.string : null,
       built: 'built' in measurement ? measurement.built : 0,
       measurement,
       meter: meterFor(measurement, mean, plan.meter.shuntOhms),
       expected: { value: mean, deviation },
-      minutes: quantityOf(measurement) === 'amps' ? MINUTES.amps : MINUTES.volts,
       cautions: cautionsOf(cautions),
     });
   };
@@ -69,59 +72,93 @@ export function guideOfPlan(plan: Plan, evaluation: PlanEvaluation): GuideStep[]
       kind: 'prepare',
       title: 'Get your things ready',
       text: building[0] ?? `Lay out the ${body.plural}, the metals and the leads.`,
-      minutes: MINUTES.prepare,
       cautions: cautionsOf(cautionsOfCell(recipe, body)),
     }),
   ];
   const shortCaution: CautionId[] = recipe.cautions.includes('short-circuit')
     ? ['short-circuit']
     : [];
+  const { group, measuring } = evaluation.inLesson;
+  const [of, minus, plus] = [
+    (string: number): string => (nominal.strings.length > 1 ? ` of string ${string}` : ''),
+    `− metal (${recipe.minus.part})`,
+    `+ metal (${recipe.plus.part})`,
+  ];
+  const volts = (string: number, to: number, joining?: string): GuideStep =>
+    measure(
+      `volts ${string} ${to}`,
+      to === 1 ? `Volts of cell 1${of(string)}` : `Volts of cells 1–${to}${of(string)}`,
+      { kind: 'volts', string, from: 1, to, built: to },
+      joining === undefined ? {} : { joining },
+    );
+  steps.push(
+    step({
+      id: 'build 1 1',
+      kind: 'build',
+      title: 'Build one cell',
+      text: [...building.slice(1), joiningStep(evaluation.cell)]
+        .filter((one) => one !== null)
+        .join(' '),
+      string: 1,
+      built: 1,
+      cautions: cautionsOf(cautionsOfCell(recipe, body)),
+    }),
+    volts(1, 1),
+    measure(
+      'short 1 1',
+      'Milliamps of cell 1, briefly',
+      { kind: 'short', string: 1, built: 1 },
+      { cautions: shortCaution },
+    ),
+  );
+  const others = group.cellsInGroup - 1;
+  if (others > 0) {
+    const each = Math.ceil(others / Math.max(1, group.pupilsInGroup.least));
+    steps.push(
+      step({
+        id: 'build all',
+        kind: 'build',
+        title: others === 1 ? 'Build the other cell' : `Build the other ${others} cells`,
+        text:
+          others === 1
+            ? 'Build it like the first.'
+            : `Each of you builds ${each === 1 ? 'one' : `${each} of them`}, all at the same time, like the first. Lay them out in a row.`,
+      }),
+    );
+  }
+  // Where the meters go round once, the string is joined at one go and read once.
+  const isReadOnce = measuring.way === 'once';
   nominal.strings.forEach((items, index) => {
     const string = index + 1;
-    const of = nominal.strings.length > 1 ? ` of string ${string}` : '';
-    for (let cell = 1; cell <= items.length; cell += 1) {
-      const first = index === 0 && cell === 1;
+    const last = items.length;
+    if (isReadOnce && last > 1) {
       steps.push(
-        step({
-          id: `build ${string} ${cell}`,
-          kind: 'build',
-          title: first ? 'Build one cell' : `${cell === 1 ? 'Build' : 'Add'} cell ${cell}${of}`,
-          text: first
-            ? [...building.slice(1), joiningStep(evaluation.cell)]
-                .filter((one) => one !== null)
-                .join(' ')
-            : cell === 1
-              ? `The same as before. It is the − end of string ${string}.`
-              : `Build it like the first, then clip its − metal (${recipe.minus.part}) to the + metal (${recipe.plus.part}) of cell ${cell - 1}.`,
+        volts(
           string,
-          built: cell,
-          minutes: minutesToBuildOf(evaluation.cell),
-          cautions: first ? cautionsOf(cautionsOfCell(recipe, body)) : [],
-        }),
-        measure(
-          `volts ${string} ${cell}`,
-          cell === 1 ? `Volts of cell 1${of}` : `Volts of cells 1–${cell}${of}`,
-          { kind: 'volts', string, from: 1, to: cell, built: cell },
+          last,
+          `Clip the ${minus} of each cell to the ${plus} of the one before, ${last} cells in a row.`,
         ),
       );
-      if (first) {
+    } else {
+      for (let cell = index === 0 ? 2 : 1; cell <= last; cell += 1) {
         steps.push(
-          measure(
-            'short 1 1',
-            'Milliamps of cell 1, briefly',
-            { kind: 'short', string, built: 1 },
-            shortCaution,
+          volts(
+            string,
+            cell,
+            cell === 1
+              ? `This is the − end of string ${string}.`
+              : `Clip the ${minus} of cell ${cell} to the ${plus} of cell ${cell - 1}.`,
           ),
         );
       }
     }
-    if (items.length > 1) {
+    if (last > 1) {
       steps.push(
         measure(
-          `short ${string} ${items.length}`,
-          `Milliamps of the whole string${of === '' ? '' : ` ${string}`}, briefly`,
-          { kind: 'short', string, built: items.length },
-          shortCaution,
+          `short ${string} ${last}`,
+          `Milliamps of the whole string${of(string) === '' ? '' : ` ${string}`}, briefly`,
+          { kind: 'short', string, built: last },
+          { cautions: shortCaution },
         ),
       );
     }
@@ -133,7 +170,6 @@ export function guideOfPlan(plan: Plan, evaluation: PlanEvaluation): GuideStep[]
         kind: 'join',
         title: 'Join the strings',
         text: 'All + ends together, all − ends together. The volts stay, the current grows.',
-        minutes: MINUTES.join,
         cautions: cautionsOfVolts(evaluation.source.emfVolts),
       }),
       measure('battery-volts', 'Volts of the whole battery', { kind: 'battery-volts' }),
@@ -147,7 +183,6 @@ export function guideOfPlan(plan: Plan, evaluation: PlanEvaluation): GuideStep[]
         kind: 'device',
         title: `Put the resistor of ${formatOhms(seriesResistorOhms)} in the + lead`,
         text: `Battery +, resistor, ${device}: the current passes through all of them. Without it the ${device} may be destroyed.`,
-        minutes: MINUTES.volts,
       }),
     );
   }
@@ -157,7 +192,6 @@ export function guideOfPlan(plan: Plan, evaluation: PlanEvaluation): GuideStep[]
       kind: 'device',
       title: `Connect the ${device}`,
       text: connectWords(plan.target),
-      minutes: MINUTES.device,
     }),
     measure('lights', `Does the ${device} run?`, { kind: 'lights', turned: false }),
     measure(
@@ -174,10 +208,39 @@ export function guideOfPlan(plan: Plan, evaluation: PlanEvaluation): GuideStep[]
       text: recipe.breathes
         ? 'Clips, pegs or rubber bands. Leave the carbon side open: this cell breathes.'
         : `Tape, clips or rubber bands, so that nothing slips and nothing dries out. ${capital(recipe.endsLife)}`,
-      minutes: MINUTES.hold,
     }),
   );
-  return steps;
+  steps.push(
+    step({
+      id: 'clear',
+      kind: 'clear',
+      title: 'Clear away',
+      text: 'Food that had metal in it is waste. Count leads and metals back, and wash your hands.',
+    }),
+  );
+  return withMinutes(steps, measuring.course.phases);
+}
+
+/** The part of the lesson that a step belongs to. */
+function phaseOf({ id, kind, measurement }: GuideStep): PhaseId {
+  if (id === 'prepare') return 'question';
+  if (id === 'build all') return 'more-cells';
+  if (kind === 'build') return 'one-cell';
+  if (kind === 'clear') return 'clear';
+  if (kind === 'hold') return 'compare';
+  if (kind === 'device' || measurement?.kind === 'lights' || measurement?.kind === 'load-volts') {
+    return 'device';
+  }
+  return ['volts 1 1', 'short 1 1'].includes(id) ? 'measure-one' : 'measure-all';
+}
+
+/** The minutes of each part of the lesson, shared by its steps. */
+function withMinutes(steps: readonly GuideStep[], phases: readonly LessonPhase[]): GuideStep[] {
+  const phased = steps.map((one) => ({ one, phase: phaseOf(one) }));
+  return phased.map(({ one, phase }) => {
+    const minutes = phases.find(({ id }) => id === phase)?.minutes ?? 0;
+    return { ...one, minutes: minutes / phased.filter((other) => other.phase === phase).length };
+  });
 }
 
 /** Range and socket for an expected value: the range with the least total error. */

@@ -113,7 +113,7 @@ test('all steps can be done, and back leads in again from the end', () => {
   expect(log.press('done')).toBe('nothing');
   expect(log.press('skip')).toBe('nothing');
   expect(log.press('back')).toBe('mark');
-  expect(log.step?.id).toBe('hold');
+  expect(log.step?.id).toBe('clear');
 });
 
 const presses = fc.oneof(

@@ -20,13 +20,15 @@ export interface MeterSetting {
 export interface GuideStep {
   /** Stays the same while the plan does. */
   readonly id: string;
-  readonly kind: 'prepare' | 'build' | 'measure' | 'join' | 'device' | 'hold';
+  readonly kind: 'prepare' | 'build' | 'measure' | 'join' | 'device' | 'hold' | 'clear';
   readonly title: string;
   readonly text: string;
   /** String concerned, from 1; `null` for the whole battery. */
   readonly string: number | null;
   /** Cells that stand in that string when the step is done. */
   readonly built: number;
+  /** A cell is clipped to the others before it is read. */
+  readonly joins: boolean;
   readonly measurement: Measurement | null;
   readonly meter: MeterSetting | null;
   readonly expected: ExpectedReading | null;

@@ -56,7 +56,7 @@ export function judgeBench(
     sure,
     dark,
     headline,
-    remedy: turn ? darkAdvice(facts, light.measurement) : remedy,
+    remedy: `${dark ? `It ${wordsOfTarget(facts.target).fails}. ` : ''}${turn ? darkAdvice(facts, light.measurement) : remedy}`,
     place: sure ? placeOf(found.causes[0]?.hypothesis ?? null) : null,
     causes: found.causes
       .filter(({ chance }, index) => index === 0 || chance >= LEAST_CHANCE)

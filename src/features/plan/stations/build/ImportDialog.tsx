@@ -31,6 +31,7 @@ import { newEntryId } from '@/ui/bench/logStore';
 import { readingText } from '@/core/records/logbook/readingEntry';
 import { JobStatus } from '@/ui/JobStatus';
 import { useWorkerJob } from '@/workers/useWorkerJob';
+import { useBenchFacts } from '../../useBenchFacts';
 
 const NONE = '(none)';
 const MAX_SHOWN = 60;
@@ -45,12 +46,16 @@ export function ImportDialog({
   readonly onClose: () => void;
 }) {
   const { sendMany, lines } = useLog();
+  const facts = useBenchFacts();
   const [chosen, setChosen] = useState<ColumnMapping | null>(null);
   const [time] = useState(now);
   const [problem, setProblem] = useState<string | null>(null);
   const [sending, setSending] = useState(false);
   const reading = useWorkerJob<Result<ReadFile>>(
-    useCallback((jobs) => jobs.readResultsFile(text, chosen, time), [text, chosen, time]),
+    useCallback(
+      (jobs) => jobs.readResultsFile(text, chosen, time, facts.words.places),
+      [text, chosen, time, facts],
+    ),
   );
   const file = reading.latest?.ok === true ? reading.latest.value : null;
   const mapping = chosen ?? file?.mapping ?? null;
