@@ -1,6 +1,8 @@
 import { readingsOfGroup } from '@/core/records/logbook/foldLog';
 import type { BenchJudgement } from '@/core/work/guide/benchJudgement';
-import type { BenchContext } from '../benchContext';
+import type { LogRepository } from '@/data/logRepository';
+import type { ServerContext } from '../../context';
+import type { LogBus } from '../logBus';
 import type { Judge } from './judgeReadings';
 
 /** A judgement and the position of the log that it is about. */
@@ -25,7 +27,10 @@ interface Standing {
   readonly revision: number;
 }
 
-type JudgingContext = Pick<BenchContext, 'documents' | 'log' | 'bus'>;
+interface JudgingContext extends Pick<ServerContext, 'documents'> {
+  readonly log: LogRepository;
+  readonly bus: LogBus;
+}
 
 /** One question at a time; a group that reads on meanwhile is asked about once more, and not for every line. */
 export function createJudgements(context: () => JudgingContext, judge: Judge): Judgements {
