@@ -84,7 +84,8 @@ export function MetalsPage({ found }: { found: FoundTool<MetalPairQuestion> }) {
           )}
           <Typography variant="caption" color="textSecondary">
             Standard potentials at 25 °C: CRC Handbook of Chemistry and Physics, “Electrochemical
-            Series”, from memory. In salt water: galvanic series (ASTM G82), from memory.
+            Series”, from memory. In salt water: galvanic series (ASTM G82), in a still cup, from
+            memory.
           </Typography>
         </Box>
       </Box>
@@ -138,9 +139,16 @@ export function ElectrodesAtWork({ answer, wording, onWording }: ElectrodesAtWor
           ))}
         </Box>
       ))}
+      {wording === 'university' && answer.overall.length > 0 ? (
+        <Typography variant="body2" sx={{ mb: 1 }} data-testid="overall">
+          Together: {answer.overall.join('; ')}
+        </Typography>
+      ) : null}
       <Typography variant="body2" color="textSecondary">
-        The fruit holds no electricity: the metal that dissolves is the fuel, the liquid lets ions
-        move. An LED’s anode (long leg) goes to the battery’s +.
+        The energy comes from the metal that dissolves and from what takes up its electrons, the
+        acid’s hydrogen ions or oxygen. Electrons go through the wire from − to +, ions through the
+        liquid: positive ones towards the + metal. An LED’s anode (long leg) goes to the battery’s
+        +.
       </Typography>
     </Card>
   );

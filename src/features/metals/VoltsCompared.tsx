@@ -34,7 +34,7 @@ export function VoltsCompared({ answer }: { answer: CellAnswer }) {
             viewBox={`0 0 ${WIDTH} ${height}`}
             width="100%"
             role="img"
-            aria-label={`Read in class: ${formatVolts(practical.low)} to ${formatVolts(practical.high)}. ${allowed.map(({ reaction, volts }) => `The tables allow ${formatVolts(volts)} ${reaction}.`).join(' ')}`}
+            aria-label={`Read in class: ${formatVolts(practical.low)} to ${formatVolts(practical.high)}. ${allowed.map(({ reaction, volts }) => `The tables allow at most ${formatVolts(volts)} ${reaction}.`).join(' ')}`}
           >
             <rect
               x={x(practical.low)}
@@ -64,7 +64,7 @@ export function VoltsCompared({ answer }: { answer: CellAnswer }) {
                     textAnchor={beyondMiddle ? 'end' : 'start'}
                     fill={INK}
                   >
-                    {`${formatVolts(volts)} ${reaction}`}
+                    {`at most ${formatVolts(volts)} ${reaction}`}
                   </text>
                 </g>
               );

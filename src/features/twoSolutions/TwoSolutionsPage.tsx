@@ -91,7 +91,7 @@ export function TwoSolutionsPage({ found }: { found: FoundTool<TwoSolutions> }) 
             value={request.activity}
             options={[
               ['ideal', 'Concentration (ideal)'],
-              ['davies', 'Corrected (Davies)'],
+              ['tabled', 'Activities (tables)'],
             ]}
             onChange={(activity) => change({ activity })}
           />
@@ -99,18 +99,19 @@ export function TwoSolutionsPage({ found }: { found: FoundTool<TwoSolutions> }) 
         <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
           <Card title="What the meter reads">
             <Typography data-testid="nernst" sx={{ fontSize: '1.25rem', fontWeight: 700 }}>
-              {sentenceOf(request, answer.volts)}
+              {answer.beyond === null
+                ? sentenceOf(request, answer.volts)
+                : 'No figure: too strong or too weak.'}
             </Typography>
             <Typography variant="body2" sx={{ mt: 1 }}>
               E = {formatVolts(answer.standardVolts)} + (RT ÷ 2F) × ln({formatNumber(request.right)}{' '}
               ÷ {formatNumber(request.left)})
-              {request.activity === 'davies' ? ', with activities' : ''}. Ten times the ratio adds
+              {request.activity === 'tabled' ? ', with activities' : ''}. Ten times the ratio adds
               29.6 mV at 25 °C.
             </Typography>
-            {answer.valid ? null : (
+            {answer.beyond === null ? null : (
               <Alert severity="warning" sx={{ mt: 1 }}>
-                So strong a solution is beyond the Davies equation (ionic strength 0.5 mol/kg): take
-                the figure as a direction only.
+                {answer.beyond}
               </Alert>
             )}
           </Card>

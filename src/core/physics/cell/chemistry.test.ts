@@ -1,6 +1,6 @@
 import { conductivity } from './conductivity';
 import { dilute, mix, SOLUTE_FACTS, spoonsOf } from '../recipes/mixing';
-import { nernstSlopeVolts, nernstVolts, saltActivity, twoVesselVolts } from './twoSolutions';
+import { meanActivity, nernstSlopeVolts, nernstVolts, twoVesselVolts } from './twoSolutions';
 import { coulombsPerGram, thermodynamicVolts, type AnodeMetal } from './potentials';
 
 const MILLIAMP_HOUR = 3.6;
@@ -35,20 +35,36 @@ test('Nernst slope: 59.16/n mV a decade, 29.58 mV for n = 2 at 25 °C (CODATA 20
   expect(nernstVolts(1.1, 2, 1, 25)).toBe(1.1);
 });
 
+const COPPERS = { cathode: 'copper', anode: 'copper' } as const;
+const coppers = (right: number, left: number, model: 'ideal' | 'tabled'): number =>
+  1000 * (twoVesselVolts(0, right, left, 25, model, COPPERS) ?? NaN);
+
 test('Cu²⁺ 0.5 against 0.05 mol/L, ideal, 25 °C: 29.6 mV; the sign turns with the ratio (Nernst)', () => {
-  expect(1000 * twoVesselVolts(0, 0.5, 0.05, 25, 'ideal').volts).toBeCloseTo(29.6, 1);
-  expect(1000 * twoVesselVolts(0, 0.05, 0.5, 25, 'ideal').volts).toBeCloseTo(-29.6, 1);
-  expect(twoVesselVolts(0, 0.2, 0.2, 25, 'davies').volts).toBeCloseTo(0, 12);
+  expect(coppers(0.5, 0.05, 'ideal')).toBeCloseTo(29.6, 1);
+  expect(coppers(0.05, 0.5, 'ideal')).toBeCloseTo(-29.6, 1);
+  expect(coppers(0.2, 0.2, 'tabled')).toBeCloseTo(0, 12);
 });
 
-test('Davies: copper sulfate 0.01 mol/kg has an ion coefficient near 0.45 and flattens the concentration cell', () => {
-  // Davies (1962): log γ = −0.509·4·(√I/(1+√I) − 0.3·I) at I = 0.04.
-  expect(saltActivity(0.01, 'davies').activity / 0.01).toBeCloseTo(0.482, 2);
-  const ideal = twoVesselVolts(0, 0.1, 0.001, 25, 'ideal').volts;
-  const corrected = twoVesselVolts(0, 0.1, 0.001, 25, 'davies');
-  expect(corrected.volts).toBeLessThan(ideal);
-  expect(corrected.valid).toBe(true);
-  expect(saltActivity(0.5, 'davies').valid).toBe(false);
+/**
+ * @check activities of copper and zinc sulfate
+ * @origin published: R. A. Robinson and R. H. Stokes, Electrolyte Solutions; CRC Handbook (values from memory)
+ * @tolerance 0.3 mV
+ */
+test('with tabled activities 0.5 against 0.05 mol/L gives about 14 mV, never more than without; outside the table nothing', () => {
+  // (RT/2F)·ln(0.5·0.062 / 0.05·0.21) by hand.
+  expect(Math.abs(coppers(0.5, 0.05, 'tabled') - 13.9)).toBeLessThan(0.3);
+  for (const ratio of [1.5, 2, 5, 10, 50]) {
+    const [ideal, tabled] = [
+      coppers(0.5, 0.5 / ratio, 'ideal'),
+      coppers(0.5, 0.5 / ratio, 'tabled'),
+    ];
+    expect(tabled).toBeGreaterThan(0);
+    expect(tabled).toBeLessThan(ideal);
+  }
+  expect(meanActivity('copper', 0.1)).toBe(0.15);
+  expect(meanActivity('copper', Math.sqrt(0.1 * 0.2))).toBeCloseTo((0.15 + 0.104) / 2, 9);
+  expect([meanActivity('copper', 1.01), meanActivity('zinc', 0.0009)]).toEqual([null, null]);
+  expect(meanActivity('zinc', 2)).toBe(0.035);
 });
 
 test('spoons: 18 g of fine salt are one tablespoon (bulk density from memory)', () => {

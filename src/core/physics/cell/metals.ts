@@ -32,8 +32,9 @@ export interface MetalFact {
   /** Couple with its own ions; `null` for graphite, which takes no part itself. */
   readonly own: Ions | null;
   /**
-   * Potential in aerated salt water against the standard hydrogen electrode, volts, lowest and highest: galvanic series
-   * in sea water (ASTM G82 prints it against the calomel electrode; +0.241 V), values from memory.
+   * Mixed potential in aerated salt water against the standard hydrogen electrode, volts, lowest and highest: galvanic series
+   * in sea water (ASTM G82 prints it against the calomel electrode; +0.241 V), with copper, tin and lead as they stand in a
+   * still cup, where copper is + against both; values from memory.
    */
   readonly saltWaterVolts: readonly [low: number, high: number];
   /**
@@ -43,6 +44,10 @@ export interface MetalFact {
   readonly fruitVolts: readonly [low: number, high: number];
   /** What makes it behave otherwise than the table says; `null` where nothing does. */
   readonly film: string | null;
+  /** Its skin takes about a volt of the table away in every liquid, its own salt among them. */
+  readonly losesItsVolt?: true;
+  /** Liquids in which it dissolves by itself so fast that bubbles of hydrogen rise at it. */
+  readonly bubblesIn?: readonly ('fruit' | 'salt-water')[];
 }
 
 interface Ions {
@@ -63,7 +68,9 @@ export const METAL_FACT: Readonly<Record<Metal, MetalFact>> = {
     own: ions('Mg2+/Mg', 'Mg', 'Mg²⁺', 2),
     saltWaterVolts: [-1.42, -1.36],
     fruitVolts: [-1.45, -1.3],
-    film: 'Magnesium is covered by hydroxide and reacts with the water itself, giving off hydrogen: almost a volt of the table is lost.',
+    film: 'Magnesium is covered by hydroxide and reacts with the water itself, giving off hydrogen: almost a volt of the table is lost, in its own salt too.',
+    losesItsVolt: true,
+    bubblesIn: ['fruit', 'salt-water'],
   },
   aluminium: {
     name: 'aluminium',
@@ -71,7 +78,8 @@ export const METAL_FACT: Readonly<Record<Metal, MetalFact>> = {
     own: ions('Al3+/Al', 'Al', 'Al³⁺', 3),
     saltWaterVolts: [-0.76, -0.5],
     fruitVolts: [-0.6, -0.4],
-    film: 'A tight oxide skin covers aluminium: it behaves far more nobly than the table says, in salt water even more so than zinc.',
+    film: 'A tight oxide skin covers aluminium: it behaves far more nobly than the table says, in its own salt too.',
+    losesItsVolt: true,
   },
   zinc: {
     name: 'zinc',
@@ -80,6 +88,7 @@ export const METAL_FACT: Readonly<Record<Metal, MetalFact>> = {
     saltWaterVolts: [-0.79, -0.74],
     fruitVolts: [-0.79, -0.74],
     film: null,
+    bubblesIn: ['fruit'],
   },
   iron: {
     name: 'iron or steel',
@@ -88,6 +97,7 @@ export const METAL_FACT: Readonly<Record<Metal, MetalFact>> = {
     saltWaterVolts: [-0.47, -0.36],
     fruitVolts: [-0.45, -0.36],
     film: null,
+    bubblesIn: ['fruit'],
   },
   nickel: {
     name: 'nickel',
@@ -101,7 +111,7 @@ export const METAL_FACT: Readonly<Record<Metal, MetalFact>> = {
     name: 'tin',
     material: 'nickel',
     own: ions('Sn2+/Sn', 'Sn', 'Sn²⁺', 2),
-    saltWaterVolts: [-0.09, -0.06],
+    saltWaterVolts: [-0.3, -0.2],
     fruitVolts: [-0.3, -0.22],
     film: null,
   },
@@ -109,7 +119,7 @@ export const METAL_FACT: Readonly<Record<Metal, MetalFact>> = {
     name: 'lead',
     material: 'steel',
     own: ions('Pb2+/Pb', 'Pb', 'Pb²⁺', 2),
-    saltWaterVolts: [0, 0.05],
+    saltWaterVolts: [-0.28, -0.18],
     fruitVolts: [-0.25, -0.18],
     film: 'Lead is poisonous: for the table only, never for the class.',
   },
@@ -117,7 +127,7 @@ export const METAL_FACT: Readonly<Record<Metal, MetalFact>> = {
     name: 'copper',
     material: 'copper',
     own: ions('Cu2+/Cu', 'Cu', 'Cu²⁺', 2),
-    saltWaterVolts: [-0.12, -0.06],
+    saltWaterVolts: [-0.05, 0.02],
     fruitVolts: [0.1, 0.22],
     film: null,
   },

@@ -52,3 +52,12 @@ test('what is no strength, no metal or too hot is refused, each by its path', ()
     'right',
   ]);
 });
+
+test('what was stored with another correction is corrected by the table; beyond it no figure is given', () => {
+  expect(twoSolutionsSchema.parse({ ...request(), activity: 'davies' }).activity).toBe('tabled');
+  expect(millivolts({ activity: 'tabled' })).toBeCloseTo(13.9, 1);
+  const strong = solveTwoSolutions(request({ activity: 'tabled', right: 1.5 }));
+  expect(strong.volts).toBeNull();
+  expect(strong.beyond).toMatch(/to 1 mol\/L for copper sulfate/);
+  expect(solveTwoSolutions(request({ right: 1.5 })).beyond).toBeNull();
+});

@@ -20,22 +20,30 @@ export const twoSolutionsSchema = z.strictObject({
   left: molar,
   celsius: z.number('Give a temperature.').min(0).max(80, 'Give at most 80 °C.'),
   bridge: z.enum(['bridge', 'none']),
-  activity: z.enum(['ideal', 'davies']),
+  // What was corrected by another equation once is corrected by the table now.
+  activity: z.preprocess(
+    (stored) => (stored === 'davies' ? 'tabled' : stored),
+    z.enum(['ideal', 'tabled']),
+  ),
 });
 export type TwoSolutions = z.infer<typeof twoSolutionsSchema>;
 
 export interface TwoSolutionsAnswer {
-  /** Volts of the right vessel above the left; `null` where no bridge closes the cell. */
+  /** Volts of the right vessel above the left; `null` where no bridge closes the cell, or no table goes so far. */
   readonly volts: number | null;
   readonly standardVolts: number;
-  /** False where the activity model is beyond its range. */
-  readonly valid: boolean;
+  /** Why the tables do not tell; `null` where they do. */
+  readonly beyond: string | null;
 }
 
 export function solveTwoSolutions(request: TwoSolutions): TwoSolutionsAnswer {
   const standardVolts = standardOf(request.cell);
-  const { volts, valid } = voltsOf(request, request.right, request.left);
-  return { volts: request.bridge === 'bridge' ? volts : null, standardVolts, valid };
+  const volts = voltsOf(request, request.right, request.left);
+  return {
+    volts: request.bridge === 'bridge' ? volts : null,
+    standardVolts,
+    beyond: volts === null ? BEYOND_TABLES : null,
+  };
 }
 
 /** The Nernst line: volts against the logarithm of the ratio right to left, at the present left concentration. */
@@ -47,8 +55,8 @@ export function nernstLine(
   const most = Math.log10(MAX_MOLAR / request.left);
   return Array.from({ length: steps + 1 }, (_, index) => {
     const ratio = 10 ** (least + ((most - least) * index) / steps);
-    return { ratio, volts: voltsOf(request, ratio * request.left, request.left).volts };
-  });
+    return { ratio, volts: voltsOf(request, ratio * request.left, request.left) };
+  }).flatMap(({ ratio, volts }) => (volts === null ? [] : [{ ratio, volts }]));
 }
 
 /** Concentration after adding as much water as there is solution. */
@@ -64,23 +72,58 @@ function voltsOf(
   { cell, celsius, activity }: TwoSolutions,
   right: number,
   left: number,
-): { volts: number; valid: boolean } {
-  const model: ActivityModel = activity;
-  return twoVesselVolts(standardOf(cell), right, left, celsius, model);
+): number | null {
+  const salts = { cathode: 'copper', anode: cell === 'copper-zinc' ? 'zinc' : 'copper' } as const;
+  return twoVesselVolts(standardOf(cell), right, left, celsius, activity, salts);
 }
 
 /** How concentrations are turned into activities. */
-export type ActivityModel = 'ideal' | 'davies';
+export type ActivityModel = TwoSolutions['activity'];
+export type Sulfate = 'copper' | 'zinc';
 
-/** Above this ionic strength, mol/kg, the Davies equation is no longer to be trusted. */
-export const DAVIES_VALID_TO = 0.5;
+/**
+ * Mean activity coefficients of the sulfates in water at 25 °C by mol/kg, which is taken for mol/L (R. A. Robinson and
+ * R. H. Stokes, “Electrolyte Solutions”, and CRC Handbook of Chemistry and Physics; values from memory).
+ */
+const MEAN_ACTIVITY: Readonly<
+  Record<Sulfate, readonly (readonly [molal: number, mean: number])[]>
+> = {
+  copper: [
+    [0.001, 0.74],
+    [0.005, 0.53],
+    [0.01, 0.41],
+    [0.05, 0.21],
+    [0.1, 0.15],
+    [0.2, 0.104],
+    [0.5, 0.062],
+    [1, 0.043],
+  ],
+  zinc: [
+    [0.001, 0.7],
+    [0.005, 0.48],
+    [0.01, 0.39],
+    [0.05, 0.2],
+    [0.1, 0.15],
+    [0.2, 0.104],
+    [0.5, 0.063],
+    [1, 0.044],
+    [2, 0.035],
+  ],
+};
+const BEYOND_TABLES =
+  'The tables of activities go from 0.001 to 1 mol/L for copper sulfate and to 2 mol/L for zinc sulfate. Take a solution within them, or concentrations.';
 
-/** Constants of the Davies equation for water at 25 °C (C. W. Davies, “Ion Association”, 1962). */
-const DAVIES_A = 0.509;
-const DAVIES_LINEAR = 0.3;
-/** Ionic strength of a 2:2 salt such as copper sulfate per mol/L: ½(2²·c + 2²·c). */
-const STRENGTH_PER_MOLAR_2_2 = 4;
-const CHARGE = 2;
+/** Mean activity coefficient, interpolated in the logarithm of the concentration; `null` outside the table. */
+export function meanActivity(salt: Sulfate, molPerLitre: number): number | null {
+  const table = MEAN_ACTIVITY[salt];
+  const above = table.findIndex(([molal]) => molal >= molPerLitre);
+  const [molal, mean] = table[above] ?? [NaN, NaN];
+  if (molal === molPerLitre) return mean;
+  const below = table[above - 1];
+  if (above < 1 || below === undefined) return null;
+  const share = Math.log(molPerLitre / below[0]) / Math.log(molal / below[0]);
+  return below[1] + share * (mean - below[1]);
+}
 
 /** Nernst slope in volts per e-fold: `RT/nF`. */
 export function nernstSlopeVolts(electrons: number, celsius: number): number {
@@ -97,29 +140,17 @@ export function nernstVolts(
   return standardVolts - nernstSlopeVolts(electrons, celsius) * Math.log(quotient);
 }
 
-export interface SaltActivity {
-  readonly activity: number;
-  readonly model: ActivityModel;
-  /** False where the ionic strength lies beyond what the model is good for. */
-  readonly valid: boolean;
-}
-
-/** Activity of the metal ion of a 2:2 salt (copper or zinc sulfate) at a concentration in mol/L. */
-export function saltActivity(molPerLitre: number, model: ActivityModel): SaltActivity {
-  if (model === 'ideal') return { activity: molPerLitre, model, valid: true };
-  const strength = STRENGTH_PER_MOLAR_2_2 * molPerLitre;
-  const root = Math.sqrt(strength);
-  const logCoefficient = -DAVIES_A * CHARGE ** 2 * (root / (1 + root) - DAVIES_LINEAR * strength);
-  return {
-    activity: molPerLitre * 10 ** logCoefficient,
-    model,
-    valid: strength <= DAVIES_VALID_TO,
-  };
+/** Activity of the metal ion of a sulfate at a concentration in mol/L; `null` where no table tells. */
+function saltActivity(salt: Sulfate, molPerLitre: number, model: ActivityModel): number | null {
+  if (model === 'ideal') return molPerLitre;
+  const mean = meanActivity(salt, molPerLitre);
+  return mean === null ? null : mean * molPerLitre;
 }
 
 /**
  * Two vessels: the metal of `cathode` in its sulfate (mol/L) against the metal of `anode` in its own. With the same
- * standard potential on both sides it is a concentration cell. Volts; negative when the ratio turns it round.
+ * standard potential on both sides it is a concentration cell. Volts, negative when the ratio turns it round; `null`
+ * beyond the tables of activities.
  */
 export function twoVesselVolts(
   standardVolts: number,
@@ -127,11 +158,10 @@ export function twoVesselVolts(
   anodeMolPerLitre: number,
   celsius: number,
   model: ActivityModel,
-): { volts: number; valid: boolean } {
-  const cathode = saltActivity(cathodeMolPerLitre, model);
-  const anode = saltActivity(anodeMolPerLitre, model);
-  return {
-    volts: nernstVolts(standardVolts, 2, anode.activity / cathode.activity, celsius),
-    valid: cathode.valid && anode.valid,
-  };
+  salts: { readonly cathode: Sulfate; readonly anode: Sulfate },
+): number | null {
+  const cathode = saltActivity(salts.cathode, cathodeMolPerLitre, model);
+  const anode = saltActivity(salts.anode, anodeMolPerLitre, model);
+  if (cathode === null || anode === null) return null;
+  return nernstVolts(standardVolts, 2, anode / cathode, celsius);
 }

@@ -57,8 +57,8 @@ export const CONCENTRATION_RECIPE = recipe({
   minus: { material: 'copper', part: 'copper in the weaker copper sulfate' },
   ...VESSELS,
   metals: null,
-  // 0.5 mol/L against 0.05 mol/L: 29.6 mV by the Nernst equation, a little less with real activities.
-  openVolts: [0.026, 0.032],
+  // 0.5 mol/L against 0.05 mol/L: 29.6 mV by concentrations, 14 mV with activities (Nernst; tables, from memory).
+  openVolts: [0.013, 0.031],
   shortAmps: [0.05e-3, 0.5e-3],
   corrosionShare: 0,
   parts: loose(each('copper-strip'), each('copper-strip'), BEAKERS),
@@ -68,9 +68,9 @@ export const CONCENTRATION_RECIPE = recipe({
   steps: [
     'Fill one vessel with copper sulfate of 0.5 mol/L, the other with one ten times weaker (0.05 mol/L).',
     'Hang the same copper into both and join the solutions by the salt bridge.',
-    'Diluting the weaker side raises the millivolts; diluting the stronger one turns them round.',
+    'Diluting the weaker side raises the millivolts; diluting the stronger one first brings them to zero, then turns them round.',
   ],
-  note: 'Millivolts only: it shows the Nernst equation and lights nothing.',
+  note: 'Millivolts only, and it lights nothing: 29.6 mV by concentrations, about 14 mV with activities.',
   separator: 'salt bridge',
   endsLife: 'The two solutions become equally strong.',
   cautions: ['metal-salts'],
