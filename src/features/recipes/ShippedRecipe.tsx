@@ -6,12 +6,11 @@ import { ROOM_CELSIUS } from '@/core/constants';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { cautionsOfCell, type RecipeId, stepsOf } from '@/core/physics/recipes/recipe';
+import { cautionTextsOf, type RecipeId, stepsOf } from '@/core/physics/recipes/recipe';
 import { RECIPES } from '@/core/physics/recipes/recipes';
 import { USUAL_RUNNING } from '@/core/records/plan/runningSchema';
 import { lifeWords } from '@/core/work/words/lifeWords';
 import { explainMetals } from '@/core/work/words/explainMetals';
-import { cautionsOf } from '@/core/physics/safety/cautions';
 import { formatAmps, formatMillimetres, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { CautionList } from '@/ui/CautionList';
@@ -51,7 +50,9 @@ export function ShippedRecipe({ id }: { id: RecipeId }) {
       'Air',
       recipe.breathes
         ? 'It must breathe: never tape its carbon side shut.'
-        : 'It needs none; taping it round keeps it wet.',
+        : recipe.look === 'pile'
+          ? 'Oxygen dissolved in the liquid is enough; taping it round keeps it wet.'
+          : 'It stands open: gas must get out.',
     ],
   ];
   return (
@@ -85,7 +86,7 @@ export function ShippedRecipe({ id }: { id: RecipeId }) {
             <Explained explain={() => explainMetals(recipe)}>why these volts</Explained>
           </Card>
           <Card title="Before you start">
-            <CautionList cautions={cautionsOf(cautionsOfCell(recipe, firstBody ?? {}))} />
+            <CautionList cautions={cautionTextsOf(recipe, recipe.bodies[0])} />
           </Card>
         </Box>
         <Box sx={{ display: 'grid', gap: 2 }}>

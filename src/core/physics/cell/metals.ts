@@ -163,3 +163,22 @@ export function practicalPotential(
   const { fruitVolts, saltWaterVolts } = METAL_FACT[metal];
   return medium === 'fruit' ? fruitVolts : saltWaterVolts;
 }
+
+/** The metal of an electrode’s material, as the potentials know it. */
+export const METAL_OF_MATERIAL: Readonly<Record<Material, Metal>> = {
+  copper: 'copper',
+  zinc: 'zinc',
+  nickel: 'nickel',
+  carbon: 'graphite',
+  aluminium: 'aluminium',
+  magnesium: 'magnesium',
+  steel: 'iron',
+};
+
+/** How a metal dissolves: `Zn → Zn²⁺ + 2 e⁻`; `null` for graphite. */
+export function dissolvingReaction(metal: Metal): string | null {
+  const { own } = METAL_FACT[metal];
+  if (own === null) return null;
+  const { symbol, ion, electrons } = own;
+  return `${symbol} → ${ion} + ${electrons === 1 ? '' : `${electrons} `}e⁻`;
+}

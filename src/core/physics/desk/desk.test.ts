@@ -297,7 +297,7 @@ test('the places of a string: what each should add, faults left out, groups as o
     ],
   };
   const { places, firstCell } = placesOfString(laidOut(board), 0);
-  expect(places.map(({ emfVolts }) => emfVolts.toFixed(2))).toEqual(['0.93', '0.93', '0.03']);
+  expect(places.map(({ emfVolts }) => emfVolts.toFixed(2))).toEqual(['0.93', '0.93', '0.02']);
   expect(places[0]?.ceilingVolts).toBe(1.15);
   expect(firstCell.emfVolts).toBe(0.93);
 });

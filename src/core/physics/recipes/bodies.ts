@@ -284,14 +284,14 @@ const WRITTEN = {
     liquid: 'brine',
     pours: mixed('brine', 10),
   }),
-  'salt-foam': one('pouch of salted foam', 'pouches of salted foam', {
-    part: 'floral-foam',
+  'salt-foam': one('pouch of salted felt', 'pouches of salted felt', {
+    sheet: 'felt-sheet',
     liquid: 'tap-water',
     pours: mixed('brine', 20),
     dried: true,
   }),
   'vinegar-felt': one('pouch of felt with vinegar', 'pouches of felt with vinegar', {
-    part: 'floral-foam',
+    sheet: 'felt-sheet',
     liquid: 'vinegar',
     pours: plain('vinegar', 20),
   }),

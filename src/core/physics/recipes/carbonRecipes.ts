@@ -176,12 +176,12 @@ export const FELT_RECIPE = recipe({
   bodyLabel: 'Filling',
   bodies: ['salt-foam', 'vinegar-felt'],
   steps: [
-    'Dry salt into floral foam or felt; dry, the cell keeps for decades.',
-    'Layer zinc foil, foam, carbon felt and collector; leave the felt side open.',
+    'Dry salt into the felt; dry, the cell keeps for decades.',
+    'Layer zinc foil, wet felt, carbon felt and collector; leave the carbon side open.',
     'Add water or vinegar when it is to be used; vinegar eats the film off the zinc.',
   ],
   note: 'The felt needs air: never seal it. It runs a small motor.',
-  separator: 'floral foam or felt',
+  separator: 'felt',
   endsLife: 'It dries or the zinc films over; water or a little vinegar starts it again.',
   cautions: ['short-circuit', 'carbon', 'sharp'],
 });

@@ -98,6 +98,6 @@ export const CUP_RECIPE = recipe({
   note: 'The current grows with the wetted area of the metals.',
   separator: null,
   endsLife:
-    'The liquid is used up at the zinc and bubbles cover the copper; stirring helps for a while.',
-  cautions: ['food', 'hydrogen'],
+    'The acid round the metals is used up and bubbles cover the copper; stirring helps for a while.',
+  cautions: ['food'],
 });

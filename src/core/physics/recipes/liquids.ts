@@ -31,13 +31,13 @@ export interface LiquidFacts {
 export const LIQUID_FACTS: Readonly<Record<LiquidId, LiquidFacts>> = {
   brine: {
     name: 'brine',
-    mixing: 'Stir 1 tablespoon of salt into 100 mL of hot water; an adult pours.',
+    mixing: 'Stir 1 tablespoon of salt into 100 mL of warm tap water.',
     waterActivity: 0.89,
     cautions: ['hot-water'],
   },
   'saturated-brine': {
     name: 'saturated salt water',
-    mixing: 'Stir salt into hot water until some stays at the bottom; an adult pours.',
+    mixing: 'Stir salt into warm tap water until some stays at the bottom.',
     waterActivity: 0.753,
     cautions: ['hot-water'],
   },
@@ -61,7 +61,8 @@ export const LIQUID_FACTS: Readonly<Record<LiquidId, LiquidFacts>> = {
   },
   'acid-mix': {
     name: 'vinegar with citric acid and potassium chloride',
-    mixing: 'Mix vinegar with citric acid and potassium chloride, as the mixing card says.',
+    mixing:
+      'Stir citric acid and potassium chloride into vinegar of 5 % until some stays at the bottom, as the mixing card says.',
     waterActivity: 0.94,
     cautions: ['weak-acid', 'hydrogen'],
   },
@@ -109,7 +110,7 @@ export const SOLUTE_PARTS: Readonly<Record<Solute, PartId>> = {
 export const LIQUID_PARTS: Readonly<Record<ElectrolyteId, PartId | null>> = {
   brine: null,
   'vinegar-and-salt': 'vinegar',
-  'citric-and-potassium': null,
+  'citric-and-potassium': 'vinegar',
   'epsom-salt': 'distilled-water',
 };
 

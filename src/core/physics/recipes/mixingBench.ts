@@ -33,9 +33,9 @@ const SALT_AND_ACID =
 export const ELECTROLYTE_RECIPES: Readonly<Record<ElectrolyteId, Electrolyte>> = {
   brine: {
     name: 'Brine',
-    liquid: 'hot water',
+    liquid: 'warm tap water',
     solutes: [{ solute: 'table salt', gramsPer100: 18, conductor: 'NaCl' }],
-    order: 'Stir the salt into the hot water until it is clear; an adult pours.',
+    order: 'Stir the salt into the warm water until it is clear; an adult pours what is hotter.',
     remark: 'One level tablespoon in 100 mL is half of what dissolves: more adds little.',
     cautions: ['hot-water'],
   },
@@ -49,12 +49,13 @@ export const ELECTROLYTE_RECIPES: Readonly<Record<ElectrolyteId, Electrolyte>> =
   },
   'citric-and-potassium': {
     name: 'Citric acid and potassium chloride',
-    liquid: 'water',
+    liquid: 'vinegar of 5 %',
     solutes: [
       { solute: 'citric acid', gramsPer100: 10, conductor: 'citric acid' },
       { solute: 'potassium chloride', gramsPer100: 8, conductor: 'KCl' },
     ],
-    order: 'First the citric acid into the water, then the potassium chloride.',
+    order:
+      'First the citric acid into the vinegar, then the potassium chloride; what stays at the bottom does no harm.',
     remark: SALT_AND_ACID,
     cautions: ['weak-acid', 'hydrogen'],
   },

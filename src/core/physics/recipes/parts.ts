@@ -192,6 +192,7 @@ const CATALOGUE = {
   'floral-foam': part('cell', 'piece of floral foam', 'pieces of floral foam', 3, {
     aisle: 'hardware',
     pack: 12,
+    cautions: ['foam'],
   }),
   'roof-card': part('cell', 'roof on spacers', 'roofs on spacers', 2, { pack: 20 }),
   'felt-sheet': sheet('felt', 1),

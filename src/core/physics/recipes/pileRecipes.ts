@@ -93,5 +93,5 @@ export const NICKEL_PILE_RECIPE = recipe({
   note: 'Fewer volts a layer than copper and zinc: plan one layer in three more.',
   separator: 'soaked construction paper',
   endsLife: 'The paper dries; taped round it lasts far longer.',
-  cautions: ['coins', 'allergies'],
+  cautions: ['coins', 'sharp', 'allergies'],
 });

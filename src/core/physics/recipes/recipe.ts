@@ -9,7 +9,7 @@ import {
 import type { FilmShares } from '../cell/films';
 import type { Material } from '../cell/metals';
 import { PRACTICAL_CEILING_VOLTS, type MetalPair } from '../cell/potentials';
-import type { CautionId } from '../safety/cautions';
+import { cautionsWithFood, type Caution, type CautionId } from '../safety/cautions';
 import { shippedBody, type BodyId, type CellBody } from './bodies';
 import { LIQUID_FACTS, type CellLiquid } from './liquids';
 import type { BillLine, PartId } from './parts';
@@ -164,12 +164,48 @@ export function stepsOf(
   return recipe.measuring === null ? steps : [...steps, recipe.measuring];
 }
 
-/** Cautions of a cell: its metals', and its liquid's. */
+type Hazardous = Pick<Recipe, 'cautions' | 'look' | 'minus' | 'typical'>;
+
+/**
+ * Cautions of a cell, from what it holds, gives off and needs: what a recipe says, and what follows from its metals and
+ * its liquid, so that none is forgotten. Covers, labels and sheets ask here too.
+ */
 export function cautionsOfCell(
-  { cautions }: Pick<Recipe, 'cautions'>,
-  { liquid }: Pick<CellBody, 'liquid'>,
+  { cautions, look, minus, typical }: Hazardous,
+  { liquid, id }: Pick<CellBody, 'liquid' | 'id'>,
 ): CautionId[] {
-  return [...new Set([...cautions, ...(liquid === null ? [] : LIQUID_FACTS[liquid].cautions)])];
+  const ofLiquid = liquid === null ? [] : LIQUID_FACTS[liquid].cautions;
+  const acid = look === 'fruit' || ofLiquid.includes('weak-acid');
+  const eaten = look === 'fruit' || liquid === 'juice';
+  const follows: readonly (readonly [CautionId, boolean])[] = [
+    ['food', eaten],
+    ['allergies', eaten],
+    // Magnesium takes hydrogen out of water, zinc and aluminium out of acid.
+    [
+      'hydrogen',
+      minus.material === 'magnesium' ||
+        (acid && (minus.material === 'zinc' || minus.material === 'aluminium')),
+    ],
+    ['magnesium', minus.material === 'magnesium'],
+    ['short-circuit', typical.shortAmpsHigh > HEATS_WIRES_FROM_AMPS],
+    ['galvanised', /galvanised|zinc-coated/.test(minus.part)],
+    ['rhubarb', id === 'rhubarb-juice'],
+  ];
+  return [
+    ...new Set([
+      ...cautions,
+      ...ofLiquid,
+      ...follows.flatMap(([caution, applies]) => (applies ? [caution] : [])),
+    ]),
+  ];
+}
+
+/** Current from which a short heats a wire (common practice, no source). */
+const HEATS_WIRES_FROM_AMPS = 0.1;
+
+/** The cautions of a cell in words, its food named. */
+export function cautionTextsOf(recipe: Hazardous, body: CellBody): Caution[] {
+  return cautionsWithFood(cautionsOfCell(recipe, body), body.name.replace(/^cup of /, ''));
 }
 
 /** The body of a recipe by its id; `null` where it has none of that id. */

@@ -75,11 +75,20 @@ export const WRAP_NAMES: Readonly<Record<Wrap, string>> = {
 
 /**
  * Covers that a cell may have: one that breathes needs air at its carbon and is never taped shut; a skin belongs to
- * fruit and roots.
+ * fruit and roots; tape round a pile lets the little gas out. Airtight is only what can give off no gas.
  */
 export function wrapsFor({ breathes, look }: Pick<Recipe, 'breathes' | 'look'>): Wrap[] {
   if (breathes) return ['open'];
-  return look === 'fruit' ? ['open', 'skin', 'sealed'] : ['open', 'taped', 'sealed'];
+  switch (look) {
+    case 'fruit':
+      return ['open', 'skin'];
+    case 'pile':
+      return ['open', 'taped'];
+    case 'vessels':
+      return ['open', 'sealed'];
+    default:
+      return ['open'];
+  }
 }
 
 /** The usual cover: fruit keeps its skin, piles are taped (common practice, no source), the rest stands open. */

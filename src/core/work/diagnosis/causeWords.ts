@@ -158,7 +158,7 @@ const WORDS: Readonly<Record<CauseKind, (facts: Facts) => CauseWords>> = {
     remedy: 'Wipe the side of the pile dry and blot the separators before stacking them again.',
   }),
   'shared-body': ({ next, body }) => ({
-    what: `Cells ${next} stick in the same ${body}`,
+    what: `Cells ${next} share one ${body}`,
     remedy: `One ${body} is one cell: give every pair of metals a ${body} of its own.`,
   }),
   'string-reversed': ({ string }) => ({
@@ -171,7 +171,8 @@ const WORDS: Readonly<Record<CauseKind, (facts: Facts) => CauseWords>> = {
   }),
   'load-broken': ({ device }) => ({
     what: `The ${device} does not work`,
-    remedy: 'Try another one, or try this one on a bought battery of the right volts.',
+    remedy:
+      'Try another one. On a bought battery it is tried only through 220 Ω, never on a lithium or button cell.',
   }),
   'load-off': ({ device }) => ({
     what: `A lead to the ${device} is off`,
@@ -193,12 +194,12 @@ const WORDS: Readonly<Record<CauseKind, (facts: Facts) => CauseWords>> = {
   'no-milliamps': () => ({
     what: 'The meter shows no milliamps',
     remedy:
-      'Is the red lead in the 10 A socket? It belongs into mA. If it is there, the fuse of the meter is blown: try another meter. Your battery may be sound.',
+      'Is the red lead in the 10 A socket? It belongs in the mA socket. If it is there, the fuse of the meter is blown: try another meter. Your battery may be sound.',
   }),
   'no-volts': () => ({
     what: 'The meter shows no volts',
     remedy:
-      'Take the probes off at once: the red lead is in a socket for currents and short-circuits the cells. For volts it belongs into VΩ, the knob on DC volts.',
+      'Take the probes off at once: the red lead is in a socket for currents and short-circuits the cells. For volts it belongs in the VΩ socket, the knob on DC volts.',
   }),
   'leads-swapped': () => ({
     what: 'The leads of the meter are swapped',

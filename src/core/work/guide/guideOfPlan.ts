@@ -1,5 +1,6 @@
 import { plusOfTarget, wordsOfTarget } from '../../records/plan/targetWords';
-import { buildingSteps, cautionsOfCell } from '../../physics/recipes/recipe';
+import { buildingSteps, cautionTextsOf } from '../../physics/recipes/recipe';
+import { wasteWords } from '../../physics/recipes/waste';
 import { joiningStep } from '../../physics/recipes/cellBuild';
 import { isUnfused } from '../../physics/instruments/classMeter';
 import {
@@ -72,7 +73,7 @@ export function guideOfPlan(plan: Plan, evaluation: PlanEvaluation): GuideStep[]
       kind: 'prepare',
       title: 'Get your things ready',
       text: building[0] ?? `Lay out the ${body.plural}, the metals and the leads.`,
-      cautions: cautionsOf(cautionsOfCell(recipe, body)),
+      cautions: cautionTextsOf(recipe, body),
     }),
   ];
   const shortCaution: CautionId[] = recipe.cautions.includes('short-circuit')
@@ -101,7 +102,7 @@ export function guideOfPlan(plan: Plan, evaluation: PlanEvaluation): GuideStep[]
         .join(' '),
       string: 1,
       built: 1,
-      cautions: cautionsOf(cautionsOfCell(recipe, body)),
+      cautions: cautionTextsOf(recipe, body),
     }),
     volts(1, 1),
     measure(
@@ -215,7 +216,7 @@ export function guideOfPlan(plan: Plan, evaluation: PlanEvaluation): GuideStep[]
       id: 'clear',
       kind: 'clear',
       title: 'Clear away',
-      text: 'Food that had metal in it is waste. Count leads and metals back, and wash your hands.',
+      text: `${wasteWords(recipe, body)} Count them back, and wash your hands.`,
     }),
   );
   return withMinutes(steps, measuring.course.phases);

@@ -44,9 +44,13 @@ export const GLOSSARY: readonly GlossaryEntry[] = [
       'The wet part: juice, brine, vinegar, the flesh of a fruit. Its ions close the circuit.',
   },
   {
+    word: 'Electron',
+    meaning: 'What moves in the wire: from the − metal through the device to the + metal.',
+  },
+  {
     word: 'Film',
     meaning:
-      'What builds up on the metals while current flows, and dissolves at rest. It makes a cell weaker within seconds to minutes.',
+      'A skin of oxide or hydroxide on a metal. It stays when the cell rests: rub the metal bright.',
   },
   {
     word: 'In parallel',
@@ -60,6 +64,11 @@ export const GLOSSARY: readonly GlossaryEntry[] = [
     word: 'Internal resistance',
     meaning:
       'What hinders the current inside the cell, in ohms. It takes volts away as soon as current flows: terminal voltage = open-circuit voltage − current × internal resistance.',
+  },
+  {
+    word: 'Ion',
+    meaning:
+      'A charged atom or group of atoms. Ions move in the liquid, positive ones towards the + metal, and close the circuit.',
   },
   {
     word: 'Limiting current',
@@ -76,8 +85,18 @@ export const GLOSSARY: readonly GlossaryEntry[] = [
       'Volts and amps at which the battery gives just what the device takes. It is solved for, never put together from two separate readings.',
   },
   {
+    word: 'Oxidation',
+    meaning:
+      'Giving electrons away: what the − metal does when it dissolves. The electrode is the anode.',
+  },
+  {
     word: 'Pile',
     meaning: 'Cells stacked on each other: metal, wet separator, metal, and again.',
+  },
+  {
+    word: 'Polarisation',
+    meaning:
+      'What builds up at the metals while current flows, bubbles and used-up liquid. It makes a cell weaker within seconds to minutes and recovers at rest.',
   },
   {
     word: 'Polarisation curve',
@@ -88,6 +107,11 @@ export const GLOSSARY: readonly GlossaryEntry[] = [
     word: 'Power',
     meaning:
       'Volts × amps at the same moment, in watts. The most that a cell with resistance gives is E² ÷ 4r, a quarter of open volts × short amps.',
+  },
+  {
+    word: 'Reduction',
+    meaning:
+      'Taking electrons up: hydrogen ions, oxygen or metal ions do it at the + metal. The electrode is the cathode.',
   },
   {
     word: 'Salt bridge',

@@ -108,7 +108,7 @@ test.each<[RecipeId, string | undefined, Partial<Record<PartId, number>>]>([
   [
     'zinc-carbon-felt',
     'salt-foam',
-    { 'carbon-felt': 10, 'graphite-foil': 10, 'zinc-foil': 10, 'floral-foam': 10 },
+    { 'carbon-felt': 10, 'graphite-foil': 10, 'zinc-foil': 10, 'felt-sheet': 3 },
   ],
   [
     'two-solution',

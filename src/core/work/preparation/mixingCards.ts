@@ -39,7 +39,8 @@ const ACIDIC: readonly ElectrolyteId[] = ['vinegar-and-salt', 'citric-and-potass
 
 const ACID_DISPOSAL =
   'Dilute it, neutralise it with baking soda where local rules allow, and pour it away; what has metal in it goes where local rules say.';
-const SALT_DISPOSAL = 'Down the sink with plenty of water where local rules allow.';
+const SALT_DISPOSAL =
+  'Unused, down the sink with plenty of water where local rules allow; what stood at zinc holds zinc: collect it by local rules.';
 const METAL_DISPOSAL = 'Collect it as metal-salt waste by local rules; never into the sink.';
 const MIX_MINUTES = 10;
 

@@ -79,7 +79,7 @@ const BUY_TRIAL_MINUTES = 15;
 const TRIAL_DAYS = 4;
 /** A kettle, a pot and twenty minutes for potatoes; they are built from cold (common practice, no source). */
 const BOIL_MINUTES = 60;
-/** Salt is dried into foam or felt overnight, or in an oven at 100 °C (common practice, no source). */
+/** Salt is dried into felt overnight, or in an oven at 100 °C (common practice, no source). */
 const DRY = { putOut: 15, overnight: 12 * 60, oven: 90 } as const;
 
 /** What shops nearby have instead of what is ordered (from memory); a part that is not named must be ordered. */
@@ -146,10 +146,10 @@ export function preparingTasks(input: PreparingInput): WantedTask[] {
       1,
     ),
     oven
-      ? task('dry', 'Dry the salted foam in the oven, an adult', dried ? DRY.oven : 0, 0)
+      ? task('dry', 'Dry the salted felt in the oven, an adult', dried ? DRY.oven : 0, 0)
       : task(
           'dry',
-          'Salt the foam and put it out to dry',
+          'Salt the felt and put it out to dry',
           dried ? DRY.putOut : 0,
           1,
           DRY.overnight,

@@ -64,16 +64,16 @@ function fullOfElectricity(cell: PlannedCell): Explanation {
   const joules = coulombs * model.emfVolts;
   const food = body.foodGrams * FOOD_JOULES_PER_GRAM;
   return {
-    title: 'The energy comes out of the metal that dissolves',
+    title: 'The energy comes from the metal and from what takes up its electrons',
     lines: [
       `All the metal of one cell moves ${formatNumber(coulombs, 3)} C; at ${formatNumber(model.emfVolts, 3)} V that is at most ${formatJoules(joules)}.` +
         (recipe.minus.material === 'zinc'
           ? ` It is ${formatNumber(1000 * metalGramsOf(cell), 2)} mg of zinc (charge × 65.38 g/mol ÷ 2F).`
           : ''),
       body.foodGrams > 0
-        ? `Eaten, the fruit would give ${formatJoules(food)}, ${formatNumber(food / joules, 2)} times as much, and none of that goes into the wire. It only holds the ions that close the circuit.`
-        : 'The liquid only holds the ions that close the circuit.',
-      'Put in a new metal and the same fruit goes on; put in the old metal and a new fruit does not.',
+        ? `Eaten, the fruit would give ${formatJoules(food)}, ${formatNumber(food / joules, 2)} times as much, and none of that goes into the wire. It lends the acid whose hydrogen ions, with oxygen from the air, take up the electrons.`
+        : 'The other half is what takes up the electrons: hydrogen ions of the acid, or oxygen from the air.',
+      'Both are used up: a bright new metal helps, and so does fresh juice round the metals. What the fruit has to eat in it helps nothing.',
     ],
     origin:
       'Faraday’s law with CODATA 2018 constants; food energy about 50 kcal in 100 g, from memory.',

@@ -16,7 +16,7 @@ export function lifeUnder(cell: PlannedCell, running: Running, wrap: Wrap): Cell
   return endAtRest(cell, { ...running, wrap }, CELLS);
 }
 
-/** `Left alone, four in series: open about 9 h (a cell dries out), taped or sealed airtight about 6 days (a cell dries out).` */
+/** `Left alone, four in series: open about 9 h (a cell dries out), taped about 6 days (a cell dries out).` */
 export function lifeWords(cell: PlannedCell, running: Running): string {
   const lives = wrapsFor(cell.recipe).map((wrap) => ({
     name: WRAP_NAMES[wrap],
@@ -30,7 +30,5 @@ export function lifeWords(cell: PlannedCell, running: Running): string {
 }
 
 function lifeText({ seconds, by }: CellEndsAt): string {
-  return seconds > LONGEST_SECONDS
-    ? 'more than a month'
-    : `about ${aboutTime(seconds)} (${END_WORDS[by]})`;
+  return seconds > LONGEST_SECONDS ? 'for weeks' : `about ${aboutTime(seconds)} (${END_WORDS[by]})`;
 }

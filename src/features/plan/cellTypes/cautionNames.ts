@@ -4,7 +4,7 @@ import type { CautionId } from '@/core/physics/safety/cautions';
 export const CAUTION_NAMES: Readonly<Record<CautionId, string>> = {
   food: 'food waste',
   sharp: 'sharp metal',
-  'hot-water': 'hot water',
+  'hot-water': 'warm water',
   coins: 'coins',
   dust: 'dust',
   'weak-acid': 'weak acid',
@@ -15,6 +15,9 @@ export const CAUTION_NAMES: Readonly<Record<CautionId, string>> = {
   'short-circuit': 'strong current',
   'metal-salts': 'metal salts',
   'strong-acid': 'strong acid',
+  galvanised: 'zinc fume',
+  foam: 'foam dust',
+  rhubarb: 'rhubarb leaves',
   capacitors: 'capacitors',
   sparks: 'sparks',
   devices: 'devices',

@@ -31,18 +31,23 @@ function inMilliamps(amps: number): string {
 
 /** What pupils predict and measure on this battery, in order. */
 export function askedOf({ plan, evaluation }: LessonFacts): Asked[] {
-  const { cell, source, amps, volts, desk, wiring } = evaluation;
+  const { cell, source, amps, volts, desk, wiring, seriesResistorOhms } = evaluation;
+  // Its resistor takes its share: the probes are put to the device itself.
+  const deviceVolts = volts - amps * (seriesResistorOhms ?? 0);
   const { places } = placesOfString(desk, 0);
   const steps = readAfter(places.length).map((count): Asked => {
     const sum = places.slice(0, count).reduce((total, { emfVolts }) => total + emfVolts, 0);
     return {
-      what: count === 1 ? 'one cell, open' : `cells 1 to ${count}, open`,
+      what:
+        count === 1
+          ? 'one cell, nothing connected (open)'
+          : `cells 1 to ${count}, nothing connected`,
       unit: 'V',
       expected: formatVolts(sum),
     };
   });
   const shorted: Asked = {
-    what: 'one cell, shorted by the meter',
+    what: 'one cell, straight through the meter (shorted)',
     unit: 'mA',
     expected: inMilliamps(cellAmpsAt(cell.model, 0)),
   };
@@ -52,8 +57,12 @@ export function askedOf({ plan, evaluation }: LessonFacts): Asked[] {
     shorted,
     // One string alone is the whole battery.
     ...(wiring.strings === 1 ? steps.slice(1, -1) : steps.slice(1)),
-    { what: 'the whole battery, open', unit: 'V', expected: formatVolts(source.emfVolts) },
-    { what: `with the ${device}`, unit: 'V', expected: formatVolts(volts) },
+    {
+      what: 'the whole battery, nothing connected',
+      unit: 'V',
+      expected: formatVolts(source.emfVolts),
+    },
+    { what: `at the ${device}, connected`, unit: 'V', expected: formatVolts(deviceVolts) },
     { what: `through the ${device}`, unit: 'mA', expected: inMilliamps(amps) },
   ];
 }

@@ -4,6 +4,7 @@ import { kitOfPlan, type Kit } from '../kitOfPlan';
 import type { LessonCourse, LessonPhase, PhaseId } from '../../lesson/lessonPhases';
 import type { MeterQueue } from '../../lesson/meterQueue';
 import type { MeasuringWay } from '../../../records/plan/lessonSchema';
+import { wasteWords } from '../../../physics/recipes/waste';
 import { cautionsOfPlan, type PlacedCaution } from '../cautionsOfPlan';
 import type { SafetyGate } from '../../lesson/safetyGate';
 import { cupboardOf } from '../takeOut';
@@ -66,7 +67,10 @@ export function lessonFacts(
     queue: measuring.queue,
     course: {
       ...course,
-      phases: course.phases.map((phase) => ({ ...phase, say: saidOf(phase.id, plan) })),
+      phases: course.phases.map((phase) => ({
+        ...phase,
+        say: saidOf(phase.id, plan, evaluation),
+      })),
     },
     cautions: cautionsOfPlan(evaluation, kit),
     gate,
@@ -77,18 +81,18 @@ export function lessonFacts(
 }
 
 /** What the teacher says; of the device what belongs to it. */
-const SAYINGS: Readonly<Record<Exclude<PhaseId, 'device'>, string>> = {
+const SAYINGS: Readonly<Record<Exclude<PhaseId, 'device' | 'clear'>, string>> = {
   question: 'What could it run on? Nobody eats what had metal in it.',
   'one-cell': 'Two metals, well down, close together, never touching.',
   'measure-one': 'Predict first. Volts, then milliamps for two seconds.',
   'more-cells': 'Each of you builds one that is just like it.',
   'measure-all': '+ to −. Every cell must add a step; if not, look at that cell.',
   compare: 'Where did the missing volts go? Whose prediction came nearest?',
-  clear: 'Metals to the tray, food to the waste, wash your hands.',
 };
 
 /** `Its long leg to +. Dark? Turn it round.` */
-function saidOf(id: PhaseId, { target }: Plan): string {
+function saidOf(id: PhaseId, { target }: Plan, { cell }: PlanEvaluation): string {
+  if (id === 'clear') return `${wasteWords(cell.recipe, cell.body)} Wash your hands.`;
   if (id !== 'device') return SAYINGS[id];
   const plus = plusOfTarget(target);
   const connecting = plus === null ? 'Either way round will do.' : `Its ${plus} to +.`;

@@ -1,9 +1,11 @@
 import { joiningStep } from '../../../physics/recipes/cellBuild';
-import { buildingSteps } from '../../../physics/recipes/recipe';
+import { buildingSteps, type Electrode } from '../../../physics/recipes/recipe';
+import { dissolvingReaction, METAL_OF_MATERIAL } from '../../../physics/cell/metals';
 import { nameOfTarget } from '../../../records/plan/loadRequirement';
 import { againWords, plusOfTarget } from '../../../records/plan/targetWords';
-import type { CautionId } from '../../../physics/safety/cautions';
+import { cautionsForPupils, type CautionId } from '../../../physics/safety/cautions';
 import { formatAmps, formatOhms, formatVolts } from '../../../units';
+import { capital } from '../../../words';
 import { askedOf, stairsAxes } from './asked';
 import { pairsWords, type LessonFacts } from './lessonFacts';
 import { GROUP_LINE, type Block, type Sheet, type Wording } from './sheet';
@@ -46,7 +48,7 @@ const BUILDING: Readonly<Record<Wording, (load: LoadWords) => readonly string[]>
     `Connect the ${device}. ${again}`,
   ],
   standard: ({ device, plus, again, joining }) => [
-    'Add the cells of your string one at a time, + to −, and read the volts after each one. Every cell should add a step.',
+    'Add the cells of your string (your row of cells) one at a time, + to −, and read the volts after each one. Every cell should add a step.',
     'Is a step missing, small or backwards? That cell is at fault: look at it before you go on.',
     ...(joining
       ? ['Join the strings: + to +, − to −. The volts should stay, the current should rise.']
@@ -65,25 +67,31 @@ const BUILDING: Readonly<Record<Wording, (load: LoadWords) => readonly string[]>
   ],
 };
 
-const QUESTIONS: Readonly<Record<Wording, (device: string) => readonly string[]>> = {
-  simple: (device) => [
+/** What the questions name: the device and the − metal. */
+interface Asked {
+  readonly device: string;
+  readonly minus: string;
+}
+
+const QUESTIONS: Readonly<Record<Wording, (asked: Asked) => readonly string[]>> = {
+  simple: ({ device }) => [
     'Which metal is +?',
     `What happens to the ${device} if you take one cell away?`,
   ],
-  standard: (device) => [
+  standard: ({ device }) => [
     `Where did the missing volts go when the ${device} was joined?`,
     'Which metal is used up, and how can you see it?',
-    'What changes with one more string: volts, milliamps, or both?',
+    'What changes with one more string (a row of cells beside the others): volts, milliamps, or both?',
   ],
-  full: () => [
-    'Write the half-reaction at the zinc, and say which electrode is the anode.',
+  full: ({ minus }) => [
+    `Write the half-reaction at the ${minus} at −, and say which electrode is the anode.`,
     'Where do the volts go that the device does not get? Give the sum.',
     'Open-circuit volts times short-circuit amps is not the power of the battery. Why? Compare with E² / 4r.',
   ],
 };
 
 /** Cautions that the teacher acts on beforehand. */
-const FOR_TEACHERS: readonly CautionId[] = ['allergies', 'short-circuit'];
+const FOR_TEACHERS: readonly CautionId[] = ['allergies'];
 
 /** Two sides for the pupils: predict, build; measure, explain. No answers. */
 export function pupilSheet(facts: LessonFacts, wording: Wording): Sheet {
@@ -95,7 +103,7 @@ export function pupilSheet(facts: LessonFacts, wording: Wording): Sheet {
     title: plan.title,
     subtitle: GROUP_LINE,
     blocks: [
-      ...cautionBlock(facts, wording === 'simple' ? 2 : 4),
+      ...(wording === 'simple' ? pupilCautions(facts, 3) : cautionBlock(facts, 4)),
       { kind: 'heading', text: '1 · Predict' },
       { kind: 'text', text: PREDICT[wording](device) },
       { kind: 'stairs', ...stairsAxes(facts) },
@@ -130,7 +138,7 @@ export function pupilSheet(facts: LessonFacts, wording: Wording): Sheet {
       },
       { kind: 'lines', count: 1 },
       { kind: 'heading', text: '4 · Explain' },
-      ...QUESTIONS[wording](device).flatMap((text): Block[] => [
+      ...QUESTIONS[wording](askedAbout(facts)).flatMap((text): Block[] => [
         { kind: 'text', text },
         { kind: 'lines', count: wording === 'simple' ? 2 : 3 },
       ]),
@@ -142,6 +150,24 @@ export function pupilSheet(facts: LessonFacts, wording: Wording): Sheet {
 function cautionBlock({ cautions }: LessonFacts, most: number): Block[] {
   const texts = cautions.filter(({ id }) => !FOR_TEACHERS.includes(id)).map(({ text }) => text);
   return texts.length === 0 ? [] : [{ kind: 'caution', text: texts.slice(0, most).join(' ') }];
+}
+
+/** The same in words for children, the most dangerous first. */
+function pupilCautions({ cautions }: LessonFacts, most: number): Block[] {
+  const texts = cautionsForPupils(cautions.map(({ id }) => id)).map(({ text }) => text);
+  return texts.length === 0 ? [] : [{ kind: 'caution', text: texts.slice(0, most).join(' ') }];
+}
+
+function askedAbout({ plan, evaluation }: LessonFacts): Asked {
+  return {
+    device: nameOfTarget(plan.target),
+    minus: electrodeName(evaluation.cell.recipe.minus),
+  };
+}
+
+/** `zinc`, `carbon`; of two that are alike which one. */
+function electrodeName({ material, part }: Electrode): string {
+  return part.includes(' in the ') ? part : material;
 }
 
 /** Told before the device is connected. */
@@ -171,7 +197,7 @@ export function smallSheet(facts: LessonFacts): Sheet {
     title: plan.title,
     subtitle: 'Group: ______________________',
     blocks: [
-      ...cautionBlock(facts, 1),
+      ...pupilCautions(facts, 2),
       {
         kind: 'pictures',
         pictures: [
@@ -179,7 +205,7 @@ export function smallSheet(facts: LessonFacts): Sheet {
             id: 'one-cell',
             caption: `1. One ${body.name}: ${each}${minus} − and ${each}${plus} +. They never touch.${pairs === 1 ? '' : ' Join like to like.'}`,
           },
-          { id: 'read-volts', caption: '2. Read the volts. Write them into the box.' },
+          { id: 'read-volts', caption: '2. Read the volts. Write them in the box.' },
           { id: 'next-cell', caption: '3. Join the next one: + to −. More volts?' },
           { id: 'all-cells', caption: '4. Join all of them.' },
           { id: 'device', caption: `5. Join the ${device}. ${againWords(plan.target)}` },
@@ -192,18 +218,22 @@ export function smallSheet(facts: LessonFacts): Sheet {
 }
 
 const ANSWERS: Readonly<Record<Wording, (facts: LessonFacts) => readonly string[]>> = {
-  simple: () => [
-    'Copper (or carbon) is +.',
-    'It goes dark or dimmer: the string is open, or its volts are missing.',
+  simple: ({ evaluation: { cell } }) => [
+    `${capital(electrodeName(cell.recipe.plus))} is +.`,
+    'It stops or gets weaker: the row is broken, or its volts are missing.',
   ],
-  standard: () => [
+  standard: ({ evaluation: { cell } }) => [
     'They are lost inside the cells, at their internal resistance.',
-    'The metal at −, usually zinc: it turns dull and pitted.',
+    `The ${electrodeName(cell.recipe.minus)} at −: it dissolves and turns dull and pitted. What takes up its electrons is used up too: hydrogen ions of the acid, or oxygen.`,
     'More strings: more current, the same volts, and a longer life.',
   ],
-  full: ({ evaluation: { source, amps, volts } }) => [
-    'Zn → Zn²⁺ + 2 e⁻ at the zinc, which is the anode (oxidation) and the − pole.',
-    `Inside: ${formatVolts(source.emfVolts)} − ${formatVolts(volts)} = ${formatVolts(source.emfVolts - volts)}, which is I·r = ${formatAmps(amps)} × ${formatOhms(source.resistanceOhms)}.`,
+  full: ({ evaluation: { cell, source, amps, volts, seriesResistorOhms } }) => [
+    `${dissolvingReaction(METAL_OF_MATERIAL[cell.recipe.minus.material]) ?? 'Nothing dissolves'} at the ${electrodeName(cell.recipe.minus)}, which is the anode (oxidation) and the − pole.`,
+    `Inside: ${formatVolts(source.emfVolts)} − ${formatVolts(volts)} = ${formatVolts(source.emfVolts - volts)}, which is I·r = ${formatAmps(amps)} × ${formatOhms(source.resistanceOhms)}.${
+      seriesResistorOhms === null
+        ? ''
+        : ` The resistor takes ${formatVolts(amps * seriesResistorOhms)} of the rest: ${formatAmps(amps)} × ${formatOhms(seriesResistorOhms)}.`
+    }`,
     'The two never occur together; the most is a quarter of that product.',
   ],
 };
@@ -225,7 +255,7 @@ export function answerSheet(facts: LessonFacts, wording: Wording): Sheet {
         rows: askedOf(facts).map(({ what, expected }) => [what, expected]),
       },
       { kind: 'heading', text: 'Explain' },
-      ...QUESTIONS[wording](nameOfTarget(facts.plan.target)).flatMap((text, index): Block[] => [
+      ...QUESTIONS[wording](askedAbout(facts)).flatMap((text, index): Block[] => [
         { kind: 'text', strong: true, text },
         { kind: 'text', text: ANSWERS[wording](facts)[index] ?? '' },
       ]),

@@ -99,7 +99,7 @@ test('the answer key gives the computed values: four cells of one kind add up', 
   const facts = factsOf();
   const text = textOf('answers', facts);
   const { emfVolts } = facts.evaluation.cell.model;
-  expect(text).toContain(`cells 1 to 4, open ${(4 * emfVolts).toFixed(2)} V`);
+  expect(text).toContain(`cells 1 to 4, nothing connected ${(4 * emfVolts).toFixed(2)} V`);
   for (const { expected } of askedOf(facts))
     expect(text).toContain(expected.replaceAll('\u00a0', ' '));
   expect(textOf('answers', facts, 'full')).toContain('anode');
@@ -139,7 +139,7 @@ test('a pile of 24 is read at round counts, on round axes, its currents in the u
     '6',
     '12',
   ]);
-  expect(asked.map(({ what }) => what)).toContain('the whole battery, open');
+  expect(asked.map(({ what }) => what)).toContain('the whole battery, nothing connected');
   for (const { unit, expected } of asked) expect(expected).toMatch(new RegExp(`\\d\\s${unit}$`));
   const { volts } = stairsAxes(facts);
   const step = volts[1]!;
@@ -201,10 +201,10 @@ test('cards: separators and brine for piles, nothing for fruit', () => {
   const pile = textOf('cards', factsOf({ recipe: 'coin-pile-brine', body: 'felt' }));
   expect(pile).toContain('56 separators of felt');
   // 56 × 2 mL and a fifth: 134.4 mL with 18 g in 100 mL.
-  expect(pile).toContain('134 mL of hot water');
+  expect(pile).toContain('134 mL of warm tap water');
   expect(pile).toContain('24.2 g of table salt');
   expect(pile).toContain('Label: Brine');
-  expect(pile).toContain('Afterwards: Down the sink');
+  expect(pile).toContain('Afterwards: Unused, down the sink');
   expect(textOf('cards', factsOf())).toContain('Nothing has to be cut or mixed');
 });
 

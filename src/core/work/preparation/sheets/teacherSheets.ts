@@ -1,4 +1,5 @@
 import { trialWords } from '../trialWords';
+import { wasteWords } from '../../../physics/recipes/waste';
 import { AISLES, PARTS } from '../../../physics/recipes/parts';
 import { verdictOf } from '../../judging/verdict';
 import { AGE_BAND_NAMES } from '../../../records/plan/lessonSchema';
@@ -80,8 +81,8 @@ function whoBuilds({ plan, kit, gate, evaluation }: LessonFacts): string {
   const size = least === most ? `${least}` : `${least} or ${most}`;
   if (!gate.preparing) return 'Figures only: nothing is prepared for a class.';
   return gate.pupilSheet
-    ? `${pupils} pupils (${AGE_BAND_NAMES[ageBand]}) in ${groups} groups of ${size}; each group builds ${kit.cellsInGroup} cells${pairsWords(pairs)}; ${kit.spareCells} cells in spare for the class.`
-    : `A demonstration for ${pupils} pupils (${AGE_BAND_NAMES[ageBand]}): an adult builds ${kit.cellsInGroup} cells${pairsWords(pairs)}, with ${kit.spareCells} in spare.`;
+    ? `${pupils} pupils (${AGE_BAND_NAMES[ageBand]}) in ${groups} groups of ${size}; each group builds ${kit.cellsInGroup} cells${pairsWords(pairs)}; ${kit.spareCells} spare cells for the class.`
+    : `A demonstration for ${pupils} pupils (${AGE_BAND_NAMES[ageBand]}): an adult builds ${kit.cellsInGroup} cells${pairsWords(pairs)}, with ${kit.spareCells} spare cells.`;
 }
 
 /** The lesson by phase with what to say, and who has the meter. */
@@ -224,12 +225,14 @@ export function cardsSheet({ plan, kit }: LessonFacts): Sheet {
 }
 
 /** Labels for what must not be eaten, and for the bottles. */
-export function labelsSheet({ plan, kit, groupNames, cautions }: LessonFacts): Sheet {
+export function labelsSheet(facts: LessonFacts): Sheet {
+  const { plan, kit, groupNames, cautions } = facts;
+  const { cell } = facts.evaluation;
   const food = cautions.some(({ id }) => id === 'food');
   const cards = [
     ...groupNames.map((name) => ({
       title: food ? 'Contains metal, do not eat' : 'Experiment, do not touch',
-      lines: [`Group ${name}`, plan.title, 'General waste afterwards; metals go to recycling.'],
+      lines: [`Group ${name}`, plan.title, wasteWords(cell.recipe, cell.body)],
     })),
     ...kit.mixing
       .filter(({ refused }) => refused === null)

@@ -46,8 +46,8 @@ export const ClassesChart = memo(function ClassesChart({
       >
         {formatCount(classes.classes)} classes: {chanceWording(evaluation.classes.chance)};{' '}
         {[range, ...metalWording(evaluation)].join('; ')}. Have{' '}
-        {spares === 1 ? '1 cell' : `${spares} cells`} in spare: then {cells} good ones are there in
-        95 of 100 classes.
+        {spares === 1 ? '1 spare cell' : `${spares} spare cells`}: then {cells} good ones are there
+        in 95 of 100 classes.
         {evaluation.wrong > 0 ? ' This is the battery with nothing wrong.' : ''}
       </Typography>
     </Card>

@@ -7,8 +7,8 @@ import { useMemo } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { stairsRows } from '@/core/work/guide/stairs';
 import { predictionsOfGroup } from '@/core/records/logbook/foldLog';
-import { cautionsOfCell } from '@/core/physics/recipes/recipe';
-import { cautionsOf, cautionsOfVolts } from '@/core/physics/safety/cautions';
+import { cautionTextsOf } from '@/core/physics/recipes/recipe';
+import { cautionsOfVolts } from '@/core/physics/safety/cautions';
 import { GuideCard, useGuide } from '@/ui/bench/GuideCard';
 import { useJudgement, useLog, useReadings } from '@/ui/bench/LogProvider';
 import { ReadingStairs } from '@/ui/bench/ReadingStairs';
@@ -106,7 +106,7 @@ export function BenchPart({ meter }: { readonly meter: MeterBench }) {
           <CautionList
             cautions={[
               ...cautionsOfVolts(source.emfVolts),
-              ...cautionsOf(cautionsOfCell(cell.recipe, cell.body)),
+              ...cautionTextsOf(cell.recipe, cell.body),
             ]}
           />
         </Card>

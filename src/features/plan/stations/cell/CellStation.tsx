@@ -10,10 +10,9 @@ import Link from '@mui/material/Link';
 import { Selection } from '@/ui/TextInput';
 import Typography from '@mui/material/Typography';
 import { joiningStep } from '@/core/physics/recipes/cellBuild';
-import { cautionsOfCell, stepsOf } from '@/core/physics/recipes/recipe';
+import { cautionTextsOf, stepsOf } from '@/core/physics/recipes/recipe';
 import { lifeWords } from '@/core/work/words/lifeWords';
 import { explainMetals } from '@/core/work/words/explainMetals';
-import { cautionsOf } from '@/core/physics/safety/cautions';
 import { withSchool } from '@/core/records/school/figuresOfSchool';
 import { Card } from '@/ui/Card';
 import { CautionList } from '@/ui/CautionList';
@@ -158,7 +157,7 @@ export function CellStation() {
         <CellSize />
         <LiquidsCompared />
         <Card title="Before you start">
-          <CautionList cautions={cautionsOf(cautionsOfCell(recipe, body))} />
+          <CautionList cautions={cautionTextsOf(recipe, body)} />
         </Card>
       </Box>
       <CellReadings key={`${chosen} ${body.id}`} />

@@ -45,7 +45,8 @@ export function LedCurves({ target }: { target: LedTarget }) {
         label={`Current against voltage of all LED colours. ${holds}`}
       />
       <Typography variant="body2">
-        {holds} {why} Below its voltage an LED takes nothing; above, the current shoots up.
+        {holds} {why} Below its voltage an LED takes next to nothing and at most glimmers; above,
+        the current shoots up.
       </Typography>
     </Card>
   );

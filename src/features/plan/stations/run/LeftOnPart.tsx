@@ -36,8 +36,7 @@ import { PlanQuantity } from '../../PlanQuantity';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
 import { type Running, WRAP_NAMES, wrapOf, wrapsFor } from '@/core/records/plan/runningSchema';
-import { cautionsOfCell } from '@/core/physics/recipes/recipe';
-import { cautionsOf } from '@/core/physics/safety/cautions';
+import { cautionTextsOf } from '@/core/physics/recipes/recipe';
 import { CautionList } from '@/ui/CautionList';
 import { Choice } from '@/ui/Choice';
 
@@ -241,7 +240,7 @@ export function LeftStandingCard() {
         <PlanQuantity path="running.celsius" label="Temperature, °C" kind="count" />
       </Box>
       <Box sx={{ mt: 1.5 }}>
-        <CautionList cautions={cautionsOf(cautionsOfCell(recipe, body))} />
+        <CautionList cautions={cautionTextsOf(recipe, body)} />
       </Box>
     </Card>
   );
