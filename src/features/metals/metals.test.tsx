@@ -28,5 +28,5 @@ test('metals: what is read against what the tables allow, both wordings, identic
   await press('Salt water');
   await press('Undo');
   await choose('The other', 'aluminium');
-  expect(text('metal-answer')).toContain('zinc is +, aluminium is −');
+  expect(text('metal-answer')).toContain('aluminium is +, zinc is −');
 });

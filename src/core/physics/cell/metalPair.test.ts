@@ -155,6 +155,17 @@ test('the order of naming never matters, and the practical volts are never negat
   );
 });
 
+test('coins in vinegar stand in acid, the same pile in brine does not', () => {
+  const pile = RECIPES['coin-pile-brine'];
+  const told = (liquid: 'vinegar' | 'brine'): string =>
+    explainMetals(pile, { liquid }).lines.join(' ');
+  expect(told('vinegar')).toContain('hydrogen ions of the acid');
+  expect(told('brine')).toContain('oxygen dissolved in the water');
+  expect(explainMetals(RECIPES['one-coin-pile']).lines.join(' ')).toContain(
+    'hydrogen ions of the acid',
+  );
+});
+
 test('every recipe explains its volts, the concentration cell by its solutions', () => {
   for (const recipe of Object.values(RECIPES)) {
     const { lines } = explainMetals(recipe);

@@ -11,7 +11,16 @@ import { formatJoules, formatNumber } from '../../units';
 import type { WorkedSolution } from './workedSolution';
 
 /** Claims that are often heard, put to the test with the cell that was asked about. */
-export const CLAIM_IDS = ['one-body', 'power', 'largest', 'full', 'salt'] as const;
+export const CLAIM_IDS = [
+  'one-body',
+  'power',
+  'largest',
+  'full',
+  'salt',
+  'bigger',
+  'copper',
+  'current',
+] as const;
 export type ClaimId = (typeof CLAIM_IDS)[number];
 
 export const CLAIMS: Readonly<Record<ClaimId, string>> = {
@@ -20,6 +29,9 @@ export const CLAIMS: Readonly<Record<ClaimId, string>> = {
   largest: 'In parallel the largest battery sets the volts',
   full: 'A fruit is full of electricity',
   salt: 'Salt kills the acid',
+  bigger: 'A bigger fruit gives more volts',
+  copper: 'The copper is used up',
+  current: 'The current is used up in the lamp',
 };
 
 const PAIRS = 6;
@@ -38,6 +50,12 @@ export function testClaim(claim: ClaimId, cell: PlannedCell): WorkedSolution {
       return asAnswer(claim, fullOfElectricity(cell));
     case 'salt':
       return asAnswer(claim, saltKillsAcid());
+    case 'bigger':
+      return asAnswer(claim, biggerFruit(cell));
+    case 'copper':
+      return asAnswer(claim, copperUsedUp(cell));
+    case 'current':
+      return asAnswer(claim, currentUsedUp());
   }
 }
 
@@ -78,5 +96,49 @@ function fullOfElectricity(cell: PlannedCell): Explanation {
     origin:
       'Faraday’s law with CODATA 2018 constants; food energy about 50 kcal in 100 g, from memory.',
     sources: ['constants', 'metal'],
+  };
+}
+
+const CELL_ORIGIN =
+  'Cells of one kind read the same volts whatever their size; common practice, no source.';
+
+/** Volts belong to the metals; size goes into the current. */
+function biggerFruit({ body, model, recipe }: PlannedCell): Explanation {
+  return {
+    title: 'The volts belong to the metals and the acid, not to the size',
+    lines: [
+      `A large ${body.name} and a small one both read about ${formatNumber(model.emfVolts, 2)} V with ${recipe.plus.material} and ${recipe.minus.material}.`,
+      'More volts come from more cells in series. First there must be enough in a row to pass what the device needs; only then do strings side by side give it more current.',
+      'More current comes from more metal in the wet, and from metals that stand closer together.',
+    ],
+    origin: CELL_ORIGIN,
+    sources: ['cell-readings'],
+  };
+}
+
+/** The + metal hands over electrons and stays; the − metal dissolves. */
+function copperUsedUp({ recipe }: PlannedCell): Explanation {
+  const { plus, minus } = recipe;
+  return {
+    title: `The ${plus.material} only hands electrons over; the ${minus.material} dissolves`,
+    lines: [
+      `At + the ${plus.material} gives electrons to hydrogen ions or oxygen and stays as it is: weigh it before and after. Only a copper that stands in its own salt grows.`,
+      `At − the ${minus.material} goes into the liquid as ions. In acid it also dissolves by itself, without giving current.`,
+    ],
+    origin: 'Faraday’s law and the half-reactions of the metals (CRC Handbook, from memory).',
+    sources: ['metal', 'potentials'],
+  };
+}
+
+/** What comes in goes out; energy is what is handed over. */
+function currentUsedUp(): Explanation {
+  return {
+    title: 'As much current leaves the lamp as enters it',
+    lines: [
+      'In a single loop the current is the same everywhere: a meter before the lamp and one behind it read the same (Kirchhoff’s current law).',
+      'What the lamp takes is energy, volts × amps × seconds. It comes from the metal that dissolves and from what takes up its electrons.',
+    ],
+    origin: 'Kirchhoff’s current law.',
+    sources: ['constants'],
   };
 }

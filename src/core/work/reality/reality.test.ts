@@ -79,7 +79,7 @@ test('a phone of 5 V, 1 A on the scenario’s kiwis: thousands of them, and the 
   const answer = answerOf({ kind: 'example', id: 'phone' }, kiwi, EMPTY_CUPBOARD);
   expect(answer.tone).toBe('wrong');
   expect(answer.question).toBe('How many kiwis to charge a phone?');
-  expect(answer.remarks[0]).toContain('the current that is short');
+  expect(answer.remarks[0]).toContain('the current needs');
   expect(answer.cautions).toContain('devices');
   // 5 W ÷ what one gives at the most after the wished two hours.
   const least = 5 / maxPowerWatts(modelAfter(kiwi, USUAL_RUNNING, 1, 7200));

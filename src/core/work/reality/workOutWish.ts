@@ -130,11 +130,11 @@ function remarksOf(
   const { plural } = cell;
   const short =
     forAmps > forVolts
-      ? `It is the current that is short, not the voltage: ${formatCount(forVolts)} ${plural} have the volts, but the amps ask for ${formatCount(forAmps)}.`
+      ? `${formatCount(forVolts)} ${plural} give the volts; the current needs ${formatCount(forAmps)}.`
       : `The volts ask for most: ${formatCount(forVolts)} ${plural} in a row.`;
   const power =
     'Neither count is enough by itself: volts read with nothing connected fall as soon as current flows. ' +
-    `At best a cell works near ${formatVolts(cell.bestVolts)}, so there stand ${formatNumber(grouping.inSeries / forVolts, 2)} times as many in series as the volts alone ask for.`;
+    `At best a cell works near ${formatVolts(cell.bestVolts)}, so you need ${formatNumber(grouping.inSeries / forVolts, 2)} times as many in series as the volts alone ask for.`;
   const energy =
     lasts < seconds
       ? `Power is how fast, energy is for how long: at that current the metal is gone after ${aboutTime(lasts)}.`

@@ -1,38 +1,26 @@
 import { solveMetalPair, type Medium } from '../../physics/cell/metalPair';
-import { type Material, type Metal, METAL_FACT } from '../../physics/cell/metals';
-import type { Recipe, RecipeId } from '../../physics/recipes/recipe';
+import { METAL_FACT, METAL_OF_MATERIAL } from '../../physics/cell/metals';
+import type { CellBody } from '../../physics/recipes/bodies';
+import { LIQUID_FACTS } from '../../physics/recipes/liquids';
+import type { Recipe } from '../../physics/recipes/recipe';
 import { formatVolts } from '../../units';
 import type { Explanation } from './explain';
 
-const METAL_OF: Readonly<Record<Material, Metal>> = {
-  copper: 'copper',
-  zinc: 'zinc',
-  nickel: 'nickel',
-  carbon: 'graphite',
-  aluminium: 'aluminium',
-  magnesium: 'magnesium',
-  steel: 'iron',
-};
-
-const ACID_RECIPES: ReadonlySet<RecipeId> = new Set<RecipeId>([
-  'copper-zinc-fruit',
-  'root-vegetable',
-  'juice-cup',
-  'nickel-zinc-pile',
-  'aluminium-air-acid',
-  'dilute-sulfuric-acid',
-]);
-
-function mediumOf(id: RecipeId): Medium {
+/** What the metals stand in: acid where the liquid or the fruit is sour, whatever the recipe is called. */
+function mediumOf({ id, look, restricted }: Recipe, { liquid }: Pick<CellBody, 'liquid'>): Medium {
   if (id === 'two-solution' || id === 'concentration') return 'own-salts';
-  return ACID_RECIPES.has(id) ? 'fruit' : 'salt-water';
+  const sour = liquid !== null && LIQUID_FACTS[liquid].cautions.includes('weak-acid');
+  return sour || look === 'fruit' || restricted ? 'fruit' : 'salt-water';
 }
 
 /** Why a recipe's metals give these volts: what happens at each, what the tables allow, what is read. */
-export function explainMetals(recipe: Recipe): Explanation {
-  const plus = METAL_OF[recipe.plus.material];
-  const minus = METAL_OF[recipe.minus.material];
-  const medium = mediumOf(recipe.id);
+export function explainMetals(
+  recipe: Recipe,
+  body: Pick<CellBody, 'liquid'> = recipe.bodies[0],
+): Explanation {
+  const plus = METAL_OF_MATERIAL[recipe.plus.material];
+  const minus = METAL_OF_MATERIAL[recipe.minus.material];
+  const medium = mediumOf(recipe, body);
   const answer = solveMetalPair({ first: plus, second: minus, medium });
   const title = 'Why these volts?';
   const origin =
@@ -52,7 +40,7 @@ export function explainMetals(recipe: Recipe): Explanation {
       `+ ${METAL_FACT[answer.plus.metal].name}, the cathode: ${answer.plus.school.join(' ')}`,
       `− ${METAL_FACT[answer.minus.metal].name}, the anode: ${answer.minus.school.join(' ')}`,
       ...answer.allowed.map(
-        ({ reaction, volts }) => `The tables allow ${formatVolts(volts)} ${reaction}.`,
+        ({ reaction, volts }) => `The tables allow at most ${formatVolts(volts)} ${reaction}.`,
       ),
       `Read in class: ${formatVolts(openVoltsLow)} to ${formatVolts(openVoltsHigh)}.`,
       ...answer.reasons,

@@ -132,7 +132,7 @@ export function CellStation() {
                   <strong>+</strong> {recipe.plus.part} ({recipe.plus.material}, the cathode) ·{' '}
                   <strong>−</strong> {recipe.minus.part} ({recipe.minus.material}, the anode)
                   {recipe.separator === null ? '' : ` · between them: ${recipe.separator}`} ·{' '}
-                  <Explained explain={() => explainMetals(recipe)}>why these volts</Explained>
+                  <Explained explain={() => explainMetals(recipe, body)}>why these volts</Explained>
                 </Typography>
                 <Box component="ol" sx={{ pl: 2.5, my: 1 }}>
                   {[...stepsOf(recipe, body), joiningStep(evaluation.cell)].map((step) =>
