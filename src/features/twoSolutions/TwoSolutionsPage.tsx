@@ -115,6 +115,13 @@ export function TwoSolutionsPage({ found }: { found: FoundTool<TwoSolutions> }) 
               </Alert>
             )}
           </Card>
+          <Card title="What happens in it">
+            {cellStory(request, answer.volts).map((line) => (
+              <Typography key={line} variant="body2" sx={{ mb: 0.5 }}>
+                {line}
+              </Typography>
+            ))}
+          </Card>
           <NernstChart request={request} volts={answer.volts} />
           <CautionList cautions={cautionsOf(['metal-salts'])} />
         </Box>
@@ -129,6 +136,23 @@ function sentenceOf({ cell }: TwoSolutions, volts: number | null): string {
   if (Math.abs(volts) < 1e-5) return 'Nothing: both sides are the same.';
   const why = cell === 'copper-copper' ? ', because it is stronger' : '';
   return `${formatVolts(Math.abs(volts))}: the ${plus} side is +${why}.`;
+}
+
+/** Half-reactions and what the bridge does. */
+function cellStory({ cell, bridge }: TwoSolutions, volts: number | null): string[] {
+  if (bridge === 'none') {
+    return [
+      'Nothing flows: ions cannot pass from one vessel to the other, so no electrons move in the wire.',
+    ];
+  }
+  const rightIsPlus = (volts ?? 0) >= 0;
+  const [plus, minus] = rightIsPlus ? ['right', 'left'] : ['left', 'right'];
+  const anode = cell === 'copper-zinc' && rightIsPlus ? 'Zn → Zn²⁺ + 2 e⁻' : 'Cu → Cu²⁺ + 2 e⁻';
+  return [
+    `− (${minus}): ${anode}; the metal dissolves (oxidation, the anode).`,
+    `+ (${plus}): Cu²⁺ + 2 e⁻ → Cu; copper settles on the metal, which grows (reduction, the cathode).`,
+    'The bridge lets ions pass and keeps the solutions apart: sulfate moves towards the − side, metal ions towards the + side. Without it charge would pile up and everything would stop at once.',
+  ];
 }
 
 interface StrengthProps {

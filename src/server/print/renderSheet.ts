@@ -1,3 +1,5 @@
+import { drawShapes } from './drawShapes';
+import { cautionPictures } from '@/core/physics/desk/drawing/cautionShapes';
 import type { Block, PrintedSheet } from '@/core/work/preparation/sheets/sheet';
 import { deskCaption, drawDesk, type DrawnDesk } from './drawDesk';
 import {
@@ -64,7 +66,7 @@ function renderBlock(pdf: SheetPdf, block: Block, drawn: DrawnDesk | null, colum
       renderTable(pdf, block, column);
       return;
     case 'caution':
-      renderCaution(pdf, block.text, column);
+      renderCaution(pdf, block, column);
       return;
     case 'desk':
       renderDesk(pdf, drawn, block, column);
@@ -173,11 +175,18 @@ function renderList(
   pdf.y += 2 * scale;
 }
 
-function renderCaution(pdf: SheetPdf, caution: string, { x, width, scale }: Column): void {
+function renderCaution(
+  pdf: SheetPdf,
+  { text: caution, pictures = [] }: Extract<Block, { kind: 'caution' }>,
+  { x, width, scale }: Column,
+): void {
   const text = printable(caution);
-  const inner = width - 40 * scale;
+  const drawings = cautionPictures(pictures);
+  const aside = PICTURE_ROOM * drawings.length;
+  const inner = width - 40 * scale - aside;
   pdf.fontSize((TEXT_SIZE - 0.5) * scale);
-  const height = pdf.heightOfString(text, { width: inner }) + 12 * scale;
+  const words = pdf.heightOfString(text, { width: inner }) + 12 * scale;
+  const height = drawings.length === 0 ? words : Math.max(words, PICTURE_ROOM);
   keepTogether(pdf, height + 4);
   const { y } = pdf;
   pdf.lineWidth(1).roundedRect(x, y, width, height, 5).stroke('#000000');
@@ -197,9 +206,17 @@ function renderCaution(pdf: SheetPdf, caution: string, { x, width, scale }: Colu
     .text('!', left + 5.6 * scale, middle - 4.5 * scale, { lineBreak: false });
   pdf.write(FONTS.text).fontSize((TEXT_SIZE - 0.5) * scale);
   pdf.text(text, x + 30 * scale, y + 6 * scale, { width: inner });
+  drawings.forEach((shapes, index) => {
+    pdf.save().translate(x + width - aside + PICTURE_ROOM * (index + 0.5) - 3, middle);
+    drawShapes(pdf, shapes);
+    pdf.restore();
+  });
   pdf.y = y + height + 5 * scale;
   pdf.x = x;
 }
+
+/** Width and least height of a picture beside a caution, points. */
+const PICTURE_ROOM = 38;
 
 const CAPTION_ROOM = 24;
 /** A page on which nothing ends: to measure on. */

@@ -39,7 +39,7 @@ export const FRUIT_RECIPE = recipe({
   bodies: ['kiwi', 'lemon', 'apple', 'gooseberry', 'green-tomato', 'cucumber'],
   steps: [
     'Roll the fruit under your palm until it feels soft: the juice runs free inside.',
-    'Push the zinc and the copper in about 1 cm apart, well down, and never touching.',
+    'Push zinc (the nail is the zinc) and copper in about 1 cm apart, well down, never touching.',
   ],
   note: 'Rolling the fruit raises the current; so does more copper in it.',
   endsLife:
@@ -59,7 +59,7 @@ export const ROOT_RECIPE = recipe({
   bodies: ['potato', 'boiled-potato', 'sweet-potato', 'swede', 'carrot', 'beetroot'],
   steps: [
     'Cut a flat side so that the root lies still; an adult cuts for young pupils.',
-    'Push the zinc and the copper in about 1 cm apart, well down, and never touching.',
+    'Push zinc (the nail is the zinc) and copper in about 1 cm apart, well down, never touching.',
   ],
   note: 'A boiled potato has a much lower resistance than a raw one.',
   endsLife:

@@ -154,8 +154,9 @@ function cautionBlock({ cautions }: LessonFacts, most: number): Block[] {
 
 /** The same in words for children, the most dangerous first. */
 function pupilCautions({ cautions }: LessonFacts, most: number): Block[] {
-  const texts = cautionsForPupils(cautions.map(({ id }) => id)).map(({ text }) => text);
-  return texts.length === 0 ? [] : [{ kind: 'caution', text: texts.slice(0, most).join(' ') }];
+  const told = cautionsForPupils(cautions.map(({ id }) => id)).slice(0, most);
+  const text = told.map((one) => one.text).join(' ');
+  return told.length === 0 ? [] : [{ kind: 'caution', text, pictures: told.map(({ id }) => id) }];
 }
 
 function askedAbout({ plan, evaluation }: LessonFacts): Asked {

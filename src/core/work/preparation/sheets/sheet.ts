@@ -1,4 +1,6 @@
 import type { Desk } from '../../../physics/desk/desk';
+import type { CautionId } from '../../../physics/safety/cautions';
+import type { AgeBand } from '../../../records/plan/lessonSchema';
 
 /** Where a group writes its name and the day. */
 export const GROUP_LINE = 'Group: ______________________   Date: ______________';
@@ -32,6 +34,14 @@ export const SHEET_NAMES: Readonly<Record<SheetId, string>> = {
 /** How much the pupil sheet says. */
 export const WORDINGS = ['simple', 'standard', 'full'] as const;
 export type Wording = (typeof WORDINGS)[number];
+
+/** Which wording suits an age band, until another one is chosen. */
+export const WORDING_OF_AGE: Readonly<Record<AgeBand, Wording>> = {
+  'under-11': 'simple',
+  '11-to-13': 'standard',
+  '14-and-over': 'full',
+  adults: 'full',
+};
 
 export const WORDING_NAMES: Readonly<Record<Wording, string>> = {
   simple: 'short sentences',
@@ -72,7 +82,12 @@ export type Block =
       /** Rows to write in: taller. */
       readonly writable?: boolean;
     }
-  | { readonly kind: 'caution'; readonly text: string }
+  | {
+      readonly kind: 'caution';
+      readonly text: string;
+      /** Hazards that are drawn beside the words. */
+      readonly pictures?: readonly CautionId[];
+    }
   /** The battery as it will look; `most`: share of the page's height that it may take; `desk`: another one, with nothing connected. */
   | { readonly kind: 'desk'; readonly most: number; readonly desk?: Desk }
   /** Blocks that stay on one page. */

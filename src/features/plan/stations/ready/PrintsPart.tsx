@@ -12,6 +12,7 @@ import {
   type SheetId,
   type Wording,
   WORDING_NAMES,
+  WORDING_OF_AGE,
   WORDINGS,
 } from '@/core/work/preparation/sheets/sheet';
 import type { LessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
@@ -31,8 +32,10 @@ export function PrintsPart({ facts }: { facts: LessonFacts }) {
   const edit = useEdit();
   const allowed = sheetsAllowed(facts);
   const [chosen, setChosen] = useState<SheetId | 'all'>('pupil');
-  const [wording, setWording] = useState<Wording>('standard');
   const { lesson } = facts.plan;
+  // The age band’s wording until another one is chosen.
+  const [other, setWording] = useState<Wording | null>(null);
+  const wording = other ?? WORDING_OF_AGE[lesson.ageBand];
   const sheet = chosen === 'all' || allowed.includes(chosen) ? chosen : (allowed[0] ?? null);
   if (sheet === null) {
     return <Alert severity="error">No sheet is made for this class. {facts.gate.reason}</Alert>;
