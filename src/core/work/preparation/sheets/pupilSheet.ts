@@ -91,7 +91,7 @@ const QUESTIONS: Readonly<Record<Wording, (asked: Asked) => readonly string[]>> 
 };
 
 /** Cautions that the teacher acts on beforehand. */
-const FOR_TEACHERS: readonly CautionId[] = ['allergies'];
+const FOR_TEACHERS: readonly CautionId[] = ['allergies', 'galvanised', 'rhubarb', 'foam'];
 
 /** Two sides for the pupils: predict, build; measure, explain. No answers. */
 export function pupilSheet(facts: LessonFacts, wording: Wording): Sheet {
