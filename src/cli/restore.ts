@@ -56,9 +56,10 @@ function usable(file: string, now: number): { db: GrozerDatabase; aside: string 
   try {
     return { db: openDatabase(file), aside: null };
   } catch (error) {
-    if (!(error instanceof DatabaseProblem) || !['damaged', 'newer'].includes(error.code))
-      throw error;
-    const aside = `${file}.${error.code}-${fileStamp(now)}`;
+    // Whatever is wrong with it, it is put aside as it is: there is always a way back.
+    const code = error instanceof DatabaseProblem ? error.code : 'unusable';
+    if (!['damaged', 'newer', 'unusable'].includes(code)) throw error;
+    const aside = `${file}.${code}-${fileStamp(now)}`;
     renameSync(file, aside);
     for (const end of ['-wal', '-shm']) {
       if (existsSync(file + end)) renameSync(file + end, aside + end);

@@ -45,6 +45,10 @@ export interface LogRepository {
   count(planId: string): LogCounts;
   /** Deletes the log of a plan for good, struck lines too; the photos that no other log names. */
   erase(planId: string): readonly string[];
+  /** Photos that any line names, whatever became of its plan. */
+  photosNamed(): ReadonlySet<string>;
+  /** Plans whose logs are stored, with or without their plan: how many lines each. */
+  plansWithLines(): readonly { readonly planId: string; readonly lines: number }[];
   /** Lines of a plan after a sequence number, oldest first; of one group where it is named. */
   linesAfter(planId: string, seq: number, group?: string): LogLine[];
   /** Whether a device of a group has written since a time. */
@@ -173,6 +177,15 @@ export function createLogRepository(db: GrozerDatabase): LogRepository {
       const others = new Set(photosOf(db, null));
       return own.filter((photo) => !others.has(photo));
     },
+
+    photosNamed: () => new Set(photosOf(db, null)),
+
+    plansWithLines: () =>
+      db
+        .select({ planId: logLines.planId, lines: count() })
+        .from(logLines)
+        .groupBy(logLines.planId)
+        .all(),
 
     linesAfter: (planId, seq, group) =>
       (group === undefined

@@ -1,5 +1,14 @@
-import { chmodSync, mkdirSync, readFileSync } from 'node:fs';
-import { dirname, resolve } from 'node:path';
+import {
+  chmodSync,
+  copyFileSync,
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readFileSync,
+  rmSync,
+} from 'node:fs';
+import { tmpdir } from 'node:os';
+import { dirname, join, resolve } from 'node:path';
 import Database from 'better-sqlite3';
 import { drizzle, type BetterSQLite3Database } from 'drizzle-orm/better-sqlite3';
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
@@ -42,19 +51,28 @@ export function openDatabase(file: string): GrozerDatabase {
 }
 
 /**
- * The same for looking only, where nothing can be written: a copy in memory that takes no change.
+ * The same for looking only, where nothing can be written: a copy elsewhere, with what stands in the write-ahead log
+ * beside it, which takes no change.
  * @throws {DatabaseProblem} where it cannot be read either.
  */
 export function openToRead(file: string): GrozerDatabase {
+  const folder = mkdtempSync(join(tmpdir(), 'grozer-look-'));
   try {
-    const bytes = readFileSync(file);
-    // Bytes 18 and 19 of the header (SQLite file format, 1.3): 2 asks for a write-ahead log, which memory has not.
-    bytes.fill(1, 18, 20);
+    const copy = join(folder, 'copy.db');
+    copyFileSync(file, copy);
+    if (existsSync(`${file}-wal`)) copyFileSync(`${file}-wal`, `${copy}-wal`);
+    chmodSync(copy, OWNER_ONLY.file);
+    const reading = new Database(copy);
+    reading.pragma('journal_mode = DELETE');
+    const bytes = reading.serialize();
+    reading.close();
     const client = new Database(bytes);
     client.pragma('query_only = ON');
     return drizzle(client, { schema });
   } catch (error) {
     throw problemIn(error, file) ?? error;
+  } finally {
+    rmSync(folder, { recursive: true, force: true });
   }
 }
 

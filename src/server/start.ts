@@ -1,7 +1,7 @@
 import 'server-only';
 import { benchContext } from './bench/benchContext';
 import { reopenGateway } from './bench/classStatus';
-import { clearBrokenUploads, photosFolder } from './bench/photos';
+import { clearBrokenUploads, clearOrphans, photosFolder } from './bench/photos';
 import { warmShelf } from './listShelf';
 import { dropAllWaiting } from './safekeeping/keeper';
 import { storageProblem } from './storageProblem';
@@ -14,6 +14,7 @@ export async function start(): Promise<void> {
   try {
     clearBrokenUploads(photosFolder(), Date.now());
     dropAllWaiting();
+    clearOrphans(photosFolder(), benchContext().log.photosNamed(), Date.now());
     await openDoor();
     await warmShelf(benchContext());
   } catch (error) {

@@ -21,3 +21,11 @@ export function holdsText({ plans, others, lines, photos }: BackupHolds): string
 
 /** Lessons after which everything should have been backed up. */
 export const LESSONS_WITHOUT_BACKUP = 10;
+
+/** What lessons have left with a plan that may be deleted by now. */
+export interface StoredLesson {
+  readonly planId: string;
+  /** Title of its plan; `null` where that is deleted or cannot be read. */
+  readonly title: string | null;
+  readonly lines: number;
+}

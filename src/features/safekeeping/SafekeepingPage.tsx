@@ -5,11 +5,12 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { LESSONS_WITHOUT_BACKUP } from '@/core/records/backup';
+import { LESSONS_WITHOUT_BACKUP, type StoredLesson } from '@/core/records/backup';
 import { Card } from '@/ui/Card';
 import { mainAndSide } from '@/ui/mainAndSide';
 import { PageFrame } from '@/ui/PageFrame';
 import { RestoreCard } from './RestoreCard';
+import { StoredCard } from './StoredCard';
 
 interface SafekeepingProps {
   /** When everything was last backed up, milliseconds since 1970; `null`: never. */
@@ -17,10 +18,11 @@ interface SafekeepingProps {
   /** Lessons since then. */
   readonly lessons: number;
   readonly databaseFile: string;
+  readonly stored: readonly StoredLesson[];
 }
 
 /** Everything out as one file, and back. */
-export function SafekeepingPage({ last, lessons, databaseFile }: SafekeepingProps) {
+export function SafekeepingPage({ last, lessons, databaseFile, stored }: SafekeepingProps) {
   const [asked, setAsked] = useState(false);
   return (
     <PageFrame
@@ -57,6 +59,7 @@ export function SafekeepingPage({ last, lessons, databaseFile }: SafekeepingProp
             ) : null}
           </Card>
           <RestoreCard />
+          <StoredCard stored={stored} />
         </Box>
         <Card title="Good to know">
           <Box component="ul" sx={{ pl: 2.5, m: 0, display: 'grid', gap: 1 }}>

@@ -9,7 +9,17 @@ import { showPage } from '@/testing/ui/toolPage';
 import { SafekeepingPage } from './SafekeepingPage';
 
 const show = (last: number | null, lessons: number) =>
-  showPage(<SafekeepingPage last={last} lessons={lessons} databaseFile="data/grozer.db" />);
+  showPage(
+    <SafekeepingPage
+      last={last}
+      lessons={lessons}
+      databaseFile="data/grozer.db"
+      stored={[
+        { planId: 'p', title: 'Lamp', lines: 40 },
+        { planId: 'gone', title: null, lines: 1 },
+      ]}
+    />,
+  );
 const choose = (): void => {
   fireEvent.change(screen.getByLabelText('Backup to put back'), {
     target: { files: [new File(['zip'], 'all.zip', { type: 'application/zip' })] },
@@ -77,4 +87,18 @@ test('a backup that is gone while one looks at it is told about', async () => {
   press('Put it back');
   expect(await screen.findByTestId('refusal')).toHaveTextContent('does not wait any more');
   expect(screen.getByRole('button', { name: 'Choose a backup' })).toBeEnabled();
+});
+
+test('every class whose data are stored stands there, without its plan too, and each is deleted for good', async () => {
+  show(null, 0);
+  expect(screen.getByText(/Lamp: 40 lines/)).toBeVisible();
+  expect(screen.getByText(/A plan that was deleted: 1 line/)).toBeVisible();
+  const asked = screen.getAllByRole('button', { name: 'Delete its data …' });
+  fireEvent.click(asked[1]!);
+  press('Keep');
+  fireEvent.click(screen.getAllByRole('button', { name: 'Delete its data …' })[1]!);
+  answerNext(200, { lines: 0, photos: 0 });
+  press('Delete for good');
+  await waitFor(() => expect(screen.queryByText(/A plan that was deleted/)).toBeNull());
+  expect(screen.getByText(/Lamp: 40 lines/)).toBeVisible();
 });

@@ -282,7 +282,12 @@ test('after ten wrong tries an address waits a minute', async () => {
   expect(await limiter.mayTry('b')).toBe(true);
   // From many addresses all together.
   for (let wrong = 0; wrong < 15; wrong += 1) await limiter.failed(`device ${wrong}`);
-  expect(await limiter.mayTry('never seen')).toBe(false);
+  expect(await limiter.mayTry('device 3')).toBe(false);
+  // Nobody locks out who has not guessed, and never this machine itself.
+  expect(await limiter.mayTry('never seen')).toBe(true);
+  for (let wrong = 0; wrong < 30; wrong += 1) await limiter.failed('local');
+  expect(await limiter.mayTry('local')).toBe(true);
+  expect(await limiter.waitWords('a')).toBe('a minute');
   jest.advanceTimersByTime(60_100);
   expect(await limiter.mayTry('a')).toBe(true);
   jest.useRealTimers();

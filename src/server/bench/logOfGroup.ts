@@ -6,6 +6,7 @@ import { answerOfLog } from './answerOfLog';
 import { appendToLog } from './appendToLog';
 import type { BenchContext } from './benchContext';
 import { linesOfSeats } from '../lanGateway/trafficLimit';
+import { isRestoring, RESTORING } from '../safekeeping/restoring';
 import { seatClaims } from './groupSeats';
 
 /** A line, and the class that it was typed in: what waited on a phone never lands in another one. */
@@ -29,6 +30,7 @@ export async function logOfGroup(
   sealed: string | undefined,
   body: unknown,
 ): Promise<JsonAnswer> {
+  if (isRestoring()) return refused(503, RESTORING);
   const seat = await seatClaims(context, sealed);
   if (seat === null) return NOT_SEATED;
   const parsed = groupLineSchema.safeParse(body);

@@ -63,6 +63,16 @@ export function clearBrokenUploads(folder: string, now: number): void {
   }
 }
 
+/** Removes photos that no line names any more, an hour after they came: their answer may have been lost on its way. */
+export function clearOrphans(folder: string, named: ReadonlySet<string>, now: number): void {
+  if (!existsSync(folder)) return;
+  for (const name of readdirSync(folder)) {
+    const file = join(folder, name);
+    const isOrphan = z.uuid().safeParse(name).success && !named.has(name);
+    if (isOrphan && now - statSync(file).mtimeMs > BROKEN_MS) rmSync(file);
+  }
+}
+
 /** Removes photos for good. */
 export function removePhotos(folder: string, ids: readonly string[]): void {
   for (const id of ids)

@@ -1,5 +1,6 @@
 import { strFromU8, unzipSync } from 'fflate';
 import { logFileSchema, type LogFile } from '@/core/records/logbook/logFile';
+import { isRecord } from '@/core/formats/json';
 import { issuesOfZod } from '@/core/issuesOfZod';
 import { fail, succeed, type Result } from '@/core/result';
 import { importDocument } from '../documents';
@@ -12,8 +13,12 @@ export const LOG_PATH = 'log.json';
 export const PHOTOS_PATH = 'photos/';
 
 const LARGEST_TEXT_BYTES = 50_000_000;
+/** More than any class ever wrote; what has more is not looked through line by line. */
+const MOST_LINES = 200_000;
 /** All of it, unpacked: a small file could hold any amount. */
 const LARGEST_ARCHIVE_BYTES = 400_000_000;
+
+const LOOKED_AT_FIRST = 100;
 
 /** Whether the bytes begin like a ZIP file. */
 export function isArchive(bytes: Uint8Array): boolean {
@@ -99,6 +104,21 @@ function logIn(bytes: Uint8Array | undefined): Result<LogFile> {
     json = JSON.parse(strFromU8(bytes));
   } catch {
     return refuse([LOG_PATH], 'The logbook is not readable as JSON.');
+  }
+  const lines = isRecord(json) ? json['lines'] : undefined;
+  if (Array.isArray(lines)) {
+    if (lines.length > MOST_LINES) {
+      return refuse([LOG_PATH, 'lines'], `A logbook has at most ${MOST_LINES} lines.`);
+    }
+    // One that is none says it for all: a file of nothing but such lines would be named line by line.
+    const first = logFileSchema.shape.lines.safeParse(lines.slice(0, LOOKED_AT_FIRST));
+    if (!first.success) {
+      const issues = issuesOfZod(first.error);
+      return {
+        ok: false,
+        issues: issues.map((one) => ({ ...one, path: [LOG_PATH, 'lines', ...one.path] })),
+      };
+    }
   }
   const parsed = logFileSchema.safeParse(json);
   if (parsed.success) {

@@ -83,6 +83,8 @@ export async function answerLog(
   }
   const text = await textOf(incoming);
   if (text === null) {
+    // Nothing more of it is read.
+    outgoing.setHeader('connection', 'close');
     send(outgoing, refused(413, 'This is far too large for a log.'));
     return;
   }
@@ -104,8 +106,8 @@ async function textOf(incoming: IncomingMessage): Promise<string | null> {
   let size = 0;
   for await (const chunk of incoming as AsyncIterable<Buffer>) {
     size += chunk.length;
-    // Read on, so that the answer can be sent on the same connection.
-    if (size <= LARGEST_BODY_BYTES) chunks.push(chunk);
+    if (size > LARGEST_BODY_BYTES) return null;
+    chunks.push(chunk);
   }
-  return size > LARGEST_BODY_BYTES ? null : Buffer.concat(chunks).toString('utf8');
+  return Buffer.concat(chunks).toString('utf8');
 }

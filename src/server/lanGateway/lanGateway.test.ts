@@ -151,6 +151,43 @@ describe('the gateway', () => {
     expect((await ask('/api/class/log', {}, `"${'x'.repeat(100_001)}"`)).status).toBe(413);
   });
 
+  test.each(['/api/class/join', '/api/passcode', '/api/class/log'])(
+    'a body that never ends is refused at %s while it arrives',
+    async (path) => {
+      const { port } = gateway.address() as AddressInfo;
+      const status = await new Promise<number>((resolve, reject) => {
+        const sending = request(
+          {
+            host: '127.0.0.1',
+            port,
+            path,
+            method: 'POST',
+            headers: { 'transfer-encoding': 'chunked' },
+          },
+          (answer) => {
+            answer.resume();
+            resolve(answer.statusCode ?? 0);
+          },
+        );
+        sending.on('error', reject);
+        // Enough to be refused, and never ended.
+        sending.write('x'.repeat(200_000));
+      });
+      expect(status).toBe(413);
+    },
+  );
+
+  test('TRACE is not answered', async () => {
+    const { port } = gateway.address() as AddressInfo;
+    const status = await new Promise((resolve) => {
+      request({ host: '127.0.0.1', port, path: '/join', method: 'TRACE' }, (answer) => {
+        answer.resume();
+        resolve(answer.statusCode);
+      }).end();
+    });
+    expect(status).toBe(405);
+  });
+
   test('whoever sends far more than a class does is cut off', async () => {
     const { port } = gateway.address() as AddressInfo;
     const flood = new Promise((resolve, reject) => {

@@ -66,6 +66,11 @@ export function createLanGateway({
       refuse(outgoing, 400, fault);
       return;
     }
+    boundBytes(incoming, bytes);
+    if (incoming.method === 'TRACE') {
+      refuse(outgoing, 405, 'Nothing is answered to this.');
+      return;
+    }
     if (isForLog(direct, incoming)) {
       answerLog(direct, incoming, outgoing).catch((error: unknown) => {
         console.error('A group’s line could not be logged:', error);
@@ -83,10 +88,8 @@ export function createLanGateway({
     }
     admit(incoming, isTeacher).then(
       (admitted) => {
-        if (admitted) {
-          forward(incoming, outgoing, appPort);
-          boundBytes(incoming, bytes);
-        } else reject(incoming, outgoing);
+        if (admitted) forward(incoming, outgoing, appPort);
+        else reject(incoming, outgoing);
       },
       (error: unknown) => {
         console.error('A teacher’s seal could not be tried:', error);
@@ -188,6 +191,38 @@ function boundConnections(server: Server): void {
   });
 }
 
+/** What a body may hold that is passed on, bytes: a code, a photo, and a teacher’s file. */
+const LARGEST_BODIES: readonly (readonly [RegExp, number])[] = [
+  [/^\/api\/(class\/join|passcode)/, 4000],
+  [/^\/api\/class\/photos/, 2_100_000],
+  [/^\/api\/class\//, 100_000],
+  [/^\/api\/[^/]+\/import/, 200_000_000],
+  [/^\/api\/lessons\/[^/]+\/(log|photos)/, 20_000_000],
+  [/./, 1_000_000],
+];
+
+/** Ends a request with 413 as soon as its body is larger than such a one ever is; answers what stops the counting. */
+function boundBody(
+  incoming: IncomingMessage,
+  outgoing: ServerResponse,
+  upstream: () => void,
+): void {
+  const most = LARGEST_BODIES.find(([path]) => path.test(incoming.url ?? ''))?.[1] ?? 0;
+  let size = 0;
+  incoming.on('data', (chunk: Buffer) => {
+    size += chunk.length;
+    if (size <= most || outgoing.writableEnded) return;
+    incoming.unpipe();
+    upstream();
+    if (outgoing.headersSent) outgoing.destroy();
+    else {
+      outgoing.setHeader('connection', 'close');
+      refuse(outgoing, 413, 'This is far larger than it ever is.');
+      outgoing.once('finish', () => incoming.socket.destroySoon());
+    }
+  });
+}
+
 function forward(incoming: IncomingMessage, outgoing: ServerResponse, appPort: number): void {
   const own = `127.0.0.1:${appPort}`;
   const { origin, host = '' } = incoming.headers;
@@ -212,9 +247,12 @@ function forward(incoming: IncomingMessage, outgoing: ServerResponse, appPort: n
     },
   );
   upstream.on('error', () => {
+    // What was refused on its way has its answer already.
+    if (outgoing.writableEnded) return;
     if (!outgoing.headersSent) outgoing.writeHead(502);
     outgoing.end();
   });
+  boundBody(incoming, outgoing, () => upstream.destroy());
   outgoing.on('close', () => upstream.destroy());
   incoming.pipe(upstream);
 }

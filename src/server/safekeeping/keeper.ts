@@ -16,6 +16,7 @@ import { startAnew } from '../bench/planFeed';
 import type { Manifest } from './manifest';
 import { openBackup } from './openBackup';
 import { fileStamp, restoreBackup, type Restored } from './restoreBackup';
+import { whileRestoring } from './restoring';
 import { backupStream, type BackupStream } from './writeBackup';
 
 /** How things stand: when all was last backed up (milliseconds since 1970), and how many lessons ago. */
@@ -85,15 +86,17 @@ export async function putBack(id: string, now: number): Promise<Result<Restored>
   if (!opened.ok) return opened;
   try {
     endAllClasses(benchContext());
-    const restored = await restoreBackup(
-      {
-        db: database(),
-        databaseFile: databaseFile(),
-        photosFolder: photosFolder(),
-        backupsFolder: backupsFolder(),
-        now,
-      },
-      opened.value,
+    const restored = await whileRestoring(() =>
+      restoreBackup(
+        {
+          db: database(),
+          databaseFile: databaseFile(),
+          photosFolder: photosFolder(),
+          backupsFolder: backupsFolder(),
+          now,
+        },
+        opened.value,
+      ),
     );
     markBackup(database(), now);
     const { bus, judgements } = benchContext();

@@ -10,6 +10,7 @@ import { issuesOfZod } from '@/core/issuesOfZod';
 import { fail, succeed, type Result } from '@/core/result';
 import { problemIn } from '@/data/databaseProblem';
 import { faultInDatabase } from '@/data/snapshot';
+import { photoType } from '../bench/photos';
 import {
   DATABASE_NAME,
   MANIFEST_NAME,
@@ -96,6 +97,14 @@ async function checked(
     jsonOf(await readFile(join(folder, MANIFEST_NAME), 'utf8')),
   );
   if (!manifest.success) return { ok: false, issues: issuesOfZod(manifest.error) };
+  const listed = new Set([MANIFEST_NAME, ...manifest.data.files.map(({ name }) => name)]);
+  for (const name of names) {
+    if (!listed.has(name))
+      return refuse([name], 'The backup does not list it: it was put in afterwards.');
+    if (PHOTO_NAME.test(name) && !photoType(await readFile(join(folder, name))).ok) {
+      return refuse([name], 'This is no JPEG, PNG or WebP photo.');
+    }
+  }
   for (const { name, sha256 } of manifest.data.files) {
     if (!names.has(name)) return refuse([name], 'It is missing: the backup is not whole.');
     if ((await checksumOf(join(folder, name))) !== sha256) {
@@ -109,7 +118,7 @@ async function checked(
   const fault = faultInDatabase(databaseFile);
   return fault === null
     ? succeed({ manifest: manifest.data, databaseFile, photosFolder: join(folder, 'photos') })
-    : refuse([DATABASE_NAME], `The database in it is damaged: ${fault}.`);
+    : refuse([DATABASE_NAME], `The database in it cannot be used: ${fault}.`);
 }
 
 async function unpack(zip: ZipFile, entry: Entry, path: string): Promise<void> {

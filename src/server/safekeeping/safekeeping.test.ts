@@ -19,7 +19,11 @@ import { lastBackup, lessonsSinceBackup, markBackup } from '@/data/backupMarks';
 import { createClassRepository } from '@/data/classRepository';
 import { createDocumentRepository } from '@/data/documentRepository';
 import { createLogRepository } from '@/data/logRepository';
-import { openDatabase } from '@/data/openDatabase';
+import { openDatabase, openToRead } from '@/data/openDatabase';
+import { freshBench } from '@/testing/server/benchForTests';
+import { logOfGroup } from '../bench/logOfGroup';
+import { clearOrphans } from '../bench/photos';
+import { isRestoring, whileRestoring } from './restoring';
 import { oldDatabase } from '@/testing/data/oldDatabase';
 import { openBackup } from './openBackup';
 import { restoreBackup } from './restoreBackup';
@@ -28,6 +32,13 @@ import { backupStream, writeBackup } from './writeBackup';
 const NOW = Date.parse('2027-01-29T14:02:00Z');
 const PHOTO = '0b9f6a52-7a52-4c8e-9a3e-0d7b3f6f5a11';
 const DAY = 86_400_000;
+
+/** One pixel, and words behind it that tell pictures apart. */
+const PIXEL = Buffer.from(
+  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+  'base64',
+);
+const photoOf = (title: string): Buffer => Buffer.concat([PIXEL, Buffer.from(title)]);
 
 let folder = '';
 beforeEach(() => (folder = mkdtempSync(join(tmpdir(), 'grozer-safe-'))));
@@ -49,7 +60,7 @@ function house(name: string, title: string) {
   createClassRepository(db).secret('passcode', () => '123456');
   const photosFolder = join(at, 'photos');
   mkdirSync(photosFolder);
-  writeFileSync(join(photosFolder, PHOTO), `photo of ${title}`);
+  writeFileSync(join(photosFolder, PHOTO), photoOf(title));
   return { db, databaseFile, photosFolder, backupsFolder: join(at, 'backups'), now: NOW };
 }
 const titles = (db: ReturnType<typeof house>['db']): string[] =>
@@ -75,6 +86,30 @@ const zipped = async (file: string, parts: Record<string, string | Buffer>): Pro
   return file;
 };
 
+/** A backup that somebody made of a database by hand. */
+async function madeOf(file: string, more: Record<string, string | Buffer> = {}): Promise<string> {
+  const db = readFileSync(file);
+  const { createHash } = await import('node:crypto');
+  const manifest = {
+    format: 'grozer-backup',
+    version: 1,
+    madeAt: '2026-01-01T00:00:00.000Z',
+    holds: { plans: 1, others: 0, lines: 0, photos: 0 },
+    files: [
+      {
+        name: 'grozer.db',
+        bytes: db.length,
+        sha256: createHash('sha256').update(db).digest('hex'),
+      },
+    ],
+  };
+  return zipped(join(folder, 'made.zip'), {
+    'grozer-backup.json': JSON.stringify(manifest),
+    'grozer.db': db,
+    ...more,
+  });
+}
+
 test('everything goes out while it is in use, and comes back elsewhere; what was there is kept first', async () => {
   const from = house('from', 'Lamp');
   const file = join(folder, 'all.zip');
@@ -92,7 +127,7 @@ test('everything goes out while it is in use, and comes back elsewhere; what was
   expect(createLogRepository(to.db).linesAfter('p', 0)).toMatchObject([
     { entry: { text: 'seen in Lamp' } },
   ]);
-  expect(readFileSync(join(to.photosFolder, PHOTO), 'utf8')).toBe('photo of Lamp');
+  expect(readFileSync(join(to.photosFolder, PHOTO))).toEqual(photoOf('Lamp'));
   // The door's secrets stay where they are made.
   expect(createClassRepository(to.db).secret('passcode', () => 'fresh')).toBe('fresh');
 
@@ -100,7 +135,7 @@ test('everything goes out while it is in use, and comes back elsewhere; what was
   await restoreBackup(to, before);
   await before.close();
   expect(titles(to.db)).toEqual(['Clock']);
-  expect(readFileSync(join(to.photosFolder, PHOTO), 'utf8')).toBe('photo of Clock');
+  expect(readFileSync(join(to.photosFolder, PHOTO))).toEqual(photoOf('Clock'));
   expect(readdirSync(to.backupsFolder)).toHaveLength(2);
 });
 
@@ -190,28 +225,7 @@ test('ten lessons are counted from the last backup on', () => {
 test('a backup of an older version is brought up to date, one of a newer version refused', async () => {
   const old = join(folder, 'old.db');
   oldDatabase(old, 4).close();
-  const of = async (file: string) => {
-    const db = readFileSync(file);
-    const { createHash } = await import('node:crypto');
-    const manifest = {
-      format: 'grozer-backup',
-      version: 1,
-      madeAt: '2026-01-01T00:00:00.000Z',
-      holds: { plans: 1, others: 0, lines: 0, photos: 0 },
-      files: [
-        {
-          name: 'grozer.db',
-          bytes: db.length,
-          sha256: createHash('sha256').update(db).digest('hex'),
-        },
-      ],
-    };
-    return zipped(join(folder, 'made.zip'), {
-      'grozer-backup.json': JSON.stringify(manifest),
-      'grozer.db': db,
-    });
-  };
-  const backup = await opened(await of(old));
+  const backup = await opened(await madeOf(old));
   const to = house('to', 'Clock');
   await restoreBackup(to, backup);
   await backup.close();
@@ -221,5 +235,94 @@ test('a backup of an older version is brought up to date, one of a newer version
   newer.exec('UPDATE __drizzle_migrations SET created_at = 9999999999999');
   newer.pragma('journal_mode = DELETE');
   newer.close();
-  expect(await faultOf(await of(to.databaseFile))).toMatch(/newer Grozer/);
+  expect(await faultOf(await madeOf(to.databaseFile))).toMatch(/newer Grozer/);
+});
+
+/** A database file with something done to it, in one piece. */
+function changed(name: string, sql: string): string {
+  const { db, databaseFile } = house(name, 'Crafted');
+  db.$client.exec(sql);
+  db.$client.pragma('journal_mode = DELETE');
+  db.$client.close();
+  return databaseFile;
+}
+
+test('a backup whose database lacks a table or a column of ours is refused before anything is touched', async () => {
+  expect(await faultOf(await madeOf(changed('a', 'DROP TABLE log_lines')))).toMatch(
+    /cannot be used: it has no table log_lines/,
+  );
+  const file = changed('b', 'ALTER TABLE classes RENAME COLUMN code TO kode');
+  expect(await faultOf(await madeOf(file))).toMatch(/its table classes has no column code/);
+});
+
+test('only data come back: no trigger, view, foreign table, secret or class of a crafted database', async () => {
+  const file = changed(
+    'crafted',
+    `CREATE TABLE extra (x);
+     CREATE VIEW looks AS SELECT 1;
+     CREATE TRIGGER empties AFTER INSERT ON log_lines BEGIN DELETE FROM log_lines; END;`,
+  );
+  const to = house('to', 'Clock');
+  const backup = await opened(await madeOf(file));
+  await restoreBackup(to, backup);
+  await backup.close();
+  const parts = to.db.$client.prepare('SELECT name FROM sqlite_master').pluck().all();
+  for (const name of ['extra', 'looks', 'empties']) expect(parts).not.toContain(name);
+  expect(createClassRepository(to.db).secret('passcode', () => 'fresh')).toBe('fresh');
+  expect(titles(to.db)).toEqual(['Crafted']);
+  // The photo that was there is in the kept copy, and nowhere else.
+  expect(readdirSync(to.photosFolder)).toEqual([]);
+});
+
+test('a photo that the backup does not list, or that is none, is refused', async () => {
+  const file = changed('plain', '');
+  const name = `photos/${PHOTO}`;
+  expect(await faultOf(await madeOf(file, { [name]: PIXEL }))).toMatch(/does not list it/);
+});
+
+test('where what is there cannot be backed up its files are kept as they are, and the good backup comes back', async () => {
+  const said = jest.spyOn(console, 'error').mockImplementation(() => undefined);
+  const from = house('from', 'Lamp');
+  const file = join(folder, 'all.zip');
+  await writeBackup(from, file);
+  const to = house('to', 'Clock');
+  to.db.$client.exec('DROP TABLE log_lines');
+  const backup = await opened(file);
+  const { keptAs } = await restoreBackup(to, backup);
+  await backup.close();
+  expect(readdirSync(keptAs)).toEqual(expect.arrayContaining(['grozer.db', 'photos']));
+  expect(titles(to.db)).toEqual(['Lamp']);
+  expect(createLogRepository(to.db).linesAfter('p', 0)).toHaveLength(1);
+  said.mockRestore();
+});
+
+test('for looking only, the lines beside the database are read too, and a backup of it has them', async () => {
+  const from = house('from', 'Lamp');
+  // As after a kill: the newest lines stand in the log beside the file.
+  expect(statSync(`${from.databaseFile}-wal`).size).toBeGreaterThan(0);
+  const looked = openToRead(from.databaseFile);
+  expect(createLogRepository(looked).linesAfter('p', 0)).toHaveLength(1);
+  const { holds } = await writeBackup({ ...from, db: looked }, join(folder, 'look.zip'));
+  expect(holds.lines).toBe(1);
+});
+
+test('while a backup is put back nothing is written, and who wants to is told', async () => {
+  expect(isRestoring()).toBe(false);
+  await whileRestoring(async () => {
+    expect(isRestoring()).toBe(true);
+    const answer = await logOfGroup(freshBench(), undefined, {});
+    expect(answer.status).toBe(503);
+  });
+  await expect(whileRestoring(() => Promise.reject(new Error('broken')))).rejects.toThrow('broken');
+  expect(isRestoring()).toBe(false);
+});
+
+test('a photo that no line names goes after an hour, another one stays', () => {
+  const { photosFolder } = house('from', 'Lamp');
+  const at = statSync(join(photosFolder, PHOTO)).mtimeMs;
+  clearOrphans(photosFolder, new Set(), at + 1000);
+  clearOrphans(photosFolder, new Set([PHOTO]), at + DAY);
+  expect(readdirSync(photosFolder)).toEqual([PHOTO]);
+  clearOrphans(photosFolder, new Set(), at + DAY);
+  expect(readdirSync(photosFolder)).toEqual([]);
 });

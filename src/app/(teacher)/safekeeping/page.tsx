@@ -1,9 +1,11 @@
 import type { Metadata } from 'next';
 import { SafekeepingPage } from '@/features/safekeeping/SafekeepingPage';
+import { benchContext } from '@/server/bench/benchContext';
+import { storedLessons } from '@/server/bench/storedLessons';
 import { backupState } from '@/server/safekeeping/keeper';
 
 export const metadata: Metadata = { title: 'Safekeeping' };
 
 export default function Page() {
-  return <SafekeepingPage {...backupState()} />;
+  return <SafekeepingPage {...backupState()} stored={storedLessons(benchContext())} />;
 }

@@ -12,15 +12,21 @@ import {
 import { addressOf } from '../addressOf';
 import { jsonBody, withStorageErrors, refuse } from '../respond';
 
+/** Six digits. */
+const LARGEST_REQUEST_BYTES = 1000;
+
 export const POST = withStorageErrors(async (request: Request): Promise<NextResponse> => {
-  const body = passcodeRequestSchema.safeParse(await jsonBody(request));
+  const body = passcodeRequestSchema.safeParse(await jsonBody(request, LARGEST_REQUEST_BYTES));
   if (!body.success) {
     return refuse(422, 'The passcode has six digits.', issuesOfZod(body.error));
   }
   const context = benchContext();
   const address = addressOf(request);
   if (!(await rateLimiters().passcodes.mayTry(address))) {
-    return refuse(429, 'Too many wrong passcodes: wait a minute.');
+    return refuse(
+      429,
+      `Too many wrong passcodes: wait ${await rateLimiters().passcodes.waitWords(address)}.`,
+    );
   }
   const seal = await teacherSeal(context, body.data.passcode);
   if (seal === null) {

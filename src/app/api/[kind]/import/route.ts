@@ -6,6 +6,7 @@ import { importPlanArchive, isArchive } from '@/server/bench/planArchive';
 import { serverContext } from '@/server/context';
 import { importDocument } from '@/server/documents';
 import { documentMissing, kindOf } from '../../kindOf';
+import { boundedBytes } from '../../body';
 import { withStorageErrors, refuse } from '../../respond';
 
 interface Context {
@@ -22,7 +23,10 @@ export const POST = withStorageErrors(
   async (request: Request, { params }: Context): Promise<NextResponse> => {
     const kind = kindOf((await params).kind);
     if (kind === null) return documentMissing(kind);
-    const bytes = new Uint8Array(await request.arrayBuffer());
+    const bytes = await boundedBytes(
+      request,
+      kind === 'plans' ? LARGEST_ARCHIVE_BYTES : LARGEST_FILE_BYTES,
+    );
     if (kind === 'plans' && isArchive(bytes)) return importArchive(bytes);
     if (bytes.byteLength > LARGEST_FILE_BYTES) {
       const { noun } = DOCUMENT_FORMATS[kind];
@@ -36,9 +40,6 @@ export const POST = withStorageErrors(
 );
 
 function importArchive(bytes: Uint8Array): NextResponse {
-  if (bytes.byteLength > LARGEST_ARCHIVE_BYTES) {
-    return refuse(413, 'The file is larger than 200 MB.');
-  }
   const imported = importPlanArchive(benchContext(), bytes, photosFolder());
   return imported.ok
     ? NextResponse.json(imported.value, { status: 201 })

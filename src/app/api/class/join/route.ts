@@ -7,8 +7,11 @@ import { rateLimiters } from '@/server/lanGateway/rateLimiter';
 import { addressOf } from '../../addressOf';
 import { jsonBody, withStorageErrors, refuse } from '../../respond';
 
+/** A code and a bird. */
+const LARGEST_REQUEST_BYTES = 4000;
+
 export const POST = withStorageErrors(async (request: Request): Promise<NextResponse> => {
-  const body = joinRequestSchema.safeParse(await jsonBody(request));
+  const body = joinRequestSchema.safeParse(await jsonBody(request, LARGEST_REQUEST_BYTES));
   if (!body.success) {
     const faults = issuesOfZod(body.error);
     return refuse(422, faults[0]?.message ?? 'This is no code.', faults);
@@ -16,7 +19,10 @@ export const POST = withStorageErrors(async (request: Request): Promise<NextResp
   const context = benchContext();
   const address = addressOf(request);
   if (!(await rateLimiters().codes.mayTry(address))) {
-    return refuse(429, 'Too many wrong codes: wait a minute.');
+    return refuse(
+      429,
+      `Too many wrong codes: wait ${await rateLimiters().codes.waitWords(address)}.`,
+    );
   }
   const jar = await cookies();
   const joined = await joinClass(context, body.data, jar.get(SEAT_COOKIE)?.value);
