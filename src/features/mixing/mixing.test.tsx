@@ -14,7 +14,7 @@ const card = (): string => plain(screen.getByTestId('mixing-card').textContent ?
 test('electrolyte for the class: grams follow, it is kept, undo brings it back, too strong is refused', async () => {
   const { kept } = showPage(<MixingBench found={foundTool(MIXING_DOCUMENT)} />);
   // 24 cells of 10 mL with a fifth to spare: 288 mL, 18 g in 100 mL.
-  expect(card()).toContain('288 mL of hot water');
+  expect(card()).toContain('288 mL of warm tap water');
   expect(card()).toContain('51.8 g of table salt');
   expect(screen.getByTestId('saturation')).toHaveTextContent('50 % of what dissolves');
   await press('litres in all');

@@ -15,7 +15,7 @@ export function socketAt(socket: (typeof SOCKETS)[number]): readonly [x: number,
 /** A hand meter: the knob points to the range, the sockets in use are filled. */
 export function MeterDrawing({ range, socket }: MeterSetting) {
   return (
-    <g fontFamily="inherit" fontSize="10.5" textAnchor="middle">
+    <g fontFamily="inherit" fontSize="12" textAnchor="middle">
       <rect
         width={METER_WIDTH}
         height={METER_HEIGHT}
@@ -36,7 +36,7 @@ export function MeterDrawing({ range, socket }: MeterSetting) {
       </text>
       <circle cx="122" cy="25" r="15" fill="none" stroke={INK} strokeWidth="1.4" />
       <path d="M122 25 L134 16" stroke={INK} strokeWidth="3.2" strokeLinecap="round" />
-      <text x="141" y="16" fontSize="11" fontWeight="700" textAnchor="start" fill={INK}>
+      <text x="141" y="16" fontSize="12" fontWeight="700" textAnchor="start" fill={INK}>
         {range}
       </text>
       {SOCKETS.map((name) => {

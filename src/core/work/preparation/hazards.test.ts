@@ -24,13 +24,7 @@ interface Row {
   readonly airtight?: true;
 }
 
-/**
- * Which hazards each recipe has.
- * @check hazards of every recipe
- * @origin common practice, no source: the table of hazards that teachers go by (dissolved metals in food, knives and foil, acids,
- * hydrogen, magnesium, salts, currents that heat, allergies)
- * @tolerance none
- */
+/** Which hazards each recipe has. */
 const HAZARDS: Readonly<Record<RecipeId, Row>> = {
   'copper-zinc-fruit': {
     hazards: ['food', 'sharp', 'allergies', 'hydrogen', 'galvanised'],
@@ -93,6 +87,11 @@ const planOf = (id: RecipeId, body: string): Plan => {
   };
 };
 
+/**
+ * @check hazards of every recipe
+ * @origin common practice: what teachers look out for with dissolved metals in food, knives and foil, acids, hydrogen, magnesium, salts, currents that heat and allergies; no source
+ * @tolerance none
+ */
 test.each(RECIPE_IDS.flatMap((id) => RECIPES[id].bodies.map((body) => [id, body.id] as const)))(
   '%s with %s: each hazard stands on screen, at the step, on the sheets and labels',
   (id, bodyId) => {
