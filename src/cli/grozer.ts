@@ -52,9 +52,17 @@ function main(words: readonly string[]): number {
   return answer.status === 'solved' ? exitCodes.solved : exitCodes.noSolution;
 }
 
+/** Without the byte-order mark that some editors put before a text. */
+function withoutMark(text: string): string {
+  return text.startsWith('\uFEFF') ? text.slice(1) : text;
+}
+
 function readJson(file: string): { ok: true; value: unknown } | { ok: false; message: string } {
   try {
-    return { ok: true, value: JSON.parse(readFileSync(file === '-' ? 0 : file, 'utf8')) };
+    return {
+      ok: true,
+      value: JSON.parse(withoutMark(readFileSync(file === '-' ? 0 : file, 'utf8'))),
+    };
   } catch (error) {
     return { ok: false, message: error instanceof Error ? error.message : String(error) };
   }

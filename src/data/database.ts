@@ -1,11 +1,14 @@
 import 'server-only';
-import { existsSync } from 'node:fs';
-import { DatabaseProblem } from './databaseProblem';
+import { existsSync, statSync } from 'node:fs';
+import { DatabaseProblem, movedProblem } from './databaseProblem';
 import { openDatabase, openToRead, type GrozerDatabase } from './openDatabase';
 
 const holder = globalThis as typeof globalThis & {
   grozerDatabase?: GrozerDatabase;
   grozerReadOnly?: DatabaseProblem | undefined;
+  grozerTriedAt?: number;
+  /** The file that is open, by its number: under its name another one may lie later. */
+  grozerFile?: number | null;
 };
 
 /** The file of the database, named by `GROZER_DB`. */
@@ -18,8 +21,29 @@ export function databaseFile(): string {
  * says so.
  */
 export function database(): GrozerDatabase {
-  holder.grozerDatabase ??= opened(databaseFile());
+  const file = databaseFile();
+  if (holder.grozerDatabase === undefined || mayTryAgain()) {
+    holder.grozerDatabase = opened(file);
+    holder.grozerFile = fileNumber(file);
+  } else if (fileNumber(file) !== holder.grozerFile) throw movedProblem(file);
   return holder.grozerDatabase;
+}
+
+/** Time after which a database that could only be looked at is opened for writing once more, milliseconds. */
+const TRY_AGAIN_MS = 5000;
+
+/** Whether what stood in the way may be gone by now. */
+function mayTryAgain(): boolean {
+  if (holder.grozerReadOnly === undefined) return false;
+  const now = performance.now();
+  if (now - (holder.grozerTriedAt ?? 0) < TRY_AGAIN_MS) return false;
+  holder.grozerTriedAt = now;
+  return true;
+}
+
+/** Which file a name stands for; `null` where it is gone: what is written then would be lost with it. */
+function fileNumber(file: string): number | null {
+  return statSync(file, { throwIfNoEntry: false })?.ino ?? null;
 }
 
 /** Why nothing can be saved; `null` where all is well. */

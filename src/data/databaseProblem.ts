@@ -1,6 +1,13 @@
 /** Why the database cannot be used, in words that say what to do. */
 export class DatabaseProblem extends Error {
-  readonly code: 'damaged' | 'newer' | 'locked' | 'full' | 'not-writable' | 'not-openable';
+  readonly code:
+    | 'damaged'
+    | 'newer'
+    | 'locked'
+    | 'full'
+    | 'not-writable'
+    | 'not-openable'
+    | 'moved';
 
   constructor(code: DatabaseProblem['code'], message: string, cause?: unknown) {
     super(message, { cause });
@@ -65,6 +72,14 @@ function kindOf(error: unknown): string {
   const code: unknown = Object(error).code;
   if (typeof code !== 'string') return '';
   return /^SQLITE_([A-Z]+)/.exec(code)?.[1] ?? code;
+}
+
+/** What is written to a file that has no name any more is lost with it. */
+export function movedProblem(file: string): DatabaseProblem {
+  return new DatabaseProblem(
+    'moved',
+    `${file} was moved, deleted or exchanged while Grozer runs: nothing is saved any more. Put it back, or stop Grozer and start it again.`,
+  );
 }
 
 export function newerProblem(file: string): DatabaseProblem {

@@ -74,6 +74,11 @@ export function saveDocument<Kind extends DocumentKind>(
   const before = repository.find(id);
   if (before === null) {
     if (revision !== 0 || id !== TOOL_ID || !isTool(kind)) return { status: 'missing' };
+    // One that was deleted is the same again, with what is saved now.
+    if (repository.restore(id)) {
+      const found = repository.find(id);
+      return repository.save(id, document, found?.revision ?? 0, context.now());
+    }
     repository.insert(id, document, context.now());
     return { status: 'saved', revision: 1 };
   }

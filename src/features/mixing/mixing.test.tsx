@@ -19,7 +19,7 @@ test('electrolyte for the class: grams follow, it is kept, undo brings it back, 
   expect(screen.getByTestId('saturation')).toHaveTextContent('50 % of what dissolves');
   await press('litres in all');
   fill(screen.getByLabelText('Litres in all'), '2');
-  expect(card()).toMatch(/2.?000 mL of hot water/);
+  expect(card()).toMatch(/2.?000 mL of warm tap water/);
   await press('for each cell');
   await press('Vinegar and salt');
   expect(card()).toContain('does not neutralise');
@@ -33,7 +33,7 @@ test('electrolyte for the class: grams follow, it is kept, undo brings it back, 
   fireEvent.change(strength, { target: { value: strength.getAttribute('max') } });
   expect(screen.getByTestId('mixing-refused')).toHaveTextContent('the rest stays at the bottom');
   await press('Undo');
-  expect(card()).toContain('360 mL of hot water');
+  expect(card()).toContain('360 mL of warm tap water');
   await press('Undo');
   expect(card()).toContain('360 mL of vinegar');
 });

@@ -13,7 +13,7 @@ export type AdmissionState = 'waiting' | 'let-in' | 'refused';
 /** Second devices that wait for the teacher’s word; kept in memory only, as a device simply asks again. */
 export interface Admissions {
   /** Puts a device on the board; `null` where too many wait already. */
-  ask(planId: string, group: string, now: number): AskingDevice | null;
+  ask(planId: string, group: string, now: number, address?: string): AskingDevice | null;
   /** How it stands for a device, which thereby says that it is still there; `null` where it is not known. */
   state(planId: string, id: string, group: string, now: number): AdmissionState | null;
   /** What the teacher says; false where the device does not wait any more. */
@@ -23,11 +23,14 @@ export interface Admissions {
 
 /** Devices that may wait at one time: a board full of questions helps nobody. */
 const MOST_WAITING = 8;
+/** Of them from one address: one device does not take all places. */
+const MOST_OF_ADDRESS = 3;
 /** A device that has not asked again for so long has gone away, milliseconds. */
 const PATIENCE_MS = 20_000;
 
 interface Asked extends AskingDevice {
   readonly planId: string;
+  readonly address: string | undefined;
   readonly state: AdmissionState;
   readonly seenAt: number;
 }
@@ -45,11 +48,12 @@ export function createAdmissions(changed: (planId: string) => void): Admissions 
     }
   };
   return {
-    ask: (planId, group, now) => {
+    ask: (planId, group, now, address) => {
       const waiting = waitingNow(planId, now);
-      if (waiting.length >= MOST_WAITING) return null;
+      const own = waiting.filter((one) => address !== undefined && one.address === address);
+      if (waiting.length >= MOST_WAITING || own.length >= MOST_OF_ADDRESS) return null;
       const device = { id: randomUUID(), group, number: freeNumber(waiting) };
-      asked.set(device.id, { ...device, planId, state: 'waiting', seenAt: now });
+      asked.set(device.id, { ...device, planId, address, state: 'waiting', seenAt: now });
       changed(planId);
       return device;
     },

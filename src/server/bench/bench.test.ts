@@ -216,6 +216,11 @@ test('a second device of a group waits for the teacher; the one that it was come
 
 test('a board is not flooded with questions, and who went away is not asked about', async () => {
   const context = freshBench();
+  const one = Array.from({ length: 4 }, () =>
+    context.admissions.ask('q', 'Tern', context.now(), '192.168.1.9'),
+  );
+  expect(one.filter((asked) => asked === null)).toHaveLength(1);
+  expect(context.admissions.ask('q', 'Tern', context.now(), '192.168.1.8')).not.toBeNull();
   const many = Array.from({ length: 9 }, () => context.admissions.ask('p', 'Tern', context.now()));
   expect(many.filter((one) => one === null)).toHaveLength(1);
   const numbers = context.admissions.waiting('p', context.now()).map(({ number }) => number);

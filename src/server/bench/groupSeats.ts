@@ -58,11 +58,13 @@ type JoinContext = SeatContext & Pick<BenchContext, 'log' | 'bus' | 'admissions'
  * Looks a code up and, where a group is named, gives its device a seat. A group that is in use stays with its devices:
  * another one waits for the teacher’s word.
  * @param held the seat that the device has already, sealed.
+ * @param address where the device asks from.
  */
 export async function joinClass(
   context: JoinContext,
   { code, group, asked }: z.infer<typeof joinRequestSchema>,
   held?: string,
+  address?: string,
 ): Promise<Result<JoinOutcome>> {
   const running = context.classes.findByCode(code, context.now());
   const found = running === null ? null : context.documents('plans').find(running.planId);
@@ -80,7 +82,7 @@ export async function joinClass(
     return fail({ code: 'no-group', path: ['group'], message: 'Choose one of the groups.' });
   }
   const seat: Seat = { planId: running.planId, startedAt: running.startedAt, group };
-  const waiting = await admitted(context, seat, asked, held);
+  const waiting = await admitted(context, seat, { asked, held, address });
   if (!waiting.ok) return waiting;
   if (waiting.value !== null) return succeed({ ...shown, seat: null, waiting: waiting.value });
   const sealed = await sealData(seat, { password: secretOf(context), ttl: SEAT_SECONDS });
@@ -91,9 +93,9 @@ export async function joinClass(
 async function admitted(
   context: JoinContext,
   seat: Seat,
-  asked: string | undefined,
-  held: string | undefined,
+  device: Readonly<Record<'asked' | 'held' | 'address', string | undefined>>,
 ): Promise<Result<AskingDevice | null>> {
+  const { asked, held, address } = device;
   const { admissions, now } = context;
   const { planId, group } = seat;
   const state = asked === undefined ? null : admissions.state(planId, asked, group, now());
@@ -110,7 +112,7 @@ async function admitted(
   if (has?.planId === planId && has.group === group) return succeed(null);
   const waiting =
     admissions.waiting(planId, now()).find(({ id }) => id === asked) ??
-    admissions.ask(planId, group, now());
+    admissions.ask(planId, group, now(), address);
   return waiting === null
     ? fail({
         code: 'too-many-ask',

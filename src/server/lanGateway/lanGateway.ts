@@ -59,44 +59,47 @@ export function createLanGateway({
   direct,
   bytes = bytesOfAddresses,
 }: GatewayOptions): Promise<Server> {
-  const server = createServer((incoming, outgoing) => {
-    for (const [name, value] of Object.entries(HEADERS_OF_ALL)) outgoing.setHeader(name, value);
-    const fault = faultIn(incoming);
-    if (fault !== null) {
-      refuse(outgoing, 400, fault);
-      return;
-    }
-    boundBytes(incoming, bytes);
-    if (incoming.method === 'TRACE') {
-      refuse(outgoing, 405, 'Nothing is answered to this.');
-      return;
-    }
-    if (isForLog(direct, incoming)) {
-      answerLog(direct, incoming, outgoing).catch((error: unknown) => {
-        console.error('A group’s line could not be logged:', error);
-        // Unanswered: the phone keeps it and sends it again.
-        outgoing.destroy();
-      });
-      return;
-    }
-    if (isForEvents(direct, incoming)) {
-      answerEvents(direct, incoming, outgoing).catch((error: unknown) => {
-        console.error('A group’s device could not listen:', error);
-        outgoing.destroy();
-      });
-      return;
-    }
-    admit(incoming, isTeacher).then(
-      (admitted) => {
-        if (admitted) forward(incoming, outgoing, appPort);
-        else reject(incoming, outgoing);
-      },
-      (error: unknown) => {
-        console.error('A teacher’s seal could not be tried:', error);
-        reject(incoming, outgoing);
-      },
-    );
-  });
+  const server = createServer(
+    { connectionsCheckingInterval: CHECKING_MS },
+    (incoming, outgoing) => {
+      for (const [name, value] of Object.entries(HEADERS_OF_ALL)) outgoing.setHeader(name, value);
+      const fault = faultIn(incoming);
+      if (fault !== null) {
+        refuse(outgoing, 400, fault);
+        return;
+      }
+      boundBytes(incoming, bytes);
+      if (incoming.method === 'TRACE') {
+        refuse(outgoing, 405, 'Nothing is answered to this.');
+        return;
+      }
+      if (isForLog(direct, incoming)) {
+        answerLog(direct, incoming, outgoing).catch((error: unknown) => {
+          console.error('A group’s line could not be logged:', error);
+          // Unanswered: the phone keeps it and sends it again.
+          outgoing.destroy();
+        });
+        return;
+      }
+      if (isForEvents(direct, incoming)) {
+        answerEvents(direct, incoming, outgoing).catch((error: unknown) => {
+          console.error('A group’s device could not listen:', error);
+          outgoing.destroy();
+        });
+        return;
+      }
+      admit(incoming, isTeacher).then(
+        (admitted) => {
+          if (admitted) forward(incoming, outgoing, appPort);
+          else reject(incoming, outgoing);
+        },
+        (error: unknown) => {
+          console.error('A teacher’s seal could not be tried:', error);
+          reject(incoming, outgoing);
+        },
+      );
+    },
+  );
   boundConnections(server);
   return new Promise((resolve, fail) => {
     server.once('error', fail);
@@ -149,11 +152,13 @@ function faultIn({ url = '/', headers }: IncomingMessage): string | null {
 }
 
 /** Connections of one device, and of all together: a class of sixty needs a few each. */
-const MOST_OF_ADDRESS = 1000;
-const MOST_CONNECTIONS = 3000;
+const MOST_OF_ADDRESS = 600;
+const MOST_CONNECTIONS = 4000;
 
 /** Time in which headers, and a whole request, must have come, milliseconds: a photo over a slow network takes a while. */
 const HEADERS_MS = 10_000;
+/** How often connections are looked at for that. */
+const CHECKING_MS = 1000;
 const REQUEST_MS = 120_000;
 
 /** Whoever sends far more than a class does is cut off; what is not passed on is never read. */

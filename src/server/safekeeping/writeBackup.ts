@@ -32,6 +32,7 @@ export interface BackupStream {
   readonly whole: Promise<Manifest>;
 }
 
+const FIRST_ZIP_TIME = Date.UTC(1980, 0, 2);
 const OWNER_ONLY = { file: 0o600, folder: 0o700 } as const;
 
 /**
@@ -49,9 +50,11 @@ export async function backupStream({ db, photosFolder, now }: Kept): Promise<Bac
     const out = zip.outputStream as ReadableStream;
     zip.on('error', (error: unknown) => out.destroy(error instanceof Error ? error : undefined));
     const files: Manifest['files'] = [];
+    // ZIP counts from 1980: a clock that lost its battery breaks nothing off.
+    const mtime = new Date(Math.max(now, FIRST_ZIP_TIME));
     let manifest: Manifest | null = null;
     const add = (name: string, path: string, compress: boolean): void =>
-      zip.addReadStreamLazy(name, { compress }, (give) => {
+      zip.addReadStreamLazy(name, { compress, mtime }, (give) => {
         give(
           null,
           counting(path, (counts) => files.push({ name, ...counts })),
@@ -61,7 +64,7 @@ export async function backupStream({ db, photosFolder, now }: Kept): Promise<Bac
     // Photos are compressed already.
     for (const id of photos) add(PHOTOS_PREFIX + id, join(photosFolder, id), false);
     // Asked for last, when everything has been counted.
-    zip.addReadStreamLazy(MANIFEST_NAME, {}, (give) => {
+    zip.addReadStreamLazy(MANIFEST_NAME, { mtime }, (give) => {
       manifest = manifestOf(now, { ...counted, photos: photos.length }, files);
       give(null, Readable.from([JSON.stringify(manifest, null, 2)]));
     });

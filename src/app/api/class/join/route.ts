@@ -25,7 +25,7 @@ export const POST = withStorageErrors(async (request: Request): Promise<NextResp
     );
   }
   const jar = await cookies();
-  const joined = await joinClass(context, body.data, jar.get(SEAT_COOKIE)?.value);
+  const joined = await joinClass(context, body.data, jar.get(SEAT_COOKIE)?.value, address);
   if (!joined.ok) {
     const [issue] = joined.issues;
     if (issue?.code === 'no-class') await rateLimiters().codes.failed(address);
