@@ -5,7 +5,7 @@ test('from nothing to a printed pupil sheet: at most eight actions', async ({ pa
   const { act, count } = counting();
   await page.goto('/');
   await act(page.getByRole('button', { name: 'New plan' }).click());
-  await act(page.getByLabel('What is it for?').fill('Quick lamp'));
+  await act(page.getByLabel('Name of the plan').fill('Quick lamp'));
   await act(page.getByRole('button', { name: 'Make the plan' }).click());
   await expect(page).toHaveURL(/\/power$/);
   await saved(page);

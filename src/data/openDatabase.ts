@@ -1,11 +1,11 @@
 import {
   chmodSync,
   copyFileSync,
-  existsSync,
   mkdirSync,
   mkdtempSync,
   readFileSync,
   rmSync,
+  statSync,
 } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join, resolve } from 'node:path';
@@ -51,29 +51,49 @@ export function openDatabase(file: string): GrozerDatabase {
 }
 
 /**
- * The same for looking only, where nothing can be written: a copy elsewhere, with what stands in the write-ahead log
- * beside it, which takes no change.
+ * The same for looking only, where nothing can be written: a copy in memory, which takes no change.
  * @throws {DatabaseProblem} where it cannot be read either.
  */
 export function openToRead(file: string): GrozerDatabase {
+  try {
+    const client = new Database(bytesWithLog(file) ?? bytesAlone(file));
+    client.pragma('query_only = ON');
+    return drizzle(client, { schema });
+  } catch (error) {
+    throw problemIn(error, file) ?? error;
+  }
+}
+
+/** The file with what stands in the write-ahead log beside it; `null` where there is none, or no room to put both together. */
+function bytesWithLog(file: string): Buffer | null {
+  if (statSync(`${file}-wal`, { throwIfNoEntry: false })?.isFile() !== true) return null;
   const folder = mkdtempSync(join(tmpdir(), 'grozer-look-'));
   try {
     const copy = join(folder, 'copy.db');
     copyFileSync(file, copy);
-    if (existsSync(`${file}-wal`)) copyFileSync(`${file}-wal`, `${copy}-wal`);
+    copyFileSync(`${file}-wal`, `${copy}-wal`);
     chmodSync(copy, OWNER_ONLY.file);
     const reading = new Database(copy);
     reading.pragma('journal_mode = DELETE');
     const bytes = reading.serialize();
     reading.close();
-    const client = new Database(bytes);
-    client.pragma('query_only = ON');
-    return drizzle(client, { schema });
+    return bytes;
   } catch (error) {
-    throw problemIn(error, file) ?? error;
+    if (error instanceof Error && 'code' in error && FULL.includes(String(error.code))) return null;
+    throw error;
   } finally {
     rmSync(folder, { recursive: true, force: true });
   }
+}
+
+/** What is said where a disk is full. */
+const FULL = ['ENOSPC', 'EDQUOT', 'SQLITE_FULL'];
+
+/** The file as it stands: bytes 18 and 19 of its header name the log, which a copy in memory cannot have (SQLite file format 1.3). */
+function bytesAlone(file: string): Buffer {
+  const bytes = readFileSync(file);
+  if (bytes.length > 20) bytes.fill(1, 18, 20);
+  return bytes;
 }
 
 const journalSchema = z.object({ entries: z.array(z.object({ when: z.number() })) });

@@ -29,7 +29,7 @@ test('the tour stops at everything it tells of; Escape ends it, and it can be ta
   // Going back does not begin it anew.
   expect(window.location.search).toBe('');
   askForTour();
-  expect(await screen.findByRole('dialog', { name: 'Six stations' })).toBeVisible();
+  expect(await screen.findByRole('dialog', { name: 'Six steps' })).toBeVisible();
 });
 
 test('the tour is offered; whoever declines is not asked again', () => {

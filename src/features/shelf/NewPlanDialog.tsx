@@ -41,7 +41,7 @@ export function NewPlanDialog({ open, onClose, onCreated }: NewPlanDialogProps) 
         <DialogContent>
           <TextInput
             name="title"
-            label="What is it for?"
+            label="Name of the plan"
             placeholder="Lamp for the model lighthouse"
             value={title}
             onChange={(event) => {

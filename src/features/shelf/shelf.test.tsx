@@ -63,7 +63,7 @@ test('a plan without a title is refused at the field; with one it opens', async 
   press('New plan');
   press('Make the plan');
   expect(screen.getByText('Give the plan a title.')).toBeVisible();
-  const title = screen.getByLabelText('What is it for?');
+  const title = screen.getByLabelText('Name of the plan');
   expect(title).toHaveAttribute('aria-invalid', 'true');
   await expectAccessible();
   fill(title, 'Reading lamp');

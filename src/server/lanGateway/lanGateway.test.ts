@@ -1,5 +1,6 @@
 import { createServer, request, type IncomingHttpHeaders, type Server } from 'node:http';
 import { connect, type AddressInfo } from 'node:net';
+import { setTimeout as sleep } from 'node:timers/promises';
 import { createLanGateway } from './lanGateway';
 import { createTrafficLimit } from './trafficLimit';
 
@@ -15,7 +16,9 @@ describe('the gateway', () => {
       const { url = '', headers } = incoming;
       seen.push({ url, host: headers.host, origin: headers.origin });
       // As the app does: nothing is answered before all of it has come.
-      incoming.resume().on('end', () => response.end(`app ${url}`));
+      let body = '';
+      incoming.on('data', (chunk: Buffer) => (body += chunk.toString()));
+      incoming.on('end', () => response.end(`app ${url}${body}`));
     });
     await new Promise<void>((resolve) => app.listen(0, '127.0.0.1', resolve));
     gateway = await createLanGateway({
@@ -25,7 +28,7 @@ describe('the gateway', () => {
       isTeacher: (cookies) =>
         cookies === 'teacher=throws'
           ? Promise.reject(new Error('no seal'))
-          : Promise.resolve(cookies === 'teacher=yes'),
+          : sleep(20).then(() => cookies === 'teacher=yes'),
       bytes: createTrafficLimit(MOST_BYTES),
       direct: {
         logPath: '/api/class/log',
@@ -106,6 +109,15 @@ describe('the gateway', () => {
     expect((await ask('/plans/p', { cookie: 'teacher=yes' })).status).toBe(200);
     expect((await ask('/join/../plans/p', { cookie: 'teacher=yes' })).status).toBe(401);
     expect((await ask('/')).location).toBe('/join');
+  });
+
+  test('a body that comes before it is clear who sends it reaches the app whole', async () => {
+    const teacher = { cookie: 'teacher=yes' };
+    expect((await ask('/api/plans/p', teacher, 'all of it')).body).toBe(
+      'app /api/plans/pall of it',
+    );
+    expect((await ask('/api/plans/p', {}, 'all of it')).status).toBe(401);
+    expect((await ask('/api/class/join', {}, 'code')).body).toBe('app /api/class/joincode');
   });
 
   test('the app sees its own name, and a foreign origin stays foreign', async () => {

@@ -119,7 +119,10 @@ async function admit(
   return FOR_GROUPS.some((one) => one.test(url)) || (await isTeacher(headers.cookie ?? ''));
 }
 
-function reject({ url = '/', headers }: IncomingMessage, outgoing: ServerResponse): void {
+function reject(incoming: IncomingMessage, outgoing: ServerResponse): void {
+  // Read to be counted, and kept nowhere.
+  incoming.resume();
+  const { url = '/', headers } = incoming;
   if (url === '/') outgoing.writeHead(307, { location: '/join' }).end();
   else if (headers.accept?.includes('text/html')) {
     outgoing.writeHead(307, { location: '/passcode' }).end();
@@ -164,6 +167,8 @@ const REQUEST_MS = 120_000;
 /** Whoever sends far more than a class does is cut off; what is not passed on is never read. */
 function boundBytes(incoming: IncomingMessage, bytes: TrafficLimit): void {
   const address = incoming.socket.remoteAddress ?? '';
+  // Counting must not set the body flowing before whoever wants it listens.
+  incoming.pause();
   incoming.on('data', (chunk: Buffer) => {
     void bytes.take(address, chunk.length).then((within) => {
       if (!within) incoming.socket.destroy();
@@ -206,7 +211,7 @@ const LARGEST_BODIES: readonly (readonly [RegExp, number])[] = [
   [/./, 1_000_000],
 ];
 
-/** Ends a request with 413 as soon as its body is larger than such a one ever is; answers what stops the counting. */
+/** Ends a request with 413 as soon as its body is larger than such a one ever is. */
 function boundBody(
   incoming: IncomingMessage,
   outgoing: ServerResponse,

@@ -17,8 +17,8 @@ export interface TourStep {
 export const TOUR_STEPS: readonly TourStep[] = [
   {
     at: 'nav[aria-label="Stations of the plan"]',
-    title: 'Six stations',
-    text: 'A plan is six questions in the order you work. Each shows its answer so far, so this column is the whole plan at a glance.',
+    title: 'Six steps',
+    text: 'A plan has six steps, in the order in which you work. Each shows its answer so far, so this column is the whole plan at a glance.',
   },
   {
     at: '[data-testid="verdict"]',

@@ -6,7 +6,7 @@ import { MIXED_BRINE_OHM_METRES, VINEGAR_OHM_METRES } from './resistivities';
 /** Piles of discs with a wet separator between them. */
 export const BRINE_PILE_RECIPE = recipe({
   id: 'coin-pile-brine',
-  name: 'Coin pile in brine',
+  name: 'Coin pile',
   usualSize: size('coin', 19, 1, 0.5, ELECTROPLATED),
   look: 'pile',
   plus: { material: 'copper', part: 'copper or bronze coin, Ø 19 mm' },

@@ -3,7 +3,12 @@ import { CURRENT_RANGES, VOLT_RANGES } from '../../physics/instruments/meter';
 import { LONGEST_METER, LONGEST_NOTE, PHOTO_TYPES, READING_LIMITS } from './logLimits';
 import { measurementSchema } from './measurementSchema';
 
-const takenAt = z.iso.datetime('Give the time in ISO 8601.');
+/** To a microsecond: a time with thousands of digits is none. */
+const LONGEST_TIME = 30;
+
+const takenAt = z.iso
+  .datetime('Give the time in ISO 8601.')
+  .max(LONGEST_TIME, 'Give the time in ISO 8601.');
 
 const readingSchema = z
   .strictObject({

@@ -235,7 +235,7 @@ function chargingLines(
   const open = cells * emfVolts;
   return [
     {
-      what: 'Resistance inside',
+      what: 'Internal resistance',
       sum: `${formatCount(cells)} × ${formatOhms(model.resistanceOhms)}`,
       result: formatOhms(ohms),
     },

@@ -33,7 +33,7 @@ test('size and liquid move what one cell gives, with the sum on demand', async (
   expect(sum).toHaveTextContent('cm²');
   await expectAccessible(sum);
   await userEvent.keyboard('{Escape}');
-  fireEvent.click(screen.getByRole('radio', { name: /Coin pile in brine/ }));
+  fireEvent.click(screen.getByRole('radio', { name: /Coin pile/ }));
   const brine = shorted();
   choose(
     screen.getByRole('combobox', { name: 'Separator and liquid' }),
@@ -138,7 +138,7 @@ test('fruit in pieces: quarters are cells of their own, and an adult cuts, here 
 
 test('liquids: vinegar changes text, mixing and caution; a wide separator leaks', async () => {
   const { goTo } = showPlan(newPlan('Pile'), 'cell');
-  fireEvent.click(screen.getByRole('radio', { name: /^Coin pile in brine/ }));
+  fireEvent.click(screen.getByRole('radio', { name: /^Coin pile/ }));
   expect(screen.getByText(/Stir 1 tablespoon of salt/)).toBeVisible();
   const table = within(await screen.findByRole('table', { name: 'The same battery with each' }));
   fireEvent.click(

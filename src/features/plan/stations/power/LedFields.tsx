@@ -83,8 +83,8 @@ export function LedFields({ target, onChange }: LedFieldsProps) {
           ))}
         </RadioGroup>
         <Typography variant="caption" color="textSecondary" component="p" sx={{ mt: 1 }}>
-          For a 3 mm high-efficiency LED. Red needs the least voltage; true green, blue and white
-          need about 3 V.
+          For a 3 mm high-efficiency LED. Of the visible ones red needs the least; true green, blue
+          and white need about 3 V.
         </Typography>
         <LedPack target={target} onChange={onChange} />
       </Box>

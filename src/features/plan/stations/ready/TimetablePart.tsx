@@ -50,7 +50,9 @@ export function TimetablePart({ facts }: { facts: LessonFacts }) {
         }
       >
         {times === null ? (
-          <Alert severity="info">Give the lesson a date: everything is planned back from it.</Alert>
+          <Alert severity="info">
+            Give the lesson a date: the timetable is planned back from it.
+          </Alert>
         ) : (
           <>
             <Typography variant="body2" color="textSecondary" sx={{ mb: 1 }}>

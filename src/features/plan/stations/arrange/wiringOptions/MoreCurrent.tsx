@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import type { CellBody } from '@/core/physics/recipes/bodies';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { compareAdditions, type Addition } from '@/core/work/judging/compareAdditions';
@@ -34,6 +35,7 @@ export function MoreCurrent({ evaluation, edit, prices }: MoreCurrentProps) {
           title="One more string"
           from={amps}
           addition={compared.string}
+          body={cell.body}
           currency={prices.currency}
           onChoose={() =>
             edit((before) => withOwnWiring(before, { ...wiring, strings: wiring.strings + 1 }))
@@ -43,6 +45,7 @@ export function MoreCurrent({ evaluation, edit, prices }: MoreCurrentProps) {
           title="Twice the metal in each"
           from={amps}
           addition={compared.metal}
+          body={cell.body}
           currency={prices.currency}
           onChoose={() =>
             // What is told is this battery: a suggestion would move with its cells.
@@ -63,12 +66,14 @@ interface WayProps {
   readonly title: string;
   readonly from: number;
   readonly addition: Addition;
+  /** What more of it is called: `more lemons`. */
+  readonly body: Pick<CellBody, 'name' | 'plural'>;
   readonly currency: string;
   readonly onChoose: () => void;
   readonly disabled?: boolean;
 }
 
-function Way({ title, from, addition, currency, onChoose, disabled = false }: WayProps) {
+function Way({ title, from, addition, body, currency, onChoose, disabled = false }: WayProps) {
   const { amps, bodies, pairs, price, foodGrams } = addition;
   return (
     <Box sx={{ border: 1, borderColor: 'divider', borderRadius: 1, p: 1 }}>
@@ -79,8 +84,10 @@ function Way({ title, from, addition, currency, onChoose, disabled = false }: Wa
         {formatAmps(from)} → {formatAmps(amps)}
       </Typography>
       <Typography variant="caption" color="textSecondary" component="p">
-        {bodies === 0 ? 'no more bodies' : counted(bodies, 'more body', 'more bodies')},{' '}
-        {counted(pairs, 'pair', 'pairs')}, {costWords(price, currency)}
+        {bodies === 0
+          ? `no more ${body.plural}`
+          : counted(bodies, `more ${body.name}`, `more ${body.plural}`)}
+        , {counted(pairs, 'pair', 'pairs')}, {costWords(price, currency)}
         {foodGrams === 0 ? ', no food wasted' : `, ${formatNumber(foodGrams)} g of food`}
       </Typography>
       <Button size="small" onClick={onChoose} disabled={disabled} sx={{ mt: 0.5 }}>
