@@ -243,13 +243,20 @@ export function benchDiagnosis(batteries = 900, double = 100, soundBatteries = 4
     `visible fault on top, ${batteries} batteries, seed ${SEED}`,
     shares.join(', '),
     'after 0, 1, 2, 3 further measurements; at least 92 % after 3',
+    sum >= 0.92 * batteries,
   );
   printRow(
     `two faults, ${double} batteries: one named, both after mending it`,
     `${percent(first, double)}, ${percent(both, double)}`,
     'at least 90 % and 85 %',
+    first >= 0.9 * double && both >= 0.85 * double,
   );
-  printRow('sound batteries called faulty', percent(called, soundBatteries), 'at most 2 %');
+  printRow(
+    'sound batteries called faulty',
+    percent(called, soundBatteries),
+    'at most 2 %',
+    called <= 0.02 * soundBatteries,
+  );
   printRow(
     'right where so sure',
     score.bins
@@ -259,9 +266,20 @@ export function benchDiagnosis(batteries = 900, double = 100, soundBatteries = 4
       )
       .join('; '),
     'over 0.95 at least 93 %',
+    (score.bins.at(-1)?.right ?? 0) >= 0.93 * (score.bins.at(-1)?.said ?? 0),
   );
-  printRow('headline that is not the first cause', String(score.disagree), 'never');
-  printRow('slowest judgement', `${score.slowest.toFixed(0)} ms`, 'budget 500 ms');
+  printRow(
+    'headline that is not the first cause',
+    String(score.disagree),
+    'never',
+    score.disagree === 0,
+  );
+  printRow(
+    'slowest judgement',
+    `${score.slowest.toFixed(0)} ms`,
+    'budget 500 ms',
+    score.slowest <= 500,
+  );
   const worst = [...score.missed].sort((a, b) => b[1] - a[1]).slice(0, 12);
   printRow(
     'most often missed',

@@ -50,6 +50,7 @@ export async function benchKills(kills = KILLS) {
       `${kills} kills while ${WRITERS} write`,
       `${acknowledged.size} acknowledged, ${lost} lost, ${stored.length - known.size} doubled`,
       'none lost or doubled',
+      lost === 0 && stored.length === known.size,
     );
   } finally {
     server.kill('SIGKILL');

@@ -77,6 +77,7 @@ export async function benchPageWeight(base) {
       `first JavaScript of ${path}`,
       `${(bytes / 1000).toFixed(0)} kB gzip`,
       budget === null ? '' : `budget ${budget} kB`,
+      budget === null || bytes <= 1000 * budget,
     );
   }
 }

@@ -50,6 +50,7 @@ function benchUnread(): void {
     `promise against ${CLASSES} kitchens and classes in time, ${SUGGESTIONS} suggestions, seed ${SEED}`,
     `${apart} differ by more than ${APART}, at worst ${worst.toFixed(3)}`,
     'at most 1 in 100',
+    apart <= SUGGESTIONS / 100,
   );
 }
 
@@ -81,6 +82,7 @@ function benchRead(read: number): void {
     `promise against lessons of which ${read} cells were read, ${count} suggestions`,
     `promised ${(promised / count).toFixed(3)}, true ${(worked / count).toFixed(3)}`,
     `within ${APART}`,
+    Math.abs(promised - worked) <= APART * count,
   );
 }
 

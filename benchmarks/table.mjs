@@ -38,23 +38,30 @@ function shortened(number) {
 /**
  * The page of the bench as Markdown.
  *
- * @param {{ name: string, figure: string, goal: string }[]} rows
- * @param {{ machine: string, loopMs: number, day: string }} run
+ * @param {{ name: string, figure: string, goal: string, held: boolean }[]} rows
+ * @param {{ machine: string, loopMs: number, day: string, commit: string }} run
  */
-export function benchmarksPage(rows, { machine, loopMs, day }) {
+export function benchmarksPage(rows, { machine, loopMs, day, commit }) {
   const line = (cells) => `| ${cells.map((cell) => cell.replaceAll('|', '\\|')).join(' | ')} |`;
+  const missed = rows.filter(({ held }) => !held);
   return [
     '# Measured speed and other figures',
     '',
     'Written by `npm run bench`: do not edit it by hand. Nothing here is asserted as a time in tests.',
     '',
     `- Machine: ${machine}`,
-    `- Day: ${day}`,
+    `- Day: ${day}, at ${commit}`,
     `- Calibration loop: ${loopMs.toFixed(0)} ms (40 million square roots and divisions)`,
+    '',
+    missed.length === 0
+      ? 'Every goal was met.'
+      : `Missed: ${missed.map(({ name }) => name).join('; ')}.`,
     '',
     line(['what', 'figure', 'goal', 'on another or busy machine']),
     line(['---', '---', '---', '---']),
-    ...rows.map(({ name, figure, goal }) => line([name, figure, goal, readingOf(figure, loopMs)])),
+    ...rows.map(({ name, figure, goal, held }) =>
+      line([name, held ? figure : `**missed:** ${figure}`, goal, readingOf(figure, loopMs)]),
+    ),
     '',
   ].join('\n');
 }

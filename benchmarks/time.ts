@@ -44,7 +44,7 @@ export function benchTime(): void {
         leastAmps: 0,
       }),
     );
-    printRow(name, `${time.toFixed(0)} ms`, 'budget 100 ms');
+    printRow(name, `${time.toFixed(0)} ms`, 'budget 100 ms', time <= 100);
   }
   const felt = { ...run, wrap: 'open' as const };
   const steady = ageingCell(kiwi, felt);
@@ -71,7 +71,7 @@ export function benchTime(): void {
         leastAmps: 1e-6,
       }),
     );
-    printRow(name, `${time.toFixed(0)} ms`, 'budget 300 ms');
+    printRow(name, `${time.toFixed(0)} ms`, 'budget 300 ms', time <= 300);
   }
   // In the steps and with the samples that the app takes.
   const use = new IntermittentUse(
@@ -83,9 +83,11 @@ export function benchTime(): void {
     use.go(segmentOf({ kind: 'led', led: red }, 300, 7));
     use.go(segmentOf(null, 600, 2));
   }
+  const took = performance.now() - start;
   printRow(
-    `24 unlike cells, on 5 min and off 10 min, three days`,
-    `${(performance.now() - start).toFixed(0)} ms`,
+    '24 unlike cells, on 5 min and off 10 min, three days',
+    `${took.toFixed(0)} ms`,
     'budget 300 ms',
+    took <= 300,
   );
 }

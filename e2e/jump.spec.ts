@@ -36,7 +36,7 @@ test('Ctrl K goes to a word and to a plan; the first Tab skips to the content', 
   await expect(source).toBeInViewport();
 });
 
-test('the verdict stays in view while the page scrolls, and − + do what brackets do', async ({
+test('the verdict stays in view while the page scrolls, a station opens at its top, and − + do what brackets do', async ({
   page,
 }) => {
   await page.goto('/plans/demo-lamp/arrange');
@@ -49,6 +49,11 @@ test('the verdict stays in view while the page scrolls, and − + do what bracke
   await goToStation(page, 'Get ready');
   await page.mouse.wheel(0, 3000);
   await expect(page.getByRole('banner').getByTestId('verdict')).toBeInViewport();
+  const down = () => page.evaluate(() => window.scrollY);
+  await expect.poll(down).toBeGreaterThan(100);
+  await goToStation(page, 'Arrange');
+  await expect(cells).toBeVisible();
+  await expect.poll(down).toBe(0);
 });
 
 test('the dark setting of the system is followed until somebody chooses; a tour declined stays so', async ({

@@ -1,15 +1,21 @@
 import { execFileSync } from 'node:child_process';
-import { mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { cpus, totalmem } from 'node:os';
+import { parseArgs } from 'node:util';
 import { ensureApp, ensureChromium, ensureNgspice } from './lib/prepare.mjs';
-import { ROOT, runOrExit } from './lib/run.mjs';
+import { ROOT, run } from './lib/run.mjs';
 import { compiled } from './lib/typescript.mjs';
 
-/** `npm run bench`: every figure in one table, printed and written to docs/benchmarks.md with the machine. */
+/**
+ * `npm run bench`: every figure in one table, printed and written to docs/benchmarks.md with the machine; exit code 1 where
+ * a goal was missed or a part broke off. `-- --only NAME` runs the parts whose name has it, and writes nothing.
+ */
 
 const ROWS = `${ROOT}test-results/bench.jsonl`;
 const PAGE = `${ROOT}docs/benchmarks.md`;
 
+const { only } = parseArgs({ options: { only: { type: 'string' } } }).values;
+if (only !== undefined) process.env.GROZER_BENCH_ONLY = only;
 await ensureApp();
 await ensureChromium();
 await ensureNgspice();
@@ -19,9 +25,13 @@ process.env.GROZER_BENCH_ROWS = ROWS;
 
 // Imported late: they need the dependencies, and where rows go must be known by then.
 const { benchmarksPage, calibrationLoop } = await import('../benchmarks/table.mjs');
-const { printRow } = await import('../benchmarks/print.mjs');
+const { part, printRow } = await import('../benchmarks/print.mjs');
 const loopMs = calibrationLoop();
 const machine = `${cpus().length} × ${cpus()[0]?.model}, ${Math.round(totalmem() / 2 ** 30)} GiB, Node ${process.version}`;
+const commit = execFileSync('git', ['log', '-1', '--format=%h'], {
+  cwd: ROOT,
+  encoding: 'utf8',
+}).trim();
 const day = new Date().toISOString().slice(0, 10);
 
 /** How large the program is, without and with what only tests need. */
@@ -41,28 +51,35 @@ function countLines() {
 
 /** The page so far: a bench that is stopped leaves what it measured. */
 function writePage() {
-  const rows = readFileSync(ROWS, 'utf8')
-    .trim()
-    .split('\n')
-    .map((line) => JSON.parse(line));
-  const page = benchmarksPage(rows, { machine, loopMs, day });
-  writeFileSync(PAGE, page);
+  const page = benchmarksPage(rows(), { machine, loopMs, day, commit });
+  if (only === undefined) writeFileSync(PAGE, page);
   return page;
 }
 
-countLines();
-await runOrExit('The storage bench', process.execPath, [await compiled('benchmarks/storage.ts')]);
+function rows() {
+  const text = existsSync(ROWS) ? readFileSync(ROWS, 'utf8').trim() : '';
+  return text === '' ? [] : text.split('\n').map((line) => JSON.parse(line));
+}
+
+/** Figures that a program of its own works out. */
+async function benchOf(file, ...flags) {
+  const code = await run(process.execPath, [...flags, await compiled(file)]);
+  if (code !== 0) throw new Error(`${file} ended with ${code}`);
+}
+
+await part('size', countLines);
+await part('storage', () => benchOf('benchmarks/storage.ts'));
 const { benchBrowser } = await import('../benchmarks/browser.mjs');
 await benchBrowser();
 writePage();
 const { benchLoad } = await import('../benchmarks/load.mjs');
-await benchLoad();
+await part('load', () => benchLoad());
 const { benchKills } = await import('../benchmarks/kills.mjs');
-await benchKills();
+await part('kills', () => benchKills());
 writePage();
 // The longest comes last: thousands of hidden faults are found, thousands of odd plans worked out.
-await runOrExit('The core bench', process.execPath, [
-  '--expose-gc',
-  await compiled('benchmarks/core.ts'),
-]);
+await benchOf('benchmarks/core.ts', '--expose-gc').catch((error) =>
+  printRow('core', String(error), '', false),
+);
 console.log(`\n${writePage()}`);
+process.exitCode = rows().every(({ held }) => held) ? 0 : 1;

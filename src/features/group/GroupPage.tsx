@@ -46,7 +46,7 @@ function GroupBench({ seat, title, facts }: Pick<GroupPageProps, 'seat' | 'title
   const { refresh } = useRouter();
   // The page is rendered anew with the plan as it is now; what was typed stays.
   const { ended, present } = useLiveLog('/api/class/events', refresh);
-  const { waiting } = useLog();
+  const { waiting, undelivered } = useLog();
   const { step } = useGuide(facts, group);
   const string = step?.string ?? 1;
   const devices = present.get(group)?.devices ?? 1;
@@ -58,7 +58,7 @@ function GroupBench({ seat, title, facts }: Pick<GroupPageProps, 'seat' | 'title
       >
         <h1 className={styles.h1}>Group {group}</h1>
         <span role="status" className={`${styles.caption} ${styles.soft}`}>
-          {waiting === 0 ? 'all sent' : `${waiting} waiting to be sent`}
+          {waiting === 0 ? 'all sent' : `${waiting} ${ended ? 'not sent' : 'waiting to be sent'}`}
         </span>
       </div>
       <div
@@ -78,7 +78,12 @@ function GroupBench({ seat, title, facts }: Pick<GroupPageProps, 'seat' | 'title
         </Notice>
       ) : null}
       {ended ? (
-        <Notice severity="info">The class has ended. Thank you; you can close this page.</Notice>
+        <Notice severity="info">
+          The class has ended.{' '}
+          {waiting === 0 && undelivered.length === 0
+            ? 'Thank you; you can close this page.'
+            : 'Show your teacher what is only on this phone.'}
+        </Notice>
       ) : null}
       <Undelivered />
       <EarlierClasses seat={seat} />

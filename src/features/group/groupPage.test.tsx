@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import '@/testing/ui/mocks';
-import { fireEvent, screen, waitFor } from '@testing-library/react';
+import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
 import { newPlan } from '@/core/records/plan/newPlan';
 import type { LogLine } from '@/core/records/logbook/logEntry';
 import { readingEntry } from '@/core/records/logbook/readingEntry';
@@ -9,7 +9,7 @@ import { groupFacts } from '@/core/work/guide/benchFacts';
 import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
 import { expectAccessible } from '@/testing/ui/accessible';
 import { fill, press } from '@/testing/ui/acting';
-import { openStreams, tellJudged } from '@/testing/ui/streams';
+import { openStreams, Stream, tellJudged } from '@/testing/ui/streams';
 import { showPage } from '@/testing/ui/toolPage';
 import { GroupPage } from './GroupPage';
 
@@ -112,4 +112,20 @@ test('where meters are shared a group asks for one; what it notes is sent', asyn
   fill(screen.getByLabelText('What did you see?'), 'Bubbles at the zinc');
   press('Add note');
   await waitFor(() => expect(JSON.stringify(kept)).toContain('Bubbles at the zinc'));
+});
+
+test('a class that ends says whether anything is left on the phone', async () => {
+  show(THREE);
+  for (const stream of Stream.opened) stream.tell('ended', {});
+  expect(screen.getByText(/you can close this page/)).toBeVisible();
+
+  cleanup();
+  show(THREE);
+  globalThis.fetch = () => Promise.reject(new TypeError('nobody answers'));
+  press('Call your teacher');
+  expect(await screen.findByText('1 waiting to be sent')).toBeVisible();
+  for (const stream of Stream.opened) stream.tell('ended', {});
+  expect(screen.getByText('1 not sent')).toBeVisible();
+  expect(screen.getByText(/Show your teacher what is only on this phone/)).toBeVisible();
+  expect(screen.queryByText(/you can close this page/)).toBeNull();
 });

@@ -10,6 +10,7 @@ import Typography from '@mui/material/Typography';
 import { DEFAULT_REASONS } from '@/core/work/help/defaults';
 import { GLOSSARY } from '@/core/work/help/glossary';
 import { SOURCE_IDS, SOURCE_TITLES, type SourceId } from '@/core/sourceIds';
+import { WHAT_IS_NEW } from '@/core/work/help/whatIsNew';
 import { SOURCES, TRUST_WORDS } from '@/core/work/help/sources';
 import { Card } from '@/ui/Card';
 import { PageFrame } from '@/ui/PageFrame';
@@ -22,6 +23,7 @@ const PARTS = [
   ['words', 'Words'],
   ['defaults', 'Why these defaults'],
   ['sources', 'Sources of all figures'],
+  ['new', 'What is new'],
 ] as const;
 
 interface HelpPageProps {
@@ -52,6 +54,8 @@ export function HelpPage({ tourOf }: HelpPageProps) {
               return <Defaults />;
             case 'sources':
               return <Sources />;
+            case 'new':
+              return <WhatIsNew />;
           }
         }}
       </PartTabs>
@@ -84,6 +88,20 @@ function Words() {
       </Box>
     </Card>
   );
+}
+
+function WhatIsNew() {
+  return WHAT_IS_NEW.map(({ version, lines }) => (
+    <Card key={version} title={`Grozer ${version}`}>
+      <Box component="ul" sx={{ m: 0, pl: 2.5, maxWidth: '70ch' }}>
+        {lines.map((line) => (
+          <Typography key={line} component="li">
+            {line}
+          </Typography>
+        ))}
+      </Box>
+    </Card>
+  ));
 }
 
 function Defaults() {

@@ -1,5 +1,6 @@
 /** @jest-environment jsdom */
 import '@/testing/ui/mocks';
+import { readFileSync } from 'node:fs';
 import { fireEvent, screen, within } from '@testing-library/react';
 import { SOURCE_IDS, SOURCE_TITLES } from '@/core/sourceIds';
 import { DEFAULT_REASONS } from '@/core/work/help/defaults';
@@ -10,6 +11,7 @@ import { expectAccessible } from '@/testing/ui/accessible';
 import { navigation } from '@/testing/ui/navigation';
 import { showPage } from '@/testing/ui/toolPage';
 import { HelpPage } from './HelpPage';
+import { version } from '../../../package.json';
 
 test('every word has a place that links lead to, every default its reasons, every constant its source', async () => {
   showPage(<HelpPage tourOf={null} />);
@@ -30,6 +32,15 @@ test('every word has a place that links lead to, every default its reasons, ever
     expect(within(table).getAllByRole('row')).toHaveLength(SOURCES[id].values.length);
   }
   await expectAccessible();
+});
+
+test('what is new is told in ten lines a version, of the version that this is', () => {
+  navigation.search = 'part=new';
+  showPage(<HelpPage tourOf={null} />);
+  const card = screen.getByRole('region', { name: `Grozer ${version}` });
+  expect(within(card).getAllByRole('listitem').length).toBeLessThanOrEqual(10);
+  const changes = readFileSync('CHANGELOG.md', 'utf8');
+  expect(/^## \[(.+)\]/m.exec(changes)?.[1]).toBe(version);
 });
 
 test('where a figure comes from is a part of the page that the address opens', () => {

@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
 import { useRouter, useSearchParams, useSelectedLayoutSegment } from 'next/navigation';
-import { type ReactNode, useCallback, useMemo, useState } from 'react';
+import { type ReactNode, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { LogLine } from '@/core/records/logbook/logEntry';
 import type { SchoolState } from '@/core/records/school/schoolSchema';
 import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
@@ -128,6 +128,12 @@ function Frame({ children }: { children: ReactNode }) {
     else setProjected((before) => !before);
   }, [router, station, part, id]);
   useShortcuts(openHelp, toggleProjector);
+  // A station opens at its top; coming back to the page, the browser knows where it was.
+  const shown = useRef(station);
+  useEffect(() => {
+    if (shown.current !== station) window.scrollTo(0, 0);
+    shown.current = station;
+  }, [station]);
   useTour(useSearchParams().get('tour') === '1', leaveTour);
   return (
     <Box sx={{ minHeight: '100vh', display: 'flex', flexDirection: 'column' }}>
