@@ -28,7 +28,7 @@ for (const [name, path] of VIEWS) {
     await atRest(page);
     // Where a bench is judged, the fault finder has answered.
     if (name === 'board' || name === 'wall' || name === 'build') {
-      await expect(page.getByText(/^The metals touch inside cell 3/).first()).toBeVisible();
+      await expect(page.getByText(/metals touch inside cell 3/).first()).toBeVisible();
     }
     await page.screenshot({ path: `docs/screenshots/${name}.png` });
   });

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
-import { DEFERRAL } from '@/core/physics/safety/cautions';
+import { DEFERRAL } from '@/core/physics/safety/deferral';
 import { PageLink } from './PageLink';
 import { InertUntilHydrated } from './plain/InertUntilHydrated';
 import { ThemeSwitch } from './ThemeSwitch';

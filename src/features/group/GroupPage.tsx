@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation';
 import { lastOfKind, predictionsOfGroup } from '@/core/records/logbook/foldLog';
 import { stairsRows, type GroupFacts } from '@/core/work/guide/stairs';
 import type { LogEntry, LogLine } from '@/core/records/logbook/logEntry';
-import { DEFERRAL } from '@/core/physics/safety/cautions';
+import { DEFERRAL } from '@/core/physics/safety/deferral';
 import { GuideCard, useGuide } from '@/ui/bench/GuideCard';
 import {
   LogProvider,

@@ -11,7 +11,7 @@ import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
 import type { Plan } from '@/core/records/plan/planSchema';
 import type { FoundTool } from '@/ui/document/useTool';
 import { groupName } from '@/core/work/preparation/groupNames';
-import { DEFERRAL } from '@/core/physics/safety/cautions';
+import { DEFERRAL } from '@/core/physics/safety/deferral';
 import { InertUntilHydrated } from '@/ui/plain/InertUntilHydrated';
 import { LogProvider } from '@/ui/bench/LogProvider';
 import { useTour } from '@/ui/tour/useTour';

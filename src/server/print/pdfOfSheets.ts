@@ -1,6 +1,6 @@
 import type { Paper } from '@/core/physics/recipes/separatorPlan';
 import type { PrintedSheet } from '@/core/work/preparation/sheets/sheet';
-import { DEFERRAL } from '@/core/physics/safety/cautions';
+import { DEFERRAL } from '@/core/physics/safety/deferral';
 import type { DrawnDesk } from './drawDesk';
 import { MARGINS } from './page';
 import { printable } from './printable';

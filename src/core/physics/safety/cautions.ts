@@ -1,9 +1,5 @@
 import { ADULT_ONLY_ABOVE_VOLTS, REFUSED_ABOVE_VOLTS } from '../../constants';
 
-/** Carried by every plan and every print. */
-export const DEFERRAL =
-  'Check your school’s risk assessment, local codes and the supplier’s safety sheets; work that these reserve to trained or licensed people stays with them.';
-
 /** The usual cautions (common practice, no source), by the hazard they belong to. */
 const CAUTIONS = {
   food: 'Food with metal in it is waste: nobody eats it, and it is not composted. Label it and wash hands.',

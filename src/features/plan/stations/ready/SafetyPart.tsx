@@ -11,7 +11,7 @@ import { checklistOf } from '@/core/work/preparation/sheets/checklist';
 import type { LessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
 import { sheetsAllowed } from '@/core/work/preparation/sheets/sheetsOfLesson';
 import { SHEET_IDS, SHEET_NAMES } from '@/core/work/preparation/sheets/sheet';
-import { DEFERRAL } from '@/core/physics/safety/cautions';
+import { DEFERRAL } from '@/core/physics/safety/deferral';
 import { Card } from '@/ui/Card';
 import { useEdit } from '../../PlanProvider';
 import { withTicked } from './lessonEdits';
