@@ -61,7 +61,7 @@ async function benchEdits(page) {
     'edit to new verdict, 12-cell plan',
     await page.evaluate(measureEdits, [EDITS, REST_MS, cells]),
   );
-  for (const key of '}}}]]]]]]') await page.keyboard.press(key);
+  for (const key of '}}]]]]]') await page.keyboard.press(key);
   await page.locator('[data-cell="string 6 cell 10"]').waitFor();
   await page.waitForTimeout(SETTLE_MS);
   printTimes(
