@@ -87,6 +87,16 @@ test('a line that cannot be read stands as a note and hides no other', () => {
   ]);
 });
 
+test('the photo of a line that a later version wrote is still named', () => {
+  const database = openDatabase(':memory:');
+  const log = createLogRepository(database);
+  log.append('p', note('a', 'one'), 'group', 1);
+  const photo = '0b9f6a52-7a52-4c8e-9a3e-0d7b3f6f5a11';
+  const later = JSON.stringify({ kind: 'photo', photo, type: 'image/avif' });
+  database.$client.prepare('UPDATE log_lines SET entry = ?').run(later);
+  expect([...log.photosNamed()]).toEqual([photo]);
+});
+
 test('a batch with a line that is not taken stores none of it', () => {
   const log = createLogRepository(openDatabase(':memory:'));
   log.append('p', note('b', 'there'), 'teacher', 1);

@@ -1,3 +1,4 @@
+import { z } from 'zod';
 import { jsonOf } from '@/core/formats/json';
 import { and, asc, count, eq, gt, gte, like, max, sql } from 'drizzle-orm';
 import {
@@ -210,6 +211,8 @@ export function createLogRepository(db: GrozerDatabase): LogRepository {
   };
 }
 
+const photoSchema = z.object({ kind: z.literal('photo'), photo: z.uuid() });
+
 /** Photos that are named by the log of a plan, or of all where it is `null`; each once. */
 function photosOf(db: GrozerDatabase, planId: string | null): string[] {
   const isPhoto = like(logLines.entry, '%"kind":"photo"%');
@@ -218,8 +221,9 @@ function photosOf(db: GrozerDatabase, planId: string | null): string[] {
     .from(logLines)
     .where(planId === null ? isPhoto : and(isPhoto, eq(logLines.planId, planId)))
     .all();
-  const named = rows.map(({ entry, at }) => readEntry(entry, at));
-  return [...new Set(named.flatMap((one) => (one.kind === 'photo' ? [one.photo] : [])))];
+  // Also of a line that this version cannot read: its photo is not thrown away.
+  const named = rows.map(({ entry }) => photoSchema.safeParse(jsonOf(entry)));
+  return [...new Set(named.flatMap(({ data }) => (data === undefined ? [] : [data.photo])))];
 }
 
 class NotTaken extends Error {

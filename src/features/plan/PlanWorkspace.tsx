@@ -131,7 +131,7 @@ function Frame({ children }: { children: ReactNode }) {
   // A station opens at its top; coming back to the page, the browser knows where it was.
   const shown = useRef(station);
   useEffect(() => {
-    if (shown.current !== station) window.scrollTo(0, 0);
+    if (shown.current !== station) document.documentElement.scrollTop = 0;
     shown.current = station;
   }, [station]);
   useTour(useSearchParams().get('tour') === '1', leaveTour);
