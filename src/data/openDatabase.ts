@@ -67,8 +67,9 @@ export function openToRead(file: string): GrozerDatabase {
 /** The file with what stands in the write-ahead log beside it; `null` where there is none, or no room to put both together. */
 function bytesWithLog(file: string): Buffer | null {
   if (statSync(`${file}-wal`, { throwIfNoEntry: false })?.isFile() !== true) return null;
-  const folder = mkdtempSync(join(tmpdir(), 'grozer-look-'));
+  let folder: string | null = null;
   try {
+    folder = mkdtempSync(join(tmpdir(), 'grozer-look-'));
     const copy = join(folder, 'copy.db');
     copyFileSync(file, copy);
     copyFileSync(`${file}-wal`, `${copy}-wal`);
@@ -82,7 +83,7 @@ function bytesWithLog(file: string): Buffer | null {
     if (error instanceof Error && 'code' in error && FULL.includes(String(error.code))) return null;
     throw error;
   } finally {
-    rmSync(folder, { recursive: true, force: true });
+    if (folder !== null) rmSync(folder, { recursive: true, force: true });
   }
 }
 

@@ -1,9 +1,6 @@
 /** The body of a request is larger than such a one ever is. */
 export class TooLarge extends Error {}
 
-/** Of what a page sends as JSON: a plan is some ten kilobytes. */
-export const LARGEST_JSON_BYTES = 1_000_000;
-
 /**
  * The bytes of a request, counted while they arrive: what is too large is not read to its end.
  * @throws {TooLarge} beyond `most` bytes.

@@ -4,7 +4,8 @@ import { refused, type JsonAnswer } from '@/server/jsonAnswer';
 import { jsonOf } from '@/core/formats/json';
 import { isRestoring, RESTORING } from '@/server/safekeeping/restoring';
 import { storageProblem } from '@/server/storageProblem';
-import { boundedBytes, LARGEST_JSON_BYTES, TooLarge } from './body';
+import { largestBody } from '@/server/largestBody';
+import { boundedBytes, TooLarge } from './body';
 
 export function refuse(
   status: number,
@@ -20,9 +21,10 @@ export function answered({ status, body }: JsonAnswer): NextResponse {
 
 /**
  * The JSON body of a request, or `undefined` where it is not JSON; the schema then names the fault.
- * @throws {TooLarge} beyond `most` bytes, which `withStorageErrors` answers.
+ * @throws {TooLarge} beyond what is sent there, which `withStorageErrors` answers.
  */
-export async function jsonBody(request: Request, most = LARGEST_JSON_BYTES): Promise<unknown> {
+export async function jsonBody(request: Request): Promise<unknown> {
+  const most = largestBody(new URL(request.url).pathname);
   return jsonOf(new TextDecoder().decode(await boundedBytes(request, most)));
 }
 

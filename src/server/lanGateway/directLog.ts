@@ -1,13 +1,11 @@
 import { jsonOf } from '@/core/formats/json';
 import type { IncomingMessage, ServerResponse } from 'node:http';
 import { refused, type JsonAnswer } from '../jsonAnswer';
+import { largestBody } from '../largestBody';
 import type { GroupListener } from '../bench/listenAsGroup';
 import { cookieIn } from './cookies';
 import { eventsAfter, EVENT_HEADERS } from './events';
 import { isOwnOrigin } from './ownOrigin';
-
-/** A reading or note is a few hundred bytes; anything far larger is not one. */
-const LARGEST_BODY_BYTES = 100_000;
 
 export interface DirectLog {
   /** Paths that are answered here: lines come in, news go out. */
@@ -106,7 +104,7 @@ async function textOf(incoming: IncomingMessage): Promise<string | null> {
   let size = 0;
   for await (const chunk of incoming as AsyncIterable<Buffer>) {
     size += chunk.length;
-    if (size > LARGEST_BODY_BYTES) return null;
+    if (size > largestBody(incoming.url ?? '')) return null;
     chunks.push(chunk);
   }
   return Buffer.concat(chunks).toString('utf8');

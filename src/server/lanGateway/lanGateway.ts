@@ -8,6 +8,7 @@ import {
 import { isIP } from 'node:net';
 import { hostname, networkInterfaces } from 'node:os';
 import { POLICY_OF_ANSWERS } from '../contentPolicy';
+import { largestBody } from '../largestBody';
 import { answerEvents, answerLog, isForEvents, isForLog, type DirectLog } from './directLog';
 import { GATEWAY_HEADER } from './gatewayHeader';
 import { isOwnOrigin } from './ownOrigin';
@@ -201,23 +202,13 @@ function boundConnections(server: Server): void {
   });
 }
 
-/** What a body may hold that is passed on, bytes: a code, a photo, and a teacher’s file. */
-const LARGEST_BODIES: readonly (readonly [RegExp, number])[] = [
-  [/^\/api\/(class\/join|passcode)/, 4000],
-  [/^\/api\/class\/photos/, 2_100_000],
-  [/^\/api\/class\//, 100_000],
-  [/^\/api\/[^/]+\/import/, 200_000_000],
-  [/^\/api\/lessons\/[^/]+\/(log|photos)/, 20_000_000],
-  [/./, 1_000_000],
-];
-
 /** Ends a request with 413 as soon as its body is larger than such a one ever is. */
 function boundBody(
   incoming: IncomingMessage,
   outgoing: ServerResponse,
   upstream: () => void,
 ): void {
-  const most = LARGEST_BODIES.find(([path]) => path.test(incoming.url ?? ''))?.[1] ?? 0;
+  const most = largestBody(incoming.url ?? '');
   let size = 0;
   incoming.on('data', (chunk: Buffer) => {
     size += chunk.length;

@@ -6,7 +6,7 @@ import { createLogRepository } from '@/data/logRepository';
 import { openDatabase } from '@/data/openDatabase';
 import { createAdmissions } from '../../server/bench/admissions';
 import type { BenchContext } from '../../server/bench/benchContext';
-import { createJudge } from '../../server/bench/judging/judgeReadings';
+import { createJudge } from '../../server/bench/judging/createJudge';
 import { createJudgements } from '../../server/bench/judging/judgements';
 import { createLogBus } from '../../server/bench/logBus';
 

@@ -12,11 +12,8 @@ import {
 import { addressOf } from '../addressOf';
 import { jsonBody, withStorageErrors, refuse } from '../respond';
 
-/** Six digits. */
-const LARGEST_REQUEST_BYTES = 1000;
-
 export const POST = withStorageErrors(async (request: Request): Promise<NextResponse> => {
-  const body = passcodeRequestSchema.safeParse(await jsonBody(request, LARGEST_REQUEST_BYTES));
+  const body = passcodeRequestSchema.safeParse(await jsonBody(request));
   if (!body.success) {
     return refuse(422, 'The passcode has six digits.', issuesOfZod(body.error));
   }

@@ -35,11 +35,6 @@ export interface DiagnosisInput extends NominalBattery {
 
 /** A single cause that is so much likelier (natural logarithm) than that nothing explains the readings is enough. */
 const SINGLE_ENOUGH_LOG = 3;
-/**
- * Readings count a little less than the model says, since no model of a bench is right: so that what is called surer than
- * 0.95 is right as often (found by the bench, which shares no code with this).
- */
-const HUMILITY = 1;
 /** Single causes that are paired with all others. */
 const PAIRED = 5;
 const PAIRED_WITH = 10;
@@ -58,9 +53,9 @@ export function diagnose(input: DiagnosisInput): Diagnosis {
   const unexplained = unexplainedLikelihood(predictor, readings);
   const all = [...evidence, ...pairsWhereAsked(predictor, evidence, readings, unexplained)];
   const weights = all.map(
-    ({ hypothesis, logLikelihood }) => HUMILITY * logLikelihood + Math.log(hypothesis.prior),
+    ({ hypothesis, logLikelihood }) => logLikelihood + Math.log(hypothesis.prior),
   );
-  const unexplainedWeight = HUMILITY * unexplained + Math.log(UNEXPLAINED_CHANCE);
+  const unexplainedWeight = unexplained + Math.log(UNEXPLAINED_CHANCE);
   const top = weights.reduce((most, one) => Math.max(most, one), unexplainedWeight);
   const chances = weights.map((one) => Math.exp(one - top));
   const total = chances.reduce((sum, one) => sum + one, Math.exp(unexplainedWeight - top));

@@ -5,7 +5,8 @@ import { singleCauses } from './possibleCauses';
 import { wordsOfCause } from './causeWords';
 import { diagnose } from './diagnose';
 import type { Reading } from './evidence';
-import { findFaults, belongsToBattery } from './findFaults';
+import { findFaults } from './findFaults';
+import { belongsToBattery } from './nominalBattery';
 import type { Measurement } from '../../records/logbook/measurement';
 import {
   WORDS,

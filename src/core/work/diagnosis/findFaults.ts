@@ -1,7 +1,7 @@
-import { reachOf, type Measurement } from '../../records/logbook/measurement';
+import type { Measurement } from '../../records/logbook/measurement';
 import { diagnose, type Diagnosis } from './diagnose';
 import type { Reading } from './evidence';
-import type { NominalBattery } from './nominalBattery';
+import { belongsToBattery, type NominalBattery } from './nominalBattery';
 
 /** What the fault finder makes of one group's readings; `null` before the first of them. */
 export function findFaults(
@@ -27,12 +27,6 @@ export function findFaults(
     readings: usable,
     possible: possibleMeasurements(standing, joined, nominal.isPolarised),
   });
-}
-
-/** Whether the battery has the place that was read: readings of others are left out. */
-export function belongsToBattery({ strings }: NominalBattery, measurement: Measurement): boolean {
-  if (!('string' in measurement)) return true;
-  return reachOf(measurement) <= (strings[measurement.string - 1]?.length ?? 0);
 }
 
 /** Cells of a long string that are looked at one by one. */

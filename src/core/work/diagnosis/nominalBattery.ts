@@ -1,4 +1,5 @@
 import type { Spread } from '../../physics/readings/cellBelief';
+import { reachOf, type Measurement } from '../../records/logbook/measurement';
 import type { LoadRequirement } from '../../records/plan/loadRequirement';
 import { BRIGHTNESS_FROM_AMPS } from '../../physics/circuit/brightness';
 import type { SpecItem } from '../../physics/circuit/faults/batterySpec';
@@ -23,6 +24,15 @@ export interface NominalBattery {
   readonly meter: ClassMeter;
   /** Whether the device works one way round only. */
   readonly isPolarised: boolean;
+}
+
+/** Whether the battery has the place that was read: readings of others are left out. */
+export function belongsToBattery(
+  { strings }: Pick<NominalBattery, 'strings'>,
+  measurement: Measurement,
+): boolean {
+  if (!('string' in measurement)) return true;
+  return reachOf(measurement) <= (strings[measurement.string - 1]?.length ?? 0);
 }
 
 /** Share of its wanted current from which a device is seen to run (from memory). */

@@ -73,6 +73,18 @@ const judgedOf = (lines: readonly LogLine[]) => {
   return new Map(judgement === null ? [] : [['Knot', judgement]]);
 };
 
+test('what was read at cells that the plan has no more is left out, and names no other reading', () => {
+  const gone = read('Knot', volts(6), 5.5);
+  expect(judgedOf([gone]).size).toBe(0);
+  // A point that was missed: 0.281 for 2.81.
+  const lines = [gone, read('Knot', volts(1), E), read('Knot', volts(2), 2 * E)];
+  lines.push(read('Knot', volts(3), 0.3 * E));
+  const judgement = judgedOf(lines).get('Knot');
+  expect(judgement?.verdict).toBe('reading');
+  expect(judgement?.next[0]?.measurement).toEqual(volts(3));
+  expect(judgement?.headline).toContain('cells 1–3');
+});
+
 test('a device that does not run is wrong, with what to try first; turned round and running it is not', () => {
   const lines = [read('Knot', volts(1), E), read('Knot', LIGHTS, 0)];
   const dark = rowOf(lines, { judged: judgedOf(lines) });

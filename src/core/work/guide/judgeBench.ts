@@ -5,6 +5,7 @@ import { isOfLead, type Hypothesis } from '../diagnosis/causes';
 import { wordsOfCause } from '../diagnosis/causeWords';
 import { findFaults } from '../diagnosis/findFaults';
 import { judgementOf } from '../diagnosis/judgement';
+import { belongsToBattery } from '../diagnosis/nominalBattery';
 import type { BenchFacts } from './benchFacts';
 import type { AskedMeasurement, BenchJudgement, CausePlace } from './benchJudgement';
 import { meterFor } from './guideOfPlan';
@@ -16,11 +17,9 @@ const MOST_LISTED = 4;
 /** Measurements that are proposed. */
 const MOST_ASKED = 6;
 
-/** Judges one group’s readings; `null` before the first of them. */
-export function judgeBench(
-  facts: BenchFacts,
-  readings: readonly GroupReading[],
-): BenchJudgement | null {
+/** Judges one group’s readings; `null` before the first of this battery: a changed plan may lack what was read before. */
+export function judgeBench(facts: BenchFacts, all: readonly GroupReading[]): BenchJudgement | null {
+  const readings = all.filter(({ measurement }) => belongsToBattery(facts.nominal, measurement));
   if (readings.length === 0) return null;
   const light = readings.findLast(({ measurement }) => measurement.kind === 'lights');
   const dark = light !== undefined && light.value < 0.5;

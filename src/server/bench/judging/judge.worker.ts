@@ -1,5 +1,5 @@
 import { parentPort } from 'node:worker_threads';
-import { createJudge, type JudgeRequest } from './judgeReadings';
+import { createJudge, type JudgeRequest } from './createJudge';
 
 /** The fault finder in a thread of its own: a class’s log is written at once, whatever is being judged. */
 const judge = createJudge();

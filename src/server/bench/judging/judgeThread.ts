@@ -1,6 +1,6 @@
 import { Worker } from 'node:worker_threads';
 import type { BenchJudgement } from '@/core/work/guide/benchJudgement';
-import type { Judge } from './judgeReadings';
+import type { Judge } from './createJudge';
 
 interface Answer {
   readonly id: number;

@@ -6,7 +6,7 @@ import { freshBench, NOW } from '@/testing/server/benchForTests';
 import { appendToLog } from '../appendToLog';
 import { openClass } from '../classes';
 import { listenToLog } from '../listenToLog';
-import { createJudge, type JudgeRequest } from './judgeReadings';
+import { createJudge, type JudgeRequest } from './createJudge';
 import { createJudgements, type Judgements } from './judgements';
 
 const PLAN: Plan = {

@@ -3,7 +3,7 @@ import type { BenchJudgement } from '@/core/work/guide/benchJudgement';
 import type { LogRepository } from '@/data/logRepository';
 import type { ServerContext } from '../../context';
 import type { LogBus } from '../logBus';
-import type { Judge } from './judgeReadings';
+import type { Judge } from './createJudge';
 
 /** A judgement and the position of the log that it is about. */
 export interface TimedJudgement extends BenchJudgement {

@@ -7,11 +7,8 @@ import { rateLimiters } from '@/server/lanGateway/rateLimiter';
 import { addressOf } from '../../addressOf';
 import { jsonBody, withStorageErrors, refuse } from '../../respond';
 
-/** A code and a bird. */
-const LARGEST_REQUEST_BYTES = 4000;
-
 export const POST = withStorageErrors(async (request: Request): Promise<NextResponse> => {
-  const body = joinRequestSchema.safeParse(await jsonBody(request, LARGEST_REQUEST_BYTES));
+  const body = joinRequestSchema.safeParse(await jsonBody(request));
   if (!body.success) {
     const faults = issuesOfZod(body.error);
     return refuse(422, faults[0]?.message ?? 'This is no code.', faults);

@@ -5,13 +5,8 @@ import { SEAT_COOKIE } from '@/server/bench/groupSeats';
 import { logOfGroup } from '@/server/bench/logOfGroup';
 import { answered, jsonBody, withStorageErrors } from '../../respond';
 
-/** As the gateway bounds it. */
-const LARGEST_LINE_BYTES = 100_000;
-
 /** On this machine itself; what comes from the network the gateway answers in the same words. */
 export const POST = withStorageErrors(async (request: Request): Promise<NextResponse> => {
   const sealed = (await cookies()).get(SEAT_COOKIE)?.value;
-  return answered(
-    await logOfGroup(benchContext(), sealed, await jsonBody(request, LARGEST_LINE_BYTES)),
-  );
+  return answered(await logOfGroup(benchContext(), sealed, await jsonBody(request)));
 });

@@ -8,6 +8,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { stairsRows } from '@/core/work/guide/stairs';
 import { predictionsOfGroup } from '@/core/records/logbook/foldLog';
 import { cautionTextsOf } from '@/core/physics/recipes/recipe';
+import { belongsToBattery } from '@/core/work/diagnosis/nominalBattery';
 import { cautionsOfVolts } from '@/core/physics/safety/cautions';
 import { GuideCard, useGuide } from '@/ui/bench/GuideCard';
 import { useJudgement, useLog, useReadings } from '@/ui/bench/LogProvider';
@@ -99,7 +100,10 @@ export function BenchPart({ meter }: { readonly meter: MeterBench }) {
         <ReadingsTable facts={facts} rows={rows} next={telling} inUse={inUse} sound={sound} />
       </Box>
       <Box sx={{ display: 'grid', gap: 1.5 }}>
-        <WrongCard judgement={judgement} isRead={readings.length > 0} />
+        <WrongCard
+          judgement={judgement}
+          isRead={readings.some((one) => belongsToBattery(facts.nominal, one.measurement))}
+        />
         <MeterCard next={telling ?? next} taking={taking} meter={meter} />
         <CalibrateCard readings={readings} />
         <Card title="Before you go on">

@@ -13,7 +13,6 @@ interface Context {
 
 /** A file of a whole class at once. */
 const MAX_AT_ONCE = 20_000;
-const LARGEST_LOG_BYTES = 20_000_000;
 const bodySchema = z.union([
   logRequestSchema.transform((one) => [one]),
   z.array(logRequestSchema).min(1).max(MAX_AT_ONCE),
@@ -29,7 +28,7 @@ export const GET = withStorageErrors(
 export const POST = withStorageErrors(
   async (request: Request, { params }: Context): Promise<NextResponse> => {
     const { id } = await params;
-    const body = bodySchema.safeParse(await jsonBody(request, LARGEST_LOG_BYTES));
+    const body = bodySchema.safeParse(await jsonBody(request));
     if (!body.success) {
       return refuse(422, 'This cannot be logged.', issuesOfZod(body.error));
     }
