@@ -44,10 +44,9 @@ async function benchStorage(): Promise<void> {
       log.appendAll(`p${index}`, lines, 'teacher', NOW);
     }
     for (let index = 0; index < PHOTOS; index += 1) {
-      writeFileSync(
-        join(photosFolder, randomUUID()),
-        Buffer.concat([HEAD, randomBytes(PHOTO_BYTES)]),
-      );
+      const photo = randomUUID();
+      writeFileSync(join(photosFolder, photo), Buffer.concat([HEAD, randomBytes(PHOTO_BYTES)]));
+      log.append('p0', photoLine(photo), 'teacher', NOW);
     }
     const documents = ((kind) => createDocumentRepository(db, kind)) as Parameters<
       typeof listShelf
@@ -89,6 +88,19 @@ function reading(entryId: string, at: number): LogRequest {
   const group = createHash('sha1').update(entryId).digest('hex').slice(0, 6);
   const entry = readingEntry(measurement, 0.9 + at / 1000, '2027-01-29T14:00:00Z');
   return { entryId, revision: 1, group, entry, struck: false };
+}
+
+function photoLine(photo: string): LogRequest {
+  const takenAt = '2027-01-29T14:00:00Z';
+  const entry = {
+    kind: 'photo',
+    photo,
+    type: 'image/png',
+    bytes: 1,
+    caption: '',
+    takenAt,
+  } as const;
+  return { entryId: photo, revision: 1, group: 'Knot', entry, struck: false };
 }
 
 function timed(work: () => unknown): number {

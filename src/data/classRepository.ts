@@ -1,6 +1,7 @@
 import { and, desc, eq, gt, isNull, sql } from 'drizzle-orm';
 import type { GrozerDatabase } from './openDatabase';
 import { preparedOnce } from './preparedOnce';
+import { withReserve } from './reserve';
 import { classes, secrets } from './schema';
 
 /** A class that runs. */
@@ -65,7 +66,9 @@ export function createClassRepository(db: GrozerDatabase): ClassRepository {
         .run();
     },
     close: (planId, now) => {
-      db.update(classes).set({ closedAt: now }).where(eq(classes.planId, planId)).run();
+      withReserve(db.$client.name, () =>
+        db.update(classes).set({ closedAt: now }).where(eq(classes.planId, planId)).run(),
+      );
     },
     find: (planId, now) => {
       const row = runningOf(db).get({ planId, now });

@@ -1,6 +1,7 @@
 import 'server-only';
 import { existsSync, statSync } from 'node:fs';
 import { DatabaseProblem, movedProblem } from './databaseProblem';
+import { keepReserve, withReserve } from './reserve';
 import { openDatabase, openToRead, type GrozerDatabase } from './openDatabase';
 
 const holder = globalThis as typeof globalThis & {
@@ -53,7 +54,8 @@ export function whyReadOnly(): string | null {
 
 function opened(file: string): GrozerDatabase {
   try {
-    const db = openDatabase(file);
+    const db = withReserve(file, () => openDatabase(file));
+    keepReserve(file);
     holder.grozerReadOnly = undefined;
     return db;
   } catch (error) {

@@ -8,6 +8,7 @@ import {
 import type { Result } from '@/core/result';
 import type { GrozerDatabase } from './openDatabase';
 import { preparedOnce } from './preparedOnce';
+import { withReserve } from './reserve';
 import { documents } from './schema';
 
 /** A document as it is stored. One that cannot be read comes with its faults, not as an exception. */
@@ -153,7 +154,10 @@ function repositoryOf<T extends TitledDocument>(
     },
 
     remove: (id, now) =>
-      db.update(documents).set({ deletedAt: now }).where(present(id)).run().changes === 1,
+      withReserve(
+        db.$client.name,
+        () => db.update(documents).set({ deletedAt: now }).where(present(id)).run().changes === 1,
+      ),
 
     restore: (id) => {
       const removed = and(ofKind, eq(documents.id, id), isNotNull(documents.deletedAt));

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { jsonOf } from '@/core/formats/json';
-import { and, asc, count, eq, gt, gte, like, max, sql } from 'drizzle-orm';
+import { and, asc, count, eq, gt, gte, inArray, like, max, sql } from 'drizzle-orm';
 import {
   logEntrySchema,
   type LogAuthor,
@@ -11,6 +11,7 @@ import {
 import { isOwnEntry } from '@/core/records/logbook/ownEntry';
 import type { GrozerDatabase } from './openDatabase';
 import { preparedOnce } from './preparedOnce';
+import { withReserve } from './reserve';
 import { logLines } from './schema';
 
 export type AppendOutcome =
@@ -118,7 +119,7 @@ export function createLogRepository(db: GrozerDatabase): LogRepository {
       const line = there === undefined ? null : lineOf(there);
       const same =
         there?.revision === revision &&
-        there.entry === text &&
+        timeless(readEntry(there.entry, there.at)) === timeless(entry) &&
         there.group === group &&
         there.struck === struck;
       return same && line !== null
@@ -170,11 +171,9 @@ export function createLogRepository(db: GrozerDatabase): LogRepository {
 
     erase: (planId) => {
       const own = photosOf(db, planId);
-      db.transaction(() => db.delete(logLines).where(eq(logLines.planId, planId)).run(), {
-        behavior: 'immediate',
-      });
-      // What was written before it was deleted does not stay in the log beside the database either.
-      db.$client.pragma('wal_checkpoint(TRUNCATE)');
+      withReserve(db.$client.name, (isTight) =>
+        eraseLines(db, planId, isTight ? LINES_IN_RESERVE : Infinity),
+      );
       const others = new Set(photosOf(db, null));
       return own.filter((photo) => !others.has(photo));
     },
@@ -209,6 +208,20 @@ export function createLogRepository(db: GrozerDatabase): LogRepository {
         .limit(1)
         .get() !== undefined,
   };
+}
+
+/** Lines that are deleted within the room that is kept. */
+const LINES_IN_RESERVE = 100;
+
+/** Deletes for good, some at a time: what was written before does not stay in the log beside the database either. */
+function eraseLines(db: GrozerDatabase, planId: string, atOnce: number): void {
+  const ofPlan = db.select({ seq: logLines.seq }).from(logLines).where(eq(logLines.planId, planId));
+  const some = Number.isFinite(atOnce) ? ofPlan.limit(atOnce) : ofPlan;
+  let changes: number;
+  do {
+    changes = db.delete(logLines).where(inArray(logLines.seq, some)).run().changes;
+    db.$client.pragma('wal_checkpoint(TRUNCATE)');
+  } while (changes >= atOnce);
 }
 
 const photoSchema = z.object({ kind: z.literal('photo'), photo: z.uuid() });
@@ -264,6 +277,11 @@ function lineOf(row: typeof logLines.$inferSelect): LogLine {
     author,
     at,
   };
+}
+
+/** What an entry says, whenever it was written: what is sent again may have been put in time. */
+function timeless(entry: LogEntry): string {
+  return JSON.stringify({ ...entry, takenAt: '' });
 }
 
 /** Longest part of an unreadable line that is shown. */

@@ -14,6 +14,7 @@ import { drizzle, type BetterSQLite3Database } from 'drizzle-orm/better-sqlite3'
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
 import { z } from 'zod';
 import { newerProblem, problemIn } from './databaseProblem';
+import { isFull } from './reserve';
 import * as schema from './schema';
 
 export type GrozerDatabase = BetterSQLite3Database<typeof schema> & { $client: Database.Database };
@@ -80,15 +81,12 @@ function bytesWithLog(file: string): Buffer | null {
     reading.close();
     return bytes;
   } catch (error) {
-    if (error instanceof Error && 'code' in error && FULL.includes(String(error.code))) return null;
+    if (isFull(error)) return null;
     throw error;
   } finally {
     if (folder !== null) rmSync(folder, { recursive: true, force: true });
   }
 }
-
-/** What is said where a disk is full. */
-const FULL = ['ENOSPC', 'EDQUOT', 'SQLITE_FULL'];
 
 /** The file as it stands: bytes 18 and 19 of its header name the log, which a copy in memory cannot have (SQLite file format 1.3). */
 function bytesAlone(file: string): Buffer {

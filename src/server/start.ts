@@ -14,7 +14,7 @@ export async function start(): Promise<void> {
   try {
     clearBrokenUploads(photosFolder(), Date.now());
     dropAllWaiting();
-    clearOrphans(photosFolder(), benchContext().log.photosNamed(), Date.now());
+    clearOrphans(benchContext(), photosFolder());
     await openDoor();
     await warmShelf(benchContext());
   } catch (error) {

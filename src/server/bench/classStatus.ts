@@ -10,10 +10,15 @@ import {
 import { passcodeOf, renewPasscode } from '../lanGateway/passcode';
 import type { OpenClass } from '@/data/classRepository';
 import type { BenchContext } from './benchContext';
+import { storageProblem } from '../storageProblem';
+import { clearOrphans, photosFolder } from './photos';
 import { closeClass, openClass, runningClass } from './classes';
 
 /** Time in which groups are told that their class has ended, before the gateway closes. */
 const GOODBYE_MS = 2000;
+
+/** What came in the last moment has its line by then, or never. */
+const SWEEP_MS = 120_000;
 
 /** A computer that slept has missed its timers: the clock is looked at this often. */
 const LONGEST_LOOK_MS = 60_000;
@@ -82,8 +87,21 @@ function endInTime(context: BenchContext): void {
 /** Ends a plan’s class, where one runs; the gateway closes with the last one. */
 export function endClass(context: BenchContext, planId: string): ClassStatus {
   closeClass(context, planId);
-  setTimeout(() => closeUnusedGateway(context), GOODBYE_MS);
+  later(GOODBYE_MS, () => closeUnusedGateway(context));
+  later(SWEEP_MS, () => clearOrphans(context, photosFolder()));
   return classStatus(context, planId);
+}
+
+/** What is in the way of it is told in the terminal: nobody waits for an answer any more. */
+function later(milliseconds: number, work: () => void): void {
+  const timer = setTimeout(() => {
+    try {
+      work();
+    } catch (error) {
+      console.error(storageProblem(error) ?? error);
+    }
+  }, milliseconds);
+  timer.unref();
 }
 
 /** Before everything that is stored is exchanged. */

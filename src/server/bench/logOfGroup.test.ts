@@ -52,3 +52,21 @@ test('faults are named by their place; another group’s line is refused; nobody
     body: { faults: [expect.objectContaining({ path: ['line', 'revision'] })] },
   });
 });
+
+test('a device’s clock that runs years ahead or behind puts no line outside its class; sent again it is the same line', async () => {
+  const context = freshBench();
+  const { seat, startedAt } = await seated(context, 'Tern');
+  const sent = (entryId: string, takenAt: string) =>
+    logOfGroup(context, seat, {
+      class: startedAt,
+      line: { ...line, entryId, entry: { ...line.entry, takenAt } },
+    });
+  const now = context.time + 60_000;
+  context.time = now;
+  expect((await sent('ahead', '2099-01-01T00:00:00Z')).status).toBe(201);
+  expect((await sent('behind', '1966-01-01T00:00:00Z')).status).toBe(201);
+  context.time += 5000;
+  expect((await sent('ahead', '2099-01-01T00:00:00Z')).status).toBe(201);
+  const times = context.log.linesAfter('p', 0).map(({ entry }) => Date.parse(entry.takenAt));
+  expect(times).toEqual([now, startedAt]);
+});

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { issuesOfZod } from '@/core/issuesOfZod';
-import { logRequestSchema } from '@/core/records/logbook/logEntry';
+import { logRequestSchema, type LogEntry } from '@/core/records/logbook/logEntry';
 import { refused, type JsonAnswer } from '../jsonAnswer';
 import { answerOfLog } from './answerOfLog';
 import { appendToLog } from './appendToLog';
@@ -43,5 +43,12 @@ export async function logOfGroup(
   if (line.group !== seat.group) {
     return refused(403, 'A group writes in its own log only.');
   }
-  return answerOfLog(appendToLog(context, seat.planId, [line], 'group'));
+  const ofClass = { ...line, entry: inTime(line.entry, startedAt, context.now()) };
+  return answerOfLog(appendToLog(context, seat.planId, [ofClass], 'group'));
+}
+
+/** An entry of a class was written in it, whatever the device’s clock says; times are milliseconds since 1970. */
+function inTime(entry: LogEntry, start: number, now: number): LogEntry {
+  const taken = Math.min(Math.max(Date.parse(entry.takenAt), start), now);
+  return { ...entry, takenAt: new Date(taken).toISOString() };
 }

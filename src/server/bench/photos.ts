@@ -13,6 +13,7 @@ import { imageSize } from 'image-size';
 import { z } from 'zod';
 import type { PhotoType } from '@/core/records/logbook/logLimits';
 import { fail, succeed, type Result } from '@/core/result';
+import type { BenchContext } from './benchContext';
 
 /** Of a photo as pages send it, made smaller before. */
 export const LARGEST_UPLOAD_BYTES = 2_000_000;
@@ -63,13 +64,27 @@ export function clearBrokenUploads(folder: string, now: number): void {
   }
 }
 
-/** Removes photos that no line names any more, an hour after they came: their answer may have been lost on its way. */
-export function clearOrphans(folder: string, named: ReadonlySet<string>, now: number): void {
-  if (!existsSync(folder)) return;
-  for (const name of readdirSync(folder)) {
+/** The photos in a folder; what else lies there is none. */
+export function photosIn(folder: string): string[] {
+  if (!existsSync(folder)) return [];
+  return readdirSync(folder).filter((name) => z.uuid().safeParse(name).success);
+}
+
+/** A line that names a photo may be on its way from a phone for so long, and from the desk; milliseconds. */
+const ON_ITS_WAY_MS = { phone: 3_600_000, desk: 60_000 } as const;
+
+/** Removes photos that no line names: their answer was lost, or their class ended before. */
+export function clearOrphans(
+  { log, classes, now }: Pick<BenchContext, 'log' | 'classes' | 'now'>,
+  folder: string,
+): void {
+  const at = now();
+  const running = classes.running(at).length > 0;
+  const before = at - ON_ITS_WAY_MS[running ? 'phone' : 'desk'];
+  const named = log.photosNamed();
+  for (const name of photosIn(folder)) {
     const file = join(folder, name);
-    const isOrphan = z.uuid().safeParse(name).success && !named.has(name);
-    if (isOrphan && now - statSync(file).mtimeMs > BROKEN_MS) rmSync(file);
+    if (!named.has(name) && statSync(file).mtimeMs < before) rmSync(file);
   }
 }
 

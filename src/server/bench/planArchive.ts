@@ -37,7 +37,7 @@ export function importPlanArchive(
   if (packed === undefined) return refuse([PLAN_PATH], 'The file holds no plan.');
   const log = logIn(files.value[LOG_PATH]);
   if (!log.ok) return log;
-  const photos = photosIn(files.value, log.value, photosFolder);
+  const photos = photosOfArchive(files.value, log.value, photosFolder);
   if (!photos.ok) return photos;
   const imported = importDocument(context, 'plans', strFromU8(packed));
   if (!imported.ok) return imported;
@@ -55,7 +55,7 @@ interface PackedPhoto {
 }
 
 /** Photos that the log names and that are not here yet: whoever sent the file cannot change one that is. */
-function photosIn(
+function photosOfArchive(
   files: Readonly<Record<string, Uint8Array>>,
   { lines }: LogFile,
   photosFolder: string,

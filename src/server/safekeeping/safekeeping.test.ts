@@ -51,11 +51,21 @@ function house(name: string, title: string) {
   const db = openDatabase(databaseFile);
   createDocumentRepository(db, 'plans').insert('p', newPlan(title), NOW);
   const note = { kind: 'note', text: `seen in ${title}`, takenAt: '2027-01-29T14:02:00Z' } as const;
-  createLogRepository(db).append(
-    'p',
-    { entryId: 'a', revision: 1, group: 'Tern', entry: note, struck: false },
-    'group',
-    NOW,
+  const photo = {
+    kind: 'photo',
+    photo: PHOTO,
+    type: 'image/png',
+    bytes: PIXEL.length,
+    caption: '',
+    takenAt: note.takenAt,
+  } as const;
+  [note, photo].forEach((entry, index) =>
+    createLogRepository(db).append(
+      'p',
+      { entryId: `a${index}`, revision: 1, group: 'Tern', entry, struck: false },
+      'group',
+      NOW,
+    ),
   );
   createClassRepository(db).secret('passcode', () => '123456');
   const photosFolder = join(at, 'photos');
@@ -114,7 +124,7 @@ test('everything goes out while it is in use, and comes back elsewhere; what was
   const from = house('from', 'Lamp');
   const file = join(folder, 'all.zip');
   const manifest = await writeBackup(from, file);
-  expect(manifest).toMatchObject({ holds: { plans: 1, others: 0, lines: 1, photos: 1 } });
+  expect(manifest).toMatchObject({ holds: { plans: 1, others: 0, lines: 2, photos: 1 } });
   expect(statSync(file).mode & 0o077).toBe(0);
   expect(existsSync(`${file}.part`)).toBe(false);
 
@@ -126,6 +136,7 @@ test('everything goes out while it is in use, and comes back elsewhere; what was
   expect(titles(to.db)).toEqual(['Lamp']);
   expect(createLogRepository(to.db).linesAfter('p', 0)).toMatchObject([
     { entry: { text: 'seen in Lamp' } },
+    { entry: { photo: PHOTO } },
   ]);
   expect(readFileSync(join(to.photosFolder, PHOTO))).toEqual(photoOf('Lamp'));
   // The door's secrets stay where they are made.
@@ -292,7 +303,7 @@ test('where what is there cannot be backed up its files are kept as they are, an
   await backup.close();
   expect(readdirSync(keptAs)).toEqual(expect.arrayContaining(['grozer.db', 'photos']));
   expect(titles(to.db)).toEqual(['Lamp']);
-  expect(createLogRepository(to.db).linesAfter('p', 0)).toHaveLength(1);
+  expect(createLogRepository(to.db).linesAfter('p', 0)).toHaveLength(2);
   said.mockRestore();
 });
 
@@ -301,9 +312,9 @@ test('for looking only, the lines beside the database are read too, and a backup
   // As after a kill: the newest lines stand in the log beside the file.
   expect(statSync(`${from.databaseFile}-wal`).size).toBeGreaterThan(0);
   const looked = openToRead(from.databaseFile);
-  expect(createLogRepository(looked).linesAfter('p', 0)).toHaveLength(1);
+  expect(createLogRepository(looked).linesAfter('p', 0)).toHaveLength(2);
   const { holds } = await writeBackup({ ...from, db: looked }, join(folder, 'look.zip'));
-  expect(holds.lines).toBe(1);
+  expect(holds.lines).toBe(2);
 });
 
 test('while a backup is put back nothing is written, and who wants to is told', async () => {
@@ -317,12 +328,21 @@ test('while a backup is put back nothing is written, and who wants to is told', 
   expect(isRestoring()).toBe(false);
 });
 
-test('a photo that no line names goes after an hour, another one stays', () => {
-  const { photosFolder } = house('from', 'Lamp');
-  const at = statSync(join(photosFolder, PHOTO)).mtimeMs;
-  clearOrphans(photosFolder, new Set(), at + 1000);
-  clearOrphans(photosFolder, new Set([PHOTO]), at + DAY);
-  expect(readdirSync(photosFolder)).toEqual([PHOTO]);
-  clearOrphans(photosFolder, new Set(), at + DAY);
-  expect(readdirSync(photosFolder)).toEqual([]);
+test('a photo that no line names goes when no class runs, and is in no backup; in a class its line may still come', async () => {
+  const from = house('from', 'Lamp');
+  const lost = '1c0f7b63-8b63-4d9f-8b4f-1e8c4a7a6b22';
+  writeFileSync(join(from.photosFolder, lost), photoOf('lost'));
+  const { holds } = await writeBackup(from, join(folder, 'all.zip'));
+  expect(holds.photos).toBe(1);
+  const came = statSync(join(from.photosFolder, lost)).mtimeMs;
+  const context = { log: createLogRepository(from.db), classes: createClassRepository(from.db) };
+  const leftAfter = (milliseconds: number): readonly string[] => {
+    clearOrphans({ ...context, now: () => came + milliseconds }, from.photosFolder);
+    return readdirSync(from.photosFolder);
+  };
+  context.classes.open('p', 'abc', came, came + DAY);
+  expect(leftAfter(120_000)).toContain(lost);
+  context.classes.close('p', came + 1000);
+  expect(leftAfter(1000)).toContain(lost);
+  expect(leftAfter(120_000)).toEqual([PHOTO]);
 });

@@ -1,14 +1,15 @@
 import { createHash } from 'node:crypto';
-import { createReadStream, createWriteStream, existsSync, mkdirSync, readdirSync } from 'node:fs';
+import { createReadStream, createWriteStream, mkdirSync } from 'node:fs';
 import { mkdtemp, rename, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { Readable, type Readable as ReadableStream } from 'node:stream';
 import { finished, pipeline } from 'node:stream/promises';
-import { z } from 'zod';
 import { ZipFile } from 'yazl';
+import { createLogRepository } from '@/data/logRepository';
 import type { GrozerDatabase } from '@/data/openDatabase';
 import { copyDatabase, type Holdings } from '@/data/snapshot';
+import { photosIn } from '../bench/photos';
 import {
   BACKUP_VERSION,
   DATABASE_NAME,
@@ -45,7 +46,9 @@ export async function backupStream({ db, photosFolder, now }: Kept): Promise<Bac
   try {
     const copy = join(folder, DATABASE_NAME);
     const counted = await copyDatabase(db, copy);
-    const photos = photosIn(photosFolder);
+    // What no line names belongs to no lesson.
+    const named = createLogRepository(db).photosNamed();
+    const photos = photosIn(photosFolder).filter((id) => named.has(id));
     const zip = new ZipFile();
     const out = zip.outputStream as ReadableStream;
     zip.on('error', (error: unknown) => out.destroy(error instanceof Error ? error : undefined));
@@ -128,9 +131,4 @@ function counting(
   });
   stream.on('end', () => atEnd({ bytes, sha256: hash.digest('hex') }));
   return stream;
-}
-
-function photosIn(folder: string): string[] {
-  if (!existsSync(folder)) return [];
-  return readdirSync(folder).filter((name) => z.uuid().safeParse(name).success);
 }
