@@ -37,6 +37,7 @@ import { benchFacts, groupFacts } from '@/core/work/guide/benchFacts';
 import { summaryOfPlan } from '@/core/work/judging/planSummary';
 import { lessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
 import { leaveRunning } from '@/core/work/running/leaveRunning';
+import { ODD_ROOMS, oddText } from '@/testing/core/oddInputs';
 import { mutatedPlan } from '@/testing/core/mutatedPlans';
 
 const NGSPICE = '/usr/bin/ngspice';
@@ -293,10 +294,38 @@ function benchFuzz(): void {
   );
 }
 
+/** Text from outside, at every place where some comes in: it is taken, or refused in words. */
+function benchOddInputs(): void {
+  const texts = 10_000;
+  const random = randomStream(SEED);
+  let threw = 0;
+  let first = '';
+  let slowest = 0;
+  for (let index = 0; index < texts; index += 1) {
+    const room = ODD_ROOMS[index % ODD_ROOMS.length]!;
+    const text = oddText(room.usual, random);
+    const start = performance.now();
+    try {
+      room.take(text);
+    } catch (error) {
+      threw += 1;
+      if (first === '') first = `, first: ${room.name}, ${String(error)}`;
+    }
+    slowest = Math.max(slowest, performance.now() - start);
+  }
+  printRow(
+    `${texts} odd texts at ${ODD_ROOMS.length} places`,
+    `${threw} threw${first}; slowest ${slowest.toFixed(0)} ms`,
+    'none throws',
+    threw === 0,
+  );
+}
+
 await part('circuits', benchCircuits);
 await part('planning', benchPlanning);
 await part('time', benchTime);
 await part('lesson', benchLesson);
 await part('diagnosis', benchDiagnosis);
 await part('fuzz', benchFuzz);
+await part('odd texts', benchOddInputs);
 await part('promises', benchPromises);

@@ -1,5 +1,6 @@
 import ICAL from 'ical.js';
 import { newPlan } from '@/core/records/plan/newPlan';
+import { PLAN_DOCUMENT } from '@/core/records/plan/planDocument';
 import type { Plan } from '@/core/records/plan/planSchema';
 import { openDatabase } from '@/data/openDatabase';
 import { createDocumentRepository } from '@/data/documentRepository';
@@ -86,4 +87,22 @@ test('no pupil sheet of strong acid, and nothing at all above 60 V', async () =>
 test('a sheet that does not exist is refused by its name', () => {
   const parsed = printRequestSchema.safeParse({ sheet: 'banner', paper: 'A9' });
   expect(parsed.error?.issues.map(({ path }) => path.join('.'))).toEqual(['sheet', 'paper']);
+});
+
+test.each([
+  ['words of a calendar', 'Lamp\r\nBEGIN:VEVENT\nSUMMARY:evil;,'],
+  ['no character at all', 'a\u0000b\uD800c'],
+  ['right to left, and pictures', 'מנורה \u202E🍋 مصباح'],
+  ['a formula', '=HYPERLINK("x")'],
+])('a title of %s breaks neither calendar nor sheets', async (_, title) => {
+  const read = PLAN_DOCUMENT.parse({ ...newPlan('Lamp'), title, lessonDate: '2027-01-29' });
+  if (!read.ok) throw new Error(read.issues[0]?.message);
+  const context = withPlan(read.value);
+  const calendar = lessonCalendar(context, 'p');
+  if (calendar === null || !calendar.ok) throw new Error('no calendar');
+  const root = new ICAL.Component(ICAL.parse(calendar.value) as object[]);
+  const events = root.getAllSubcomponents('vevent');
+  expect(events.length).toBe(calendar.value.split('BEGIN:VEVENT\r\n').length - 1);
+  const print = await printLesson(context, 'p', asked({}));
+  expect(print?.ok).toBe(true);
 });

@@ -14,6 +14,9 @@ import { DownloadIcon, UploadIcon } from './icons';
 import { saveFile } from './saveFile';
 
 /** Files that are read at once, so only small ones: a cupboard is a few kilobytes. */
+/** Faults of a file that are told one by one. */
+const MOST_SHOWN = 20;
+
 const FORMATS = {
   CSV: { accept: '.csv,text/csv', type: 'text/csv;charset=utf-8', mostBytes: 300e3 },
   JSON: { accept: '.json,application/json', type: 'application/json', mostBytes: 2e6 },
@@ -83,12 +86,13 @@ export function CsvButtons<T>({
         <DialogContent>
           <Alert severity="error" icon={false}>
             <Box component="ul" sx={{ pl: 2, m: 0 }}>
-              {faults.map(({ path, message }) => (
+              {faults.slice(0, MOST_SHOWN).map(({ path, message }) => (
                 <li key={`${path.join(' ')} ${message}`}>
                   {whereIs(path)}
                   {message}
                 </li>
               ))}
+              {faults.length > MOST_SHOWN ? <li>{faults.length - MOST_SHOWN} more</li> : null}
             </Box>
           </Alert>
         </DialogContent>

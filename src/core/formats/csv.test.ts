@@ -69,3 +69,29 @@ test('a table that is far too long is refused in words before it is read', () =>
   const back = csvRows(`a,b\n${'1,2\n'.repeat(500_001)}`);
   expect(back.ok ? '' : back.issues[0]?.message).toMatch(/more than 2 million characters/);
 });
+
+test('a column that is there twice, and more than a class writes, are refused; columns without a name are not', () => {
+  const message = (text: string): string => {
+    const back = csvRows(text);
+    return back.ok ? '' : (back.issues[0]?.message ?? '');
+  };
+  expect(message('a,b, a\n1,2,3\n')).toBe(
+    'The column “a” is there twice: which one counts? Take one out.',
+  );
+  expect(message(`a,b\n${'1,2\n'.repeat(20_001)}`)).toContain('more than 20000 rows');
+  expect(
+    message(
+      `${'a'
+        .repeat(101)
+        .split('')
+        .map((name, at) => name + at)
+        .join()}\n1\n`,
+    ),
+  ).toContain('100 columns');
+  const unnamed = csvRows('a,,\n1,2,3\n');
+  expect(unnamed.ok && unnamed.value[0]?.cells).toEqual({
+    a: '1',
+    'column 2': '2',
+    'column 3': '3',
+  });
+});

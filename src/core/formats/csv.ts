@@ -23,28 +23,38 @@ export interface CsvRow {
 
 /** Longest table that is read, characters: a class with sixty groups reads a tenth of it. */
 export const LONGEST_TABLE = 2_000_000;
+const MOST_ROWS = 20_000;
+const MOST_COLUMNS = 100;
 /** What spreadsheets write above the header to name their separator. */
 const SEPARATOR_LINE = /^sep=(.)\r?\n/i;
 
 /** Rows of CSV text with any of the usual separators; guards of {@link csvText} are taken off again. */
 export function csvRows(text: string): Result<CsvRow[]> {
   const whole = text.replace(/^\uFEFF/, '');
-  if (whole.length > LONGEST_TABLE) {
-    return fail({
-      code: 'too-large',
-      path: [],
-      message: `The table has more than ${LONGEST_TABLE / 1e6} million characters; no class writes that much. Is it the right file?`,
-    });
-  }
+  if (whole.length > LONGEST_TABLE) return tooLarge(`${LONGEST_TABLE / 1e6} million characters`);
   const [line = '', named] = SEPARATOR_LINE.exec(whole) ?? [];
   const table = whole.slice(line.length);
   /** Row of the header. */
   const first = line === '' ? 1 : 2;
+  const delimiter = named ?? separatorOf(table);
+  const [header = []] = Papa.parse<string[]>(table, { delimiter, preview: 1 }).data;
+  if (header.length > MOST_COLUMNS) return tooLarge(`${MOST_COLUMNS} columns`);
+  const names = header.map((name) => name.trim());
+  const twice = names.find((name, index) => name !== '' && names.indexOf(name) < index);
+  if (twice !== undefined) {
+    return fail({
+      code: 'column-twice',
+      path: ['row', first, twice],
+      message: `The column “${twice}” is there twice: which one counts? Take one out.`,
+    });
+  }
   const parsed = Papa.parse<Record<string, string | undefined>>(table, {
     header: true,
-    delimiter: named ?? separatorOf(table),
-    transformHeader: (name) => name.trim(),
+    delimiter,
+    preview: MOST_ROWS + 1,
+    transformHeader: (name, index) => name.trim() || `column ${index + 1}`,
   });
+  if (parsed.data.length > MOST_ROWS) return tooLarge(`${MOST_ROWS} rows`);
   // Cells that are missing at the end of a row are empty ones.
   const broken = parsed.errors.find(({ code }) => code !== 'TooFewFields');
   if (broken !== undefined) {
@@ -66,6 +76,11 @@ export function csvRows(text: string): Result<CsvRow[]> {
       }))
       .filter(({ cells }) => Object.values(cells).some((cell) => cell !== '')),
   );
+}
+
+function tooLarge<T>(most: string): Result<T> {
+  const message = `The table has more than ${most}; no class writes that much. Is it the right file?`;
+  return fail({ code: 'too-large', path: [], message });
 }
 
 /** The separator that the header uses most; the library's own guess fails where rows are empty. */

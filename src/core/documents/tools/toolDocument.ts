@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { plainLine } from '../../formats/plainLine';
 import { documentFormat, LONGEST_TITLE, type DocumentFormat } from '../../formats/documentFormat';
 import type { Migrations } from '../../formats/migrateDocument';
 
@@ -35,7 +36,7 @@ export function toolDocument<State>(
     schema: z.strictObject({
       format: z.literal(format, `This is not a ${noun} of Grozer.`),
       version: z.literal(version),
-      title: z.string().trim().min(1).max(LONGEST_TITLE),
+      title: z.string().overwrite(plainLine).min(1).max(LONGEST_TITLE),
       state: stateSchema,
     }),
     migrations,

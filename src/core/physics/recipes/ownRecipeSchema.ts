@@ -1,5 +1,6 @@
 import { MATERIALS } from '../cell/metals';
 import { z } from 'zod';
+import { plainLine } from '../../formats/plainLine';
 import { LONGEST_TITLE } from '../../formats/documentFormat';
 import { CAUTION_IDS } from '../safety/cautions';
 import { electrodeSizeSchema } from '../cell/electrodeSizeSchema';
@@ -12,7 +13,7 @@ export const RECIPE_FORMAT = 'grozer-recipe';
 const words = (what: string, most: number) =>
   z
     .string(`Give ${what}.`)
-    .trim()
+    .overwrite(plainLine)
     .min(1, `Give ${what}.`)
     .max(most, `Use at most ${most} characters.`);
 const volts = z

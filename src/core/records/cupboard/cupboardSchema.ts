@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { plainLine } from '../../formats/plainLine';
 import { PART_IDS, PARTS, type PartId } from '../../physics/recipes/parts';
 
 const amount = z
@@ -49,7 +50,7 @@ export const MOST_FREE_DAYS = 60;
 export const cupboardSchema = z.strictObject({
   currency: z
     .string()
-    .trim()
+    .overwrite(plainLine)
     .max(6, 'Give at most six characters.')
     .describe('Shown beside prices.'),
   entries: z.partialRecord(partId, cupboardEntrySchema),

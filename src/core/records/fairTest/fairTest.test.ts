@@ -254,7 +254,7 @@ test('a broken file is refused whole, each fault with its row and column', () =>
   expect(faults('')).toEqual(['(whole document)']);
   expect(faults(`${header}1,"kiwi,0.9,1\n`)).toEqual(['row[2]']);
   const many = Array.from({ length: 13 }, (_, index) => `1,plant ${index},0.9,1`).join('\n');
-  expect(faults(`${header}${many}\n`)).toEqual(['what']);
+  expect(faults(`${header}${many}\n`)).toEqual(['row[13].what']);
 });
 
 test('ids of new variants are free ones', () => {

@@ -62,13 +62,13 @@ export function withCsvReadings(test: FairTest, text: string): Result<FairTest> 
   for (const row of rows.value) {
     const read = readingOf(row, test, variants, issues);
     if (read !== null) readings.set(`${read.variant} ${read.repeat}`, read);
-  }
-  if (variants.length > MAX_VARIANTS) {
-    issues.push({
-      code: 'too-many',
-      path: [VARIANT],
-      message: `There would be ${variants.length} different ones; at most ${MAX_VARIANTS} fit.`,
-    });
+    if (variants.length > MAX_VARIANTS) {
+      return refuse(
+        'too-many',
+        ['row', row.row, VARIANT],
+        `At most ${MAX_VARIANTS} different ones fit; here is one more.`,
+      );
+    }
   }
   if (issues.length > 0) return fail(...issues);
   const kept = [...readings.values()];
@@ -127,6 +127,6 @@ export function freeVariantId(variants: FairTest['variants']): string {
   }
 }
 
-function refuse(code: string, path: string[], message: string): Result<FairTest> {
+function refuse(code: string, path: Issue['path'], message: string): Result<FairTest> {
   return fail({ code, path, message });
 }

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { plainLine } from '../../formats/plainLine';
 import { documentFormat, LONGEST_TITLE } from '../../formats/documentFormat';
 import { LED_COLOURS } from '../../physics/circuit/load/ledPresets';
 
@@ -17,7 +18,7 @@ export const MAX_REPEATS = 10;
 /** Cells in series for the LED under which they are compared. */
 export const MAX_LAMP_CELLS = 12;
 
-const setting = z.string().trim().max(60, 'Use at most 60 characters.');
+const setting = z.string().overwrite(plainLine).max(60, 'Use at most 60 characters.');
 
 const reading = z.strictObject({
   variant: z.string().min(1).max(40).describe('Id of the variant.'),
@@ -47,7 +48,7 @@ export const fairTestSchema = z
     version: z.literal(FAIR_TEST_VERSION),
     title: z
       .string('Give the fair test a title.')
-      .trim()
+      .overwrite(plainLine)
       .min(1, 'Give the fair test a title.')
       .max(LONGEST_TITLE, `The title can have at most ${LONGEST_TITLE} characters.`),
     factor: z.enum(FACTORS, 'Choose what is varied.'),
@@ -75,7 +76,11 @@ export const fairTestSchema = z
       .array(
         z.strictObject({
           id: z.string().min(1).max(40),
-          name: z.string().trim().min(1, 'Give a name.').max(60, 'Use at most 60 characters.'),
+          name: z
+            .string()
+            .overwrite(plainLine)
+            .min(1, 'Give a name.')
+            .max(60, 'Use at most 60 characters.'),
         }),
       )
       .max(MAX_VARIANTS, `There can be at most ${MAX_VARIANTS}.`),

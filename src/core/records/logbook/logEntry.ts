@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { plainLine } from '../../formats/plainLine';
 import { CURRENT_RANGES, VOLT_RANGES } from '../../physics/instruments/meter';
 import { LONGEST_METER, LONGEST_NOTE, PHOTO_TYPES, READING_LIMITS } from './logLimits';
 import { measurementSchema } from './measurementSchema';
@@ -51,7 +52,7 @@ export const logEntrySchema = z.discriminatedUnion('kind', [
     photo: z.uuid(),
     type: z.enum(PHOTO_TYPES, 'Photos are JPEG, PNG or WebP.'),
     bytes: z.number().int().positive(),
-    caption: z.string().trim().max(120),
+    caption: z.string().overwrite(plainLine).max(120),
     takenAt,
   }),
   z.strictObject({
@@ -83,7 +84,7 @@ export type LoggedReading = Extract<LogEntry, { kind: 'reading' }>;
 
 export const groupNameSchema = z
   .string()
-  .trim()
+  .overwrite(plainLine)
   .min(1, 'Name the group.')
   .max(30, 'A group’s name can have at most 30 characters.');
 

@@ -1,5 +1,6 @@
 import { RECIPES } from '../../physics/recipes/recipes';
 import { z } from 'zod';
+import { plainLine } from '../../formats/plainLine';
 import { electrodeSizeSchema } from '../../physics/cell/electrodeSizeSchema';
 import { ownReadingsSchema, trialCellsSchema } from '../../physics/readings/ownReadings';
 import { classMeterSchema } from '../../physics/instruments/classMeterSchema';
@@ -75,7 +76,7 @@ export const deviceTargetSchema = z.strictObject({
   amps: amps(1),
   name: z
     .string()
-    .trim()
+    .overwrite(plainLine)
     .min(1, 'Say what it is.')
     .max(40, 'Use at most 40 characters.')
     .optional()
@@ -224,7 +225,7 @@ export const planSchema = z.strictObject({
   version: z.literal(PLAN_VERSION),
   title: z
     .string('Give the plan a title.')
-    .trim()
+    .overwrite(plainLine)
     .min(1, 'Give the plan a title.')
     .max(LONGEST_TITLE, `The title can have at most ${LONGEST_TITLE} characters.`),
   lessonDate: z.iso.date('Give the date as year-month-day.').nullable(),

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { plainLine } from '../../formats/plainLine';
 
 const positive = (what: string, most: number, unit: string) =>
   z
@@ -8,7 +9,7 @@ const positive = (what: string, most: number, unit: string) =>
 
 const name = z
   .string()
-  .trim()
+  .overwrite(plainLine)
   .min(1, 'Say what it is.')
   .max(60, 'A wish can have at most 60 characters.');
 

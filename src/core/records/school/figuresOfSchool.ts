@@ -6,7 +6,8 @@ import { CELL_SPREAD, levelsOfRecipe } from '../../physics/readings/cellBelief';
 import { bodyOf } from '../../physics/recipes/recipe';
 import type { SchoolFigures } from '../../physics/readings/schoolFigures';
 import type { Plan } from '../plan/planSchema';
-import { isOfKind, type SchoolCell, type SchoolKind, type SchoolState } from './schoolSchema';
+import { groupedBy } from '../../groupedBy';
+import { kindKey, type SchoolCell, type SchoolKind, type SchoolState } from './schoolSchema';
 
 /** Which of the school's cells are like the plan's. */
 export function kindOfPlanCell(
@@ -30,7 +31,7 @@ export function figuresOfSchool(
   planCell: Pick<Plan['cell'], 'recipe' | 'ownRecipe' | 'body'>,
 ): SchoolFigures | null {
   const kind = kindOfPlanCell(planCell);
-  const counted = cells.filter((cell) => cell.counted && isOfKind(cell, kind));
+  const counted = cells.filter((cell) => cell.counted && kindKey(cell) === kindKey(kind));
   if (counted.length === 0) return null;
   const recipe = recipeOfCell(planCell);
   const build = cellBuild(recipe, bodyOf(recipe, planCell.body));
@@ -78,12 +79,7 @@ export function withSchool(cell: Plan['cell'], school: Pick<SchoolState, 'cells'
 export function lessonsOf<Cell extends Pick<SchoolCell, 'lesson' | 'day'>>(
   cells: readonly Cell[],
 ): Map<string, Cell[]> {
-  const found = new Map<string, Cell[]>();
-  for (const cell of cells) {
-    const key = `${cell.day} ${cell.lesson}`;
-    found.set(key, [...(found.get(key) ?? []), cell]);
-  }
-  return found;
+  return groupedBy(cells, ({ day, lesson }) => `${day} ${lesson}`);
 }
 
 function byLesson(

@@ -5,7 +5,8 @@ import type { OwnRecipe } from '../../physics/recipes/ownRecipeSchema';
 import type { SchoolFigures } from '../../physics/readings/schoolFigures';
 import { capital } from '../../words';
 import { figuresOfSchool, lessonsOf } from './figuresOfSchool';
-import { isOfKind, type SchoolCell, type SchoolState } from './schoolSchema';
+import { groupedBy } from '../../groupedBy';
+import { kindKey, type SchoolCell, type SchoolState } from './schoolSchema';
 
 /** One lesson's cells of a kind. */
 export interface SchoolLesson {
@@ -39,20 +40,16 @@ export function kindsOfSchool(
   school: Pick<SchoolState, 'cells'>,
   ownRecipes: readonly { readonly id: string; readonly recipe: OwnRecipe }[],
 ): KindOfCells[] {
-  const firsts = school.cells.filter(
-    (cell, index) => school.cells.findIndex((other) => isOfKind(other, cell)) === index,
-  );
-  return firsts
-    .map((first): KindOfCells => {
-      const { recipe, body, metals } = first;
-      const ownRecipe = ownRecipes.find(({ id }) => id === first.ownRecipe) ?? null;
-      const isGone = first.ownRecipe !== null && ownRecipe === null;
+  return [...groupedBy(school.cells, kindKey)]
+    .map(([key, cells]): KindOfCells => {
+      const { recipe, body, metals, ownRecipe: ownId } = cells[0]!;
+      const ownRecipe = ownRecipes.find(({ id }) => id === ownId) ?? null;
+      const isGone = ownId !== null && ownRecipe === null;
       const known = isGone ? null : findBody(recipeOfCell({ recipe, ownRecipe }), body);
-      const cells = school.cells.filter((cell) => isOfKind(cell, first));
       return {
-        key: [recipe, first.ownRecipe ?? '', body, metals].join(' '),
+        key,
         name: `${capital(known?.name ?? body)}: ${metals}`,
-        figures: known === null ? null : figuresOfSchool(school, { recipe, ownRecipe, body }),
+        figures: known === null ? null : figuresOfSchool({ cells }, { recipe, ownRecipe, body }),
         lessons: [...lessonsOf(cells)]
           .map(([key, ofLesson]) => lessonOf(key, ofLesson))
           .sort((a, b) => b.day.localeCompare(a.day)),

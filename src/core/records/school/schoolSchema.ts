@@ -54,13 +54,9 @@ export const EMPTY_SCHOOL: SchoolState = { cells: [], scores: [] };
 /** What makes cells comparable: recipe, body and metals. */
 export type SchoolKind = Pick<SchoolCell, 'recipe' | 'ownRecipe' | 'body' | 'metals'>;
 
-export function isOfKind(cell: SchoolKind, kind: SchoolKind): boolean {
-  return (
-    cell.recipe === kind.recipe &&
-    cell.ownRecipe === kind.ownRecipe &&
-    cell.body === kind.body &&
-    cell.metals === kind.metals
-  );
+/** The same for cells of one kind. */
+export function kindKey({ recipe, ownRecipe, body, metals }: SchoolKind): string {
+  return [recipe, ownRecipe ?? '', body, metals].join('\n');
 }
 
 /** The school's cells with others added; one that is there already is replaced. */

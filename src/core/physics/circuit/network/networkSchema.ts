@@ -1,6 +1,7 @@
 import { z } from 'zod';
+import { plainLine } from '../../../formats/plainLine';
 
-const name = z.string().trim().min(1, 'Give it a name.').max(80);
+const name = z.string().overwrite(plainLine).min(1, 'Give it a name.').max(80);
 const node = z.string().min(1, 'Name the node.').max(80);
 const finite = z.number('This must be a number.');
 const positive = finite.positive('This must be greater than zero.');
