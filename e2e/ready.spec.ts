@@ -50,6 +50,7 @@ test('the timetable: moved by key and pointer, conflicts told, saved as a calend
   await page.getByRole('button', { name: /Put every task back/ }).click();
   await expect(buy).toHaveAttribute('data-start', '2031-01-29T16:15:00');
   await page.getByLabel('Lesson date').fill('2020-01-31');
+  await page.keyboard.press('Enter');
   await expect(conflicts).toContainText('The lesson lies in the past.');
 });
 

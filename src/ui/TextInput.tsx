@@ -27,15 +27,12 @@ export type TextInputProps = Framed & Omit<OutlinedInputProps, keyof Framed | 's
  */
 export function TextInput(props: TextInputProps) {
   const { label, hideLabel, helperText, error, disabled, fullWidth, sx, ...rest } = props;
-  // Browsers show the pattern of a date or a time where the label would stand.
-  const raised = rest.type === 'date' || rest.type === 'time';
   return (
-    <Frame {...{ label, hideLabel, helperText, error, disabled, fullWidth, sx, raised }}>
+    <Frame {...{ label, hideLabel, helperText, error, disabled, fullWidth, sx }}>
       {(attributes) => (
         <OutlinedInput
           {...rest}
           {...(hideLabel === true ? {} : { label })}
-          {...(raised ? { notched: true } : {})}
           id={attributes.id}
           inputProps={{ ...rest.inputProps, ...attributes }}
         />
@@ -96,7 +93,7 @@ interface Attributes {
 
 interface FrameProps extends Framed {
   /** Whether the label always stands above. */
-  readonly raised: boolean;
+  readonly raised?: boolean;
   readonly children: (attributes: Attributes) => ReactNode;
 }
 

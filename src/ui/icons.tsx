@@ -5,8 +5,10 @@ import {
   mdiAlertOutline,
   mdiArrowDown,
   mdiArrowUp,
+  mdiCalendarOutline,
   mdiCheckCircleOutline,
   mdiChevronDown,
+  mdiClockOutline,
   mdiClose,
   mdiContentCopy,
   mdiDotsHorizontal,
@@ -42,6 +44,8 @@ export const DownIcon = createSvgIcon(<path d={mdiArrowDown} />, 'Down');
 export const DownloadIcon = createSvgIcon(<path d={mdiTrayArrowDown} />, 'Download');
 export const EditIcon = createSvgIcon(<path d={mdiPencilOutline} />, 'Edit');
 export const ErrorIcon = createSvgIcon(<path d={mdiAlertOctagonOutline} />, 'Error');
+export const CalendarIcon = createSvgIcon(<path d={mdiCalendarOutline} />, 'Calendar');
+export const ClockIcon = createSvgIcon(<path d={mdiClockOutline} />, 'Clock');
 export const ExpandMoreIcon = createSvgIcon(<path d={mdiChevronDown} />, 'ExpandMore');
 export const HistoryIcon = createSvgIcon(<path d={mdiHistory} />, 'History');
 export const KeyboardIcon = createSvgIcon(<path d={mdiKeyboardOutline} />, 'Keyboard');

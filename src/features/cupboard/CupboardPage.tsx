@@ -27,7 +27,8 @@ import { WordsField } from '@/ui/WordsField';
 import { PartTable } from './PartTable';
 import { TakenOutList } from './TakenOutList';
 import IconButton from '@mui/material/IconButton';
-import { dayWords } from '@/core/work/preparation/dayWords';
+import { DayField } from '@/ui/dates/DayField';
+import { dayWords } from '@/core/formats/dates';
 import { AddIcon, CloseIcon } from '@/ui/icons';
 
 /** Materials, stock and prices, what is there first; what is out for lessons; days without school; CSV both ways. */
@@ -155,11 +156,10 @@ export function FreeDaysCard({ freeDays, onChange }: FreeDaysCardProps) {
     onChange([...freeDays, checked.data].sort((a, b) => a.from.localeCompare(b.from)));
   };
   const date = (label: string, key: 'from' | 'to') => (
-    <TextInput
+    <DayField
       label={label}
-      type="date"
       value={draft[key]}
-      onChange={(event) => setDraft({ ...draft, [key]: event.target.value })}
+      onCommit={(day) => setDraft({ ...draft, [key]: day })}
       error={problem !== null}
       helperText={key === 'to' ? (problem ?? 'Empty: one day') : undefined}
     />

@@ -1,3 +1,4 @@
+import { dateOfMoment } from '@/core/formats/dates';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -26,7 +27,7 @@ export function TakenOutList({ cupboard, onChange }: TakenOutListProps) {
           {cupboard.taken.map((one) => (
             <Box component="li" key={`${one.planId} ${one.takenAt}`} sx={{ mb: 1 }}>
               <Typography variant="body2">
-                <strong>{one.title}</strong>, {one.takenAt.slice(0, 10)}:{' '}
+                <strong>{one.title}</strong>, {dateOfMoment(one.takenAt)}:{' '}
                 {Object.keys(one.parts).length} kinds of parts
               </Typography>
               <Button size="small" onClick={() => setAsked(one)}>

@@ -6,7 +6,7 @@ import type { LoggedReading } from '@/core/records/logbook/logEntry';
 import { nameOfTarget } from '@/core/records/plan/loadRequirement';
 import type { Plan } from '@/core/records/plan/planSchema';
 import type { PlanEvaluation } from '@/core/work/judging/evaluatePlan';
-import { dayWords } from '@/core/work/preparation/dayWords';
+import { dayWords } from '@/core/formats/dates';
 import { sparesOf } from '@/core/work/preparation/sparesOf';
 import type { BatteryRun } from '@/core/work/running/runBattery';
 import { verdictOf } from '@/core/work/judging/verdict';

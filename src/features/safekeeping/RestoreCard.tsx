@@ -1,5 +1,6 @@
 'use client';
 
+import { momentWords } from '@/core/formats/dates';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -87,7 +88,7 @@ export function RestoreCard() {
       ) : (
         <Box data-testid="waiting-backup">
           <Typography sx={{ fontWeight: 700 }}>
-            Backup of {timeOf(waiting.manifest.madeAt)}
+            Backup of {momentWords(waiting.manifest.madeAt)}
           </Typography>
           <Typography sx={{ mb: 1 }}>{holdsText(waiting.manifest.holds)}. It is whole.</Typography>
           <Alert severity="warning" sx={{ mb: 1.5 }}>
@@ -119,8 +120,4 @@ export function RestoreCard() {
       )}
     </Card>
   );
-}
-
-function timeOf(iso: string): string {
-  return new Date(iso).toLocaleString('en-GB', { dateStyle: 'long', timeStyle: 'short' });
 }

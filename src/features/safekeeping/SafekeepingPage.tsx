@@ -1,5 +1,6 @@
 'use client';
 
+import { dateOfMoment } from '@/core/formats/dates';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -38,7 +39,7 @@ export function SafekeepingPage({ last, lessons, databaseFile, stored }: Safekee
                 ? lessons === 0
                   ? 'Nothing has been backed up yet, and no lesson held.'
                   : `Nothing has been backed up yet; ${lessonsText(lessons)} held.`
-                : `Last backed up on ${dayOf(last)}; ${lessons === 0 ? 'no lesson' : lessonsText(lessons)} since.`}
+                : `Last backed up on ${dateOfMoment(last)}; ${lessons === 0 ? 'no lesson' : lessonsText(lessons)} since.`}
             </Typography>
             {lessons >= LESSONS_WITHOUT_BACKUP ? (
               <Alert severity="warning" sx={{ mb: 1.5 }}>
@@ -94,12 +95,4 @@ export function SafekeepingPage({ last, lessons, databaseFile, stored }: Safekee
 
 function lessonsText(lessons: number): string {
   return lessons === 1 ? '1 lesson' : `${lessons} lessons`;
-}
-
-function dayOf(milliseconds: number): string {
-  return new Date(milliseconds).toLocaleDateString('en-GB', {
-    day: 'numeric',
-    month: 'long',
-    year: 'numeric',
-  });
 }

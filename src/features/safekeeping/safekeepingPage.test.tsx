@@ -58,7 +58,7 @@ test('what is no backup is refused; a good one is looked at first, left, chosen 
   answerNext(200, WAITING);
   choose();
   expect(await screen.findByTestId('waiting-backup')).toHaveTextContent(
-    /29 January 2027.*3 plans.*It is whole/,
+    /Fri 29 Jan.*3 plans.*It is whole/,
   );
   expect(screen.queryByTestId('refusal')).toBeNull();
   await expectAccessible();

@@ -1,5 +1,6 @@
 'use client';
 
+import { dateWords } from '@/core/formats/dates';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
@@ -65,7 +66,7 @@ function Lesson({ lesson, ends, onCount }: LessonProps) {
         }}
       >
         <Typography variant="body2">
-          <strong>{day}</strong> {title}
+          <strong>{dateWords(day)}</strong> {title}
         </Typography>
         <CellDots cells={cells} ends={ends} />
         <Typography variant="body2">

@@ -1,5 +1,6 @@
 'use client';
 
+import { dateWords } from '@/core/formats/dates';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import Link from '@mui/material/Link';
@@ -61,7 +62,7 @@ export function PlanCard({ id, summary, judgedAnew, onDuplicate, onDelete }: Pla
       ) : null}
       <Box sx={{ display: 'flex', alignItems: 'center', mt: 'auto' }}>
         <Typography variant="body2" color="textSecondary" sx={{ flex: 1 }}>
-          {lessonDate === null ? 'no lesson date yet' : `lesson on ${lessonDate}`}
+          {lessonDate === null ? 'no lesson date yet' : `lesson on ${dateWords(lessonDate)}`}
         </Typography>
         <Hint text="Duplicate">
           <IconButton aria-label={`Duplicate ${title}`} onClick={onDuplicate} sx={{ zIndex: 1 }}>

@@ -1,28 +1,29 @@
+import dayjs from 'dayjs';
+import utc from 'dayjs/plugin/utc';
+
+dayjs.extend(utc);
+
 /** A local time without a zone, `2027-01-29T14:00:00`: school clocks stay what they are. Sorts as text. */
 export type LocalTime = string;
 
-const MINUTE_MS = 60_000;
-
 /** Local times are counted as if they were UTC, so that no change of clocks shifts a timetable. */
-function millisecondsOf(time: LocalTime): number {
-  return Date.parse(`${time}Z`);
-}
+const FORMAT = 'YYYY-MM-DDTHH:mm:ss';
 
 /**
  * What the clock on the wall shows.
  * @param offsetMinutes by which the wall is behind UTC, as `Date` gives it
  */
 export function localTimeAt(milliseconds: number, offsetMinutes: number): LocalTime {
-  return new Date(milliseconds - offsetMinutes * MINUTE_MS).toISOString().slice(0, 19);
+  return dayjs.utc(milliseconds).subtract(offsetMinutes, 'minute').format(FORMAT);
 }
 
 export function addMinutes(time: LocalTime, minutes: number): LocalTime {
-  return new Date(millisecondsOf(time) + minutes * MINUTE_MS).toISOString().slice(0, 19);
+  return dayjs.utc(time).add(minutes, 'minute').format(FORMAT);
 }
 
 /** Minutes from one time to another. */
 export function minutesBetween(from: LocalTime, to: LocalTime): number {
-  return (millisecondsOf(to) - millisecondsOf(from)) / MINUTE_MS;
+  return dayjs.utc(to).diff(dayjs.utc(from), 'minute', true);
 }
 
 /** The day of a time, `year-month-day`. */
@@ -37,6 +38,6 @@ export function minuteOfDay(clock: string): number {
 
 /** Monday to Friday. */
 export function isWorkingDay(day: string): boolean {
-  const weekday = new Date(`${day}T12:00:00Z`).getUTCDay();
+  const weekday = dayjs.utc(day).day();
   return weekday >= 1 && weekday <= 5;
 }

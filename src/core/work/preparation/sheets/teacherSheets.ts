@@ -8,7 +8,7 @@ import { capital } from '../../../words';
 import { firstCellTable, rangeOfRow } from '../../search/firstCell';
 import { MEASURING_NAMES } from '../../lesson/measuring';
 import { moneyWords } from '../../parts/moneyWords';
-import { dayWords } from '../dayWords';
+import { dayWords } from '../../../formats/dates';
 import { dayOf } from '../localTime';
 import { amountWords, valuedWords } from '../../parts/amountWords';
 import { packWords, totalWords, type ShoppingLine } from '../shoppingList';

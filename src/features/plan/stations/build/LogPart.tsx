@@ -1,5 +1,6 @@
 'use client';
 
+import { momentWords } from '@/core/formats/dates';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Collapse from '@mui/material/Collapse';
@@ -74,7 +75,7 @@ function LogItem({ logged, planId }: { readonly logged: Logged; readonly planId:
     >
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
         <Typography variant="caption" color="textSecondary" sx={{ minWidth: 92 }}>
-          {timeText(entry.takenAt)}
+          {momentWords(entry.takenAt)}
         </Typography>
         <Box sx={{ flex: 1, minWidth: 200, textDecoration: struck ? 'line-through' : 'none' }}>
           {entry.kind === 'photo' ? (
@@ -159,13 +160,4 @@ function sourceOf({ entry, author, at }: LogLine): string {
         ? 'from a file'
         : who;
   return at === 0 ? `${by}, being saved` : by;
-}
-
-function timeText(iso: string): string {
-  return new Date(iso).toLocaleString(undefined, {
-    day: 'numeric',
-    month: 'short',
-    hour: '2-digit',
-    minute: '2-digit',
-  });
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { clockOfMoment } from '@/core/formats/dates';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -61,7 +62,7 @@ export function ShareCard() {
             </Alert>
           ) : null}
           <Typography variant="body2" color="textSecondary">
-            Everything ends by itself at {timeOf(status.running.endsAt)}.
+            Everything ends by itself at {clockOfMoment(status.running.endsAt)}.
           </Typography>
           <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
             <Button size="small" onClick={() => setAsking('passcode')}>
@@ -124,11 +125,4 @@ export function ShareCard() {
       </Dialog>
     </Card>
   );
-}
-
-function timeOf(milliseconds: number): string {
-  return new Date(milliseconds).toLocaleTimeString(undefined, {
-    hour: '2-digit',
-    minute: '2-digit',
-  });
 }

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { clockAfter } from '@/core/units';
-import { ClockField } from '../ready/ClockField';
+import { ClockField } from '@/ui/dates/ClockField';
 import { useEdit, usePlan } from '../../PlanProvider';
 
 const DAY_MINUTES = 1440;

@@ -14,7 +14,7 @@ import { Card } from '@/ui/Card';
 import { Choice } from '@/ui/Choice';
 import { useEdit } from '../../PlanProvider';
 import { LessonDate } from '../power/LessonDate';
-import { ClockField } from './ClockField';
+import { ClockField } from '@/ui/dates/ClockField';
 import { withLesson } from './lessonEdits';
 import { MeterQueueCard } from './MeterQueueCard';
 import { MEASURING_NAMES } from '@/core/work/lesson/measuring';

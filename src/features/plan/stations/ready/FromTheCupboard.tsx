@@ -1,5 +1,6 @@
 'use client';
 
+import { dateOfMoment } from '@/core/formats/dates';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
@@ -58,7 +59,7 @@ export function FromTheCupboard({ facts, bench }: FromTheCupboardProps) {
       <Typography variant="body2" sx={{ mb: 1 }}>
         {out === undefined
           ? 'Before the lesson its kit is removed from stock; afterwards what is left goes back.'
-          : `Taken out on ${out.takenAt.slice(0, 10)}: ${Object.keys(out.parts).length} kinds of parts.`}
+          : `Taken out on ${dateOfMoment(out.takenAt)}: ${Object.keys(out.parts).length} kinds of parts.`}
       </Typography>
       {out === undefined ? (
         <Button

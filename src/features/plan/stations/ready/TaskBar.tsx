@@ -7,7 +7,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { dayOf, minuteOfDay } from '@/core/work/preparation/localTime';
 import { formatNumber } from '@/core/units';
-import { dayWords } from '@/core/work/preparation/dayWords';
+import { dayWords } from '@/core/formats/dates';
 
 /** Minutes since midnight at the left edge of a lane, and how many there are to its right one. */
 export interface Span {

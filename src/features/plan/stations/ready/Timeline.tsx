@@ -22,7 +22,7 @@ import {
   minutesBetween,
 } from '@/core/work/preparation/localTime';
 import type { Timetable } from '@/core/work/preparation/timetable';
-import { dayWords } from '@/core/work/preparation/dayWords';
+import { dayWords } from '@/core/formats/dates';
 import { TaskBar, type Span } from './TaskBar';
 
 interface TimelineProps {

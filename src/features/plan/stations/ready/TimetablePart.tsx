@@ -17,7 +17,7 @@ import { Card } from '@/ui/Card';
 import { PageLink } from '@/ui/PageLink';
 import { useEdit, usePlanContext } from '../../PlanProvider';
 import { LessonDate } from '../power/LessonDate';
-import { ClockField } from './ClockField';
+import { ClockField } from '@/ui/dates/ClockField';
 import { withLesson, withTaskMoved } from './lessonEdits';
 import { Timeline } from './Timeline';
 
