@@ -1,4 +1,4 @@
-import { and, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm';
+import { and, desc, eq, isNotNull, isNull, lt, sql } from 'drizzle-orm';
 import type { DocumentFormat, TitledDocument } from '@/core/formats/documentFormat';
 import {
   DOCUMENT_FORMATS,
@@ -52,6 +52,10 @@ export interface DocumentRepository<T> {
   remove(id: string, now: number): boolean;
   /** Puts a deleted one back; false where none was deleted. */
   restore(id: string): boolean;
+  /** What was deleted, last first. */
+  deleted(): { readonly id: string; readonly title: string | null; readonly at: number }[];
+  /** Deletes for good what was deleted before a time. */
+  purge(before: number): void;
 }
 
 export function createDocumentRepository<Kind extends DocumentKind>(
@@ -162,6 +166,21 @@ function repositoryOf<T extends TitledDocument>(
     restore: (id) => {
       const removed = and(ofKind, eq(documents.id, id), isNotNull(documents.deletedAt));
       return db.update(documents).set({ deletedAt: null }).where(removed).run().changes === 1;
+    },
+
+    deleted: () =>
+      db
+        .select({ id: documents.id, title: documents.title, at: documents.deletedAt })
+        .from(documents)
+        .where(and(ofKind, isNotNull(documents.deletedAt)))
+        .orderBy(desc(documents.deletedAt), documents.id)
+        .all()
+        .map((one) => ({ ...one, at: one.at ?? 0 })),
+
+    purge: (before) => {
+      db.delete(documents)
+        .where(and(ofKind, lt(documents.deletedAt, before)))
+        .run();
     },
   };
 }

@@ -28,7 +28,7 @@ export interface ListedShelf {
   readonly folded: number;
 }
 
-/** How a shelf can be sorted: by the last change, by title, or by the day of the lesson, those to come first. */
+/** How a shelf can be sorted: by the last change (after the next lesson), by title, or by the day of the lesson, those to come first. */
 export const SHELF_ORDERS = ['changed', 'title', 'lesson'] as const;
 type ShelfOrder = (typeof SHELF_ORDERS)[number];
 
@@ -60,6 +60,7 @@ export function listShelf(
   const found = matching
     .filter(({ lessonDate }) => past || wanted !== '' || lessonDate === null || lessonDate >= over)
     .sort(COMPARED[sort]);
+  if (sort === 'changed') nextLessonFirst(found, new Date(now()).toISOString().slice(0, 10));
   const entries = found.slice(0, most).flatMap(({ id }): ShelfEntry[] => {
     const stored = repository.find(id);
     if (stored === null) return [];
@@ -78,6 +79,14 @@ export function listShelf(
     all: all.length,
     folded: matching.length - found.length,
   };
+}
+
+/** What is needed next stands before what was changed last. */
+function nextLessonFirst(plans: Titled[], today: string): void {
+  const days = plans.flatMap(({ lessonDate }) => lessonDate ?? []).filter((day) => day >= today);
+  const next = days.sort()[0];
+  const rank = ({ lessonDate }: Titled): number => (lessonDate === next ? 0 : 1);
+  if (next !== undefined) plans.sort((one, other) => rank(one) - rank(other));
 }
 
 type Titled = ReturnType<ReturnType<ServerContext['documents']>['titles']>[number];

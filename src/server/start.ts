@@ -3,6 +3,7 @@ import { benchContext } from './bench/benchContext';
 import { reopenGateway } from './bench/classStatus';
 import { clearBrokenUploads, clearOrphans, photosFolder } from './bench/photos';
 import { warmShelf } from './listShelf';
+import { emptyBin } from './safekeeping/bin';
 import { dropAllWaiting } from './safekeeping/keeper';
 import { storageProblem } from './storageProblem';
 import { closeDatabase } from '@/data/database';
@@ -15,6 +16,7 @@ export async function start(): Promise<void> {
     clearBrokenUploads(photosFolder(), Date.now());
     dropAllWaiting();
     clearOrphans(benchContext(), photosFolder());
+    emptyBin(benchContext());
     await openDoor();
     await warmShelf(benchContext());
   } catch (error) {

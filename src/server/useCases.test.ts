@@ -71,6 +71,27 @@ test('a stored document that cannot be read does not hide the others', () => {
   expect(entries.map(({ summary }) => summary.ok)).toEqual([false, true]);
 });
 
+test('the next lesson stands first on the shelf, then what was changed last', () => {
+  const { db, context } = fresh();
+  const day = (days: number): string =>
+    new Date(context.now() + days * 86_400_000).toISOString().slice(0, 10);
+  [
+    ['today', day(0)],
+    ['later', day(5)],
+    ['over', day(-2)],
+    ['none', null],
+  ].forEach(([title, lessonDate], at) => {
+    const plan = { ...newPlan(title ?? ''), lessonDate: lessonDate ?? null };
+    createDocumentRepository(db, 'plans').insert(title ?? '', plan, at);
+  });
+  expect(listShelf(context).entries.map(({ id }) => id)).toEqual([
+    'today',
+    'none',
+    'over',
+    'later',
+  ]);
+});
+
 test('a plan that cannot be worked out is named on its card, can be saved as it is stored, and hides no other', () => {
   const { context } = fresh();
   createDocument(context, 'plans', 'Lamp');

@@ -7,9 +7,11 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { LESSONS_WITHOUT_BACKUP, type StoredLesson } from '@/core/records/backup';
+import type { Binned } from '@/core/records/bin';
 import { Card } from '@/ui/Card';
 import { mainAndSide } from '@/ui/mainAndSide';
 import { PageFrame } from '@/ui/PageFrame';
+import { BinCard } from './BinCard';
 import { RestoreCard } from './RestoreCard';
 import { StoredCard } from './StoredCard';
 
@@ -20,10 +22,11 @@ interface SafekeepingProps {
   readonly lessons: number;
   readonly databaseFile: string;
   readonly stored: readonly StoredLesson[];
+  readonly binned: readonly Binned[];
 }
 
 /** Everything out as one file, and back. */
-export function SafekeepingPage({ last, lessons, databaseFile, stored }: SafekeepingProps) {
+export function SafekeepingPage({ last, lessons, databaseFile, stored, binned }: SafekeepingProps) {
   const [asked, setAsked] = useState(false);
   return (
     <PageFrame
@@ -60,6 +63,7 @@ export function SafekeepingPage({ last, lessons, databaseFile, stored }: Safekee
             ) : null}
           </Card>
           <RestoreCard />
+          <BinCard binned={binned} />
           <StoredCard stored={stored} />
         </Box>
         <Card title="Good to know">

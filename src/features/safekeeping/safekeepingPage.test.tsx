@@ -18,6 +18,9 @@ const show = (last: number | null, lessons: number) =>
         { planId: 'p', title: 'Lamp', lines: 40 },
         { planId: 'gone', title: null, lines: 1 },
       ]}
+      binned={[
+        { kind: 'plans', noun: 'plan', id: 'b', title: 'Old lamp', at: Date.UTC(2027, 0, 28, 12) },
+      ]}
     />,
   );
 const choose = (): void => {
@@ -101,4 +104,14 @@ test('every class whose data are stored stands there, without its plan too, and 
   press('Delete for good');
   await waitFor(() => expect(screen.queryByText(/A plan that was deleted/)).toBeNull());
   expect(screen.getByText(/Lamp: 40 lines/)).toBeVisible();
+});
+
+test('what was deleted waits in the bin, and is put back', async () => {
+  show(null, 0);
+  const bin = screen.getByRole('list', { name: 'Deleted' });
+  expect(bin).toHaveTextContent('Old lamp · Plan, deleted on Thu 28 Jan 2027');
+  answerNext(200, { id: 'b' });
+  press('Put back: Old lamp');
+  await waitFor(() => expect(bin).toBeEmptyDOMElement());
+  expect(screen.getByText(/What you put back is where it was/)).toBeVisible();
 });

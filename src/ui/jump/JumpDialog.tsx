@@ -56,7 +56,7 @@ export function JumpDialog({ plan, onClose }: JumpDialogProps) {
     <Dialog open onClose={onClose} fullWidth maxWidth="xs" slotProps={NAMED}>
       <Box sx={{ p: 2 }}>
         <TextInput
-          label="Go to a plan, station, tool, recipe or word"
+          label="Go to a plan, tool, material or word, or what you want to do"
           value={typed}
           autoFocus
           fullWidth
@@ -108,7 +108,7 @@ export function JumpDialog({ plan, onClose }: JumpDialogProps) {
             >
               <span>{target.name}</span>
               <Typography variant="caption" color="textSecondary">
-                {target.kind}
+                {target.of ?? target.kind}
               </Typography>
             </Box>
           ))}

@@ -29,3 +29,14 @@ test('every word has a place of its own on the page', () => {
   const anchors = GLOSSARY.map(({ word }) => wordAnchor(word));
   expect(new Set(anchors).size).toBe(anchors.length);
 });
+
+test('materials and deeds are found, by the words that people use', () => {
+  expect(hrefs('lemon')[0]).toBe('/recipes/shipped/copper-zinc-fruit');
+  expect(hrefs('potato')[0]).toBe('/recipes/shipped/root-vegetable');
+  expect(hrefs('backup')).toEqual(['/safekeeping', '/safekeeping']);
+  expect(hrefs('print', OPEN)[0]).toBe('/plans/a/ready?part=prints');
+  expect(hrefs('timer', OPEN)[0]).toBe('/plans/a/ready?part=timetable');
+  expect(hrefs('shopping')[0]).toBe('/plans/a/ready?part=shopping');
+  expect(jumpTargets('safety', PLANS, null)[0]?.of).toBe('Lamp for the lighthouse');
+  expect(jumpTargets('print', [], null)).toEqual([]);
+});

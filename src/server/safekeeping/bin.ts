@@ -1,0 +1,19 @@
+import { DOCUMENT_FORMATS } from '@/core/documents/documentKinds';
+import { BIN_DAYS, BIN_KINDS, type Binned } from '@/core/records/bin';
+import type { ServerContext } from '../context';
+
+const DAY_MS = 86_400_000;
+
+/** What was deleted and can still be put back, last first. */
+export function listBin({ documents }: Pick<ServerContext, 'documents'>): Binned[] {
+  return BIN_KINDS.flatMap((kind) =>
+    documents(kind)
+      .deleted()
+      .map(({ id, title, at }) => ({ kind, noun: DOCUMENT_FORMATS[kind].noun, id, title, at })),
+  ).sort((one, other) => other.at - one.at);
+}
+
+/** Deletes for good what has lain in the bin for its time. */
+export function emptyBin({ documents, now }: Pick<ServerContext, 'documents' | 'now'>): void {
+  for (const kind of BIN_KINDS) documents(kind).purge(now() - BIN_DAYS * DAY_MS);
+}
