@@ -8,6 +8,7 @@ export const DEMO_CUPBOARD: ToolState<CupboardState> = {
   state: {
     currency: '',
     taken: [],
+    rules: '',
     freeDays: [{ from: '2027-02-08', to: '2027-02-12' }],
     entries: {
       kiwi: { stock: 0, pack: 6, packPrice: 3 },

@@ -15,10 +15,18 @@ interface VerdictPillProps {
   readonly details: readonly string[];
   /** Announce changes to screen readers. */
   readonly live?: boolean;
+  /** On a phone the one sentence is enough. */
+  readonly brief?: boolean;
 }
 
 /** The verdict: one sentence, its tone shown by icon and colour together. */
-export function VerdictPill({ tone, headline, details, live = false }: VerdictPillProps) {
+export function VerdictPill({
+  tone,
+  headline,
+  details,
+  live = false,
+  brief = false,
+}: VerdictPillProps) {
   const { palette, Icon, word } = TONES[tone];
   return (
     <Box
@@ -41,9 +49,11 @@ export function VerdictPill({ tone, headline, details, live = false }: VerdictPi
       <Icon sx={{ fontSize: '1.2rem', flexShrink: 0 }} titleAccess={word} />
       <span>
         <strong>{headline}</strong>
-        {details.map((detail) => (
-          <span key={detail}> · {detail}</span>
-        ))}
+        <Box component="span" sx={brief ? { display: { xs: 'none', md: 'inline' } } : null}>
+          {details.map((detail) => (
+            <span key={detail}> · {detail}</span>
+          ))}
+        </Box>
       </span>
     </Box>
   );

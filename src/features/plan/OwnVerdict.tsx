@@ -7,5 +7,5 @@ import { usePlanContext } from './PlanProvider';
 /** Whether the plan as it is does what it is for. */
 export function OwnVerdict() {
   const { evaluation } = usePlanContext();
-  return <VerdictPill live {...verdictOf(evaluation)} />;
+  return <VerdictPill live brief {...verdictOf(evaluation)} />;
 }

@@ -186,8 +186,8 @@ function RunVerdict() {
   const own = verdictOf(evaluation);
   // What the whole class makes of it counts here too.
   return TONES.indexOf(own.tone) < TONES.indexOf(left.tone) ? (
-    <VerdictPill live tone={own.tone} headline={own.headline} details={[left.headline]} />
+    <VerdictPill live brief tone={own.tone} headline={own.headline} details={[left.headline]} />
   ) : (
-    <VerdictPill live {...left} />
+    <VerdictPill live brief {...left} />
   );
 }

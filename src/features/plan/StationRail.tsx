@@ -1,8 +1,10 @@
 'use client';
 
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import ButtonBase from '@mui/material/ButtonBase';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
+import { ExpandMoreIcon } from '@/ui/icons';
 import { HEADING_FONT } from '@/ui/theme';
 import { usePlan, usePlanContext } from './PlanProvider';
 import { useReadings } from '@/ui/bench/LogProvider';
@@ -18,15 +20,30 @@ export function StationRail({ current }: { current: string }) {
   const { group } = useBenchChoice();
   const readings = useReadings(group);
   const bench = { group, readings, run: useBatteryRun()?.run ?? null };
+  // On a phone they are one line that opens; going on closes it.
+  const [openAt, setOpenAt] = useState<string | null>(null);
+  const isOpen = openAt === current;
+  const number = STATIONS.findIndex(({ slug }) => slug === current) + 1;
+  const here = STATIONS[number - 1];
   return (
     <Box component="nav" aria-label="Stations of the plan">
+      {here === undefined ? null : (
+        <Button
+          aria-expanded={isOpen}
+          onClick={() => setOpenAt(isOpen ? null : current)}
+          endIcon={<ExpandMoreIcon sx={{ transform: isOpen ? 'rotate(180deg)' : 'none' }} />}
+          sx={{ display: { md: 'none' }, width: '100%', justifyContent: 'space-between' }}
+        >
+          Step {number} of {STATIONS.length}: {here.name}
+        </Button>
+      )}
       <Box
         component="ol"
         sx={{
           listStyle: 'none',
           m: 0,
           p: 0,
-          display: { xs: 'grid', md: 'block' },
+          display: { xs: isOpen || here === undefined ? 'grid' : 'none', md: 'block' },
           gridTemplateColumns: { xs: '1fr 1fr', sm: '1fr 1fr 1fr' },
         }}
       >

@@ -32,8 +32,15 @@ test('the tour stops at everything it tells of; Escape ends it, and it can be ta
   expect(await screen.findByRole('dialog', { name: 'Six steps' })).toBeVisible();
 });
 
+test('before there is any plan the tour begins with one of its own', () => {
+  const begin = jest.fn();
+  render(<TourInvite planId={null} onBegin={begin} />);
+  press('Show me');
+  expect(begin).toHaveBeenCalledTimes(1);
+});
+
 test('the tour is offered; whoever declines is not asked again', () => {
-  render(<TourInvite planId="lamp" />);
+  render(<TourInvite planId="lamp" onBegin={() => undefined} />);
   expect(screen.getByRole('link', { name: 'Show me' })).toHaveAttribute(
     'href',
     '/plans/lamp/arrange?tour=1',

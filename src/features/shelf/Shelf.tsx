@@ -17,6 +17,8 @@ import { AddIcon } from '@/ui/icons';
 import { PageFrame } from '@/ui/PageFrame';
 import { PageLink } from '@/ui/PageLink';
 import { TourInvite } from '@/ui/tour/TourInvite';
+import { createRemote } from '@/ui/document/documentApi';
+import { tourHref } from '@/ui/tour/tourSteps';
 import { DeletePlanDialog, type GoingPlan } from './DeletePlanDialog';
 import { MoreTools } from './MoreTools';
 import { EmptyShelf } from './EmptyShelf';
@@ -70,6 +72,8 @@ export function Shelf({ shelf, find, sort, past, next, tourSeen, lessons }: Shel
     else off(id, title);
   };
   const first = entries.find(({ summary }) => summary.ok);
+  const beginTour = async (): Promise<void> =>
+    settle(await createRemote('plans', 'A first lamp'), (id) => openAt(tourHref(id)));
 
   return (
     <PageFrame
@@ -99,7 +103,9 @@ export function Shelf({ shelf, find, sort, past, next, tourSeen, lessons }: Shel
         </>
       }
     >
-      {first === undefined || tourSeen ? null : <TourInvite planId={first.id} />}
+      {tourSeen || (first === undefined && all > 0) ? null : (
+        <TourInvite planId={first?.id ?? null} onBegin={() => void beginTour()} />
+      )}
       {lessons < LESSONS_WITHOUT_BACKUP ? null : (
         <Alert
           severity="info"

@@ -17,6 +17,7 @@ const show = (
   shelf: Omit<ShelfProps['shelf'], 'entries'>,
   find = '',
   entries: ShelfProps['shelf']['entries'] = [],
+  tourSeen = true,
 ) =>
   showPage(
     <Shelf
@@ -25,7 +26,7 @@ const show = (
       sort="changed"
       past={false}
       next={24}
-      tourSeen
+      tourSeen={tourSeen}
       lessons={0}
     />,
   );
@@ -35,6 +36,13 @@ test('an empty shelf offers three ways in', () => {
   expect(screen.getByTestId('empty-shelf')).toHaveTextContent(
     /Light something.*I have ….*Check a claim/,
   );
+});
+
+test('on the first visit the tour makes the plan that it shows', async () => {
+  show({ found: 0, all: 0, folded: 0 }, '', [], false);
+  answerNext(201, { id: 'first' });
+  press('Show me');
+  await waitFor(() => expect(navigation.pushed).toContain('/plans/first/arrange?tour=1'));
 });
 
 test('what is not found is said; a shelf of past lessons only is no failed search', () => {

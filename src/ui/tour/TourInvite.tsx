@@ -7,8 +7,15 @@ import { PageLink } from '../PageLink';
 import { tourHref } from './tourSteps';
 import { rememberTour } from './useTour';
 
+interface TourInviteProps {
+  /** The plan that is shown; `null` while there is none. */
+  readonly planId: string | null;
+  /** Makes a plan to be shown round, where there is none. */
+  readonly onBegin: () => void;
+}
+
 /** On the first visit: a minute round a plan, to be taken or declined. */
-export function TourInvite({ planId }: { readonly planId: string }) {
+export function TourInvite({ planId, onBegin }: TourInviteProps) {
   const [declined, setDeclined] = useState(false);
   if (declined) return null;
   return (
@@ -18,9 +25,15 @@ export function TourInvite({ planId }: { readonly planId: string }) {
       sx={{ mb: 2 }}
       action={
         <>
-          <Button color="inherit" size="small" component={PageLink} href={tourHref(planId)}>
-            Show me
-          </Button>
+          {planId === null ? (
+            <Button color="inherit" size="small" onClick={onBegin}>
+              Show me
+            </Button>
+          ) : (
+            <Button color="inherit" size="small" component={PageLink} href={tourHref(planId)}>
+              Show me
+            </Button>
+          )}
           <Button
             color="inherit"
             size="small"

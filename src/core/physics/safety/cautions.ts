@@ -55,24 +55,33 @@ export function cautionsWithFood(ids: readonly CautionId[], food: string): Cauti
   );
 }
 
-/** What pupils are told, most dangerous first, short (common practice, no source); hazards that only adults act on are left out. */
-const FOR_PUPILS: readonly (readonly [CautionId, string])[] = [
+/**
+ * What pupils are told, most dangerous first, short, and where it differs what small children are told (common practice, no
+ * source); hazards that only adults act on are left out.
+ */
+const FOR_PUPILS: readonly (readonly [CautionId, string, small?: string])[] = [
   ['magnesium', 'No flames: magnesium burns white-hot.'],
   ['metal-salts', 'Goggles and gloves on: these salts are poisonous.'],
   ['short-circuit', 'Never join + and − with a wire: it gets hot.'],
-  ['hydrogen', 'No flames, no lids: the bubbles are a gas that burns.'],
-  ['weak-acid', 'Goggles on: acid stings.'],
+  ['hydrogen', 'No flames, no lids: the bubbles are a gas that burns.', 'No flames, no lids.'],
+  ['weak-acid', 'Goggles on: acid stings.', 'Goggles on: it stings in the eyes.'],
   ['sharp', 'An adult cuts.'],
-  ['dust', 'Sand wet: no dust in your nose.'],
+  ['dust', 'Sand wet: no dust in your nose.', 'An adult sands.'],
   ['coins', 'Nothing goes into your mouth.'],
   ['carbon', 'Carbon makes black hands: wash them.'],
   ['rhubarb', 'Rhubarb leaves are poisonous.'],
-  ['food', 'Nobody eats it afterwards.'],
+  [
+    'food',
+    'Nobody eats it afterwards. Wash your hands.',
+    'Nothing goes into the mouth. Wash your hands.',
+  ],
 ];
 
 /** Cautions in words for pupils, ranked by hazard. */
-export function cautionsForPupils(ids: readonly CautionId[]): Caution[] {
-  return FOR_PUPILS.flatMap(([id, text]) => (ids.includes(id) ? [{ id, text }] : []));
+export function cautionsForPupils(ids: readonly CautionId[], areSmall = false): Caution[] {
+  return FOR_PUPILS.flatMap(([id, text, small = text]) =>
+    ids.includes(id) ? [{ id, text: areSmall ? small : text }] : [],
+  );
 }
 
 /** Ids of the cautions of a battery's open-circuit voltage. */

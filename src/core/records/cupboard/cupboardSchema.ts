@@ -59,6 +59,12 @@ export const cupboardSchema = z.strictObject({
     .array(freeDaysSchema)
     .max(MOST_FREE_DAYS, `Give at most ${MOST_FREE_DAYS} times without school.`)
     .describe('Holidays: nothing is planned on them.'),
+  rules: z
+    .string()
+    .trim()
+    .max(400, 'Use at most 400 characters.')
+    .default('')
+    .describe('The school’s own rules, printed on every sheet.'),
 });
 export type CupboardState = z.infer<typeof cupboardSchema>;
 
@@ -67,6 +73,7 @@ export const EMPTY_CUPBOARD: CupboardState = {
   entries: {},
   taken: [],
   freeDays: [],
+  rules: '',
 };
 
 /** Stock, pack and price of a part: the educator's own; else none, the catalogue's pack, and no price. */

@@ -153,8 +153,9 @@ function cautionBlock({ cautions }: LessonFacts, most: number): Block[] {
 }
 
 /** The same in words for children, the most dangerous first. */
-function pupilCautions({ cautions }: LessonFacts, most: number): Block[] {
-  const told = cautionsForPupils(cautions.map(({ id }) => id)).slice(0, most);
+function pupilCautions({ cautions }: LessonFacts, most: number, areSmall = false): Block[] {
+  const ids = cautions.map(({ id }) => id);
+  const told = cautionsForPupils(ids, areSmall).slice(0, most);
   const text = told.map((one) => one.text).join(' ');
   return told.length === 0 ? [] : [{ kind: 'caution', text, pictures: told.map(({ id }) => id) }];
 }
@@ -198,7 +199,7 @@ export function smallSheet(facts: LessonFacts): Sheet {
     title: plan.title,
     subtitle: 'Group: ______________________',
     blocks: [
-      ...pupilCautions(facts, 2),
+      ...pupilCautions(facts, 6, true),
       {
         kind: 'pictures',
         pictures: [

@@ -295,3 +295,23 @@ test('build one, then decide: the teacher’s sheet has the row for each first r
   });
   expect(textOf('teacher', measured)).not.toContain('Build one, then decide');
 });
+
+test('the school’s rules stand on every sheet that is not cut up', () => {
+  const facts = factsOf({ cupboard: { ...EMPTY_CUPBOARD, rules: 'Hair tied back.' } });
+  for (const id of SHEET_IDS) {
+    const [first] = sheetOf(id, facts, null, 'standard').blocks;
+    const isThere =
+      first?.kind === 'caution' && first.text === 'Our school’s rules: Hair tied back.';
+    expect([id, isThere]).toEqual([id, id !== 'cards' && id !== 'labels']);
+  }
+});
+
+test('small children read what to mind in their words: eyes, mouth, hands, what an adult does', () => {
+  const [caution] = sheetOf('small', factsOf({ recipe: 'juice-cup' }), null, 'simple').blocks;
+  expect(caution).toMatchObject({
+    text: expect.stringMatching(/it stings in the eyes.*An adult cuts.*mouth\. Wash your hands/),
+  });
+  const sanded = factsOf({ recipe: 'coin-pile-brine', lesson: { ageBand: 'under-11' } });
+  const text = JSON.stringify(sheetOf('small', sanded, null, 'simple').blocks[0]);
+  expect(text).toContain('mouth');
+});

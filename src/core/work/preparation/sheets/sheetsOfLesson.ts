@@ -15,8 +15,11 @@ export function sheetsAllowed({ gate }: Pick<LessonFacts, 'gate'>): SheetId[] {
   });
 }
 
+/** What is cut up has no room for rules. */
+const CUT_UP: readonly SheetId[] = ['cards', 'labels'];
+
 /**
- * The content of a sheet.
+ * The content of a sheet, with the school’s own rules.
  * @param joinAt address at which groups join, without the code; `null` where it is not known
  */
 export function sheetOf(
@@ -25,6 +28,22 @@ export function sheetOf(
   times: Timetable | null,
   wording: Wording,
   joinAt: string | null = null,
+): Sheet {
+  const sheet = plainSheet(id, facts, times, wording, joinAt);
+  const { rules } = facts.cupboard;
+  if (rules === '' || CUT_UP.includes(id)) return sheet;
+  return {
+    ...sheet,
+    blocks: [{ kind: 'caution', text: `Our school’s rules: ${rules}` }, ...sheet.blocks],
+  };
+}
+
+function plainSheet(
+  id: SheetId,
+  facts: LessonFacts,
+  times: Timetable | null,
+  wording: Wording,
+  joinAt: string | null,
 ): Sheet {
   switch (id) {
     case 'teacher':

@@ -84,7 +84,7 @@ function Part({ part, facts, bench }: PartProps) {
     case 'timetable':
       return <TimetablePart facts={facts} />;
     case 'safety':
-      return <SafetyPart facts={facts} />;
+      return <SafetyPart facts={facts} bench={bench} />;
     case 'prints':
       return <PrintsPart facts={facts} />;
   }

@@ -11,17 +11,30 @@ import { checklistOf } from '@/core/work/preparation/sheets/checklist';
 import type { LessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
 import { sheetsAllowed } from '@/core/work/preparation/sheets/sheetsOfLesson';
 import { SHEET_IDS, SHEET_NAMES } from '@/core/work/preparation/sheets/sheet';
+import { cautionsForPupils } from '@/core/physics/safety/cautions';
+import { cupboardSchema, type CupboardState } from '@/core/records/cupboard/cupboardSchema';
+import type { useTool } from '@/ui/document/useTool';
+import { WordsField } from '@/ui/WordsField';
 import { DEFERRAL } from '@/core/physics/safety/deferral';
 import { Card } from '@/ui/Card';
 import { useEdit } from '../../PlanProvider';
 import { withTicked } from './lessonEdits';
 
+interface SafetyPartProps {
+  readonly facts: LessonFacts;
+  readonly bench: ReturnType<typeof useTool<CupboardState>>;
+}
+
 /** Every caution with where it comes from, to be ticked; what is not made for this class, and why. */
-export function SafetyPart({ facts }: { facts: LessonFacts }) {
+export function SafetyPart({ facts, bench }: SafetyPartProps) {
   const edit = useEdit();
   const { ticked, ageBand } = facts.plan.lesson;
   const points = checklistOf(facts);
   const done = points.filter(({ id }) => ticked.includes(id)).length;
+  const told = cautionsForPupils(
+    facts.cautions.map(({ id }) => id),
+    ageBand === 'under-11',
+  );
   const allowed = sheetsAllowed(facts);
   const withheld = SHEET_IDS.filter((id) => !allowed.includes(id));
   return (
@@ -63,8 +76,28 @@ export function SafetyPart({ facts }: { facts: LessonFacts }) {
             </Typography>
           )}
         </Card>
+        {told.length === 0 ? null : (
+          <Card title="Say this to the class">
+            <Box component="ul" sx={{ m: 0, pl: 2.5 }} aria-label="Say this to the class">
+              {told.map(({ id, text }) => (
+                <li key={id}>{text}</li>
+              ))}
+            </Box>
+          </Card>
+        )}
         <Card title="What stays with your school">
-          <Typography variant="body2">{DEFERRAL}</Typography>
+          <Typography variant="body2" sx={{ mb: 1.5 }}>
+            {DEFERRAL}
+          </Typography>
+          <WordsField
+            label="Rules of your school"
+            value={bench.state.rules}
+            schema={cupboardSchema.shape.rules.unwrap()}
+            onCommit={(rules) => bench.change({ rules })}
+            helperText="Printed on every sheet of every plan."
+            multiline
+            fullWidth
+          />
         </Card>
       </Box>
     </Box>

@@ -51,6 +51,16 @@ test('safety: ticks are kept, and every caution says where it comes from', async
   await waitFor(() => expect(JSON.stringify(kept.at(-1)?.body)).toContain('food'));
 });
 
+test('safety: what is said to the class by its age, and the school’s own rules', async () => {
+  const lesson = { ...LESSON.lesson, ageBand: 'under-11' as const };
+  const { goTo, kept } = showPlan({ ...LESSON, lesson }, 'ready');
+  goTo('ready', 'safety');
+  const said = await screen.findByRole('list', { name: 'Say this to the class' });
+  expect(said).toHaveTextContent('Nothing goes into the mouth. Wash your hands.');
+  fill(screen.getByRole('textbox', { name: 'Rules of your school' }), 'Hair tied back.');
+  await waitFor(() => expect(JSON.stringify(kept.at(-1)?.body)).toContain('Hair tied back.'));
+});
+
 test.each([
   ['magnesium-graphite', '14 and over', false],
   ['dilute-sulfuric-acid', 'trained staff', true],
