@@ -25,6 +25,7 @@ import { CellCurveChart } from './CellCurveChart';
 import { CellFigures } from './CellFigures';
 import { OwnMeter } from './OwnMeter';
 import { SchoolLine } from './SchoolLine';
+import { Fold } from '@/ui/Fold';
 import { LoadedReadings } from './LoadedReadings';
 import Alert from '@mui/material/Alert';
 import type { ReadingDoubt } from '@/core/physics/readings/judgeCellReadings';
@@ -157,7 +158,9 @@ export function CellReadings() {
           )}
         />
         <OwnMeter />
-        <LoadedReadings loaded={own.loaded} onChange={(loaded) => change({ loaded })} />
+        <Fold label="At known resistors" startsOpen={own.loaded.length > 0}>
+          <LoadedReadings loaded={own.loaded} onChange={(loaded) => change({ loaded })} />
+        </Fold>
         <CellDoubts field="loaded" {...doubts} />
       </Box>
     </Card>

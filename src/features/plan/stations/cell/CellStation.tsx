@@ -18,6 +18,7 @@ import { Card } from '@/ui/Card';
 import { CautionList } from '@/ui/CautionList';
 import { CellPortrait } from '@/ui/desk/CellPortrait';
 import { Explained } from '@/ui/Explained';
+import { Fold } from '@/ui/Fold';
 import { lazyPart } from '@/ui/lazyPart';
 import { PageLink } from '@/ui/PageLink';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
@@ -49,6 +50,7 @@ export function CellStation() {
   const { evaluation, ownRecipes, school } = usePlanContext();
   const { recipe, body, piece } = evaluation.cell;
   const chosen = chosenKey(plan.cell);
+  const cautions = cautionTextsOf(recipe, body);
   const newer = changedSince(plan.cell, ownRecipes);
   return (
     <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { lg: 'minmax(0, 1fr) 340px' } }}>
@@ -134,30 +136,40 @@ export function CellStation() {
                   {recipe.separator === null ? '' : ` · between them: ${recipe.separator}`} ·{' '}
                   <Explained explain={() => explainMetals(recipe, body)}>why these volts</Explained>
                 </Typography>
-                <Box component="ol" sx={{ pl: 2.5, my: 1 }}>
-                  {[...stepsOf(recipe, body), joiningStep(evaluation.cell)].map((step) =>
-                    step === null ? null : (
-                      <Typography key={step} component="li" variant="body2" sx={{ mb: 0.5 }}>
-                        {step}
-                      </Typography>
-                    ),
-                  )}
-                </Box>
-                <Typography variant="body2" color="textSecondary">
-                  {recipe.note} About {recipe.minutesToBuild} minutes a cell. {recipe.endsLife}{' '}
-                  {lifeWords(evaluation.cell, plan.running)}
-                  {recipe.breathes ? ' It must breathe: never tape its carbon side shut.' : ''}
-                </Typography>
+                <Fold label="How to build it, step by step">
+                  <Box component="ol" sx={{ pl: 2.5, my: 1 }}>
+                    {[...stepsOf(recipe, body), joiningStep(evaluation.cell)].map((step) =>
+                      step === null ? null : (
+                        <Typography key={step} component="li" variant="body2" sx={{ mb: 0.5 }}>
+                          {step}
+                        </Typography>
+                      ),
+                    )}
+                  </Box>
+                  <Typography variant="body2" color="textSecondary">
+                    {recipe.note} About {recipe.minutesToBuild} minutes a cell. {recipe.endsLife}{' '}
+                    {lifeWords(evaluation.cell, plan.running)}
+                    {recipe.breathes ? ' It must breathe: never tape its carbon side shut.' : ''}
+                  </Typography>
+                </Fold>
               </Box>
             </Box>
           </Box>
         </Card>
         <KnownCard />
         <TrialCells />
-        <CellSize />
-        <LiquidsCompared />
-        <Card title="Before you start">
-          <CautionList cautions={cautionTextsOf(recipe, body)} />
+        <Card title="Look closer">
+          <Fold label={`Before you start: ${cautions.length} cautions`}>
+            <CautionList cautions={cautions} />
+          </Fold>
+          <Fold label="How large are the metals?">
+            <CellSize />
+          </Fold>
+          {recipe.bodies.length > 1 ? (
+            <Fold label={`${recipe.bodyLabel}: the same battery with each`}>
+              <LiquidsCompared />
+            </Fold>
+          ) : null}
         </Card>
       </Box>
       <CellReadings key={`${chosen} ${body.id}`} />
@@ -173,19 +185,7 @@ export function CellSize() {
   const { body, piece, origin, size } = cell;
   const fitting = sizeInPiece(size, piece);
   return (
-    <Card
-      title="How large are the metals?"
-      actions={
-        plan.cell.size === null ? null : (
-          <Button
-            size="small"
-            onClick={() => edit((before) => ({ ...before, cell: { ...before.cell, size: null } }))}
-          >
-            Back to the usual size
-          </Button>
-        )
-      }
-    >
+    <Box component="section" aria-label="How large are the metals?">
       <SizeFields
         size={size}
         body={body.name}
@@ -204,6 +204,15 @@ export function CellSize() {
       )}
       <Box sx={{ mt: 1.5 }}>
         <Explained explain={() => explainSize(cell)}>why the size matters</Explained>
+        {plan.cell.size === null ? null : (
+          <Button
+            size="small"
+            sx={{ ml: 2 }}
+            onClick={() => edit((before) => ({ ...before, cell: { ...before.cell, size: null } }))}
+          >
+            Back to the usual size
+          </Button>
+        )}
       </Box>
       {origin === 'own' ? (
         <Typography variant="body2" color="textSecondary" sx={{ mt: 1.5 }}>
@@ -211,6 +220,6 @@ export function CellSize() {
           are used, but more pairs in the same body add up.
         </Typography>
       ) : null}
-    </Card>
+    </Box>
   );
 }

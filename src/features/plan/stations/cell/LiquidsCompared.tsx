@@ -12,7 +12,6 @@ import { useCallback } from 'react';
 import { moneyWords } from '@/core/work/parts/moneyWords';
 import type { ComparedBody } from '@/core/work/judging/compareLiquids';
 import { aboutTime, formatAmps, formatMinutes, formatVolts } from '@/core/units';
-import { Card } from '@/ui/Card';
 import { JobStatus } from '@/ui/JobStatus';
 import { useSettled } from '@/ui/useSettled';
 import { useWorkerJob } from '@/workers/useWorkerJob';
@@ -26,14 +25,13 @@ export function LiquidsCompared() {
   const { evaluation, cupboard } = usePlanContext();
   const { entries, currency } = cupboard.state;
   const edit = useEdit();
-  const { recipe, body } = evaluation.cell;
+  const { body } = evaluation.cell;
   const job = useWorkerJob(
     useCallback((jobs) => jobs.compareLiquids(plan, { entries }), [plan, entries]),
   );
-  if (recipe.bodies.length < 2) return null;
   const { cellsInSeries, strings } = evaluation.wiring;
   return (
-    <Card title={`${recipe.bodyLabel}: the same battery with each`}>
+    <>
       <Typography variant="body2" color="textSecondary">
         {cellsInSeries} in series × {strings}, typical values; into the {evaluation.need.name}.
       </Typography>
@@ -78,7 +76,7 @@ export function LiquidsCompared() {
           </TableBody>
         </Table>
       )}
-    </Card>
+    </>
   );
 }
 

@@ -45,9 +45,6 @@ export function LoadedReadings({ loaded, onChange }: LoadedReadingsProps) {
   };
   return (
     <Box component="section" aria-label="Readings at known resistors">
-      <Typography variant="h3" gutterBottom>
-        At known resistors
-      </Typography>
       <Typography variant="body2" color="textSecondary" sx={{ mb: 1 }}>
         Three or more tell the internal resistance with its uncertainty; five tell whether the cell
         bends. Read each after the same time.

@@ -22,6 +22,7 @@ const addLoaded = (ohms: string, volts: string): void => {
 test('size and liquid move what one cell gives, with the sum on demand', async () => {
   showPlan(newPlan('Sizes'), 'cell');
   const nail = shorted();
+  press('How large are the metals?');
   fill(screen.getByLabelText('Gap between them'), '5 mm');
   await waitFor(() => expect(shorted()).toBeGreaterThan(1.02 * nail));
   const closer = shorted();
@@ -49,6 +50,7 @@ test('loaded readings are fitted, with their errors; everything can be taken bac
   const { kept } = showPlan(newPlan('Loaded'), 'cell');
   fill(screen.getByLabelText('Open-circuit volts'), '0.93');
   expect(await screen.findByText(/One more reading with a current is needed/)).toBeVisible();
+  press('At known resistors');
   addLoaded('1k', '0,62');
   expect(figures()).toContain('Your cell, measured');
   // 0.93 V open and 0.62 V at 1 kΩ: half of 1 kΩ inside.
@@ -113,7 +115,9 @@ test('a meter of one’s own changes what a reading means', async () => {
 test('another family, and its size: figures and verdict follow; staff cells are no class plan', async () => {
   showPlan(newPlan('Families'), 'cell');
   fireEvent.click(screen.getByRole('radio', { name: /Aluminium–air, brine sponge/ }));
+  press(/^How to build it/);
   expect(screen.getByText(/never tape it shut/)).toBeVisible();
+  press('How large are the metals?');
   expect(figures()).toContain('0.90');
   const usual = figures();
   fill(screen.getByLabelText('Gap between them'), '2 cm');
@@ -139,7 +143,10 @@ test('fruit in pieces: quarters are cells of their own, and an adult cuts, here 
 test('liquids: vinegar changes text, mixing and caution; a wide separator leaks', async () => {
   const { goTo } = showPlan(newPlan('Pile'), 'cell');
   fireEvent.click(screen.getByRole('radio', { name: /^Coin pile/ }));
+  press(/^How to build it/);
   expect(screen.getByText(/Stir 1 tablespoon of salt/)).toBeVisible();
+  press(/the same battery with each/);
+  press(/^Before you start/);
   const table = within(await screen.findByRole('table', { name: 'The same battery with each' }));
   fireEvent.click(
     await table.findByRole('button', { name: 'Take coin cell with felt in vinegar' }),
