@@ -55,9 +55,9 @@ function wish(): { target: PlanTarget; minutes: number; candidates: readonly Bat
   return { target, minutes, candidates };
 }
 
-test('of 200 random wishes no other recommended battery takes less of everything at once than the first', () => {
+test('of 80 random wishes no other recommended battery takes less of everything at once than the first', () => {
   let compared = 0;
-  for (let asked = 0; asked < 200; asked += 1) {
+  for (let asked = 0; asked < 80; asked += 1) {
     const { candidates } = wish();
     const [first, ...others] = candidates.filter(({ recommended }) => recommended);
     if (first === undefined) continue;
@@ -68,7 +68,7 @@ test('of 200 random wishes no other recommended battery takes less of everything
     }
     compared += others.length;
   }
-  expect(compared).toBeGreaterThan(500);
+  expect(compared).toBeGreaterThan(200);
 });
 
 test('where nothing is priced the first has the fewest bodies, then pairs, then leads', () => {

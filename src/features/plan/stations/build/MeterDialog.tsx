@@ -29,8 +29,8 @@ export function MeterDialog({ settings, onUse, onClose }: MeterDialogProps) {
       <DialogTitle id="meter-address">Where is the meter?</DialogTitle>
       <DialogContent>
         <DialogContentText>
-          A bench multimeter that speaks SCPI over the network can be read from here. A hand meter
-          needs nothing of this.
+          A bench meter that speaks SCPI over the network can be read from here. A hand meter needs
+          nothing of this.
         </DialogContentText>
         <Box sx={{ display: 'grid', gap: 1.5, pt: 2, minWidth: 280 }}>
           <TextInput
