@@ -12,7 +12,7 @@ export const WHAT_IS_NEW = [
       'The timetable begins with a trial cell days before.',
       'Children’s sheets have cautions in their words, with pictures.',
       'Sheets name the metals of your own cell and what happens at each.',
-      'Safekeeping lists what each class has left here, and deletes it.',
+      'Deleted things wait in Safekeeping for thirty days; Ctrl K finds what you want to do.',
     ],
   },
 ] as const;
