@@ -39,7 +39,7 @@ module.exports = {
       to: {
         pathNot: [
           '^src/core/',
-          '^node_modules/(zod|pure-rand|odex|ml-matrix|fastest-levenshtein|ml-levenberg-marquardt|jstat|papaparse)/',
+          '^node_modules/(zod|pure-rand|odex|ml-matrix|fastest-levenshtein|ml-levenberg-marquardt|jstat|papaparse|dayjs)/',
         ],
       },
     },

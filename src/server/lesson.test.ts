@@ -103,6 +103,6 @@ test.each([
   const root = new ICAL.Component(ICAL.parse(calendar.value) as object[]);
   const events = root.getAllSubcomponents('vevent');
   expect(events.length).toBe(calendar.value.split('BEGIN:VEVENT\r\n').length - 1);
-  const print = await printLesson(context, 'p', asked({}));
+  const print = await printLesson(context, 'p', asked({ sheet: 'cards' }));
   expect(print?.ok).toBe(true);
 });

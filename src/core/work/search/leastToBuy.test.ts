@@ -55,9 +55,9 @@ function wish(): { target: PlanTarget; minutes: number; candidates: readonly Bat
   return { target, minutes, candidates };
 }
 
-test('of 80 random wishes no other recommended battery takes less of everything at once than the first', () => {
+test('of 50 random wishes no other recommended battery takes less of everything at once than the first', () => {
   let compared = 0;
-  for (let asked = 0; asked < 80; asked += 1) {
+  for (let asked = 0; asked < 50; asked += 1) {
     const { candidates } = wish();
     const [first, ...others] = candidates.filter(({ recommended }) => recommended);
     if (first === undefined) continue;
@@ -68,12 +68,12 @@ test('of 80 random wishes no other recommended battery takes less of everything 
     }
     compared += others.length;
   }
-  expect(compared).toBeGreaterThan(200);
+  expect(compared).toBeGreaterThan(100);
 });
 
 test('where nothing is priced the first has the fewest bodies, then pairs, then leads', () => {
   const key = ({ cells, pairs, strings }: BatteryCandidate): number[] => [cells, pairs, strings];
-  for (let asked = 0; asked < 60; asked += 1) {
+  for (let asked = 0; asked < 30; asked += 1) {
     const { candidates } = wish();
     const sure = candidates.filter(({ recommended }) => recommended);
     if (sure.some(({ price }) => price !== null)) continue;
