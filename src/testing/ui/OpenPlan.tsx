@@ -1,4 +1,4 @@
-import { SnackbarProvider } from 'notistack';
+import { Notices } from '@/ui/notices/Notices';
 import type { ReactNode } from 'react';
 import { CUPBOARD_DOCUMENT } from '@/core/documents/tools/cupboardDocument';
 import { SCHOOL_DOCUMENT } from '@/core/documents/tools/schoolDocument';
@@ -31,7 +31,7 @@ export function OpenPlan({
   children,
 }: OpenPlanProps) {
   return (
-    <SnackbarProvider>
+    <>
       <PlanWorkspace
         id="tested"
         initialPlan={plan}
@@ -43,6 +43,7 @@ export function OpenPlan({
       >
         {children}
       </PlanWorkspace>
-    </SnackbarProvider>
+      <Notices />
+    </>
   );
 }

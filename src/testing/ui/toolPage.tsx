@@ -1,5 +1,5 @@
 import { render } from '@testing-library/react';
-import { SnackbarProvider } from 'notistack';
+import { Notices } from '@/ui/notices/Notices';
 import type { ReactNode } from 'react';
 import type { ToolState } from '@/core/documents/tools/toolDocument';
 import type { DocumentFormat } from '@/core/formats/documentFormat';
@@ -14,6 +14,11 @@ export function foundTool<State>(format: DocumentFormat<ToolState<State>>): Foun
 /** A page beside the plans, with a server that takes everything. */
 export function showPage(page: ReactNode): { readonly kept: Kept[] } {
   const kept = keepEverything();
-  render(<SnackbarProvider>{page}</SnackbarProvider>);
+  render(
+    <>
+      {page}
+      <Notices />
+    </>,
+  );
   return { kept };
 }

@@ -39,7 +39,11 @@ export function PickedInput(props: PickedInputProps) {
   const [typed, setTyped] = useState<string | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const close = (): void => setAnchor(null);
+  const close = (): void => {
+    setAnchor(null);
+    // What opened has taken the focus before it could note whose it was.
+    requestAnimationFrame(() => anchor?.focus());
+  };
   const take = (next: string): void => {
     setTyped(null);
     setProblem(null);

@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import '@testing-library/jest-dom';
-import { fireEvent, render, screen, within } from '@testing-library/react';
+import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { useState } from 'react';
 import { fill, press } from '@/testing/ui/acting';
 import { ClockField } from './ClockField';
@@ -40,6 +40,7 @@ test('both are chosen from what opens', async () => {
   const month = await screen.findByRole('dialog', { name: 'Choose a day' });
   fireEvent.click(within(month).getByRole('gridcell', { name: '12' }));
   expect(await screen.findByDisplayValue('Tue 12 Jan 2027')).toBeInTheDocument();
+  await waitFor(() => expect(screen.getByRole('button', { name: 'Choose a day' })).toHaveFocus());
   press('Choose a time');
   const times = await screen.findByRole('dialog', { name: 'Choose a time' });
   fireEvent.click(within(times).getByRole('option', { name: '09:15' }));

@@ -6,7 +6,9 @@ import { DateCalendar } from '@mui/x-date-pickers/DateCalendar';
 import { DigitalClock } from '@mui/x-date-pickers/DigitalClock';
 import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
 import dayjs from 'dayjs';
+import 'dayjs/locale/en-gb';
 import type { ReactNode } from 'react';
+import { isMonthFirst } from './monthFirst';
 import type { PickerProps } from './PickedInput';
 
 const STEP_MINUTES = 15;
@@ -57,7 +59,12 @@ function Opened({ anchor, onClose, name, children }: OpenedProps) {
       anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }}
       slotProps={{ paper: { role: 'dialog', 'aria-label': name } }}
     >
-      <LocalizationProvider dateAdapter={AdapterDayjs}>{children}</LocalizationProvider>
+      <LocalizationProvider
+        dateAdapter={AdapterDayjs}
+        adapterLocale={isMonthFirst() ? 'en' : 'en-gb'}
+      >
+        {children}
+      </LocalizationProvider>
     </Popover>
   );
 }

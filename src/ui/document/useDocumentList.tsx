@@ -1,17 +1,15 @@
 'use client';
 
-import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
-import { useSnackbar } from 'notistack';
 import { useState, useTransition } from 'react';
 import type { DocumentKind } from '@/core/documents/documentKinds';
+import { notify } from '../notices/notices';
 import { deleteRemote, duplicateRemote, restoreRemote, type DocumentAnswer } from './documentApi';
 import type { Refusal } from '../askJson';
 
 /** Actions on a list of documents that the server renders: each refreshes it, deleting can be undone. */
 export function useDocumentList(kind: DocumentKind) {
   const router = useRouter();
-  const { enqueueSnackbar, closeSnackbar } = useSnackbar();
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const [, startTransition] = useTransition();
   const refresh = (): void => startTransition(() => router.refresh());
@@ -28,19 +26,8 @@ export function useDocumentList(kind: DocumentKind) {
   const remove = async (id: string, message: string): Promise<void> => {
     settle(await deleteRemote({ kind, id }), () => {
       refresh();
-      enqueueSnackbar(message, {
-        action: (key) => (
-          <Button
-            color="inherit"
-            size="small"
-            onClick={() => {
-              closeSnackbar(key);
-              void restoreRemote({ kind, id }).then((answer) => settle(answer, refresh));
-            }}
-          >
-            Undo
-          </Button>
-        ),
+      notify(message, () => {
+        void restoreRemote({ kind, id }).then((answer) => settle(answer, refresh));
       });
     });
   };

@@ -2,7 +2,7 @@
 
 import { useCallback, useState } from 'react';
 import { z } from 'zod';
-import { useSnackbar } from 'notistack';
+import { notify } from '@/ui/notices/notices';
 import type { BenchFacts } from '@/core/work/guide/benchFacts';
 import { isSame, quantityOf, type Measurement } from '@/core/records/logbook/measurement';
 import { now, useLog } from '@/ui/bench/LogProvider';
@@ -23,7 +23,6 @@ const takenSchema = z.object({ value: z.number(), meter: z.string() });
 export function useMeter(group: string, facts: BenchFacts): Taking {
   const { open } = usePlanContext();
   const { log } = useLog();
-  const { enqueueSnackbar } = useSnackbar();
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   const { id } = open;
@@ -45,10 +44,10 @@ export function useMeter(group: string, facts: BenchFacts): Taking {
         }
         const { value, meter } = answer.value;
         log(group, [readingEntry(measurement, value, now(), { meter, range })]);
-        enqueueSnackbar(`${readingText(measurement, value)} read from the meter`);
+        notify(`${readingText(measurement, value)} read from the meter`);
       });
     },
-    [busy, facts, group, id, log, enqueueSnackbar],
+    [busy, facts, group, id, log],
   );
   return { take, busy, problem };
 }

@@ -7,13 +7,13 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
-import { useSnackbar } from 'notistack';
 import { useState } from 'react';
 import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
 import { amountWords } from '@/core/work/parts/amountWords';
 import type { LessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
 import { putBack, shortOf, takeOut } from '@/core/work/preparation/takeOut';
 import { Card } from '@/ui/Card';
+import { notify } from '@/ui/notices/notices';
 import type { useTool } from '@/ui/document/useTool';
 import { PutBackDialog } from '@/ui/have/PutBackDialog';
 import { usePlanContext } from '../../PlanProvider';
@@ -26,7 +26,6 @@ interface FromTheCupboardProps {
 /** The kit is taken out for the lesson, and put back after it. */
 export function FromTheCupboard({ facts, bench }: FromTheCupboardProps) {
   const { id } = usePlanContext().open;
-  const { enqueueSnackbar, closeSnackbar } = useSnackbar();
   const { state: cupboard, change, open } = bench;
   const [asked, setAsked] = useState<'short' | 'back' | null>(null);
   const [out] = cupboard.taken.filter(({ planId }) => planId === id);
@@ -34,20 +33,7 @@ export function FromTheCupboard({ facts, bench }: FromTheCupboardProps) {
   const edit = (next: CupboardState, message: string): void => {
     change(next);
     setAsked(null);
-    enqueueSnackbar(message, {
-      action: (key) => (
-        <Button
-          color="inherit"
-          size="small"
-          onClick={() => {
-            open.documentStore.undo();
-            closeSnackbar(key);
-          }}
-        >
-          Undo
-        </Button>
-      ),
-    });
+    notify(message, () => open.documentStore.undo());
   };
   const take = (): void => {
     const takenAt = new Date().toISOString();

@@ -3,7 +3,7 @@
 import Divider from '@mui/material/Divider';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
-import { useSnackbar } from 'notistack';
+import { notify } from '@/ui/notices/notices';
 import { useState, type ReactNode } from 'react';
 import { netlistOf } from '@/core/physics/circuit/spice/netlistOf';
 import { deskNetwork } from '@/core/physics/desk/deskNetwork';
@@ -21,7 +21,6 @@ interface DeskMenuItemsProps {
 /** The menu of the desk, fetched when it is first opened. */
 export function DeskMenuItems({ anchor, onClose }: DeskMenuItemsProps) {
   const { open, evaluation } = usePlanContext();
-  const { enqueueSnackbar } = useSnackbar();
   const [having, setHaving] = useState(false);
   const picture = (): SVGSVGElement | null => document.querySelector('svg[data-desk-picture]');
   const saveSvg = (): void => {
@@ -32,7 +31,7 @@ export function DeskMenuItems({ anchor, onClose }: DeskMenuItemsProps) {
     const svg = picture();
     const png = svg === null ? null : await pngBlob(svg);
     if (png === null) {
-      enqueueSnackbar('This browser could not draw the picture; save it as SVG instead.');
+      notify('This browser could not draw the picture; save it as SVG instead.');
     } else saveFile('desk.png', png);
   };
   const saveNetlist = (): void => {
