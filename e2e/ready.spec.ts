@@ -92,9 +92,11 @@ test('prints: what is on paper is what the screen computes, and the pupil sheet 
   expect(await print('small')).toContain('They never touch.');
   await goToStation(page, 'Arrange');
   const open = (
-    (await page.getByRole('button', { name: /^[\d.]+\sV open$/ }).textContent()) ?? ''
+    (await page
+      .getByRole('button', { name: /^[\d.]+\sV with nothing connected$/ })
+      .textContent()) ?? ''
   ).replace(/\s/g, ' ');
-  expect(await print('answers')).toContain(open.replace(' open', ''));
+  expect(await print('answers')).toContain(open.replace(' with nothing connected', ''));
   expect(await print('shopping')).toContain('lemons');
   expect(await print('labels')).toContain('Contains metal, do not eat');
   const cards = await print('groups');

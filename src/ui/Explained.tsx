@@ -8,18 +8,23 @@ import { lazyPart } from './lazyPart';
 const ExplainedSum = lazyPart(() => import('./ExplainedSum').then((module) => module.ExplainedSum));
 
 interface ExplainedProps {
-  /** Works the sum out; asked when the figure is opened, because that may take longer than an edit may. */
-  readonly explain: () => Explanation;
+  /** Fetches what works the sum out, and does so; asked when the figure is opened. */
+  readonly explain: () => Promise<Explanation>;
   readonly children: ReactNode;
 }
 
 /** A figure that opens to show its sum and where its inputs come from. */
 export function Explained({ explain, children }: ExplainedProps) {
-  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const [opened, setOpened] = useState<{ anchor: HTMLElement; explanation: Explanation } | null>(
+    null,
+  );
+  const open = async (anchor: HTMLElement): Promise<void> => {
+    setOpened({ anchor, explanation: await explain() });
+  };
   return (
     <>
       <ButtonBase
-        onClick={(event) => setAnchor(event.currentTarget)}
+        onClick={({ currentTarget }) => void open(currentTarget)}
         aria-haspopup="dialog"
         sx={{
           font: 'inherit',
@@ -31,9 +36,7 @@ export function Explained({ explain, children }: ExplainedProps) {
       >
         {children}
       </ButtonBase>
-      {anchor === null ? null : (
-        <ExplainedSum explanation={explain()} anchor={anchor} onClose={() => setAnchor(null)} />
-      )}
+      {opened === null ? null : <ExplainedSum {...opened} onClose={() => setOpened(null)} />}
     </>
   );
 }

@@ -35,9 +35,9 @@ test('a figure opens to show its sum and its origin, and closes by key', async (
     origin: 'Cell: your own readings.',
     sources: ['meter'] as const,
   };
-  render(<Explained explain={() => explanation}>3.72 V</Explained>);
+  render(<Explained explain={() => Promise.resolve(explanation)}>3.72 V</Explained>);
   await userEvent.click(screen.getByRole('button', { name: '3.72 V' }));
-  expect(screen.getByRole('dialog', { name: 'Sum' })).toHaveTextContent('your own readings');
+  expect(await screen.findByRole('dialog', { name: 'Sum' })).toHaveTextContent('your own readings');
   expect(screen.getByRole('link', { name: 'The classroom meter' })).toHaveAttribute(
     'href',
     '/help?part=sources#meter',

@@ -24,7 +24,7 @@ import { BatteryRunContext, useWorkedRun } from './useBatteryRun';
 import { useShortcuts } from './useShortcuts';
 import { lazyPart } from '@/ui/lazyPart';
 import { PageLink } from '@/ui/PageLink';
-import { exampleAt, STATION_SLUGS, WHAT_HAPPENS } from '@/core/work/stations/stationHelp';
+import { STATION_SLUGS, WHAT_HAPPENS } from '@/core/work/stations/whatHappens';
 import { Explained } from '@/ui/Explained';
 
 const ProjectorView = lazyPart(() =>
@@ -214,7 +214,11 @@ export function StationHelp({ station }: { readonly station: string }) {
         </Typography>
       ))}
       <Typography variant="body2" component="div" sx={{ mt: 0.5 }}>
-        <Explained explain={() => exampleAt(slug)}>A worked example</Explained>
+        <Explained
+          explain={async () => (await import('@/core/work/stations/stationHelp')).exampleAt(slug)}
+        >
+          A worked example
+        </Explained>
       </Typography>
     </Box>
   );

@@ -46,8 +46,8 @@ export function ProjectorView({ onClose }: { onClose: () => void }) {
         />
       </Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 6, fontWeight: 700 }}>
-        <span>{formatVolts(source.emfVolts)} open</span>
-        <span>{formatOhms(source.resistanceOhms)} inside</span>
+        <span>{formatVolts(source.emfVolts)} with nothing connected</span>
+        <span>internal resistance {formatOhms(source.resistanceOhms)}</span>
         <span>
           {formatAmps(amps)} at {formatVolts(volts)}
         </span>

@@ -10,8 +10,7 @@ import { cellAmpsAt } from '@/core/physics/cell/cellModel';
 import { RECIPE_DOCUMENT, recipeOfOwn } from '@/core/physics/recipes/ownRecipe';
 import { type OwnRecipe, ownRecipeSchema } from '@/core/physics/recipes/ownRecipeSchema';
 import { RECIPES } from '@/core/physics/recipes/recipes';
-import { explainMetals } from '@/core/work/words/explainMetals';
-import { explainSize } from '@/core/work/words/explainSize';
+import { whyTheseVolts, whyTheSize } from '@/ui/explanations';
 import { formatAmps, formatOhms, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { CellPortrait } from '@/ui/desk/CellPortrait';
@@ -105,9 +104,9 @@ export function RecipeEditor({ id, initial, initialRevision }: RecipeEditorProps
                 <CellPortrait recipe={recipe} body={body} />
                 <CellLine recipe={recipe} body={body} />
                 <Typography variant="body2" sx={{ mt: 1 }}>
-                  <Explained explain={() => explainMetals(recipe)}>why these volts</Explained>
+                  <Explained explain={() => whyTheseVolts(recipe)}>why these volts</Explained>
                   {' · '}
-                  <Explained explain={() => explainSize(cellBuild(recipe, body))}>
+                  <Explained explain={() => whyTheSize(cellBuild(recipe, body))}>
                     why this current
                   </Explained>
                 </Typography>

@@ -10,7 +10,7 @@ import { cautionTextsOf, type RecipeId, stepsOf } from '@/core/physics/recipes/r
 import { RECIPES } from '@/core/physics/recipes/recipes';
 import { USUAL_RUNNING } from '@/core/records/plan/runningSchema';
 import { lifeWords } from '@/core/work/words/lifeWords';
-import { explainMetals } from '@/core/work/words/explainMetals';
+import { whyTheseVolts } from '@/ui/explanations';
 import { formatAmps, formatMillimetres, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { CautionList } from '@/ui/CautionList';
@@ -83,7 +83,7 @@ export function ShippedRecipe({ id }: { id: RecipeId }) {
         <Box sx={{ display: 'grid', gap: 2 }}>
           <Card title="One cell">
             {firstBody === undefined ? null : <CellPortrait recipe={recipe} body={firstBody} />}
-            <Explained explain={() => explainMetals(recipe)}>why these volts</Explained>
+            <Explained explain={() => whyTheseVolts(recipe)}>why these volts</Explained>
           </Card>
           <Card title="Before you start">
             <CautionList cautions={cautionTextsOf(recipe, recipe.bodies[0])} />

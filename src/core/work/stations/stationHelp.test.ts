@@ -1,7 +1,8 @@
 import { evaluatePlan } from '../judging/evaluatePlan';
 import { verdictOf } from '../judging/verdict';
 import { EXAMPLE_PLAN } from './examplePlan';
-import { exampleAt, STATION_SLUGS, WHAT_HAPPENS } from './stationHelp';
+import { exampleAt } from './stationHelp';
+import { STATION_SLUGS, WHAT_HAPPENS } from './whatHappens';
 
 const told = (station: (typeof STATION_SLUGS)[number]): string =>
   exampleAt(station).lines.join(' ').replaceAll('\u00a0', ' ');

@@ -20,13 +20,6 @@ import { ZoomButtons } from './desk/ZoomButtons';
 import { useSettled } from '@/ui/useSettled';
 import { lazyPart } from '@/ui/lazyPart';
 import type { PlanEvaluation } from '@/core/work/judging/evaluatePlan';
-import {
-  explainChance,
-  explainOpenVolts,
-  explainOperatingPoint,
-  explainResistance,
-  type Explanation,
-} from '@/core/work/words/explain';
 import { chanceWording } from '@/core/work/judging/verdict';
 import { formatAmps, formatOhms, formatVolts } from '@/core/units';
 import { Explained } from '@/ui/Explained';
@@ -150,12 +143,12 @@ export function ArrangeStation() {
 /** The battery's figures in one line; each opens to show its sum. */
 export function BatteryFigures({ evaluation }: { evaluation: PlanEvaluation }) {
   const { source, amps, volts } = evaluation;
-  const figures: readonly { text: string; explain: (of: PlanEvaluation) => Explanation }[] = [
-    { text: `${formatVolts(source.emfVolts)} open`, explain: explainOpenVolts },
-    { text: `${formatOhms(source.resistanceOhms)} inside`, explain: explainResistance },
-    { text: `${formatAmps(amps)} at ${formatVolts(volts)}`, explain: explainOperatingPoint },
-    { text: chanceWording(evaluation.classes.chance), explain: explainChance },
-  ];
+  const figures = [
+    [`${formatVolts(source.emfVolts)} with nothing connected`, 'explainOpenVolts'],
+    [`internal resistance ${formatOhms(source.resistanceOhms)}`, 'explainResistance'],
+    [`${formatAmps(amps)} at ${formatVolts(volts)}`, 'explainOperatingPoint'],
+    [chanceWording(evaluation.classes.chance), 'explainChance'],
+  ] as const;
   return (
     <Box
       data-tour="figures"
@@ -168,8 +161,11 @@ export function BatteryFigures({ evaluation }: { evaluation: PlanEvaluation }) {
         fontSize: '0.88rem',
       }}
     >
-      {figures.map(({ text, explain }, index) => (
-        <Explained key={index} explain={() => explain(evaluation)}>
+      {figures.map(([text, explain]) => (
+        <Explained
+          key={explain}
+          explain={async () => (await import('@/core/work/words/explain'))[explain](evaluation)}
+        >
           {text}
         </Explained>
       ))}

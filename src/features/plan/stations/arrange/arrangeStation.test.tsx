@@ -235,7 +235,7 @@ test('other loads are worked out once asked for, and drawn beside the battery', 
 
 test('figures open to their sums', async () => {
   showPlan(demoPlan('demo-lamp'), 'arrange');
-  press(/inside/);
+  press(/^internal resistance/);
   const sum = await screen.findByRole('dialog', { name: 'Internal resistance' });
   expect(plain(sum.textContent ?? '')).toContain('One pair: 0.93 V ÷ 1.4 mA');
 });
@@ -292,7 +292,7 @@ test('the desk on the projector, as a picture and as a netlist', async () => {
   showPlan(LEMONS, 'arrange');
   press('Projector view');
   const projector = await screen.findByTestId('projector');
-  expect(plain(projector.textContent ?? '')).toMatch(/4\.6\d V open/);
+  expect(plain(projector.textContent ?? '')).toMatch(/4\.6\d V with nothing connected/);
   await expectAccessible(projector);
   press('Leave the projector view');
   expect(screen.queryByTestId('projector')).toBeNull();

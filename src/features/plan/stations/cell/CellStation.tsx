@@ -12,7 +12,6 @@ import Typography from '@mui/material/Typography';
 import { joiningStep } from '@/core/physics/recipes/cellBuild';
 import { cautionTextsOf, stepsOf } from '@/core/physics/recipes/recipe';
 import { lifeWords } from '@/core/work/words/lifeWords';
-import { explainMetals } from '@/core/work/words/explainMetals';
 import { withSchool } from '@/core/records/school/figuresOfSchool';
 import { Card } from '@/ui/Card';
 import { CautionList } from '@/ui/CautionList';
@@ -29,7 +28,7 @@ import { RecipeChoice } from './RecipeChoice';
 import { cellWithRecipe, changedSince, chosenKey, recipeOptions } from './recipeOptions';
 import { sizeInPiece } from '@/core/physics/recipes/pieces';
 import { formatMillimetres } from '@/core/units';
-import { explainSize } from '@/core/work/words/explainSize';
+import { whyTheseVolts, whyTheSize } from '@/ui/explanations';
 import { SizeFields } from '@/ui/SizeFields';
 
 const LiquidsCompared = lazyPart(() =>
@@ -134,7 +133,7 @@ export function CellStation() {
                   <strong>+</strong> {recipe.plus.part} ({recipe.plus.material}, the cathode) ·{' '}
                   <strong>−</strong> {recipe.minus.part} ({recipe.minus.material}, the anode)
                   {recipe.separator === null ? '' : ` · between them: ${recipe.separator}`} ·{' '}
-                  <Explained explain={() => explainMetals(recipe, body)}>why these volts</Explained>
+                  <Explained explain={() => whyTheseVolts(recipe, body)}>why these volts</Explained>
                 </Typography>
                 <Fold label="How to build it, step by step">
                   <Box component="ol" sx={{ pl: 2.5, my: 1 }}>
@@ -203,7 +202,7 @@ export function CellSize() {
         </Typography>
       )}
       <Box sx={{ mt: 1.5 }}>
-        <Explained explain={() => explainSize(cell)}>why the size matters</Explained>
+        <Explained explain={() => whyTheSize(cell)}>why the size matters</Explained>
         {plan.cell.size === null ? null : (
           <Button
             size="small"
