@@ -46,7 +46,7 @@ function GroupBench({ seat, title, facts }: Pick<GroupPageProps, 'seat' | 'title
   const { refresh } = useRouter();
   // The page is rendered anew with the plan as it is now; what was typed stays.
   const { ended, present } = useLiveLog('/api/class/events', refresh);
-  const { waiting, undelivered } = useLog();
+  const { waiting, held, undelivered } = useLog();
   const { step } = useGuide(facts, group);
   const string = step?.string ?? 1;
   const devices = present.get(group)?.devices ?? 1;
@@ -85,6 +85,7 @@ function GroupBench({ seat, title, facts }: Pick<GroupPageProps, 'seat' | 'title
             : 'Show your teacher what is only on this phone.'}
         </Notice>
       ) : null}
+      {waiting > 0 && held !== null ? <Notice severity="warning">{held}</Notice> : null}
       <Undelivered />
       <EarlierClasses seat={seat} />
       <GuideCard facts={facts} group={group} predicting={facts.predict} />

@@ -1,4 +1,5 @@
 /** @jest-environment jsdom */
+import { answerNext } from '@/testing/ui/server';
 import '@/testing/ui/mocks';
 import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
 import { newPlan } from '@/core/records/plan/newPlan';
@@ -128,4 +129,13 @@ test('a class that ends says whether anything is left on the phone', async () =>
   expect(screen.getByText('1 not sent')).toBeVisible();
   expect(screen.getByText(/Show your teacher what is only on this phone/)).toBeVisible();
   expect(screen.queryByText(/you can close this page/)).toBeNull();
+});
+
+test('where nothing can be saved just now the group is told why, and keeps what it typed', async () => {
+  show(THREE);
+  const message = 'Grozer’s computer cannot save just now: tell your teacher.';
+  answerNext(503, { message });
+  press('Call your teacher');
+  expect(await screen.findByText(message)).toBeVisible();
+  expect(screen.getByText('1 waiting to be sent')).toBeVisible();
 });

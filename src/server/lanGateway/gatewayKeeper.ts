@@ -5,6 +5,8 @@ import { benchContext } from '../bench/benchContext';
 import { SEAT_COOKIE } from '../bench/groupSeats';
 import { listenAsGroup } from '../bench/listenAsGroup';
 import { logOfGroup } from '../bench/logOfGroup';
+import { refused, type JsonAnswer } from '../jsonAnswer';
+import { storageProblem } from '../storageProblem';
 import { createLanGateway, localAddresses } from './lanGateway';
 import { isTeacherCookie } from './passcode';
 
@@ -66,7 +68,7 @@ export async function openGateway(): Promise<Result<OpenGateway>> {
         logPath: '/api/class/log',
         eventsPath: '/api/class/events',
         seatCookie: SEAT_COOKIE,
-        log: (sealed, body) => logOfGroup(benchContext(), sealed, body),
+        log: loggedOrTold,
         events: (sealed, address, after) =>
           listenAsGroup(benchContext(), { sealed, address, after }),
       },
@@ -81,6 +83,22 @@ export async function openGateway(): Promise<Result<OpenGateway>> {
     return fail({ code: 'no-gateway', path: [], message });
   }
 }
+
+/** A group’s line where the disk takes it; else its pupils are told, in words for them. */
+async function loggedOrTold(sealed: string | undefined, body: unknown): Promise<JsonAnswer> {
+  try {
+    return await logOfGroup(benchContext(), sealed, body);
+  } catch (error) {
+    const problem = storageProblem(error);
+    if (problem === null) throw error;
+    console.error(problem);
+    return refused(503, CANNOT_SAVE);
+  }
+}
+
+/** The file’s name and what to do about it stand in the terminal and on the teacher’s pages. */
+const CANNOT_SAVE =
+  'Grozer’s computer cannot save just now: tell your teacher. What you typed is kept here and sent again.';
 
 /** Why nobody can come in. */
 export function whyShut(): string {

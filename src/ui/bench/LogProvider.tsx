@@ -24,6 +24,8 @@ interface LogContextValue {
   /** Lines that the server has not taken yet. */
   readonly waiting: number;
   /** Lines that it will not take, with the reason. */
+  /** Why the server cannot take it just now, where it says so. */
+  readonly held: string | null;
   readonly undelivered: readonly Undelivered[];
   readonly tryAgain: () => void;
   readonly dismiss: () => void;
@@ -61,7 +63,7 @@ export function LogProvider({ initial, author, postUrl, seat, children }: LogPro
   const [logStore] = useState(() => storeFor(initial, author, postUrl, seat ?? null));
   const state = useStore(
     logStore.store,
-    useShallow(({ lines, waiting, undelivered }) => ({ lines, waiting, undelivered })),
+    useShallow(({ lines, waiting, held, undelivered }) => ({ lines, waiting, held, undelivered })),
   );
   useEffect(() => {
     logStore.start();
@@ -72,6 +74,7 @@ export function LogProvider({ initial, author, postUrl, seat, children }: LogPro
     return {
       lines,
       waiting: state.waiting.length,
+      held: state.held,
       undelivered: state.undelivered,
       tryAgain: logStore.tryAgain,
       dismiss: logStore.dismiss,
@@ -248,6 +251,9 @@ function storeFor(
   });
 }
 
+/** Answered, with why nothing can be taken just now. */
+const CANNOT_NOW = 503;
+
 /** A group sends one line at a time and says of which class; a teacher may send many. */
 async function sendTo(url: string, body: object): Promise<SendResult> {
   const answer = await askJson(url, loggedLines, body);
@@ -259,5 +265,5 @@ async function sendTo(url: string, body: object): Promise<SendResult> {
   }
   return status !== null && REFUSED_FOR_GOOD.includes(status)
     ? { status: 'refused', message }
-    : { status: 'unreachable' };
+    : { status: 'unreachable', why: status === CANNOT_NOW ? message : null };
 }

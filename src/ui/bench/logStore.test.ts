@@ -54,7 +54,8 @@ test('while nobody answers everything waits, in order, and goes out later', asyn
     author: 'group',
     keep,
     retryMs: 5,
-    send: (requests) => Promise.resolve(reachable ? logged(requests) : { status: 'unreachable' }),
+    send: (requests) =>
+      Promise.resolve(reachable ? logged(requests) : { status: 'unreachable', why: null }),
   });
   append([note('a')]);
   append([note('b')]);
@@ -79,7 +80,8 @@ test('two windows of one phone keep what the other has in hand; what was sent do
       author: 'group',
       keep,
       retryMs: 5,
-      send: (all) => Promise.resolve(reachable ? logged(all) : { status: 'unreachable' }),
+      send: (all) =>
+        Promise.resolve(reachable ? logged(all) : { status: 'unreachable', why: null }),
     });
   const first = open();
   const second = open();
@@ -122,7 +124,7 @@ test('what waited before a reload is sent after it; what cannot be read is left 
     initial: [],
     author: 'group',
     keep: keeper(JSON.stringify({ waiting: [null, 3, { entryId: 'x' }, note('sound')] })).keep,
-    send: () => Promise.resolve({ status: 'unreachable' }),
+    send: () => Promise.resolve({ status: 'unreachable', why: null }),
   });
   expect(mixed.store.getState().waiting.map(({ entryId }) => entryId)).toEqual(['sound']);
 });
@@ -186,7 +188,7 @@ test('a page that was left sends nothing more; whoever opens it next does', asyn
       retryMs: 5,
       send: (requests) => {
         sent += 1;
-        return Promise.resolve(reachable ? logged(requests) : { status: 'unreachable' });
+        return Promise.resolve(reachable ? logged(requests) : { status: 'unreachable', why: null });
       },
     });
   const first = visit();

@@ -11,14 +11,16 @@ export type SendResult =
   | { readonly status: 'refused'; readonly message: string }
   /** Somebody wrote the same entry first: what stands, where the server says it. */
   | { readonly status: 'overtaken'; readonly message: string; readonly standing: LogLine | null }
-  /** Nobody answers; sent again later. */
-  | { readonly status: 'unreachable' };
+  /** Nobody answers, or who does cannot take it just now and says why; sent again later. */
+  | { readonly status: 'unreachable'; readonly why: string | null };
 
 export interface LogState {
   /** What the server has, oldest first. */
   readonly lines: readonly LogLine[];
   /** What waits to be taken by the server. */
   readonly waiting: readonly LogRequest[];
+  /** Why the server cannot take it just now, where it says so. */
+  readonly held: string | null;
   /** What the server will never take as it is: kept here until somebody removes it. */
   readonly undelivered: readonly Undelivered[];
   /** What the server says of each group’s bench. */
@@ -78,6 +80,7 @@ export function createLogStore(options: LogStoreOptions): LogStore {
   const store = createStore<LogState>(() => ({
     lines: initial,
     waiting: [],
+    held: null,
     undelivered: [],
     judged: {},
   }));
@@ -116,6 +119,7 @@ export function createLogStore(options: LogStoreOptions): LogStore {
       const result = await send([next]);
       // A page that was left writes nothing more: what it kept is sent again, and logged once.
       if (stopped) break;
+      store.setState({ held: result.status === 'unreachable' ? result.why : null });
       if (result.status === 'unreachable') {
         retry = setTimeout(() => void sendAll(), retryMs);
         break;
