@@ -2,6 +2,9 @@ import { expect, type Page, test } from './test';
 import { goToStation, newPlan, saved } from './helpers';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 
+/** The server may close a connection that was idle in the moment in which it is used again. */
+const RETRIED = { maxRetries: 2 };
+
 const part = (page: Page, name: string) => page.getByRole('tab', { name }).click();
 
 /** A plan for thirty pupils, prepared for a Friday far ahead. */
@@ -44,7 +47,7 @@ test('the timetable: moved by key and pointer, conflicts told, saved as a calend
   await expect(buy).toHaveAttribute('data-start', '2031-01-28T16:00:00');
   await saved(page);
 
-  const file = await page.request.get(`/api/lessons/${id}/calendar`);
+  const file = await page.request.get(`/api/lessons/${id}/calendar`, RETRIED);
   expect(file.headers()['content-type']).toContain('text/calendar');
   expect(await file.text()).toContain('DTSTART:20310128T160000');
   await page.getByRole('button', { name: /Put every task back/ }).click();
@@ -74,6 +77,7 @@ test('prints: what is on paper is what the screen computes, and the pupil sheet 
   const print = async (sheet: string, wording = 'standard', paper = 'A4'): Promise<string> => {
     const answer = await page.request.get(
       `/api/lessons/${id}/print?sheet=${sheet}&wording=${wording}&paper=${paper}`,
+      RETRIED,
     );
     expect(answer.headers()['content-type']).toBe('application/pdf');
     const texts = await pdfText(await answer.body());
@@ -105,7 +109,7 @@ test('prints: what is on paper is what the screen computes, and the pupil sheet 
   const teacher = await print('teacher');
   expect(teacher).toContain('The meter:');
   expect(teacher).toContain('Fri 31 Jan');
-  const refused = await page.request.get(`/api/lessons/${id}/print?sheet=banner`);
+  const refused = await page.request.get(`/api/lessons/${id}/print?sheet=banner`, RETRIED);
   expect(refused.status()).toBe(400);
   expect(await refused.text()).toContain('There is no such sheet.');
   for (const sheet of ['teacher', 'pupil', 'small']) await print(sheet, 'standard', 'Letter');

@@ -7,6 +7,13 @@ import { lazyPart } from './lazyPart';
 
 const ExplainedSum = lazyPart(() => import('./ExplainedSum').then((module) => module.ExplainedSum));
 
+const NOT_FETCHED: Explanation = {
+  title: 'This sum is not here yet',
+  lines: ['Grozer’s computer did not answer. Nothing is lost: try again when it does.'],
+  origin: '',
+  sources: [],
+};
+
 interface ExplainedProps {
   /** Fetches what works the sum out, and does so; asked when the figure is opened. */
   readonly explain: () => Promise<Explanation>;
@@ -19,7 +26,11 @@ export function Explained({ explain, children }: ExplainedProps) {
     null,
   );
   const open = async (anchor: HTMLElement): Promise<void> => {
-    setOpened({ anchor, explanation: await explain() });
+    const explanation = await explain().catch((error: unknown) => {
+      console.error(error);
+      return NOT_FETCHED;
+    });
+    setOpened({ anchor, explanation });
   };
   return (
     <>

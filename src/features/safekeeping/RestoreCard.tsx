@@ -1,6 +1,6 @@
 'use client';
 
-import { momentWords } from '@/core/formats/dates';
+import { clockOfMoment, dateOfMoment } from '@/core/formats/dates';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -88,7 +88,8 @@ export function RestoreCard() {
       ) : (
         <Box data-testid="waiting-backup">
           <Typography sx={{ fontWeight: 700 }}>
-            Backup of {momentWords(waiting.manifest.madeAt)}
+            Backup of {dateOfMoment(waiting.manifest.madeAt)},{' '}
+            {clockOfMoment(waiting.manifest.madeAt)}
           </Typography>
           <Typography sx={{ mb: 1 }}>{holdsText(waiting.manifest.holds)}. It is whole.</Typography>
           <Alert severity="warning" sx={{ mb: 1.5 }}>

@@ -12,6 +12,7 @@ test('what was deleted lies in the bin for thirty days, then it is gone for good
   plans.remove('q', context.time + 5 * DAY);
   expect(listBin(context).map(({ title }) => title)).toEqual(['Clock', 'Lamp']);
   context.time += 31 * DAY;
+  expect(listBin(context).map(({ id }) => id)).toEqual(['q']);
   emptyBin(context);
   expect(listBin(context).map(({ id }) => id)).toEqual(['q']);
   expect(plans.restore('p')).toBe(false);

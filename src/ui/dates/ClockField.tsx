@@ -1,11 +1,11 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { parseClock } from '@/core/formats/dates';
 import { ClockIcon } from '../icons';
+import { lazyPart } from '../lazyPart';
 import { PickedInput, type PickedProps } from './PickedInput';
 
-const ClockPicker = dynamic(() => import('./pickers').then((module) => module.ClockPicker));
+const ClockPicker = lazyPart(() => import('./pickers').then((module) => module.ClockPicker));
 
 /** A time of day, `14:30`. */
 export function ClockField(props: PickedProps) {

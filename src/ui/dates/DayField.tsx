@@ -1,12 +1,12 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { dateWords, parseDay } from '@/core/formats/dates';
 import { CalendarIcon } from '../icons';
 import { isMonthFirst } from './monthFirst';
+import { lazyPart } from '../lazyPart';
 import { PickedInput, type PickedProps } from './PickedInput';
 
-const DayPicker = dynamic(() => import('./pickers').then((module) => module.DayPicker));
+const DayPicker = lazyPart(() => import('./pickers').then((module) => module.DayPicker));
 
 /** A day, `2027-01-29`; empty while it is not known. */
 export function DayField(props: PickedProps) {

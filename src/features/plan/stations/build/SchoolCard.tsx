@@ -70,9 +70,9 @@ export function SchoolCard({ groups }: { readonly groups: readonly string[] }) {
         {score === null
           ? '.'
           : `, and that ${score.lit} of ${score.batteries} batteries did what was wanted is kept with the promise of ${asPercentRounded(score.promised)} of 100.`}
-        {evaluation.wiring.pairs === 1
+        {evaluation.wiring.pairs === 1 || found.every(({ cell }) => cell.shortAmps === null)
           ? ''
-          : ' Currents are brought to one pair of the usual size: that is why they are smaller here than above.'}
+          : ' Currents are brought to one pair of the usual size: that is why they are not those above.'}
         {far === 0
           ? ''
           : ` ${far} ${far === 1 ? 'reads' : 'read'} far from the others (median and MAD) and ${far === 1 ? 'is' : 'are'} left out unless you tick ${far === 1 ? 'it' : 'them'}.`}
