@@ -123,6 +123,26 @@ test('on a phone: text in drawings of ten pixels, links that a finger meets, not
   }
 });
 
+test('on a phone the desk is not cut off, and the class is walked through: all groups, one of them, and back', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 360, height: 640 });
+  await page.goto('/plans/demo-lamp/arrange');
+  const desk = page.getByRole('region', { name: /^Desk/ });
+  await expect
+    .poll(() => desk.evaluate(({ scrollWidth, clientWidth }) => scrollWidth - clientWidth))
+    .toBeLessThanOrEqual(0);
+  const led = page.getByRole('button', { name: 'Turn the LED round' });
+  await led.scrollIntoViewIfNeeded();
+  await expect(led).toBeInViewport({ ratio: 1 });
+  await page.goto('/plans/demo-lamp/build');
+  const curlew = page.getByTestId('board-Curlew');
+  await curlew.getByRole('button').click();
+  await expect(page.getByText('Group Curlew, string 1')).toBeInViewport();
+  await page.goBack();
+  await expect(curlew).toBeVisible();
+});
+
 test('in a high-contrast theme the step, the tab and the choice are outlined, and drawings keep their colours', async ({
   page,
 }) => {

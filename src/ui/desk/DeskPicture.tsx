@@ -112,6 +112,7 @@ function CellSymbols({ geometry, prefix }: { geometry: DeskGeometry; prefix: str
               patternPrefix={prefix}
               signs={signs}
               turned={turned}
+              scale={geometry.touching ? 1 : geometry.scale}
             />
           </g>
         );

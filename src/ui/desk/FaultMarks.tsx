@@ -30,6 +30,8 @@ const MARKS: Readonly<Record<CellFault['kind'], string>> = {
   open: 'M26 -38 l10 12 M36 -38 l-10 12',
   // A zigzag at the + side.
   'poor-contact': 'M24 -36 l4 6 l4 -8 l4 8 l4 -6',
+  // An arrow down.
+  weaker: 'M0 -8 V14 M-6 8 l6 6 l6 -6',
   // Cracks.
   dry: 'M-10 6 l5 -7 l4 6 l6 -9 M0 16 l4 -6 l5 4',
   // A bridge between the electrodes.

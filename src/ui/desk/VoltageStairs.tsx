@@ -48,15 +48,33 @@ export function VoltageStairs({
     .map((x, index) => `H${x} V${y(openVolts[index] ?? 0)} H${end(index)}`)
     .join(' ');
   const lastLoaded = loadedVolts.at(-1) ?? 0;
+  const beside = geometry.layout === 'wide';
+  const titleY = stairsTop - (beside ? 12 : 42);
+  const projected = textScale > 1;
+  const dashed = `dashed: ${projected ? 'no load' : 'nothing connected'}`;
+  const filled = `filled: ${projected ? 'loaded' : `${loadName} connected`}`;
+  const dotted = endVolts === null ? '' : 'dotted: at the end';
   const rises = y(0) - y(lastLoaded) >= MIN_LABELLED_RISE;
   return (
     <g fontSize={11 * textScale}>
-      <text x={leftBusX} y={stairsTop - 12} fill={SOFT_INK}>
+      <text x={leftBusX} y={titleY} fill={SOFT_INK}>
         <tspan fontSize={12 * textScale} fontWeight="700" fill={INK}>
           {`Volts along string ${string + 1}`}
         </tspan>
-        <tspan dx="16">{`dashed: ${textScale > 1 ? 'open' : 'nothing connected'} · filled: ${textScale > 1 ? 'loaded' : `${loadName} connected`}${endVolts === null ? '' : ' · dotted: at the end'}`}</tspan>
+        {beside ? (
+          <tspan dx="16">{[dashed, filled, dotted].filter(Boolean).join(' · ')}</tspan>
+        ) : null}
       </text>
+      {beside ? null : (
+        <text fill={SOFT_INK}>
+          <tspan x={leftBusX} y={titleY + 15}>
+            {[dashed, dotted].filter(Boolean).join(' · ')}
+          </tspan>
+          <tspan x={leftBusX} dy="15">
+            {filled}
+          </tspan>
+        </text>
+      )}
       {stepX.map((x, index) => (
         <rect
           key={index}
@@ -84,7 +102,7 @@ export function VoltageStairs({
         />
       )}
       <path
-        d={`M${leftBusX} ${y(0)} H${rightBusX + 40}`}
+        d={`M${leftBusX} ${y(0)} H${rightBusX + (beside ? 40 : 10)}`}
         stroke={INK}
         strokeWidth="1.2"
         opacity="0.6"
@@ -110,14 +128,18 @@ export function VoltageStairs({
           </g>
         ) : null,
       )}
-      <path
-        d={`M${rightBusX + 4} ${y(lastLoaded)} h26`}
-        stroke="var(--mui-palette-warning-main)"
-        strokeWidth="2"
-      />
-      <text x={rightBusX + 34} y={y(lastLoaded) + 4} fill="var(--mui-palette-warning-main)">
-        gets {formatVolts(lastLoaded)}
-      </text>
+      {beside ? (
+        <>
+          <path
+            d={`M${rightBusX + 4} ${y(lastLoaded)} h26`}
+            stroke="var(--mui-palette-warning-main)"
+            strokeWidth="2"
+          />
+          <text x={rightBusX + 34} y={y(lastLoaded) + 4} fill="var(--mui-palette-warning-main)">
+            gets {formatVolts(lastLoaded)}
+          </text>
+        </>
+      ) : null}
       <path d={`M${leftBusX} ${stairsTop - 4} V${stairsBase}`} stroke={RULE} />
     </g>
   );

@@ -88,6 +88,20 @@ test('cells stand in order between the two ends, whatever their number', () => {
   }
 });
 
+test('on a phone the load stands under the battery, and up to nine cells in a row are not cut off', () => {
+  for (const recipe of ['copper-zinc-fruit', 'coin-pile-brine'] as const) {
+    for (const count of [1, 4, 9]) {
+      const geometry = deskGeometry(gridDesk(cellOf(recipe), count, 3), 'narrow');
+      expect(geometry.width).toBe(304);
+      const lowest = Math.max(...geometry.cells.map(({ y }) => y));
+      // Its figures begin 44 above its middle and have two lines.
+      expect(geometry.loadY - 56 - 13).toBeGreaterThan(lowest + 26 * geometry.scale);
+      expect(geometry.loadX + 40).toBeLessThan(geometry.width);
+      expect(geometry.loadX - 46).toBeGreaterThan(geometry.leftBusX);
+    }
+  }
+});
+
 test('many equal strings are drawn as the first, the last and a note on the rest', () => {
   const desk = gridDesk(cellOf('copper-zinc-fruit'), 4, 20);
   expect(deskGeometry(desk).rows.map(({ label }) => label)).toEqual([

@@ -21,6 +21,7 @@ import {
   withoutCell,
   withFaultsRemoved,
   withSharedBody,
+  withShare,
   withStringCount,
   withStringsOfLength,
   type DeskPlace,
@@ -153,6 +154,17 @@ test('each fault does what the trade says: open volts and current (common practi
   for (const kind of ['rim-leak', 'drip'] as const) {
     expect(open(withOne(kind))).toBeLessThan(4 * 0.93);
     expect(amps(kind)).toBeLessThan(goodAmps);
+  }
+});
+
+test('one weaker cell lets all of its string down by its own resistance alone (Ohm’s law)', () => {
+  const load = { kind: 'resistor', ohms: 500 } as const;
+  const { emfVolts, resistanceOhms } = kiwi.model;
+  for (const share of [0.2, 0.8]) {
+    const toggled = withFaultToggled(laidOutGrid(4, 1), at(0, 1), 'weaker');
+    const { source, amps } = solveDesk(laidOut(withShare(toggled, at(0, 1), share)), load);
+    expect(source.emfVolts).toBeCloseTo(4 * emfVolts, 6);
+    expect(amps).toBeCloseTo((4 * emfVolts) / ((3 + 1 / share) * resistanceOhms + 500), 6);
   }
 });
 

@@ -25,6 +25,8 @@ export function usualFault(kind: FaultKind): CellFault {
   switch (kind) {
     case 'poor-contact':
       return { kind, ohms: FAULT_DEFAULTS.poorContactOhms };
+    case 'weaker':
+      return { kind, share: FAULT_DEFAULTS.weakerShare };
     case 'dry':
       return { kind, factor: FAULT_DEFAULTS.dryFactor };
     case 'shorted':
@@ -110,6 +112,14 @@ export function withFaultToggled(
     faults: cell.faults.some((fault) => fault.kind === kind)
       ? cell.faults.filter((fault) => fault.kind !== kind)
       : [...cell.faults, usualFault(kind)],
+  }));
+}
+
+/** How much weaker a cell is that is weaker already. */
+export function withShare(desk: DeskArrangement, place: DeskPlace, share: number): DeskArrangement {
+  return withCell(desk, place, (cell) => ({
+    ...cell,
+    faults: cell.faults.map((fault) => (fault.kind === 'weaker' ? { ...fault, share } : fault)),
   }));
 }
 

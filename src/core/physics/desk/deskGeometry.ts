@@ -3,6 +3,7 @@ import type { DeskPlace } from './deskEdits';
 
 /** Where everything stands in the desk picture, in drawing units (about a pixel each at 1280 px). */
 export interface DeskGeometry {
+  readonly layout: DeskLayout;
   readonly width: number;
   readonly height: number;
   readonly leftBusX: number;
@@ -32,6 +33,8 @@ export interface DeskGeometry {
   readonly stepsX: readonly (readonly number[])[];
   readonly loadX: number;
   readonly loadY: number;
+  /** Where the + wire leaves the battery for the load. */
+  readonly loadWireY: number;
   /** Where the wire from the load runs back under the strings. */
   readonly returnY: number;
   readonly stairsTop: number;
@@ -61,14 +64,20 @@ export interface Lead {
   readonly busY: number;
 }
 
-const WIDTH = 700;
 const LEFT_BUS = 58;
-const LOAD_WIDTH = 132;
-const SIDE = 34;
+/** How the picture is laid out: the load beside the battery, or on a phone under it. */
+const LAYOUTS = {
+  wide: { width: 700, right: 132, side: 34, least: 1 },
+  narrow: { width: 304, right: 18, side: 14, least: 0.6 },
+} as const;
+export type DeskLayout = keyof typeof LAYOUTS;
 const SPACING = {
   apart: { widest: 118, full: 104, narrowest: 34 },
   touching: { widest: 66, full: 40, narrowest: 20 },
 } as const;
+/** A load under the battery leaves room for its figures above it, and a key of the stairs takes lines of its own. */
+const LOAD_BELOW = 110;
+const KEY_LINES = 42;
 /** A pile's cells narrower than this have no signs of their own. */
 const LEAST_SIGNED = 30;
 const MAX_ROWS = 5;
@@ -89,7 +98,11 @@ function linesOf(items: readonly StandingItem[]): number {
   return Math.max(1, ...items.map((item) => (item.kind === 'cell' ? 1 : item.strings.length)));
 }
 
-export function deskGeometry({ strings, grid }: Pick<Desk, 'strings' | 'grid'>): DeskGeometry {
+export function deskGeometry(
+  { strings, grid }: Pick<Desk, 'strings' | 'grid'>,
+  layout: DeskLayout = 'wide',
+): DeskGeometry {
+  const frame = LAYOUTS[layout];
   const touching = strings.every((items) =>
     items.every((item) => item.kind === 'cell' && item.recipe.look === 'pile'),
   );
@@ -97,15 +110,17 @@ export function deskGeometry({ strings, grid }: Pick<Desk, 'strings' | 'grid'>):
   const columns = Math.max(
     ...strings.map((items) => items.reduce((sum, item) => sum + columnsOf(item), 0)),
   );
-  const room = WIDTH - LOAD_WIDTH - LEFT_BUS - 2 * SIDE;
+  const room = frame.width - frame.right - LEFT_BUS - 2 * frame.side;
   const spacing = Math.min(
     limits.widest,
-    Math.max(limits.narrowest, room / Math.max(1, columns - 0.4)),
+    Math.max(frame.least * limits.narrowest, room / Math.max(1, columns - 0.4)),
   );
   const scale = Math.min(1, spacing / limits.full);
   const side = touching ? spacing / 2 : 24 * scale;
-  const firstX = LEFT_BUS + SIDE + side;
-  const rightBusX = firstX + (columns - 1) * spacing + side + SIDE;
+  const firstX = LEFT_BUS + frame.side + side;
+  const beside = layout === 'wide';
+  const lastX = firstX + (columns - 1) * spacing + side + frame.side;
+  const rightBusX = beside ? lastX : Math.max(lastX, frame.width - frame.right);
   const rowHeight = ROW_HEIGHT * Math.max(0.7, scale);
   const rows = rowsOf(strings, grid !== null, rowHeight);
   const placed = rows.flatMap((row) =>
@@ -125,11 +140,14 @@ export function deskGeometry({ strings, grid }: Pick<Desk, 'strings' | 'grid'>):
   const last = rows.at(-1);
   const lastLines = last?.string == null ? 1 : linesOf(strings[last.string - 1] ?? []);
   const lastY = (last?.y ?? FIRST_ROW_Y) + (lastLines - 1) * rowHeight;
-  const loadY = Math.max((FIRST_ROW_Y + lastY) / 2, 66);
+  const loadY = beside ? Math.max((FIRST_ROW_Y + lastY) / 2, 66) : lastY + LOAD_BELOW;
+  const [top, bottom] = [(rows[0]?.y ?? 0) - 16, (last?.y ?? 0) - 16];
+  const loadWireY = beside ? Math.min(Math.max(loadY, top), bottom) : lastY + 32;
   const returnY = Math.max(lastY + 34, loadY + 56);
-  const stairsTop = returnY + 36;
+  const stairsTop = returnY + 36 + (beside ? 0 : KEY_LINES);
   return {
-    width: Math.max(WIDTH, rightBusX + LOAD_WIDTH),
+    layout,
+    width: Math.max(frame.width, rightBusX + frame.right),
     height: stairsTop + STAIRS_HEIGHT + 14,
     leftBusX: LEFT_BUS,
     rightBusX,
@@ -145,8 +163,9 @@ export function deskGeometry({ strings, grid }: Pick<Desk, 'strings' | 'grid'>):
         : [],
     groupBuses: placed.flatMap(({ groupBuses }) => groupBuses),
     stepsX: strings.map((items) => stepsOf(items, firstX, spacing)),
-    loadX: rightBusX + 76,
+    loadX: beside ? rightBusX + 76 : (LEFT_BUS + rightBusX) / 2,
     loadY,
+    loadWireY,
     returnY,
     stairsTop,
     stairsBase: stairsTop + STAIRS_HEIGHT,
@@ -278,15 +297,13 @@ const LOAD_SIDE = 46;
  * @param pins from the middle of the load
  */
 export function loadWires(
-  { rightBusX, leftBusX, loadX, loadY, returnY, rows }: DeskGeometry,
+  { rightBusX, leftBusX, loadX, loadY, loadWireY, returnY, rows }: DeskGeometry,
   { plus, minus }: Record<'plus' | 'minus', readonly [x: number, y: number]>,
 ): { readonly plus: string; readonly minus: string; readonly resistor: DeskPoint } {
-  const top = (rows[0]?.y ?? 0) - 16;
   const bottom = (rows.at(-1)?.y ?? 0) - 16;
-  const wireY = Math.min(Math.max(loadY, top), bottom);
   return {
-    plus: `M${rightBusX} ${wireY} H${loadX - LOAD_SIDE} V${loadY + plus[1]} H${loadX + plus[0]}`,
+    plus: `M${rightBusX} ${Math.min(loadWireY, bottom)} V${loadWireY} H${loadX - LOAD_SIDE} V${loadY + plus[1]} H${loadX + plus[0]}`,
     minus: `M${loadX + minus[0]} ${loadY + minus[1]} V${returnY} H${leftBusX} V${bottom}`,
-    resistor: { x: (rightBusX + loadX - LOAD_SIDE) / 2, y: wireY },
+    resistor: { x: (rightBusX + loadX - LOAD_SIDE) / 2, y: loadWireY },
   };
 }

@@ -14,6 +14,7 @@ const fault = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('reversed') }),
   z.strictObject({ kind: z.literal('open') }),
   z.strictObject({ kind: z.literal('poor-contact'), ohms }),
+  z.strictObject({ kind: z.literal('weaker'), share: z.number().min(0.05).max(1) }),
   z.strictObject({ kind: z.literal('dry'), factor: z.number().min(1).max(1000) }),
   z.strictObject({ kind: z.literal('shorted'), ohms }),
   z.strictObject({ kind: z.literal('same-metal') }),

@@ -17,6 +17,11 @@ export const FAULT_WORDS: Readonly<Record<FaultKind, FaultWords>> = {
     reason:
       'It subtracts: its own volts count against the others, so the string loses two cells’ worth, and its resistance stays in the way.',
   },
+  weaker: {
+    name: 'weaker than the others',
+    reason:
+      'A poorer piece, less metal in the wet, or a film on it: its volts look right with nothing connected, but all the current of its string has to squeeze through it, so the whole string gives less.',
+  },
   dry: {
     name: 'dry',
     reason:

@@ -10,20 +10,30 @@ export const LEAD: SpecCell = {
   body: null,
 };
 
-/** Faults that stay with a cell whose clips were taken off; all others lie outside it. */
-const INNER_FAULTS: readonly CellFault['kind'][] = ['dry', 'shorted', 'same-metal'];
+/** Where a fault sits: what is inside stays with a cell whose clips were taken off. */
+const SITES: Readonly<Record<CellFault['kind'], 'inside' | 'lead' | 'outside'>> = {
+  weaker: 'inside',
+  dry: 'inside',
+  shorted: 'inside',
+  'same-metal': 'inside',
+  open: 'lead',
+  'poor-contact': 'lead',
+  reversed: 'outside',
+  'rim-leak': 'outside',
+  drip: 'outside',
+};
 
 /** With its clips off nothing outside the cell matters, and the probes go to its own metals. */
 export function clipsOff(item: SpecCell): SpecCell {
   return {
     ...item,
     body: null,
-    faults: item.faults.filter(({ kind }) => INNER_FAULTS.includes(kind)),
+    faults: item.faults.filter(({ kind }) => SITES[kind] === 'inside'),
   };
 }
 
 /** A lead that has something wrong with it. */
-const isOfLead = ({ kind }: CellFault): boolean => kind === 'open' || kind === 'poor-contact';
+const isOfLead = ({ kind }: CellFault): boolean => SITES[kind] === 'lead';
 
 /** A string as far as it stands: a drip reaches only as far as there are cells, and no lead leaves the last of them. */
 export function standingItems<Item extends SpecItem>(

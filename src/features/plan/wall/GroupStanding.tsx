@@ -66,9 +66,10 @@ export function GroupStanding({
         sx={{
           fontSize: large ? projected(26) : 13.5,
           lineHeight: 1.3,
-          minHeight: '2.6em',
+          // On a phone in the hand all groups are seen at once.
+          minHeight: { sm: '2.6em' },
           display: '-webkit-box',
-          WebkitLineClamp: large ? 3 : 4,
+          WebkitLineClamp: large ? 3 : { xs: 2, sm: 4 },
           WebkitBoxOrient: 'vertical',
           overflow: 'hidden',
         }}

@@ -8,6 +8,8 @@ export type CellFault =
   | { readonly kind: 'open' }
   /** Paint, dirt or a loose clip on that lead. */
   | { readonly kind: 'poor-contact'; readonly ohms: number }
+  /** Lets so much of its current through, 0 to 1: a poorer body, less metal in the wet, a film; its volts stay. */
+  | { readonly kind: 'weaker'; readonly share: number }
   /** The electrolyte's resistance is so many times larger. */
   | { readonly kind: 'dry'; readonly factor: number }
   /** The electrodes touch. */
@@ -20,6 +22,8 @@ export type CellFault =
   | { readonly kind: 'drip'; readonly over: number; readonly ohms: number };
 
 export const FAULT_DEFAULTS = {
+  /** A cell that gives half of what the others do. */
+  weakerShare: 0.5,
   /** Metals that touch inside a fruit, ohms (common practice, no source). */
   shortedOhms: 0.5,
   /** A clip on paint or corrosion, ohms (from memory). */
@@ -59,7 +63,7 @@ export interface BatterySpec {
 
 /** What is wrong with a cell as resistances and signs, from the inside out: the one statement of what a fault does. */
 export interface FaultyCell {
-  /** The cell itself: dry, or without volts where both metals are the same. */
+  /** The cell itself: weaker or dry, or without volts where both metals are the same. */
   readonly cell: CellModel;
   readonly isReversed: boolean;
   /** Metals that touch, across the cell, ohms; `Infinity` where none do. */
@@ -87,6 +91,9 @@ export function faultyCell({ cell, faults }: Pick<SpecCell, 'cell' | 'faults'>):
         break;
       case 'same-metal':
         emfVolts = fault.volts ?? 0;
+        break;
+      case 'weaker':
+        resistanceOhms /= fault.share;
         break;
       case 'dry':
         resistanceOhms *= fault.factor;

@@ -65,6 +65,20 @@ test('a fault as a what-if: the result and the reason at once, and the way back'
   expect(screen.queryByTestId('wrong-things')).toBeNull();
 });
 
+test('a weaker cell: its place is marked, and the weaker it is the less flows', async () => {
+  showPlan(LEMONS, 'arrange');
+  fireEvent.click(cell(1, 2));
+  const menu = await screen.findByRole('dialog');
+  await waitFor(() => expect(cell(1, 2)).toHaveAttribute('aria-expanded', 'true'));
+  fireEvent.click(within(menu).getByLabelText('weaker than the others'));
+  const current = (): number =>
+    Number(/current .* → ([\d.]+)/.exec(screen.getByTestId('wrong-things').textContent ?? '')?.[1]);
+  const half = current();
+  fireEvent.change(within(menu).getByRole('slider'), { target: { value: '10' } });
+  expect(menu).toHaveTextContent('10 % of the usual current');
+  expect(current()).toBeLessThan(half);
+});
+
 test.each([
   'turned round',
   'dry',

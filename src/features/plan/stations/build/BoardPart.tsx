@@ -17,7 +17,7 @@ import {
 } from '@/core/work/guide/board';
 import { groupNames } from '@/core/work/preparation/groupNames';
 import { type Present, useJudged, useLog } from '@/ui/bench/LogProvider';
-import { showPart } from '@/ui/PartTabs';
+import { enterPart } from '@/ui/PartTabs';
 import { mainAndSide } from '@/ui/mainAndSide';
 import { PageLink } from '@/ui/PageLink';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
@@ -100,13 +100,14 @@ function GroupTile({ row, now }: { readonly row: BoardRow; readonly now: number 
       <ButtonBase
         onClick={() => {
           choose({ group });
-          showPart('bench');
+          enterPart('bench');
         }}
         sx={{
           display: 'block',
           width: '100%',
           textAlign: 'left',
-          p: 1.25,
+          px: 1.25,
+          py: { xs: 0.75, sm: 1.25 },
           fontFamily: 'inherit',
           '&:focus-visible': { outline: 2 },
         }}

@@ -5,7 +5,9 @@ import type { MeterSettings } from '@/core/physics/instruments/meterSettings';
 import { useLiveLog } from '@/ui/bench/LogProvider';
 import { useTool, type FoundTool } from '@/ui/document/useTool';
 import { PartTabs } from '@/ui/PartTabs';
-import { usePlanContext } from '../../PlanProvider';
+import useMediaQuery from '@mui/material/useMediaQuery';
+import { ON_A_PHONE } from '@/ui/onAPhone';
+import { usePlan, usePlanContext } from '../../PlanProvider';
 import { AskingDevices } from './AskingDevices';
 import { BenchPart } from './BenchPart';
 import { lazyPart } from '@/ui/lazyPart';
@@ -28,12 +30,20 @@ interface BuildStationProps {
 /** Station 5: build it step by step, read, compare, find what is wrong; for one group or the whole class. */
 export function BuildStation({ meterFound }: BuildStationProps) {
   const { open } = usePlanContext();
+  const { groups } = usePlan().lesson;
+  // A phone is what one walks about with: all groups first, then the one that needs somebody.
+  const walking = useMediaQuery(ON_A_PHONE) && groups > 1;
   const meter = useTool('meter', METER_DOCUMENT, meterFound);
   const { present, asking } = useLiveLog(`/api/lessons/${open.id}/events`);
   return (
     <>
       <AskingDevices planId={open.id} asking={asking} />
-      <PartTabs label="Parts of building and measuring" prefix="build" parts={PARTS}>
+      <PartTabs
+        label="Parts of building and measuring"
+        prefix="build"
+        parts={PARTS}
+        usual={walking ? 'board' : undefined}
+      >
         {(part) => {
           switch (part) {
             case 'bench':

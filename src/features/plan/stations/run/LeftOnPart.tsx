@@ -5,8 +5,7 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
-import { useDeferredValue, useMemo, useState } from 'react';
-import { deskGeometry } from '@/core/physics/desk/deskGeometry';
+import { useDeferredValue, useState } from 'react';
 import { AA_CELL } from '@/core/physics/readings/referenceCells';
 import type { LeftRunning } from '@/core/work/running/leaveRunning';
 import { HORIZON_SECONDS } from '@/core/work/running/horizons';
@@ -21,6 +20,7 @@ import {
 import { aboutTime, formatAmps, formatJoules, formatNumber, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { DeskPicture } from '@/ui/desk/DeskPicture';
+import { LEAST_SCALE, useDeskGeometry } from '@/ui/desk/useDeskGeometry';
 import { mainAndSide } from '@/ui/mainAndSide';
 import { SourceLinks } from '@/ui/SourceLinks';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
@@ -62,7 +62,7 @@ function InTime({ left }: { readonly left: LeftRunning }) {
   const { evaluation } = usePlanContext();
   const { desk, need, strings } = evaluation;
   const { group } = useBenchChoice();
-  const geometry = useMemo(() => deskGeometry(desk), [desk]);
+  const geometry = useDeskGeometry(desk);
   // The slider runs over decades: half of it is the first hour.
   const [position, setPosition] = useState(0);
   const drawn = useDeferredValue(position);
@@ -83,7 +83,7 @@ function InTime({ left }: { readonly left: LeftRunning }) {
         </Typography>
       )}
       <Card title={position === 0 ? 'The moment it is connected' : `After ${aboutTime(seconds)}`}>
-        <Readable least={650}>
+        <Readable least={LEAST_SCALE * geometry.width}>
           <DeskPicture
             desk={desk}
             geometry={geometry}

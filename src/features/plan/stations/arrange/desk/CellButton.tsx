@@ -11,6 +11,8 @@ import { idOf } from './dragIds';
 
 interface CellButtonsProps {
   readonly geometry: DeskGeometry;
+  /** Name of the cell whose menu is open. */
+  readonly opened: string | null;
   readonly onOpen: (name: string, anchor: HTMLElement, string: number) => void;
 }
 
@@ -20,7 +22,7 @@ const BELOW = 26;
 const WIDEST = 84;
 
 /** The places of the cells on the desk, laid over the drawing. */
-export function CellButtons({ geometry, onOpen }: CellButtonsProps) {
+export function CellButtons({ geometry, opened, onOpen }: CellButtonsProps) {
   const { spacing, scale, width, height } = geometry;
   const wide = Math.min(spacing, WIDEST);
   const percent = (part: number, whole: number): string => `${(100 * part) / whole}%`;
@@ -29,6 +31,7 @@ export function CellButtons({ geometry, onOpen }: CellButtonsProps) {
       key={placed.cell.name}
       id={idOf(placed.place)}
       name={placed.cell.name}
+      opened={placed.cell.name === opened}
       string={placed.place.string}
       label={labelOf(placed)}
       left={percent(placed.x - wide / 2, width)}
@@ -44,6 +47,7 @@ interface CellButtonProps extends Pick<CellButtonsProps, 'onOpen'> {
   /** Of what is dragged with it: its group, where it stands in one. */
   readonly id: string;
   readonly name: string;
+  readonly opened: boolean;
   readonly string: number;
   readonly label: string;
   readonly left: string;
@@ -57,7 +61,7 @@ interface CellButtonProps extends Pick<CellButtonsProps, 'onOpen'> {
  * follow an edit at once.
  */
 const CellButton = memo(function CellButton(props: CellButtonProps) {
-  const { id, name, string, label, onOpen, ...place } = props;
+  const { id, name, opened, string, label, onOpen, ...place } = props;
   const { attributes, listeners, setNodeRef, transform, isDragging, isOver } = useSortable({ id });
   return (
     <button
@@ -68,6 +72,7 @@ const CellButton = memo(function CellButton(props: CellButtonProps) {
       aria-roledescription="cell that can be moved"
       aria-label={label}
       aria-haspopup="dialog"
+      aria-expanded={opened}
       onClick={(event) => onOpen(name, event.currentTarget, string)}
       className={styles['cell']}
       data-dragged={isDragging}

@@ -7,11 +7,13 @@ import Checkbox from '@mui/material/Checkbox';
 import Drawer from '@mui/material/Drawer';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import { Selection } from '@/ui/TextInput';
+import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
 import useMediaQuery from '@mui/material/useMediaQuery';
-import { useEffect } from 'react';
+import { type ReactNode, useEffect } from 'react';
 import { RECIPE_IDS, type RecipeId } from '@/core/physics/recipes/recipe';
 import { RECIPES } from '@/core/physics/recipes/recipes';
+import type { CellFault } from '@/core/physics/circuit/faults/batterySpec';
 import { cellsOf } from '@/core/physics/desk/desk';
 import {
   cellAt,
@@ -20,6 +22,7 @@ import {
   withCellBeside,
   withFaultToggled,
   withoutCell,
+  withShare,
   withSharedBody,
   type DeskPlace,
 } from '@/core/physics/desk/deskEdits';
@@ -48,11 +51,12 @@ const UNDER_THE_DESK = { p: 2, maxHeight: '52vh' } as const;
 export function CellMenu({ anchor, name, onClose }: CellMenuProps) {
   const plan = usePlan();
   const edit = useEdit();
-  const { wiring, desk } = usePlanContext().evaluation;
+  const { wiring, desk, wrong } = usePlanContext().evaluation;
   const narrow = useMediaQuery(DESK_TAKES_ALL);
   useEffect(() => {
     if (narrow) anchor.scrollIntoView({ block: 'start', inline: 'center' });
-  }, [anchor, narrow]);
+    // What is said above the desk about a new fault moves the cell.
+  }, [anchor, narrow, wrong]);
   const cell = cellsOf(desk).find((one) => one.name === name);
   const place = deskGeometry(desk).cells.find((one) => one.cell.name === name)?.place;
   if (cell === undefined || place === undefined) return null;
@@ -92,7 +96,14 @@ export function CellMenu({ anchor, name, onClose }: CellMenuProps) {
             reason={FAULT_WORDS[kind].reason}
             checked={cell.faults.some((fault) => fault.kind === kind)}
             onChange={() => change((board) => withFaultToggled(board, place, kind))}
-          />
+          >
+            {kind === 'weaker' ? (
+              <HowWeak
+                faults={cell.faults}
+                onChange={(share) => change((board) => withShare(board, place, share))}
+              />
+            ) : null}
+          </Fault>
         ))}
         {cell.recipe.look === 'pile' ? null : (
           <Fault
@@ -155,9 +166,11 @@ interface FaultProps {
   readonly reason: string;
   readonly checked: boolean;
   readonly onChange: () => void;
+  /** How much of it there is, where that is set. */
+  readonly children?: ReactNode;
 }
 
-function Fault({ label, reason, checked, onChange }: FaultProps) {
+function Fault({ label, reason, checked, onChange, children }: FaultProps) {
   return (
     <Box>
       <FormControlLabel
@@ -166,10 +179,42 @@ function Fault({ label, reason, checked, onChange }: FaultProps) {
         slotProps={{ typography: { variant: 'body2' } }}
       />
       {checked ? (
-        <Typography variant="caption" component="p" color="textSecondary" sx={{ pl: 4, mt: -0.5 }}>
-          {reason}
-        </Typography>
+        <Box sx={{ pl: 4, mt: -0.5 }}>
+          <Typography variant="caption" component="p" color="textSecondary">
+            {reason}
+          </Typography>
+          {children}
+        </Box>
       ) : null}
     </Box>
+  );
+}
+
+interface HowWeakProps {
+  readonly faults: readonly CellFault[];
+  readonly onChange: (share: number) => void;
+}
+
+/** How much of the usual current the cell still lets through. */
+function HowWeak({ faults, onChange }: HowWeakProps) {
+  const share = faults.find((fault) => fault.kind === 'weaker')?.share ?? 1;
+  const words = (percent: number): string => `${percent} % of the usual current`;
+  const percent = Math.round(100 * share);
+  return (
+    <>
+      <Slider
+        size="small"
+        aria-label="How much of the usual current it gives"
+        value={percent}
+        min={10}
+        max={90}
+        step={5}
+        getAriaValueText={words}
+        onChange={(_, value) => onChange((value as number) / 100)}
+      />
+      <Typography variant="caption" component="p">
+        {words(percent)}
+      </Typography>
+    </>
   );
 }

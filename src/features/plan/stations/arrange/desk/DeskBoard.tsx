@@ -17,8 +17,9 @@ import { SortableContext, sortableKeyboardCoordinates } from '@dnd-kit/sortable'
 import Box from '@mui/material/Box';
 import { type TouchEvent, useCallback, useMemo, useRef, useState } from 'react';
 import { type DeskPlace, withItemMoved, withoutCell } from '@/core/physics/desk/deskEdits';
-import { deskGeometry, type DeskGeometry, type PlacedCell } from '@/core/physics/desk/deskGeometry';
+import type { DeskGeometry, PlacedCell } from '@/core/physics/desk/deskGeometry';
 import { DeskPicture } from '@/ui/desk/DeskPicture';
+import { LEAST_SCALE, useDeskGeometry } from '@/ui/desk/useDeskGeometry';
 import { useSettled } from '@/ui/useSettled';
 import { withDesk, withLoadTurned } from '../../../arrangementEdits';
 import { useEdit, usePlan, usePlanContext } from '../../../PlanProvider';
@@ -53,7 +54,7 @@ export function DeskBoard({ zoom, onZoom }: DeskBoardProps) {
   const edit = useEdit();
   const { evaluation } = usePlanContext();
   const { desk, wiring, need } = evaluation;
-  const geometry = useMemo(() => deskGeometry(desk), [desk]);
+  const geometry = useDeskGeometry(desk);
   // The picture follows an edit at once; what can be grasped follows when the edits rest.
   const graspable = useSettled(geometry, GRASP_MS);
   const items = useMemo(() => topLevel(graspable.cells).map(idOf), [graspable]);
@@ -107,7 +108,7 @@ export function DeskBoard({ zoom, onZoom }: DeskBoardProps) {
           sx={{
             position: 'relative',
             width: `${100 * zoom}%`,
-            minWidth: zoom * geometry.width * 0.92,
+            minWidth: zoom * LEAST_SCALE * geometry.width,
           }}
         >
           <DeskPicture
@@ -123,7 +124,7 @@ export function DeskBoard({ zoom, onZoom }: DeskBoardProps) {
             resistorOhms={evaluation.seriesResistorOhms}
           />
           <SortableContext items={items} strategy={stayPut}>
-            <CellButtons geometry={graspable} onOpen={openCell} />
+            <CellButtons geometry={graspable} opened={opened?.name ?? null} onOpen={openCell} />
           </SortableContext>
           <StringButtons geometry={graspable} shown={shown} onShow={setShown} />
           <LoadButton geometry={geometry} />

@@ -35,8 +35,8 @@ export function WrongThings() {
           }
         >
           <strong>
-            What if: open {formatVolts(sound.source.emfVolts)} → {formatVolts(source.emfVolts)},
-            current {formatAmps(sound.amps)} → {formatAmps(amps)}.
+            What if: with nothing connected {formatVolts(sound.source.emfVolts)} →{' '}
+            {formatVolts(source.emfVolts)}, current {formatAmps(sound.amps)} → {formatAmps(amps)}.
           </strong>
           {faultsWithReasons(desk).map(({ what, reason }) => (
             <div key={what}>
