@@ -49,7 +49,7 @@ test('a class: groups join through the gateway, the board sees them live, and it
   await phone.getByLabel('Reading: Volts of cell 1').press('Enter');
   const tile = page.getByTestId('board-Dunlin');
   await expect(tile).toContainText('Measuring');
-  await expect(tile).toContainText('cell 1, open: 0.90 V');
+  await expect(tile).toContainText('cell 1, nothing connected: 0.90 V');
   await expect(page.getByTestId('class-average')).toContainText('1 group, average 0.90 V');
 
   await phone.getByRole('button', { name: 'Call your teacher' }).click();

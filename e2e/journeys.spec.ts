@@ -32,9 +32,9 @@ test('first run: from a wish to a saved plan with a first reading', async ({ pag
     page.getByRole('list', { name: 'Laid out' }).getByRole('button', { pressed: true }),
   ).toContainText(/\d in series × \d/);
   await goToStation(page, 'Build & measure');
-  await page.getByLabel('Read: cell 1, open').fill('940 mV');
-  await page.getByLabel('Read: cell 1, open').press('Enter');
-  await expect(page.getByTestId('bench-cell 1, open')).toContainText('as planned');
+  await page.getByLabel('Read: cell 1, nothing connected').fill('940 mV');
+  await page.getByLabel('Read: cell 1, nothing connected').press('Enter');
+  await expect(page.getByTestId('bench-cell 1, nothing connected')).toContainText('as planned');
   await page.getByRole('tab', { name: 'Logbook' }).click();
   await page.getByLabel('What did you see?').fill('Our first cell');
   await page.getByLabel('Photo for the logbook').setInputFiles('docs/screenshots/shelf.png');
@@ -42,7 +42,7 @@ test('first run: from a wish to a saved plan with a first reading', async ({ pag
   await page.getByRole('tab', { name: 'At the bench' }).click();
   await saved(page);
   await page.reload();
-  await expect(page.getByLabel('Read: cell 1, open')).toHaveValue(/0\.94\sV/);
+  await expect(page.getByLabel('Read: cell 1, nothing connected')).toHaveValue(/0\.94\sV/);
   await expect(page.getByRole('textbox', { name: 'Title of the plan' })).toHaveValue(
     'Reading lamp',
   );

@@ -58,7 +58,7 @@ test('a plan is made, changed and measured without a pointer', async ({ page }) 
   await page.keyboard.press('Escape');
   await page.keyboard.press('5');
   await expect(page).toHaveURL(/\/build$/);
-  await tabTo(page, /Read: cell 1, open/);
+  await tabTo(page, /Read: cell 1, nothing connected/);
   await page.keyboard.type('0.2');
   await page.keyboard.press('Enter');
   // Said at once, and once more when every cause has been weighed.

@@ -144,7 +144,7 @@ export function RunTable({ test, analysis, edit }: RunTableProps) {
               <TableRow sx={{ '& th': { px: 0.75 } }}>
                 <TableCell>Round</TableCell>
                 <TableCell>What</TableCell>
-                <TableCell>Volts, open</TableCell>
+                <TableCell>Volts, nothing connected</TableCell>
                 <TableCell>mA, short</TableCell>
                 <TableCell>Anything else different?</TableCell>
               </TableRow>

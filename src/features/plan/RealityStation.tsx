@@ -26,7 +26,7 @@ export function RealityStation({ cupboard }: { readonly cupboard: CupboardState 
     >
       <Card title="Reality check">
         <Typography variant="body2">
-          {capital(cell.body.name)}, {formatVolts(cell.model.emfVolts)} open and{' '}
+          {capital(cell.body.name)}, {formatVolts(cell.model.emfVolts)} with nothing connected and{' '}
           {formatAmps(cellAmpsAt(cell.model, 0))} shorted ({originWord(cell)}), as in this plan.
         </Typography>
       </Card>

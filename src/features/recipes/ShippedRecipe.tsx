@@ -39,7 +39,7 @@ export function ShippedRecipe({ id }: { id: RecipeId }) {
     ],
     [
       'One cell reads',
-      `${formatVolts(recipe.typical.openVoltsLow)} to ${formatVolts(recipe.typical.openVoltsHigh)} open, ${formatAmps(recipe.typical.shortAmpsLow)} to ${formatAmps(recipe.typical.shortAmpsHigh)} shorted (${recipe.typical.source}); believed up to ${formatVolts(recipe.ceilingVolts)}`,
+      `${formatVolts(recipe.typical.openVoltsLow)} to ${formatVolts(recipe.typical.openVoltsHigh)} with nothing connected, ${formatAmps(recipe.typical.shortAmpsLow)} to ${formatAmps(recipe.typical.shortAmpsHigh)} shorted (${recipe.typical.source}); believed up to ${formatVolts(recipe.ceilingVolts)}`,
     ],
     ['Takes', `about ${recipe.minutesToBuild} minutes a cell`],
     [

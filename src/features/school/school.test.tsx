@@ -31,10 +31,12 @@ test('what a class read is let in; a plan with such cells starts from them and s
   const log = logged(DEMO_LOG.requests);
   openStreams();
   const { kept } = showPlan(demoPlan('demo-lamp'), 'build', log, undefined, FOUND);
-  await screen.findByTestId('bench-cells 1–3, open');
+  await screen.findByTestId('bench-cells 1–3, nothing connected');
   tellJudged(demoPlan('demo-lamp'), log);
   await waitFor(() => expect(verdict().text).toMatch(/cell 3 of string 1/));
-  expect(plain(screen.getByTestId('bench-cells 1–3, open').textContent ?? '')).toContain('+0.05');
+  expect(
+    plain(screen.getByTestId('bench-cells 1–3, nothing connected').textContent ?? ''),
+  ).toContain('+0.05');
   fireEvent.click(await screen.findByRole('tab', { name: 'Results' }));
   expect(await screen.findByLabelText(/Curlew 3: .* far/)).not.toBeChecked();
   press('Add these cells (15)');

@@ -113,7 +113,10 @@ export function deskGeometry(
   const room = frame.width - frame.right - LEFT_BUS - 2 * frame.side;
   const spacing = Math.min(
     limits.widest,
-    Math.max(frame.least * limits.narrowest, room / Math.max(1, columns - 0.4)),
+    Math.max(
+      frame.least * limits.narrowest,
+      room / (touching ? columns : Math.max(1, columns - 0.4)),
+    ),
   );
   const scale = Math.min(1, spacing / limits.full);
   const side = touching ? spacing / 2 : 24 * scale;

@@ -2,7 +2,7 @@ import type { LogEntry } from './logEntry';
 import { measurementName } from './measurement';
 import { readingText } from './readingEntry';
 
-/** An entry in a few words: “cell 1, open: 0.93 V”. */
+/** An entry in a few words: “cell 1, nothing connected: 0.93 V”. */
 export function entryText(entry: LogEntry): string {
   switch (entry.kind) {
     case 'reading': {

@@ -49,11 +49,11 @@ export function isSame(first: Measurement, second: Measurement): boolean {
   return measurementKey(first) === measurementKey(second);
 }
 
-/** What is measured in a few words: “cells 1–3, open”. */
+/** What is measured in a few words: “cells 1–3, nothing connected”. */
 export function measurementName(measurement: Measurement): string {
   switch (measurement.kind) {
     case 'volts':
-      return `${span(measurement.from, measurement.to)}${measurement.beyond === true ? ' and the next lead' : ''}, open`;
+      return `${span(measurement.from, measurement.to)}${measurement.beyond === true ? ' and the next lead' : ''}, nothing connected`;
     case 'short':
       return `${span(1, measurement.built)}, current`;
     case 'shorted-volts':
@@ -65,7 +65,7 @@ export function measurementName(measurement: Measurement): string {
     case 'volts-without':
       return `without cell ${measurement.cell}`;
     case 'battery-volts':
-      return 'all strings, open';
+      return 'all strings, nothing connected';
     case 'load-volts':
       return 'volts at the device';
     case 'load-amps':

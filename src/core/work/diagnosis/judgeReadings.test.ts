@@ -19,11 +19,11 @@ const meanings = (...readings: BenchReading[]) =>
 test('one row for each step, the current after the first', () => {
   const rows = benchRows(bench());
   expect(rows.map(({ label }) => label)).toEqual([
-    'cell 1, open',
+    'cell 1, nothing connected',
     'cell 1, current',
-    'cells 1–2, open',
-    'cells 1–3, open',
-    'cells 1–4, open',
+    'cells 1–2, nothing connected',
+    'cells 1–3, nothing connected',
+    'cells 1–4, nothing connected',
   ]);
   expect(rows.map(({ expected }) => expected)).toEqual([
     0.93,

@@ -86,7 +86,7 @@ function openRow(input: BenchInput, cells: number): BenchRow {
   return {
     kind: 'open-circuit',
     cells,
-    label: cells === 1 ? 'cell 1, open' : `cells 1–${cells}, open`,
+    label: cells === 1 ? 'cell 1, nothing connected' : `cells 1–${cells}, nothing connected`,
     expected,
     scatter,
     read,

@@ -106,7 +106,7 @@ export const GLOSSARY: readonly GlossaryEntry[] = [
   {
     word: 'Power',
     meaning:
-      'Volts × amps at the same moment, in watts. The most that a cell with resistance gives is E² ÷ 4r, a quarter of open volts × short amps.',
+      'Volts × amps at the same moment, in watts. The most that a cell with resistance gives is E² ÷ 4r, a quarter of open-circuit volts × short amps.',
   },
   {
     word: 'Reduction',

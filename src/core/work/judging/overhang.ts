@@ -16,6 +16,6 @@ export function overhangWords(plan: Plan, now: PlanEvaluation): string | null {
     }),
   );
   const pair = (one: PlanEvaluation): string =>
-    `${formatVolts(one.source.emfVolts)} open and ${formatAmps(one.amps)}`;
+    `${formatVolts(one.source.emfVolts)} with nothing connected and ${formatAmps(one.amps)}`;
   return `The wet rims leak about ${formatOhms(leak)} from layer to layer: ${pair(now)} instead of ${pair(flush)}.`;
 }

@@ -327,7 +327,7 @@ export function shortfallReason(evaluation: PlanEvaluation): string[] {
   const mostAmps = strings * cellAmpsAt(cell.model, need.volts / cellsInSeries);
   if (source.emfVolts <= need.volts) {
     return [
-      `short of volts: ${formatVolts(source.emfVolts)} open, ${formatVolts(need.volts)} needed${add('cells in series')}`,
+      `short of volts: ${formatVolts(source.emfVolts)} with nothing connected, ${formatVolts(need.volts)} needed${add('cells in series')}`,
     ];
   }
   return [

@@ -163,7 +163,7 @@ test('more metal in a body and many volts are said among the reasons', () => {
   const high = { need: requirementOf(highTarget), limit: limitOfTarget(highTarget) };
   expect(reasonsOf(high)).toEqual([]);
   const [first] = planBatteries(input({ cells: [familyCell('fruit')], ...high })).candidates;
-  expect(first?.reasons.at(-1)).toBe('over 30 V open: adult only');
+  expect(first?.reasons.at(-1)).toBe('over 30 V with nothing connected: adult only');
 });
 
 test('a taped pile with a red LED glows for over a day (common practice, no source)', () => {

@@ -254,7 +254,7 @@ function reasonsOf(wiring: PlannedWiring, need: LoadRequirement, openVolts: numb
     reasons.push('more metal in the same body: more current without more food');
   }
   if (openVolts > ADULT_ONLY_ABOVE_VOLTS) {
-    reasons.push(`over ${ADULT_ONLY_ABOVE_VOLTS} V open: adult only`);
+    reasons.push(`over ${ADULT_ONLY_ABOVE_VOLTS} V with nothing connected: adult only`);
   }
   return reasons;
 }

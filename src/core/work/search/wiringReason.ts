@@ -13,7 +13,7 @@ export function wiringReason(
   { openVolts, need }: { readonly openVolts: number; readonly need: LoadRequirement },
 ): string {
   const ratio = openVolts / need.volts;
-  const open = `${formatVolts(openVolts)} open`;
+  const open = `${formatVolts(openVolts)} with nothing connected`;
   if (Math.abs(ratio / 2 - 1) <= BEST_MATCH_SHARE) {
     return `${open}, about twice what the load holds: best use of the cells`;
   }

@@ -51,7 +51,7 @@ function explainLaidOut(evaluation: PlanEvaluation, title: string): Explanation 
       'Laid out by hand: Kirchhoff’s laws are solved for every cell and joint.',
       ...strings.map(
         (string, index) =>
-          `String ${index + 1}: ${formatVolts(string.openVolts.at(-1) ?? 0)} open, ${formatAmps(string.amps)} under load.`,
+          `String ${index + 1}: ${formatVolts(string.openVolts.at(-1) ?? 0)} with nothing connected, ${formatAmps(string.amps)} under load.`,
       ),
       `Open: ${formatVolts(source.emfVolts)}. With the load: ${formatVolts(volts)} at ${formatAmps(amps)}, so ${formatOhms(source.resistanceOhms)} inside.`,
     ],

@@ -21,7 +21,7 @@ export function pairsInOneBody({ cell, wiring }: Given): Explanation {
   const apart = gridDesk(cell, pairs, 1);
   const together = allInOneBody(apart);
   const read = (desk: Desk): string =>
-    `${formatVolts(solveDesk(desk, VOLTMETER).source.emfVolts)} open, ${formatAmps(deskShortAmps(desk))} shorted`;
+    `${formatVolts(solveDesk(desk, VOLTMETER).source.emfVolts)} with nothing connected, ${formatAmps(deskShortAmps(desk))} shorted`;
   return {
     title: 'Pairs in one body do not add up in series',
     lines: [
@@ -44,7 +44,7 @@ export function voltsTimesAmps({ cell }: Given): Explanation {
     title: 'Volts × amps is not the power',
     lines: [
       `One cell reads ${formatVolts(model.emfVolts)} with nothing connected and ${formatAmps(shortAmps)} shorted. Multiplied: ${formatWatts(product)}.`,
-      `But open there is no current, and shorted there are no volts. The most it ever gives is ${formatWatts(most)}, ${formatNumber(product / most, 2)} times less.`,
+      `But with nothing connected there is no current, and shorted there are no volts. The most it ever gives is ${formatWatts(most)}, ${formatNumber(product / most, 2)} times less.`,
       'For an ideal source with resistance it is exactly a quarter: E² ÷ 4r, at half the open-circuit voltage.',
     ],
     origin: 'The cell’s own curve; the greatest product of volts and amps along it.',

@@ -175,7 +175,7 @@ test('common beliefs are answered with the plan’s own figures', () => {
   // 0.93 V × 1.42 mA is four times E²/4r of an ideal source.
   expect(text(voltsTimesAmps(evaluation).lines)).toContain('4 times less');
   expect(text(pairsInOneBody(evaluation).lines)).toMatch(
-    /own kiwi: 3\.71 V open.*one kiwi.*: 0\.9\d V/,
+    /own kiwi: 3\.71 V with nothing connected.*one kiwi.*: 0\.9\d V/,
   );
   expect(text(largestWins(evaluation).lines)).toMatch(/alone: 3\.71 V.*settle at 2\.\d+ V/);
   expect(text(saltKillsAcid().lines)).toContain('130 mS/cm');

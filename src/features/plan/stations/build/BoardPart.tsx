@@ -60,7 +60,12 @@ export function BoardPart({ present }: { readonly present: Present }) {
           <Typography role="status" sx={{ fontWeight: 600, flex: '1 1 260px' }}>
             {boardSummary(rows)}
           </Typography>
-          <Button component={PageLink} href={`/wall/${open.id}`} variant="outlined">
+          <Button
+            component={PageLink}
+            href={`/wall/${open.id}`}
+            variant="outlined"
+            sx={{ display: { xs: 'none', sm: 'inline-flex' } }}
+          >
             Board for the wall (B)
           </Button>
         </Box>

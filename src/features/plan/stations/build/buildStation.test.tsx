@@ -54,14 +54,14 @@ const valueOf = async (label: string): Promise<string> =>
 
 test('readings are typed as people type; a slip is asked about; what is no reading is told at its field', async () => {
   const { kept } = showPlan(BENCH, 'build');
-  await read('cell 1, open', '0,94');
-  expect(screen.getByTestId('bench-cell 1, open')).toHaveTextContent('as planned');
-  expect(await valueOf('cell 1, open')).toBe('0.94 V');
+  await read('cell 1, nothing connected', '0,94');
+  expect(screen.getByTestId('bench-cell 1, nothing connected')).toHaveTextContent('as planned');
+  expect(await valueOf('cell 1, nothing connected')).toBe('0.94 V');
   await read('cell 1, current', '1.3 A');
   expect(screen.getByText(/Did you mean 1\.3\smA/)).toBeVisible();
   fireEvent.click(screen.getByRole('button', { name: /^1\.3\smA$/ }));
   expect(await valueOf('cell 1, current')).toBe('1.3 mA');
-  await read('cells 1–2, open', 'a lot');
+  await read('cells 1–2, nothing connected', 'a lot');
   expect(screen.getByText(/“a lot” is not a voltage/)).toBeVisible();
   expect(kept.filter(({ url }) => url.endsWith('/log'))).toHaveLength(2);
 });
@@ -69,16 +69,16 @@ test('readings are typed as people type; a slip is asked about; what is no readi
 test('Escape forgets what is typed; leaving the field takes it; Enter held down counts once', async () => {
   const { kept } = showPlan(BENCH, 'build');
   const lines = (): number => kept.filter(({ url }) => url.endsWith('/log')).length;
-  await type('cell 1, open', '0.9');
-  fireEvent.keyDown(await field('cell 1, open'), { key: 'Escape' });
-  expect(await valueOf('cell 1, open')).toBe('');
-  await type('cell 1, open', '0.91');
-  fireEvent.blur(await field('cell 1, open'));
+  await type('cell 1, nothing connected', '0.9');
+  fireEvent.keyDown(await field('cell 1, nothing connected'), { key: 'Escape' });
+  expect(await valueOf('cell 1, nothing connected')).toBe('');
+  await type('cell 1, nothing connected', '0.91');
+  fireEvent.blur(await field('cell 1, nothing connected'));
   await waitFor(() => expect(lines()).toBe(1));
-  expect(await valueOf('cell 1, open')).toBe('0.91 V');
-  await type('cells 1–2, open', '1.8');
-  fireEvent.keyDown(await field('cells 1–2, open'), { key: 'Enter' });
-  fireEvent.keyDown(await field('cells 1–2, open'), { key: 'Enter', repeat: true });
+  expect(await valueOf('cell 1, nothing connected')).toBe('0.91 V');
+  await type('cells 1–2, nothing connected', '1.8');
+  fireEvent.keyDown(await field('cells 1–2, nothing connected'), { key: 'Enter' });
+  fireEvent.keyDown(await field('cells 1–2, nothing connected'), { key: 'Enter', repeat: true });
   await waitFor(() => expect(lines()).toBe(2));
 });
 
@@ -92,9 +92,9 @@ test('a fault is found: causes by chance, the next measurement, and the answer t
         kept.filter(({ url }) => url.endsWith('/log')).flatMap(({ body }) => body as LogRequest[]),
       ),
     );
-  await read('cell 1, open', '0.94');
-  await read('cells 1–2, open', '1.86');
-  await read('cells 1–3, open', '0.95');
+  await read('cell 1, nothing connected', '0.94');
+  await read('cells 1–2, nothing connected', '1.86');
+  await read('cells 1–3, nothing connected', '0.95');
   expect(screen.getByTestId('causes')).toHaveTextContent('Working it out');
   judge();
   await waitFor(() =>
@@ -102,7 +102,7 @@ test('a fault is found: causes by chance, the next measurement, and the answer t
   );
   expect(verdict().text).toMatch(/cell 3 .*wrong way round/i);
   expect(await screen.findByTestId('measure-next')).toHaveTextContent(/red on/i);
-  await read('cells 1–3, open', '2.8');
+  await read('cells 1–3, nothing connected', '2.8');
   judge();
   await waitFor(() =>
     expect(screen.getByTestId('causes')).toHaveTextContent('within ordinary scatter'),
@@ -129,17 +129,19 @@ test('the guide leads from step to step, there and back; its reading stands in t
   fireEvent.change(reading, { target: { value: '0.92' } });
   fireEvent.keyDown(reading, { key: 'Enter' });
   await step('Milliamps of cell 1, briefly');
-  expect(await valueOf('cell 1, open')).toBe('0.92 V');
+  expect(await valueOf('cell 1, nothing connected')).toBe('0.92 V');
 });
 
 test('the logbook keeps what was changed: earlier values can be restored, deleted lines come back', async () => {
   const { goTo } = showPlan(BENCH, 'build');
-  await read('cells 1–2, open', '1.86');
-  await read('cells 1–2, open', '1.8');
+  await read('cells 1–2, nothing connected', '1.86');
+  await read('cells 1–2, nothing connected', '1.8');
   goTo('build', 'log');
   const entry = async (): Promise<HTMLElement> => {
     const entries = await screen.findAllByTestId('log-entry');
-    const found = entries.find((one) => one.textContent?.includes('cells 1–2, open') === true);
+    const found = entries.find(
+      (one) => one.textContent?.includes('cells 1–2, nothing connected') === true,
+    );
     if (found === undefined) throw new Error('the reading is not in the logbook');
     return found;
   };
@@ -154,14 +156,14 @@ test('the logbook keeps what was changed: earlier values can be restored, delete
   expect(within(await entry()).getByRole('button', { name: 'Restore' })).toBeVisible();
   await pressIn('Restore');
   goTo('build', 'bench');
-  expect(await valueOf('cells 1–2, open')).toBe('1.86 V');
+  expect(await valueOf('cells 1–2, nothing connected')).toBe('1.86 V');
 });
 
 test('the first cell becomes the plan’s cell, before and after side by side, and back again', async () => {
   showPlan(BENCH, 'build');
   const stations = (): string =>
     plain(screen.getByRole('navigation', { name: 'Stations of the plan' }).textContent ?? '');
-  await read('cell 1, open', '0.85');
+  await read('cell 1, nothing connected', '0.85');
   await read('cell 1, current', '0.9');
   press('Compare before and after');
   const table = await screen.findByRole('table', { name: 'The plan before and after' });
@@ -230,11 +232,11 @@ test('a meter in the network is read with R; one that does not answer is told ab
   fireEvent.click(await screen.findByRole('button', { name: 'From the meter (R)' }));
   expect(await screen.findByText(/No meter answers at 127\.0\.0\.1:5025/)).toBeVisible();
   expect(kept.filter(({ url }) => url.endsWith('/log'))).toEqual([]);
-  expect(await valueOf('cell 1, open')).toBe('');
+  expect(await valueOf('cell 1, nothing connected')).toBe('');
   answerNext(200, { value: 0.931, meter: 'SIMULATED BENCH METER' });
   await userEvent.keyboard('r');
   expect(await screen.findByText(/^0\.93\sV read from the meter$/)).toBeVisible();
-  expect(await valueOf('cell 1, open')).toMatch(/^0\.93\d*\sV$/);
+  expect(await valueOf('cell 1, nothing connected')).toMatch(/^0\.93\d*\sV$/);
   await waitFor(() => expect(JSON.stringify(kept.at(-1)?.body)).toContain('SIMULATED BENCH METER'));
 });
 
@@ -276,7 +278,7 @@ test('first cells of the class stand on the board; one press plans with them, an
   const fresh = newPlan('Class');
   const cell = { ...fresh.cell, size: RECIPES['copper-zinc-fruit'].usualSize };
   const { goTo } = showPlan({ ...fresh, cell }, 'build');
-  await read('cell 1, open', '0.95');
+  await read('cell 1, nothing connected', '0.95');
   await read('cell 1, current', '1,1');
   goTo('build', 'board');
   expect(plain((await screen.findByTestId('first-cells')).textContent ?? '')).toMatch(
