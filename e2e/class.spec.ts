@@ -1,6 +1,6 @@
 import { expect, test } from './test';
 import { PORT } from '../playwright.config';
-import { goToStation, newPlan } from './helpers';
+import { goToStation, newPlan, RETRIED } from './helpers';
 
 const GATEWAY = `http://127.0.0.1:${PORT + 1}`;
 
@@ -29,7 +29,7 @@ test('a class: groups join through the gateway, the board sees them live, and it
     .get(`${GATEWAY}/api/plans/demo-lamp`)
     .then((answer) => expect(answer.status()).toBe(401));
   const { running } = (await (
-    await page.request.get(`/api/lessons/${/plans\/([^/]+)/.exec(page.url())?.[1]}/class`)
+    await page.request.get(`/api/lessons/${/plans\/([^/]+)/.exec(page.url())?.[1]}/class`, RETRIED)
   ).json()) as { running: { startedAt: number } };
   const other = {
     entryId: 'x',

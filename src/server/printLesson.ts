@@ -1,3 +1,4 @@
+import { WAYS_OF_MEASURING } from '@/core/formats/customary';
 import { PAPERS, type Paper } from '@/core/physics/recipes/separatorPlan';
 import { sheetOf, sheetsAllowed } from '@/core/work/preparation/sheets/sheetsOfLesson';
 import {
@@ -18,6 +19,7 @@ export const printRequestSchema = z.object({
   sheet: z.enum([...SHEET_IDS, 'all'], 'There is no such sheet.').default('all'),
   wording: z.enum(WORDINGS, 'Choose one of the wordings.').default('standard'),
   paper: z.enum(PAPERS, 'Choose one of the paper sizes.').optional(),
+  units: z.enum(WAYS_OF_MEASURING, 'Choose one of the ways of measuring.').default('metric'),
 });
 export type PrintRequest = z.infer<typeof printRequestSchema>;
 
@@ -33,7 +35,7 @@ export interface Print {
 export async function printLesson(
   context: ServerContext,
   id: string,
-  { sheet, wording, paper }: PrintRequest,
+  { sheet, wording, paper, units }: PrintRequest,
   joinAt: string | null = null,
 ): Promise<Result<Print> | null> {
   const opened = openLesson(context, id);
@@ -64,6 +66,7 @@ export async function printLesson(
     title: plan.title,
     paper: size,
     made: new Date(context.now()),
+    customary: units === 'customary',
   });
   return succeed({ pdf, fileName: sheet === 'all' ? 'lesson' : sheet });
 }

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { WAYS_OF_MEASURING } from '@/core/formats/customary';
 import { ELECTROLYTES, mixingRequestSchema } from '@/core/physics/recipes/mixingBench';
 import { electrolyteCard } from '@/core/work/preparation/mixingCards';
 import { mixingSheet } from '@/core/work/preparation/sheets/mixingSheet';
@@ -13,13 +14,19 @@ export const mixingPrintSchema = z.strictObject({
     .number('Give a volume in millilitres.')
     .positive('The volume must be greater than zero.')
     .max(2_500_000, 'Give at most 2500 L.'),
+  units: z.enum(WAYS_OF_MEASURING, 'Choose one of the ways of measuring.').default('metric'),
 });
 
 export async function printMixing(
   { now }: Pick<ServerContext, 'now'>,
-  { electrolyte, strength, millilitres }: z.infer<typeof mixingPrintSchema>,
+  { electrolyte, strength, millilitres, units }: z.infer<typeof mixingPrintSchema>,
 ): Promise<Buffer> {
   const card = electrolyteCard(electrolyte, strength, millilitres);
-  const facts = { title: card.title, paper: 'A4', made: new Date(now()) } as const;
+  const facts = {
+    title: card.title,
+    paper: units === 'customary' ? 'Letter' : 'A4',
+    made: new Date(now()),
+    customary: units === 'customary',
+  } as const;
   return pdfOfSheets([mixingSheet(card)], null, facts);
 }

@@ -13,6 +13,8 @@ import {
   formatSeconds,
   formatVolts,
 } from '@/core/units';
+import { inFahrenheit, inInches } from '@/core/formats/customary';
+import { useWayOfMeasuring } from './useLocalUnits';
 import { parseQuantity, type QuantityKind } from '@/core/formats/parseQuantity';
 
 export type QuantityFieldProps = Omit<TextInputProps, 'value' | 'onChange' | 'error'> & {
@@ -44,6 +46,7 @@ const USUAL_FORMATS: Readonly<Record<QuantityKind, (value: number) => string>> =
   minutes: formatMinutes,
   seconds: formatSeconds,
   millimetres: formatMillimetres,
+  celsius: (value) => formatNumber(value),
   count: (value) => formatNumber(value, 6),
 };
 
@@ -58,6 +61,7 @@ export function QuantityField(props: QuantityFieldProps) {
   const current = draft !== null && isSame(draft.committed, value) ? draft.text : null;
   const text = current ?? (value === null ? '' : format(value));
   const limits = { schema, stored, onEmpty };
+  const beside = useLocalBeside(kind, value);
   const problem = current === null ? null : problemOf(current, kind, limits);
 
   const change = (typed: string): void => {
@@ -81,10 +85,18 @@ export function QuantityField(props: QuantityFieldProps) {
         if (problem === null) setDraft(null);
       }}
       error={problem !== null}
-      helperText={problem ?? helperText}
+      helperText={problem ?? helperText ?? beside}
       autoComplete="off"
     />
   );
+}
+
+/** A length in inches, a temperature in °F, where the device's language is of a country that uses them. */
+function useLocalBeside(kind: QuantityKind, value: number | null): string | undefined {
+  const way = useWayOfMeasuring();
+  if (way === 'metric' || value === null) return undefined;
+  if (kind === 'millimetres') return inInches(value);
+  return kind === 'celsius' ? inFahrenheit(value) : undefined;
 }
 
 /** A value that went through another unit and back comes with other last digits; what is being typed stays all the same. */

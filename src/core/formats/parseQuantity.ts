@@ -9,6 +9,7 @@ export type QuantityKind =
   | 'minutes'
   | 'seconds'
   | 'millimetres'
+  | 'celsius'
   | 'count';
 
 interface QuantityRule {
@@ -83,16 +84,22 @@ const RULES: Readonly<Record<QuantityKind, QuantityRule>> = {
     defaultUnit: 'mm',
     factors: { μm: 0.001, um: 0.001, mm: 1, cm: 10, m: 1000, in: 25.4, inch: 25.4 },
   },
+  celsius: {
+    what: 'a temperature',
+    example: '20, 20 °C or 68 °F',
+    defaultUnit: '°c',
+    factors: { '°c': 1, c: 1, '°f': 5 / 9, f: 5 / 9 },
+  },
   count: { what: 'a whole number', example: '4', defaultUnit: '', factors: { '': 1 } },
 };
 
 const OVER_RANGE = /^(1|ol|o\.l\.?|0l|0\.l\.?)\s*$/i;
 const PATTERN =
-  /^([+\-−–]?)\s*(\d+(?:[.,]\d*)?|[.,]\d+)(?:e([+-]?\d{1,2}))?\s*([a-z\u03bc\u03c9]*)$/i;
+  /^([+\-−–]?)\s*(\d+(?:[.,]\d*)?|[.,]\d+)(?:e([+-]?\d{1,2}))?\s*(°?[a-z\u03bc\u03c9]*)$/i;
 
 /**
  * A quantity as people type it: comma or point, with or without a unit, with or without a space.
- * The value comes back in volts, amperes, ohms, minutes or as a count.
+ * The value comes back in volts, amperes, ohms, minutes, millimetres, °C or as a count.
  */
 export function parseQuantity(text: string, kind: QuantityKind): Result<number> {
   const rule = RULES[kind];
@@ -128,9 +135,14 @@ export function parseQuantity(text: string, kind: QuantityKind): Result<number> 
     );
   }
   const size = Number(`${digits.replace(',', '.')}e${exponent}`);
+  if (kind === 'celsius' && unit.endsWith('f')) return succeed(((signed(sign, size) - 32) * 5) / 9);
   // Dividing by 1000 is exact where multiplying by 0.001 is not.
   const value = factor < 1 ? size / Math.round(1 / factor) : size * factor;
-  return succeed(sign === '' || sign === '+' ? value : -value);
+  return succeed(signed(sign, value));
+}
+
+function signed(sign: string | undefined, value: number): number {
+  return sign === '' || sign === '+' ? value : -value;
 }
 
 /** `2 h 30 min` in minutes, or `null` where the text is not of that form. */

@@ -12,6 +12,7 @@ import {
 import { cautionsOf } from '@/core/physics/safety/cautions';
 import { formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';
+import { useLocalUnits, useWayOfMeasuring } from '@/ui/useLocalUnits';
 
 interface MixingCardProps {
   readonly request: MixingRequest;
@@ -22,6 +23,8 @@ interface MixingCardProps {
 /** What to weigh and pour, in which order, with the cautions beside it. */
 export function MixingCard({ request, recipe, answer }: MixingCardProps) {
   const { liquidMillilitres, portions, siemensPerMetre, warnings } = answer;
+  const units = useWayOfMeasuring();
+  const local = useLocalUnits();
   return (
     <Card
       title={`${recipe.name} for the class`}
@@ -33,6 +36,7 @@ export function MixingCard({ request, recipe, answer }: MixingCardProps) {
             electrolyte: request.electrolyte,
             strength: String(request.strength),
             millilitres: String(liquidMillilitres),
+            units,
           }).toString()}`}
           target="_blank"
         >
@@ -42,7 +46,7 @@ export function MixingCard({ request, recipe, answer }: MixingCardProps) {
     >
       <Box data-testid="mixing-card">
         <Typography sx={{ fontSize: '1.1rem', fontWeight: 700 }}>
-          {formatNumber(liquidMillilitres)} mL of {recipe.liquid}
+          {local(`${formatNumber(liquidMillilitres)} mL of ${recipe.liquid}`)}
         </Typography>
         {portions.map(({ solute, grams, tablespoons, saturation, note }) => (
           <Box key={solute} sx={{ my: 1 }}>
@@ -62,7 +66,7 @@ export function MixingCard({ request, recipe, answer }: MixingCardProps) {
           </Alert>
         ))}
         <Typography variant="body2" sx={{ mt: 1.5 }}>
-          {recipe.order}
+          {local(recipe.order)}
         </Typography>
         <Typography variant="body2" sx={{ mt: 1 }}>
           {recipe.remark}

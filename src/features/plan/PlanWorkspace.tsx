@@ -199,20 +199,15 @@ function Frame({ children }: { children: ReactNode }) {
   );
 }
 
-/** What happens at this station, in two lines, and the lamp of the scenario worked through it. */
+/** What happens at this station, and the lamp of the scenario worked through it. */
 export function StationHelp({ station }: { readonly station: string }) {
   const slug = STATION_SLUGS.find((one) => one === station);
   if (slug === undefined) return null;
   return (
     <Box component="section" aria-label="What happens here" sx={{ mb: 1.5 }}>
-      <Typography variant="body2" sx={{ fontWeight: 700 }}>
-        What happens here
+      <Typography variant="caption" component="p" color="textSecondary">
+        {WHAT_HAPPENS[slug]}
       </Typography>
-      {WHAT_HAPPENS[slug].map((line) => (
-        <Typography key={line} variant="caption" component="p" color="textSecondary">
-          {line}
-        </Typography>
-      ))}
       <Typography variant="body2" component="div" sx={{ mt: 0.5 }}>
         <Explained
           explain={async () => (await import('@/core/work/stations/stationHelp')).exampleAt(slug)}

@@ -1,5 +1,6 @@
 import type { Paper } from '@/core/physics/recipes/separatorPlan';
-import type { PrintedSheet } from '@/core/work/preparation/sheets/sheet';
+import { withCustomary } from '@/core/formats/customary';
+import { type PrintedSheet, withTexts } from '@/core/work/preparation/sheets/sheet';
 import { DEFERRAL } from '@/core/physics/safety/deferral';
 import type { DrawnDesk } from './drawDesk';
 import { MARGINS } from './page';
@@ -11,6 +12,8 @@ interface PrintFacts {
   readonly title: string;
   readonly paper: Paper;
   readonly made: Date;
+  /** Inches, cups and °F beside the metric figures. */
+  readonly customary?: boolean;
 }
 
 /** Sizes that a sheet for so many pages is tried in, largest first; the smallest is still read at arm's length. */
@@ -21,10 +24,12 @@ const LARGER = [1.6, 1.4, 1.2] as const;
 
 /** Sheets one after another as a PDF with the fonts in it; every page carries the deferral to local rules. */
 export async function pdfOfSheets(
-  sheets: readonly PrintedSheet[],
+  asMade: readonly PrintedSheet[],
   drawn: DrawnDesk | null,
   facts: PrintFacts,
 ): Promise<Buffer> {
+  const sheets =
+    facts.customary === true ? asMade.map((sheet) => withTexts(sheet, withCustomary)) : asMade;
   const pdf = new SheetPdf({
     ...pageOf(facts.paper, sheets[0]),
     bufferPages: true,

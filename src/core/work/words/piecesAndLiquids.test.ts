@@ -135,6 +135,8 @@ test('the leak of a tall pile is near what the network with a leak at every rim 
 test('the words about the overhang name the leak, and both batteries', () => {
   const plan = pile('felt', { overhangMillimetres: 2 });
   const words = overhangWords(plan, evaluatePlan(plan))?.replaceAll('\u00a0', ' ');
-  expect(words).toMatch(/leak about 2 kΩ .* with nothing connected and .* instead of .* with nothing connected and /);
+  expect(words).toMatch(
+    /leak about 2 kΩ .* with nothing connected and .* instead of .* with nothing connected and /,
+  );
   expect(overhangWords(pile('felt'), evaluatePlan(pile('felt')))).toBeNull();
 });

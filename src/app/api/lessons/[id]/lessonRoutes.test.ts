@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { readingEntry } from '@/core/records/logbook/readingEntry';
 import { LARGEST_UPLOAD_BYTES } from '@/server/bench/photos';
+import { pdfWords } from '@/testing/server/pdfPages';
 import { POST as create } from '../../[kind]/route';
 import { GET as open, PUT as save } from '../../[kind]/[id]/route';
 import { POST as decide } from './admissions/route';
@@ -157,11 +158,7 @@ test('a timetable needs a day; with one it is a calendar file', async () => {
 test('a sheet is a PDF; an unknown sheet or paper is refused by its field', async () => {
   const sheet = await print(get('?sheet=shopping'), at());
   expect(sheet.headers.get('content-type')).toBe('application/pdf');
-  expect(
-    Buffer.from(await sheet.arrayBuffer())
-      .subarray(0, 5)
-      .toString(),
-  ).toBe('%PDF-');
+  expect(pdfWords(await sheet.bytes()).join(' ')).toMatch(/Shopping: .*clip leads/);
   const refused = await print(get('?sheet=poem&paper=A3'), at());
   expect(refused.status).toBe(400);
   expect(await refused.json()).toMatchObject({

@@ -124,6 +124,48 @@ export interface PrintedSheet {
   readonly landscape?: boolean;
 }
 
+/** The same sheet with every text changed. */
+export function withTexts<Printed extends PrintedSheet>(
+  sheet: Printed,
+  change: (text: string) => string,
+): Printed {
+  return { ...sheet, blocks: sheet.blocks.map((block) => blockWithTexts(block, change)) };
+}
+
+function blockWithTexts(block: Block, change: (text: string) => string): Block {
+  const within = (blocks: readonly Block[]) => blocks.map((one) => blockWithTexts(one, change));
+  switch (block.kind) {
+    case 'heading':
+    case 'text':
+    case 'caution':
+      return { ...block, text: change(block.text) };
+    case 'list':
+      return { ...block, items: block.items.map(change) };
+    case 'table':
+      return { ...block, rows: block.rows.map((cells) => cells.map(change)) };
+    case 'together':
+      return { ...block, blocks: within(block.blocks) };
+    case 'columns':
+      return { ...block, columns: block.columns.map(within) };
+    case 'pictures':
+      return {
+        ...block,
+        pictures: block.pictures.map((one) => ({ ...one, caption: change(one.caption) })),
+      };
+    case 'cards':
+      return {
+        ...block,
+        cards: block.cards.map((card) => ({ ...card, lines: card.lines.map(change) })),
+      };
+    case 'desk':
+    case 'lines':
+    case 'stairs':
+    case 'frame':
+    case 'new-page':
+      return block;
+  }
+}
+
 export interface Sheet extends PrintedSheet {
   readonly id: SheetId;
 }

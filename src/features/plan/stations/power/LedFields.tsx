@@ -42,7 +42,7 @@ export function LedFields({ target, onChange }: LedFieldsProps) {
       }}
     >
       <Box>
-        <FormLabel id="led-colour">Colour of the LED</FormLabel>
+        <FormLabel id="led-colour">Colour of the LED, and its volts at 1 mA</FormLabel>
         <RadioGroup
           aria-labelledby="led-colour"
           value={target.colour}
@@ -83,8 +83,7 @@ export function LedFields({ target, onChange }: LedFieldsProps) {
           ))}
         </RadioGroup>
         <Typography variant="caption" color="textSecondary" component="p" sx={{ mt: 1 }}>
-          For a 3 mm high-efficiency LED. Of the visible ones red needs the least; true green, blue
-          and white need about 3 V.
+          For a 3 mm high-efficiency LED. Of the visible ones red needs the least.
         </Typography>
         <LedPack target={target} onChange={onChange} />
       </Box>
@@ -150,7 +149,7 @@ function ColourChoice({ colour, chosen }: { colour: LedColour; chosen: boolean }
               {label}
             </Box>
             <Box component="span" sx={{ fontSize: '0.78rem', color: 'text.secondary' }}>
-              {formatVolts(voltsAt1mA)} at 1 mA
+              {formatVolts(voltsAt1mA)}
             </Box>
           </span>
         </Box>

@@ -14,7 +14,6 @@ export function LessonDate() {
       onCommit={(day) =>
         edit((plan) => ({ ...plan, lessonDate: day === '' ? null : day }), 'lesson-date')
       }
-      helperText="Appears on the plan’s card."
       fullWidth
       sx={{ mt: 2 }}
     />

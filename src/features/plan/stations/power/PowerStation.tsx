@@ -76,7 +76,6 @@ export function PowerStation() {
             label="It must run for"
             kind="minutes"
             sx={{ mt: 1 }}
-            helperText="The plan is judged for all of that time."
             fullWidth
           />
           <UsualTimes
@@ -94,11 +93,11 @@ export function PowerStation() {
               />
             </svg>
           </Box>
-          <Typography variant="body2" color="textSecondary" align="center">
-            {target.kind === 'led' && target.colour === 'infrared'
-              ? 'Nobody sees infrared; a phone’s camera may.'
-              : 'What you are aiming for.'}
-          </Typography>
+          {target.kind === 'led' && target.colour === 'infrared' ? (
+            <Typography variant="body2" color="textSecondary" align="center">
+              Nobody sees infrared; a phone’s camera may.
+            </Typography>
+          ) : null}
         </Card>
       </Box>
       {target.kind === 'led' || target.kind === 'device' ? <ResistorCard /> : null}

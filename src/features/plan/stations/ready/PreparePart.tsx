@@ -13,6 +13,7 @@ import { Card } from '@/ui/Card';
 import { CautionList } from '@/ui/CautionList';
 import { Choice } from '@/ui/Choice';
 import { CountStepper } from '@/ui/CountStepper';
+import { useLocalUnits } from '@/ui/useLocalUnits';
 import { useEdit } from '../../PlanProvider';
 import { withLesson } from './lessonEdits';
 
@@ -66,12 +67,13 @@ export function PreparePart({ facts }: { facts: LessonFacts }) {
 }
 
 function Cutting({ step, hands }: { step: CuttingStep; hands: number }) {
+  const local = useLocalUnits();
   return (
     <Card title={step.title}>
       <Box component="ul" sx={{ pl: 2.25, m: 0 }}>
         {step.lines.map((line) => (
           <Typography key={line} component="li" variant="body2" sx={{ mb: 0.5 }}>
-            {line}
+            {local(line)}
           </Typography>
         ))}
       </Box>
@@ -85,13 +87,14 @@ function Cutting({ step, hands }: { step: CuttingStep; hands: number }) {
 }
 
 function Mixing({ card }: { card: MixingCardFacts }) {
+  const local = useLocalUnits();
   return (
-    <Card title={`${card.title}, ${formatNumber(card.millilitres)} mL`}>
+    <Card title={local(`${card.title}, ${formatNumber(card.millilitres)} mL`)}>
       {card.refused === null ? (
         <>
           {card.ingredients.map(({ words }) => (
             <Typography key={words} sx={{ fontWeight: 700 }}>
-              {words}
+              {local(words)}
             </Typography>
           ))}
           {[
@@ -101,7 +104,7 @@ function Mixing({ card }: { card: MixingCardFacts }) {
             `Afterwards: ${card.disposal}`,
           ].map((line) => (
             <Typography key={line} variant="body2" sx={{ mt: 0.75 }}>
-              {line}
+              {local(line)}
             </Typography>
           ))}
           <Box sx={{ mt: 1 }}>

@@ -23,6 +23,7 @@ import { useEdit, usePlanContext } from '../../PlanProvider';
 import { withLesson } from './lessonEdits';
 import { JOIN_CODE_LENGTH, joinCodeOf } from '@/core/records/plan/joinCode';
 import LinearProgress from '@mui/material/LinearProgress';
+import { useWayOfMeasuring } from '@/ui/useLocalUnits';
 import { type DrawnPage, drawPdf } from '@/workers/drawPdf';
 
 /** Sheets to hand out, made on the server as PDF and shown before they are printed. */
@@ -33,6 +34,7 @@ export function PrintsPart({ facts }: { facts: LessonFacts }) {
   const allowed = sheetsAllowed(facts);
   const [chosen, setChosen] = useState<SheetId | 'all'>('pupil');
   const { lesson } = facts.plan;
+  const units = useWayOfMeasuring();
   // The age band’s wording until another one is chosen.
   const [other, setWording] = useState<Wording | null>(null);
   const wording = other ?? WORDING_OF_AGE[lesson.ageBand];
@@ -40,7 +42,7 @@ export function PrintsPart({ facts }: { facts: LessonFacts }) {
   if (sheet === null) {
     return <Alert severity="error">No sheet is made for this class. {facts.gate.reason}</Alert>;
   }
-  const address = `/api/lessons/${open.id}/print?sheet=${sheet}&wording=${wording}&paper=${lesson.paper}`;
+  const address = `/api/lessons/${open.id}/print?sheet=${sheet}&wording=${wording}&paper=${lesson.paper}&units=${units}`;
   return (
     <Box
       sx={{

@@ -25,6 +25,7 @@ import { FromTheCupboard } from './FromTheCupboard';
 import { withSwapped } from './lessonEdits';
 import { ShoppingTable } from './ShoppingTable';
 import { useCallback } from 'react';
+import { useWayOfMeasuring } from '@/ui/useLocalUnits';
 import { useWorkerJob } from '@/workers/useWorkerJob';
 
 interface ShoppingPartProps {
@@ -37,6 +38,7 @@ export function ShoppingPart({ facts, bench }: ShoppingPartProps) {
   const { shopping, cupboard, plan } = facts;
   const { id } = usePlanContext().open;
   const paper = plan.lesson.paper;
+  const units = useWayOfMeasuring();
   return (
     <Box sx={mainAndSide(320)}>
       <Card
@@ -46,7 +48,7 @@ export function ShoppingPart({ facts, bench }: ShoppingPartProps) {
             <Button
               size="small"
               component="a"
-              href={`/api/lessons/${id}/print?sheet=shopping&paper=${paper}`}
+              href={`/api/lessons/${id}/print?sheet=shopping&paper=${paper}&units=${units}`}
               target="_blank"
             >
               Print

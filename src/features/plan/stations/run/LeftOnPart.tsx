@@ -237,7 +237,7 @@ export function LeftStandingCard() {
         }}
       >
         <PlanQuantity path="running.humidity" factor={100} label="Humidity, %" kind="count" />
-        <PlanQuantity path="running.celsius" label="Temperature, °C" kind="count" />
+        <PlanQuantity path="running.celsius" label="Temperature, °C" kind="celsius" />
       </Box>
       <Box sx={{ mt: 1.5 }}>
         <CautionList cautions={cautionTextsOf(recipe, body)} />
