@@ -1,5 +1,5 @@
 import { useSyncExternalStore } from 'react';
-import { usesCustomary, WAYS_OF_MEASURING, withCustomary } from '@/core/formats/customary';
+import { usesCustomary, type WAYS_OF_MEASURING, withCustomary } from '@/core/formats/customary';
 
 const never = () => () => {};
 const asItIs = (text: string): string => text;

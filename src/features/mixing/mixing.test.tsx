@@ -33,7 +33,7 @@ test('electrolyte for the class: grams follow, it is kept, undo brings it back, 
   fireEvent.change(strength, { target: { value: strength.getAttribute('max') } });
   expect(screen.getByTestId('mixing-refused')).toHaveTextContent('the rest stays at the bottom');
   await press('Undo');
-  expect(card()).toContain('360 mL of warm tap water');
+  expect(card()).toContain('360 mL (1 1/2 cups) of warm tap water');
   await press('Undo');
   expect(card()).toContain('360 mL (1 1/2 cups) of vinegar');
 });
