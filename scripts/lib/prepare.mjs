@@ -2,12 +2,15 @@ import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { chromiumPath, CHROMIUMS } from './chromium.mjs';
 import { fingerprint } from './fingerprint.mjs';
+import { alone } from './lock.mjs';
 import { binary, ROOT, run, runOrExit } from './run.mjs';
 
 const LEAST_NODE_MAJOR = 20;
 const NGSPICE = '/usr/bin/ngspice';
 /** The one package that is compiled on this machine; the others come as they are. */
 const COMPILED = 'better-sqlite3';
+/** Where commands that were started at once wait for each other. */
+const LOCKS = join(ROOT, '.setup');
 /** Everything that a build depends on. */
 const BUILD_INPUTS = ['src', 'public', 'package-lock.json', 'next.config.ts', 'tsconfig.json'];
 
@@ -24,18 +27,27 @@ export function checkNode() {
 export async function ensurePackages() {
   const stamp = join(ROOT, 'node_modules', '.grozer-installed');
   const wanted = fingerprint(ROOT, ['package-lock.json']);
-  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
-  console.log('Installing the dependencies (a few minutes the first time) …');
-  const quietly = ['--no-audit', '--no-fund', '--ignore-scripts'];
-  await runOrExit('Installing the dependencies', 'npm', ['ci', ...quietly]);
-  writeFileSync(stamp, wanted);
+  const areThere = () => existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted;
+  if (areThere()) return;
+  await alone(LOCKS, 'packages', async () => {
+    if (areThere()) return;
+    console.log('Installing the dependencies (a few minutes the first time) …');
+    const quietly = ['--no-audit', '--no-fund', '--ignore-scripts'];
+    await runOrExit('Installing the dependencies', 'npm', ['ci', ...quietly]);
+    writeFileSync(stamp, wanted);
+  });
 }
 
-/** Compiles the database for this machine unless that is done. It needs one core: the other one is free meanwhile. */
+/** Compiles the database for this machine unless that is done: its two sources side by side where there are two cores. */
 export async function ensureCompiled() {
-  if (existsSync(join(ROOT, 'node_modules', COMPILED, 'build/Release/better_sqlite3.node'))) return;
-  console.log('Compiling the database for this machine (a few minutes the first time) …');
-  await runOrExit('Compiling the database', 'npm', ['rebuild', COMPILED]);
+  const binary = join(ROOT, 'node_modules', COMPILED, 'build/Release/better_sqlite3.node');
+  if (existsSync(binary)) return;
+  await alone(LOCKS, 'database', async () => {
+    if (existsSync(binary)) return;
+    console.log('Compiling the database for this machine (a few minutes the first time) …');
+    const env = { JOBS: 'max' };
+    await runOrExit('Compiling the database', 'npm', ['rebuild', COMPILED], { env });
+  });
 }
 
 /** Installs the dependencies unless exactly those of the lockfile are there. */
@@ -48,13 +60,17 @@ export async function ensureDependencies() {
 export async function buildApp({ held = false } = {}) {
   const stamp = join(ROOT, '.next', '.grozer-built');
   const wanted = fingerprint(ROOT, BUILD_INPUTS);
-  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return true;
-  if (!held) console.log('Building the app …');
-  const [node, next] = binary('next/dist/bin/next');
-  if ((await run(node, [next, 'build'], { held })) !== 0) return false;
-  mkdirSync(join(ROOT, '.next'), { recursive: true });
-  writeFileSync(stamp, wanted);
-  return true;
+  const isThere = () => existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted;
+  if (isThere()) return true;
+  return alone(LOCKS, 'build', async () => {
+    if (isThere()) return true;
+    if (!held) console.log('Building the app …');
+    const [node, next] = binary('next/dist/bin/next');
+    if ((await run(node, [next, 'build'], { held })) !== 0) return false;
+    mkdirSync(join(ROOT, '.next'), { recursive: true });
+    writeFileSync(stamp, wanted);
+    return true;
+  });
 }
 
 /** Installs what is missing and builds the app: all that serving it needs. */
