@@ -38,14 +38,17 @@ export async function ensurePackages() {
   });
 }
 
-/** Compiles the database for this machine unless that is done: its two sources side by side where there are two cores. */
+/**
+ * Compiles the database for this machine unless that is done. It needs one core: the other one is free meanwhile. Compiled with
+ * little optimising it is there in half of the time; a query waits for the disk, not for the processor.
+ */
 export async function ensureCompiled() {
   const binary = join(ROOT, 'node_modules', COMPILED, 'build/Release/better_sqlite3.node');
   if (existsSync(binary)) return;
   await alone(LOCKS, 'database', async () => {
     if (existsSync(binary)) return;
     console.log('Compiling the database for this machine (a few minutes the first time) …');
-    const env = { JOBS: 'max' };
+    const env = { CFLAGS: '-O1', CXXFLAGS: '-O1' };
     await runOrExit('Compiling the database', 'npm', ['rebuild', COMPILED], { env });
   });
 }

@@ -1,10 +1,11 @@
 import ICAL from 'ical.js';
+import jsQR from 'jsqr';
 import { freshCell, newPlan } from '@/core/records/plan/newPlan';
 import { PLAN_DOCUMENT } from '@/core/records/plan/planDocument';
 import type { Plan } from '@/core/records/plan/planSchema';
 import { openDatabase } from '@/data/openDatabase';
 import { createDocumentRepository } from '@/data/documentRepository';
-import { pdfWords } from '@/testing/server/pdfPages';
+import { pdfPages, pdfWords } from '@/testing/server/pdfPages';
 import type { ServerContext } from './context';
 import { lessonCalendar } from './lessonCalendar';
 import { printLesson, printRequestSchema } from './printLesson';
@@ -64,6 +65,76 @@ test('sheets are PDF files with their fonts in them, in the wished paper', async
     expect(text).toContain('/FontFile');
     expect(text).not.toContain('/Helvetica');
   }
+});
+
+const everySheet = async (change: Partial<Plan>, paper: 'A4' | 'Letter') => {
+  const print = await printLesson(
+    withPlan({ lessonDate: '2027-01-29', ...change }),
+    'p',
+    asked({ paper }),
+    'http://192.168.1.20:3401/join',
+  );
+  if (print === null || !print.ok) throw new Error('no print');
+  return pdfPages(print.value.pdf);
+};
+
+/**
+ * @check where print stands on its page, and how large
+ * @origin library: pdf.js, which finds each word’s place anew
+ * @tolerance none: printers reach 5 mm from the edge, and no letter is below 7 points (common practice, no source)
+ */
+test.each(['A4', 'Letter'] as const)(
+  'nothing on %s runs off the page or is too small to read',
+  async (paper) => {
+    const pages = await everySheet({}, paper);
+    expect(pages.length).toBeGreaterThan(6);
+    const edge = (5 / 25.4) * 72;
+    for (const { width, height, texts } of pages) {
+      expect(texts.length).toBeGreaterThan(5);
+      for (const { text, x, y, width: wide, size } of texts) {
+        const inside = x >= edge && x + wide <= width - edge && y - size >= 0 && y <= height - edge;
+        expect({ text, inside, legible: size >= 6.9 }).toEqual({
+          text,
+          inside: true,
+          legible: true,
+        });
+      }
+    }
+  },
+);
+
+/**
+ * @check the code on a group’s card
+ * @origin library: pdf.js finds the squares, jsQR reads them
+ * @tolerance exact
+ */
+test('a camera reads from the printed card where to join, and with which code', async () => {
+  const lesson = { ...newPlan('x').lesson, joinCode: 'KWB742' };
+  const pages = await everySheet({ lesson }, 'A4');
+  const squares = pages
+    .flatMap(({ boxes }) => boxes)
+    .filter(({ width, height }) => width < 5 && Math.abs(width - height) < 0.01);
+  const side = squares[0]?.width ?? 1;
+  // The card first printed; around it the white that a reader needs.
+  const [left, top] = [squares[0]?.x ?? 0, squares[0]?.y ?? 0];
+  const own = squares.filter(
+    ({ x, y }) => x - left < 92 && y - top < 92 && x >= left - 0.01 && y >= top - 0.01,
+  );
+  const modules = Math.round(92 / side);
+  const scale = 4;
+  const margin = 4 * scale;
+  const pixels = modules * scale + 2 * margin;
+  const image = new Uint8ClampedArray(4 * pixels * pixels).fill(255);
+  for (const { x, y } of own) {
+    const [column, row] = [(x - left) / side, (y - top) / side].map(Math.round) as [number, number];
+    for (let dy = 0; dy < scale; dy += 1) {
+      for (let dx = 0; dx < scale; dx += 1) {
+        const at = 4 * ((margin + row * scale + dy) * pixels + margin + column * scale + dx);
+        image.fill(0, at, at + 3);
+      }
+    }
+  }
+  expect(jsQR(image, pixels, pixels)?.data).toBe('http://192.168.1.20:3401/join?code=KWB742');
 });
 
 test('with inches and cups beside, where they are in use', async () => {

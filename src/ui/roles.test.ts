@@ -1,4 +1,5 @@
 import { getContrastRatio } from '@mui/material/styles';
+import { hex } from 'wcag-contrast';
 import { DARK_ROLES, LIGHT_ROLES, type Roles } from './roles';
 
 /** WCAG 2.2, success criterion 1.4.3: text 4.5 : 1; 1.4.11: what must be told apart 3 : 1. */
@@ -33,12 +34,25 @@ describe.each([
   ['dark', DARK_ROLES],
 ])('%s', (_, roles) => {
   test.each(ON_BOTH)('%s can be read on paper and card', (role) => {
-    expect(getContrastRatio(roles[role], roles.paper)).toBeGreaterThanOrEqual(TEXT);
-    expect(getContrastRatio(roles[role], roles.card)).toBeGreaterThanOrEqual(TEXT);
+    expect(hex(roles[role], roles.paper)).toBeGreaterThanOrEqual(TEXT);
+    expect(hex(roles[role], roles.card)).toBeGreaterThanOrEqual(TEXT);
   });
 
   test.each(ON_SOFT)('%s can be read on %s', (role, ground) => {
     const least = role === 'copper' ? SHAPE : TEXT;
-    expect(getContrastRatio(roles[role], roles[ground])).toBeGreaterThanOrEqual(least);
+    expect(hex(roles[role], roles[ground])).toBeGreaterThanOrEqual(least);
   });
+});
+
+/**
+ * @check the contrast that the theme’s library computes
+ * @origin library: wcag-contrast
+ * @tolerance 0.02: one of them rounds the luminance to a thousandth
+ */
+test('both libraries find the same contrast', () => {
+  for (const { paper, ink, copper, red } of [LIGHT_ROLES, DARK_ROLES]) {
+    for (const role of [ink, copper, red]) {
+      expect(Math.abs(getContrastRatio(role, paper) - hex(role, paper))).toBeLessThan(0.02);
+    }
+  }
 });

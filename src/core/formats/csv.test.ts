@@ -1,3 +1,4 @@
+import { parse } from 'csv-parse/sync';
 import fc from 'fast-check';
 import { csvRows, csvText } from './csv';
 
@@ -15,6 +16,28 @@ test('what is written is read back, whatever the texts look like', () => {
       );
       const back = csvRows(text);
       expect(back.ok && back.value.map(({ cells }) => [cells['a'], cells['b']])).toEqual(rows);
+    }),
+  );
+});
+
+/**
+ * @check written tables, read elsewhere
+ * @origin library: csv-parse
+ * @tolerance exact
+ */
+test('another reader of CSV finds the same cells, whatever stands in them', () => {
+  const anything = fc
+    .string({ maxLength: 12, unit: 'binary' })
+    .filter((text) => !/^[=+\-@\t\r']/.test(text));
+  fc.assert(
+    fc.property(fc.array(fc.tuple(anything, anything), { minLength: 1 }), (rows) => {
+      const read = parse(
+        csvText(
+          ['a', 'b', 'end'],
+          rows.map(([a, b]) => [a, b, 'x']),
+        ),
+      );
+      expect(read).toEqual([['a', 'b', 'end'], ...rows.map(([a, b]) => [a, b, 'x'])]);
     }),
   );
 });

@@ -1,3 +1,4 @@
+import Qty from 'js-quantities';
 import { inCups, inFahrenheit, inInches, usesCustomary, withCustomary } from './customary';
 
 const plain = (text: string): string => text.replaceAll('\u00a0', ' ');
@@ -14,9 +15,35 @@ test('the United States measure so, other countries do not (Unicode CLDR)', () =
 });
 
 /**
- * @check Metric figures in inches, cups and °F
- * @origin NIST Special Publication 811, appendix B (1 in = 25.4 mm exactly, 1 fl oz = 29.5735 mL, 1 cup = 8 fl oz), from memory; 68 °F is 20 °C
- * @tolerance half a line of the ruler, a quarter of a cup, 1 °F
+ * @check inches, cups and °F beside metric figures
+ * @origin library: js-quantities, which converts units by tables of its own
+ * @tolerance half a line of the ruler, an eighth of a cup, half a degree
+ */
+test('any length, volume or temperature is told as a library of units has it', () => {
+  const numberOf = (text: string): number =>
+    (text.match(/-?[\d.]+(?:\/\d+)?/g) ?? [])
+      .map((part) => part.split('/').map(Number))
+      .reduce((sum, [over = 0, under = 1]) => sum + over / under, 0);
+  for (let step = 0; step < 60; step += 1) {
+    const millimetres = 3 * 1.07 ** step;
+    const inches = Qty(millimetres, 'mm').to('in').scalar;
+    if (inches < 36)
+      expect(Math.abs(numberOf(inInches(millimetres)) - inches)).toBeLessThanOrEqual(1 / 8);
+    const millilitres = 5 * 1.12 ** step;
+    const told = inCups(millilitres);
+    const unit = told.includes('oz') ? 'floz' : 'cup';
+    const volume = Qty(millilitres, 'ml').to(unit).scalar;
+    expect(Math.abs(numberOf(told) - volume)).toBeLessThanOrEqual(unit === 'cup' ? 1 / 8 : 0.05);
+    const celsius = 2 * step - 20;
+    const fahrenheit = Qty(celsius, 'tempC').to('tempF').scalar;
+    expect(Math.abs(numberOf(inFahrenheit(celsius)) - fahrenheit)).toBeLessThanOrEqual(0.5);
+  }
+});
+
+/**
+ * @check inches, cups and °F in words
+ * @origin memory: NIST Special Publication 811, appendix B (1 in = 25.4 mm exactly, 1 fl oz = 29.5735 mL, 1 cup = 8 fl oz); 68 °F is 20 °C
+ * @tolerance exact words
  */
 test('lengths to the lines of a ruler, volumes in ounces and cups, temperatures in °F', () => {
   expect([9.5, 25.4, 38.1, 50, 300].map(inInches).map(plain)).toEqual([

@@ -1,6 +1,7 @@
+import { medianAbsoluteDeviation } from 'simple-statistics';
 import fc from 'fast-check';
 import { jStat } from 'jstat';
-import { median, quantile, quartiles, robustDeviation } from './robust';
+import { MAD_TO_DEVIATION, median, quantile, quartiles, robustDeviation } from './robust';
 import { roundTicks } from './roundTicks';
 
 const some = fc.array(fc.double({ min: -1e3, max: 1e3, noNaN: true }), {
@@ -18,6 +19,22 @@ test('quantiles agree with the library’s', () => {
     fc.property(some, fc.double({ min: 0, max: 1, noNaN: true }), (values, share) => {
       expect(quantile(values, share)).toBeCloseTo(jStat.quantiles(values, [share], 1, 1)[0]!, 6);
       expect(median(values)).toBeCloseTo(jStat.quantiles(values, [0.5], 1, 1)[0]!, 6);
+    }),
+  );
+});
+
+/**
+ * @check the deviation that one outlier does not move
+ * @origin library: simple-statistics, median absolute deviation
+ * @tolerance nine digits
+ */
+test('the robust deviation is the scaled median deviation of another library', () => {
+  fc.assert(
+    fc.property(some, (values) => {
+      expect(robustDeviation(values)).toBeCloseTo(
+        MAD_TO_DEVIATION * medianAbsoluteDeviation(values),
+        9,
+      );
     }),
   );
 });

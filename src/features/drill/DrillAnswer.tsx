@@ -67,7 +67,7 @@ export function DrillAnswer({ drill, run, store }: DrillAnswerProps) {
             </Alert>
           )}
           <Button variant="contained" onClick={judge}>
-            That is it
+            Check my answer
           </Button>
           <Button size="small" onClick={() => store.end('shown')}>
             Give up and show me

@@ -38,7 +38,7 @@ test('probes, ranges, a hint, a wrong answer, and the right one with its score',
   press('Put the probes there');
   press('Take the reading');
   expect(screen.getByRole('heading', { name: 'Readings: 3' })).toBeVisible();
-  press('That is it');
+  press('Check my answer');
   expect(screen.getByTestId('drill-told')).toHaveTextContent('Not so.');
   press('Start over');
   press('Undo that');
@@ -46,7 +46,7 @@ test('probes, ranges, a hint, a wrong answer, and the right one with its score',
   await expectAccessible();
   choose(screen.getByRole('combobox', { name: 'The string' }), 'a cell: the wrong way round');
   choose(screen.getByRole('combobox', { name: /^Which cell of/ }), `cell ${hidden.cell}`);
-  press('That is it');
+  press('Check my answer');
   await waitFor(() =>
     expect(screen.getByTestId('drill-over')).toHaveTextContent(
       /Score \d+ of 100 with 3 measurements, 1 hint \(one each\), 1 wrong answer \(two each\)/,

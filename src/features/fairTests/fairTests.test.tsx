@@ -52,7 +52,7 @@ test('a fair test from question to statement, with a second change warned of', a
 test('the scenario’s six plants are ranked, by volts and by power, and the uneven reading is named', () => {
   show(DEMO_FAIR_TEST.test);
   expect(ranking()).toContain('best first: rhubarb');
-  expect(statement()).toContain('Rhubarb reads highest, but cannot be told from gooseberry');
+  expect(statement()).toContain('Rhubarb reads highest, but is too close to call with gooseberry');
   press(/rank by power in an LED/);
   expect(ranking()).toMatch(/best first: \w+ [\d.]+ [mµ]W/);
   press('Undo');

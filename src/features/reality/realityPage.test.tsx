@@ -23,7 +23,9 @@ test('a wish is worked out line by line; a claim is tested, and stands in the ad
     '6 kiwis',
   );
   press('Its power is volts × amps');
-  await waitFor(() => expect(answer).toHaveTextContent('No. Volts × amps is not the power.'));
+  await waitFor(() =>
+    expect(answer).toHaveTextContent('No. You cannot multiply these two readings.'),
+  );
   expect(window.location.search).toContain('ask=claim.power');
 });
 

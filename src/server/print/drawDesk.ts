@@ -18,6 +18,7 @@ import { looksOfTarget } from '@/core/records/plan/targetLooks';
 import { formatOhms } from '@/core/units';
 import type { PlanEvaluation } from '@/core/work/judging/evaluatePlan';
 import { drawShapes } from './drawShapes';
+import { LEAST_LETTER } from './page';
 import { FONTS, type SheetPdf } from './sheetPdf';
 
 const INK = '#000000';
@@ -69,10 +70,11 @@ export function drawDesk(
   pdf.save();
   pdf.translate(x + (width - across * scale) / 2, y).scale(scale);
   pdf.lineWidth(LINE).strokeColor(INK).fillColor(INK);
-  drawWires(pdf, geometry);
-  for (const placed of geometry.cells) drawPlaced(pdf, placed, geometry);
-  for (const { sign, x: signX, y: signY } of geometry.endSigns) drawSign(pdf, sign, signX, signY);
-  if (load !== null) drawLoad(pdf, geometry, load);
+  drawWires(pdf, geometry, scale);
+  for (const placed of geometry.cells) drawPlaced(pdf, placed, geometry, scale);
+  for (const { sign, x: signX, y: signY } of geometry.endSigns)
+    drawSign(pdf, sign, signX, signY, scale);
+  if (load !== null) drawLoad(pdf, geometry, load, scale);
   pdf.restore();
   pdf.write(FONTS.text);
   return height * scale;
@@ -99,22 +101,24 @@ export function drawCell(
   cell: Pick<StandingCell, 'recipe' | 'body' | 'piece' | 'size'>,
   spacing: number,
   signs: Signs = 'above',
+  scale = 1,
 ): void {
   const looks = looksOfCell(cell);
   drawShapes(pdf, cellShapes(looks, spacing));
   if (signs === 'none') return;
   const { x, y } = (signs === 'beside' ? signsBeside : signsAbove)(looks, spacing);
-  drawSign(pdf, '−', -x, y);
-  drawSign(pdf, '+', x, y);
+  drawSign(pdf, '−', -x, y, scale);
+  drawSign(pdf, '+', x, y, scale);
 }
 
-/** The sign of a pole, its middle at x and its foot at y. */
-function drawSign(pdf: SheetPdf, sign: '−' | '+', x: number, y: number): void {
-  pdf.write(FONTS.bold).fillColor(INK).fontSize(13);
-  pdf.text(sign, x - 10, y - 11, { width: 20, align: 'center', lineBreak: false });
+/** The sign of a pole, its middle at x and its foot at y, in a drawing of a scale. */
+function drawSign(pdf: SheetPdf, sign: '−' | '+', x: number, y: number, scale = 1): void {
+  const size = Math.max(13, LEAST_LETTER / scale);
+  pdf.write(FONTS.bold).fillColor(INK).fontSize(size);
+  pdf.text(sign, x - 10, y + 2 - size, { width: 20, align: 'center', lineBreak: false });
 }
 
-function drawWires(pdf: SheetPdf, geometry: DeskGeometry): void {
+function drawWires(pdf: SheetPdf, geometry: DeskGeometry, scale: number): void {
   const { rows, leftBusX, rightBusX, leads, groupBuses } = geometry;
   const top = (rows[0]?.y ?? 0) - 16;
   const bottom = (rows.at(-1)?.y ?? 0) - 16;
@@ -131,32 +135,41 @@ function drawWires(pdf: SheetPdf, geometry: DeskGeometry): void {
       .lineTo(toX, y)
       .stroke();
   }
-  pdf.write(FONTS.text).fontSize(11);
+  const size = Math.max(11, LEAST_LETTER / scale);
+  pdf.write(FONTS.text).fontSize(size);
   for (const { label, y, string } of rows) {
     const text = string === null ? label : `string ${label}`;
-    pdf.text(text, string === null ? leftBusX + 60 : 0, y - 6, { lineBreak: false });
+    pdf.text(text, string === null ? leftBusX + 60 : 0, y + 5 - size, { lineBreak: false });
   }
 }
 
-function drawPlaced(pdf: SheetPdf, { cell, x, y }: PlacedCell, geometry: DeskGeometry): void {
+function drawPlaced(
+  pdf: SheetPdf,
+  { cell, x, y }: PlacedCell,
+  geometry: DeskGeometry,
+  scale: number,
+): void {
   pdf.save();
   pdf.translate(x, y);
   if (!geometry.touching) pdf.scale(geometry.scale);
   const signs = geometry.endSigns.length === 0 ? 'above' : 'none';
-  drawCell(pdf, cell, geometry.touching ? geometry.spacing : 60, signs);
+  const drawn = geometry.touching ? scale : scale * geometry.scale;
+  drawCell(pdf, cell, geometry.touching ? geometry.spacing : 60, signs, drawn);
   pdf.restore();
 }
 
-function drawResistor(pdf: SheetPdf, { x, y }: DeskPoint, value: string): void {
+function drawResistor(pdf: SheetPdf, { x, y }: DeskPoint, value: string, scale: number): void {
   pdf.rect(x - 11, y - 4, 22, 8).fillAndStroke('#FFFFFF', INK);
-  pdf.fillColor(INK).fontSize(8);
-  pdf.text(value, x - 22, y - 15, { width: 44, align: 'center', lineBreak: false });
+  const size = Math.max(8, LEAST_LETTER / scale);
+  pdf.fillColor(INK).fontSize(size);
+  pdf.text(value, x - 22, y - 7 - size, { width: 44, align: 'center', lineBreak: false });
 }
 
 function drawLoad(
   pdf: SheetPdf,
   geometry: DeskGeometry,
   { looks, name, resistor }: DrawnLoad,
+  scale: number,
 ): void {
   const { loadX, loadY } = geometry;
   const pins = pinsOfLoad(looks);
@@ -168,9 +181,12 @@ function drawLoad(
   pdf.translate(loadX, loadY);
   drawShapes(pdf, loadShapes(looks, false));
   pdf.restore();
-  drawSign(pdf, '+', loadX + plus[0] - 14, loadY + plus[1] - 3);
-  drawSign(pdf, '−', loadX + minus[0] + 12, loadY + minus[1] + 8);
-  pdf.write(FONTS.text).fillColor(INK).fontSize(11);
+  drawSign(pdf, '+', loadX + plus[0] - 14, loadY + plus[1] - 3, scale);
+  drawSign(pdf, '−', loadX + minus[0] + 12, loadY + minus[1] + 8, scale);
+  pdf
+    .write(FONTS.text)
+    .fillColor(INK)
+    .fontSize(Math.max(11, LEAST_LETTER / scale));
   pdf.text(name, loadX - 56, loadY - 56, { width: 112, height: 26, align: 'center' });
-  if (resistor !== null) drawResistor(pdf, wires.resistor, resistor);
+  if (resistor !== null) drawResistor(pdf, wires.resistor, resistor, scale);
 }

@@ -12,6 +12,8 @@ export interface Column {
 export const MARGINS = { top: 44, left: 48, right: 48, bottom: 56 } as const;
 export const GREY = '#444444';
 export const TEXT_SIZE = 10.5;
+/** No letter on paper is smaller than this, however small a drawing or a sheet is set, points. */
+export const LEAST_LETTER = 7;
 
 /** The whole width of the page. */
 export function wholePage(pdf: SheetPdf, scale = 1): Column {
@@ -23,7 +25,7 @@ export function wholePage(pdf: SheetPdf, scale = 1): Column {
 export function plainText(pdf: SheetPdf, { scale }: Column, size = TEXT_SIZE): SheetPdf {
   return pdf
     .write(FONTS.text)
-    .fontSize(size * scale)
+    .fontSize(Math.max(LEAST_LETTER, size * scale))
     .fillColor('#000000');
 }
 

@@ -12,6 +12,7 @@ import {
   wholePage,
   writingShare,
   type Column,
+  LEAST_LETTER,
 } from './page';
 import { printable } from './printable';
 import { renderCards } from './renderCards';
@@ -238,7 +239,7 @@ function renderDesk(
   const height = drawDesk(pdf, drawn, { x, y, width, most: tallest });
   pdf
     .write(FONTS.text)
-    .fontSize(8.5 * scale)
+    .fontSize(Math.max(LEAST_LETTER, 8.5 * scale))
     .fillColor(GREY);
   pdf.text(printable(deskCaption(drawn.desk)), x, y + height + 3, { width });
   pdf.fillColor('#000000');

@@ -1,12 +1,20 @@
 import { spawnSync } from 'node:child_process';
 import { z } from 'zod';
 
-const printed = z.object({ text: z.string(), x: z.number(), y: z.number(), size: z.number() });
-const pages = z.array(z.object({ width: z.number(), height: z.number(), texts: z.array(printed) }));
+const place = { x: z.number(), y: z.number() };
+const pages = z.array(
+  z.object({
+    width: z.number(),
+    height: z.number(),
+    texts: z.array(z.object({ ...place, text: z.string(), width: z.number(), size: z.number() })),
+    /** Rectangles. */
+    boxes: z.array(z.object({ ...place, width: z.number(), height: z.number() })),
+  }),
+);
 
 /** Reads in a process of its own: pdf.js is a module that the tests' runtime cannot load. */
 const READER = `
-import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
+import { getDocument, OPS, Util } from 'pdfjs-dist/legacy/build/pdf.mjs';
 const chunks = [];
 for await (const chunk of process.stdin) chunks.push(chunk);
 const pdf = await getDocument({ data: new Uint8Array(Buffer.concat(chunks)), verbosity: 0 }).promise;
@@ -15,18 +23,48 @@ for (let number = 1; number <= pdf.numPages; number += 1) {
   const page = await pdf.getPage(number);
   const [, , width, height] = page.view;
   const { items } = await page.getTextContent();
+  const { fnArray, argsArray } = await page.getOperatorList();
+  const boxes = [];
+  let matrix = [1, 0, 0, 1, 0, 0];
+  const saved = [];
+  fnArray.forEach((kind, index) => {
+    const parts = argsArray[index];
+    if (kind === OPS.save) saved.push(matrix);
+    if (kind === OPS.restore) matrix = saved.pop() ?? matrix;
+    if (kind === OPS.transform) matrix = Util.transform(matrix, parts);
+    if (kind !== OPS.constructPath) return;
+    const [kinds, numbers] = parts;
+    let at = 0;
+    for (const one of kinds) {
+      if (one === OPS.rectangle) {
+        const [x, y, wide, high] = numbers.slice(at, at + 4);
+        const [left, low] = Util.applyTransform([x, y], matrix);
+        const [right, top] = Util.applyTransform([x + wide, y + high], matrix);
+        boxes.push({
+          x: Math.min(left, right),
+          y: height - Math.max(low, top),
+          width: Math.abs(right - left),
+          height: Math.abs(top - low),
+        });
+      }
+      at += { [OPS.rectangle]: 4, [OPS.curveTo]: 6, [OPS.curveTo2]: 4, [OPS.curveTo3]: 4, [OPS.closePath]: 0 }[one] ?? 2;
+    }
+  });
   pages.push({
+    boxes,
     width,
     height,
-    texts: items.filter(({ str }) => str.trim() !== '').map(({ str, transform }) => ({
+    texts: items.filter(({ str }) => str.trim() !== '').map(({ str, transform, width: wide }) => ({
       text: str,
+      width: wide,
       x: transform[4],
       y: height - transform[5],
       size: Math.hypot(transform[0], transform[1]),
     })),
   });
 }
-process.stdout.write(JSON.stringify(pages));
+// What pdf.js misses for pictures it says in lines before.
+process.stdout.write('\\n' + JSON.stringify(pages));
 `;
 
 /** What stands on each page of a PDF file, and where: points from its upper left, the base line for y. */
@@ -37,7 +75,7 @@ export function pdfPages(file: Uint8Array): z.infer<typeof pages> {
     { input: file, encoding: 'utf8', maxBuffer: 50e6 },
   );
   if (status !== 0) throw new Error(`the PDF cannot be read: ${stderr}`);
-  return pages.parse(JSON.parse(stdout));
+  return pages.parse(JSON.parse(stdout.slice(stdout.lastIndexOf('\n'))));
 }
 
 /** Its words, page by page. */

@@ -29,7 +29,7 @@ export function QuestionList({ asked, wishes, onWishes }: QuestionListProps) {
   const isAsked = (kind: Question['kind'], id: string): boolean =>
     asked.kind === kind && asked.kind !== 'own' && asked.id === id;
   return (
-    <Card title="How many to …?">
+    <Card title="How many would it take to …?">
       <List label="Examples">
         {EXAMPLE_WISHES.map(({ id, wish }) => (
           <Question

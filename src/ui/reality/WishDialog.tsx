@@ -53,7 +53,7 @@ export function WishDialog({ before, onWish, onClose }: WishDialogProps) {
           submit();
         }}
       >
-        <DialogTitle id="wish-title">How many to …?</DialogTitle>
+        <DialogTitle id="wish-title">How many would it take to …?</DialogTitle>
         <DialogContent sx={{ display: 'grid', gap: 2 }}>
           <Box sx={{ mt: 1, display: 'grid', gap: 2 }}>
             {field('name', 'To do what', 'light the pier')}

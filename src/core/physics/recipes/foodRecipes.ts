@@ -30,7 +30,7 @@ const NAILS = {
 export const FRUIT_RECIPE = recipe({
   ...NAILS,
   id: 'copper-zinc-fruit',
-  name: 'Fruit, copper and zinc',
+  name: 'Lemon, kiwi …',
   openVolts: [0.85, 1.0],
   shortAmps: [0.2e-3, 1e-3],
   resistivityOhmMetres: FRUIT_TISSUE_OHM_METRES,
@@ -50,7 +50,7 @@ export const FRUIT_RECIPE = recipe({
 export const ROOT_RECIPE = recipe({
   ...NAILS,
   id: 'root-vegetable',
-  name: 'Root vegetable',
+  name: 'Potato, carrot …',
   openVolts: [0.8, 0.92],
   shortAmps: [0.2e-3, 0.5e-3],
   resistivityOhmMetres: ROOT_TISSUE_OHM_METRES,

@@ -63,7 +63,7 @@ export function differenceWords({
         `The differences are larger than the scatter: chance alone would give them in ${inHundred(p)} such tests.`,
         asGoodAsBest.length === 0
           ? `${capital(best)} is ahead of all others.`
-          : `${capital(best)} reads highest, but cannot be told from ${listWords(asGoodAsBest)}.`,
+          : `${capital(best)} reads highest, but is too close to call with ${listWords(asGoodAsBest)}.`,
         ...(apart.length === 0
           ? ['No single pair stands apart by itself; only all together do.']
           : []),

@@ -1,3 +1,4 @@
+import { mean, sampleStandardDeviation, tTestTwoSample } from 'simple-statistics';
 import { describePath } from '../../result';
 import { analyseFairTest } from './analyseFairTest';
 import { fairTestCsv, freeVariantId, withCsvReadings } from './fairTestCsv';
@@ -26,6 +27,27 @@ const testOf = (
   ...change,
 });
 
+/**
+ * @check the difference of two kinds
+ * @origin library: simple-statistics, whose t of two samples squared is F
+ * @tolerance nine digits
+ */
+test('of two kinds the analysis of variance is the square of Student’s t', () => {
+  const [one, other] = [
+    [0.93, 0.95, 0.91, 0.94],
+    [0.9, 0.92, 0.89, 0.9],
+  ];
+  const { difference, ranking } = analyseFairTest(testOf({ lemon: one, potato: other }));
+  if (difference.status !== 'tested') throw new Error(difference.status);
+  expect(difference.f).toBeCloseTo((tTestTwoSample(one, other, 0) ?? 0) ** 2, 9);
+  expect(ranking.map(({ mean, spread }) => [mean, spread])).toEqual(
+    [one, other].map((values) => [
+      expect.closeTo(mean(values), 12),
+      expect.closeTo(sampleStandardDeviation(values), 12),
+    ]),
+  );
+});
+
 /** Dried weights of plants: A. J. Dobson, “An Introduction to Statistical Modelling” (1983), R’s data set PlantGrowth. */
 const PLANT_GROWTH = {
   control: [4.17, 5.58, 5.18, 6.11, 4.5, 4.61, 5.17, 4.53, 5.33, 5.14],
@@ -52,7 +74,7 @@ test('analysis of variance of PlantGrowth: F = 4.846, p = 0.01591, only first an
   expect(difference.apart).toEqual([['second', 'first']]);
   expect(difference.asGoodAsBest).toEqual(['control']);
   expect(describeDifference(test, analysis).join(' ')).toMatch(
-    /larger than the scatter.*about 2 in 100.*cannot be told from control/s,
+    /larger than the scatter.*about 2 in 100.*too close to call with control/s,
   );
 });
 

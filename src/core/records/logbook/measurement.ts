@@ -71,7 +71,7 @@ export function measurementName(measurement: Measurement): string {
     case 'load-amps':
       return 'current of the device';
     case 'lights':
-      return measurement.turned ? 'device turned round' : 'does it run?';
+      return measurement.turned ? 'device turned round' : 'does it light or run?';
   }
 }
 

@@ -70,7 +70,7 @@ export const WRAP_NAMES: Readonly<Record<Wrap, string>> = {
   open: 'open',
   skin: 'in its skin',
   taped: 'taped',
-  sealed: 'sealed airtight',
+  sealed: 'taped all round',
 };
 
 /**

@@ -124,7 +124,7 @@ test('the stairs take the steps, everything else stands beside them', () => {
   const others = facts.others(1, readings);
   expect(others.map(({ label, meaning }) => [label, meaning.fine])).toEqual([
     ['cell 2 alone', true],
-    ['does it run?', false],
+    ['does it light or run?', false],
   ]);
   expect(measurementOfRow(1, { kind: 'short-circuit', cells: 1 })).toEqual({
     kind: 'short',

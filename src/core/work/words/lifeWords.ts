@@ -4,7 +4,7 @@ import type { Wrap } from '../../physics/time/ageingCell';
 import { WRAP_NAMES, wrapsFor, type Running } from '../../records/plan/runningSchema';
 import { aboutTime } from '../../units';
 import { listWords } from '../../words';
-import { END_WORDS } from '../search/endWords';
+import type { CellEnd } from '../../physics/time/dischargeRun';
 
 /** Cells in the string that is spoken of. */
 const CELLS = 4;
@@ -16,7 +16,7 @@ export function lifeUnder(cell: PlannedCell, running: Running, wrap: Wrap): Cell
   return endAtRest(cell, { ...running, wrap }, CELLS);
 }
 
-/** `Left alone, four in series: open about 9 h (a cell dries out), taped about 6 days (a cell dries out).` */
+/** `Left alone it lasts about a week, then goes mouldy.`; `Left alone it lasts open about 9 h, then dries out; taped about 6 days, then dries out.` */
 export function lifeWords(cell: PlannedCell, running: Running): string {
   const lives = wrapsFor(cell.recipe).map((wrap) => ({
     name: WRAP_NAMES[wrap],
@@ -24,11 +24,18 @@ export function lifeWords(cell: PlannedCell, running: Running): string {
   }));
   const told = [...new Set(lives.map(({ life }) => life))].map((life) => {
     const alike = lives.flatMap((one) => (one.life === life ? [one.name] : []));
-    return `${listWords(alike, 'or')} ${life}`;
+    return lives.length === 1 ? life : `${listWords(alike, 'or')} ${life}`;
   });
-  return `Left alone, four in series: ${told.join(', ')}.`;
+  return `Left alone ${cell.recipe.look === 'pile' ? 'a pile of four' : 'it'} lasts ${told.join('; ')}.`;
 }
 
 function lifeText({ seconds, by }: CellEndsAt): string {
-  return seconds > LONGEST_SECONDS ? 'for weeks' : `about ${aboutTime(seconds)} (${END_WORDS[by]})`;
+  return seconds > LONGEST_SECONDS ? 'for weeks' : `about ${aboutTime(seconds)}, then ${THEN[by]}`;
 }
+
+/** What a cell does at its end that lies there and gives nothing. */
+const THEN: Readonly<Record<CellEnd, string>> = {
+  'metal-used-up': 'its − metal is eaten up',
+  'dried-out': 'dries out',
+  spoilt: 'goes mouldy',
+};

@@ -41,7 +41,7 @@ export function voltsTimesAmps({ cell }: Given): Explanation {
   const product = model.emfVolts * shortAmps;
   const most = maxPowerWatts(model);
   return {
-    title: 'Volts × amps is not the power',
+    title: 'You cannot multiply these two readings',
     lines: [
       `One cell reads ${formatVolts(model.emfVolts)} with nothing connected and ${formatAmps(shortAmps)} shorted. Multiplied: ${formatWatts(product)}.`,
       `But with nothing connected there is no current, and shorted there are no volts. The most it ever gives is ${formatWatts(most)}, ${formatNumber(product / most, 2)} times less.`,

@@ -215,7 +215,7 @@ test('a common belief stays pressed while its answer is in view; another press f
   showPlan(LEMONS, 'arrange');
   for (const [claim, answer] of [
     ['All pairs in one fruit', 'one'],
-    ['Volts × amps', 'quarter'],
+    ['Volts times amps', 'quarter'],
     ['the largest cell wins', 'between'],
     ['Salt kills the acid', 'neutralise'],
   ] as const) {

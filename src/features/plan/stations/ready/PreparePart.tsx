@@ -9,6 +9,7 @@ import type { MixingCard as MixingCardFacts } from '@/core/work/preparation/mixi
 import type { LessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
 import { cautionsOf } from '@/core/physics/safety/cautions';
 import { formatNumber } from '@/core/units';
+import { counted } from '@/core/words';
 import { Card } from '@/ui/Card';
 import { CautionList } from '@/ui/CautionList';
 import { Choice } from '@/ui/Choice';
@@ -78,7 +79,7 @@ function Cutting({ step, hands }: { step: CuttingStep; hands: number }) {
         ))}
       </Box>
       <Typography sx={{ mt: 1, fontWeight: 600 }}>
-        {clockMinutes(step.handMinutes, hands)} minutes with{' '}
+        {counted(clockMinutes(step.handMinutes, hands), 'minute', 'minutes')} with{' '}
         {hands === 1 ? 'one pair of hands' : `${hands} pairs of hands`}
       </Typography>
       {step.id === 'sanding' ? <CautionList cautions={cautionsOf(['coins', 'dust'])} /> : null}

@@ -10,7 +10,7 @@ import {
 /** Common beliefs, each with the worked answer for the plan's own cell. */
 export const MISCONCEPTIONS = [
   { id: 'one-body', claim: 'All pairs in one fruit add up', answer: pairsInOneBody },
-  { id: 'power', claim: 'Volts × amps is its power', answer: voltsTimesAmps },
+  { id: 'power', claim: 'Volts times amps is its power', answer: voltsTimesAmps },
   { id: 'largest', claim: 'In parallel the largest cell wins', answer: largestWins },
   { id: 'salt', claim: 'Salt kills the acid', answer: saltKillsAcid },
 ] as const satisfies readonly {

@@ -98,7 +98,7 @@ export function WiringOptionCard(props: WiringOptionCardProps) {
       <Typography variant="body2" color="textSecondary">
         {pairsPerBody === 1
           ? wiringReason(candidate, { openVolts: candidate.openVolts, need })
-          : `lasts about ${formatNumber(candidate.hours, 2)} h${pairsPerBody === 1 ? '' : '; more metal, less food'}`}
+          : `lasts about ${formatNumber(candidate.hours, 2)} h; more metal, fewer ${bodies}`}
       </Typography>
     </ButtonBase>
   );

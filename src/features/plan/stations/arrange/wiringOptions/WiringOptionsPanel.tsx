@@ -157,7 +157,7 @@ function sortedOut(candidates: readonly BatteryCandidate[], evaluation: PlanEval
 
 /** What the options are really ordered by. */
 const ORDER_WORDS: Readonly<Record<Order, string>> = {
-  'fewest-cells': 'Fewest bodies first',
+  'fewest-cells': 'Fewest cells first',
   'lowest-cost': 'Lowest price first',
   brightest: 'Most current first',
   longest: 'Longest first',
