@@ -1,28 +1,40 @@
 import { gzipSync } from 'node:zlib';
 import { printRow } from './print.mjs';
 
-/** Pages and the most JavaScript that each may load first, in kB of gzip. */
-const BUDGETS_KB = {
-  '/join': 180,
-  '/passcode': 180,
-  '/group': 180,
-  '/plans/demo-lamp/power': 380,
-  '/plans/demo-lamp/cell': 380,
-  '/plans/demo-lamp/arrange': 380,
-  '/plans/demo-lamp/build': 380,
-  '/plans/demo-lamp/ready': 380,
-  '/plans/demo-lamp/run': 380,
-  '/plans/demo-lamp/reality': 380,
-  '/': null,
-  '/help': null,
-  '/coins': null,
-  '/drill': null,
-  '/cupboard': null,
-  '/fair-tests': null,
+const PLAN = { most: 420, goal: 320 };
+const TOOL = { most: 370, goal: 320 };
+
+/**
+ * Pages and the JavaScript that each loads first, in kB of gzip: above `most` the browser tests fail, `goal` is what is aimed at.
+ * React and Next alone are 140 kB of it.
+ */
+export const PAGES_KB = {
+  '/join': { most: 155, goal: 140 },
+  '/passcode': { most: 150, goal: 140 },
+  '/group': { most: 185, goal: 160 },
+  '/plans/demo-lamp/power': PLAN,
+  '/plans/demo-lamp/cell': PLAN,
+  '/plans/demo-lamp/arrange': PLAN,
+  '/plans/demo-lamp/build': PLAN,
+  '/plans/demo-lamp/ready': PLAN,
+  '/plans/demo-lamp/run': PLAN,
+  '/plans/demo-lamp/reality': PLAN,
+  '/': TOOL,
+  '/help': TOOL,
+  '/coins': TOOL,
+  '/drill': TOOL,
+  '/cupboard': TOOL,
+  '/fair-tests': TOOL,
 };
 
-/** JavaScript that the HTML of a page names, as script or to be preloaded: what the browser loads before it answers. */
-async function firstLoadBytes(base, path, headers) {
+/**
+ * JavaScript that the HTML of a page names, as script or to be preloaded: what the browser loads before it answers.
+ * @param {string} base
+ * @param {string} path
+ * @param {Record<string, string>} [headers]
+ * @returns {Promise<{ landed: string, bytes: number }>} where the page came from in the end, and bytes of gzip
+ */
+export async function firstLoadBytes(base, path, headers = {}) {
   const answer = await fetch(`${base}${path}`, { headers });
   const html = await answer.text();
   const tags = [...html.matchAll(/<(?:script|link)\b[^>]*>/g)].map(([tag]) => tag);
@@ -65,7 +77,7 @@ async function seatOfFirstGroup(base) {
  */
 export async function benchPageWeight(base) {
   const { address, cookie } = await seatOfFirstGroup(base);
-  for (const [path, budget] of Object.entries(BUDGETS_KB)) {
+  for (const [path, { goal }] of Object.entries(PAGES_KB)) {
     const onPhone = path === '/group';
     const { landed, bytes } = await firstLoadBytes(
       onPhone ? address : base,
@@ -76,8 +88,8 @@ export async function benchPageWeight(base) {
     printRow(
       `first JavaScript of ${path}`,
       `${(bytes / 1000).toFixed(0)} kB gzip`,
-      budget === null ? '' : `budget ${budget} kB`,
-      budget === null || bytes <= 1000 * budget,
+      `goal ${goal} kB`,
+      bytes <= 1000 * goal,
     );
   }
 }

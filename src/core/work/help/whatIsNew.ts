@@ -11,7 +11,7 @@ export const WHAT_IS_NEW = [
       'The verdict knows the minutes of the lesson and how many meters there are.',
       'The timetable begins with a trial cell days before.',
       'Children’s sheets have cautions in their words, with pictures.',
-      'Sheets name the metals of your own cell and what happens at each.',
+      'On a phone the desk fits; in the United States inches and cups stand beside the metric figures.',
       'Deleted things wait in Safekeeping for thirty days; Ctrl K finds what you want to do.',
     ],
   },

@@ -22,9 +22,10 @@ export function lifeWords(cell: PlannedCell, running: Running): string {
     name: WRAP_NAMES[wrap],
     life: lifeText(lifeUnder(cell, running, wrap)),
   }));
-  const told = [...new Set(lives.map(({ life }) => life))].map((life) => {
+  const different = [...new Set(lives.map(({ life }) => life))];
+  const told = different.map((life) => {
     const alike = lives.flatMap((one) => (one.life === life ? [one.name] : []));
-    return lives.length === 1 ? life : `${listWords(alike, 'or')} ${life}`;
+    return different.length === 1 ? life : `${listWords(alike, 'or')} ${life}`;
   });
   return `Left alone ${cell.recipe.look === 'pile' ? 'a pile of four' : 'it'} lasts ${told.join('; ')}.`;
 }

@@ -142,12 +142,13 @@ export function ArrangeStation() {
 
 /** The battery's figures in one line; each opens to show its sum. */
 export function BatteryFigures({ evaluation }: { evaluation: PlanEvaluation }) {
-  const { source, amps, volts } = evaluation;
+  const { source, amps, volts, wrong } = evaluation;
+  const chance = chanceWording(evaluation.classes.chance);
   const figures = [
     [`${formatVolts(source.emfVolts)} with nothing connected`, 'explainOpenVolts'],
     [`internal resistance ${formatOhms(source.resistanceOhms)}`, 'explainResistance'],
     [`${formatAmps(amps)} at ${formatVolts(volts)}`, 'explainOperatingPoint'],
-    [chanceWording(evaluation.classes.chance), 'explainChance'],
+    [wrong === 0 ? chance : `built right it ${chance}`, 'explainChance'],
   ] as const;
   return (
     <Box

@@ -97,6 +97,10 @@ test.each([
     expect((menu.textContent ?? '').length).toBeGreaterThan(told.length);
     expect(screen.getByTestId('wrong-things')).toHaveTextContent(`String 2 cell 1: ${fault}.`);
     expect(verdict().text).toContain('what if: one thing is wrong on the desk');
+    // What classes do is said of the battery as it is meant.
+    expect(screen.getByRole('button', { name: /of 100 classes/ })).toHaveTextContent(
+      /^built right/,
+    );
     await waitFor(() => expect(cell(2, 1).getAttribute('aria-label')).toContain(fault));
   },
 );
