@@ -41,6 +41,21 @@ test('a save needs the revision that it started from', () => {
   expect(found?.document.ok && found.document.value.title).toBe('Bell');
 });
 
+test('a copy of what is stored stands beside it under its own id; of nothing there is none', () => {
+  const { repository } = fresh();
+  repository.insert('a', newPlan('Lamp'), 1);
+  repository.save('a', newPlan('Bell'), 1, 2);
+  repository.copyStored('a', 'b');
+  expect(repository.find('b')?.document).toMatchObject({ ok: true, value: { title: 'Bell' } });
+  expect(repository.has('a')).toBe(true);
+  repository.copyStored('z', 'c');
+  expect(repository.has('c')).toBe(false);
+  repository.remove('a', 3);
+  expect(repository.has('a')).toBe(false);
+  repository.copyStored('a', 'd');
+  expect(repository.has('d')).toBe(false);
+});
+
 test('the shelf shows the last changed first, without the deleted, which can be put back', () => {
   const { repository } = fresh();
   repository.insert('a', newPlan('A'), 1);

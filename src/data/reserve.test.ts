@@ -1,4 +1,4 @@
-import { existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { existsSync, mkdtempSync, rmSync, statSync, truncateSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { keepReserve, withReserve } from './reserve';
@@ -22,6 +22,16 @@ test('with a full disk the room that was kept is given up for what ends a class 
   expect(done).toBe('ended');
   expect(tries).toEqual([false, true]);
   expect(existsSync(reserve)).toBe(true);
+});
+
+test('room is kept where none is, of the size that was asked for, and a smaller one is made whole', () => {
+  const own = join(folder, 'fresh.db');
+  keepReserve(own);
+  const { size } = statSync(`${own}-reserve`);
+  expect(size).toBe(6_000_000);
+  truncateSync(`${own}-reserve`, 10);
+  keepReserve(own);
+  expect(statSync(`${own}-reserve`).size).toBe(size);
 });
 
 test('what fails for another reason, or still has no room, says so', () => {

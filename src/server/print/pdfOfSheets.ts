@@ -59,10 +59,11 @@ function pageOf(paper: Paper, sheet: PrintedSheet | undefined): PDFKit.PDFDocume
   };
 }
 
-/** The largest size in which a sheet fits on the pages that it may take. */
+/** The largest size in which a sheet fits on the pages that it may take; nothing said: on those that it takes as usual. */
 export function scaleFor(sheet: PrintedSheet, drawn: DrawnDesk | null, paper: Paper): number {
-  const { mostPages, grows = false } = sheet;
-  if (mostPages === undefined) return 1;
+  const { grows = false } = sheet;
+  if (sheet.mostPages === undefined && !grows) return 1;
+  const mostPages = sheet.mostPages ?? pagesOf(sheet, drawn, paper, 1);
   const smallest = SCALES[SCALES.length - 1] ?? 1;
   return (
     [...(grows ? LARGER : []), ...SCALES].find(

@@ -192,6 +192,7 @@ export function shoppingSheet(facts: LessonFacts): Sheet {
         .filter(({ from }) => from.some(({ kind }) => kind === 'material'))
         .map(({ text }): Block => ({ kind: 'caution', text })),
     ],
+    grows: true,
   };
 }
 
