@@ -25,6 +25,7 @@ const ROOMS = {
 const OTHER = { wanted: 75, every: 10 };
 const REPORT = 'test-results/mutants.json';
 const SETTINGS = 'test-results/stryker.json';
+const WATCHED_PAGES = 'scripts/watchedPages.mjs';
 
 const words = process.argv.slice(2);
 const at = words.indexOf('--every');
@@ -81,6 +82,7 @@ function settingsFor(folder, every) {
   const path = `src/${folder}`;
   return {
     mutate: every === 1 ? [`${path}/**/*.{ts,tsx}`, '!**/*.test.{ts,tsx}'] : linesOf(path, every),
+    buildCommand: `node ${WATCHED_PAGES}`,
     testRunner: 'jest',
     jest: {
       projectType: 'custom',
@@ -92,8 +94,7 @@ function settingsFor(folder, every) {
     // What is worked out once when a file is read cannot be told apart by test.
     ignoreStatic: true,
     concurrency: 2,
-    // A page may be waited for.
-    timeoutMS: 60_000,
+    timeoutMS: 15_000,
     reporters: ['progress-append-only', 'json'],
     jsonReporter: { fileName: REPORT },
     tempDirName: 'test-results/stryker',

@@ -114,6 +114,54 @@ test('Enter reads and leads the hands to the next field', async () => {
   expect(screen.getByRole('button', { name: 'Done' })).toHaveFocus();
 });
 
+test('the head says which step of how many and how long, and at the end that all are done', async () => {
+  fakeServer();
+  show();
+  const head = (): string => (document.body.textContent ?? '').replaceAll('\u00a0', ' ');
+  const { length } = FACTS.steps;
+  expect(head()).toMatch(new RegExp(`step 1 of ${length} · about \\d+ (s|min)`));
+  for (let step = 0; step < length; step += 1) await press('Skip');
+  expect(screen.getByText('All steps are done')).toBeVisible();
+  expect(head()).toContain(`step ${length} of ${length}`);
+  expect(head()).not.toContain('about');
+});
+
+test('a held key reads nothing; Escape forgets what was typed; far too much is asked about', async () => {
+  const server = fakeServer();
+  const user = userEvent.setup();
+  show();
+  await press('Done');
+  await press('Done');
+  await user.type(field()!, '0.93');
+  const before = stepNumber();
+  fireEvent.keyDown(field()!, { key: 'Enter', repeat: true });
+  await settle();
+  expect(stepNumber()).toBe(before);
+  fireEvent.keyDown(field()!, { key: 'Escape' });
+  expect(field()).toHaveValue('');
+  await user.type(field()!, '99999{Enter}');
+  expect(screen.getByRole('alert')).toHaveTextContent('More than these metals can give');
+  await user.click(screen.getByRole('button', { name: 'Type again' }));
+  await press('Skip');
+  await user.type(field()!, '99999999{Enter}');
+  expect(screen.getByText(/^At most 20\sA: check the unit\.$/)).toBeVisible();
+  await settle();
+  expect(server.lines.some(({ entry }) => entry.kind === 'reading')).toBe(false);
+});
+
+test('who has read is not asked any more what to expect', async () => {
+  fakeServer();
+  const user = userEvent.setup();
+  show(true);
+  await press('Done');
+  await press('Done');
+  const ask = 'What do you expect, before you read?';
+  expect(screen.getByLabelText(ask)).toBeVisible();
+  await user.type(screen.getByLabelText(/^Reading/), '0.9{Enter}');
+  await press('Back');
+  expect(screen.queryByLabelText(ask)).toBeNull();
+});
+
 test('a lone 1 on the display is over-range, not one volt', async () => {
   const server = fakeServer();
   const user = userEvent.setup();

@@ -22,6 +22,16 @@ const logged = (requests: readonly LogRequest[]): SendResult => ({
   lines: requests.map((one): LogLine => ({ ...one, seq: (seq += 1), author: 'group', at: 1 })),
 });
 
+test('at first nothing waits and nothing was refused', () => {
+  const { store } = createLogStore({
+    initial: [],
+    author: 'group',
+    keep: keeper().keep,
+    send: () => Promise.reject(new Error('nothing is sent')),
+  });
+  expect(store.getState()).toMatchObject({ lines: [], waiting: [], undelivered: [], held: null });
+});
+
 test('a line is shown at once and sent once', async () => {
   const sent: string[] = [];
   const { kept, keep } = keeper();

@@ -20,12 +20,22 @@ test('a class sees what other classes left on the phone, with the reason, and no
     undelivered: [{ request: line('refused'), reason: 'No.' }],
   });
   keep(queueKey(null, '/api/lessons/p/log'), { waiting: [line('teacher')] });
+  keep(queueKey(seat(3), ''), {
+    waiting: [
+      { entryId: 'a', group: 'Tern', entry: {} },
+      { entryId: 'b', entry: { kind: 'note' } },
+      { group: 'Tern', entry: { kind: 'note' } },
+      7,
+    ],
+    undelivered: [{ request: line('c') }, { reason: 'No.' }],
+  });
   window.localStorage.setItem('something else', 'no json');
   const { keys, undelivered } = leftoversBeside(window.localStorage, seat(2));
-  expect(keys).toHaveLength(2);
+  // What is no line is left out.
+  expect(keys).toHaveLength(3);
   expect(undelivered.map(({ request, reason }) => [request.entryId, reason]).sort()).toEqual([
     ['refused', 'No.'],
     ['waited', 'Its class is over: it was never sent.'],
   ]);
-  expect(leftoversBeside(window.localStorage, null).keys).toHaveLength(3);
+  expect(leftoversBeside(window.localStorage, null).keys).toHaveLength(4);
 });
