@@ -16,7 +16,8 @@ const ROOMS = {
   'core/work/diagnosis': { wanted: 80, every: 10 },
   'core/work/search': { wanted: 80, every: 10 },
   'core/work/judging': { wanted: 80, every: 10 },
-  server: { wanted: 75, every: 20 },
+  // What is asked of the server comes in by its routes.
+  server: { wanted: 75, every: 40, testedBy: 'app' },
   data: { wanted: 75, every: 10 },
   'ui/bench': { wanted: 75, every: 20 },
   'features/plan': { wanted: 75, every: 100 },
@@ -40,9 +41,9 @@ await ensureDependencies();
 mkdirSync(join(ROOT, 'test-results'), { recursive: true });
 let enough = true;
 for (const folder of named.length === 0 ? Object.keys(ROOMS) : named) {
-  const { wanted, every: usual } = ROOMS[folder] ?? OTHER;
+  const { wanted, every: usual, testedBy } = roomOf(folder);
   const every = asked ?? usual;
-  writeFileSync(join(ROOT, SETTINGS), JSON.stringify(settingsFor(folder, every)));
+  writeFileSync(join(ROOT, SETTINGS), JSON.stringify(settingsFor(folder, every, testedBy)));
   const [node, stryker] = binary('@stryker-mutator/core/bin/stryker.js');
   const code = await run(node, [stryker, 'run', SETTINGS]);
   if (code !== 0) process.exit(code);
@@ -78,7 +79,13 @@ function isCode(text) {
   );
 }
 
-function settingsFor(folder, every) {
+/** What is asked of a folder: of the room that it is, or lies in. */
+function roomOf(folder) {
+  const name = Object.keys(ROOMS).find((room) => `${folder}/`.startsWith(`${room}/`));
+  return name === undefined ? OTHER : ROOMS[name];
+}
+
+function settingsFor(folder, every, testedBy = folder) {
   const path = `src/${folder}`;
   return {
     mutate: every === 1 ? [`${path}/**/*.{ts,tsx}`, '!**/*.test.{ts,tsx}'] : linesOf(path, every),
@@ -88,7 +95,11 @@ function settingsFor(folder, every) {
       projectType: 'custom',
       configFile: 'jest.config.mjs',
       // Held by its own tests: what only a page far away would notice is not held.
-      config: { testMatch: [`<rootDir>/${path}/**/*.test.{ts,tsx}`] },
+      config: {
+        testMatch: [...new Set([path, `src/${testedBy}`])].map(
+          (tested) => `<rootDir>/${tested}/**/*.test.{ts,tsx}`,
+        ),
+      },
     },
     coverageAnalysis: 'perTest',
     // What is worked out once when a file is read cannot be told apart by test.
