@@ -40,9 +40,23 @@ const PIXEL = Buffer.from(
 );
 const photoOf = (title: string): Buffer => Buffer.concat([PIXEL, Buffer.from(title)]);
 
+/** What lies in the system’s folder for such things may be another run’s. */
+const mockTemporary: { folder: string | null } = { folder: null };
+jest.mock('node:os', () => {
+  const os = jest.requireActual<{ tmpdir: () => string }>('node:os');
+  return { ...os, tmpdir: () => mockTemporary.folder ?? os.tmpdir() };
+});
+
 let folder = '';
-beforeEach(() => (folder = mkdtempSync(join(tmpdir(), 'grozer-safe-'))));
-afterEach(() => rmSync(folder, { recursive: true }));
+beforeEach(() => {
+  folder = mkdtempSync(join(tmpdir(), 'grozer-safe-'));
+  mockTemporary.folder = join(folder, 'temporary');
+  mkdirSync(mockTemporary.folder);
+});
+afterEach(() => {
+  mockTemporary.folder = null;
+  rmSync(folder, { recursive: true });
+});
 
 /** A house with one plan, a note and a photo. */
 function house(name: string, title: string) {
@@ -199,7 +213,8 @@ test('what is no whole backup is refused with its place, and nothing stays behin
   const broken = readFileSync(file);
   writeFileSync(join(folder, 'cut.zip'), broken.subarray(0, broken.length / 2));
   expect(await faultOf(join(folder, 'cut.zip'))).toMatch(/cannot be unpacked/);
-  expect(readdirSync(tmpdir()).filter((name) => name.startsWith('grozer-restore-'))).toEqual([]);
+  // Nothing unpacked is left.
+  expect(readdirSync(tmpdir())).toEqual([]);
 });
 
 test('a backup that nobody reads to its end is not called one', async () => {
