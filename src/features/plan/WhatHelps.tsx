@@ -32,7 +32,7 @@ export function WhatHelps() {
           size="small"
           sx={PRESS}
         >
-          read one cell: more is known then
+          Read some cells: then you know
         </Button>
       )}
     </Box>

@@ -177,7 +177,7 @@ function columnsOf(currency: string, onChoose: (row: CellTypeRow) => void) {
     }),
     column.display({
       id: 'choose',
-      header: '',
+      header: 'Choose',
       cell: ({ row: { original } }) =>
         original.isPlans ? null : (
           <Button size="small" variant="outlined" onClick={() => onChoose(original)}>
