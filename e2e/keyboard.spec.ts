@@ -31,7 +31,7 @@ test('a plan is made, changed and measured without a pointer', async ({ page }) 
   await page.keyboard.type('Keys only');
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/\/power$/);
-  await tabTo(page, /^red\s*1\.70/);
+  await tabTo(page, /\bred\s*1\.70/);
   await page.keyboard.press('ArrowDown');
   await expect(page.getByRole('radio', { name: /amber/ })).toBeChecked();
   await page.locator('body').press('3');

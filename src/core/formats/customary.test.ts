@@ -77,6 +77,7 @@ test('in a text they stand after each metric figure, and nowhere else', () => {
   expect(told('strips 10 × 50 mm, 18 to 22 °C')).toBe(
     'strips 10 × 50 mm (3/8 in × 2 in), 18 to 22 °C (64 °F to 72 °F)',
   );
+  expect(told('from −5 °C on')).toBe('from −5 °C (23 °F) on');
   for (const left of [
     '3.7 V and 2 mA for 10 min',
     '1.2 mS/cm at 0.5 mol/L, 20 mm² each',

@@ -1,6 +1,6 @@
 import { formatNumber, NO_BREAK_SPACE } from '../units';
 
-/** Where people measure in inches, cups and degrees Fahrenheit (Unicode CLDR 45, `measurementSystem-category-*`). */
+/** Where people measure in inches, cups and degrees Fahrenheit (Unicode CLDR, supplemental measurement data, from memory). */
 const REGIONS: readonly string[] = ['US', 'LR', 'MM'];
 
 /** How lengths, volumes and temperatures are told: metric, or with customary figures beside. */
@@ -16,7 +16,7 @@ export function usesCustomary(language: string): boolean {
   }
 }
 
-/** Exact by definition: NIST Special Publication 811, appendix B. */
+/** NIST Special Publication 811, appendix B, from memory; an inch is exact. */
 const MILLIMETRES_PER_INCH = 25.4;
 const MILLILITRES_PER_FLUID_OUNCE = 29.5735;
 const OUNCES_PER_CUP = 8;
@@ -66,7 +66,7 @@ const UNITS: Readonly<Record<string, (value: number) => string>> = {
   L: (value) => inCups(1000 * value),
   '°C': inFahrenheit,
 };
-const NUMBER = '\\d+(?:\u202f\\d{3})*(?:[.,]\\d+)?';
+const NUMBER = '(?:(?<=^|\\s)[−-])?\\d+(?:\u202f\\d{3})*(?:[.,]\\d+)?';
 const SPACE = '[ \u00a0\u202f]?';
 /** A spoon's size says which spoon is meant, and an LED is sold by its millimetres. */
 const METRIC = new RegExp(
@@ -88,7 +88,7 @@ export function withCustomary(text: string): string {
       const tell = UNITS[unit];
       if (tell === undefined) return metric;
       const figure = (digits: string): string =>
-        tell(Number(digits.replaceAll('\u202f', '').replace(',', '.')));
+        tell(Number(digits.replaceAll('\u202f', '').replace(',', '.').replace('−', '-')));
       const both =
         second === undefined ? figure(first) : `${figure(first)}${between}${figure(second)}`;
       return `${metric} (${both})`;

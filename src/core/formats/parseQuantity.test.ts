@@ -26,6 +26,10 @@ test.each<[string, QuantityKind, number]>([
   ['2 h 30 min', 'minutes', 150],
   ['2,5 cm', 'millimetres', 25],
   ['1 in', 'millimetres', 25.4],
+  ['20', 'celsius', 20],
+  ['-5 °C', 'celsius', -5],
+  ['68 °F', 'celsius', 20],
+  ['32f', 'celsius', 0],
   ['12', 'count', 12],
 ])('reads %p as %p', (text, kind, value) => {
   const parsed = parseQuantity(text, kind);

@@ -88,7 +88,7 @@ const RULES: Readonly<Record<QuantityKind, QuantityRule>> = {
     what: 'a temperature',
     example: '20, 20 °C or 68 °F',
     defaultUnit: '°c',
-    factors: { '°c': 1, c: 1, '°f': 5 / 9, f: 5 / 9 },
+    factors: { '°c': 1, c: 1 },
   },
   count: { what: 'a whole number', example: '4', defaultUnit: '', factors: { '': 1 } },
 };
@@ -127,6 +127,10 @@ export function parseQuantity(text: string, kind: QuantityKind): Result<number> 
   }
   const [, sign, digits = '', exponent = '0', unitText = ''] = match;
   const unit = unitText === '' ? rule.defaultUnit : unitText.toLowerCase();
+  const size = Number(`${digits.replace(',', '.')}e${exponent}`);
+  if (kind === 'celsius' && /^°?f$/.test(unit)) {
+    return succeed(((signed(sign, size) - 32) * 5) / 9);
+  }
   const factor = rule.factors[unit];
   if (factor === undefined) {
     return refuse(
@@ -134,8 +138,6 @@ export function parseQuantity(text: string, kind: QuantityKind): Result<number> 
       `“${unitText}” is not a unit of ${rule.what}. Write it like ${rule.example}.`,
     );
   }
-  const size = Number(`${digits.replace(',', '.')}e${exponent}`);
-  if (kind === 'celsius' && unit.endsWith('f')) return succeed(((signed(sign, size) - 32) * 5) / 9);
   // Dividing by 1000 is exact where multiplying by 0.001 is not.
   const value = factor < 1 ? size / Math.round(1 / factor) : size * factor;
   return succeed(signed(sign, value));

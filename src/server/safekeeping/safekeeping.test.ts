@@ -20,10 +20,7 @@ import { createClassRepository } from '@/data/classRepository';
 import { createDocumentRepository } from '@/data/documentRepository';
 import { createLogRepository } from '@/data/logRepository';
 import { openDatabase, openToRead } from '@/data/openDatabase';
-import { freshBench } from '@/testing/server/benchForTests';
-import { logOfGroup } from '../bench/logOfGroup';
 import { clearOrphans } from '../bench/photos';
-import { isRestoring, whileRestoring } from './restoring';
 import { oldDatabase } from '@/testing/data/oldDatabase';
 import { openBackup } from './openBackup';
 import { restoreBackup } from './restoreBackup';
@@ -330,17 +327,6 @@ test('for looking only, the lines beside the database are read too, and a backup
   expect(createLogRepository(looked).linesAfter('p', 0)).toHaveLength(2);
   const { holds } = await writeBackup({ ...from, db: looked }, join(folder, 'look.zip'));
   expect(holds.lines).toBe(2);
-});
-
-test('while a backup is put back nothing is written, and who wants to is told', async () => {
-  expect(isRestoring()).toBe(false);
-  await whileRestoring(async () => {
-    expect(isRestoring()).toBe(true);
-    const answer = await logOfGroup(freshBench(), undefined, {});
-    expect(answer.status).toBe(503);
-  });
-  await expect(whileRestoring(() => Promise.reject(new Error('broken')))).rejects.toThrow('broken');
-  expect(isRestoring()).toBe(false);
 });
 
 test('a photo that no line names goes when no class runs, and is in no backup; in a class its line may still come', async () => {

@@ -63,11 +63,12 @@ const FIXED: readonly JumpTarget[] = [
   ...RECIPE_IDS.map((id): JumpTarget => ({
     name: RECIPES[id].name,
     kind: 'recipe',
+    also: id.replaceAll('-', ' '),
     href: `/recipes/shipped/${id}`,
   })),
   ...RECIPE_IDS.flatMap((id) =>
     RECIPES[id].bodies.map((body): JumpTarget => ({
-      name: `${capital(body.name)}: ${RECIPES[id].name}`,
+      name: materialName(capital(body.name), RECIPES[id].name),
       kind: 'material',
       href: `/recipes/shipped/${id}`,
     })),
@@ -78,6 +79,11 @@ const FIXED: readonly JumpTarget[] = [
     href: `/help#${wordAnchor(word)}`,
   })),
 ];
+
+/** A family that is called by its own fruit says nothing more. */
+function materialName(body: string, family: string): string {
+  return family.endsWith('…') ? body : `${body}: ${family}`;
+}
 
 /** Most places that are offered at once. */
 const MOST = 9;
