@@ -5,6 +5,8 @@ import {
   theveninInSeries,
   type TheveninSource,
 } from '../circuit/battery/sourceCurve';
+import { cellAmpsAt } from '../cell/cellModel';
+import { faultyCell } from '../circuit/faults/batterySpec';
 import { cellOfPlan } from '../../records/plan/cellOfPlan';
 import { requirementOf } from '../../records/plan/loadRequirement';
 import { newPlan } from '../../records/plan/newPlan';
@@ -165,6 +167,20 @@ test('one weaker cell lets all of its string down by its own resistance alone (O
     const { source, amps } = solveDesk(laidOut(withShare(toggled, at(0, 1), share)), load);
     expect(source.emfVolts).toBeCloseTo(4 * emfVolts, 6);
     expect(amps).toBeCloseTo((4 * emfVolts) / ((3 + 1 / share) * resistanceOhms + 500), 6);
+  }
+});
+
+test('of a cell whose reactions limit it too, a weaker one gives that share at every voltage', () => {
+  const cell = {
+    emfVolts: 0.95,
+    resistanceOhms: 400,
+    activation: { exchangeAmps: 2e-5, slopeVolts: 0.06 },
+    limitingAmps: 3e-3,
+    concentrationVolts: 0.03,
+  };
+  const weaker = faultyCell({ cell, faults: [{ kind: 'weaker', share: 0.3 }] }).cell;
+  for (const volts of [0, 0.3, 0.7]) {
+    expect(cellAmpsAt(weaker, volts) / cellAmpsAt(cell, volts)).toBeCloseTo(0.3, 6);
   }
 });
 

@@ -1,4 +1,4 @@
-import type { CellModel } from '../../cell/cellModel';
+import { parallelCells, type CellModel } from '../../cell/cellModel';
 
 /** Something wrong with one cell, or with the lead from its + metal to the next. */
 export type CellFault =
@@ -79,7 +79,13 @@ export interface FaultyCell {
 }
 
 export function faultyCell({ cell, faults }: Pick<SpecCell, 'cell' | 'faults'>): FaultyCell {
-  let { emfVolts, resistanceOhms } = cell;
+  // Less of the whole curve along the current: film and reactions too.
+  const share = faults.reduce(
+    (left, fault) => (fault.kind === 'weaker' ? left * fault.share : left),
+    1,
+  );
+  const whole = parallelCells(cell, share);
+  let { emfVolts, resistanceOhms } = whole;
   let touchingOhms = Infinity;
   let contactOhms = 0;
   let isReversed = false;
@@ -93,7 +99,6 @@ export function faultyCell({ cell, faults }: Pick<SpecCell, 'cell' | 'faults'>):
         emfVolts = fault.volts ?? 0;
         break;
       case 'weaker':
-        resistanceOhms /= fault.share;
         break;
       case 'dry':
         resistanceOhms *= fault.factor;
@@ -116,7 +121,7 @@ export function faultyCell({ cell, faults }: Pick<SpecCell, 'cell' | 'faults'>):
     }
   }
   return {
-    cell: { ...cell, emfVolts, resistanceOhms },
+    cell: { ...whole, emfVolts, resistanceOhms },
     isReversed,
     touchingOhms,
     contactOhms,

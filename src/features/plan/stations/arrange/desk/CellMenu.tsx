@@ -61,8 +61,10 @@ export function CellMenu({ anchor, name, onClose }: CellMenuProps) {
   const place = deskGeometry(desk).cells.find((one) => one.cell.name === name)?.place;
   if (cell === undefined || place === undefined) return null;
   const stored = cellAt(deskOfArrangement(plan, wiring), place);
-  const change = (edited: (board: DeskArrangement) => DeskArrangement): void =>
-    edit((before) => withDesk(before, wiring, edited));
+  const change = (
+    edited: (board: DeskArrangement) => DeskArrangement,
+    typing: string | null = null,
+  ): void => edit((before) => withDesk(before, wiring, edited), typing);
   const changeAndClose = (edited: (board: DeskArrangement) => DeskArrangement): void => {
     change(edited);
     onClose();
@@ -100,7 +102,9 @@ export function CellMenu({ anchor, name, onClose }: CellMenuProps) {
             {kind === 'weaker' ? (
               <HowWeak
                 faults={cell.faults}
-                onChange={(share) => change((board) => withShare(board, place, share))}
+                onChange={(share) =>
+                  change((board) => withShare(board, place, share), `weaker ${name}`)
+                }
               />
             ) : null}
           </Fault>
