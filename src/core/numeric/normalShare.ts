@@ -25,3 +25,9 @@ export function deviationsBelow(share: number): number {
       (1 + t * (1.432788 + t * (0.189269 + t * 0.001308)));
   return share < 0.5 ? -size : size;
 }
+
+/** Share of a normal distribution above zero. */
+export function shareAbove(mean: number, deviation: number): number {
+  if (deviation === 0) return mean >= 0 ? 1 : 0;
+  return normalShareBelow(mean / deviation);
+}

@@ -100,18 +100,24 @@ test('each class begins where the one before ended among the factors', () => {
  */
 test('between its nodes the table follows the curve, and beyond its end the curve is asked', () => {
   const loss = lossOf(lemon);
+  const at = (amps: number) => {
+    loss.ofCells(Float64Array.of(7, 1), 1, 1, 1, amps);
+    return loss;
+  };
   expect(loss.straight).toBe(false);
   const limit = lemon.limitingAmps ?? 1e-3;
   for (const share of [0.001, 0.013, 0.11, 0.37, 0.71, 0.93, 0.97, 1.05, -0.2]) {
     const amps = share * limit;
-    expect(Math.abs(loss.at(amps).volts - overpotentialVolts(lemon, amps))).toBeLessThan(5e-5);
+    expect(Math.abs(at(amps).volts - overpotentialVolts(lemon, amps))).toBeLessThan(5e-5);
     const step = 1e-4 * limit;
     const slope =
       (overpotentialVolts(lemon, amps + step) - overpotentialVolts(lemon, amps - step)) /
       (2 * step);
-    expect(Math.abs(loss.at(amps).ohms / slope - 1)).toBeLessThan(0.02);
+    expect(Math.abs(at(amps).ohms / slope - 1)).toBeLessThan(0.02);
   }
   expect(lossOf(lemon)).toBe(lossOf(lemon));
   expect(lossOf(straight).straight).toBe(true);
-  expect(lossOf(straight).at(2e-3).volts).toBeCloseTo(1.308, 12);
+  lossOf(straight).ofCells(Float64Array.of(0.5, 1.5), 0, 2, 2, 1e-3);
+  expect(lossOf(straight).volts).toBeCloseTo(2.616, 12);
+  expect(lossOf(straight).ohms).toBeCloseTo(2616, 9);
 });

@@ -6,6 +6,13 @@ import type { Scatter } from './scatter';
 export type BatteryShape = readonly (readonly ShapeItem[])[];
 export type ShapeItem = CellModel | { readonly strings: readonly (readonly CellModel[])[] };
 
+/** A grid: so many equal cells in series, such strings side by side. */
+export interface EqualCells {
+  readonly cell: CellModel;
+  readonly cellsInSeries: number;
+  readonly strings: number;
+}
+
 /** Equal cells in a grid. */
 export function gridShape(cell: CellModel, cellsInSeries: number, strings: number): BatteryShape {
   const string = new Array<CellModel>(cellsInSeries).fill(cell);
@@ -27,19 +34,20 @@ const { abs } = Math;
 /** Share by which a string's current may change while its curve and the line that touches it are the same for us (0.2 mV). */
 const TANGENT_SHARE = 0.12;
 
-type Place = CellPlace | { readonly group: readonly DrawnString[] };
-
-interface CellPlace {
-  readonly group: null;
-  readonly emfVolts: number;
+/** Equal cells that stand one after the other in a string. */
+interface Run {
   readonly loss: CellLoss;
-  /** Its place among all cells. */
+  /** Place of the first among all cells. */
   readonly at: number;
-  readonly variance: number;
+  count: number;
 }
 
 interface DrawnString extends Tangent {
-  readonly places: readonly Place[];
+  readonly runs: readonly Run[];
+  readonly groups: readonly (readonly DrawnString[])[];
+  /** Of its own cells, without those in groups. */
+  readonly emfVolts: number;
+  readonly cellVariance: number;
   readonly joints: number;
   readonly straight: boolean;
   jointOhms: number;
@@ -68,22 +76,32 @@ export class DrawnBattery {
   constructor(shape: BatteryShape, scatter: Scatter) {
     let cells = 0;
     const stringOf = (items: readonly ShapeItem[]): DrawnString => {
-      const places = items.map((item): Place => {
-        if ('strings' in item) return { group: item.strings.map(stringOf) };
-        const variance = (scatter.emfShare * item.emfVolts) ** 2;
-        const at = cells;
+      const runs: Run[] = [];
+      const groups: DrawnString[][] = [];
+      let emfVolts = 0;
+      let cellVariance = 0;
+      for (const item of items) {
+        if ('strings' in item) {
+          groups.push(item.strings.map(stringOf));
+          continue;
+        }
+        const loss = lossOf(item);
+        const last = runs.at(-1);
+        if (last?.loss === loss && last.at + last.count === cells) last.count += 1;
+        else runs.push({ loss, at: cells, count: 1 });
         cells += 1;
-        return { group: null, emfVolts: item.emfVolts, loss: lossOf(item), at, variance };
-      });
+        emfVolts += item.emfVolts;
+        cellVariance += (scatter.emfShare * item.emfVolts) ** 2;
+      }
       const string: DrawnString = {
-        places,
+        runs,
+        groups,
+        emfVolts,
+        cellVariance,
         // n items in a string have n + 1 clip joints, counting the two ends; so have the strings of a group.
-        joints: places.length + 1,
-        straight: places.every((place) =>
-          place.group === null
-            ? place.loss.straight
-            : place.group.every(({ straight }) => straight),
-        ),
+        joints: items.length + 1,
+        straight:
+          runs.every(({ loss }) => loss.straight) && groups.flat().every((one) => one.straight),
         jointOhms: 0,
         amps: 0,
         volts: 0,
@@ -139,26 +157,21 @@ export class DrawnBattery {
 
   /** A string while it gives a current. */
   private moveTo(string: DrawnString, amps: number): DrawnString {
-    const { factors, from, level } = this;
-    let volts = -string.jointOhms * amps;
+    let volts = string.emfVolts - string.jointOhms * amps;
     let ohms = string.jointOhms;
-    let variance = 0;
-    let perLevel = 0;
-    for (const place of string.places) {
-      if (place.group !== null) {
-        const group = this.sideBySide(place.group, amps);
-        volts += group.volts;
-        ohms += group.ohms;
-        variance += group.variance;
-        perLevel += group.perLevel;
-        continue;
-      }
-      const factor = level * factors[from + place.at]!;
-      const loss = place.loss.at(factor * amps);
-      volts += place.emfVolts - loss.volts;
-      ohms += factor * loss.ohms;
-      variance += place.variance;
-      perLevel += place.emfVolts;
+    let variance = string.cellVariance;
+    let perLevel = string.emfVolts;
+    for (const { loss, at, count } of string.runs) {
+      loss.ofCells(this.factors, this.from + at, count, this.level, amps);
+      volts -= loss.volts;
+      ohms += loss.ohms;
+    }
+    for (const strings of string.groups) {
+      const group = this.sideBySide(strings, amps);
+      volts += group.volts;
+      ohms += group.ohms;
+      variance += group.variance;
+      perLevel += group.perLevel;
     }
     string.amps = amps;
     string.volts = volts;

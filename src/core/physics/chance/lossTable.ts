@@ -32,9 +32,9 @@ export function lossOf(cell: CellModel): CellLoss {
  */
 export class CellLoss {
   readonly straight: boolean;
-  /** At the current that was asked about last. */
+  /** Of the cells that were asked about last. */
   volts = 0;
-  ohms: number;
+  ohms = 0;
   private readonly cell: CellModel;
   private readonly most: number;
   private readonly perRoot: number;
@@ -44,7 +44,6 @@ export class CellLoss {
   constructor(cell: CellModel) {
     this.cell = cell;
     this.straight = isLinearCell(cell);
-    this.ohms = cell.resistanceOhms;
     this.most =
       cell.limitingAmps === undefined
         ? MOST_VOLTS / Math.max(cell.resistanceOhms, 1e-3)
@@ -58,23 +57,35 @@ export class CellLoss {
     }
   }
 
-  /** Sets `volts` and `ohms` to those at a current in amperes. */
-  at(amps: number): this {
-    const { nodes } = this;
-    if (this.straight) {
-      this.volts = this.ohms * amps;
-    } else if (amps >= 0 && amps <= this.most) {
-      const place = sqrt(amps) * this.perRoot;
-      const node = floor(place);
-      const share = place - node;
-      const below = nodes[2 * node]!;
-      const belowOhms = nodes[2 * node + 1]!;
-      this.volts = below + share * (nodes[2 * node + 2]! - below);
-      this.ohms = belowOhms + share * (nodes[2 * node + 3]! - belowOhms);
-    } else {
-      this.volts = overpotentialVolts(this.cell, amps);
-      this.ohms = cellDifferentialOhms(this.cell, amps);
+  /**
+   * Sets `volts` and `ohms` to what some cells in series lose at a current in amperes, and how that grows with it. Each has the
+   * curve of the table along a current axis that is `level · factor` times as long.
+   * @param factors of all cells; those from a place on are meant.
+   */
+  ofCells(factors: Float64Array, from: number, count: number, level: number, amps: number): void {
+    const { nodes, perRoot, most } = this;
+    let volts = 0;
+    let ohms = 0;
+    for (let cell = from; cell < from + count; cell += 1) {
+      const factor = level * factors[cell]!;
+      const own = factor * amps;
+      if (this.straight) {
+        volts += this.cell.resistanceOhms * own;
+        ohms += factor * this.cell.resistanceOhms;
+      } else if (own >= 0 && own <= most) {
+        const place = sqrt(own) * perRoot;
+        const node = floor(place);
+        const share = place - node;
+        const below = nodes[2 * node]!;
+        const belowOhms = nodes[2 * node + 1]!;
+        volts += below + share * (nodes[2 * node + 2]! - below);
+        ohms += factor * (belowOhms + share * (nodes[2 * node + 3]! - belowOhms));
+      } else {
+        volts += overpotentialVolts(this.cell, own);
+        ohms += factor * cellDifferentialOhms(this.cell, own);
+      }
     }
-    return this;
+    this.volts = volts;
+    this.ohms = ohms;
   }
 }

@@ -1,4 +1,5 @@
 import { CELL_SPREAD, type Spread } from '../readings/cellBelief';
+import type { Tangent } from './drawnBattery';
 import { type Load, loadVolts } from '../circuit/load/load';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
 
@@ -49,4 +50,19 @@ export function loadDeviation(load: Load): number {
     volts > SECOND_KIND_FROM_VOLTS ? PACK_VOLTS.blue : PACK_VOLTS.red,
     LED_OF_PACK_VOLTS,
   );
+}
+
+/** What remains of a class’s volts once its resistances are drawn: single cells, the level of all of them, the make of the LED. */
+export function voltsDeviation({
+  level = KNOWN_LEVEL,
+  scatter = CLASS_SCATTER,
+  load,
+}: {
+  readonly level?: Spread;
+  readonly scatter?: Scatter;
+  readonly load: Load;
+}): (at: Pick<Tangent, 'variance' | 'perLevel'>) => number {
+  const ofLoad = (scatter.ledMakes * loadDeviation(load)) ** 2;
+  return ({ variance, perLevel }) =>
+    Math.sqrt(variance + (perLevel * level.voltsShare) ** 2 + ofLoad);
 }

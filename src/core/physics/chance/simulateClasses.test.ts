@@ -6,7 +6,8 @@ import { operatingPoint } from '../circuit/operatingPoint';
 import { gridShape } from './drawnBattery';
 import { randomStream } from './random';
 import { CLASS_SCATTER } from './scatter';
-import { simulateClasses, type ClassesInput } from './simulateClasses';
+import { mostChanceOfGrid } from './mostChance';
+import { chanceOfClasses, simulateClasses, type ClassesInput } from './simulateClasses';
 
 const kiwi = { emfVolts: 0.93, resistanceOhms: 654 };
 const input: ClassesInput = {
@@ -174,4 +175,47 @@ test('the random stream is normal: mean 0, variance 1, and uniform in [0, 1)', (
   const uniforms = Array.from({ length: 1000 }, () => random.uniform());
   expect(Math.min(...uniforms)).toBeGreaterThanOrEqual(0);
   expect(Math.max(...uniforms)).toBeLessThan(1);
+});
+
+/**
+ * @check what a grid’s chance is at most, without drawing classes
+ * @origin closed form: many simulated classes
+ * @tolerance never less than they give, and within 0.13, as several bad joints count as one
+ */
+test.each([
+  [1, 1],
+  [4, 1],
+  [3, 4],
+  [6, 6],
+])('%p in series × %p: at most so many classes get what is wanted', (cellsInSeries, strings) => {
+  for (const [wanted, ampsLog] of [
+    [0.7, 0],
+    [0.85, 0.2],
+    [0.95, 0.2],
+    [1.1, 0.3],
+  ] as const) {
+    const ohms = cellsInSeries * kiwi.resistanceOhms;
+    const load = { kind: 'resistor', ohms } as const;
+    const amps = (cellsInSeries * kiwi.emfVolts) / (ohms / strings + ohms);
+    const asked = {
+      load,
+      wantedAmps: wanted * amps,
+      thermalVolts: ROOM_THERMAL_VOLTS,
+      level: { ampsLog, voltsShare: 0.02 },
+    };
+    const battery = gridShape(kiwi, cellsInSeries, strings);
+    const chance = chanceOfClasses({ ...asked, battery, classes: 5000, seed: 3 });
+    const most = mostChanceOfGrid({ cell: kiwi, cellsInSeries, strings }, asked);
+    expect(most).toBeGreaterThan(chance - 0.003);
+    if (chance > 0.8) expect(most).toBeLessThan(chance + 0.13);
+  }
+});
+
+test('what cannot reach the wanted share is told as less, without the rest of the classes', () => {
+  const { typicalAmps: _, ...asked } = { ...input, wantedAmps: 2.2e-3 };
+  const chance = chanceOfClasses(asked);
+  expect(chanceOfClasses(asked, chance - 0.01)).toBe(chance);
+  const less = chanceOfClasses(asked, 0.95);
+  expect(less).toBeGreaterThanOrEqual(chance);
+  expect(less).toBeLessThan(0.95);
 });

@@ -1,13 +1,13 @@
-import { deviationsBelow, normalShareBelow } from '../../numeric/normalShare';
+import { deviationsBelow, shareAbove } from '../../numeric/normalShare';
 import { theveninCurve, type TheveninSource } from '../circuit/battery/sourceCurve';
 import { type Load, loadVolts, seriesOhms } from '../circuit/load/load';
 import { operatingPoint } from '../circuit/operatingPoint';
 import { ledAmpsOnThevenin } from '../circuit/load/led';
 import { badJointsOf } from './badJoints';
-import { type BatteryShape, DrawnBattery, type Tangent } from './drawnBattery';
+import { type BatteryShape, DrawnBattery } from './drawnBattery';
 import { randomStream } from './random';
 import type { Spread } from '../readings/cellBelief';
-import { CLASS_SCATTER, KNOWN_LEVEL, loadDeviation, type Scatter } from './scatter';
+import { CLASS_SCATTER, KNOWN_LEVEL, voltsDeviation, type Scatter } from './scatter';
 
 export interface ClassesInput {
   /** The battery that is built, each of its cells with its whole curve. */
@@ -48,17 +48,22 @@ const ROUNDING_SHARE = 1e-6;
  * so the share is the mean over the classes of P(V ≥ V_load) (conditional Monte Carlo), and the numbers of bad joints come as
  * often as the binomial distribution says (stratified, proportional allocation): both from S. Asmussen and P. W. Glynn,
  * Stochastic Simulation (2007), chapter V. So a few hundred classes settle a chance to a few in a thousand.
+ * @param leastChance once it cannot be reached any more, no more classes are drawn, and the answer is some share below it.
  */
-export function chanceOfClasses(input: Omit<ClassesInput, 'typicalAmps'>): number {
+export function chanceOfClasses(input: Omit<ClassesInput, 'typicalAmps'>, leastChance = 0): number {
   const { load, wantedAmps, thermalVolts, classes } = input;
   const enoughAmps = wantedAmps * (1 - ROUNDING_SHARE);
   const neededVolts = loadVolts(load, enoughAmps, thermalVolts);
+  const deviationOf = voltsDeviation(input);
   let sum = 0;
+  let toCome = classes;
   for (const drawn of drawnClasses(input)) {
     const at = drawn.at(enoughAmps);
-    sum += shareAbove(at.volts - neededVolts, voltsDeviation(at, input));
+    sum += shareAbove(at.volts - neededVolts, deviationOf(at));
+    toCome -= 1;
+    if (sum + toCome < leastChance * classes) break;
   }
-  return sum / classes;
+  return (sum + toCome) / classes;
 }
 
 /** The same with what each class's load gets: near the typical current a battery is the line that touches its curve. */
@@ -67,10 +72,11 @@ export function simulateClasses(input: ClassesInput): ClassesOutcome {
   const amps = new Float64Array(classes);
   const volts = new Float64Array(classes);
   const random = randomStream(seed + 2);
+  const deviationOf = voltsDeviation(input);
   let index = 0;
   for (const drawn of drawnClasses(input)) {
     const at = drawn.at(typicalAmps);
-    const emfVolts = at.volts + at.ohms * typicalAmps + voltsDeviation(at, input) * random.normal();
+    const emfVolts = at.volts + at.ohms * typicalAmps + deviationOf(at) * random.normal();
     const source = { emfVolts, resistanceOhms: at.ohms };
     const current = loadAmps(source, load, thermalVolts);
     amps[index] = current;
@@ -83,22 +89,6 @@ export function simulateClasses(input: ClassesInput): ClassesOutcome {
     sortedAmps: amps.sort(),
     sortedVolts: volts.sort(),
   };
-}
-
-/** What remains of a class’s volts once its resistances are drawn: single cells, the level of all of them, the make of the LED. */
-function voltsDeviation(
-  { variance, perLevel }: Tangent,
-  {
-    level = KNOWN_LEVEL,
-    scatter = CLASS_SCATTER,
-    load,
-  }: Pick<ClassesInput, 'level' | 'load' | 'scatter'>,
-): number {
-  return Math.hypot(
-    Math.sqrt(variance),
-    perLevel * level.voltsShare,
-    scatter.ledMakes * loadDeviation(load),
-  );
 }
 
 /** One battery after the other, always the same object. */
@@ -121,12 +111,6 @@ function* drawnClasses({
     drawn.draw(factors, index * drawn.cells, Math.exp(-strong), badJoints());
     yield drawn;
   }
-}
-
-/** Share of a normal distribution above zero. */
-function shareAbove(mean: number, deviation: number): number {
-  if (deviation === 0) return mean >= 0 ? 1 : 0;
-  return normalShareBelow(mean / deviation);
 }
 
 function loadAmps(source: TheveninSource, load: Load, thermalVolts: number): number {

@@ -3,6 +3,7 @@ import { KNOWN_LEVEL } from '../../physics/chance/scatter';
 import type { Spread } from '../../physics/readings/cellBelief';
 import { meanOverNormal } from '../../numeric/meanOverNormal';
 import { chanceThatMetalLasts, type StringOnMetal } from '../../physics/chance/metalChance';
+import { mostChanceOfGrid } from '../../physics/chance/mostChance';
 import { gridShape, type BatteryShape, type ShapeItem } from '../../physics/chance/drawnBattery';
 import {
   chanceOfClasses,
@@ -296,32 +297,42 @@ export function metalChance(
   return chanceAt(stringAmpsAt(0)) > SURE ? 1 : chanceAt(meanCurrents(seconds, stringAmpsAt));
 }
 
-/** Chances of grids by cell: a search asks nearly half of them again. */
-const chanceCache = new WeakMap<CellModel, Map<string, number>>();
+interface CachedChance {
+  readonly chance: number;
+  /** Where the chance is less than this, no more is known of it. */
+  readonly askedFor: number;
+}
 
-/** Share of classes in which a sound battery gives the wanted current as it is. */
+/** Chances of grids by cell: a search asks nearly half of them again. */
+const chanceCache = new WeakMap<CellModel, Map<string, CachedChance>>();
+
+/**
+ * Share of classes in which a sound battery gives the wanted current as it is.
+ * @param leastChance of what cannot reach this only that is said, by some smaller share.
+ */
 export function chanceOfDesk(
   desk: Desk,
   { load, amps }: Pick<LoadRequirement, 'load' | 'amps'>,
   run: ClassRun = usualRun(cellCount(desk)),
+  leastChance = 0,
 ): number {
-  const draw = (battery: BatteryShape): number =>
-    chanceOfClasses({
-      battery,
-      load,
-      wantedAmps: amps,
-      thermalVolts: ROOM_THERMAL_VOLTS,
-      level,
-      ...run,
-    });
   const level = levelOf(desk);
-  if (desk.grid === null) return draw(shapeOf(desk));
+  const input = { load, wantedAmps: amps, thermalVolts: ROOM_THERMAL_VOLTS, level, ...run };
+  if (desk.grid === null) {
+    return chanceOfClasses({ battery: shapeOf(desk), ...input }, leastChance);
+  }
   const { cell, cellsInSeries, strings } = desk.grid;
-  const chances = chanceCache.get(cell.model) ?? new Map<string, number>();
+  const most = mostChanceOfGrid({ cell: cell.model, cellsInSeries, strings }, input);
+  if (most < leastChance) return most;
+  const chances = chanceCache.get(cell.model) ?? new Map<string, CachedChance>();
   chanceCache.set(cell.model, chances);
   const key = JSON.stringify([load, amps, cellsInSeries, strings, level, run.classes, run.seed]);
-  const chance = chances.get(key) ?? draw(shapeOf(desk));
-  chances.set(key, chance);
+  const known = chances.get(key);
+  if (known !== undefined && (known.chance >= known.askedFor || known.chance < leastChance)) {
+    return known.chance;
+  }
+  const chance = chanceOfClasses({ battery: shapeOf(desk), ...input }, leastChance);
+  chances.set(key, { chance, askedFor: leastChance });
   return chance;
 }
 
@@ -338,8 +349,9 @@ export function chanceInTime(
   leastChance = 0,
 ): number {
   const metal = metalChance(seconds, desk, need, running);
-  if (metal < leastChance) return metal;
-  return metal * chanceOfDesk(deskAfter(desk, running, seconds), need, run);
+  if (metal <= leastChance) return metal;
+  const then = deskAfter(desk, running, seconds);
+  return metal * chanceOfDesk(then, need, run, leastChance / metal);
 }
 
 /** Number of cells on a desk. */

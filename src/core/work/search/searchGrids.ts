@@ -1,15 +1,10 @@
 import { cellAmpsAt, type CellModel } from '../../physics/cell/cellModel';
 import type { Spread } from '../../physics/readings/cellBelief';
 import { CLASS_SCATTER } from '../../physics/chance/scatter';
+import { MEDIAN_MARGIN } from '../../physics/chance/mostChance';
 import { gridDesk } from '../../physics/desk/desk';
 import type { PlannedCell } from '../../physics/readings/plannedCell';
-import {
-  CHANCE_DEFAULTS,
-  chanceInTime,
-  endBefore,
-  modelAfter,
-  type ClassRun,
-} from './batteryInTime';
+import { chanceInTime, endBefore, modelAfter } from './batteryInTime';
 import { onStrongClass, type BatteryRequirement } from './loadLimits';
 
 /** Equal cells, so many in series, such strings side by side. */
@@ -41,12 +36,6 @@ export interface GridLimits {
   /** How many wirings are wanted, fewest cells first. */
   readonly wanted: number;
 }
-
-/**
- * Side by side the conductances of scattered cells add up to a little more than the typical ones do, `exp(σ²/2)`: so much
- * less than the typical cell gives may still do in half of the classes.
- */
-const MEDIAN_MARGIN = 1.06;
 
 /**
  * Wirings that meet a wish: for each length of string the least number of strings that works in enough classes, fewest cells
@@ -85,10 +74,6 @@ function lengthsOf(asked: GridRequirement, longest: number): Grid[] {
   return grids;
 }
 
-/** A few classes show what is far from enough; whatever comes near is worked out with all of them. */
-const GLANCE = { classes: 60, seed: CHANCE_DEFAULTS.seed };
-const FAR = 0.15;
-
 function fewestStrings(
   asked: GridRequirement,
   cellsInSeries: number,
@@ -109,7 +94,7 @@ function fewestStrings(
   return { cellsInSeries, strings, cells: cellsInSeries * strings, chance };
 }
 
-/** Share of classes in which a grid works for the whole time; 0 where it is far below what is asked, or ends before. */
+/** Share of classes in which a grid works for the whole time; 0 where it is less than is asked, or ends before. */
 export function chanceOfGrid(
   asked: GridRequirement,
   { cellsInSeries, strings }: Pick<Grid, 'cellsInSeries' | 'strings'>,
@@ -117,11 +102,9 @@ export function chanceOfGrid(
 ): number {
   const desk = gridDesk(asked.cell, cellsInSeries, strings);
   const { need } = onStrongClass(desk, asked);
-  const chanceOf = (run?: ClassRun): number =>
-    chanceInTime(secondsOf(asked), desk, need, asked.running, run, leastChance);
-  if (chanceOf(GLANCE) < leastChance - FAR) return 0;
-  const chance = chanceOf();
-  return endBefore(secondsOf(asked), desk, need, asked.running) === null ? chance : 0;
+  const chance = chanceInTime(secondsOf(asked), desk, need, asked.running, undefined, leastChance);
+  const fails = chance < leastChance || endBefore(secondsOf(asked), desk, need, asked.running);
+  return fails ? 0 : chance;
 }
 
 /** A class that is one deviation short is about what nine in ten still reach. */
