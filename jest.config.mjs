@@ -4,17 +4,6 @@ const withNext = nextJest({ dir: './' });
 
 const settings = {
   testEnvironment: 'node',
-  // Looked up once a module: the sandbox of a test looks up each use of a global anew.
-  sandboxInjectedGlobals: [
-    'Math',
-    'Number',
-    'Infinity',
-    'Float64Array',
-    'Object',
-    'Map',
-    'Set',
-    'Array',
-  ],
   // Every core: the usual number leaves one of two idle.
   maxWorkers: '100%',
   // Nothing is timed here: a machine that others use too may take long over a page that is typed into.

@@ -64,7 +64,10 @@ test('what a newcomer adds first makes the type checker name every place that mu
 function errorsIn(folder) {
   const compiler = join(ROOT, 'node_modules/typescript-native/bin/tsc');
   try {
-    execFileSync(process.execPath, [compiler, '--noEmit', '--checkers', '1'], { cwd: folder, encoding: 'utf8' });
+    execFileSync(process.execPath, [compiler, '--noEmit', '--checkers', '1'], {
+      cwd: folder,
+      encoding: 'utf8',
+    });
     return [];
   } catch ({ stdout }) {
     return stdout.split('\n').filter((line) => line.includes('error TS'));

@@ -1,6 +1,6 @@
 import { WRAPS } from '@/core/physics/time/ageingCell';
 import { FAMILY_IDS } from '@/core/physics/recipes/recipe';
-import { CHANCE_DEFAULTS } from '@/core/work/search/batteryInTime';
+import { CHANCE_DEFAULTS } from '@/core/work/search/chanceInTime';
 import { z } from 'zod';
 import { networkSchema } from '../core/physics/circuit/network/networkSchema';
 import { CURRENT_RANGES, VOLT_RANGES } from '../core/physics/instruments/meter';

@@ -1,5 +1,4 @@
 import { CELL_SPREAD, type Spread } from '../readings/cellBelief';
-import type { Tangent } from './drawnBattery';
 import { type Load, loadVolts } from '../circuit/load/load';
 import { ROOM_THERMAL_VOLTS } from '../../constants';
 
@@ -61,7 +60,7 @@ export function voltsDeviation({
   readonly level?: Spread;
   readonly scatter?: Scatter;
   readonly load: Load;
-}): (at: Pick<Tangent, 'variance' | 'perLevel'>) => number {
+}): (at: { readonly variance: number; readonly perLevel: number }) => number {
   const ofLoad = (scatter.ledMakes * loadDeviation(load)) ** 2;
   return ({ variance, perLevel }) =>
     Math.sqrt(variance + (perLevel * level.voltsShare) ** 2 + ofLoad);

@@ -13,7 +13,7 @@ import { loadOnDesk } from '../../physics/desk/solveDesk';
 import { throughResistor, type LoadRequirement } from '../../records/plan/loadRequirement';
 import type { PlanTarget, SeriesResistor } from '../../records/plan/planSchema';
 import type { Running } from '../../records/plan/runningSchema';
-import { cellCount } from './batteryInTime';
+import { cellCount } from './chanceInTime';
 
 /** What a load bears for long, and what it does not bear at all. */
 export type LoadLimit =

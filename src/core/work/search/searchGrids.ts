@@ -4,7 +4,8 @@ import { CLASS_SCATTER } from '../../physics/chance/scatter';
 import { MEDIAN_MARGIN } from '../../physics/chance/mostChance';
 import { gridDesk } from '../../physics/desk/desk';
 import type { PlannedCell } from '../../physics/readings/plannedCell';
-import { chanceInTime, endBefore, modelAfter } from './batteryInTime';
+import { endBefore, modelAfter } from './batteryInTime';
+import { chanceInTime } from './chanceInTime';
 import { onStrongClass, type BatteryRequirement } from './loadLimits';
 
 /** Equal cells, so many in series, such strings side by side. */
