@@ -7,10 +7,10 @@ import { isWanted, part, printRow } from './print.mjs';
 
 const PORT = 3220;
 const BASE = `http://127.0.0.1:${PORT}`;
-const EDITS = 60;
+const EDITS = 40;
 const SHEETS = 3;
 /** Rest between two edits: charts and doubts of the one before are done. */
-const REST_MS = 700;
+const REST_MS = 500;
 /** Rest before a measurement, so that what was worked out before it is over. */
 const SETTLE_MS = 4000;
 /** Time in which the doubts of one edit are watched. */

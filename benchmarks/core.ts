@@ -25,20 +25,10 @@ import { evaluatePlan, momentOf } from '@/core/work/judging/evaluatePlan';
 import { planBatteries, PLANNER_DEFAULTS } from '@/core/work/search/planBatteries';
 import { verdictOf } from '@/core/work/judging/verdict';
 import { DEMO_PLANS } from '@/cli/demoPlans';
-import { benchPromises } from './promises';
-import { benchDiagnosis } from './diagnosis';
 import { benchLesson } from './lesson';
 import { part, printRow } from './print.mjs';
 import { benchTime } from './time';
 import { timed } from './timed';
-import { randomStream } from '@/core/physics/chance/random';
-import { EMPTY_CUPBOARD } from '@/core/records/cupboard/cupboardSchema';
-import { benchFacts, groupFacts } from '@/core/work/guide/benchFacts';
-import { summaryOfPlan } from '@/core/work/judging/planSummary';
-import { lessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
-import { leaveRunning } from '@/core/work/running/leaveRunning';
-import { ODD_ROOMS, oddText } from '@/testing/core/oddInputs';
-import { mutatedPlan } from '@/testing/core/mutatedPlans';
 
 const NGSPICE = '/usr/bin/ngspice';
 const red = ledModelOf('red');
@@ -257,75 +247,7 @@ function benchPlanning(): void {
   );
 }
 
-const SEED = 20_261_128;
-/** Every so many plans are also run down, prepared for and measured. */
-const ALL_THE_WAY = 20;
-
-/** Plans that pass the schema and that nobody would make: none may throw, on the shelf or at any station. */
-function benchFuzz(): void {
-  const plans = 10_000;
-  const random = randomStream(SEED);
-  let threw = 0;
-  let first = '';
-  let slowest = 0;
-  for (let index = 0; index < plans; index += 1) {
-    const plan = mutatedPlan(random);
-    const start = performance.now();
-    try {
-      const evaluation = evaluatePlan(plan);
-      summaryOfPlan(plan);
-      if (index % ALL_THE_WAY === 0) {
-        benchFacts(plan, evaluation);
-        groupFacts(plan, evaluation);
-        lessonFacts(plan, evaluation, { cupboard: EMPTY_CUPBOARD, planId: '' });
-        leaveRunning(evaluation.desk, evaluation.need, plan.running, []);
-      }
-    } catch (error) {
-      threw += 1;
-      if (first === '') first = `, first: ${String(error)} in ${JSON.stringify(plan.arrangement)}`;
-    }
-    slowest = Math.max(slowest, performance.now() - start);
-  }
-  printRow(
-    `${plans} odd plans, worked out`,
-    `${threw} threw${first}; slowest ${slowest.toFixed(0)} ms`,
-    'none throws',
-    threw === 0,
-  );
-}
-
-/** Text from outside, at every place where some comes in: it is taken, or refused in words. */
-function benchOddInputs(): void {
-  const texts = 10_000;
-  const random = randomStream(SEED);
-  let threw = 0;
-  let first = '';
-  let slowest = 0;
-  for (let index = 0; index < texts; index += 1) {
-    const room = ODD_ROOMS[index % ODD_ROOMS.length]!;
-    const text = oddText(room.usual, random);
-    const start = performance.now();
-    try {
-      room.take(text);
-    } catch (error) {
-      threw += 1;
-      if (first === '') first = `, first: ${room.name}, ${String(error)}`;
-    }
-    slowest = Math.max(slowest, performance.now() - start);
-  }
-  printRow(
-    `${texts} odd texts at ${ODD_ROOMS.length} places`,
-    `${threw} threw${first}; slowest ${slowest.toFixed(0)} ms`,
-    'none throws',
-    threw === 0,
-  );
-}
-
 await part('circuits', benchCircuits);
 await part('planning', benchPlanning);
 await part('time', benchTime);
 await part('lesson', benchLesson);
-await part('diagnosis', benchDiagnosis);
-await part('fuzz', benchFuzz);
-await part('odd texts', benchOddInputs);
-await part('promises', benchPromises);

@@ -7,7 +7,7 @@ import { judgementOf } from '@/core/work/diagnosis/judgement';
 import { truthOf } from './benchBattery';
 import { Group } from './pupilGroup';
 import { batteryWith, drawCase, type Case, type Hidden } from './pupils';
-import { printRow } from './print.mjs';
+import { part, printRow } from './print.mjs';
 
 const SEED = 20_261_201;
 const FURTHER = 3;
@@ -202,7 +202,7 @@ function visibleCase(random: RandomStream, faults: number): Case {
 const percent = (count: number, of: number): string => `${((100 * count) / of).toFixed(1)} %`;
 
 /** Hidden faults and sound batteries, found by the fault finder from what pupils read. */
-export function benchDiagnosis(batteries = 900, double = 100, soundBatteries = 400): void {
+function benchDiagnosis(batteries = 900, double = 100, soundBatteries = 400): void {
   const random = randomStream(SEED);
   // The code is compiled before anything is timed.
   for (let battery = 0; battery < WARM_UP; battery += 1) {
@@ -286,3 +286,5 @@ export function benchDiagnosis(batteries = 900, double = 100, soundBatteries = 4
     worst.map(([name, count]) => `${name} ${count}`).join(', ') || 'none',
   );
 }
+
+await part('diagnosis', benchDiagnosis);

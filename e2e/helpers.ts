@@ -32,6 +32,20 @@ export async function newPlan(
   await page.goto(`/plans/${id}/${station}`);
 }
 
+/** To another view as a link leads there, without loading the page anew, until all of it stands. */
+export async function follow(page: Page, view: string): Promise<void> {
+  await page.evaluate((href) => {
+    const { next } = window as unknown as { next: { router: { push: (href: string) => void } } };
+    next.router.push(href);
+  }, view);
+  await expect(page).toHaveURL(view);
+  // Parts that are fetched, and what the worker answers.
+  await expect(page.locator('h1')).not.toHaveCount(0);
+  await expect(
+    page.locator('[aria-busy="true"], [role="progressbar"]:not([aria-valuenow])'),
+  ).toHaveCount(0);
+}
+
 export async function goToStation(page: Page, name: string): Promise<void> {
   await page.getByRole('navigation', { name: 'Stations of the plan' }).getByText(name).click();
 }

@@ -1,3 +1,4 @@
+import { follow } from './helpers';
 import { expect, test, type Page } from './test';
 
 /** Texts smaller than so many pixels as they stand on the screen, drawings and enlargement included. */
@@ -66,8 +67,9 @@ test('for the back row: nothing that is projected is smaller than a fiftieth of 
         .toEqual([]);
     }
   };
+  await page.goto('/');
   for (const view of PROJECTED) {
-    await page.goto(view);
+    await follow(page, view);
     await project(page);
     const within = (await page.getByTestId('projector').count()) > 0 ? '[role=dialog]' : 'main';
     await legible(within, view);
@@ -92,6 +94,7 @@ test('on a phone: text in drawings of ten pixels, links that a finger meets, not
   page,
 }) => {
   await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto('/');
   for (const view of [
     '/',
     '/plans/demo-lamp/cell',
@@ -102,8 +105,7 @@ test('on a phone: text in drawings of ten pixels, links that a finger meets, not
     '/two-solutions',
     '/reality-check',
   ]) {
-    await page.goto(view);
-    await expect(page.getByRole('main')).toBeVisible();
+    await follow(page, view);
     await expect
       .poll(
         () =>
@@ -175,9 +177,10 @@ test('in a high-contrast theme the step, the tab and the choice are outlined, an
 test('with letters of 24 px: numerals in their circles, labels whole, nothing sideways', async ({
   page,
 }) => {
+  await page.goto('/plans/demo-lamp/power');
+  await page.addStyleTag({ content: 'html { font-size: 24px !important; }' });
   for (const view of ['power', 'cell', 'arrange', 'ready', 'build', 'run']) {
-    await page.goto(`/plans/demo-lamp/${view}`);
-    await page.addStyleTag({ content: 'html { font-size: 24px !important; }' });
+    await follow(page, `/plans/demo-lamp/${view}`);
     await expect
       .poll(
         () =>
