@@ -68,5 +68,5 @@ test('the page says what holds and what does not', () => {
     '| volts of a pile | ngspice | 1e-4 of each voltage | [2](../pile.test.ts) | **1 of 2 failed** |',
   );
   expect(page).toContain('| sugar dissolves | CRC Handbook, from memory | as its words say |');
-  expect(page).toMatch(/| holds |/);
+  expect(page).toContain('| holds |');
 });

@@ -15,8 +15,8 @@ export function BenchVerdict() {
     <VerdictPill
       live
       tone={sure || dark ? 'wrong' : 'marginal'}
-      headline={headline}
-      details={[`Group ${group}`, remedy]}
+      headline={`${group}: ${headline}`}
+      details={[remedy]}
     />
   );
 }

@@ -39,7 +39,7 @@ import {
 import { FAULT_WORDS, faultsFor, faultsWithReasons } from './faultWords';
 import { placesOfString } from '../../work/diagnosis/placesOfString';
 import { maxPowerOfDesk } from './maxPowerOfDesk';
-import { deskCurve, deskShortAmps, solveDesk } from './solveDesk';
+import { deskCurve, deskShortAmps, loadOnDesk, solveDesk } from './solveDesk';
 
 const fresh = newPlan('x');
 const kiwi = cellWithModel({ emfVolts: 0.93, resistanceOhms: 654 });
@@ -125,8 +125,17 @@ test('what is delivered to the best load is E²/4r for ideal sources (textbook)'
   const { emfVolts, resistanceOhms } = kiwi.model;
   const expected = (4 * emfVolts) ** 2 / 4 / ((4 * resistanceOhms) / 3);
   expect(maxPowerOfDesk(grid)).toBeCloseTo(expected, 9);
-  expect(maxPowerOfDesk(asNetwork(grid)) / expected).toBeGreaterThan(0.98);
-  expect(maxPowerOfDesk(asNetwork(grid)) / expected).toBeLessThanOrEqual(1 + 1e-9);
+  expect(maxPowerOfDesk(asNetwork(grid)) / expected).toBeCloseTo(1, 9);
+});
+
+test('no load gets more than the most that a battery of curves gives, laid out or not', () => {
+  const grid = gridDesk(cellOfPlan(newPlan('Lemons')), 4, 3);
+  const laid = asNetwork(grid);
+  expect(maxPowerOfDesk(laid) / maxPowerOfDesk(grid)).toBeCloseTo(1, 2);
+  for (let ohms = 100; ohms < 1e5; ohms *= 1.1) {
+    const { volts, amps } = loadOnDesk(laid, { kind: 'resistor', ohms });
+    expect(volts * amps).toBeLessThan(1.001 * maxPowerOfDesk(laid));
+  }
 });
 
 test('the curve of any desk falls from open volts to no volts', () => {

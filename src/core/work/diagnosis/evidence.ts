@@ -49,7 +49,11 @@ export function evidenceOf(
   });
   const predictions = terms.map(({ prediction }) => prediction);
   const offsets = terms.map(({ offset }) => offset);
-  const fits = SCALES.map(({ scale, weight }) => fitOf(predictions, offsets, scale, weight));
+  const together = predictions.map((row, index) =>
+    predictions.slice(0, index + 1).map((column) => covariance(row, column)),
+  );
+  const noises = predictions.map(({ noise }) => noise);
+  const fits = SCALES.map(({ scale, weight }) => fitOf(together, noises, offsets, scale, weight));
   const fit = fits.reduce((best, one) => (one.logChance > best.logChance ? one : best));
   logLikelihood +=
     fit.logChance +
@@ -112,21 +116,20 @@ interface Fit {
   readonly whitened: readonly number[];
 }
 
-/** How well predictions fit with scatter of one size: the density of a joint normal distribution. */
+/**
+ * How well predictions fit with scatter of one size: the density of a joint normal distribution.
+ * @param together lower triangle of the covariance of usual scatter, without noise.
+ */
 function fitOf(
-  predictions: readonly Prediction[],
+  together: readonly (readonly number[])[],
+  noises: readonly number[],
   offsets: readonly number[],
   scale: number,
   weight: number,
 ): Fit {
   const factor = cholesky(
-    predictions.map((row, index) =>
-      predictions
-        .slice(0, index + 1)
-        .map(
-          (column, other) =>
-            scale ** 2 * covariance(row, column) + (index === other ? row.noise ** 2 : 0),
-        ),
+    together.map((row, index) =>
+      row.map((one, other) => scale ** 2 * one + (index === other ? noises[index]! ** 2 : 0)),
     ),
   );
   const whitened = forward(factor, offsets);

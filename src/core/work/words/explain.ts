@@ -53,7 +53,7 @@ function explainLaidOut(evaluation: PlanEvaluation, title: string): Explanation 
         (string, index) =>
           `String ${index + 1}: ${formatVolts(string.openVolts.at(-1) ?? 0)} with nothing connected, ${formatAmps(string.amps)} under load.`,
       ),
-      `Open: ${formatVolts(source.emfVolts)}. With the load: ${formatVolts(volts)} at ${formatAmps(amps)}, so ${formatOhms(source.resistanceOhms)} inside.`,
+      `With nothing connected: ${formatVolts(source.emfVolts)}. With the load: ${formatVolts(volts)} at ${formatAmps(amps)}, so ${formatOhms(source.resistanceOhms)} inside.`,
     ],
     origin: originOfCell(evaluation),
     sources: sourcesOfCell(evaluation),

@@ -28,7 +28,7 @@ import { lifeWords } from './lifeWords';
 import { largestWins, pairsInOneBody, saltKillsAcid, voltsTimesAmps } from './misconceptions';
 import { otherLoads } from '../judging/otherLoads';
 import { summaryOfPlan } from '../judging/planSummary';
-import { figuresOf, shortfallReason, verdictOf } from '../judging/verdict';
+import { verdictOf } from '../judging/verdict';
 import { whatHelps } from '../judging/whatHelps';
 import type { PartCounts } from '../../records/plan/haveSchema';
 import {
@@ -44,8 +44,8 @@ import { whatCanBeLit } from '../search/whatCanBeLit';
 import { cellTypes, inOrder } from '../judging/cellTypes';
 
 /**
- * Everything that a plan is told about, in the words and figures that a teacher reads. A change of wording or of a figure
- * shows as a change of the stored text beside this file, to be read before it is accepted (`jest -u`).
+ * Everything that a plan is told about, in the words and figures that a teacher reads, each sentence once. A change of wording or of a
+ * figure shows as a change of the stored table beside this file, to be read before it is accepted (`jest -u`).
  */
 const LED = { kind: 'led', colour: 'red', brightness: 'dim' } as const;
 const own = (cellsInSeries: number, strings: number): Plan['arrangement'] => ({
@@ -202,45 +202,85 @@ const sum = ({ title, lines, origin, sources }: Explanation): string[] => [
   `  from: ${origin} [${sources.join(', ')}]`,
 ];
 
-function wordsOf(one: Plan): string[] {
+/** What is told of a plan, each sentence under the head that it stands below. */
+function toldOf(one: Plan): (readonly [head: string, sentence: string])[] {
   const evaluation = evaluatePlan(one);
   const { cell, desk, need, wiring } = evaluation;
   const { headline, details, tone } = verdictOf(evaluation);
+  expect(summaryOfPlan(one).verdict).toEqual({ tone, headline, details });
   const additions = compareAdditions(evaluation, withGuidePrices(EMPTY_CUPBOARD));
+  const explained = [
+    explainOpenVolts(evaluation),
+    explainResistance(evaluation),
+    explainOperatingPoint(evaluation),
+    explainChance(evaluation),
+    explainSize(cell),
+    ...[pairsInOneBody, largestWins, voltsTimesAmps].map((explain) => explain({ cell, wiring })),
+  ].filter((one) => one !== null);
+  const under =
+    (head: string) =>
+    (sentence: string): [string, string] => [head, sentence];
   return [
-    `${tone}: ${[headline, ...details].join(' · ')}`,
-    figuresOf(evaluation),
-    ...(tone === 'wrong' ? shortfallReason(evaluation) : []),
-    nineInTen(evaluation),
-    ...sum(explainOpenVolts(evaluation)),
-    ...sum(explainResistance(evaluation)),
-    ...sum(explainOperatingPoint(evaluation)),
-    ...sum(explainChance(evaluation)),
-    `sources of the cell: ${sourcesOfCell(evaluation).join(', ')}`,
-    lifeWords(cell, one.running),
-    overhangWords(one, evaluation) ?? 'no overhang',
-    ...[pairsInOneBody, largestWins].flatMap((explain) => sum(explain({ cell, wiring }))),
-    ...sum(voltsTimesAmps({ cell, wiring })),
-    ...whatHelps(one).map(({ what, effect, tone: then }) => `help: ${what} → ${effect} (${then})`),
-    ...combinationsFor(cell.model, need).map(({ wording }) => wording),
-    ...(additions === null
-      ? []
-      : [additions.string, additions.metal].map(
-          ({ kind, bodies, pairs, foodGrams, price, amps }) =>
-            `${kind}: ${bodies} bodies, ${pairs} pairs, ${foodGrams} g, ${price?.toFixed(2)}, ${formatAmps(amps)}`,
-        )),
-    ...otherLoads(desk).map(
-      ({ name, verdict, works, volts, amps, brightness }) =>
-        `${works ? '+' : '−'} ${name}: ${verdict} (${formatVolts(volts)}, ${formatAmps(amps)}, ${brightness})`,
+    ...[`${tone}: ${[headline, ...details].join(' · ')}`].map(under('Verdict')),
+    ...[nineInTen(evaluation)].map(under('Nine classes in ten')),
+    ...explained.flatMap(({ title, lines, origin, sources }) => [
+      ...lines.map(under(title)),
+      ...[`${origin} [${sources.join(', ')}]`].map(under('Where figures come from')),
+    ]),
+    ...[sourcesOfCell(evaluation).join(', ')].map(under('Sources of the cell')),
+    ...[lifeWords(cell, one.running)].map(under('Left alone')),
+    ...[overhangWords(one, evaluation)].filter((words) => words !== null).map(under('Overhang')),
+    ...whatHelps(one)
+      .map(({ what, effect, tone: then }) => `${what} → ${effect} (${then})`)
+      .map(under('What helps')),
+    ...combinationsFor(cell.model, need)
+      .map(({ wording }) => wording)
+      .map(under('Other ways')),
+    ...(additions === null ? [] : [additions.string, additions.metal])
+      .map(
+        ({ kind, bodies, pairs, foodGrams, price, amps }) =>
+          `${kind}: ${bodies} bodies, ${pairs} pairs, ${foodGrams} g, ${price?.toFixed(2)}, ${formatAmps(amps)}`,
+      )
+      .map(under('More current')),
+    ...otherLoads(desk)
+      .map(({ name, verdict, works }) => `${works ? '+' : '−'} ${name}: ${verdict}`)
+      .map(under('Other loads')),
+    ...[`${wiring.cellsInSeries} × ${wiring.strings} by the ${wiring.chosenBy}`].map(
+      under('Wiring'),
     ),
-    `${wiring.cellsInSeries} × ${wiring.strings}, chosen by the ${wiring.chosenBy}`,
-    `on the shelf: ${JSON.stringify(summaryOfPlan(one).verdict ?? null)}`,
-    ...sum(explainSize(cell)),
-  ].map(line);
+  ];
 }
 
-test.each(Object.entries(PLANS))('%s', (_, one) => {
-  expect(wordsOf(one).join('\n')).toMatchSnapshot();
+test('every sentence that these plans are told, with their numbers behind it', () => {
+  const names = Object.keys(PLANS);
+  const told = new Map<string, Map<string, Set<number>>>();
+  names.forEach((name, index) => {
+    for (const [head, sentence] of toldOf(PLANS[name]!)) {
+      const below = told.get(head) ?? new Map<string, Set<number>>();
+      told.set(
+        head,
+        below.set(line(sentence), (below.get(line(sentence)) ?? new Set()).add(index + 1)),
+      );
+    }
+  });
+  const whose = (numbers: Set<number>): string =>
+    numbers.size === names.length ? 'all' : [...numbers].join(' ');
+  const table = [...told].flatMap(([head, below]) => [
+    '',
+    head,
+    ...[...below].map(([sentence, numbers]) => `  ${sentence}  [${whose(numbers)}]`),
+  ]);
+  expect(
+    [...names.map((name, index) => `${index + 1}  ${name}`), ...table].join('\n'),
+  ).toMatchSnapshot();
+});
+
+test('what other loads make of a battery, in figures', () => {
+  const loads = otherLoads(evaluatePlan(plan({})).desk).map(
+    ({ name, volts, amps, brightness }) =>
+      `${name}: ${formatVolts(volts)}, ${formatAmps(amps)}${brightness === null ? '' : `, ${brightness}`}`,
+  );
+  expect(loads.map(line).join('\n')).toMatchSnapshot();
 });
 
 test('why a wiring, and why not another family', () => {

@@ -38,10 +38,7 @@ export function askedOf({ plan, evaluation }: LessonFacts): Asked[] {
   const steps = readAfter(places.length).map((count): Asked => {
     const sum = places.slice(0, count).reduce((total, { emfVolts }) => total + emfVolts, 0);
     return {
-      what:
-        count === 1
-          ? 'one cell, nothing connected (open)'
-          : `cells 1 to ${count}, nothing connected`,
+      what: `${count === 1 ? 'one cell' : `cells 1 to ${count}`}, nothing connected`,
       unit: 'V',
       expected: formatVolts(sum),
     };
