@@ -102,6 +102,8 @@ function settingsFor(folder, every, testedBy = folder) {
         ),
       },
     },
+    plugins: ['@stryker-mutator/*', join(ROOT, 'scripts/lib/looks.mjs')],
+    ignorers: ['looks'],
     coverageAnalysis: 'perTest',
     // What is worked out once when a file is read cannot be told apart by test.
     ignoreStatic: true,

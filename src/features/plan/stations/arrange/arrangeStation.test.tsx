@@ -3,7 +3,8 @@ import '@/testing/ui/mocks';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { RECIPES } from '@/core/physics/recipes/recipes';
-import { newPlan } from '@/core/records/plan/newPlan';
+import { laidOutGrid } from '@/core/physics/desk/deskEdits';
+import { freshCell, newPlan } from '@/core/records/plan/newPlan';
 import type { Plan } from '@/core/records/plan/planSchema';
 import { demoPlan } from '@/cli/demoPlans';
 import { DEMO_CUPBOARD } from '@/cli/demoCupboard';
@@ -321,8 +322,19 @@ test('the desk on the projector, as a picture and as a netlist', async () => {
   await expectAccessible();
 });
 
+test.each<[string, Plan]>([
+  ['a cell that was measured', LEMONS],
+  ['a battery laid out by hand', { ...fresh, arrangement: laidOutGrid(4, 2) }],
+  ['cells for trained staff', { ...fresh, cell: freshCell('dilute-sulfuric-acid') }],
+])('%s has no table of what a first cell asks for', async (_, plan) => {
+  showPlan(plan, 'arrange');
+  expect(await screen.findByRole('button', { name: 'Projector view' })).toBeVisible();
+  expect(screen.queryByText(/first cell/i)).toBeNull();
+});
+
 test('what to build for the first reading, for the mean of three, for one a group', async () => {
   showPlan(newPlan('Rows'), 'arrange');
+  expect(screen.getAllByText(/first cell/i)[0]).toBeVisible();
   const rows = async (): Promise<string[]> =>
     within(await screen.findByRole('table', { name: 'What the first cell asks for' }))
       .getAllByRole('row')

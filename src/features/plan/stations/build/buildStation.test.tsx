@@ -61,9 +61,15 @@ test('readings are typed as people type; a slip is asked about; what is no readi
   expect(screen.getByText(/Did you mean 1\.3\smA/)).toBeVisible();
   fireEvent.click(screen.getByRole('button', { name: /^1\.3\smA$/ }));
   expect(await valueOf('cell 1, current')).toBe('1.3 mA');
+  // What a cell adds stands beside its volts, and beside nothing else.
+  await read('cells 1–2, nothing connected', '1.86');
+  const row = (label: string) => plain(screen.getByTestId(`bench-${label}`).textContent ?? '');
+  expect(row('cells 1–2, nothing connected')).toContain('+0.92');
+  expect(row('cell 1, current')).not.toContain('+');
+  expect(row('cells 1–3, nothing connected')).not.toContain('+');
   await read('cells 1–2, nothing connected', 'a lot');
   expect(screen.getByText(/“a lot” is not a voltage/)).toBeVisible();
-  expect(kept.filter(({ url }) => url.endsWith('/log'))).toHaveLength(2);
+  expect(kept.filter(({ url }) => url.endsWith('/log'))).toHaveLength(3);
 });
 
 test('Escape forgets what is typed; leaving the field takes it; Enter held down counts once', async () => {

@@ -5,6 +5,7 @@ import userEvent from '@testing-library/user-event';
 import { newPlan } from '@/core/records/plan/newPlan';
 import { expectAccessible } from '@/testing/ui/accessible';
 import { choose, fill, press } from '@/testing/ui/acting';
+import { navigation } from '@/testing/ui/navigation';
 import { showPlan, verdict } from '@/testing/ui/planPage';
 
 const cellsInString = (): number =>
@@ -79,6 +80,35 @@ test('keys change the plan, but not while a field is typed in; the list of keys 
   const keys = await screen.findByRole('dialog', { name: 'Keys' });
   expect(within(keys).getAllByRole('row').length).toBeGreaterThan(5);
   await expectAccessible();
+});
+
+test.each([
+  ['p', '/plans/tested/ready?part=prints'],
+  ['P', '/plans/tested/ready?part=prints'],
+  ['1', '/plans/tested/power'],
+  ['6', '/plans/tested/run'],
+])('the key %s leads to %s, but not with Ctrl', (key, address) => {
+  showPlan(newPlan('Keys'), 'power');
+  navigation.pushed = [];
+  fireEvent.keyDown(document.body, { key, code: `Key${key}`, ctrlKey: true });
+  expect(navigation.pushed).toEqual([]);
+  fireEvent.keyDown(document.body, { key, code: `Key${key}` });
+  expect(navigation.pushed.map((to) => to.replace(/plans\/[^/]+/, 'plans/tested'))).toEqual([
+    address,
+  ]);
+});
+
+test('a device of one’s own has a name, and volts that it bears', () => {
+  showPlan(newPlan('Bell'), 'power');
+  press('A small device');
+  choose(screen.getByLabelText('Device'), 'own-device');
+  fill(screen.getByLabelText('What it is called'), 'door bell');
+  expect(verdict().text).toContain('the door bell');
+  expect(screen.getByLabelText('At most (volts)')).toBeVisible();
+  choose(screen.getByLabelText('Device'), 'lcd-clock');
+  expect(verdict().text).toContain('the LCD clock');
+  expect(screen.queryByLabelText('What it is called')).toBeNull();
+  expect(screen.queryByLabelText('At most (volts)')).toBeNull();
 });
 
 test('an LED of the pack is read once; another colour starts without it', () => {

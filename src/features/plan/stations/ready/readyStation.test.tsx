@@ -98,12 +98,14 @@ test('the timetable by keys: moved by a quarter of an hour and by a day, clashes
   buy().focus();
   await userEvent.keyboard('{ArrowLeft}');
   expect(start()).toBe('2031-01-29T16:00:00');
+  expect(buy()).toHaveAccessibleName(/, Wed 29 Jan 16:00, .* minutes, moved by hand$/);
   await userEvent.keyboard('{ArrowDown}');
   await userEvent.keyboard('{ArrowDown}');
   expect(start()).toBe('2031-01-31T16:00:00');
   expect(screen.getByTestId('conflicts')).toHaveTextContent(
     /comes after what needs it|is not done before/,
   );
+  expect(buy()).toHaveAccessibleName(/, moved by hand, in conflict$/);
   fireEvent.click(screen.getByRole('button', { name: 'Undo' }));
   expect(start()).toBe('2031-01-30T16:00:00');
   fireEvent.click(screen.getByRole('button', { name: /Put every task back/ }));

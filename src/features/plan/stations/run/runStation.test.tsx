@@ -47,6 +47,8 @@ test('used in turns: wrong rests are told at their field, a rest changes the tur
   goTo('run', 'turns');
   const before = await textOf('turns-headline');
   expect(before).toMatch(/\d+ turns, \d+ h of use/);
+  expect(screen.getByRole('img', { name: /^The first turns of use\. \d+ turns/ })).toBeVisible();
+  expect(screen.getByRole('img', { name: /^Current at the start of \d+ turns\./ })).toBeVisible();
   fill(screen.getByLabelText('Rest for'), '0');
   expect(screen.getByText('Give at least one second.')).toBeVisible();
   fill(screen.getByLabelText('Rest for'), '1 min');
