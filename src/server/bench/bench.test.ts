@@ -158,14 +158,20 @@ test('a group joins with the code only while the class runs, and keeps its seat 
   const context = freshBench();
   const asked = (code: string, group: string | null = null) =>
     joinClass(context, joinRequestSchema.parse({ code, group }));
-  expect((await asked('ABCDEF')).ok).toBe(false);
+  expect(await asked('ABCDEF')).toMatchObject({
+    ok: false,
+    issues: [{ code: 'no-class', path: ['code'] }],
+  });
   const opened = openClass(context, 'p');
   if (opened?.ok !== true) throw new Error('not opened');
   const { code } = opened.value;
   expect(code).toMatch(/^[A-HJ-NP-Z2-9]{6}$/);
   const looked = await asked(` ${code.toLowerCase().slice(0, 3)}-${code.slice(3)}`);
   expect(looked).toMatchObject({ ok: true, value: { title: 'Lamp', seat: null } });
-  expect((await asked(code, 'Somebody')).ok).toBe(false);
+  expect(await asked(code, 'Somebody')).toMatchObject({
+    ok: false,
+    issues: [{ code: 'no-group', path: ['group'], message: 'Choose one of the groups.' }],
+  });
   const seated = await asked(code, 'Tern');
   const seat = seated.ok ? seated.value.seat : null;
   expect(await seatOf(context, seat ?? '')).toMatchObject({ planId: 'p', group: 'Tern' });
@@ -295,6 +301,11 @@ test('after ten wrong tries an address waits a minute', async () => {
   expect(await limiter.waitWords('a')).toBe('a minute');
   jest.advanceTimersByTime(60_100);
   expect(await limiter.mayTry('a')).toBe(true);
+  const slow = createRateLimiter({ tries: 1, seconds: 170 }, { tries: 2, seconds: 900 });
+  await slow.failed('a');
+  expect(await slow.waitWords('a')).toBe('3 minutes');
+  await slow.failed('b');
+  expect(await slow.waitWords('a')).toBe('15 minutes');
   jest.useRealTimers();
 });
 
