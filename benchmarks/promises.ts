@@ -19,7 +19,7 @@ import { cellBuild } from '@/core/physics/recipes/cellBuild';
 import { printRow } from './print.mjs';
 
 const SEED = 7;
-const SUGGESTIONS = 150;
+const SUGGESTIONS = 100;
 const CLASSES = 1000;
 /** A promise and the truth may be so far apart. */
 const APART = 0.02;

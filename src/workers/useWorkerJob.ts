@@ -1,7 +1,7 @@
 'use client';
 
 import { proxy, type Remote } from 'comlink';
-import { useCallback, useEffect, useState } from 'react';
+import { startTransition, useCallback, useEffect, useState } from 'react';
 import { askWorker, type PlannerWorkerName } from './plannerClient';
 import type { PlannerJobs } from './plannerJobs';
 
@@ -63,9 +63,12 @@ export function useWorkerJob<T>(
     let outdated = false;
     const settle = (ending: Ending<T>): void => {
       if (outdated) return;
-      // What was stopped stays stopped.
-      setSettled((before) => before ?? { ask, attempt, ending });
-      if (ending.status === 'answered') setLatest(ending.answer);
+      // Drawn in slices: an answer may be a long list, and whoever types meanwhile comes first.
+      startTransition(() => {
+        // What was stopped stays stopped.
+        setSettled((before) => before ?? { ask, attempt, ending });
+        if (ending.status === 'answered') setLatest(ending.answer);
+      });
     };
     const report = (share: number): void => {
       if (!outdated) setProgress(share);
