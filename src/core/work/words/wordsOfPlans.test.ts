@@ -1,12 +1,10 @@
+import { KIWI_READ, TOLD_PLANS, toldPlan } from '../../../testing/core/toldPlans';
 import { USUAL_SHUNTS } from '../../physics/instruments/meter';
-import { laidOutGrid } from '../../physics/desk/deskEdits';
 import { EMPTY_CUPBOARD, withGuidePrices } from '../../records/cupboard/cupboardSchema';
-import { PLAIN_CELL } from '../../physics/desk/deskSchema';
 import { RECIPE_IDS } from '../../physics/recipes/recipe';
 import { RECIPES } from '../../physics/recipes/recipes';
 import { USUAL_RUNNING } from '../../records/plan/runningSchema';
 import { formatAmps, formatVolts } from '../../units';
-import { freshCell, newPlan } from '../../records/plan/newPlan';
 import type { Plan } from '../../records/plan/planSchema';
 import { compareAdditions } from '../judging/compareAdditions';
 import { combinationsFor } from '../search/combinations';
@@ -47,155 +45,6 @@ import { cellTypes, inOrder } from '../judging/cellTypes';
  * Everything that a plan is told about, in the words and figures that a teacher reads, each sentence once. A change of wording or of a
  * figure shows as a change of the stored table beside this file, to be read before it is accepted (`jest -u`).
  */
-const LED = { kind: 'led', colour: 'red', brightness: 'dim' } as const;
-const own = (cellsInSeries: number, strings: number): Plan['arrangement'] => ({
-  kind: 'own',
-  cellsInSeries,
-  strings,
-});
-const plan = (change: Partial<Plan>): Plan => ({ ...newPlan('Words'), target: LED, ...change });
-const KIWI_READ: Plan['cell'] = {
-  ...freshCell('copper-zinc-fruit', 'kiwi'),
-  own: {
-    openCircuitVolts: 0.93,
-    shortCircuit: { amps: 1.4e-3, meterRange: '20 mA', secondsAfter: 20 },
-    loaded: [
-      { ohms: 1000, volts: 0.55, secondsAfter: null },
-      { ohms: 220, volts: 0.24, secondsAfter: null },
-    ],
-    kept: false,
-  },
-};
-const PLANS: Readonly<Record<string, Plan>> = {
-  'as it is made': plan({}),
-  'a cell that was read, left to the planner': plan({ cell: KIWI_READ }),
-  'more metal in each, warm, in pieces': plan({
-    cell: {
-      ...freshCell('copper-zinc-fruit', 'lemon'),
-      piece: 'half',
-      size: { ...RECIPES['copper-zinc-fruit'].usualSize, pairs: 2, extraPlus: 1, extraMinus: 1 },
-    },
-    running: { ...USUAL_RUNNING, celsius: 28 },
-  }),
-  'read cells with more metal': plan({
-    cell: {
-      ...KIWI_READ,
-      size: { ...RECIPES['copper-zinc-fruit'].usualSize, pairs: 3, extraMinus: 2 },
-    },
-  }),
-  'parts that are missing, for one group': plan({
-    arrangement: own(3, 3),
-    have: { lemon: 12, 'galvanised-nail': 2, 'copper-strip': 9, 'clip-lead': 20, 'led-red': 3 },
-    lesson: { ...newPlan('').lesson, groups: 1 },
-  }),
-  'parts that are missing, for three groups': plan({
-    arrangement: own(3, 3),
-    have: { lemon: 12, 'galvanised-nail': 9, 'copper-strip': 9, 'clip-lead': 20, 'led-red': 3 },
-    lesson: { ...newPlan('').lesson, groups: 3 },
-  }),
-  'enough of everything': plan({
-    have: { lemon: 99, 'galvanised-nail': 99, 'copper-strip': 99, 'clip-lead': 99, 'led-red': 9 },
-    lesson: { ...newPlan('').lesson, groups: 1 },
-  }),
-  'too few volts': plan({ arrangement: own(1, 2) }),
-  'too few strings': plan({
-    target: { ...LED, brightness: 'bright' },
-    arrangement: own(4, 1),
-  }),
-  'works on paper, hardly in class': plan({ cell: KIWI_READ, arrangement: own(4, 1) }),
-  'an adult only': plan({ arrangement: own(36, 1) }),
-  'too many volts for a class': plan({
-    arrangement: own(60, 1),
-    cell: freshCell('magnesium-graphite'),
-  }),
-  'for trained staff': plan({ cell: freshCell('dilute-sulfuric-acid') }),
-  'a pile that dries': plan({
-    cell: { ...freshCell('coin-pile-brine', 'felt'), overhangMillimetres: 2 },
-    minutes: 600,
-  }),
-  'a clock': plan({
-    target: { kind: 'device', device: 'lcd-clock', leastVolts: 1.3, amps: 1e-5 },
-    cell: freshCell('one-coin-pile'),
-  }),
-  'a resistor': plan({ target: { kind: 'resistor', ohms: 1000, wantedAmps: 1e-3 } }),
-  'a resistor that gets too little in the end': plan({
-    target: { kind: 'resistor', ohms: 1e6, wantedAmps: 4.5e-5 },
-    arrangement: own(60, 1),
-  }),
-  'a buzzer that fades': plan({
-    target: { kind: 'device', device: 'piezo-buzzer', leastVolts: 1.5, amps: 4e-4 },
-    arrangement: own(4, 2),
-    minutes: 60,
-  }),
-  'one reading open, one shorted, odd and kept, in the warm': plan({
-    cell: {
-      ...freshCell('copper-zinc-fruit', 'lemon'),
-      size: { ...RECIPES['copper-zinc-fruit'].usualSize, pairs: 2 },
-      own: {
-        openCircuitVolts: 1.5,
-        shortCircuit: { amps: 8e-3, meterRange: '20 mA', secondsAfter: 3 },
-        loaded: [],
-        kept: true,
-      },
-    },
-    running: { ...USUAL_RUNNING, celsius: 30 },
-  }),
-  'a group of two, and a potato among lemons': plan({
-    arrangement: {
-      kind: 'desk',
-      loadReversed: false,
-      strings: [
-        [
-          { kind: 'group', strings: [[PLAIN_CELL], [PLAIN_CELL, PLAIN_CELL]] },
-          PLAIN_CELL,
-          { ...PLAIN_CELL, mix: { recipe: 'root-vegetable', body: 'potato' } },
-        ],
-        [PLAIN_CELL, PLAIN_CELL, PLAIN_CELL, PLAIN_CELL],
-      ],
-    },
-  }),
-  'a clock that gets too many volts': plan({
-    target: { kind: 'device', device: 'lcd-clock', leastVolts: 1.3, amps: 1e-5 },
-    arrangement: own(4, 1),
-    seriesResistor: { kind: 'none' },
-  }),
-  'hard on the LED': plan({
-    cell: {
-      ...freshCell('juice-cup', 'rhubarb-juice'),
-      own: {
-        openCircuitVolts: 0.93,
-        shortCircuit: { amps: 45e-3, meterRange: '200 mA', secondsAfter: null },
-        loaded: [],
-        kept: true,
-      },
-    },
-    arrangement: own(3, 1),
-    seriesResistor: { kind: 'none' },
-  }),
-  'far too weak': plan({ arrangement: own(2, 1), minutes: 60 }),
-  'what no battery of it can do': plan({
-    target: { kind: 'led', colour: 'white', brightness: 'bright' },
-    minutes: 2880,
-  }),
-  'laid out by hand, one cell the wrong way round': plan({
-    arrangement: {
-      kind: 'desk',
-      loadReversed: false,
-      strings: [3, 4].map((length, string) =>
-        Array.from({ length }, (_, index) => ({
-          kind: 'cell' as const,
-          mix: null,
-          sharedBody: null,
-          faults: string === 1 && index === 1 ? [{ kind: 'reversed' as const }] : [],
-        })),
-      ),
-    },
-  }),
-  'laid out by hand, the LED the wrong way round': plan({
-    arrangement: { ...laidOutGrid(4, 2), loadReversed: true },
-  }),
-};
-
 const line = (text: string): string => text.replaceAll(/[\u00a0\u202f]/g, ' ');
 const sum = ({ title, lines, origin, sources }: Explanation): string[] => [
   `${title}: ${lines.join(' / ')}`,
@@ -252,10 +101,10 @@ function toldOf(one: Plan): (readonly [head: string, sentence: string])[] {
 }
 
 test('every sentence that these plans are told, with their numbers behind it', () => {
-  const names = Object.keys(PLANS);
+  const names = Object.keys(TOLD_PLANS);
   const told = new Map<string, Map<string, Set<number>>>();
   names.forEach((name, index) => {
-    for (const [head, sentence] of toldOf(PLANS[name]!)) {
+    for (const [head, sentence] of toldOf(TOLD_PLANS[name]!)) {
       const below = told.get(head) ?? new Map<string, Set<number>>();
       told.set(
         head,
@@ -276,7 +125,7 @@ test('every sentence that these plans are told, with their numbers behind it', (
 });
 
 test('what other loads make of a battery, in figures', () => {
-  const loads = otherLoads(evaluatePlan(plan({})).desk).map(
+  const loads = otherLoads(evaluatePlan(toldPlan({})).desk).map(
     ({ name, volts, amps, brightness }) =>
       `${name}: ${formatVolts(volts)}, ${formatAmps(amps)}${brightness === null ? '' : `, ${brightness}`}`,
   );
@@ -284,7 +133,7 @@ test('what other loads make of a battery, in figures', () => {
 });
 
 test('why a wiring, and why not another family', () => {
-  const rows = inOrder(cellTypes(plan({ cell: KIWI_READ }), { entries: {} }));
+  const rows = inOrder(cellTypes(toldPlan({ cell: KIWI_READ }), { entries: {} }));
   const words = rows.map(({ recipe, bodies, battery, why, isPlans }) =>
     battery === null
       ? `${recipe.name}: ${why}`
@@ -294,7 +143,7 @@ test('why a wiring, and why not another family', () => {
 });
 
 test('what to build once the first cell was read', () => {
-  const { asked } = evaluatePlan(plan({ cell: KIWI_READ }));
+  const { asked } = evaluatePlan(toldPlan({ cell: KIWI_READ }));
   const rows = firstCellTable(asked, USUAL_SHUNTS);
   const words = rows.map(
     ({ cellsInSeries, strings, cells }, index) =>

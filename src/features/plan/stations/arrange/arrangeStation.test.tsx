@@ -3,8 +3,7 @@ import '@/testing/ui/mocks';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { RECIPES } from '@/core/physics/recipes/recipes';
-import { PLAIN_CELL } from '@/core/physics/desk/deskSchema';
-import { freshCell, newPlan } from '@/core/records/plan/newPlan';
+import { newPlan } from '@/core/records/plan/newPlan';
 import type { Plan } from '@/core/records/plan/planSchema';
 import { demoPlan } from '@/cli/demoPlans';
 import { DEMO_CUPBOARD } from '@/cli/demoCupboard';
@@ -320,39 +319,4 @@ test('the desk on the projector, as a picture and as a netlist', async () => {
   await waitFor(() => expect(Object.keys(files)).toEqual(['desk.svg', 'battery.cir']));
   jest.restoreAllMocks();
   await expectAccessible();
-});
-
-const TWO_LENGTHS: Plan['arrangement'] = {
-  kind: 'desk',
-  loadReversed: false,
-  strings: [3, 4].map((cells) => Array.from({ length: cells }, () => PLAIN_CELL)),
-};
-
-test.each<[string, Plan]>([
-  ['a cell that was measured', LEMONS],
-  ['a battery laid out by hand', { ...fresh, arrangement: TWO_LENGTHS }],
-  ['cells for trained staff', { ...fresh, cell: freshCell('dilute-sulfuric-acid') }],
-])('%s has no table of what a first cell asks for', async (_, plan) => {
-  showPlan(plan, 'arrange');
-  // What stands below it is fetched after it.
-  expect(await screen.findByText('The same battery with other loads')).toBeVisible();
-  expect(screen.queryByText('Build one, then decide')).toBeNull();
-});
-
-test('what to build for the first reading, for the mean of three, for one a group', async () => {
-  showPlan(newPlan('Rows'), 'arrange');
-  expect(await screen.findByText('Build one, then decide')).toBeVisible();
-  const rows = async (): Promise<string[]> =>
-    within(await screen.findByRole('table', { name: 'What the first cell asks for' }))
-      .getAllByRole('row')
-      .map((row) => plain(row.textContent ?? ''));
-  const one = await rows();
-  expect(one[0]).toBe('Your first cell readsBuildlemons for 6 groups');
-  expect(one.length).toBeGreaterThan(4);
-  press('mean of three');
-  // With more of them read a reading tells more: the same battery is enough from a weaker one on.
-  await waitFor(async () => expect(await rows()).not.toEqual(one));
-  expect((await rows())[0]).toContain('Your first cells read, mean');
-  press('one a group');
-  await waitFor(async () => expect((await rows()).length).toBeGreaterThan(3));
 });
