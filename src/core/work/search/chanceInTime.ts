@@ -135,7 +135,7 @@ export function chanceInTime(
   leastChance = 0,
 ): number {
   const metal = metalChance(seconds, desk, need, running);
-  if (metal <= leastChance) return metal;
+  if (metal < leastChance || metal === 0) return metal;
   const then = deskAfter(desk, running, seconds);
   return metal * chanceOfDesk(then, need, run, leastChance / metal);
 }
