@@ -6,6 +6,7 @@ import {
   formatJoules,
   aboutTime,
   formatMinutes,
+  formatMillimetres,
   formatNumber,
   formatOhms,
   formatVolts,
@@ -95,4 +96,15 @@ test('nothing and what has no end are told in the plain unit', () => {
 test('farads and joules change their unit with their size', () => {
   expect([470e-6, 4.7e-3, 1].map(formatFarads).map(plain)).toEqual(['470 µF', '4.7 mF', '1 F']);
   expect([0.069, 1.2, 43_000].map(formatJoules).map(plain)).toEqual(['69 mJ', '1.2 J', '43 kJ']);
+});
+
+test('lengths, also none and what is smaller than its metal', () => {
+  const told = [0, -2, 0.01, -0.01, 3].map((length) => formatMillimetres(length));
+  expect(told.map((text) => text.replace('\u00a0', ' '))).toEqual([
+    '0 mm',
+    '−2 mm',
+    '10 µm',
+    '−10 µm',
+    '3 mm',
+  ]);
 });

@@ -85,7 +85,7 @@ export function formatJoules(joules: number): string {
 }
 
 export function formatMillimetres(millimetres: number): string {
-  return millimetres < MICROMETRES_BELOW
+  return millimetres !== 0 && Math.abs(millimetres) < MICROMETRES_BELOW
     ? `${formatNumber(1000 * millimetres)}${NO_BREAK_SPACE}µm`
     : `${formatNumber(millimetres)}${NO_BREAK_SPACE}mm`;
 }

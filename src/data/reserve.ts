@@ -14,6 +14,7 @@ export function isFull(error: unknown): boolean {
 
 /** Keeps some room on the disk beside a database, so that what frees more can be done when there is no other left. */
 export function keepReserve(file: string): void {
+  if (file === ':memory:') return;
   const reserve = reserveOf(file);
   if (statSync(reserve, { throwIfNoEntry: false })?.size === RESERVE_BYTES) return;
   try {

@@ -42,9 +42,10 @@ export function lazyPart<Props extends object>(
     if (Part !== null) return <Part {...props} />;
     if (!failed) {
       return (
-        <p role="status" className={`${styles.small} ${styles.soft}`}>
+        // Also where it stands in a sentence.
+        <span role="status" className={`${styles.small} ${styles.soft}`}>
           Fetching it …
-        </p>
+        </span>
       );
     }
     const again = (): void => {

@@ -84,7 +84,7 @@ const VERDICT_IN_VIEW = {
 } as const;
 
 function HeaderActions({ onHelp, onProject }: Omit<PlanHeaderProps, 'station'>) {
-  const { open } = usePlanContext();
+  const { open, undoable } = usePlanContext();
   return (
     <Box
       sx={{
@@ -94,7 +94,7 @@ function HeaderActions({ onHelp, onProject }: Omit<PlanHeaderProps, 'station'>) 
         ml: 'auto',
       }}
     >
-      <UndoButtons documentStore={open.documentStore} />
+      <UndoButtons stores={undoable} />
       <Hint text="Export this plan as a file">
         <IconButton
           aria-label="Export this plan as a file"

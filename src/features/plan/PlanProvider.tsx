@@ -12,6 +12,7 @@ import { SCHOOL_DOCUMENT } from '@/core/documents/tools/schoolDocument';
 import type { SchoolState } from '@/core/records/school/schoolSchema';
 import type { CupboardState } from '@/core/records/cupboard/cupboardSchema';
 import { useTool, type FoundTool } from '@/ui/document/useTool';
+import type { Undoable } from '@/ui/document/useUndo';
 import type { RecipeOnOffer } from './recipeOnOffer';
 
 interface PlanContextValue {
@@ -23,6 +24,8 @@ interface PlanContextValue {
   readonly cupboard: ReturnType<typeof useTool<CupboardState>>;
   /** What the school's lessons have read. */
   readonly school: ReturnType<typeof useTool<SchoolState>>;
+  /** What is edited from the plan's pages. */
+  readonly undoable: Undoable;
 }
 
 const PlanContext = createContext<PlanContextValue | null>(null);
@@ -57,9 +60,12 @@ export function PlanProvider({
     initialRevision,
   });
   const evaluation = useEvaluation(open.document);
+  const [undoable] = useState(() =>
+    [open, cupboard.open, school.open].map(({ documentStore }) => documentStore),
+  );
   const value = useMemo(
-    () => ({ open, evaluation, ownRecipes, cupboard, school }),
-    [open, evaluation, ownRecipes, cupboard, school],
+    () => ({ open, evaluation, ownRecipes, cupboard, school, undoable }),
+    [open, evaluation, ownRecipes, cupboard, school, undoable],
   );
   return <PlanContext value={value}>{children}</PlanContext>;
 }

@@ -41,7 +41,7 @@ function isMoreStrings({ key, shiftKey }: KeyboardEvent): boolean {
 /** Keys that work at every station while no field is being typed in. */
 export function useShortcuts(onHelp: () => void, onProject: () => void): void {
   const router = useRouter();
-  const { open, evaluation } = usePlanContext();
+  const { open, evaluation, undoable } = usePlanContext();
   const { id, documentStore } = open;
   const { cellsInSeries, strings } = evaluation.wiring;
   const rewire = (cells: number, side: number): void =>
@@ -72,5 +72,5 @@ export function useShortcuts(onHelp: () => void, onProject: () => void): void {
     KEYS_WHILE_NOT_TYPING,
     [id, cellsInSeries, strings, onHelp, onProject],
   );
-  useUndoKeys(documentStore);
+  useUndoKeys(undoable);
 }

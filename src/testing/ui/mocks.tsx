@@ -60,5 +60,8 @@ File.prototype.arrayBuffer ??= function read(this: File) {
 // jsdom lays nothing out.
 Element.prototype.scrollIntoView = () => undefined;
 
+// Nor does it scroll.
+window.scrollTo = () => undefined;
+
 // jsdom decodes no pictures: to it each file is none.
 globalThis.createImageBitmap ??= () => Promise.reject(new Error('this is no picture'));

@@ -4,7 +4,7 @@ import { plannerJobs, type PlannerJobs } from '@/workers/plannerJobs';
 type JobName = keyof PlannerJobs;
 
 /** Jobs of a second and more, which a test waits for only where it is about them: unanswered unless it asks. */
-const PATIENT: readonly JobName[] = ['leaveRunning'];
+const PATIENT: readonly JobName[] = ['leaveRunning', 'cellTypes'];
 const wanted = new Set<JobName>();
 
 /** From now on these jobs are answered too. */

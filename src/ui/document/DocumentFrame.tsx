@@ -2,7 +2,7 @@
 
 import Alert from '@mui/material/Alert';
 import Link from '@mui/material/Link';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { TitledDocument } from '@/core/formats/documentFormat';
 import { PageFrame } from '../PageFrame';
 import { SaveNote } from './SaveNote';
@@ -22,7 +22,8 @@ interface DocumentFrameProps<T extends TitledDocument> {
 /** The page around an open document that is not a plan: way back, heading, undo, whether it is saved. */
 export function DocumentFrame<T extends TitledDocument>(props: DocumentFrameProps<T>) {
   const { open, heading, back, actions, children } = props;
-  useUndoKeys(open.documentStore);
+  const [stores] = useState([open.documentStore]);
+  useUndoKeys(stores);
   return (
     <PageFrame
       heading={heading}
@@ -30,7 +31,7 @@ export function DocumentFrame<T extends TitledDocument>(props: DocumentFrameProp
       actions={
         <>
           <SaveNote {...open} />
-          <UndoButtons documentStore={open.documentStore} />
+          <UndoButtons stores={stores} />
           {actions}
         </>
       }

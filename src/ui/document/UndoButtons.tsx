@@ -1,24 +1,16 @@
 import IconButton from '@mui/material/IconButton';
-import { useStore } from 'zustand';
-import type { TitledDocument } from '@/core/formats/documentFormat';
 import { RedoIcon, UndoIcon } from '../icons';
-import type { DocumentStore } from './documentStore';
+import { useUndo, type Undoable } from './useUndo';
 
-/** Undo and redo for an open document. */
-export function UndoButtons<T extends TitledDocument>({
-  documentStore,
-}: {
-  documentStore: DocumentStore<T>;
-}) {
-  const { temporal } = documentStore.store;
-  const past = useStore(temporal, (history) => history.pastStates.length);
-  const future = useStore(temporal, (history) => history.futureStates.length);
+/** Undo and redo for what is open. */
+export function UndoButtons({ stores }: { readonly stores: Undoable }) {
+  const { undo, redo } = useUndo(stores);
   return (
     <>
-      <IconButton aria-label="Undo" disabled={past === 0} onClick={() => documentStore.undo()}>
+      <IconButton aria-label="Undo" disabled={undo === null} onClick={() => undo?.()}>
         <UndoIcon fontSize="small" />
       </IconButton>
-      <IconButton aria-label="Redo" disabled={future === 0} onClick={() => documentStore.redo()}>
+      <IconButton aria-label="Redo" disabled={redo === null} onClick={() => redo?.()}>
         <RedoIcon fontSize="small" />
       </IconButton>
     </>

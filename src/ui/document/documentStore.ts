@@ -5,7 +5,12 @@ import type { DocumentFormat, TitledDocument } from '@/core/formats/documentForm
 interface DocumentState<T> {
   /** The document as edited; always valid. */
   readonly document: T;
+  /** How many edits all open documents had seen with its last one: which of two came later. */
+  readonly editedAt: number;
 }
+
+/** Edits of all documents that this page has open. */
+let edits = 0;
 
 /** Undo steps that are kept. */
 const UNDO_LIMIT = 200;
@@ -18,7 +23,7 @@ export function createDocumentStore<T extends TitledDocument>(
   initial: T,
 ) {
   const store = createStore<DocumentState<T>>()(
-    temporal((): DocumentState<T> => ({ document: initial }), {
+    temporal((): DocumentState<T> => ({ document: initial, editedAt: 0 }), {
       limit: UNDO_LIMIT,
       equality: (before, after) => before.document === after.document,
     }),
@@ -40,7 +45,8 @@ export function createDocumentStore<T extends TitledDocument>(
       const continues = typing !== null && typing === typingIn;
       const history = store.temporal.getState();
       if (continues) history.pause();
-      store.setState({ document });
+      edits += 1;
+      store.setState({ document, editedAt: edits });
       if (continues) history.resume();
       typingIn = typing;
     },
@@ -55,10 +61,24 @@ export function createDocumentStore<T extends TitledDocument>(
       store.temporal.getState().redo();
     },
 
+    /** Tells of every step, also of those that are taken back. */
+    subscribe: (tell: () => void): (() => void) => store.temporal.subscribe(tell),
+
+    /** When its last edit was made, the one that undo would take back, and the one that redo would bring again. */
+    steps() {
+      const { pastStates, futureStates } = store.temporal.getState();
+      const { editedAt } = store.getState();
+      return {
+        last: editedAt,
+        undo: pastStates.length === 0 ? null : editedAt,
+        redo: futureStates.at(-1)?.editedAt ?? null,
+      };
+    },
+
     /** Replaces the document by another version of it, e.g. one saved elsewhere; the history starts anew. */
     replace(document: T): void {
       typingIn = null;
-      store.setState({ document });
+      store.setState({ document, editedAt: 0 });
       store.temporal.getState().clear();
     },
   };

@@ -1,8 +1,7 @@
 'use client';
 
 import { useHotkeys } from 'react-hotkeys-hook';
-import type { TitledDocument } from '@/core/formats/documentFormat';
-import type { DocumentStore } from './documentStore';
+import { useUndo, type Undoable } from './useUndo';
 
 /** Radio buttons and the like are form fields too, but nobody types in them. */
 const NOT_TYPED_IN = new Set(['radio', 'checkbox', 'button', 'range', 'file']);
@@ -21,8 +20,9 @@ export const KEYS_WHILE_NOT_TYPING = {
 } as const;
 
 /** Undo and redo by key while no field is being typed in. */
-export function useUndoKeys<T extends TitledDocument>(documentStore: DocumentStore<T>): void {
+export function useUndoKeys(stores: Undoable): void {
+  const { undo, redo } = useUndo(stores);
   const options = { ...KEYS_WHILE_NOT_TYPING, preventDefault: true };
-  useHotkeys('mod+z', () => documentStore.undo(), options, [documentStore]);
-  useHotkeys('mod+shift+z', () => documentStore.redo(), options, [documentStore]);
+  useHotkeys('mod+z', () => undo?.(), options, [undo]);
+  useHotkeys('mod+shift+z', () => redo?.(), options, [redo]);
 }

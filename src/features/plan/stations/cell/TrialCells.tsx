@@ -33,7 +33,7 @@ export function TrialCells() {
           disabled={trialCells.length >= MAX_TRIAL_CELLS}
           onClick={() => change([...trialCells, NOT_READ])}
         >
-          One more
+          One more cell
         </Button>
       }
     >
@@ -80,6 +80,7 @@ export function TrialCells() {
             />
             <Button
               size="small"
+              aria-label={`${cell.counted ? 'cross out' : 'count again'}: cell ${index + FIRST_NUMBER}`}
               onClick={() =>
                 change(
                   trialCells.map((one, other) =>

@@ -104,10 +104,10 @@ function LedPack({ target, onChange }: LedFieldsProps) {
   }
   return (
     <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: '1fr 1fr', mt: 1.5 }}>
-      <PlanQuantity path="target.pack.volts" label="It takes" kind="volts" />
-      <PlanQuantity path="target.pack.amps" label="at (mA)" kind="milliamps" />
+      <PlanQuantity path="target.pack.volts" label="Volts across it" kind="volts" />
+      <PlanQuantity path="target.pack.amps" label="Current through it (mA)" kind="milliamps" />
       <Typography variant="caption" color="textSecondary">
-        The volts across it and the current through it while it is lit.
+        Read while it is lit.
       </Typography>
       <Button size="small" onClick={() => onChange(unread)}>
         Do without
@@ -147,7 +147,7 @@ function ColourChoice({ colour, chosen }: { colour: LedColour; chosen: boolean }
               sx={{ display: 'block', fontWeight: chosen ? 700 : 500, lineHeight: 1.2 }}
             >
               {label}
-            </Box>
+            </Box>{' '}
             <Box component="span" sx={{ fontSize: '0.78rem', color: 'text.secondary' }}>
               {formatVolts(voltsAt1mA)}
             </Box>

@@ -118,7 +118,7 @@ export function MotorFields() {
         <PlanQuantity path="target.startVolts" label="Starts from (volts)" kind="volts" />
         <PlanQuantity path="target.freeAmps" label="Running free (mA)" kind="milliamps" />
         <PlanQuantity path="target.ratedVolts" label="Held still at (volts)" kind="volts" />
-        <PlanQuantity path="target.stallAmps" label="it takes (mA)" kind="milliamps" />
+        <PlanQuantity path="target.stallAmps" label="Held still it takes (mA)" kind="milliamps" />
       </Box>
       <Note>
         A motor that stands still takes many times what it takes turning. The plan is judged by the
@@ -133,7 +133,7 @@ export function BulbFields({ target, onChange }: FieldsProps<'bulb'>) {
     <>
       <Box sx={TWO}>
         <PlanQuantity path="target.ratedVolts" label="Printed on it (volts)" kind="volts" />
-        <PlanQuantity path="target.ratedAmps" label="and (mA)" kind="milliamps" />
+        <PlanQuantity path="target.ratedAmps" label="Printed on it (mA)" kind="milliamps" />
       </Box>
       <Choice
         label="How should it look?"

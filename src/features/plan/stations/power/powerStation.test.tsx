@@ -115,9 +115,9 @@ test('an LED of the pack is read once; another colour starts without it', () => 
   showPlan(newPlan('Pack'), 'power');
   const before = verdict().text;
   press('Read one LED of your pack');
-  fill(screen.getByLabelText('It takes'), '1,85');
+  fill(screen.getByLabelText('Volts across it'), '1,85');
   expect(verdict().text).not.toBe(before);
-  fill(screen.getByLabelText('It takes'), '9');
+  fill(screen.getByLabelText('Volts across it'), '9');
   expect(screen.getByText('An LED takes at most 4.5 V.')).toBeVisible();
   press('Do without');
   expect(verdict().text).toBe(before);

@@ -142,7 +142,7 @@ function OneCellAPupil({
       sx={{ mt: 1.5 }}
       action={
         <Button color="inherit" size="small" onClick={() => onGroups(groups)}>
-          Apply
+          Make it {groups}
         </Button>
       }
     >

@@ -176,7 +176,7 @@ function WorkingHours({ value, onChange }: WorkingHoursProps) {
         }}
       >
         <ClockField label="Working from" value={value.from} onCommit={(from) => change({ from })} />
-        <ClockField label="until" value={value.to} onCommit={(to) => change({ to })} />
+        <ClockField label="Working until" value={value.to} onCommit={(to) => change({ to })} />
       </Box>
       {refused ? (
         <Typography variant="caption" color="error" role="alert">

@@ -55,7 +55,10 @@ export function DeskMenuItems({ anchor, onClose }: DeskMenuItemsProps) {
         anchorEl={anchor}
         open={anchor !== null}
         onClose={onClose}
-        slotProps={{ paper: { role: 'region', 'aria-label': 'More about the desk' } }}
+        slotProps={{
+          paper: { role: 'region', 'aria-label': 'More about the desk' },
+          list: { 'aria-label': 'More about the desk' },
+        }}
       >
         {item('What can I light with what I have?', () => setHaving(true))}
         <Divider />

@@ -90,7 +90,13 @@ function Way({ title, from, addition, body, currency, onChoose, disabled = false
         , {counted(pairs, 'pair', 'pairs')}, {costWords(price, currency)}
         {foodGrams === 0 ? ', no food wasted' : `, ${formatNumber(foodGrams)} g of food`}
       </Typography>
-      <Button size="small" onClick={onChoose} disabled={disabled} sx={{ mt: 0.5 }}>
+      <Button
+        size="small"
+        aria-label={`Apply: ${title}`}
+        onClick={onChoose}
+        disabled={disabled}
+        sx={{ mt: 0.5 }}
+      >
         Apply
       </Button>
     </Box>

@@ -1,0 +1,82 @@
+/** @jest-environment jsdom */
+import '@/testing/ui/mocks';
+import { demoPlan } from '@/cli/demoPlans';
+import { CUPBOARD_DOCUMENT } from '@/core/documents/tools/cupboardDocument';
+import { laidOutGrid } from '@/core/physics/desk/deskEdits';
+import { freshCell } from '@/core/records/plan/newPlan';
+import type { Plan, PlanTarget } from '@/core/records/plan/planSchema';
+import { everyControl } from '@/testing/ui/controls';
+import { navigation } from '@/testing/ui/navigation';
+import { showPlan } from '@/testing/ui/planPage';
+
+jest.mock('@/ui/saveFile', () => ({
+  saveFile: (name: string) => navigation.pushed.push(`file ${name}`),
+}));
+
+/** Long before its lesson, whenever this runs. */
+const NOW = new Date('2026-12-01T09:00');
+beforeAll(() => jest.useFakeTimers({ now: NOW, doNotFake: ['setImmediate', 'queueMicrotask'] }));
+afterAll(() => jest.useRealTimers());
+
+const PLAN = demoPlan('demo-lamp');
+const FOUND = {
+  '/api/plans/tested': PLAN,
+  '/api/cupboard/bench': CUPBOARD_DOCUMENT.fresh('Tool'),
+};
+
+/** What each control of a part of the plan does, one line each. */
+async function table(plan: Plan, station: string, part: string, only = /./): Promise<string> {
+  const show = () => {
+    const { kept, goTo } = showPlan(plan, station);
+    if (part !== '') goTo(station, part);
+    return kept;
+  };
+  const rows = await everyControl({ show, found: { ...FOUND, '/api/plans/tested': plan }, only });
+  return rows.join('\n').replace(/lesson\.joinCode null → "\w+"/, 'lesson.joinCode null → a code');
+}
+
+test.each([
+  ['power', ''],
+  ['cell', ''],
+  ['arrange', ''],
+  ['ready', 'class'],
+  ['ready', 'safety'],
+  ['ready', 'shopping'],
+  ['ready', 'timetable'],
+  ['ready', 'prepare'],
+  ['ready', 'prints'],
+  ['build', ''],
+  ['build', 'log'],
+  ['build', 'board'],
+  ['build', 'results'],
+  ['run', 'turns'],
+  ['run', 'short'],
+  ['run', 'bank'],
+  ['run', 'ways'],
+])('%s %s', async (station, part) => {
+  expect(await table(PLAN, station, part)).toMatchSnapshot();
+});
+
+const TARGETS: readonly PlanTarget[] = [
+  { kind: 'leds', colours: ['red', 'blue'], joined: 'side-by-side', brightness: 'dim' },
+  { kind: 'device', device: 'lcd-clock', leastVolts: 1.3, amps: 1e-5 },
+  { kind: 'motor', startVolts: 0.3, ratedVolts: 1.5, stallAmps: 0.8, freeAmps: 0.06 },
+  { kind: 'bulb', ratedVolts: 2.5, ratedAmps: 0.2, look: 'glows' },
+  { kind: 'capacitor', farads: 0.0047, volts: 3, withinMinutes: 5 },
+  { kind: 'resistor', ohms: 1000, wantedAmps: 1e-3 },
+];
+test.each(TARGETS)('power, $kind', async (target) => {
+  const itsOwn = /^(?!It must|From …|Lesson|Choose a day|An LED)/;
+  expect(await table({ ...PLAN, target }, 'power', '', itsOwn)).toMatchSnapshot();
+});
+
+test('cell, a pile', async () => {
+  const plan = { ...PLAN, cell: freshCell('coin-pile-brine', 'felt') };
+  expect(await table(plan, 'cell', '', /^Separator|^Open|^Short/)).toMatchSnapshot();
+});
+
+test('arrange, laid out by hand', async () => {
+  const arrangement = { ...laidOutGrid(2, 2), loadReversed: true };
+  const itsOwn = /cells in|strings side|Remove|LED round|Follow/;
+  expect(await table({ ...PLAN, arrangement }, 'arrange', '', itsOwn)).toMatchSnapshot();
+});
