@@ -2,13 +2,16 @@ import { spawnSync } from 'node:child_process';
 import { z } from 'zod';
 
 const place = { x: z.number(), y: z.number() };
+const box = z.object({ ...place, width: z.number(), height: z.number() });
 const pages = z.array(
   z.object({
     width: z.number(),
     height: z.number(),
     texts: z.array(z.object({ ...place, text: z.string(), width: z.number(), size: z.number() })),
     /** Rectangles. */
-    boxes: z.array(z.object({ ...place, width: z.number(), height: z.number() })),
+    boxes: z.array(box),
+    /** Frames round everything that is drawn. */
+    drawn: z.array(box),
   }),
 );
 
@@ -18,6 +21,7 @@ import { getDocument, OPS, Util } from 'pdfjs-dist/legacy/build/pdf.mjs';
 const chunks = [];
 for await (const chunk of process.stdin) chunks.push(chunk);
 const pdf = await getDocument({ data: new Uint8Array(Buffer.concat(chunks)), verbosity: 0 }).promise;
+const NUMBERS = { [OPS.rectangle]: 4, [OPS.curveTo]: 6, [OPS.curveTo2]: 4, [OPS.curveTo3]: 4, [OPS.closePath]: 0 };
 const pages = [];
 for (let number = 1; number <= pdf.numPages; number += 1) {
   const page = await pdf.getPage(number);
@@ -25,6 +29,12 @@ for (let number = 1; number <= pdf.numPages; number += 1) {
   const { items } = await page.getTextContent();
   const { fnArray, argsArray } = await page.getOperatorList();
   const boxes = [];
+  const drawn = [];
+  const framed = (corners) => {
+    const [xs, ys] = [0, 1].map((axis) => corners.map((corner) => Util.applyTransform(corner, matrix)[axis]));
+    const [left, right, low, top] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
+    return { x: left, y: height - top, width: right - left, height: top - low };
+  };
   let matrix = [1, 0, 0, 1, 0, 0];
   const saved = [];
   fnArray.forEach((kind, index) => {
@@ -34,24 +44,23 @@ for (let number = 1; number <= pdf.numPages; number += 1) {
     if (kind === OPS.transform) matrix = Util.transform(matrix, parts);
     if (kind !== OPS.constructPath) return;
     const [kinds, numbers] = parts;
+    const corners = [];
     let at = 0;
     for (const one of kinds) {
+      const used = NUMBERS[one] ?? 2;
+      const own = numbers.slice(at, at + used);
+      at += used;
       if (one === OPS.rectangle) {
-        const [x, y, wide, high] = numbers.slice(at, at + 4);
-        const [left, low] = Util.applyTransform([x, y], matrix);
-        const [right, top] = Util.applyTransform([x + wide, y + high], matrix);
-        boxes.push({
-          x: Math.min(left, right),
-          y: height - Math.max(low, top),
-          width: Math.abs(right - left),
-          height: Math.abs(top - low),
-        });
-      }
-      at += { [OPS.rectangle]: 4, [OPS.curveTo]: 6, [OPS.curveTo2]: 4, [OPS.curveTo3]: 4, [OPS.closePath]: 0 }[one] ?? 2;
+        const [x, y, wide, high] = own;
+        corners.push([x, y], [x + wide, y + high]);
+        boxes.push(framed(corners.slice(-2)));
+      } else for (let place = 0; place < used; place += 2) corners.push(own.slice(place, place + 2));
     }
+    if (corners.length > 0) drawn.push(framed(corners));
   });
   pages.push({
     boxes,
+    drawn,
     width,
     height,
     texts: items.filter(({ str }) => str.trim() !== '').map(({ str, transform, width: wide }) => ({

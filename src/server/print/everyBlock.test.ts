@@ -1,0 +1,149 @@
+import { demoPlan } from '@/cli/demoPlans';
+import { withoutFaults } from '@/core/physics/desk/desk';
+import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
+import { PICTURES, type Block, type PrintedSheet } from '@/core/work/preparation/sheets/sheet';
+import { pdfPages } from '@/testing/server/pdfPages';
+import { drawnDesk } from './drawDesk';
+import { pdfOfSheets } from './pdfOfSheets';
+
+const EVALUATION = evaluatePlan({
+  ...demoPlan('demo-lamp'),
+  arrangement: { kind: 'own', cellsInSeries: 2, strings: 2 },
+});
+const LONG =
+  'Words that go on over the end of their line, so that it is seen where the next one begins. ';
+
+/** Every kind of block, each as different as a sheet may ask for it. */
+const BLOCKS: Readonly<Record<string, readonly Block[]>> = {
+  text: [
+    { kind: 'heading', text: 'A heading' },
+    { kind: 'text', text: LONG.repeat(2) },
+    { kind: 'text', text: 'Strong', strong: true },
+    { kind: 'heading', text: 'Another' },
+  ],
+  list: [
+    { kind: 'list', style: 'bullet', items: ['One', LONG.repeat(2), 'Three'] },
+    { kind: 'list', style: 'number', items: ['One', 'Two', LONG, 'Four', 'Five'], columns: 2 },
+    { kind: 'list', style: 'box', items: ['One', 'Two', 'Three'], columns: 3 },
+  ],
+  table: [
+    {
+      kind: 'table',
+      header: ['Part', 'How many'],
+      rows: [
+        ['Lemons', '12'],
+        [LONG, '4'],
+      ],
+      widths: [0.75, 0.25],
+      figures: [1],
+    },
+    {
+      kind: 'table',
+      header: ['Read', ''],
+      rows: [['Volts', '']],
+      widths: [0.5, 0.5],
+      writable: true,
+    },
+  ],
+  caution: [
+    { kind: 'caution', text: 'Nobody eats it.' },
+    { kind: 'caution', text: LONG.repeat(3), pictures: ['food', 'sharp'] },
+  ],
+  desk: [
+    { kind: 'desk', most: 0.4 },
+    { kind: 'desk', most: 0.2, desk: withoutFaults(EVALUATION.desk) },
+  ],
+  pictures: [
+    { kind: 'pictures', pictures: PICTURES.map((id) => ({ id, caption: `This is ${id}` })) },
+  ],
+  'pictures, as tall as the page': [
+    { kind: 'pictures', pictures: [{ id: 'device', caption: 'All of it' }], fill: true },
+  ],
+  stairs: [{ kind: 'stairs', columns: ['1', '2', '3'], volts: [0, 1, 2, 3] }],
+  'to write in': [
+    { kind: 'lines', count: 3 },
+    { kind: 'frame', height: 120 },
+    { kind: 'text', text: 'Below the frame' },
+  ],
+  columns: [
+    {
+      kind: 'columns',
+      columns: [[{ kind: 'text', text: LONG }], [{ kind: 'list', style: 'box', items: ['One'] }]],
+    },
+    { kind: 'text', text: 'Below both' },
+  ],
+  cards: [
+    {
+      kind: 'cards',
+      columns: 2,
+      cards: [
+        { title: 'Curlew', lines: ['One', LONG] },
+        { title: 'Knot', lines: [], qr: 'http://192.0.2.1/join' },
+        { title: 'Dunlin', lines: ['Two'] },
+      ],
+    },
+  ],
+  'over a page': [
+    { kind: 'frame', height: 600 },
+    {
+      kind: 'together',
+      blocks: [
+        { kind: 'heading', text: 'Both of these' },
+        { kind: 'text', text: LONG.repeat(4) },
+      ],
+    },
+    { kind: 'new-page' },
+    { kind: 'text', text: 'On a page of its own' },
+  ],
+};
+
+const MM = 25.4 / 72;
+const inMm = (points: number): string => (points * MM).toFixed(1);
+
+/** What stands on each page: every text with its place and size, and what is drawn by its number, place and size. */
+function tableOf(file: Uint8Array): string[] {
+  return pdfPages(file).map(({ width, height, texts, drawn }) => {
+    const sum = (of: (one: (typeof drawn)[number]) => number): number =>
+      drawn.reduce((all, one) => all + of(one), 0);
+    const about = (of: (one: (typeof drawn)[number]) => number): string =>
+      inMm(sum(of) / Math.max(1, drawn.length));
+    return [
+      `${inMm(width)} × ${inMm(height)} mm`,
+      ...texts.map(
+        ({ x, y, size, text }) => `${inMm(x)} ${inMm(y)}, ${size.toFixed(1)} pt: ${text}`,
+      ),
+      `${drawn.length} drawn, ${inMm(sum((one) => one.width))} × ${inMm(sum((one) => one.height))} mm together, ` +
+        `about ${about((one) => one.x)} ${about((one) => one.y)}`,
+    ].join('\n');
+  });
+}
+
+const FACTS = { title: 'Every block', paper: 'A4', made: new Date(0) } as const;
+
+test('every kind of block stands where it should', async () => {
+  const sheets = Object.entries(BLOCKS).map(([title, blocks]): PrintedSheet => ({
+    title,
+    subtitle: 'as it is asked for',
+    blocks,
+  }));
+  const pages = tableOf(await pdfOfSheets(sheets, drawnDesk(EVALUATION), FACTS));
+  expect(pages.length).toBeGreaterThan(sheets.length);
+  expect(pages.join('\n\n')).toMatchSnapshot();
+});
+
+test('a sheet grows to its page or is set smaller, lies on its side, and is as large as its paper', async () => {
+  const text: Block = { kind: 'text', text: LONG };
+  const sheets: PrintedSheet[] = [
+    { title: 'Grown', subtitle: '', blocks: [text], grows: true },
+    {
+      title: 'Smaller',
+      subtitle: '',
+      blocks: Array.from({ length: 50 }, () => text),
+      mostPages: 1,
+    },
+    { title: 'On its side', subtitle: '', blocks: [text], landscape: true },
+  ];
+  const pages = tableOf(await pdfOfSheets(sheets, null, { ...FACTS, paper: 'Letter' }));
+  expect(pages.map((page) => page.split('\n').slice(0, 3).join('\n'))).toMatchSnapshot();
+  expect(pages).toHaveLength(3);
+});
