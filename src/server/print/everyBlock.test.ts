@@ -84,7 +84,7 @@ const BLOCKS: Readonly<Record<string, readonly Block[]>> = {
     },
   ],
   'over a page': [
-    { kind: 'frame', height: 600 },
+    { kind: 'frame', height: 620 },
     {
       kind: 'together',
       blocks: [
