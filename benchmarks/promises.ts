@@ -35,7 +35,7 @@ export function benchPromises(): void {
 }
 
 function benchUnread(): void {
-  const all = CELLS.flatMap(suggestionsOf);
+  const all = CELLS.flatMap((cell) => WISHES.flatMap((wish) => suggestionFor(cell, wish) ?? []));
   let worst = 0;
   let apart = 0;
   for (let index = 0; index < SUGGESTIONS; index += 1) {
@@ -70,9 +70,8 @@ function benchRead(read: number): void {
           cell.model.emfVolts * level.volts * (1 + Math.hypot(0.04, 0.01) * random.normal()),
       }));
       const known = plannedCell(cell, ROOM_CELSIUS, { own: null, school: null, trials });
-      const all = suggestionsOf(known);
-      const suggestion = all[Math.floor(random.uniform() * all.length)];
-      if (suggestion === undefined) continue;
+      const suggestion = anySuggestion(known, random);
+      if (suggestion === null) continue;
       promised += suggestion.candidate.chance;
       worked += trueShare({ ...suggestion, of: cell }, CLASSES_OF_LESSON, SEED + lesson, level);
       count += 1;
@@ -109,42 +108,53 @@ const CELLS = Object.values(RECIPES)
   .filter(({ restricted }) => !restricted)
   .map((recipe) => plannedCell(cellBuild(recipe, recipe.bodies[0]), ROOM_CELSIUS));
 
-interface Suggestion {
-  /** The cell that is built, as it is printed. */
-  readonly of: PlannedCell;
-  readonly candidate: BatteryCandidate;
+interface Wish {
   readonly colour: (typeof LED_COLOURS)[number];
   readonly brightness: (typeof WANTED_BRIGHTNESSES)[number];
   readonly minutes: number;
 }
 
-/** First suggestions for a cell over colours, brightnesses and times, as many as there are. */
-function suggestionsOf(cell: PlannedCell): Suggestion[] {
-  const found: Suggestion[] = [];
-  for (const colour of LED_COLOURS) {
-    for (const brightness of WANTED_BRIGHTNESSES) {
-      for (const minutes of MINUTES) {
-        const target = { kind: 'led', colour, brightness } as const;
-        const [candidate] = planBatteries({
-          cells: [cell],
-          need: requirementOf(target),
-          limit: limitOfTarget(target),
-          resistor: { kind: 'as-needed' },
-          minutes,
-          running: USUAL_RUNNING,
-          objective: 'fewest-cells',
-          mostCells: 60,
-          mostPairs: 1,
-          mayCut: false,
-          mostPrice: null,
-          mostCandidates: 1,
-        }).candidates;
-        if (candidate !== undefined)
-          found.push({ of: cell, candidate, colour, brightness, minutes });
-      }
-    }
+const WISHES: readonly Wish[] = LED_COLOURS.flatMap((colour) =>
+  WANTED_BRIGHTNESSES.flatMap((brightness) =>
+    MINUTES.map((minutes) => ({ colour, brightness, minutes })),
+  ),
+);
+
+interface Suggestion extends Wish {
+  /** The cell that is built, as it is printed. */
+  readonly of: PlannedCell;
+  readonly candidate: BatteryCandidate;
+}
+
+/** One of the wishes that a cell can meet, by lot: each as likely as any other. */
+function anySuggestion(cell: PlannedCell, random: RandomStream): Suggestion | null {
+  const left = [...WISHES];
+  while (left.length > 0) {
+    const [wish] = left.splice(Math.floor(random.uniform() * left.length), 1);
+    const suggestion = wish === undefined ? null : suggestionFor(cell, wish);
+    if (suggestion !== null) return suggestion;
   }
-  return found;
+  return null;
+}
+
+/** The first suggestion for a cell and a wish, where there is one. */
+function suggestionFor(cell: PlannedCell, wish: Wish): Suggestion | null {
+  const target = { kind: 'led', colour: wish.colour, brightness: wish.brightness } as const;
+  const [candidate] = planBatteries({
+    cells: [cell],
+    need: requirementOf(target),
+    limit: limitOfTarget(target),
+    resistor: { kind: 'as-needed' },
+    minutes: wish.minutes,
+    running: USUAL_RUNNING,
+    objective: 'fewest-cells',
+    mostCells: 60,
+    mostPairs: 1,
+    mayCut: false,
+    mostPrice: null,
+    mostCandidates: 1,
+  }).candidates;
+  return candidate === undefined ? null : { of: cell, candidate, ...wish };
 }
 
 /** Share of classes in which a suggestion works from first to last, every class run with the full model of cells in time. */

@@ -109,6 +109,7 @@ function settingsFor(folder, every, testedBy = folder) {
     ignoreStatic: true,
     concurrency: 2,
     timeoutMS: 15_000,
+    dryRunTimeoutMinutes: 30,
     reporters: ['progress-append-only', 'json'],
     jsonReporter: { fileName: REPORT },
     tempDirName: 'test-results/stryker',
