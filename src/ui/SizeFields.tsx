@@ -60,14 +60,14 @@ export function SizeFields({ size, body, onChange }: SizeFieldsProps) {
           onChange={(pairs) => onChange({ pairs }, null)}
         />
         <CountStepper
-          label="more + metals"
+          label="extra + metals"
           value={size.extraPlus}
           least={0}
           most={MAX_PAIRS}
           onChange={(extraPlus) => onChange({ extraPlus }, null)}
         />
         <CountStepper
-          label="more − metals"
+          label="extra − metals"
           value={size.extraMinus}
           least={0}
           most={MAX_PAIRS}

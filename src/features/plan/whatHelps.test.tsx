@@ -6,6 +6,7 @@ import type { Plan } from '@/core/records/plan/planSchema';
 import { expectAccessible } from '@/testing/ui/accessible';
 import { plain, press } from '@/testing/ui/acting';
 import { showPlan, verdict } from '@/testing/ui/planPage';
+import { answering } from '@/testing/ui/workerInPage';
 
 const fresh = newPlan('Lamp');
 const READ: Plan['cell'] = {
@@ -41,6 +42,7 @@ test('a fine plan with cells that were read needs no help; one that falls short 
 });
 
 test('all cell types: what each takes to build, and another one by a press', async () => {
+  answering('cellTypes');
   const { kept } = showPlan(fresh, 'arrange');
   press('Compare all cell types');
   const dialog = await screen.findByRole('dialog', { name: 'All cell types for this wish' });

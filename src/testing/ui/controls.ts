@@ -235,7 +235,7 @@ function isPart(value: unknown): value is Readonly<Record<string, unknown>> {
 }
 
 const MOST_LETTERS = 60;
-const MOST_CHANGES = 6;
+const MOST_CHANGES = 4;
 
 function short(value: unknown, most = MOST_LETTERS): string {
   const text = JSON.stringify(value, withoutIds) ?? 'nothing';
@@ -253,6 +253,7 @@ interface Seen {
   readonly pushed: number;
   readonly over: string | null;
   readonly folded: string | null;
+  readonly pressed: string | null;
   readonly said: readonly string[];
 }
 
@@ -263,6 +264,7 @@ function seen(element: HTMLElement): Seen {
     pushed: navigation.pushed.length,
     over: over === null ? null : nameOf(over),
     folded: element.getAttribute('aria-expanded'),
+    pressed: element.getAttribute('aria-pressed'),
     said: saidOn(document.body),
   };
 }
@@ -272,10 +274,11 @@ function saidOn(root: Element): string[] {
   const said: string[] = [];
   const walker = document.createTreeWalker(root, NodeFilter.SHOW_TEXT);
   while (walker.nextNode() !== null) said.push(plain(walker.currentNode.textContent ?? '').trim());
-  for (const one of root.querySelectorAll('[aria-label], [aria-pressed], a[href], input')) {
-    for (const name of ['aria-label', 'aria-pressed', 'href', 'aria-valuetext']) {
+  for (const one of root.querySelectorAll('[aria-label], a[href], input')) {
+    for (const name of ['aria-label', 'href', 'aria-valuetext']) {
       said.push(one.getAttribute(name) ?? '');
     }
+    if (one instanceof HTMLInputElement) said.push(plain(one.value));
   }
   return said;
 }
@@ -292,6 +295,8 @@ function effectsOf(before: Seen, after: Seen, changes: readonly string[]): strin
   if (effects.length > 0) return effects;
   if (after.over !== before.over) return ['closes'];
   if (after.folded !== before.folded) return [after.folded === 'true' ? 'unfolds' : 'folds'];
+  if (after.pressed !== before.pressed)
+    return [after.pressed === 'true' ? 'is chosen' : 'is let go'];
   const said = after.said.find((text) => text !== '' && !before.said.includes(text));
   return [said === undefined ? 'nothing' : `says ${said.slice(0, MOST_LETTERS)}`];
 }
