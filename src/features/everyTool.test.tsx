@@ -52,106 +52,126 @@ const PLAN = demoPlan('demo-lamp');
 const RECIPE = ownRecipeFrom('magnesium-graphite');
 const FAIR_TEST = DEMO_FAIR_TEST.test;
 
-const PAGES: Readonly<Record<string, readonly [ReactNode, url?: string, document?: unknown]>> = {
-  coins: [
-    <CoinsPage found={foundTool(COINS_DOCUMENT)} />,
-    '/api/coins/bench',
-    COINS_DOCUMENT.fresh('Tool'),
-  ],
-  cupboard: [
-    <CupboardPage found={{ initial: DEMO_CUPBOARD, initialRevision: 1, unread: false }} />,
-    '/api/cupboard/bench',
-    DEMO_CUPBOARD,
-  ],
-  drill: [<DrillPage classAddress={null} />],
-  'fair test': [
-    <FairTestPage id="tested" initial={FAIR_TEST} initialRevision={1} />,
-    '/api/fair-tests/tested',
-    FAIR_TEST,
-  ],
-  'I have': [
-    <HavePage
-      stock={{ potato: 9, 'galvanised-nail': 9, 'copper-strip': 9, 'clip-lead': 9, 'led-red': 1 }}
-    />,
-  ],
-  metals: [
-    <MetalsPage found={foundTool(METALS_DOCUMENT)} />,
-    '/api/metals/bench',
-    METALS_DOCUMENT.fresh('Tool'),
-  ],
-  mixing: [
-    <MixingBench found={foundTool(MIXING_DOCUMENT)} />,
-    '/api/mixing/bench',
-    MIXING_DOCUMENT.fresh('Tool'),
-  ],
-  'reality check': [
-    <RealityPage found={foundTool(REALITY_DOCUMENT)} cupboard={DEMO_CUPBOARD.state} />,
-    '/api/reality/bench',
-    REALITY_DOCUMENT.fresh('Tool'),
-  ],
-  recipe: [
-    <RecipeEditor id="tested" initial={RECIPE} initialRevision={1} />,
-    '/api/recipes/tested',
-    RECIPE,
-  ],
-  safekeeping: [
-    <SafekeepingPage
-      last={null}
-      lessons={2}
-      databaseFile="data/grozer.db"
-      stored={[{ planId: 'p', title: 'Lamp', lines: 40 }]}
-      binned={[
-        { kind: 'plans', noun: 'plan', id: 'b', title: 'Old lamp', at: Date.UTC(2026, 10, 28, 12) },
-      ]}
-    />,
-  ],
-  school: [
-    <SchoolPage
-      found={{ initial: DEMO_SCHOOL, initialRevision: 1, unread: false }}
-      ownRecipes={[]}
-    />,
-    '/api/school/bench',
-    DEMO_SCHOOL,
-  ],
-  'series or parallel': [<SeriesParallelPage />],
-  'two solutions': [
-    <TwoSolutionsPage found={foundTool(TWO_SOLUTIONS_DOCUMENT)} />,
-    '/api/two-solutions/bench',
-    TWO_SOLUTIONS_DOCUMENT.fresh('Tool'),
-  ],
-  'a group’s phone': [
-    <GroupPage
-      seat={{ planId: 'p', startedAt: 1, group: 'Tern' }}
-      title={PLAN.title}
-      facts={groupFacts(PLAN, evaluatePlan(PLAN))}
-      initialLog={[]}
-    />,
-  ],
+interface Shown {
+  readonly page: ReactNode;
+  /** The document that it edits, and where that is kept. */
+  readonly at?: string;
+  readonly found?: unknown;
+  /** Where a page has many of a kind, one of them. */
+  readonly only?: RegExp;
+}
+
+const PAGES: Readonly<Record<string, Shown>> = {
+  coins: {
+    page: <CoinsPage found={foundTool(COINS_DOCUMENT)} />,
+    at: '/api/coins/bench',
+    found: COINS_DOCUMENT.fresh('Tool'),
+  },
+  cupboard: {
+    page: <CupboardPage found={{ initial: DEMO_CUPBOARD, initialRevision: 1, unread: false }} />,
+    at: '/api/cupboard/bench',
+    found: DEMO_CUPBOARD,
+    only: /^(?!(Stock|Pack|Price) of (?!lemon))/,
+  },
+  drill: { page: <DrillPage classAddress={null} /> },
+  'fair test': {
+    page: <FairTestPage id="tested" initial={FAIR_TEST} initialRevision={1} />,
+    at: '/api/fair-tests/tested',
+    found: FAIR_TEST,
+    only: /^(?!(Remove|Volts of|Milliamps of|Different thing of) (?!kiwi))/,
+  },
+  'I have': {
+    page: (
+      <HavePage
+        stock={{
+          potato: 9,
+          'galvanised-nail': 9,
+          'copper-strip': 9,
+          'clip-lead': 9,
+          'led-red': 1,
+        }}
+      />
+    ),
+    only: /^(?!Fewer|More|Without|copper|galvanised|clip|red)/,
+  },
+  metals: {
+    page: <MetalsPage found={foundTool(METALS_DOCUMENT)} />,
+    at: '/api/metals/bench',
+    found: METALS_DOCUMENT.fresh('Tool'),
+  },
+  mixing: {
+    page: <MixingBench found={foundTool(MIXING_DOCUMENT)} />,
+    at: '/api/mixing/bench',
+    found: MIXING_DOCUMENT.fresh('Tool'),
+  },
+  'reality check': {
+    page: <RealityPage found={foundTool(REALITY_DOCUMENT)} cupboard={DEMO_CUPBOARD.state} />,
+    at: '/api/reality/bench',
+    found: REALITY_DOCUMENT.fresh('Tool'),
+    // Another answer has another field, and other sources.
+    only: /^(?!Would).*\((?!link)/,
+  },
+  recipe: {
+    page: <RecipeEditor id="tested" initial={RECIPE} initialRevision={1} />,
+    at: '/api/recipes/tested',
+    found: RECIPE,
+    only: /^(?!Altering|Sand|Juice|Ask|Carbon|This cell|Copper and|Dilute|Never|Floral|Rhubarb|Capacitors|Sparks|Warm)/,
+  },
+  safekeeping: {
+    page: (
+      <SafekeepingPage
+        last={null}
+        lessons={2}
+        databaseFile="data/grozer.db"
+        stored={[{ planId: 'p', title: 'Lamp', lines: 40 }]}
+        binned={[
+          {
+            kind: 'plans',
+            noun: 'plan',
+            id: 'b',
+            title: 'Old lamp',
+            at: Date.UTC(2026, 10, 28, 12),
+          },
+        ]}
+      />
+    ),
+    // A form that jsdom cannot send.
+    only: /^(?!Back up)/,
+  },
+  school: {
+    page: (
+      <SchoolPage
+        found={{ initial: DEMO_SCHOOL, initialRevision: 1, unread: false }}
+        ownRecipes={[]}
+      />
+    ),
+    at: '/api/school/bench',
+    found: DEMO_SCHOOL,
+  },
+  'series or parallel': { page: <SeriesParallelPage /> },
+  'two solutions': {
+    page: <TwoSolutionsPage found={foundTool(TWO_SOLUTIONS_DOCUMENT)} />,
+    at: '/api/two-solutions/bench',
+    found: TWO_SOLUTIONS_DOCUMENT.fresh('Tool'),
+  },
+  'a group’s phone': {
+    page: (
+      <GroupPage
+        seat={{ planId: 'p', startedAt: 1, group: 'Tern' }}
+        title={PLAN.title}
+        facts={groupFacts(PLAN, evaluatePlan(PLAN))}
+        initialLog={[]}
+      />
+    ),
+  },
 };
 
-/** Where a page has many of a kind, one of them. */
-const ONLY: Readonly<Record<string, RegExp>> = {
-  cupboard: /^(?!(Stock|Pack|Price) of (?!lemon))/,
-  'fair test': /^(?!(Remove|Volts of|Milliamps of|Different thing of) (?!kiwi))/,
-  'I have': /^(?!Fewer|More|Without|copper|galvanised|clip|red)/,
-  // Another answer has another field.
-  'reality check': /^(?!Would).*\((?!link)/,
-  recipe:
-    /^(?!Altering|Sand|Juice|Ask|Carbon|This cell|Copper and|Dilute|Never|Floral|Rhubarb|Capacitors|Sparks|Warm)/,
-  // A form that jsdom cannot send.
-  safekeeping: /^(?!Back up)/,
-};
-
-test.each(Object.entries(PAGES))('%s', async (name, [page, url, document]) => {
+test.each(Object.entries(PAGES))('%s', async (_, { page, at = '', found, only = /./ }) => {
   const show = () => {
     window.localStorage.clear();
     window.sessionStorage.clear();
     return showPage(page).kept;
   };
-  const rows = await everyControl({
-    show,
-    found: url === undefined ? {} : { [url]: document },
-    only: ONLY[name] ?? /./,
-  });
+  const rows = await everyControl({ show, found: { [at]: found }, only });
   expect(rows.join('\n')).toMatchSnapshot();
 });
