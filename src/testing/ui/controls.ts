@@ -129,8 +129,12 @@ async function settled(): Promise<void> {
   await act(() => jest.advanceTimersByTimeAsync(REST_MS));
 }
 
+/** What is open stands beside the page, at the end of the document. */
 function onTop(): HTMLElement | null {
-  return [...document.querySelectorAll<HTMLElement>(OVER_THE_PAGE)].at(-1) ?? null;
+  const last = document.body.lastElementChild;
+  return last?.previousElementSibling == null
+    ? null
+    : last.querySelector<HTMLElement>(OVER_THE_PAGE);
 }
 
 function undoButton(): HTMLButtonElement | null {
@@ -254,7 +258,7 @@ interface Seen {
   readonly over: string | null;
   readonly folded: string | null;
   readonly pressed: string | null;
-  readonly said: readonly string[];
+  readonly said: ReadonlySet<string>;
 }
 
 function seen(element: HTMLElement): Seen {
@@ -270,15 +274,15 @@ function seen(element: HTMLElement): Seen {
 }
 
 /** Its texts, what its pictures and fields say, and where its links lead. */
-function saidOn(root: Element): string[] {
-  const said: string[] = [];
+function saidOn(root: Element): Set<string> {
+  const said = new Set<string>();
   const walker = document.createTreeWalker(root, NodeFilter.SHOW_TEXT);
-  while (walker.nextNode() !== null) said.push(plain(walker.currentNode.textContent ?? '').trim());
+  while (walker.nextNode() !== null) said.add(plain(walker.currentNode.textContent ?? '').trim());
   for (const one of root.querySelectorAll('[aria-label], a[href], input')) {
     for (const name of ['aria-label', 'href', 'aria-valuetext']) {
-      said.push(one.getAttribute(name) ?? '');
+      said.add(one.getAttribute(name) ?? '');
     }
-    if (one instanceof HTMLInputElement) said.push(plain(one.value));
+    if (one instanceof HTMLInputElement) said.add(plain(one.value));
   }
   return said;
 }
@@ -297,6 +301,6 @@ function effectsOf(before: Seen, after: Seen, changes: readonly string[]): strin
   if (after.folded !== before.folded) return [after.folded === 'true' ? 'unfolds' : 'folds'];
   if (after.pressed !== before.pressed)
     return [after.pressed === 'true' ? 'is chosen' : 'is let go'];
-  const said = after.said.find((text) => text !== '' && !before.said.includes(text));
+  const said = [...after.said].find((text) => text !== '' && !before.said.has(text));
   return [said === undefined ? 'nothing' : `says ${said.slice(0, MOST_LETTERS)}`];
 }
