@@ -54,8 +54,9 @@ export function whatHelps(plan: Plan): Help[] {
     const then = evaluatePlan(keepingCell(plan, { ...plan, ...change }), now);
     const { tone } = verdictOf(then);
     const gain = TONES.indexOf(tone) - rank;
-    // What is sure enough as it is falls short of something else: of parts, say.
+    // What is sure enough as it is falls short of something else; where parts are missing nobody builds it, however sure.
     const surer =
+      then.missing.length === 0 &&
       !isRecommended(now.classes.chance) &&
       reaches(then.atEnd.amps, then.need) &&
       then.classes.chance - now.classes.chance >= WORTH_CHANCE;
