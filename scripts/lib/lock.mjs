@@ -1,4 +1,5 @@
-import { mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { uptime } from 'node:os';
 import { join } from 'node:path';
 import { setTimeout as rest } from 'node:timers/promises';
 
@@ -45,6 +46,8 @@ function taken(file) {
 
 function isGone(file) {
   try {
+    // Since the machine was started its number is another process’s, or nobody’s.
+    if (statSync(file).mtimeMs < Date.now() - 1000 * uptime()) return true;
     process.kill(Number(readFileSync(file, 'utf8')), 0);
     return false;
   } catch (error) {

@@ -1,6 +1,6 @@
 import { spawn } from 'node:child_process';
-import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { existsSync, mkdtempSync, readFileSync, rmSync, utimesSync, writeFileSync } from 'node:fs';
+import { tmpdir, uptime } from 'node:os';
 import { join } from 'node:path';
 
 let folder = '';
@@ -34,5 +34,13 @@ test('commands started at once do it one after the other', async () => {
 test('what a killed command left holds nobody up', async () => {
   // No process has this number: the largest that Linux gives is below it.
   writeFileSync(join(folder, 'packages.lock'), `${2 ** 22 + 1}`);
+  expect(await started()).toBe(0);
+});
+
+test('nor does what was left before the machine was started anew, whoever has that number now', async () => {
+  const file = join(folder, 'packages.lock');
+  writeFileSync(file, `${process.pid}`);
+  const before = Date.now() / 1000 - uptime() - 60;
+  utimesSync(file, before, before);
   expect(await started()).toBe(0);
 });
