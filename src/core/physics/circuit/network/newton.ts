@@ -55,6 +55,10 @@ export function newton(branches: readonly Branch[], forest: TieForest): NewtonOu
   }
 }
 
+function curvesOf(branches: readonly Branch[]): number[] {
+  return branches.flatMap(({ law }, index) => (law.kind === 'curve' ? [index] : []));
+}
+
 function outcome(
   status: NewtonOutcome['status'],
   iterations: number,
@@ -147,14 +151,20 @@ function stepLength(
   return (low + high) / 2;
 }
 
-/** The nodal matrix of the tangents: pattern analysed once, refilled for every step. */
+/** The nodal matrix of the tangents: its pattern, and all that no current changes, are worked out once. */
 class NodalMatrix {
   private readonly ldl: SparseLdl;
+  /** Amperes into each row of what no current changes, and of everything. */
+  private readonly fixedRight: Float64Array;
   private readonly right: Float64Array;
   /** Slots of a branch's two diagonal entries and its off-diagonal one; −1 where ground takes its place. */
   private readonly slots: Int32Array;
   private readonly branches: readonly Branch[];
   private readonly forest: TieForest;
+  private readonly curves: readonly number[];
+  /** Of each branch its resistance, and its volts where no current flows: of a curve those of its tangent. */
+  private readonly ohms: Float64Array;
+  private readonly restVolts: Float64Array;
 
   constructor(branches: readonly Branch[], forest: TieForest) {
     this.branches = branches;
@@ -175,6 +185,15 @@ class NodalMatrix {
       if (to >= 0) this.slots[3 * index + 1] = this.ldl.slot(to, to);
       if (from >= 0 && to >= 0) this.slots[3 * index + 2] = this.ldl.slot(from, to);
     });
+    this.ohms = new Float64Array(branches.length);
+    this.restVolts = new Float64Array(branches.length);
+    this.curves = curvesOf(branches);
+    branches.forEach(({ law }, index) => {
+      if (law.kind === 'source') this.feed(index, law.amps);
+      else if (law.kind === 'ohmic') this.put(index, law.ohms, law.volts);
+    });
+    this.ldl.keep();
+    this.fixedRight = this.right.slice();
   }
 
   /** One linear solve with every curve replaced by its tangent at `amps`. */
@@ -184,49 +203,59 @@ class NodalMatrix {
     amps: Float64Array;
     singularBranch: number | null;
   } {
-    const { branches, forest, ldl, right, slots } = this;
-    const { groupOfNode, offsetVolts } = forest;
+    const { branches, forest, ldl, right } = this;
     ldl.clear();
-    right.fill(0);
-    const ohms = new Float64Array(branches.length);
-    const restVolts = new Float64Array(branches.length);
-    for (let index = 0; index < branches.length; index += 1) {
-      const { from, to, law } = branches[index]!;
-      if (law.kind === 'tie') continue;
-      const fromRow = groupOfNode[from]! - 1;
-      const toRow = groupOfNode[to]! - 1;
-      let fixedAmps: number;
-      if (law.kind === 'source') {
-        fixedAmps = law.amps;
-      } else {
-        const at = amps[index]!;
-        ohms[index] = law.kind === 'ohmic' ? law.ohms : law.differentialOhmsAt(at);
-        restVolts[index] = law.kind === 'ohmic' ? law.volts : law.voltsAt(at) - ohms[index]! * at;
-        const siemens = 1 / ohms[index]!;
-        fixedAmps = (offsetVolts[from]! - offsetVolts[to]! - restVolts[index]!) * siemens;
-        if (slots[3 * index]! >= 0) ldl.add(slots[3 * index]!, siemens);
-        if (slots[3 * index + 1]! >= 0) ldl.add(slots[3 * index + 1]!, siemens);
-        if (slots[3 * index + 2]! >= 0) ldl.add(slots[3 * index + 2]!, -siemens);
-      }
-      if (fromRow >= 0) right[fromRow] = right[fromRow]! - fixedAmps;
-      if (toRow >= 0) right[toRow] = right[toRow]! + fixedAmps;
+    right.set(this.fixedRight);
+    for (const index of this.curves) {
+      const { law } = branches[index]!;
+      if (law.kind !== 'curve') continue;
+      const at = amps[index]!;
+      const ohms = law.differentialOhmsAt(at);
+      this.put(index, ohms, law.voltsAt(at) - ohms * at);
     }
     const badRow = ldl.factor();
     const groupVolts = new Float64Array(forest.groupCount);
     if (badRow >= 0) {
-      const singularBranch = branches.findIndex(({ from }) => groupOfNode[from] === badRow + 1);
-      return { groupVolts, branchVolts: restVolts, amps, singularBranch };
+      const singularBranch = branches.findIndex(
+        ({ from }) => forest.groupOfNode[from] === badRow + 1,
+      );
+      return { groupVolts, branchVolts: new Float64Array(branches.length), amps, singularBranch };
     }
     ldl.solve(right);
     groupVolts.set(right, 1);
-    return { groupVolts, ...this.branchState(groupVolts, ohms, restVolts), singularBranch: null };
+    return { groupVolts, ...this.branchState(groupVolts), singularBranch: null };
   }
 
-  private branchState(
-    groupVolts: Float64Array,
-    ohms: Float64Array,
-    restVolts: Float64Array,
-  ): { branchVolts: Float64Array; amps: Float64Array } {
+  /** Joins the ends of a branch by a resistance with volts behind it. */
+  private put(index: number, ohms: number, restVolts: number): void {
+    const { slots, ldl } = this;
+    const { offsetVolts } = this.forest;
+    const { from, to } = this.branches[index]!;
+    this.ohms[index] = ohms;
+    this.restVolts[index] = restVolts;
+    const siemens = 1 / ohms;
+    if (slots[3 * index]! >= 0) ldl.add(slots[3 * index]!, siemens);
+    if (slots[3 * index + 1]! >= 0) ldl.add(slots[3 * index + 1]!, siemens);
+    if (slots[3 * index + 2]! >= 0) ldl.add(slots[3 * index + 2]!, -siemens);
+    this.feed(index, (offsetVolts[from]! - offsetVolts[to]! - restVolts) * siemens);
+  }
+
+  /** Takes a current out of the first end of a branch into the other. */
+  private feed(index: number, amps: number): void {
+    const { right } = this;
+    const { groupOfNode } = this.forest;
+    const { from, to } = this.branches[index]!;
+    const fromRow = groupOfNode[from]! - 1;
+    const toRow = groupOfNode[to]! - 1;
+    if (fromRow >= 0) right[fromRow] = right[fromRow]! - amps;
+    if (toRow >= 0) right[toRow] = right[toRow]! + amps;
+  }
+
+  private branchState(groupVolts: Float64Array): {
+    branchVolts: Float64Array;
+    amps: Float64Array;
+  } {
+    const { ohms, restVolts } = this;
     const { groupOfNode, offsetVolts } = this.forest;
     const branchVolts = new Float64Array(ohms.length);
     const amps = new Float64Array(ohms.length);

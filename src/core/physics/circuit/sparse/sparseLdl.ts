@@ -13,14 +13,17 @@ export class SparseLdl {
   private readonly columnStart: Int32Array;
   private readonly rowIndex: Int32Array;
   private readonly values: Float64Array;
-  private readonly parent: Int32Array;
+  /** What {@link clear} goes back to. */
+  private readonly kept: Float64Array;
   private readonly factorStart: Int32Array;
   private readonly factorRow: Int32Array;
   private readonly factorValue: Float64Array;
   private readonly diagonal: Float64Array;
   private readonly scratch: Float64Array;
+  /** Where the next entry of a column goes. */
   private readonly fill: Int32Array;
-  private readonly flag: Int32Array;
+  /** Columns in which each row of the factor has an entry, each after those that change it. */
+  private readonly patternStart: Int32Array;
   private readonly pattern: Int32Array;
 
   /** @param pairs off-diagonal places `[row, column]`, in any order, repeats allowed. */
@@ -42,20 +45,27 @@ export class SparseLdl {
     }
     this.rowIndex = Int32Array.from(rows);
     this.values = new Float64Array(rows.length);
-    this.parent = new Int32Array(size).fill(-1);
-    this.flag = new Int32Array(size).fill(-1);
+    this.kept = new Float64Array(rows.length);
     this.fill = new Int32Array(size);
-    this.factorStart = this.countFactor();
-    const entries = this.factorStart[size] ?? 0;
+    const { starts, patterns } = this.patternOfFactor();
+    this.patternStart = starts;
+    this.pattern = patterns;
+    this.factorStart = this.startsOfColumns();
+    const entries = patterns.length;
     this.factorRow = new Int32Array(entries);
     this.factorValue = new Float64Array(entries);
     this.diagonal = new Float64Array(size);
     this.scratch = new Float64Array(size);
-    this.pattern = new Int32Array(size);
   }
 
+  /** Back to what was kept; to nothing where nothing was. */
   clear(): void {
-    this.values.fill(0);
+    this.values.set(this.kept);
+  }
+
+  /** What is filled in now stays through {@link clear}. */
+  keep(): void {
+    this.kept.set(this.values);
   }
 
   /** Index to pass to {@link add} for the entry at `[row, column]` (or its mirror image). */
@@ -76,32 +86,20 @@ export class SparseLdl {
 
   /** Factors the filled matrix. Returns the row whose pivot is not positive, or −1 when all went well. */
   factor(): number {
-    const { size, parent, flag, fill, pattern, scratch, diagonal } = this;
+    const { size, fill, pattern, patternStart, scratch, diagonal } = this;
     const { columnStart, rowIndex, values, factorStart, factorRow, factorValue } = this;
-    fill.fill(0);
-    flag.fill(-1);
+    fill.set(factorStart.subarray(0, size));
     for (let k = 0; k < size; k += 1) {
-      scratch[k] = 0;
-      let top = size;
-      flag[k] = k;
       for (let at = columnStart[k]!; at < columnStart[k + 1]!; at += 1) {
-        let row = rowIndex[at]!;
-        scratch[row] = scratch[row]! + values[at]!;
-        let length = 0;
-        for (; flag[row] !== k; row = parent[row]!) {
-          pattern[length] = row;
-          length += 1;
-          flag[row] = k;
-        }
-        while (length > 0) pattern[(top -= 1)] = pattern[(length -= 1)]!;
+        scratch[rowIndex[at]!] = values[at]!;
       }
       let pivot = scratch[k]!;
       scratch[k] = 0;
-      for (; top < size; top += 1) {
-        const row = pattern[top]!;
+      for (let place = patternStart[k]!; place < patternStart[k + 1]!; place += 1) {
+        const row = pattern[place]!;
         const above = scratch[row]!;
         scratch[row] = 0;
-        const end = factorStart[row]! + fill[row]!;
+        const end = fill[row]!;
         for (let at = factorStart[row]!; at < end; at += 1) {
           const target = factorRow[at]!;
           scratch[target] = scratch[target]! - factorValue[at]! * above;
@@ -110,10 +108,13 @@ export class SparseLdl {
         pivot -= entry * above;
         factorRow[end] = k;
         factorValue[end] = entry;
-        fill[row] = fill[row]! + 1;
+        fill[row] = end + 1;
       }
       diagonal[k] = pivot;
-      if (!(pivot > 0)) return this.place.indexOf(k);
+      if (!(pivot > 0)) {
+        scratch.fill(0);
+        return this.place.indexOf(k);
+      }
     }
     return -1;
   }
@@ -141,23 +142,40 @@ export class SparseLdl {
     scratch.fill(0);
   }
 
-  /** Elimination tree and column counts of the factor. */
-  private countFactor(): Int32Array {
-    const { size, parent, flag, columnStart, rowIndex } = this;
-    const counts = new Int32Array(size);
+  /** Where the rows of the factor have entries: what the elimination tree leads to from those of the matrix. */
+  private patternOfFactor(): { starts: Int32Array; patterns: Int32Array } {
+    const { size, columnStart, rowIndex } = this;
+    const parent = new Int32Array(size).fill(-1);
+    const flag = new Int32Array(size).fill(-1);
+    const starts = new Int32Array(size + 1);
+    const patterns: number[] = [];
+    const path = new Int32Array(size);
+    const found = new Int32Array(size);
     for (let k = 0; k < size; k += 1) {
       flag[k] = k;
+      let top = size;
       for (let at = columnStart[k]!; at < columnStart[k + 1]!; at += 1) {
+        let length = 0;
         for (let row = rowIndex[at]!; flag[row] !== k; row = parent[row]!) {
           if (parent[row] === -1) parent[row] = k;
-          counts[row] = counts[row]! + 1;
+          path[length] = row;
+          length += 1;
           flag[row] = k;
         }
+        // Each path goes before those that it runs into.
+        while (length > 0) found[(top -= 1)] = path[(length -= 1)]!;
       }
+      for (; top < size; top += 1) patterns.push(found[top]!);
+      starts[k + 1] = patterns.length;
     }
-    const start = new Int32Array(size + 1);
-    for (let k = 0; k < size; k += 1) start[k + 1] = start[k]! + counts[k]!;
-    return start;
+    return { starts, patterns: Int32Array.from(patterns) };
+  }
+
+  private startsOfColumns(): Int32Array {
+    const starts = new Int32Array(this.size + 1);
+    for (const column of this.pattern) starts[column + 1] = starts[column + 1]! + 1;
+    for (let k = 0; k < this.size; k += 1) starts[k + 1] = starts[k + 1]! + starts[k]!;
+    return starts;
   }
 }
 
