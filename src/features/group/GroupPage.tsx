@@ -15,7 +15,7 @@ import {
   useReadings,
 } from '@/ui/bench/LogProvider';
 import { NoteFields } from '@/ui/bench/NoteFields';
-import type { Seat } from '@/ui/bench/queues';
+import type { Seat } from '@/ui/bench/queueKeys';
 import { ReadingStairs } from '@/ui/bench/ReadingStairs';
 import { EarlierClasses, Undelivered } from '@/ui/bench/Undelivered';
 import { PlainLink } from '@/ui/plain/PlainLink';

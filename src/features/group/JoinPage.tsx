@@ -3,12 +3,19 @@
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import { askJson, ownAnswer } from '@/ui/askJson';
-import { EarlierClasses } from '@/ui/bench/Undelivered';
+import { keysBeside } from '@/ui/bench/queueKeys';
+import { lazyPart } from '@/ui/lazyPart';
 import { Button } from '@/ui/plain/Button';
 import { Field } from '@/ui/plain/Field';
 import { InertUntilHydrated } from '@/ui/plain/InertUntilHydrated';
 import { Notice } from '@/ui/plain/Notice';
 import styles from '@/ui/plain/plain.module.css';
+import { useListening } from '@/ui/plain/useListening';
+
+// Most phones keep nothing of another class.
+const EarlierClasses = lazyPart(() =>
+  import('@/ui/bench/Undelivered').then((module) => module.EarlierClasses),
+);
 
 interface ShownClass {
   readonly title: string;
@@ -45,6 +52,8 @@ export function JoinPage({ initialCode, initialClass }: JoinPageProps) {
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const [waiting, setWaiting] = useState<Waiting | null>(null);
+  const listening = useListening();
+  const left = listening && keysBeside(window.localStorage, null).length > 0;
   const ask = async (group: string | null, asked?: string): Promise<void> => {
     setBusy(true);
     const answer = await askJson('/api/class/join', joined, { code, group, asked });
@@ -67,7 +76,7 @@ export function JoinPage({ initialCode, initialClass }: JoinPageProps) {
   });
   return (
     <InertUntilHydrated as="main" className={`${styles.sheet} ${styles.narrow}`}>
-      <EarlierClasses seat={null} />
+      {left ? <EarlierClasses seat={null} /> : null}
       <div className={`${styles.card} ${styles.stack}`}>
         <h1 className={styles.h1}>{found === null ? 'Join your class' : found.title}</h1>
         {found === null ? (

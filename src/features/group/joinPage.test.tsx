@@ -6,6 +6,7 @@ import { fill, press } from '@/testing/ui/acting';
 import { navigation } from '@/testing/ui/navigation';
 import { answerNext } from '@/testing/ui/server';
 import { showPage } from '@/testing/ui/toolPage';
+import { queueKey } from '@/ui/bench/queueKeys';
 import { JoinPage } from './JoinPage';
 import { PasscodePage } from './PasscodePage';
 
@@ -47,4 +48,23 @@ test('a passcode that is wrong is told; the right one leads on', async () => {
   press('Come in');
   expect(await screen.findByText('That is not the passcode.')).toBeVisible();
   await expectAccessible();
+});
+
+test('what an earlier class left on this phone is not hidden, and can be removed', async () => {
+  const line = {
+    entryId: 'a',
+    revision: 1,
+    group: 'Tern',
+    entry: { kind: 'note', text: 'Bubbles', takenAt: '2027-01-29T14:02:00Z' },
+    struck: false,
+  };
+  window.localStorage.setItem(
+    queueKey({ planId: 'p', startedAt: 1, group: 'Tern' }, ''),
+    JSON.stringify({ waiting: [line], undelivered: [] }),
+  );
+  showPage(<JoinPage initialCode="" initialClass={null} />);
+  expect(await screen.findByTestId('undelivered')).toHaveTextContent(/Tern.*Bubbles.*never sent/);
+  press('Remove from this device');
+  expect(screen.queryByTestId('undelivered')).toBeNull();
+  expect(window.localStorage).toHaveLength(0);
 });

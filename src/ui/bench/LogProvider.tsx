@@ -17,7 +17,7 @@ import {
   type SendResult,
   type Undelivered,
 } from './logStore';
-import { queueKey, type Seat } from './queues';
+import { queueKey, type Seat } from './queueKeys';
 
 interface LogContextValue {
   readonly lines: readonly LogLine[];

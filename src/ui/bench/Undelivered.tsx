@@ -8,7 +8,8 @@ import styles from '../plain/plain.module.css';
 import { useListening } from '../plain/useListening';
 import { useLog } from './LogProvider';
 import type { Undelivered as Line } from './logStore';
-import { leftoversBeside, type Leftovers, type Seat } from './queues';
+import type { Seat } from './queueKeys';
+import { leftoversBeside, type Leftovers } from './queues';
 
 /** What this page typed and the server will not take: it stays here with the reason. */
 export function Undelivered() {

@@ -1,5 +1,6 @@
 /** @jest-environment jsdom */
-import { leftoversBeside, queueKey, type Seat } from './queues';
+import { queueKey, type Seat } from './queueKeys';
+import { leftoversBeside } from './queues';
 
 const seat = (startedAt: number, group = 'Tern'): Seat => ({ planId: 'p', startedAt, group });
 const line = (entryId: string) => ({
