@@ -2,9 +2,10 @@
 
 import { METER_DOCUMENT } from '@/core/documents/tools/meterDocument';
 import type { MeterSettings } from '@/core/physics/instruments/meterSettings';
-import { useLiveLog } from '@/ui/bench/LogProvider';
+import { useLiveLog, useLog } from '@/ui/bench/LogProvider';
 import { useTool, type FoundTool } from '@/ui/document/useTool';
 import { PartTabs } from '@/ui/PartTabs';
+import Alert from '@mui/material/Alert';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { ON_A_PHONE } from '@/ui/onAPhone';
 import { usePlan, usePlanContext } from '../../PlanProvider';
@@ -33,11 +34,17 @@ export function BuildStation({ meterFound }: BuildStationProps) {
   const { groups } = usePlan().lesson;
   // A phone is what one walks about with: all groups first, then the one that needs somebody.
   const walking = useMediaQuery(ON_A_PHONE) && groups > 1;
+  const { waiting, held } = useLog();
   const meter = useTool('meter', METER_DOCUMENT, meterFound);
   const { present, asking } = useLiveLog(`/api/lessons/${open.id}/events`);
   return (
     <>
       <AskingDevices planId={open.id} asking={asking} />
+      {waiting > 0 && held !== null ? (
+        <Alert severity="warning" sx={{ mb: 2 }}>
+          {held}
+        </Alert>
+      ) : null}
       <PartTabs
         label="Parts of building and measuring"
         prefix="build"

@@ -30,6 +30,9 @@ const BENCH: Plan = {
   arrangement: { kind: 'own', cellsInSeries: 5, strings: 1 },
 };
 
+// What one test left waiting is no other's.
+afterEach(() => window.localStorage.clear());
+
 const NOTE: LogRequest = {
   entryId: 'note',
   revision: 1,
@@ -70,6 +73,13 @@ test('readings are typed as people type; a slip is asked about; what is no readi
   await read('cells 1–2, nothing connected', 'a lot');
   expect(screen.getByText(/“a lot” is not a voltage/)).toBeVisible();
   expect(kept.filter(({ url }) => url.endsWith('/log'))).toHaveLength(3);
+});
+
+test('what the server cannot take just now waits here, and why stands above the bench', async () => {
+  showPlan(BENCH, 'build');
+  answerNext(503, { message: 'The disk of this computer is full.' });
+  await read('cell 1, nothing connected', '0.94');
+  expect(await screen.findByText('The disk of this computer is full.')).toBeVisible();
 });
 
 test('Escape forgets what is typed; leaving the field takes it; Enter held down counts once', async () => {
