@@ -8,27 +8,32 @@ export interface UnreadableDocument {
   readonly faults: readonly Issue[];
 }
 
-interface Listed<Kind extends DocumentKind> {
-  /** Last changed first. */
-  readonly readable: readonly { readonly id: string; readonly document: DocumentOf<Kind> }[];
+interface Listed<Kind extends DocumentKind, Outcome> {
+  /** Last changed first, each with what was worked out of it. */
+  readonly readable: readonly {
+    readonly id: string;
+    readonly document: DocumentOf<Kind>;
+    readonly worked: Outcome;
+  }[];
   readonly unreadable: readonly UnreadableDocument[];
 }
 
 /**
  * All documents of a kind, each read on its own, so that one that is broken hides no other.
- * @param tryOut works out what the list shows of one; what it throws makes that one unreadable.
+ * @param work works out what the list shows of one; what it throws makes that one unreadable.
  */
-export function listDocuments<Kind extends DocumentKind>(
+export function listDocuments<Kind extends DocumentKind, Outcome>(
   { documents }: Pick<ServerContext, 'documents'>,
   kind: Kind,
-  tryOut: (document: DocumentOf<Kind>) => unknown,
-): Listed<Kind> {
-  const readable: { id: string; document: DocumentOf<Kind> }[] = [];
+  work: (document: DocumentOf<Kind>) => Outcome,
+): Listed<Kind, Outcome> {
+  const readable: { id: string; document: DocumentOf<Kind>; worked: Outcome }[] = [];
   const unreadable: UnreadableDocument[] = [];
   for (const { id, document } of documents(kind).list()) {
-    const tried = document.ok ? workedOut(document.value, tryOut) : document;
-    if (document.ok && tried.ok) readable.push({ id, document: document.value });
-    else if (!tried.ok) unreadable.push({ id, faults: tried.issues });
+    const worked = document.ok ? workedOut(document.value, work) : document;
+    if (document.ok && worked.ok) {
+      readable.push({ id, document: document.value, worked: worked.value as Outcome });
+    } else if (!worked.ok) unreadable.push({ id, faults: worked.issues });
   }
   return { readable, unreadable };
 }

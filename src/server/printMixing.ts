@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { WAYS_OF_MEASURING } from '@/core/formats/customary';
-import { ELECTROLYTES, mixingRequestSchema } from '@/core/physics/recipes/mixingBench';
+import { ELECTROLYTES } from '@/core/physics/recipes/mixingBench';
+import { mixingRequestSchema } from '@/core/physics/recipes/mixingRequest';
 import { electrolyteCard } from '@/core/work/preparation/mixingCards';
 import { mixingSheet } from '@/core/work/preparation/sheets/mixingSheet';
 import type { ServerContext } from './context';

@@ -41,6 +41,20 @@ export function ownAnswer<T>(): AnswerReader<T> {
   return { safeParse: (answer) => ({ success: true, data: answer as T }) };
 }
 
+type FieldTypes = Readonly<Record<string, 'number' | 'string'>>;
+
+/** Reads an answer of a few plain fields without a library. */
+export function answerWith<Fields extends FieldTypes>(
+  fields: Fields,
+): AnswerReader<{ [Name in keyof Fields]: Fields[Name] extends 'number' ? number : string }> {
+  return {
+    safeParse: (answer) =>
+      Object.entries(fields).every(([name, type]) => typeof Object(answer)[name] === type)
+        ? { success: true, data: Object(answer) }
+        : { success: false },
+  };
+}
+
 interface Asking {
   /** Otherwise POST with a body, GET without. */
   readonly method?: 'PUT' | 'DELETE' | 'POST';

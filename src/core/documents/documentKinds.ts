@@ -1,7 +1,7 @@
 import { RECIPE_DOCUMENT } from '../physics/recipes/ownRecipe';
 import type { OwnRecipe } from '../physics/recipes/ownRecipeSchema';
 import type { MetalPairQuestion } from '../physics/cell/metalPair';
-import type { MixingRequest } from '../physics/recipes/mixingBench';
+import type { MixingRequest } from '../physics/recipes/mixingRequest';
 import type { TwoSolutions } from '../physics/cell/twoSolutions';
 import type { CoinTest } from '../physics/coins/identifyCoin';
 import { FAIR_TEST_DOCUMENT, type FairTest } from '../records/fairTest/fairTestSchema';

@@ -5,9 +5,7 @@ import Button from '@mui/material/Button';
 import Link from '@mui/material/Link';
 import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
-import { analyseFairTest } from '@/core/records/fairTest/analyseFairTest';
-import type { FairTest } from '@/core/records/fairTest/fairTestSchema';
-import { differenceWords } from '@/core/records/fairTest/describeDifference';
+import type { FairTestCard } from '@/core/records/fairTest/cardOfFairTest';
 import type { Issue } from '@/core/result';
 import { createRemote } from '@/ui/document/documentApi';
 import { ImportButton } from '@/ui/document/ImportButton';
@@ -24,7 +22,7 @@ export function FairTestsPage({
   tests,
   unreadable,
 }: {
-  tests: readonly { readonly id: string; readonly test: FairTest }[];
+  tests: readonly { readonly id: string; readonly card: FairTestCard }[];
   unreadable: readonly { readonly id: string; readonly faults: readonly Issue[] }[];
 }) {
   const { refusal, clearRefusal, settle, remove, duplicate, openAt } =
@@ -63,19 +61,20 @@ export function FairTestsPage({
             None yet. A fair test starts with one question: what is varied?
           </Typography>
         ) : null}
-        {tests.map(({ id, test }) => (
+        {tests.map(({ id, card }) => (
           <TestCard
             key={id}
             id={id}
-            test={test}
+            card={card}
             onDuplicate={() => void duplicate(id)}
-            onDelete={() => void remove(id, `The fair test “${test.title}” was deleted.`)}
+            onDelete={() => void remove(id, `The fair test “${card.title}” was deleted.`)}
           />
         ))}
         {unreadable.map(({ id, faults }) => (
           <UnreadableCard
             key={id}
             kind="fair-tests"
+            noun="fair test"
             id={id}
             faults={faults}
             onDelete={() => void remove(id, 'The unreadable fair test was deleted.')}
@@ -88,25 +87,25 @@ export function FairTestsPage({
 
 interface TestCardProps {
   readonly id: string;
-  readonly test: FairTest;
+  readonly card: FairTestCard;
   readonly onDuplicate: () => void;
   readonly onDelete: () => void;
 }
 
-function TestCard({ id, test, onDuplicate, onDelete }: TestCardProps) {
-  const planned = test.variants.length * test.repeats;
+function TestCard({ id, card, onDuplicate, onDelete }: TestCardProps) {
+  const { title, factor, read, planned, shown } = card;
   return (
     <Paper component="article" variant="outlined" sx={{ p: 2 }}>
       <Typography variant="h2">
         <Link component={PageLink} href={`/fair-tests/${id}`} color="inherit">
-          {test.title}
+          {title}
         </Link>
       </Typography>
       <Typography variant="body2" color="textSecondary">
-        Varied: {FACTOR_NAMES[test.factor]}. {test.readings.length} of {planned} read.
+        Varied: {FACTOR_NAMES[factor]}. {read} of {planned} read.
       </Typography>
       <Typography variant="body2" sx={{ mt: 0.5 }}>
-        {differenceWords(analyseFairTest(test)).join(' ')}
+        {shown}
       </Typography>
       <Box sx={{ ml: -0.75, mt: 0.5 }}>
         <Button size="small" onClick={onDuplicate}>

@@ -1,6 +1,7 @@
 /** @jest-environment jsdom */
 import '@/testing/ui/mocks';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { cardOfFairTest } from '@/core/records/fairTest/cardOfFairTest';
 import { DEMO_FAIR_TEST } from '@/cli/demoFairTest';
 import { expectAccessible } from '@/testing/ui/accessible';
 import { press } from '@/testing/ui/acting';
@@ -9,7 +10,7 @@ import { answerNext } from '@/testing/ui/server';
 import { showPage } from '@/testing/ui/toolPage';
 import { FairTestsPage } from './FairTestsPage';
 
-const TESTS = [{ id: 'six', test: DEMO_FAIR_TEST.test }];
+const TESTS = [{ id: 'six', card: cardOfFairTest(DEMO_FAIR_TEST.test) }];
 const card = (): HTMLElement => screen.getByRole('article');
 
 test('none yet: how one begins', () => {
@@ -20,7 +21,7 @@ test('none yet: how one begins', () => {
 test('each says what is varied, how much is read and what it has shown; it is duplicated, deleted and brought back', async () => {
   const { kept } = showPage(<FairTestsPage tests={TESTS} unreadable={[]} />);
   expect(card()).toHaveTextContent(/Varied: .*\d+ of \d+ read\./);
-  expect(within(card()).getByRole('link', { name: TESTS[0]!.test.title })).toHaveAttribute(
+  expect(within(card()).getByRole('link', { name: TESTS[0]!.card.title })).toHaveAttribute(
     'href',
     '/fair-tests/six',
   );

@@ -9,12 +9,14 @@ import Typography from '@mui/material/Typography';
 import {
   ELECTROLYTE_RECIPES,
   ELECTROLYTES,
-  millilitresOf,
-  mixingRequestSchema,
   mixLiquid,
   type ElectrolyteId,
-  type MixingRequest,
 } from '@/core/physics/recipes/mixingBench';
+import {
+  millilitresOf,
+  mixingRequestSchema,
+  type MixingRequest,
+} from '@/core/physics/recipes/mixingRequest';
 import { MIXING_DOCUMENT } from '@/core/documents/tools/mixingDocument';
 import { formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';

@@ -3,12 +3,9 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import LinearProgress from '@mui/material/LinearProgress';
 import Button from '@mui/material/Button';
-import {
-  MIXING_SPARE_SHARE,
-  type Electrolyte,
-  type MixingAnswer,
-  type MixingRequest,
-} from '@/core/physics/recipes/mixingBench';
+import { type Electrolyte, type MixingAnswer } from '@/core/physics/recipes/mixingBench';
+import { MIXING_SPARE_SHARE } from '@/core/physics/recipes/mixingBench';
+import type { MixingRequest } from '@/core/physics/recipes/mixingRequest';
 import { cautionsOf } from '@/core/physics/safety/cautions';
 import { formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';

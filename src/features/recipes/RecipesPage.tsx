@@ -83,6 +83,7 @@ export function RecipesPage({
         <Box key={id} sx={{ mb: 2 }}>
           <UnreadableCard
             kind="recipes"
+            noun="recipe"
             id={id}
             faults={faults}
             onDelete={() => void remove(id, 'The unreadable recipe was deleted.')}

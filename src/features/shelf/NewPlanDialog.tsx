@@ -12,13 +12,12 @@ import { planSchema } from '@/core/records/plan/planSchema';
 import { createRemote } from '@/ui/document/documentApi';
 
 interface NewPlanDialogProps {
-  readonly open: boolean;
   readonly onClose: () => void;
   readonly onCreated: (id: string) => void;
 }
 
 /** Asks for the one thing that a new plan needs: a title. */
-export function NewPlanDialog({ open, onClose, onCreated }: NewPlanDialogProps) {
+export function NewPlanDialog({ onClose, onCreated }: NewPlanDialogProps) {
   const [title, setTitle] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
   const [failure, setFailure] = useState<string | null>(null);
@@ -35,7 +34,7 @@ export function NewPlanDialog({ open, onClose, onCreated }: NewPlanDialogProps) 
     else setFailure(answer.message);
   };
   return (
-    <Dialog open={open} onClose={onClose} fullWidth maxWidth="xs" aria-labelledby="new-plan-title">
+    <Dialog open onClose={onClose} fullWidth maxWidth="xs" aria-labelledby="new-plan-title">
       <form onSubmit={(event) => void submit(event)} noValidate>
         <DialogTitle id="new-plan-title">New plan</DialogTitle>
         <DialogContent>

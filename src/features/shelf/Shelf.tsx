@@ -23,8 +23,12 @@ import { DeletePlanDialog, type GoingPlan } from './DeletePlanDialog';
 import { MoreTools } from './MoreTools';
 import { EmptyShelf } from './EmptyShelf';
 import { addressOfShelf, FindPlan, type ShelfOrder } from './FindPlan';
-import { NewPlanDialog } from './NewPlanDialog';
+import { lazyPart } from '@/ui/lazyPart';
 import { PlanCard } from './PlanCard';
+
+const NewPlanDialog = lazyPart(() =>
+  import('./NewPlanDialog').then((module) => module.NewPlanDialog),
+);
 
 /** So many are seen at a glance: no field is needed to find one. */
 const FEW_PLANS = 9;
@@ -156,6 +160,7 @@ export function Shelf({ shelf, find, sort, past, next, tourSeen, lessons }: Shel
               ) : (
                 <UnreadableCard
                   kind="plans"
+                  noun="plan"
                   id={id}
                   faults={summary.issues}
                   onDelete={() => void remove(id, 'The unreadable plan was deleted.')}
@@ -199,11 +204,12 @@ export function Shelf({ shelf, find, sort, past, next, tourSeen, lessons }: Shel
           else void eraseAndOff(id, title);
         }}
       />
-      <NewPlanDialog
-        open={naming}
-        onClose={() => setNaming(false)}
-        onCreated={(id) => openAt(`/plans/${id}/power`)}
-      />
+      {naming ? (
+        <NewPlanDialog
+          onClose={() => setNaming(false)}
+          onCreated={(id) => openAt(`/plans/${id}/power`)}
+        />
+      ) : null}
     </PageFrame>
   );
 }

@@ -69,7 +69,7 @@ test('a plan without a title is refused at the field; with one it opens', async 
   const { kept } = show(ONE, '', [LAMP]);
   await expectAccessible();
   press('New plan');
-  press('Make the plan');
+  fireEvent.click(await screen.findByRole('button', { name: 'Make the plan' }));
   expect(screen.getByText('Give the plan a title.')).toBeVisible();
   const title = screen.getByLabelText('Name of the plan');
   expect(title).toHaveAttribute('aria-invalid', 'true');

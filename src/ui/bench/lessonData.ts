@@ -1,17 +1,20 @@
-import { z } from 'zod';
-import { askJson, type Answer } from '../askJson';
+import { answerWith, askJson, type Answer } from '../askJson';
 
-const countsSchema = z.object({ lines: z.number(), photos: z.number() });
 /** How much lessons have left with a plan. */
-export type LessonCounts = z.infer<typeof countsSchema>;
+export interface LessonCounts {
+  readonly lines: number;
+  readonly photos: number;
+}
+
+const counts = answerWith({ lines: 'number', photos: 'number' });
 
 export function countLessonData(planId: string): Promise<Answer<LessonCounts>> {
-  return askJson(`/api/lessons/${planId}/data`, countsSchema);
+  return askJson(`/api/lessons/${planId}/data`, counts);
 }
 
 /** Deletes it for good. */
 export function eraseLessonData(planId: string): Promise<Answer<LessonCounts>> {
-  return askJson(`/api/lessons/${planId}/data`, countsSchema, undefined, { method: 'DELETE' });
+  return askJson(`/api/lessons/${planId}/data`, counts, undefined, { method: 'DELETE' });
 }
 
 export function lessonCountsText({ lines, photos }: LessonCounts): string {

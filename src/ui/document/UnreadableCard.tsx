@@ -5,21 +5,22 @@ import Button from '@mui/material/Button';
 import Paper from '@mui/material/Paper';
 import Typography from '@mui/material/Typography';
 import { describePath, type Issue } from '@/core/result';
-import { DOCUMENT_FORMATS, type DocumentKind } from '@/core/documents/documentKinds';
+import type { DocumentKind } from '@/core/documents/documentKinds';
 
 /** Faults that are listed; with one version too new or too old there are dozens. */
 const MOST_FAULTS = 3;
 
 interface UnreadableCardProps {
   readonly kind: DocumentKind;
+  /** What people call it: “plan”. */
+  readonly noun: string;
   readonly id: string;
   readonly faults: readonly Issue[];
   readonly onDelete: () => void;
 }
 
 /** A stored document that cannot be read or worked out: what is wrong with it, where; its file can be saved. */
-export function UnreadableCard({ kind, id, faults, onDelete }: UnreadableCardProps) {
-  const { noun } = DOCUMENT_FORMATS[kind];
+export function UnreadableCard({ kind, noun, id, faults, onDelete }: UnreadableCardProps) {
   return (
     <Paper component="article" variant="outlined" sx={{ p: 2, borderColor: 'error.main' }}>
       <Typography variant="h3">A {noun} that cannot be read</Typography>

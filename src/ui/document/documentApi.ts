@@ -1,15 +1,14 @@
-import { z } from 'zod';
 import type { DocumentKind } from '@/core/documents/documentKinds';
 import type { DocumentFormat, TitledDocument } from '@/core/formats/documentFormat';
-import { askJson } from '../askJson';
+import { answerWith, askJson } from '../askJson';
 
 export interface DocumentAddress {
   readonly kind: DocumentKind;
   readonly id: string;
 }
 
-const savedSchema = z.object({ revision: z.number() });
-const idSchema = z.object({ id: z.string() });
+const saved = answerWith({ revision: 'number' });
+const made = answerWith({ id: 'string' });
 
 export type SaveResult =
   | { readonly status: 'saved'; readonly revision: number }
@@ -38,7 +37,7 @@ export async function saveRemote(
   revision: number,
 ): Promise<SaveResult> {
   const asking = { method: 'PUT', keepalive: true } as const;
-  const answer = await askJson(pathOf(address), savedSchema, { document, revision }, asking);
+  const answer = await askJson(pathOf(address), saved, { document, revision }, asking);
   if (answer.ok) return { status: 'saved', revision: answer.value.revision };
   return answer.status === 409
     ? { status: 'conflict' }
@@ -54,10 +53,15 @@ export async function openRemote<T extends TitledDocument>(
   address: DocumentAddress,
   { schema }: Pick<DocumentFormat<T>, 'schema'>,
 ): Promise<{ document: T; revision: number } | null> {
-  const answer = await askJson(
-    pathOf(address),
-    z.object({ revision: z.number(), document: schema }),
-  );
+  const answer = await askJson(pathOf(address), {
+    safeParse: (opened) => {
+      const document = schema.safeParse(Object(opened).document);
+      const revision = saved.safeParse(opened);
+      return document.success && revision.success
+        ? { success: true, data: { document: document.data, ...revision.data } }
+        : { success: false };
+    },
+  });
   return answer.ok ? answer.value : null;
 }
 
@@ -87,7 +91,7 @@ async function ask(
   method: 'POST' | 'DELETE',
   body?: object | string,
 ): Promise<DocumentAnswer> {
-  const answer = await askJson(url, idSchema, body, { method });
+  const answer = await askJson(url, made, body, { method });
   if (answer.ok) return { ok: true, id: answer.value.id };
   const { message, details } = answer.refusal ?? { message: UNREACHABLE, details: [] };
   return { ok: false, message, details };

@@ -1,4 +1,4 @@
-import { mixingRequestSchema, type MixingRequest } from '../../physics/recipes/mixingBench';
+import { mixingRequestSchema, type MixingRequest } from '../../physics/recipes/mixingRequest';
 import { toolDocument } from './toolDocument';
 
 const START: MixingRequest = {

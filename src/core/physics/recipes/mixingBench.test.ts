@@ -1,11 +1,6 @@
 import fc from 'fast-check';
-import {
-  ELECTROLYTES,
-  millilitresOf,
-  mixingRequestSchema,
-  mixLiquid,
-  type MixingRequest,
-} from './mixingBench';
+import { ELECTROLYTES, mixLiquid } from './mixingBench';
+import { millilitresOf, mixingRequestSchema, type MixingRequest } from './mixingRequest';
 
 const answer = (change: Partial<MixingRequest> = {}) => {
   const request: MixingRequest = {

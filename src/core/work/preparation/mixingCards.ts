@@ -2,9 +2,9 @@ import { capital } from '../../words';
 import {
   ELECTROLYTE_RECIPES,
   mixLiquid,
-  MIXING_SPARE_SHARE,
   type ElectrolyteId,
 } from '../../physics/recipes/mixingBench';
+import { MIXING_SPARE_SHARE } from '../../physics/recipes/mixingBench';
 import { SOLUTE_FACTS, type Solute } from '../../physics/recipes/mixing';
 import type { CautionId } from '../../physics/safety/cautions';
 import { formatNumber } from '../../units';
