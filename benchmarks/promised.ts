@@ -15,64 +15,61 @@ const SEED = 20_261_128;
 /** Every so many plans are also run down, prepared for and measured. */
 const ALL_THE_WAY = 20;
 
-/** Plans that pass the schema and that nobody would make: none may throw, on the shelf or at any station. */
-function benchFuzz(): void {
-  const plans = 5_000;
-  const random = randomStream(SEED);
+/** Odd things, one after the other: how many threw, the first of them in words, and the slowest. */
+function benchOdd(what: string, count: number, odd: (index: number) => Odd): void {
   let threw = 0;
   let first = '';
   let slowest = 0;
-  for (let index = 0; index < plans; index += 1) {
-    const plan = mutatedPlan(random);
+  for (let index = 0; index < count; index += 1) {
+    const { name, take } = odd(index);
     const start = performance.now();
     try {
-      const evaluation = evaluatePlan(plan);
-      summaryOfPlan(plan);
-      if (index % ALL_THE_WAY === 0) {
-        benchFacts(plan, evaluation);
-        groupFacts(plan, evaluation);
-        lessonFacts(plan, evaluation, { cupboard: EMPTY_CUPBOARD, planId: '' });
-        leaveRunning(evaluation.desk, evaluation.need, plan.running, []);
-      }
+      take();
     } catch (error) {
       threw += 1;
-      if (first === '') first = `, first: ${String(error)} in ${JSON.stringify(plan.arrangement)}`;
+      if (first === '') first = `, first: ${String(error)} in ${name}`;
     }
     slowest = Math.max(slowest, performance.now() - start);
   }
   printRow(
-    `${plans} odd plans, worked out`,
+    `${count} ${what}`,
     `${threw} threw${first}; slowest ${slowest.toFixed(0)} ms`,
     'none throws',
     threw === 0,
   );
 }
 
+interface Odd {
+  readonly name: string;
+  readonly take: () => void;
+}
+
+/** Plans that pass the schema and that nobody would make: none may throw, on the shelf or at any station. */
+function benchFuzz(): void {
+  const random = randomStream(SEED);
+  benchOdd('odd plans, worked out', 5_000, (index) => {
+    const plan = mutatedPlan(random);
+    const take = (): void => {
+      const evaluation = evaluatePlan(plan);
+      summaryOfPlan(plan);
+      if (index % ALL_THE_WAY !== 0) return;
+      benchFacts(plan, evaluation);
+      groupFacts(plan, evaluation);
+      lessonFacts(plan, evaluation, { cupboard: EMPTY_CUPBOARD, planId: '' });
+      leaveRunning(evaluation.desk, evaluation.need, plan.running, []);
+    };
+    return { name: JSON.stringify(plan.arrangement), take };
+  });
+}
+
 /** Text from outside, at every place where some comes in: it is taken, or refused in words. */
 function benchOddInputs(): void {
-  const texts = 10_000;
   const random = randomStream(SEED);
-  let threw = 0;
-  let first = '';
-  let slowest = 0;
-  for (let index = 0; index < texts; index += 1) {
+  benchOdd(`odd texts at ${ODD_ROOMS.length} places`, 10_000, (index) => {
     const room = ODD_ROOMS[index % ODD_ROOMS.length]!;
     const text = oddText(room.usual, random);
-    const start = performance.now();
-    try {
-      room.take(text);
-    } catch (error) {
-      threw += 1;
-      if (first === '') first = `, first: ${room.name}, ${String(error)}`;
-    }
-    slowest = Math.max(slowest, performance.now() - start);
-  }
-  printRow(
-    `${texts} odd texts at ${ODD_ROOMS.length} places`,
-    `${threw} threw${first}; slowest ${slowest.toFixed(0)} ms`,
-    'none throws',
-    threw === 0,
-  );
+    return { name: room.name, take: () => room.take(text) };
+  });
 }
 
 await part('fuzz', benchFuzz);
