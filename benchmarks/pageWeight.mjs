@@ -2,15 +2,16 @@ import { gzipSync } from 'node:zlib';
 import { printRow } from './print.mjs';
 
 const PLAN = { most: 420, goal: 320 };
-const TOOL = { most: 370, goal: 320 };
+const TOOL = { most: 320, goal: 320 };
+const LIST = { most: 265, goal: 320 };
 
 /**
  * Pages and the JavaScript that each loads first, in kB of gzip: above `most` the browser tests fail, `goal` is what is aimed at.
  * React and Next alone are 140 kB of it.
  */
 export const PAGES_KB = {
-  '/join': { most: 155, goal: 140 },
-  '/passcode': { most: 150, goal: 140 },
+  '/join': { most: 148, goal: 140 },
+  '/passcode': { most: 147, goal: 140 },
   '/group': { most: 185, goal: 160 },
   '/plans/demo-lamp/power': PLAN,
   '/plans/demo-lamp/cell': PLAN,
@@ -19,12 +20,12 @@ export const PAGES_KB = {
   '/plans/demo-lamp/ready': PLAN,
   '/plans/demo-lamp/run': PLAN,
   '/plans/demo-lamp/reality': PLAN,
-  '/': TOOL,
-  '/help': TOOL,
+  '/': LIST,
+  '/help': LIST,
   '/coins': TOOL,
   '/drill': TOOL,
   '/cupboard': TOOL,
-  '/fair-tests': TOOL,
+  '/fair-tests': LIST,
 };
 
 /**

@@ -108,7 +108,7 @@ function settingsFor(folder, every, testedBy = folder) {
     // What is worked out once when a file is read cannot be told apart by test.
     ignoreStatic: true,
     concurrency: 2,
-    timeoutMS: 15_000,
+    timeoutMS: 90_000,
     dryRunTimeoutMinutes: 30,
     reporters: ['progress-append-only', 'json'],
     jsonReporter: { fileName: REPORT },

@@ -1,8 +1,8 @@
 import type { Roles } from '@/ui/roles';
 
-/** Text of a picture in the look of the app. */
+/** Text of a picture in the look of the app; where it is narrow, labels that would touch are left out. */
 export function chartText(roles: Roles) {
-  return { color: roles.softInk, fontFamily: 'inherit', fontSize: 12 };
+  return { color: roles.softInk, fontFamily: 'inherit', fontSize: 12, hideOverlap: true };
 }
 
 /** An axis of even steps; `more` sets what differs. */

@@ -1,6 +1,6 @@
 'use client';
 
-import { chartText, chartAxis, curve, points } from '@/ui/chart/chartParts';
+import { chartAxis, curve, points } from '@/ui/chart/chartParts';
 import Typography from '@mui/material/Typography';
 import { memo, useMemo } from 'react';
 import type { PlannedCell } from '@/core/physics/readings/plannedCell';
@@ -38,21 +38,16 @@ export const CellCurveChart = memo(function CellCurveChart({ cell }: { cell: Pla
 });
 
 function optionOf({ now, usual, read, band }: CellCurve, roles: Roles) {
-  const text = chartText(roles);
   const unseen = { stack: 'band', silent: true };
   return {
     animation: false,
-    grid: { left: 42, right: 18, top: 24, bottom: 24 },
+    grid: { left: 42, right: 36, top: 24, bottom: 24 },
     tooltip: {
       trigger: 'item',
       formatter: ({ seriesName, value }: { seriesName: string; value: [number, number] }) =>
         `${seriesName}: ${formatNumber(value[1])} V at ${formatNumber(value[0])} mA`,
     },
-    xAxis: chartAxis(roles, {
-      min: 0,
-      axisLabel: { ...text, formatter: '{value} mA' },
-      splitNumber: 4,
-    }),
+    xAxis: chartAxis(roles, { min: 0, name: 'mA', nameGap: 8, splitNumber: 4 }),
     yAxis: chartAxis(roles, { min: 0, name: 'V', nameGap: 8, splitNumber: 4 }),
     series: [
       // The band is the area between its lower line and the same line lifted by its height.
