@@ -85,6 +85,8 @@ const PAGES: Readonly<Record<string, Shown>> = {
     page: <CupboardPage found={{ initial: CUPBOARD, initialRevision: 1, unread: false }} />,
     at: '/api/cupboard/bench',
     found: CUPBOARD,
+    // Eighty parts more.
+    only: /^(?!Show|Find)/,
   },
   drill: { page: <DrillPage classAddress={null} /> },
   'fair test': {

@@ -53,15 +53,15 @@ test.each([
   ['run', 'bank'],
   ['run', 'ways'],
 ])('%s %s', async (station, part) => {
-  // The calendar is the same everywhere.
-  const only = part === 'class' ? /./ : /^(?!Choose)/;
-  expect(await table(PLAN, station, part, only)).toMatchSnapshot();
+  // Calendar and clock have tests of their own.
+  expect(await table(PLAN, station, part, /^(?!Choose a (day|time))/)).toMatchSnapshot();
 });
 
 test('arrange', async () => {
   const target = { kind: 'led', colour: 'red', brightness: 'dim' } as const;
-  // What one has is a page of its own.
-  expect(await table({ ...PLAN, target }, 'arrange', '', /^(?!Only with)/)).toMatchSnapshot();
+  // What one has is a page of its own, and the menu of a cell is walked through by the station's tests.
+  const itsOwn = /^(?!Only with|String 1)/;
+  expect(await table({ ...PLAN, target }, 'arrange', '', itsOwn)).toMatchSnapshot();
 });
 
 const TARGETS: readonly PlanTarget[] = [
