@@ -1,10 +1,14 @@
 /** @jest-environment jsdom */
 import '@/testing/ui/mocks';
 import { demoPlan } from '@/cli/demoPlans';
+import { DEMO_SCHOOL } from '@/cli/demoSchool';
 import { CUPBOARD_DOCUMENT } from '@/core/documents/tools/cupboardDocument';
 import { laidOutGrid } from '@/core/physics/desk/deskEdits';
 import { freshCell } from '@/core/records/plan/newPlan';
 import type { Plan, PlanTarget } from '@/core/records/plan/planSchema';
+import { figuresOfSchool } from '@/core/records/school/figuresOfSchool';
+import type { SchoolState } from '@/core/records/school/schoolSchema';
+import type { FoundTool } from '@/ui/document/useTool';
 import { everyControl } from '@/testing/ui/controls';
 import { navigation } from '@/testing/ui/navigation';
 import { showPlan } from '@/testing/ui/planPage';
@@ -25,9 +29,15 @@ const FOUND = {
 };
 
 /** What each control of a part of the plan does, one line each. */
-async function table(plan: Plan, station: string, part: string, only = /./): Promise<string> {
+async function table(
+  plan: Plan,
+  station: string,
+  part: string,
+  only = /./,
+  school?: FoundTool<SchoolState>,
+): Promise<string> {
   const show = () => {
-    const { kept, goTo } = showPlan(plan, station);
+    const { kept, goTo } = showPlan(plan, station, undefined, undefined, school);
     if (part !== '') goTo(station, part);
     return kept;
   };
@@ -75,6 +85,17 @@ const TARGETS: readonly PlanTarget[] = [
 test.each(TARGETS)('power, $kind', async (target) => {
   const itsOwn = /^(?!It must|From …|Lesson|Choose a day|An LED)/;
   expect(await table({ ...PLAN, target }, 'power', '', itsOwn)).toMatchSnapshot();
+});
+
+const FIGURES = figuresOfSchool(DEMO_SCHOOL.state, PLAN.cell)!;
+test.each([
+  ['offered', null],
+  ['taken', FIGURES],
+  ['taken when they were others', { ...FIGURES, cells: 12 }],
+])('cell, the school’s figures %s', async (_, school) => {
+  const plan = { ...PLAN, cell: { ...PLAN.cell, school } };
+  const found = { initial: DEMO_SCHOOL, initialRevision: 1, unread: false };
+  expect(await table(plan, 'cell', '', /^Plan with|^Use/, found)).toMatchSnapshot();
 });
 
 test('cell, a pile', async () => {

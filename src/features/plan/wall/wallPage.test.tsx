@@ -75,6 +75,18 @@ test('what groups expected stands beside what they read', () => {
   expect(plain(picture.getAttribute('aria-label') ?? '')).toMatch(
     /predicted 1\.20? V, read 0\.9\d* V/,
   );
+  // Both stand on the line from nothing to a little more than the larger, as far as they are large.
+  const [read, predicted] = [...picture.querySelectorAll('circle')].map((one) =>
+    Number(one.getAttribute('cx')),
+  ) as [number, number];
+  const [left, right] = /^M(\d+) .* H(\d+)$/
+    .exec(picture.querySelector('path')?.getAttribute('d') ?? '')!
+    .slice(1)
+    .map(Number) as [number, number];
+  const said = /read (0\.9\d*)/.exec(plain(picture.getAttribute('aria-label') ?? ''))![1];
+  expect((read - left) / (predicted - left)).toBeCloseTo(Number(said) / 1.2, 2);
+  expect(predicted).toBeLessThan(right);
+  expect(predicted - left).toBeGreaterThan(0.8 * (right - left));
 });
 
 test('a second device of a group is let in or turned away here too; a word that came too late is told', async () => {

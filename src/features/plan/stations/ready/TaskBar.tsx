@@ -49,11 +49,13 @@ export function TaskBar({ task, span, top, wrong, onKey }: TaskBarProps) {
       onKeyDown={(event) => {
         if (!fixed && onKey(event.key)) event.preventDefault();
       }}
-      style={{ transform: CSS.Translate.toString(transform) ?? undefined }}
-      sx={{
-        position: 'absolute',
+      style={{
         left: percent(begins),
         width: percent(minutes),
+        transform: CSS.Translate.toString(transform) ?? undefined,
+      }}
+      sx={{
+        position: 'absolute',
         minWidth: 6,
         top,
         height: 19,

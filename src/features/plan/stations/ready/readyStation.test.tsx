@@ -187,3 +187,14 @@ test('what is bought is safe unread; building by the first cells is likely to le
     /lemons that nobody has read.* \d × \d is as likely as not enough: then \d+ lemons are left over\.$/,
   );
 });
+
+test('in the timetable each task stands where its hour is, as wide as it takes', async () => {
+  const { goTo } = showPlan(demoPlan('demo-lamp'), 'ready');
+  goTo('ready', 'timetable');
+  await screen.findByText('Before the lesson');
+  const bar = document.querySelector<HTMLElement>('[data-task="lesson"]');
+  const { left, width } = bar!.style;
+  // From 14:00 for an hour, of the nine hours from 8:00 to 17:00.
+  expect(parseFloat(left)).toBeCloseTo((100 * 6) / 9, 3);
+  expect(parseFloat(width)).toBeCloseTo(100 / 9, 3);
+});
