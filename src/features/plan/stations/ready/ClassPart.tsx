@@ -142,7 +142,7 @@ function OneCellAPupil({
       sx={{ mt: 1.5 }}
       action={
         <Button color="inherit" size="small" onClick={() => onGroups(groups)}>
-          Make it {groups}
+          Make it {groups === 1 ? 'one group' : `${groups} groups`}
         </Button>
       }
     >

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
 import type { LessonFacts } from '@/core/work/preparation/sheets/lessonFacts';
-import { formatNumber } from '@/core/units';
+import { formatMinutes, formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';
 
 /** Who has a meter when: one round of turns, as bars. */
@@ -20,8 +20,8 @@ export function MeterQueueCard({
     <Card title="Who has the meter">
       <Box sx={{ maxWidth: 300, my: 1 }}>{children}</Box>
       <Typography variant="body2" sx={{ mb: 1 }} data-testid="queue-words">
-        Turns of {formatNumber(queue.turnMinutes)} minutes; the longest wait between two turns is{' '}
-        {formatNumber(queue.longestWaitMinutes)} minutes.
+        Turns of {formatMinutes(queue.turnMinutes)}; the longest wait between two turns is{' '}
+        {formatMinutes(queue.longestWaitMinutes)}.
       </Typography>
       {queue.metersNeeded > lesson.meters ? (
         <Alert severity="warning" sx={{ mb: 1 }}>
