@@ -107,7 +107,8 @@ const PAGES: Readonly<Record<string, Shown>> = {
         }}
       />
     ),
-    only: /^(?!Fewer|More|Without|copper|galvanised|clip|red)/,
+    // The list has tests of its own.
+    only: /^(Add|Plan)/,
   },
   metals: {
     page: <MetalsPage found={foundTool(METALS_DOCUMENT)} />,
@@ -130,7 +131,8 @@ const PAGES: Readonly<Record<string, Shown>> = {
     page: <RecipeEditor id="tested" initial={RECIPE} initialRevision={1} />,
     at: '/api/recipes/tested',
     found: RECIPE,
-    only: /^(?!Altering|Sand|Juice|Ask|Carbon|This cell|Copper and|Dilute|Never|Floral|Rhubarb|Capacitors|Sparks|Warm)/,
+    // Sizes are a plan's too.
+    only: /^(?!Shape|Width|Depth|Gap|Thickness|Fewer|More|Altering|Sand|Juice|Ask|Carbon|This cell|Copper and|Dilute|Never|Floral|Rhubarb|Capacitors|Sparks|Warm)/,
   },
   safekeeping: {
     page: (
