@@ -14,7 +14,7 @@ import { drizzle, type BetterSQLite3Database } from 'drizzle-orm/better-sqlite3'
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
 import { z } from 'zod';
 import { newerProblem, problemIn } from './databaseProblem';
-import { isFull } from './reserve';
+import { IN_MEMORY, isFull } from './reserve';
 import * as schema from './schema';
 
 export type GrozerDatabase = BetterSQLite3Database<typeof schema> & { $client: Database.Database };
@@ -31,7 +31,7 @@ const OWNER_ONLY = { file: 0o600, folder: 0o700 } as const;
  */
 export function openDatabase(file: string): GrozerDatabase {
   try {
-    const inMemory = file === ':memory:';
+    const inMemory = file === IN_MEMORY;
     if (!inMemory) mkdirSync(dirname(resolve(file)), { recursive: true, mode: OWNER_ONLY.folder });
     const client = new Database(file);
     if (!inMemory) chmodSync(file, OWNER_ONLY.file);

@@ -12,9 +12,12 @@ export function isFull(error: unknown): boolean {
   return problemIn(error, '')?.code === 'full';
 }
 
+/** A database that no file holds. */
+export const IN_MEMORY = ':memory:';
+
 /** Keeps some room on the disk beside a database, so that what frees more can be done when there is no other left. */
 export function keepReserve(file: string): void {
-  if (file === ':memory:') return;
+  if (file === IN_MEMORY) return;
   const reserve = reserveOf(file);
   if (statSync(reserve, { throwIfNoEntry: false })?.size === RESERVE_BYTES) return;
   try {

@@ -14,7 +14,7 @@ import { entryOf } from '@/core/records/cupboard/cupboardSchema';
 import { ownRecipeFrom } from '@/core/physics/recipes/ownRecipe';
 import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
 import { groupFacts } from '@/core/work/guide/benchFacts';
-import { everyControl } from '@/testing/ui/controls';
+import { everyControl, stopClock } from '@/testing/ui/controls';
 import { navigation } from '@/testing/ui/navigation';
 import { openStreams } from '@/testing/ui/streams';
 import { foundTool, showPage } from '@/testing/ui/toolPage';
@@ -37,17 +37,11 @@ jest.mock('@/ui/saveFile', () => ({
   saveFile: (name: string) => navigation.pushed.push(`file ${name}`),
 }));
 
-beforeAll(() =>
-  jest.useFakeTimers({
-    now: new Date('2026-12-01T09:00'),
-    doNotFake: ['setImmediate', 'queueMicrotask'],
-  }),
-);
+stopClock();
 beforeEach(() => {
   openStreams();
   jest.spyOn(Math, 'random').mockReturnValue(0.4);
 });
-afterAll(() => jest.useRealTimers());
 
 const PLAN = demoPlan('demo-lamp');
 const RECIPE = ownRecipeFrom('magnesium-graphite');

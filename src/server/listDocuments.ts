@@ -32,7 +32,7 @@ export function listDocuments<Kind extends DocumentKind, Outcome>(
   for (const { id, document } of documents(kind).list()) {
     const worked = document.ok ? workedOut(document.value, work) : document;
     if (document.ok && worked.ok) {
-      readable.push({ id, document: document.value, worked: worked.value as Outcome });
+      readable.push({ id, document: document.value, worked: worked.value });
     } else if (!worked.ok) unreadable.push({ id, faults: worked.issues });
   }
   return { readable, unreadable };

@@ -6,8 +6,10 @@ import type { ReactNode } from 'react';
 import { Notices } from './notices/Notices';
 import { theme } from './theme';
 
-// The pages' policy forbids code made of text, which zod would try. Set where it looks: most pages begin without it.
-Object.assign(globalThis, { __zod_globalConfig: { jitless: true } });
+// The pages' policy forbids code made of text, which zod would try. Set where it looks, whether it is there already or
+// comes later: some pages begin without it.
+const ofZod = globalThis as { __zod_globalConfig?: { jitless?: boolean } };
+(ofZod.__zod_globalConfig ??= {}).jitless = true;
 
 export function AppTheme({ children }: { children: ReactNode }) {
   return (

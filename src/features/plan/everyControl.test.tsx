@@ -9,7 +9,7 @@ import type { Plan, PlanTarget } from '@/core/records/plan/planSchema';
 import { figuresOfSchool } from '@/core/records/school/figuresOfSchool';
 import type { SchoolState } from '@/core/records/school/schoolSchema';
 import type { FoundTool } from '@/ui/document/useTool';
-import { everyControl } from '@/testing/ui/controls';
+import { everyControl, stopClock } from '@/testing/ui/controls';
 import { navigation } from '@/testing/ui/navigation';
 import { showPlan } from '@/testing/ui/planPage';
 
@@ -17,10 +17,7 @@ jest.mock('@/ui/saveFile', () => ({
   saveFile: (name: string) => navigation.pushed.push(`file ${name}`),
 }));
 
-/** Long before its lesson, whenever this runs. */
-const NOW = new Date('2026-12-01T09:00');
-beforeAll(() => jest.useFakeTimers({ now: NOW, doNotFake: ['setImmediate', 'queueMicrotask'] }));
-afterAll(() => jest.useRealTimers());
+stopClock();
 
 const PLAN = demoPlan('demo-lamp');
 const FOUND = {

@@ -42,7 +42,9 @@ export function createDocumentStore<T extends TitledDocument>(
       const next = schema.parse(change(store.getState().document));
       // Unchanged parts keep their identity, so that what depends on them is not computed again.
       const document = shareUnchanged(store.getState().document, next);
-      const continues = typing !== null && typing === typingIn;
+      // What was edited elsewhere meanwhile ends the step as well.
+      const continues =
+        typing !== null && typing === typingIn && store.getState().editedAt === edits;
       const history = store.temporal.getState();
       if (continues) history.pause();
       edits += 1;

@@ -11,10 +11,13 @@ function opened() {
   const cupboard = createDocumentStore(CUPBOARD_DOCUMENT, CUPBOARD_DOCUMENT.fresh('A'));
   const stores = [plan, cupboard];
   const { result } = renderHook(() => useUndo(stores));
-  const named = (store: { edit: typeof plan.edit | typeof cupboard.edit }, title: string): void =>
-    act(() => (store as typeof plan).edit((before) => ({ ...before, title })));
+  const named = (
+    store: { edit: typeof plan.edit | typeof cupboard.edit },
+    title: string,
+    typing: string | null = null,
+  ): void => act(() => (store as typeof plan).edit((before) => ({ ...before, title }), typing));
   return {
-    plan: (title: string) => named(plan, title),
+    plan: (title: string, typing?: string) => named(plan, title, typing),
     cupboard: (title: string) => named(cupboard, title),
     undo: () => act(() => result.current.undo?.()),
     redo: () => act(() => result.current.redo?.()),
@@ -41,6 +44,19 @@ test('what was edited last is taken back first, whichever document it is in, and
     expect(titles()).toBe(seen[index]);
   }
   expect(can()).toEqual([true, false]);
+});
+
+test('typing in one field is two steps where another document was edited in between', () => {
+  const { plan, cupboard, undo, titles } = opened();
+  plan('B', 'title');
+  plan('C', 'title');
+  cupboard('B');
+  plan('D', 'title');
+  expect(titles()).toBe('DB');
+  for (const seen of ['CB', 'CA', 'AA']) {
+    undo();
+    expect(titles()).toBe(seen);
+  }
 });
 
 test('after another edit what was taken back does not come again', () => {

@@ -105,7 +105,7 @@ function LedPack({ target, onChange }: LedFieldsProps) {
   return (
     <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: '1fr 1fr', mt: 1.5 }}>
       <PlanQuantity path="target.pack.volts" label="Volts across it" kind="volts" />
-      <PlanQuantity path="target.pack.amps" label="Current through it (mA)" kind="milliamps" />
+      <PlanQuantity path="target.pack.amps" label="mA through it" kind="milliamps" />
       <Typography variant="caption" color="textSecondary">
         Read while it is lit.
       </Typography>
