@@ -1,4 +1,4 @@
-import React from 'react';
+import { setImmediate } from 'node:timers';
 import { TextDecoder, TextEncoder } from 'node:util';
 
 // jsdom leaves these out; libraries expect them on the global object.
@@ -27,9 +27,7 @@ if (typeof window !== 'undefined') {
 }
 
 if (typeof window !== 'undefined') {
-  // React notes for its developer tools where each element was made, up to ten thousand a second: a fifth of the time.
-  const { __CLIENT_INTERNALS_DO_NOT_USE_OR_WARN_USERS_THEY_CANNOT_UPGRADE: internals } = React;
-  Object.defineProperty(internals, 'recentlyCreatedOwnerStacks', { get: () => Infinity, set() {} });
+  actAsShipped();
 
   // jsdom matches every rule of every style sheet for each element whose name or visibility is asked for: most of the
   // time of a page's test. What is written at the element itself, and whether it stands in a line, is all that counts.
@@ -55,4 +53,48 @@ if (typeof window !== 'undefined') {
   for (const kind of ['Button', 'Input', 'Meter', 'Output', 'Progress', 'Select', 'TextArea']) {
     Object.defineProperty(window[`HTML${kind}Element`].prototype, 'labels', labels);
   }
+}
+
+/**
+ * React and MUI as they are shipped: those for developers take a third longer (docs/adr/0019-proof-in-minutes.md). They bring no
+ * `act`: what React puts off is done at once where a test acts, and by itself otherwise.
+ */
+function actAsShipped() {
+  process.env.NODE_ENV = 'production';
+  const putOff = new Set();
+  const puttingOff = (schedule) => (work) => {
+    const once = () => {
+      if (putOff.delete(once)) work();
+    };
+    putOff.add(once);
+    schedule(once);
+  };
+  const doAll = () => {
+    for (const work of putOff) work();
+  };
+  const { queueMicrotask } = globalThis;
+  globalThis.queueMicrotask = puttingOff(queueMicrotask);
+  globalThis.setImmediate = puttingOff(setImmediate);
+  require('react-dom/client');
+  globalThis.queueMicrotask = queueMicrotask;
+  delete globalThis.setImmediate;
+
+  require('react').act = (work) => {
+    const done = work();
+    if (typeof done?.then !== 'function') doAll();
+    return {
+      async then(resolve, reject) {
+        try {
+          const value = await done;
+          do {
+            doAll();
+            await new Promise((rested) => setImmediate(rested));
+          } while (putOff.size > 0);
+          resolve(value);
+        } catch (error) {
+          reject(error);
+        }
+      },
+    };
+  };
 }

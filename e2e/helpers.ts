@@ -39,8 +39,9 @@ export async function follow(page: Page, view: string): Promise<void> {
     next.router.push(href);
   }, view);
   await expect(page).toHaveURL(view);
-  // Parts that are fetched, and what the worker answers.
+  // Its title may come after its heading; then parts that are fetched, and what the worker answers.
   await expect(page.locator('h1')).not.toHaveCount(0);
+  await expect(page).toHaveTitle(/./);
   await expect(
     page.locator('[aria-busy="true"], [role="progressbar"]:not([aria-valuenow])'),
   ).toHaveCount(0);

@@ -59,7 +59,9 @@ async function build() {
 
 async function unitTests() {
   const parameters = ['--ci', '--json', '--testLocationInResults', `--outputFile=${UNIT_RESULTS}`];
-  const code = await run(...command('jest/bin/jest.js', parameters));
+  // Much is made that is not kept: in more room it is cleared away in half of the time. What Jest starts has it too.
+  const [node, jest] = command('jest/bin/jest.js', parameters);
+  const code = await run(node, ['--max-semi-space-size=64', ...jest]);
   const counts = results(UNIT_RESULTS, ({ numPassedTests, numFailedTests }) => ({
     passed: numPassedTests,
     failed: numFailedTests,

@@ -1,4 +1,5 @@
 /** @jest-environment jsdom */
+import '@/testing/ui/reactForDevelopers';
 import '@/testing/ui/mocks';
 import type { ReactNode } from 'react';
 import { DEMO_CUPBOARD } from '@/cli/demoCupboard';

@@ -1,4 +1,5 @@
 /** @jest-environment jsdom */
+import '@/testing/ui/reactForDevelopers';
 import '@/testing/ui/mocks';
 import { demoPlan } from '@/cli/demoPlans';
 import { DEMO_SCHOOL } from '@/cli/demoSchool';
