@@ -75,26 +75,22 @@ function actAsShipped() {
   const { queueMicrotask } = globalThis;
   globalThis.queueMicrotask = puttingOff(queueMicrotask);
   globalThis.setImmediate = puttingOff(setImmediate);
-  require('react-dom/client');
+  jest.requireActual('react-dom/client');
   globalThis.queueMicrotask = queueMicrotask;
   delete globalThis.setImmediate;
 
-  require('react').act = (work) => {
+  const allDone = async (done) => {
+    const value = await done;
+    do {
+      doAll();
+      await new Promise((rested) => setImmediate(rested));
+    } while (putOff.size > 0);
+    return value;
+  };
+  jest.requireActual('react').act = (work) => {
     const done = work();
-    if (typeof done?.then !== 'function') doAll();
-    return {
-      async then(resolve, reject) {
-        try {
-          const value = await done;
-          do {
-            doAll();
-            await new Promise((rested) => setImmediate(rested));
-          } while (putOff.size > 0);
-          resolve(value);
-        } catch (error) {
-          reject(error);
-        }
-      },
-    };
+    if (typeof done?.then === 'function') return allDone(done);
+    doAll();
+    return undefined;
   };
 }
