@@ -216,7 +216,7 @@ function benchPlanning(): void {
       thermalVolts: ROOM_THERMAL_VOLTS,
       classes: 10_000,
       seed: 1,
-    }),
+    }).gets(),
   );
   printRow(
     '10,000 simulated classes of a 12-cell battery',

@@ -31,15 +31,16 @@ export const chanceCommand = commandOf(
       classes,
       seed,
     });
+    const { sortedAmps, sortedVolts } = outcome.gets();
     const bands = Object.fromEntries(BRIGHTNESS_BANDS.map((band) => [band, 0]));
-    for (const amps of outcome.sortedAmps) {
+    for (const amps of sortedAmps) {
       const band = brightnessOf(amps);
       bands[band] = (bands[band] ?? 0) + 1;
     }
     const quantiles = SHARES.map((share) => ({
       share,
-      amps: quantileOfSorted(outcome.sortedAmps, share),
-      volts: quantileOfSorted(outcome.sortedVolts, share),
+      amps: quantileOfSorted(sortedAmps, share),
+      volts: quantileOfSorted(sortedVolts, share),
     }));
     return {
       status: 'solved',

@@ -11,7 +11,10 @@ interface ChartProps {
   readonly height: number;
 }
 
-/** An ECharts picture, loaded when first shown. */
+/** Made anew with each option; the tooltip stays, which takes long to make. */
+const RENEWED = ['grid', 'xAxis', 'yAxis', 'series'];
+
+/** An ECharts picture, loaded when first shown; it follows a frame behind what is said and drawn beside it. */
 export function Chart({ option, label, height }: ChartProps) {
   const host = useRef<HTMLDivElement>(null);
   const chart = useRef<EChartsType | null>(null);
@@ -19,7 +22,15 @@ export function Chart({ option, label, height }: ChartProps) {
 
   useEffect(() => {
     latest.current = option;
-    chart.current?.setOption(option, { notMerge: true });
+    if (chart.current === null) return undefined;
+    let task: ReturnType<typeof setTimeout> | undefined;
+    const frame = requestAnimationFrame(() => {
+      task = setTimeout(() => chart.current?.setOption(option, { replaceMerge: RENEWED }));
+    });
+    return () => {
+      cancelAnimationFrame(frame);
+      clearTimeout(task);
+    };
   }, [option]);
 
   useEffect(() => {

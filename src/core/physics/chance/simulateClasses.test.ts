@@ -23,13 +23,13 @@ const exact = { ...CLASS_SCATTER, emfShare: 0, resistanceLog: 0, badJointChance:
 
 test('the same seed gives the same classes, another seed others', () => {
   const one = simulateClasses(input);
-  expect(simulateClasses(input).sortedAmps).toEqual(one.sortedAmps);
-  expect(simulateClasses({ ...input, seed: 8 }).sortedAmps).not.toEqual(one.sortedAmps);
+  expect(simulateClasses(input).gets()).toEqual(one.gets());
+  expect(simulateClasses({ ...input, seed: 8 }).gets()).not.toEqual(one.gets());
 });
 
 test('without scatter every class gets the planned current', () => {
-  const { sortedAmps, chance } = simulateClasses({ ...input, classes: 5, scatter: exact });
-  expect(new Set(sortedAmps).size).toBe(1);
+  const { gets, chance } = simulateClasses({ ...input, classes: 5, scatter: exact });
+  expect(new Set(gets().sortedAmps).size).toBe(1);
   expect(chance).toBe(1);
 });
 
@@ -50,7 +50,8 @@ test('an LED behind a resistor gets what the operating point says; a current sho
         scatter: exact,
         classes: 3,
       });
-    const { sortedAmps, sortedVolts, chance } = classesWanting(point.amps);
+    const { gets, chance } = classesWanting(point.amps);
+    const { sortedAmps, sortedVolts } = gets();
     expect(chance).toBe(1);
     for (const amps of sortedAmps) expect(amps / point.amps).toBeCloseTo(1, 6);
     for (const volts of sortedVolts) {
@@ -61,7 +62,7 @@ test('an LED behind a resistor gets what the operating point says; a current sho
 });
 
 test('currents and volts of the classes come smallest first', () => {
-  const { sortedAmps, sortedVolts } = simulateClasses({ ...input, classes: 50 });
+  const { sortedAmps, sortedVolts } = simulateClasses({ ...input, classes: 50 }).gets();
   for (const sorted of [sortedAmps, sortedVolts]) {
     expect([...sorted].sort((a, b) => a - b)).toEqual([...sorted]);
     expect(new Set(sorted).size).toBe(50);
@@ -79,7 +80,7 @@ test('scatter of the open volts: the mean stays, the spread falls with √n', ()
       load,
       scatter,
       classes: 8000,
-    });
+    }).gets();
     const mean = sortedVolts.reduce((sum, volts) => sum + volts, 0) / sortedVolts.length;
     const variance =
       sortedVolts.reduce((sum, volts) => sum + (volts - mean) ** 2, 0) / sortedVolts.length;
@@ -145,7 +146,8 @@ test.each([
   (cellsInSeries, strings, wantedAmps) => {
     const battery = { ...input, battery: gridShape(kiwi, cellsInSeries, strings), wantedAmps };
     const many = simulateClasses({ ...battery, classes: 20_000 });
-    const counted = many.sortedAmps.filter((amps) => amps >= wantedAmps).length / many.classes;
+    const counted =
+      many.gets().sortedAmps.filter((amps) => amps >= wantedAmps).length / many.classes;
     // Three standard errors of a counted share.
     const open = 3 * Math.sqrt((counted * (1 - counted)) / many.classes);
     expect(Math.abs(many.chance - counted)).toBeLessThan(open);

@@ -30,6 +30,11 @@ export interface ClassesOutcome {
   readonly classes: number;
   /** Expected share of classes that reach the wanted current. */
   readonly chance: number;
+  /** Worked out when it is first asked for. */
+  readonly gets: () => WhatClassesGet;
+}
+
+export interface WhatClassesGet {
   /** Current of each class in amperes, smallest first. */
   readonly sortedAmps: Float64Array;
   /** Volts across the load of each class, smallest first. */
@@ -66,8 +71,18 @@ export function chanceOfClasses(input: Omit<ClassesInput, 'typicalAmps'>, leastC
   return (sum + toCome) / classes;
 }
 
-/** The same with what each class's load gets: near the typical current a battery is the line that touches its curve. */
+/** The same with what each class's load gets. */
 export function simulateClasses(input: ClassesInput): ClassesOutcome {
+  let known: WhatClassesGet | null = null;
+  return {
+    classes: input.classes,
+    chance: chanceOfClasses(input),
+    gets: () => (known ??= whatClassesGet(input)),
+  };
+}
+
+/** Near the typical current a battery is the line that touches its curve. */
+function whatClassesGet(input: ClassesInput): WhatClassesGet {
   const { load, typicalAmps, thermalVolts, classes, seed } = input;
   const amps = new Float64Array(classes);
   const volts = new Float64Array(classes);
@@ -83,12 +98,7 @@ export function simulateClasses(input: ClassesInput): ClassesOutcome {
     volts[index] = emfVolts - current * at.ohms;
     index += 1;
   }
-  return {
-    classes,
-    chance: chanceOfClasses(input),
-    sortedAmps: amps.sort(),
-    sortedVolts: volts.sort(),
-  };
+  return { sortedAmps: amps.sort(), sortedVolts: volts.sort() };
 }
 
 /** One battery after the other, always the same object. */

@@ -228,8 +228,13 @@ test('an edit that leaves cell and target alone reuses what depends on them', ()
   expect(after.wiringOptions).toBe(before.wiringOptions);
   expect(after.classes).not.toBe(before.classes);
   const anew = evaluatePlan(withGrid(lamp, 5, 3));
-  // The wish holds functions, which are equal to themselves only.
-  expect({ ...after, wish: null }).toEqual({ ...anew, wish: null });
+  // Functions are equal to themselves only: the wish holds some, and what classes get is one.
+  const plainly = ({ classes, ...rest }: ReturnType<typeof evaluatePlan>) => ({
+    ...rest,
+    wish: null,
+    classes: { ...classes, gets: classes.gets() },
+  });
+  expect(plainly(after)).toEqual(plainly(anew));
   expect(evaluatePlan({ ...lamp, title: 'Other' }, before).classes).toBe(before.classes);
 });
 
@@ -280,7 +285,9 @@ test('a fault that is tried out leaves the chances of the battery as they are, a
   const faulty = evaluatePlan({ ...grid, arrangement: turned }, sound);
   expect(faulty.wrong).toBe(1);
   expect(faulty.classes).toBe(sound.classes);
-  expect(evaluatePlan({ ...grid, arrangement: turned }).classes).toEqual(sound.classes);
+  expect(evaluatePlan({ ...grid, arrangement: turned }).classes.gets()).toEqual(
+    sound.classes.gets(),
+  );
   const longer = { ...grid, arrangement: { ...grid.arrangement, cellsInSeries: 5 } };
-  expect(evaluatePlan(longer, faulty).classes).not.toEqual(sound.classes);
+  expect(evaluatePlan(longer, faulty).classes.gets()).not.toEqual(sound.classes.gets());
 });

@@ -159,7 +159,8 @@ function levelOf({ cell, need }: PlanEvaluation): string {
 /** What nine classes in ten get: currents, or volts where the load fixes the current. */
 export function nineInTen({ classes, need }: PlanEvaluation): string {
   const fixed = need.load.kind === 'device';
-  const sorted = fixed ? classes.sortedVolts : classes.sortedAmps;
+  const { sortedVolts, sortedAmps } = classes.gets();
+  const sorted = fixed ? sortedVolts : sortedAmps;
   const format = fixed ? formatVolts : formatAmps;
   return `${format(quantileOfSorted(sorted, 0.05))} to ${format(quantileOfSorted(sorted, 0.95))}`;
 }

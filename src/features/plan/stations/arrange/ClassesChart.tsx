@@ -61,14 +61,14 @@ const SURE_OF_SPARES = 0.95;
 function measureOf({ classes, need }: PlanEvaluation) {
   return need.load.kind === 'device'
     ? {
-        sorted: classes.sortedVolts,
+        sorted: classes.gets().sortedVolts,
         wanted: need.volts,
         unit: 'V',
         perUnit: 1,
         format: formatVolts,
       }
     : {
-        sorted: classes.sortedAmps,
+        sorted: classes.gets().sortedAmps,
         wanted: need.amps,
         unit: 'mA',
         perUnit: 1000,
