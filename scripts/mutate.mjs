@@ -96,7 +96,7 @@ function settingsFor(folder, every, testedBy = folder) {
       configFile: 'jest.config.mjs',
       // Held by its own tests: what only a page far away would notice is not held.
       config: {
-        globals: { coreAnew: true },
+        globals: { coreAnew: true, patienceMs: 20_000 },
         testMatch: [...new Set([path, `src/${testedBy}`])].map(
           (tested) => `<rootDir>/${tested}/**/*.test.{ts,tsx}`,
         ),

@@ -20,16 +20,14 @@ const FILES: Readonly<Record<FontName, string>> = {
   signs: 'dejavu-fonts-ttf/ttf/DejaVuSans.ttf',
   'bold-signs': 'dejavu-fonts-ttf/ttf/DejaVuSans-Bold.ttf',
 };
-const fonts = new Map<FontName, Buffer>();
+/** Each font as the first document opened it, with the words laid out in it so far: the same in every document. */
+const opened = new Map<FontName, OpenFont>();
+/** Words that are kept of a font; a class prints a few hundred. */
+const MOST_WORDS = 20_000;
 
-/** A font file, read once. */
-function fontOf(name: FontName): Buffer {
-  const known = fonts.get(name);
-  if (known !== undefined) return known;
+function fileOf(name: FontName): Buffer {
   const file = readFileSync(join(modules, FILES[name]));
-  const font = FILES[name].endsWith('.woff') ? sfntOfWoff(file) : file;
-  fonts.set(name, font);
-  return font;
+  return FILES[name].endsWith('.woff') ? sfntOfWoff(file) : file;
 }
 
 /** Font that has the signs which another one lacks: Ω, µ, arrows, raised and lowered figures, boxes. */
@@ -42,11 +40,13 @@ const SIGNS_OF: Readonly<Record<string, FontName>> = {
 /** What of the library's text this class builds on. */
 interface TextInside {
   _fontSize: number;
-  _font: {
-    readonly ascender: number;
-    readonly font: { hasGlyphForCodePoint(code: number): boolean };
-  };
+  _font: OpenFont & { readonly ascender: number };
   _fragment(text: string, x: number, y: number, options: FragmentOptions): void;
+}
+
+interface OpenFont {
+  readonly font: { hasGlyphForCodePoint(code: number): boolean };
+  layoutCache: object;
 }
 
 interface FragmentOptions {
@@ -72,14 +72,27 @@ export class SheetPdf extends PDFDocument {
   constructor(options: PDFKit.PDFDocumentOptions) {
     // The fonts are its own: none is loaded that no sheet uses.
     super({ ...options, font: '' });
-    for (const name of Object.values(FONTS)) this.registerFont(name, fontOf(name));
+    for (const [name, { layoutCache }] of opened) {
+      if (Object.keys(layoutCache).length > MOST_WORDS) opened.delete(name);
+    }
     this.write(FONTS.text);
   }
 
   /** Chooses the font of what follows. */
   write(name: FontName): this {
     this.chosen = name;
-    return this.font(name);
+    this.use(name);
+    return this;
+  }
+
+  private use(name: FontName): void {
+    const known = opened.get(name);
+    // Besides the bytes of a file the library takes a font that is open; its types leave that out.
+    this.registerFont(name, (known?.font ?? fileOf(name)) as Buffer);
+    this.font(name);
+    const { _font } = this as unknown as TextInside;
+    if (known !== undefined) _font.layoutCache = known.layoutCache;
+    else opened.set(name, { font: _font.font, layoutCache: _font.layoutCache });
   }
 
   override widthOfString(text: string, options?: PDFKit.Mixins.TextOptions): number {
@@ -126,9 +139,9 @@ export class SheetPdf extends PDFDocument {
   private inFont<T>({ signs }: Run, work: () => T): T {
     const fallback = SIGNS_OF[this.chosen];
     if (!signs || fallback === undefined) return work();
-    this.font(fallback);
+    this.use(fallback);
     const done = work();
-    this.font(this.chosen);
+    this.use(this.chosen);
     return done;
   }
 

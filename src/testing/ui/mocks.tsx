@@ -6,8 +6,10 @@ import { format } from 'node:util';
 import '@testing-library/jest-dom';
 import { configure } from '@testing-library/react';
 
-// Nothing is timed: a busy machine may take long over what comes in a moment; what never comes still fails.
-configure({ asyncUtilTimeout: 60_000 });
+// Nothing is timed: a busy machine may take long over what comes in a moment; what never comes still fails. While mutants
+// are tried much never comes.
+const { patienceMs = 60_000 } = globalThis as { patienceMs?: number };
+configure({ asyncUtilTimeout: patienceMs });
 
 const complaints: string[] = [];
 beforeAll(() => {

@@ -186,7 +186,7 @@ function brightnessBands(shortAmps: number, roles: Roles) {
         itemStyle: { color: roles.amber, opacity: 0.045 * index },
         label: {
           // A band too narrow for its name goes without: the read-out names it.
-          show: to - from > most / 10,
+          show: to - from > most / 7,
           formatter: band,
           // Beside the curves: the battery’s falls from the top left, the LED’s rises at the right.
           position: from + to < most ? 'insideTopLeft' : 'insideTopRight',
