@@ -26,6 +26,7 @@ process.env.GROZER_BENCH_ROWS = ROWS;
 // Imported late: they need the dependencies, and where rows go must be known by then.
 const { benchmarksPage, calibrationLoop } = await import('../benchmarks/table.mjs');
 const { part, printRow } = await import('../benchmarks/print.mjs');
+const began = performance.now();
 const loopMs = calibrationLoop();
 const machine = `${cpus().length} × ${cpus()[0]?.model}, ${Math.round(totalmem() / 2 ** 30)} GiB, Node ${process.version}`;
 const commit = execFileSync('git', ['log', '-1', '--format=%h'], {
@@ -85,5 +86,8 @@ await Promise.all([
   benchOfOrRow('benchmarks/promised.ts'),
   benchOfOrRow('benchmarks/diagnosis.ts').then(() => part('kills', () => benchKills())),
 ]);
+const minutes = (performance.now() - began) / 60_000;
+if (only === undefined)
+  printRow('all of this', `${minutes.toFixed(1)} min`, 'goal 12 min', minutes <= 12);
 console.log(`\n${writePage()}`);
 process.exitCode = rows().every(({ held }) => held) ? 0 : 1;

@@ -147,3 +147,21 @@ test('a sheet grows to its page or is set smaller, lies on its side, and is as l
   expect(pages.map((page) => page.split('\n').slice(0, 3).join('\n'))).toMatchSnapshot();
   expect(pages).toHaveLength(3);
 });
+
+test('a print is the same whatever was printed before it, in each font and with signs that it lacks', async () => {
+  const printed = (words: string): Promise<Uint8Array> =>
+    pdfOfSheets(
+      [
+        {
+          title: words,
+          subtitle: `${words} → 654 Ω`,
+          blocks: [{ kind: 'text', text: `${words}, 50 µA`, strong: true }],
+        },
+      ],
+      null,
+      FACTS,
+    );
+  const first = await printed('Quince and medlar');
+  await printed('Medlar, then quince');
+  expect(Buffer.compare(await printed('Quince and medlar'), first)).toBe(0);
+});

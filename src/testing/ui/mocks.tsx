@@ -30,9 +30,15 @@ afterEach(() => {
 jest.mock('next/navigation', () => jest.requireActual('./navigation').navigation);
 jest.mock('@/workers/plannerClient', () => jest.requireActual('./workerInPage'));
 jest.mock('comlink', () => ({ proxy: (report: unknown) => report }));
-jest.mock('@/ui/chart/Chart', () => ({
-  Chart: ({ label }: { label: string }) => <div role="img" aria-label={label} />,
-}));
+jest.mock('@/ui/chart/Chart', () => {
+  const { charted } = jest.requireActual<{ charted: Map<string, object> }>('./charted');
+  return {
+    Chart: ({ label, option }: { label: string; option: object }) => {
+      charted.set(label, option);
+      return <div role="img" aria-label={label} />;
+    },
+  };
+});
 
 // Nothing comes by itself: no server tells what others log.
 class QuietEvents {

@@ -1,6 +1,6 @@
 'use client';
 
-import { chartText, curve, lineAt } from '@/ui/chart/chartParts';
+import { chartAxis, chartText, curve, lineAt } from '@/ui/chart/chartParts';
 import { useMemo } from 'react';
 import type { LeftRunning } from '@/core/work/running/leaveRunning';
 import type { ReadPoint } from '@/core/work/running/readInTime';
@@ -51,13 +51,12 @@ function optionOf(
     animation: false,
     grid: TIME_GRID,
     tooltip: TIME_TOOLTIP,
-    xAxis: {
+    xAxis: chartAxis(roles, {
       type: 'log',
       min: 1,
       max: Math.max(10, endSeconds),
       axisLabel: { ...text, formatter: (seconds: number) => aboutTime(seconds) },
-      splitLine: { lineStyle: { color: roles.rule } },
-    },
+    }),
     yAxis: [quantityAxis('V', roles), quantityAxis('mA', roles)],
     series: [
       curve(

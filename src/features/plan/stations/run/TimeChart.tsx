@@ -1,6 +1,6 @@
 'use client';
 
-import { chartText, curve } from '@/ui/chart/chartParts';
+import { chartAxis, chartText, curve } from '@/ui/chart/chartParts';
 import { useMemo } from 'react';
 import { aboutTime } from '@/core/units';
 import { Chart } from '@/ui/chart/Chart';
@@ -38,8 +38,7 @@ function optionOf(lines: readonly TimeLine[], roles: Roles) {
     animation: false,
     grid: TIME_GRID,
     tooltip: TIME_TOOLTIP,
-    xAxis: {
-      type: 'value',
+    xAxis: chartAxis(roles, {
       min: 0,
       max: last,
       interval: evenStep(last),
@@ -48,8 +47,7 @@ function optionOf(lines: readonly TimeLine[], roles: Roles) {
         showMaxLabel: false,
         formatter: (seconds: number) => (seconds === 0 ? '0' : aboutTime(seconds)),
       },
-      splitLine: { lineStyle: { color: roles.rule } },
-    },
+    }),
     yAxis: units.map((unit, index) => ({
       ...quantityAxis(unit, roles),
       position: index === 0 ? 'left' : 'right',

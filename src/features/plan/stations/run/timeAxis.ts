@@ -17,5 +17,5 @@ export const TIME_TOOLTIP = {
 
 /** An axis of volts or milliamps from zero on. */
 export function quantityAxis(unit: string, roles: Roles) {
-  return chartAxis(roles, { name: unit, min: 0, axisLine: {}, splitLine: { show: false } });
+  return chartAxis(roles, { name: unit, min: 0, splitLine: { show: false } });
 }
