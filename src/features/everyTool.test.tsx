@@ -1,6 +1,7 @@
 /** @jest-environment jsdom */
 import '@/testing/ui/reactForDevelopers';
 import '@/testing/ui/mocks';
+import { act } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { DEMO_CUPBOARD } from '@/cli/demoCupboard';
 import { DEMO_FAIR_TEST } from '@/cli/demoFairTest';
@@ -15,6 +16,8 @@ import { entryOf } from '@/core/records/cupboard/cupboardSchema';
 import { ownRecipeFrom } from '@/core/physics/recipes/ownRecipe';
 import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
 import { groupFacts } from '@/core/work/guide/benchFacts';
+import { charted } from '@/testing/ui/charted';
+import { drawnCharts } from '@/testing/ui/charts';
 import { everyControl, stopClock } from '@/testing/ui/controls';
 import { navigation } from '@/testing/ui/navigation';
 import { openStreams } from '@/testing/ui/streams';
@@ -186,4 +189,17 @@ test.each(Object.entries(PAGES))('%s', async (_, { page, at = '', found, only = 
   };
   const rows = await everyControl({ show, found: { [at]: found }, only });
   expect(rows.join('\n')).toMatchSnapshot();
+});
+
+test.each([
+  ['fair test', ''],
+  ['series or parallel', 'step=4'],
+  ['two solutions', ''],
+])('what the charts of %s draw', async (name, search) => {
+  charted.clear();
+  navigation.search = search;
+  showPage(PAGES[name]?.page);
+  for (let step = 0; step < 3; step += 1) await act(() => jest.advanceTimersByTimeAsync(1000));
+  expect(drawnCharts()).toMatchSnapshot();
+  navigation.search = '';
 });

@@ -1,3 +1,4 @@
+import { formatNumber } from '@/core/units';
 import type { Roles } from '@/ui/roles';
 
 /** Text of a picture in the look of the app; where it is narrow, labels that would touch are left out. */
@@ -12,7 +13,7 @@ export function chartAxis(roles: Roles, more: object = {}) {
     type: 'value',
     axisLine: { show: true, lineStyle: { color: roles.rule } },
     splitLine: { lineStyle: { color: roles.rule, opacity: 0.6 } },
-    axisLabel: text,
+    axisLabel: { ...text, formatter: (value: number) => formatNumber(value, 6) },
     nameTextStyle: text,
     ...more,
   };
