@@ -114,7 +114,10 @@ test('a meter of one’s own changes what a reading means', async () => {
 
 test('another family, and its size: figures and verdict follow; staff cells are no class plan', async () => {
   showPlan(newPlan('Families'), 'cell');
+  const parts = () => plain(screen.getByText(/, the cathode\)/).textContent ?? '');
+  expect(parts()).toMatch(/the anode\) · why these volts$/);
   fireEvent.click(screen.getByRole('radio', { name: /Aluminium–air, brine sponge/ }));
+  expect(parts()).toMatch(/the anode\) · between them: \w.* · why these volts$/);
   press(/^How to build it/);
   expect(screen.getByText(/never tape it shut/)).toBeVisible();
   press('How large are the metals?');

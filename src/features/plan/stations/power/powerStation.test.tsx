@@ -1,11 +1,8 @@
 /** @jest-environment jsdom */
 import '@/testing/ui/mocks';
-import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { newPlan } from '@/core/records/plan/newPlan';
-import { expectAccessible } from '@/testing/ui/accessible';
-import { choose, fill, press } from '@/testing/ui/acting';
-import { navigation } from '@/testing/ui/navigation';
+import { choose, fill, plain, press } from '@/testing/ui/acting';
 import { showPlan, verdict } from '@/testing/ui/planPage';
 
 const cellsInString = (): number =>
@@ -62,40 +59,18 @@ test('strong cells get a resistor; without it the plan is not fine', async () =>
   expect(document.querySelector('[data-desk-picture]')?.textContent).toContain('Ω');
   goTo('power');
   const resistor = screen.getByRole('combobox', { name: 'Resistor' });
+  const told = () => plain(resistor.closest('section')?.textContent ?? '');
+  expect(told()).toMatch(
+    /[\d.]+ Ω stand between \+ and the red LED: a strong class gives [\d.]+ mA at most\. It bears 20 mA\./,
+  );
   choose(resistor, 'none');
   expect(verdict().text).toContain('may be destroyed');
+  expect(told()).toMatch(
+    /None: a strong class gives the red LED [\d.]+ mA at most\. It bears 20 mA\./,
+  );
   choose(resistor, 'my own');
   fill(screen.getByLabelText('Its resistance'), '470');
   await waitFor(() => expect(verdict().tone).toBe('fine'));
-});
-
-test('keys change the plan, but not while a field is typed in; the list of keys opens with ?', async () => {
-  showPlan(newPlan('Keys'), 'power');
-  const before = verdict().text;
-  act(() => screen.getByRole('textbox', { name: 'Title of the plan' }).focus());
-  await userEvent.keyboard('[[');
-  expect(verdict().text).toBe(before);
-  act(() => (document.activeElement as HTMLElement).blur());
-  await userEvent.keyboard('?');
-  const keys = await screen.findByRole('dialog', { name: 'Keys' });
-  expect(within(keys).getAllByRole('row').length).toBeGreaterThan(5);
-  await expectAccessible();
-});
-
-test.each([
-  ['p', '/plans/tested/ready?part=prints'],
-  ['P', '/plans/tested/ready?part=prints'],
-  ['1', '/plans/tested/power'],
-  ['6', '/plans/tested/run'],
-])('the key %s leads to %s, but not with Ctrl', (key, address) => {
-  showPlan(newPlan('Keys'), 'power');
-  navigation.pushed = [];
-  fireEvent.keyDown(document.body, { key, code: `Key${key}`, ctrlKey: true });
-  expect(navigation.pushed).toEqual([]);
-  fireEvent.keyDown(document.body, { key, code: `Key${key}` });
-  expect(navigation.pushed.map((to) => to.replace(/plans\/[^/]+/, 'plans/tested'))).toEqual([
-    address,
-  ]);
 });
 
 test('a device of one’s own has a name, and volts that it bears', () => {
@@ -105,6 +80,9 @@ test('a device of one’s own has a name, and volts that it bears', () => {
   fill(screen.getByLabelText('What it is called'), 'door bell');
   expect(verdict().text).toContain('the door bell');
   expect(screen.getByLabelText('At most (volts)')).toBeVisible();
+  const told = () =>
+    plain(screen.getByRole('combobox', { name: 'Resistor' }).closest('section')?.textContent ?? '');
+  expect(told()).toMatch(/None: a strong class gives the door bell [\d.]+ V at most\.$/);
   choose(screen.getByLabelText('Device'), 'lcd-clock');
   expect(verdict().text).toContain('the LCD clock');
   expect(screen.queryByLabelText('What it is called')).toBeNull();

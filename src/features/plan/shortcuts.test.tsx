@@ -1,0 +1,74 @@
+/** @jest-environment jsdom */
+import '@/testing/ui/mocks';
+import { cleanup, fireEvent, screen } from '@testing-library/react';
+import { demoPlan } from '@/cli/demoPlans';
+import type { Plan } from '@/core/records/plan/planSchema';
+import { expectAccessible } from '@/testing/ui/accessible';
+import { navigation } from '@/testing/ui/navigation';
+import { showPlan } from '@/testing/ui/planPage';
+import { SHORTCUTS } from './useShortcuts';
+
+const PLAN: Plan = {
+  ...demoPlan('demo-lamp'),
+  arrangement: { kind: 'own', cellsInSeries: 4, strings: 3 },
+};
+
+/** What a key did: where it led, or how the battery is wired then and whether that is an edit. */
+function done(key: string, how: { shiftKey?: boolean; ctrlKey?: boolean } = {}): string {
+  cleanup();
+  navigation.pushed.length = 0;
+  showPlan(PLAN, 'arrange');
+  fireEvent.keyDown(document.body, { key, code: key, ...how });
+  fireEvent.keyUp(document.body, { key, code: key, ...how });
+  const [cells, strings] = ['cells in a string', 'strings side by side'].map(
+    (name) => screen.getByRole('group', { name }).querySelector('[aria-live]')?.textContent,
+  );
+  const isEdit =
+    screen.getByRole<HTMLButtonElement>('button', { name: /^Undo/ }).disabled === false;
+  return navigation.pushed[0] ?? `${cells} × ${strings}${isEdit ? ', edited' : ''}`;
+}
+
+test.each([
+  ['1', '/plans/tested/power'],
+  ['6', '/plans/tested/run'],
+  ['7', '4 × 3'],
+  ['[', '3 × 3, edited'],
+  ['-', '3 × 3, edited'],
+  [']', '5 × 3, edited'],
+  ['+', '5 × 3, edited'],
+  ['=', '5 × 3, edited'],
+  ['{', '4 × 2, edited'],
+  ['_', '4 × 2, edited'],
+  ['}', '4 × 4, edited'],
+  ['l', '4 × 3, edited'],
+  ['L', '4 × 3, edited'],
+  ['p', '/plans/tested/ready?part=prints'],
+  ['P', '/plans/tested/ready?part=prints'],
+  ['x', '4 × 3'],
+])('%s', (key, expected) => {
+  expect(done(key)).toBe(expected);
+});
+
+test('shift with the key of + is one more string, on keyboards that write * there too; with Ctrl keys are the browser’s', () => {
+  expect(['+', '*'].map((key) => done(key, { shiftKey: true }))).toEqual([
+    '4 × 4, edited',
+    '4 × 4, edited',
+  ]);
+  expect(done('*')).toBe('4 × 3');
+  expect(['[', '1', 'p'].map((key) => done(key, { ctrlKey: true }))).toEqual(
+    Array.from({ length: 3 }, () => '4 × 3'),
+  );
+});
+
+test('? lists the keys; nothing happens while a field is typed in', async () => {
+  showPlan(PLAN, 'arrange');
+  fireEvent.keyDown(screen.getByLabelText('Title of the plan'), { key: ']', code: ']' });
+  expect(screen.getByRole('button', { name: /^Undo/ })).toBeDisabled();
+  fireEvent.keyDown(document.body, { key: '?', code: '?' });
+  const keys = await screen.findByRole('dialog', { name: 'Keys' });
+  for (const { keys: key, what } of SHORTCUTS) {
+    expect(keys).toHaveTextContent(key.replaceAll(/\s+/g, ' '));
+    expect(keys).toHaveTextContent(what);
+  }
+  await expectAccessible();
+});
