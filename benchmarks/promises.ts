@@ -16,7 +16,7 @@ import { RECIPES } from '@/core/physics/recipes/recipes';
 import { limitOfTarget } from '@/core/work/search/loadLimits';
 import { plannedCell, type PlannedCell } from '@/core/physics/readings/plannedCell';
 import { cellBuild } from '@/core/physics/recipes/cellBuild';
-import { printRow } from './print.mjs';
+import { part, printRow } from './print.mjs';
 
 const SEED = 7;
 const SUGGESTIONS = 100;
@@ -29,7 +29,7 @@ const LESSONS = 12;
 const CLASSES_OF_LESSON = 60;
 
 /** Promised against true shares of kitchens and classes: cells unread, then one and three of each lesson read. */
-export function benchPromises(): void {
+function benchPromises(): void {
   benchUnread();
   for (const read of [1, 3]) benchRead(read);
 }
@@ -231,3 +231,5 @@ function joint(ohms: number): AgeingCell {
     spoilsSeconds: null,
   };
 }
+
+await part('promises', benchPromises);

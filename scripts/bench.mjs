@@ -83,8 +83,10 @@ await benchOfOrRow('benchmarks/core.ts', '--expose-gc');
 // The longest comes last, on all cores: what is counted, not timed.
 const { benchKills } = await import('../benchmarks/kills.mjs');
 await Promise.all([
-  benchOfOrRow('benchmarks/promised.ts'),
-  benchOfOrRow('benchmarks/diagnosis.ts').then(() => part('kills', () => benchKills())),
+  benchOfOrRow('benchmarks/promises.ts'),
+  benchOfOrRow('benchmarks/diagnosis.ts')
+    .then(() => part('kills', () => benchKills()))
+    .then(() => benchOfOrRow('benchmarks/odd.ts')),
 ]);
 const minutes = (performance.now() - began) / 60_000;
 if (only === undefined)

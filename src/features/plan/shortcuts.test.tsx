@@ -2,6 +2,7 @@
 import '@/testing/ui/mocks';
 import { cleanup, fireEvent, screen } from '@testing-library/react';
 import { demoPlan } from '@/cli/demoPlans';
+import { laidOutGrid } from '@/core/physics/desk/deskEdits';
 import type { Plan } from '@/core/records/plan/planSchema';
 import { expectAccessible } from '@/testing/ui/accessible';
 import { navigation } from '@/testing/ui/navigation';
@@ -14,10 +15,14 @@ const PLAN: Plan = {
 };
 
 /** What a key did: where it led, or how the battery is wired then and whether that is an edit. */
-function done(key: string, how: { shiftKey?: boolean; ctrlKey?: boolean } = {}): string {
+function done(
+  key: string,
+  how: { shiftKey?: boolean; ctrlKey?: boolean } = {},
+  plan = PLAN,
+): string {
   cleanup();
   navigation.pushed.length = 0;
-  showPlan(PLAN, 'arrange');
+  showPlan(plan, 'arrange');
   fireEvent.keyDown(document.body, { key, code: key, ...how });
   fireEvent.keyUp(document.body, { key, code: key, ...how });
   const [cells, strings] = ['cells in a string', 'strings side by side'].map(
@@ -58,6 +63,17 @@ test('shift with the key of + is one more string, on keyboards that write * ther
   expect(['[', '1', 'p'].map((key) => done(key, { ctrlKey: true }))).toEqual(
     Array.from({ length: 3 }, () => '4 × 3'),
   );
+});
+
+test('a desk laid out by hand gets longer strings and more of them by the same keys', () => {
+  const plan: Plan = { ...PLAN, arrangement: { ...laidOutGrid(4, 3), loadReversed: true } };
+  expect(['x', ']', '[', '}', '{'].map((key) => done(key, {}, plan))).toEqual([
+    '4 × 3',
+    '5 × 3, edited',
+    '3 × 3, edited',
+    '4 × 4, edited',
+    '4 × 2, edited',
+  ]);
 });
 
 test('? lists the keys; nothing happens while a field is typed in', async () => {

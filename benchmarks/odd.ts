@@ -9,7 +9,6 @@ import { leaveRunning } from '@/core/work/running/leaveRunning';
 import { mutatedPlan } from '@/testing/core/mutatedPlans';
 import { ODD_ROOMS, oddText } from '@/testing/core/oddInputs';
 import { part, printRow } from './print.mjs';
-import { benchPromises } from './promises';
 
 const SEED = 20_261_128;
 /** Every so many plans are also run down, prepared for and measured. */
@@ -74,4 +73,3 @@ function benchOddInputs(): void {
 
 await part('fuzz', benchFuzz);
 await part('odd texts', benchOddInputs);
-await part('promises', benchPromises);
