@@ -45,6 +45,7 @@ stopClock();
 beforeEach(() => {
   openStreams();
   jest.spyOn(Math, 'random').mockReturnValue(0.4);
+  navigation.search = '';
 });
 
 const PLAN = demoPlan('demo-lamp');
@@ -201,5 +202,4 @@ test.each([
   showPage(PAGES[name]?.page);
   for (let step = 0; step < 3; step += 1) await act(() => jest.advanceTimersByTimeAsync(1000));
   expect(drawnCharts()).toMatchSnapshot();
-  navigation.search = '';
 });
