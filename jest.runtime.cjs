@@ -52,7 +52,7 @@ class KeepingRuntime extends Runtime {
 
   requireModule(from, moduleName, ...rest) {
     // Schemas of the core and those of other layers stand in one registry.
-    if (moduleName === 'zod') return require('zod');
+    if (moduleName === 'zod/mini') return require('zod/mini');
     if (this.core !== null && isOurs(moduleName)) {
       const path = this.cjsLoader.resolution.resolveCjs(from, moduleName);
       if (path.startsWith(this.core)) return this.requireShared(path);

@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import type * as z from 'zod/mini';
 import { issuesOfZod } from '@/core/issuesOfZod';
 import type { Issue } from '@/core/result';
 
@@ -16,7 +16,7 @@ export interface Command {
 }
 
 /** A subcommand whose input is checked by a schema first. */
-export function commandOf<Schema extends z.ZodType>(
+export function commandOf<Schema extends z.ZodMiniType>(
   summary: string,
   schema: Schema,
   answer: (input: z.output<Schema>) => CommandAnswer,

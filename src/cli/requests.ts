@@ -1,7 +1,7 @@
 import { WRAPS } from '@/core/physics/time/ageingCell';
 import { FAMILY_IDS } from '@/core/physics/recipes/recipe';
 import { CHANCE_DEFAULTS } from '@/core/work/search/chanceInTime';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { networkSchema } from '../core/physics/circuit/network/networkSchema';
 import { CURRENT_RANGES, VOLT_RANGES } from '../core/physics/instruments/meter';
 import { measurementSchema } from '../core/records/logbook/measurementSchema';
@@ -13,24 +13,29 @@ import { planSchema } from '../core/records/plan/planSchema';
 import { OBJECTIVES } from '../core/work/search/plannerTypes';
 import { PLANNER_DEFAULTS } from '../core/work/search/planBatteries';
 
-const positive = z.number('This must be a number.').positive('This must be greater than zero.');
-const notNegative = z.number('This must be a number.').nonnegative('This must not be negative.');
-const count = (most: number) => z.int('Give a whole number.').min(1).max(most);
+const positive = z.number().check(z.positive('This must be greater than zero.'));
+const notNegative = z.number().check(z.nonnegative('This must not be negative.'));
+const count = (most: number) => z.int('Give a whole number.').check(z.minimum(1), z.maximum(most));
 const target = planSchema.shape.target;
 
 /** One cell as the core's model of it. */
 const cellSchema = z
   .strictObject({
-    emfVolts: z.number('This must be a number.'),
+    emfVolts: z.number(),
     resistanceOhms: notNegative,
-    activation: z.strictObject({ slopeVolts: positive, exchangeAmps: positive }).optional(),
-    limitingAmps: positive.optional(),
-    concentrationVolts: positive.optional(),
+    activation: z.optional(z.strictObject({ slopeVolts: positive, exchangeAmps: positive })),
+    limitingAmps: z.optional(positive),
+    concentrationVolts: z.optional(positive),
   })
-  .refine((cell) => (cell.limitingAmps === undefined) === (cell.concentrationVolts === undefined), {
-    path: ['limitingAmps'],
-    message: 'limitingAmps and concentrationVolts belong together; give both or neither.',
-  });
+  .check(
+    z.refine(
+      (cell) => (cell.limitingAmps === undefined) === (cell.concentrationVolts === undefined),
+      {
+        path: ['limitingAmps'],
+        message: 'limitingAmps and concentrationVolts belong together; give both or neither.',
+      },
+    ),
+  );
 
 const grid = {
   cellsInSeries: count(MAX_CELLS),
@@ -40,10 +45,12 @@ const grid = {
 const MAX_SAMPLES = 5000;
 const THIRTY_DAYS = 30 * 86400;
 const atSeconds = z
-  .array(notNegative.max(THIRTY_DAYS, 'At most 30 days.'))
-  .min(1, 'Name at least one time.')
-  .max(MAX_SAMPLES)
-  .describe('Times at which the state is wanted, seconds.');
+  .array(notNegative.check(z.maximum(THIRTY_DAYS, 'At most 30 days.')))
+  .check(
+    z.minLength(1, 'Name at least one time.'),
+    z.maxLength(MAX_SAMPLES),
+    z.describe('Times at which the state is wanted, seconds.'),
+  );
 
 /** Input of `grozer simulate`: a network with capacitors, or a battery running down. */
 export const simulateSchema = z.union([
@@ -51,23 +58,24 @@ export const simulateSchema = z.union([
   z.strictObject({
     discharge: z.strictObject({
       family: z.enum(FAMILY_IDS, 'This family is not known.'),
-      pairsPerBody: count(20).default(1),
+      pairsPerBody: z._default(count(20), 1),
       ...grid,
       target,
-      seriesResistorOhms: positive
-        .nullable()
-        .default(null)
-        .describe('Resistor in series with the load.'),
+      seriesResistorOhms: z
+        ._default(z.nullable(positive), null)
+        .check(z.describe('Resistor in series with the load.')),
       wrap: z
-        .enum(WRAPS)
-        .nullable()
-        .default(null)
-        .describe(
-          'How the wet rims are covered, where the cell may be covered so; null: as is usual.',
+        ._default(z.nullable(z.enum(WRAPS)), null)
+        .check(
+          z.describe(
+            'How the wet rims are covered, where the cell may be covered so; null: as is usual.',
+          ),
         ),
-      humidity: z.number().min(0).max(1).default(0.5),
-      celsius: z.number().min(0).max(60).default(20),
-      leastAmps: notNegative.default(0).describe('The run is over below this current.'),
+      humidity: z._default(z.number().check(z.minimum(0), z.maximum(1)), 0.5),
+      celsius: z._default(z.number().check(z.minimum(0), z.maximum(60)), 20),
+      leastAmps: z
+        ._default(notNegative, 0)
+        .check(z.describe('The run is over below this current.')),
     }),
     atSeconds,
   }),
@@ -75,39 +83,41 @@ export const simulateSchema = z.union([
 
 /** Input of `grozer plan`. */
 export const planRequestSchema = z.strictObject({
-  target: target.describe('What to power.'),
-  families: z
-    .array(z.enum(FAMILY_IDS))
-    .min(1)
-    .default([...FAMILY_IDS]),
-  minutes: planSchema.shape.minutes
-    .default(USUAL_MINUTES)
-    .describe('How long it must run; judged at the worse of its beginning and its end.'),
+  target: target.check(z.describe('What to power.')),
+  families: z._default(z.array(z.enum(FAMILY_IDS)).check(z.minLength(1)), [...FAMILY_IDS]),
+  minutes: z
+    ._default(planSchema.shape.minutes, USUAL_MINUTES)
+    .check(z.describe('How long it must run; judged at the worse of its beginning and its end.')),
   objective: z
-    .enum(OBJECTIVES)
-    .default('least-to-buy')
-    .describe(
-      'What comes first of all that is recommended; least-to-buy: the lowest price where all prices are known, else the fewest bodies, then pairs, then leads.',
+    ._default(z.enum(OBJECTIVES), 'least-to-buy')
+    .check(
+      z.describe(
+        'What comes first of all that is recommended; least-to-buy: the lowest price where all prices are known, else the fewest bodies, then pairs, then leads.',
+      ),
     ),
-  mostCells: count(MAX_CELLS).default(PLANNER_DEFAULTS.mostCells),
-  mostPairs: count(20).default(PLANNER_DEFAULTS.mostPairs),
+  mostCells: z._default(count(MAX_CELLS), PLANNER_DEFAULTS.mostCells),
+  mostPairs: z._default(count(20), PLANNER_DEFAULTS.mostPairs),
   mayCut: z
-    .boolean()
-    .default(PLANNER_DEFAULTS.mayCut)
-    .describe('Whether fruit may be cut into halves and quarters.'),
-  mostPrice: positive.nullable().default(null),
-  mostCandidates: count(100).default(PLANNER_DEFAULTS.mostCandidates),
+    ._default(z.boolean(), PLANNER_DEFAULTS.mayCut)
+    .check(z.describe('Whether fruit may be cut into halves and quarters.')),
+  mostPrice: z._default(z.nullable(positive), null),
+  mostCandidates: z._default(count(100), PLANNER_DEFAULTS.mostCandidates),
 });
 
 /** Input of `grozer have`. */
 export const haveRequestSchema = z.strictObject({
-  parts: haveSchema.describe('So many of each part; a part that is not named is not there.'),
-  minutes: planSchema.shape.minutes.default(USUAL_MINUTES).describe('How long it must run.'),
+  parts: haveSchema.check(
+    z.describe('So many of each part; a part that is not named is not there.'),
+  ),
+  minutes: z
+    ._default(planSchema.shape.minutes, USUAL_MINUTES)
+    .check(z.describe('How long it must run.')),
   objective: z
-    .enum(OBJECTIVES)
-    .default('least-to-buy')
-    .describe(
-      'Which battery is taken for each thing; least-to-buy: the fewest bodies, then pairs, then leads.',
+    ._default(z.enum(OBJECTIVES), 'least-to-buy')
+    .check(
+      z.describe(
+        'Which battery is taken for each thing; least-to-buy: the fewest bodies, then pairs, then leads.',
+      ),
     ),
 });
 
@@ -115,15 +125,15 @@ export const haveRequestSchema = z.strictObject({
 export const prepareRequestSchema = z.strictObject({
   plan: z
     .record(z.string(), z.unknown())
-    .describe('A plan document of any version; see plan.schema.json.'),
-  cupboard: cupboardSchema
-    .default(EMPTY_CUPBOARD)
-    .describe('Stock, prices and days without school.'),
+    .check(z.describe('A plan document of any version; see plan.schema.json.')),
+  cupboard: z
+    ._default(cupboardSchema, EMPTY_CUPBOARD)
+    .check(z.describe('Stock, prices and days without school.')),
   today: z
     .union([z.iso.date(), z.iso.datetime({ local: true, offset: false })], {
       error: 'Give the day as year-month-day, or with its local time.',
     })
-    .describe('Now, on the clock of the school: nothing is planned before it.'),
+    .check(z.describe('Now, on the clock of the school: nothing is planned before it.')),
 });
 
 /** Input of `grozer chance`. */
@@ -131,55 +141,64 @@ export const chanceRequestSchema = z.strictObject({
   cell: cellSchema,
   ...grid,
   target,
-  classes: count(1_000_000).default(CHANCE_DEFAULTS.classes),
-  seed: z.int().default(CHANCE_DEFAULTS.seed),
-  certainty: z.number().min(0.5).max(0.9999).default(0.95).describe('For the spare cells.'),
+  classes: z._default(count(1_000_000), CHANCE_DEFAULTS.classes),
+  seed: z._default(z.int(), CHANCE_DEFAULTS.seed),
+  certainty: z
+    ._default(z.number().check(z.minimum(0.5), z.maximum(0.9999)), 0.95)
+    .check(z.describe('For the spare cells.')),
 });
 
 /** Input of `grozer diagnose`: a plan or a battery, and what was read of it. */
 export const diagnoseRequestSchema = z
   .strictObject({
-    plan: z.unknown().optional().describe('A plan document (plan.schema.json), of any version.'),
-    battery: z
-      .strictObject({
-        cell: cellSchema.describe('One cell as it is meant.'),
-        ...grid,
-        stands: z
-          .enum(['bodies', 'pile', 'other'])
-          .default('bodies')
-          .describe('Cells in bodies that could be shared, in a pile that can leak, or neither.'),
-        measured: z
-          .boolean()
-          .default(true)
-          .describe('The cell was measured; otherwise its figures are typical ones.'),
-        load: target,
-      })
-      .refine(({ cellsInSeries, strings }) => cellsInSeries * strings <= MAX_CELLS, {
-        path: ['strings'],
-        message: `A battery can have at most ${MAX_CELLS} cells.`,
-      })
-      .optional(),
+    plan: z
+      .optional(z.unknown())
+      .check(z.describe('A plan document (plan.schema.json), of any version.')),
+    battery: z.optional(
+      z
+        .strictObject({
+          cell: cellSchema.check(z.describe('One cell as it is meant.')),
+          ...grid,
+          stands: z
+            ._default(z.enum(['bodies', 'pile', 'other']), 'bodies')
+            .check(
+              z.describe(
+                'Cells in bodies that could be shared, in a pile that can leak, or neither.',
+              ),
+            ),
+          measured: z
+            ._default(z.boolean(), true)
+            .check(z.describe('The cell was measured; otherwise its figures are typical ones.')),
+          load: target,
+        })
+        .check(
+          z.refine(({ cellsInSeries, strings }) => cellsInSeries * strings <= MAX_CELLS, {
+            path: ['strings'],
+            message: `A battery can have at most ${MAX_CELLS} cells.`,
+          }),
+        ),
+    ),
     readings: z
       .array(
         z.strictObject({
           measurement: measurementSchema,
           value: z
             .number('Give the value read.')
-            .describe('Volts or amperes; for light 1 (it runs) or 0.'),
-          range: z
-            .enum([...VOLT_RANGES, ...CURRENT_RANGES])
-            .nullable()
-            .default(null),
-          confirmed: z.boolean().default(false).describe('Read twice, and the same both times.'),
+            .check(z.describe('Volts or amperes; for light 1 (it runs) or 0.')),
+          range: z._default(z.nullable(z.enum([...VOLT_RANGES, ...CURRENT_RANGES])), null),
+          confirmed: z
+            ._default(z.boolean(), false)
+            .check(z.describe('Read twice, and the same both times.')),
         }),
       )
-      .min(1, 'Give at least one reading.')
-      .max(400),
+      .check(z.minLength(1, 'Give at least one reading.'), z.maxLength(400)),
   })
-  .refine(({ plan, battery }) => (plan === undefined) !== (battery === undefined), {
-    path: ['battery'],
-    message: 'Give either a plan or a battery.',
-  });
+  .check(
+    z.refine(({ plan, battery }) => (plan === undefined) !== (battery === undefined), {
+      path: ['battery'],
+      message: 'Give either a plan or a battery.',
+    }),
+  );
 
 /** Input of `grozer fit`: the two readings of one cell, or loaded points. */
 export const fitRequestSchema = z.union([
@@ -195,10 +214,10 @@ export const fitRequestSchema = z.union([
           z.strictObject({ volts: z.number(), amps: notNegative }),
           z.strictObject({
             volts: z.number(),
-            ohms: positive.describe('Known resistor across the cell.'),
+            ohms: positive.check(z.describe('Known resistor across the cell.')),
           }),
         ]),
       )
-      .min(1),
+      .check(z.minLength(1)),
   }),
 ]);

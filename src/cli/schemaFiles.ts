@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { ownRecipeSchema } from '@/core/physics/recipes/ownRecipeSchema';
 import { networkSchema } from '@/core/physics/circuit/network/networkSchema';
 import { fairTestSchema } from '@/core/records/fairTest/fairTestSchema';

@@ -1,9 +1,12 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import type { Issue } from './result';
 
+// Where a schema has no words of its own.
+z.config({ localeError: wordsFor });
+
 /** Turns the issues of a failed Zod parse into faults with their paths. */
-export function issuesOfZod(error: z.ZodError): Issue[] {
-  return error.issues.flatMap((issue): Issue[] => {
+export function issuesOfZod({ issues }: Pick<z.core.$ZodError, 'issues'>): Issue[] {
+  return issues.flatMap((issue): Issue[] => {
     const path = issue.path.map((key) => (typeof key === 'symbol' ? String(key) : key));
     if (issue.code === 'unrecognized_keys') {
       return issue.keys.map((key) => ({
@@ -15,7 +18,7 @@ export function issuesOfZod(error: z.ZodError): Issue[] {
     if (issue.code === 'invalid_union') {
       const nearest = nearestBranch(issue.errors);
       if (nearest !== null) {
-        return issuesOfZod(new z.ZodError(nearest)).map((one) => ({
+        return issuesOfZod({ issues: nearest }).map((one) => ({
           ...one,
           path: [...path, ...one.path],
         }));
@@ -36,4 +39,35 @@ function nearestBranch(
   const tied =
     best !== undefined && second !== undefined && strangeness(best) === strangeness(second);
   return best === undefined || best.length === 0 || tied ? null : [...best];
+}
+
+const KINDS: Readonly<Record<string, string>> = {
+  string: 'a text',
+  number: 'a number',
+  int: 'a whole number',
+  boolean: 'true or false',
+  array: 'a list',
+};
+
+function wordsFor(issue: z.core.$ZodRawIssue): string {
+  switch (issue.code) {
+    case 'invalid_type':
+      if (issue.input === undefined) return 'This is missing.';
+      return `This must be ${KINDS[issue.expected] ?? 'an object with fields'}.`;
+    case 'invalid_value':
+      return `This must be ${issue.values.map((value) => JSON.stringify(value)).join(' or ')}.`;
+    case 'too_small':
+      return `Give ${issue.inclusive === true ? 'at least' : 'more than'} ${measured(issue.minimum, issue.origin)}.`;
+    case 'too_big':
+      return `${issue.origin === 'string' ? 'Use' : 'Give'} ${issue.inclusive === true ? 'at most' : 'less than'} ${measured(issue.maximum, issue.origin)}.`;
+    case 'invalid_format':
+      return 'This is not written as it should be.';
+    default:
+      return 'This cannot be used here.';
+  }
+}
+
+function measured(limit: number | bigint, origin: string): string {
+  if (origin === 'string') return `${limit} ${limit === 1 ? 'character' : 'characters'}`;
+  return origin === 'array' ? `${limit} ${limit === 1 ? 'entry' : 'entries'}` : String(limit);
 }

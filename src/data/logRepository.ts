@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { jsonOf } from '@/core/formats/json';
 import { and, asc, count, eq, gt, gte, inArray, like, max, sql } from 'drizzle-orm';
 import {

@@ -12,7 +12,7 @@ import { dirname, join, resolve } from 'node:path';
 import Database from 'better-sqlite3';
 import { drizzle, type BetterSQLite3Database } from 'drizzle-orm/better-sqlite3';
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { newerProblem, problemIn } from './databaseProblem';
 import { IN_MEMORY, isFull } from './reserve';
 import * as schema from './schema';
@@ -104,7 +104,7 @@ function isNewer(client: Database.Database): boolean {
     .get();
   if (known === undefined) return false;
   const last = z
-    .object({ at: z.number().nullable() })
+    .object({ at: z.nullable(z.number()) })
     .parse(client.prepare('SELECT max(created_at) AS at FROM __drizzle_migrations').get());
   const journal = journalSchema.parse(
     JSON.parse(readFileSync(resolve(MIGRATIONS, 'meta/_journal.json'), 'utf8')),

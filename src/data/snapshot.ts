@@ -1,5 +1,5 @@
 import Database from 'better-sqlite3';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import type { BackupHolds } from '@/core/records/backup';
 import { openDatabase, type GrozerDatabase } from './openDatabase';
 
@@ -58,7 +58,7 @@ export function faultInDatabase(file: string): string | null {
 }
 
 const partSchema = z.array(
-  z.object({ type: z.string(), name: z.string(), sql: z.string().nullable() }),
+  z.object({ type: z.string(), name: z.string(), sql: z.nullable(z.string()) }),
 );
 const columnSchema = z.array(z.object({ name: z.string() }));
 

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { RECIPE_IDS } from '@/core/physics/recipes/recipe';
 import { type PlannedCell } from '@/core/physics/readings/plannedCell';
 import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
@@ -10,23 +10,26 @@ import type { ServerContext } from './context';
 import { openBench } from './openTool';
 import { pdfOfSheets } from './print/pdfOfSheets';
 
-const json = z.string().transform((text, context): unknown => {
-  try {
-    return JSON.parse(text);
-  } catch {
-    context.addIssue({ code: 'custom', message: 'This is no question.' });
-    return z.NEVER;
-  }
-});
+const json = z.pipe(
+  z.string(),
+  z.transform((text, context): unknown => {
+    try {
+      return JSON.parse(text);
+    } catch {
+      context.issues.push({ code: 'custom', message: 'This is no question.', input: text });
+      return z.NEVER;
+    }
+  }),
+);
 
 /** A question to print: of a plan's own cell, or of a recipe's usual one. */
 export const answerRequestSchema = z.union(
   [
-    z.strictObject({ asked: json.pipe(questionSchema), plan: z.string().min(1) }),
+    z.strictObject({ asked: z.pipe(json, questionSchema), plan: z.string().check(z.minLength(1)) }),
     z.strictObject({
-      asked: json.pipe(questionSchema),
+      asked: z.pipe(json, questionSchema),
       recipe: z.enum(RECIPE_IDS, 'This recipe is not known.'),
-      body: z.string().min(1).max(40),
+      body: z.string().check(z.minLength(1), z.maxLength(40)),
     }),
   ],
   'Say what is asked, and of which plan or recipe.',

@@ -8,7 +8,7 @@ import {
   type SheetId,
 } from '@/core/work/preparation/sheets/sheet';
 import { fail, succeed, type Result } from '@/core/result';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import type { ServerContext } from './context';
 import { openLesson } from './openLesson';
 import { drawnDesk } from './print/drawDesk';
@@ -16,10 +16,10 @@ import { pdfOfSheets } from './print/pdfOfSheets';
 
 /** What is asked of a print: one sheet or all, how the pupil sheet is worded, on which paper. */
 export const printRequestSchema = z.object({
-  sheet: z.enum([...SHEET_IDS, 'all'], 'There is no such sheet.').default('all'),
-  wording: z.enum(WORDINGS, 'Choose one of the wordings.').default('standard'),
-  paper: z.enum(PAPERS, 'Choose one of the paper sizes.').optional(),
-  units: z.enum(WAYS_OF_MEASURING, 'Choose one of the ways of measuring.').default('metric'),
+  sheet: z._default(z.enum([...SHEET_IDS, 'all'], 'There is no such sheet.'), 'all'),
+  wording: z._default(z.enum(WORDINGS, 'Choose one of the wordings.'), 'standard'),
+  paper: z.optional(z.enum(PAPERS, 'Choose one of the paper sizes.')),
+  units: z._default(z.enum(WAYS_OF_MEASURING, 'Choose one of the ways of measuring.'), 'metric'),
 });
 export type PrintRequest = z.infer<typeof printRequestSchema>;
 

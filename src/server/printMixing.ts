@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { WAYS_OF_MEASURING } from '@/core/formats/customary';
 import { ELECTROLYTES } from '@/core/physics/recipes/mixingBench';
 import { mixingRequestSchema } from '@/core/physics/recipes/mixingRequest';
@@ -10,12 +10,14 @@ import { pdfOfSheets } from './print/pdfOfSheets';
 /** A mixing card to print: which electrolyte, how strong, how much. */
 export const mixingPrintSchema = z.strictObject({
   electrolyte: z.enum(ELECTROLYTES, 'Choose one of the electrolytes.'),
-  strength: z.coerce.number('Give a number.').pipe(mixingRequestSchema.shape.strength),
+  strength: z.pipe(z.coerce.number('Give a number.'), mixingRequestSchema.shape.strength),
   millilitres: z.coerce
     .number('Give a volume in millilitres.')
-    .positive('The volume must be greater than zero.')
-    .max(2_500_000, 'Give at most 2500 L.'),
-  units: z.enum(WAYS_OF_MEASURING, 'Choose one of the ways of measuring.').default('metric'),
+    .check(
+      z.positive('The volume must be greater than zero.'),
+      z.maximum(2_500_000, 'Give at most 2500 L.'),
+    ),
+  units: z._default(z.enum(WAYS_OF_MEASURING, 'Choose one of the ways of measuring.'), 'metric'),
 });
 
 export async function printMixing(

@@ -1,6 +1,6 @@
 'use client';
 
-import type { z } from 'zod';
+import type * as z from 'zod/mini';
 import { QuantityField, type QuantityFieldProps } from './QuantityField';
 
 /** Dotted paths to the numbers of a document: `running.bank.farads`, `bodies.0.openVolts`. */
@@ -14,7 +14,7 @@ export type NumberPath<T> = T extends readonly (infer Item)[]
 
 export interface Bound<T> {
   readonly document: T;
-  readonly schema: z.ZodType<T>;
+  readonly schema: z.ZodMiniType<T>;
   /** Edits that name the same `typing` one after another are one undo step. */
   readonly edit: (change: (before: T) => T, typing: string) => void;
 }

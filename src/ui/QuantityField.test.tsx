@@ -3,7 +3,7 @@ import '@testing-library/jest-dom';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { QuantityField } from './QuantityField';
 
 function Host({ onCommit }: { onCommit: (value: number | null) => void }) {
@@ -18,7 +18,7 @@ function Host({ onCommit }: { onCommit: (value: number | null) => void }) {
         label="Volts"
         kind="volts"
         value={value}
-        schema={z.number().max(2, 'Too much.')}
+        schema={z.number().check(z.maximum(2, 'Too much.'))}
         onCommit={commit}
         onEmpty={() => commit(null)}
       />

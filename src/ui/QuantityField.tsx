@@ -2,7 +2,7 @@
 
 import { TextInput, type TextInputProps } from './TextInput';
 import { useState } from 'react';
-import type { z } from 'zod';
+import type * as z from 'zod/mini';
 import {
   formatAmps,
   formatFarads,
@@ -25,7 +25,7 @@ export type QuantityFieldProps = Omit<TextInputProps, 'value' | 'onChange' | 'er
   /** The committed value as text, where that is not as usual for its kind. */
   readonly format?: (value: number) => string;
   /** Limits of the value: those of the document that it goes into. Its messages are shown. */
-  readonly schema?: z.ZodType;
+  readonly schema?: z.ZodMiniType;
   /** What the schema is asked about where that is not the value itself: another unit, or the whole that it is a part of. */
   readonly stored?: (value: number) => unknown;
   /** Called with every usable value. */

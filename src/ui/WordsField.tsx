@@ -2,13 +2,13 @@
 
 import { TextInput, type TextInputProps } from './TextInput';
 import { useState } from 'react';
-import type { z } from 'zod';
+import type * as z from 'zod/mini';
 
 type WordsFieldProps = Omit<TextInputProps, 'value' | 'onChange' | 'error'> & {
   readonly label: string;
   readonly value: string;
   /** What may be committed; its messages are shown. */
-  readonly schema: z.ZodType<string>;
+  readonly schema: z.ZodMiniType<string>;
   readonly onCommit: (value: string) => void;
 };
 

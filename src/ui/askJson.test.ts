@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { askJson } from './askJson';
 
 const schema = z.object({ volts: z.number() });

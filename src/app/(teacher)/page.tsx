@@ -1,6 +1,6 @@
 import { cookies } from 'next/headers';
 import { connection } from 'next/server';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { Shelf } from '@/features/shelf/Shelf';
 import { serverContext } from '@/server/context';
 import { listShelf, PLANS_AT_ONCE, SHELF_ORDERS } from '@/server/listShelf';
@@ -8,10 +8,13 @@ import { backupState } from '@/server/safekeeping/keeper';
 import { TOUR_COOKIE } from '@/ui/tour/tourSteps';
 
 const askedSchema = z.object({
-  find: z.string().max(120).catch(''),
-  sort: z.enum(SHELF_ORDERS).catch('changed'),
-  past: z.literal('yes').optional().catch(undefined),
-  show: z.coerce.number().int().min(PLANS_AT_ONCE).max(1000).catch(PLANS_AT_ONCE),
+  find: z.catch(z.string().check(z.maxLength(120)), ''),
+  sort: z.catch(z.enum(SHELF_ORDERS), 'changed'),
+  past: z.catch(z.optional(z.literal('yes')), undefined),
+  show: z.catch(
+    z.coerce.number().check(z.int(), z.minimum(PLANS_AT_ONCE), z.maximum(1000)),
+    PLANS_AT_ONCE,
+  ),
 });
 
 interface ShelfPageProps {

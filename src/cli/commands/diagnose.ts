@@ -1,6 +1,6 @@
 import { LEVEL_ONCE_READ, LEVEL_UNREAD } from '@/core/physics/readings/cellBelief';
 import { isLedLoad } from '@/core/physics/circuit/load/load';
-import type { z } from 'zod';
+import type * as z from 'zod/mini';
 import { diagnoseRequestSchema } from '@/cli/requests';
 import { USUAL_CLASS_METER } from '@/core/physics/instruments/classMeter';
 import { nameOfTarget, requirementOf } from '@/core/records/plan/loadRequirement';

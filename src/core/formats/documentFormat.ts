@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import type * as z from 'zod/mini';
 import { issuesOfZod } from '../issuesOfZod';
 import { fail, succeed, type Result } from '../result';
 import { migrateDocument, type Migrations } from './migrateDocument';
@@ -14,7 +14,7 @@ export interface TitledDocument {
 export interface DocumentFormat<T extends TitledDocument> {
   /** What people call it: “plan”. */
   readonly noun: string;
-  readonly schema: z.ZodType<T>;
+  readonly schema: z.ZodMiniType<T>;
   /** From any JSON value: migrate, then parse. Every fault comes with its path. */
   readonly parse: (document: unknown) => Result<T>;
   /** From the text of a file. */
@@ -29,7 +29,7 @@ export interface DocumentFormat<T extends TitledDocument> {
 interface FormatFacts<T extends TitledDocument> {
   readonly noun: string;
   readonly version: number;
-  readonly schema: z.ZodType<T>;
+  readonly schema: z.ZodMiniType<T>;
   readonly migrations: Migrations;
   readonly fresh: (title: string) => T;
   /** What of the original a copy starts with. */

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { createStore } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { namedSchema, type Named } from '@/core/work/drill/judgeAnswer';
@@ -10,11 +10,11 @@ const runSchema = z.object({
   taken: z.array(
     z.object({
       probing: probingSchema,
-      value: z.number().nullable(),
+      value: z.nullable(z.number()),
     }),
   ),
-  hints: z.number().int().min(0),
-  wrongAnswers: z.number().int().min(0),
+  hints: z.int().check(z.minimum(0)),
+  wrongAnswers: z.int().check(z.minimum(0)),
   named: z.array(namedSchema),
   /** Found, or given up. */
   over: z.enum(['no', 'found', 'shown']),

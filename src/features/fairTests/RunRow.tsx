@@ -28,8 +28,8 @@ interface RunRowProps {
 }
 
 const NOTHING = 'nothing';
-const readingShape = fairTestSchema.shape.readings.element.shape;
-const settingSchema = readingShape.changed.element.shape.setting;
+const readingShape = fairTestSchema.shape.readings.def.element.shape;
+const settingSchema = readingShape.changed.def.element.shape.setting;
 
 /** One measurement: its readings, and whether something else was different. */
 export function RunRow({ run, name, test, isFarOff, edit }: RunRowProps) {

@@ -12,7 +12,7 @@ import type { RecipePartProps } from './changeRecipe';
 type Body = OwnRecipe['bodies'][number];
 
 const MAX_BODIES = 20;
-const bodyShape = ownRecipeSchema.shape.bodies.element.shape;
+const bodyShape = ownRecipeSchema.shape.bodies.def.element.shape;
 
 /** The fruit, liquids or separators to choose from, and how each differs from the recipe's usual one. */
 export function RecipeBodies({ own, change, of }: RecipePartProps) {

@@ -1,3 +1,4 @@
+import * as z from 'zod/mini';
 import { MATERIALS } from '@/core/physics/cell/metals';
 import Box from '@mui/material/Box';
 import { Selection } from '@/ui/TextInput';
@@ -39,7 +40,7 @@ export function RecipeMetals({ own, change }: RecipePartProps) {
         <WordsField
           label="Separator"
           value={separator}
-          schema={ownRecipeSchema.shape.note.max(80, 'Use at most 80 characters.')}
+          schema={ownRecipeSchema.shape.note.check(z.maxLength(80))}
           onCommit={(text) => change({ separator: text === '' ? null : text }, 'separator')}
           helperText="Empty where the body itself keeps the metals apart"
         />

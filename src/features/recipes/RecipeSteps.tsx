@@ -42,7 +42,7 @@ export function RecipeSteps({ own, change }: RecipePartProps) {
               <WordsField
                 label={`Step ${index + 1}`}
                 value={step}
-                schema={ownRecipeSchema.shape.steps.element}
+                schema={ownRecipeSchema.shape.steps.def.element}
                 onCommit={(text) =>
                   change(
                     { steps: steps.map((one, other) => (other === index ? text : one)) },

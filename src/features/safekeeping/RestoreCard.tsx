@@ -6,7 +6,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useRef, useState } from 'react';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { holdsText } from '@/core/records/backup';
 import { askJson, type Refusal } from '@/ui/askJson';
 import { Card } from '@/ui/Card';

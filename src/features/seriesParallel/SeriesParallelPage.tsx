@@ -7,7 +7,7 @@ import StepButton from '@mui/material/StepButton';
 import Stepper from '@mui/material/Stepper';
 import Typography from '@mui/material/Typography';
 import { useSearchParams } from 'next/navigation';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { Card } from '@/ui/Card';
 import { PageFrame } from '@/ui/PageFrame';
 import { ProjectedPage } from '@/ui/ProjectedPage';
@@ -15,7 +15,10 @@ import { JoiningTable } from './JoiningTable';
 import { STEPS, type GuideStep } from './steps';
 import { WhichWins } from './WhichWins';
 
-const stepSchema = z.coerce.number().int().min(1).max(STEPS.length).catch(1);
+const stepSchema = z.catch(
+  z.coerce.number().check(z.int(), z.minimum(1), z.maximum(STEPS.length)),
+  1,
+);
 
 /** A short guided comparison: stiff bought cells, weak home-made ones, and why both schools are right. */
 export function SeriesParallelPage() {

@@ -1,6 +1,6 @@
 import { randomBytes } from 'node:crypto';
 import { sealData, unsealData } from 'iron-session';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import type { Plan } from '@/core/records/plan/planSchema';
 import { joinCodeSchema } from '@/core/records/plan/joinCode';
 import { groupNames } from '@/core/work/preparation/groupNames';
@@ -31,15 +31,17 @@ export interface SeatedGroup {
 }
 
 export const joinRequestSchema = z.strictObject({
-  code: z
-    .string('Type the code of the class.')
-    .transform((text) => text.toUpperCase().replace(/[\s-]/g, ''))
-    .pipe(joinCodeSchema),
-  group: z.string().min(1).max(30).nullable(),
+  code: z.pipe(
+    z.pipe(
+      z.string('Type the code of the class.'),
+      z.transform((text) => text.toUpperCase().replace(/[\s-]/g, '')),
+    ),
+    joinCodeSchema,
+  ),
+  group: z.nullable(z.string().check(z.minLength(1), z.maxLength(30))),
   asked: z
-    .uuid()
-    .optional()
-    .describe('Of a device that waits for the teacher: what it was told when it asked.'),
+    .optional(z.uuid())
+    .check(z.describe('Of a device that waits for the teacher: what it was told when it asked.')),
 });
 
 export interface JoinOutcome {

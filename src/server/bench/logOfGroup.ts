@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { issuesOfZod } from '@/core/issuesOfZod';
 import { logRequestSchema, type LogEntry } from '@/core/records/logbook/logEntry';
 import { refused, type JsonAnswer } from '../jsonAnswer';

@@ -10,7 +10,7 @@ import {
 } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 import { imageSize } from 'image-size';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import type { PhotoType } from '@/core/records/logbook/logLimits';
 import { fail, succeed, type Result } from '@/core/result';
 import type { BenchContext } from './benchContext';

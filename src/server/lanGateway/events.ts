@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 
 export const EVENT_HEADERS = {
   'content-type': 'text/event-stream; charset=utf-8',
@@ -6,7 +6,7 @@ export const EVENT_HEADERS = {
   'x-accel-buffering': 'no',
 } as const;
 
-const seqSchema = z.coerce.number().int().min(0).catch(0);
+const seqSchema = z.catch(z.coerce.number().check(z.int(), z.minimum(0)), 0);
 
 /** Sequence number after which events are asked for: what the browser saw last, or what the page already has. */
 export function eventsAfter(url: string, lastEventId: string | null): number {

@@ -1,6 +1,6 @@
 import { randomBytes, randomInt, timingSafeEqual } from 'node:crypto';
 import { sealData, unsealData } from 'iron-session';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import type { BenchContext } from '../bench/benchContext';
 import { cookieIn } from './cookies';
 
@@ -14,7 +14,7 @@ export const TEACHER_SECONDS = 8 * 60 * 60;
 type PasscodeContext = Pick<BenchContext, 'classes'>;
 
 export const passcodeRequestSchema = z.strictObject({
-  passcode: z.string().regex(/^\d{6}$/, 'The passcode has six digits.'),
+  passcode: z.string().check(z.regex(/^\d{6}$/, 'The passcode has six digits.')),
 });
 
 /** The passcode that lets a teacher in through the gateway; it stands on the class page of this machine. */

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { nominalBatteryOf } from '@/core/work/diagnosis/nominalBattery';
 import { CURRENT_RANGES, VOLT_RANGES } from '@/core/physics/instruments/meter';
 import { groupNameSchema } from '@/core/records/logbook/logEntry';
@@ -14,7 +14,7 @@ import { readMeter, type MeterReading } from './readMeter';
 export const meterRequestSchema = z.strictObject({
   measurement: measurementSchema,
   group: groupNameSchema,
-  range: z.enum([...VOLT_RANGES, ...CURRENT_RANGES], 'Choose one of the ranges.').nullable(),
+  range: z.nullable(z.enum([...VOLT_RANGES, ...CURRENT_RANGES], 'Choose one of the ranges.')),
 });
 
 /** One reading of a plan’s battery from the meter at the configured address; `null` where there is no such plan. */

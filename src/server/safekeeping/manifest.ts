@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 
 /** Names of what a backup holds. */
 export const MANIFEST_NAME = 'grozer-backup.json';
@@ -11,19 +11,19 @@ export const BACKUP_VERSION = 1;
 /** What stands in a backup, so that it can be looked at and checked before anything is put back. */
 export const manifestSchema = z.strictObject({
   format: z.literal('grozer-backup', 'This file is no backup of Grozer.'),
-  version: z.number().int().max(BACKUP_VERSION, 'This backup was made by a newer Grozer.'),
+  version: z.int().check(z.maximum(BACKUP_VERSION, 'This backup was made by a newer Grozer.')),
   madeAt: z.iso.datetime(),
   holds: z.strictObject({
-    plans: z.number().int(),
-    others: z.number().int(),
-    lines: z.number().int(),
-    photos: z.number().int(),
+    plans: z.int(),
+    others: z.int(),
+    lines: z.int(),
+    photos: z.int(),
   }),
   files: z.array(
     z.strictObject({
       name: z.string(),
-      bytes: z.number().int(),
-      sha256: z.string().regex(/^[0-9a-f]{64}$/),
+      bytes: z.int(),
+      sha256: z.string().check(z.regex(/^[0-9a-f]{64}$/)),
     }),
   ),
 });

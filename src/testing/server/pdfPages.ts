@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 
 const place = { x: z.number(), y: z.number() };
 const box = z.object({ ...place, width: z.number(), height: z.number() });

@@ -175,7 +175,7 @@ export function PartCounter({ part, count, onCount, onRemove }: PartCounterProps
         hideLabel
         kind="count"
         value={count}
-        schema={haveSchema.valueType}
+        schema={haveSchema.def.valueType}
         onCommit={onCount}
         sx={{ width: 72, '& input': { textAlign: 'center', py: 0.5, fontWeight: 700 } }}
       />

@@ -1,5 +1,6 @@
 'use client';
 
+import * as z from 'zod/mini';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
@@ -48,7 +49,9 @@ export function PutBackDialog({ taken, onClose, onPutBack }: PutBackDialogProps)
                   hideLabel
                   kind="count"
                   value={left[part] ?? 0}
-                  schema={haveSchema.valueType.max(out, `Only ${formatNumber(out, 6)} were out.`)}
+                  schema={haveSchema.def.valueType.check(
+                    z.maximum(out, `Only ${formatNumber(out, 6)} were out.`),
+                  )}
                   onCommit={(typed) => setLeft({ ...left, [part]: typed })}
                   sx={{ width: 84 }}
                 />

@@ -5,12 +5,12 @@ import Dialog from '@mui/material/Dialog';
 import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
 import { useEffect, useId, useState } from 'react';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { askJson } from '../askJson';
 import { TextInput } from '../TextInput';
 import { jumpTargets, type JumpTarget, type OpenPlan, type TitledPlan } from './targets';
 
-const plansSchema = z.array(z.object({ id: z.string(), title: z.string().nullable() }));
+const plansSchema = z.array(z.object({ id: z.string(), title: z.nullable(z.string()) }));
 
 interface JumpDialogProps {
   /** The plan that is open; `null`: none. */

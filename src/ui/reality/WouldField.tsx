@@ -16,7 +16,7 @@ export function WouldField({ many, count }: WouldFieldProps) {
         label={`Would so many ${many} do?`}
         kind="count"
         value={count}
-        schema={cellsAsked.unwrap()}
+        schema={cellsAsked.def.innerType}
         onCommit={(cells) => name(String(cells))}
         onEmpty={() => name(null)}
         helperText="Empty: how many it takes."

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { cookies } from 'next/headers';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { JoinPage } from '@/features/group/JoinPage';
 import { benchContext } from '@/server/bench/benchContext';
 import { classOfSeat, SEAT_COOKIE } from '@/server/bench/groupSeats';
@@ -8,8 +8,8 @@ import { classOfSeat, SEAT_COOKIE } from '@/server/bench/groupSeats';
 export const metadata: Metadata = { title: 'Join' };
 
 const askedSchema = z.object({
-  code: z.string().max(8).catch(''),
-  other: z.literal('1').optional().catch(undefined),
+  code: z.catch(z.string().check(z.maxLength(8)), ''),
+  other: z.catch(z.optional(z.literal('1')), undefined),
 });
 
 interface JoinProps {

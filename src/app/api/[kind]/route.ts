@@ -1,5 +1,5 @@
 import { NextResponse } from 'next/server';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { DOCUMENT_FORMATS } from '@/core/documents/documentKinds';
 import { issuesOfZod } from '@/core/issuesOfZod';
 import { planSchema } from '@/core/records/plan/planSchema';

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { plainLine } from '../../formats/plainLine';
 import { documentFormat, LONGEST_TITLE, type DocumentFormat } from '../../formats/documentFormat';
 import type { Migrations } from '../../formats/migrateDocument';
@@ -25,7 +25,7 @@ const FIRST: ToolHistory = { version: 1, migrations: {} };
 /** The file format of one tool. */
 export function toolDocument<State>(
   noun: string,
-  stateSchema: z.ZodType<State>,
+  stateSchema: z.ZodMiniType<State>,
   start: State,
   { version, migrations }: ToolHistory = FIRST,
 ): DocumentFormat<ToolState<State>> {
@@ -36,7 +36,7 @@ export function toolDocument<State>(
     schema: z.strictObject({
       format: z.literal(format, `This is not a ${noun} of Grozer.`),
       version: z.literal(version),
-      title: z.string().overwrite(plainLine).min(1).max(LONGEST_TITLE),
+      title: z.string().check(z.overwrite(plainLine), z.minLength(1), z.maxLength(LONGEST_TITLE)),
       state: stateSchema,
     }),
     migrations,

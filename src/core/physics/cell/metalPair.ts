@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import {
   FARADAY_C_PER_MOL,
   GAS_J_PER_MOL_K,

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { thermodynamicVolts } from './potentials';
 import { FARADAY_C_PER_MOL, GAS_J_PER_MOL_K, ZERO_CELSIUS_IN_KELVIN } from '../../constants';
 
@@ -10,19 +10,23 @@ const MIN_MOLAR = 1e-4;
 const MAX_MOLAR = 2;
 const molar = z
   .number('Give a concentration in mol/L.')
-  .min(MIN_MOLAR, `Give at least ${MIN_MOLAR} mol/L.`)
-  .max(MAX_MOLAR, `Give at most ${MAX_MOLAR} mol/L.`);
+  .check(
+    z.minimum(MIN_MOLAR, `Give at least ${MIN_MOLAR} mol/L.`),
+    z.maximum(MAX_MOLAR, `Give at most ${MAX_MOLAR} mol/L.`),
+  );
 
 /** Two vessels as they stand on the bench. */
 export const twoSolutionsSchema = z.strictObject({
   cell: z.enum(VESSEL_CELLS),
-  right: molar.describe('Concentration in the right vessel, meant as the + side, mol/L.'),
+  right: molar.check(z.describe('Concentration in the right vessel, meant as the + side, mol/L.')),
   left: molar,
-  celsius: z.number('Give a temperature.').min(0).max(80, 'Give at most 80 °C.'),
+  celsius: z
+    .number('Give a temperature.')
+    .check(z.minimum(0), z.maximum(80, 'Give at most 80 °C.')),
   bridge: z.enum(['bridge', 'none']),
   // What was corrected by another equation once is corrected by the table now.
-  activity: z.preprocess(
-    (stored) => (stored === 'davies' ? 'tabled' : stored),
+  activity: z.pipe(
+    z.transform((stored: unknown) => (stored === 'davies' ? 'tabled' : stored)),
     z.enum(['ideal', 'tabled']),
   ),
 });

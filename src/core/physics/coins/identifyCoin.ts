@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { COIN_AREAS, type Coin } from './coin';
 import { COINS } from './coins';
 
@@ -6,24 +6,33 @@ import { COINS } from './coins';
 export const coinTestSchema = z.strictObject({
   area: z.enum(COIN_AREAS),
   /** Last year on the coin; `null`: not readable. */
-  year: z
-    .number('Give the year on the coin.')
-    .int('Give the year on the coin.')
-    .min(1500, 'Give the year on the coin.')
-    .max(2200, 'Give the year on the coin.')
-    .nullable(),
-  grams: z
-    .number('Give grams.')
-    .positive('The mass must be greater than zero.')
-    .max(100, 'Give grams up to 100.')
-    .nullable(),
-  diameterMillimetres: z
-    .number('Give millimetres.')
-    .positive('The diameter must be greater than zero.')
-    .max(60, 'Give a diameter up to 60 mm.')
-    .nullable(),
+  year: z.nullable(
+    z
+      .number('Give the year on the coin.')
+      .check(
+        z.int('Give the year on the coin.'),
+        z.minimum(1500, 'Give the year on the coin.'),
+        z.maximum(2200, 'Give the year on the coin.'),
+      ),
+  ),
+  grams: z.nullable(
+    z
+      .number('Give grams.')
+      .check(
+        z.positive('The mass must be greater than zero.'),
+        z.maximum(100, 'Give grams up to 100.'),
+      ),
+  ),
+  diameterMillimetres: z.nullable(
+    z
+      .number('Give millimetres.')
+      .check(
+        z.positive('The diameter must be greater than zero.'),
+        z.maximum(60, 'Give a diameter up to 60 mm.'),
+      ),
+  ),
   /** Whether a magnet holds it; `null`: not tried. */
-  magnetic: z.boolean().nullable(),
+  magnetic: z.nullable(z.boolean()),
 });
 export type CoinTest = z.infer<typeof coinTestSchema>;
 

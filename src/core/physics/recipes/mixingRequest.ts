@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { ELECTROLYTES, MIXING_SPARE_SHARE } from './mixingBench';
 
 const MAX_CELLS_MIXED = 1000;
@@ -13,31 +13,43 @@ export const mixingRequestSchema = z.strictObject({
   by: z.enum(AMOUNTS_BY, 'Choose how the amount is given.'),
   cells: z
     .number('Give a whole number.')
-    .int('Give a whole number.')
-    .min(1, 'There must be at least one cell.')
-    .max(MAX_CELLS_MIXED, `There can be at most ${MAX_CELLS_MIXED} cells.`),
+    .check(
+      z.int('Give a whole number.'),
+      z.minimum(1, 'There must be at least one cell.'),
+      z.maximum(MAX_CELLS_MIXED, `There can be at most ${MAX_CELLS_MIXED} cells.`),
+    ),
   millilitres: z
     .number('Give a volume in millilitres.')
-    .positive('The volume must be greater than zero.')
-    .max(MAX_MILLILITRES, `Give at most ${MAX_MILLILITRES} mL.`),
+    .check(
+      z.positive('The volume must be greater than zero.'),
+      z.maximum(MAX_MILLILITRES, `Give at most ${MAX_MILLILITRES} mL.`),
+    ),
   groups: z
     .number('Give a whole number.')
-    .int('Give a whole number.')
-    .min(1, 'There must be at least one group.')
-    .max(200, 'There can be at most 200 groups.'),
+    .check(
+      z.int('Give a whole number.'),
+      z.minimum(1, 'There must be at least one group.'),
+      z.maximum(200, 'There can be at most 200 groups.'),
+    ),
   groupMillilitres: z
     .number('Give a volume in millilitres.')
-    .positive('The volume must be greater than zero.')
-    .max(10_000, 'Give at most 10000 mL a group.'),
+    .check(
+      z.positive('The volume must be greater than zero.'),
+      z.maximum(10_000, 'Give at most 10000 mL a group.'),
+    ),
   litres: z
     .number('Give a volume in litres.')
-    .positive('The volume must be greater than zero.')
-    .max(100, 'Give at most 100 L.'),
+    .check(
+      z.positive('The volume must be greater than zero.'),
+      z.maximum(100, 'Give at most 100 L.'),
+    ),
   strength: z
     .number('Give a number.')
-    .min(0.1, 'Give at least a tenth of the usual strength.')
-    .max(4, 'Give at most four times the usual strength.')
-    .describe('Strength against the usual one.'),
+    .check(
+      z.minimum(0.1, 'Give at least a tenth of the usual strength.'),
+      z.maximum(4, 'Give at most four times the usual strength.'),
+      z.describe('Strength against the usual one.'),
+    ),
 });
 export type MixingRequest = z.infer<typeof mixingRequestSchema>;
 

@@ -1,5 +1,5 @@
 import { MATERIALS } from '../cell/metals';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { plainLine } from '../../formats/plainLine';
 import { LONGEST_TITLE } from '../../formats/documentFormat';
 import { CAUTION_IDS } from '../safety/cautions';
@@ -13,21 +13,25 @@ export const RECIPE_FORMAT = 'grozer-recipe';
 const words = (what: string, most: number) =>
   z
     .string(`Give ${what}.`)
-    .overwrite(plainLine)
-    .min(1, `Give ${what}.`)
-    .max(most, `Use at most ${most} characters.`);
+    .check(z.overwrite(plainLine), z.minLength(1, `Give ${what}.`), z.maxLength(most));
 const volts = z
   .number('Give a voltage in volts.')
-  .positive('The voltage must be greater than zero.')
-  .max(5, 'One cell gives at most 5 V.');
+  .check(
+    z.positive('The voltage must be greater than zero.'),
+    z.maximum(5, 'One cell gives at most 5 V.'),
+  );
 const amps = z
   .number('Give a current in amperes.')
-  .positive('The current must be greater than zero.')
-  .max(20, 'One cell gives at most 20 A.');
+  .check(
+    z.positive('The current must be greater than zero.'),
+    z.maximum(20, 'One cell gives at most 20 A.'),
+  );
 const share = z
   .number('Give a number.')
-  .min(0.001, 'The share must be at least 0.001.')
-  .max(1000, 'The share must be at most 1000.');
+  .check(
+    z.minimum(0.001, 'The share must be at least 0.001.'),
+    z.maximum(1000, 'The share must be at most 1000.'),
+  );
 
 const electrode = z.strictObject({
   material: z.enum(MATERIALS, 'Choose one of the metals.'),
@@ -38,14 +42,16 @@ const cellBody = z.strictObject({
   id: words('an id', 40),
   name: words('a name', 60),
   plural: words('the plural', 60),
-  openVolts: volts.nullable().describe('Open-circuit volts with this body; null: as the recipe.'),
-  resistivityShare: share.describe('Resistivity against the recipe’s; 1: the same.'),
-  reactionShare: share.describe(
-    'Resistance of the electrode reactions against the recipe’s; 1: the same.',
+  openVolts: z
+    .nullable(volts)
+    .check(z.describe('Open-circuit volts with this body; null: as the recipe.')),
+  resistivityShare: share.check(z.describe('Resistivity against the recipe’s; 1: the same.')),
+  reactionShare: share.check(
+    z.describe('Resistance of the electrode reactions against the recipe’s; 1: the same.'),
   ),
 });
 
-const range = (low: z.ZodType<number>, high: z.ZodType<number>) => ({ low, high });
+const range = (low: z.ZodMiniType<number>, high: z.ZodMiniType<number>) => ({ low, high });
 
 /** A recipe of the educator’s own: begun from one that ships, with the physics of its family. */
 export const ownRecipeSchema = z
@@ -55,46 +61,56 @@ export const ownRecipeSchema = z
     title: words('a name for the recipe', LONGEST_TITLE),
     startsFrom: z
       .enum(RECIPE_IDS, 'This recipe is not known.')
-      .describe('Shipped recipe whose physics, gating and cautions it keeps.'),
+      .check(z.describe('Shipped recipe whose physics, gating and cautions it keeps.')),
     look: z.enum(CELL_LOOKS, 'Choose how it stands on the desk.'),
     plus: electrode,
     minus: electrode,
     bodyLabel: words('what the choice of bodies is called', 40),
-    bodies: z.array(cellBody).min(1, 'There must be at least one body.').max(20),
-    separator: words('the separator', 80).nullable(),
+    bodies: z
+      .array(cellBody)
+      .check(z.minLength(1, 'There must be at least one body.'), z.maxLength(20)),
+    separator: z.nullable(words('the separator', 80)),
     usualSize: electrodeSizeSchema,
     openVolts: z.strictObject(range(volts, volts)),
     shortAmps: z.strictObject(range(amps, amps)),
     source: words('where the readings come from', 160),
     minutesToBuild: z
       .number('Give a time in minutes.')
-      .positive('The time must be greater than zero.')
-      .max(240, 'The time must be at most four hours.'),
-    steps: z.array(words('the step', 240)).min(1, 'There must be at least one step.').max(15),
-    note: z.string().trim().max(240, 'Use at most 240 characters.'),
+      .check(
+        z.positive('The time must be greater than zero.'),
+        z.maximum(240, 'The time must be at most four hours.'),
+      ),
+    steps: z
+      .array(words('the step', 240))
+      .check(z.minLength(1, 'There must be at least one step.'), z.maxLength(15)),
+    note: z.string().check(z.trim(), z.maxLength(240)),
     endsLife: words('what ends its life', 240),
-    cautions: z.array(z.enum(CAUTION_IDS, 'This caution is not known.')).max(CAUTION_IDS.length),
+    cautions: z
+      .array(z.enum(CAUTION_IDS, 'This caution is not known.'))
+      .check(z.maxLength(CAUTION_IDS.length)),
     breathes: z.boolean(),
   })
-  .superRefine((recipe, context) => {
-    for (const key of ['openVolts', 'shortAmps'] as const) {
-      if (recipe[key].low > recipe[key].high) {
-        context.addIssue({
-          code: 'custom',
-          path: [key, 'low'],
-          message: 'The lowest reading must not be above the highest.',
-        });
+  .check(
+    z.superRefine((recipe, context) => {
+      for (const key of ['openVolts', 'shortAmps'] as const) {
+        if (recipe[key].low > recipe[key].high) {
+          context.addIssue({
+            code: 'custom',
+            path: [key, 'low'],
+            message: 'The lowest reading must not be above the highest.',
+          });
+        }
       }
-    }
-    recipe.bodies.forEach(({ id }, index) => {
-      if (recipe.bodies.findIndex((body) => body.id === id) < index) {
-        context.addIssue({
-          code: 'custom',
-          path: ['bodies', index, 'id'],
-          message: 'Two bodies have the same id.',
-        });
-      }
-    });
-  });
+      recipe.bodies.forEach(({ id }, index) => {
+        if (recipe.bodies.findIndex((body) => body.id === id) < index) {
+          context.addIssue({
+            code: 'custom',
+            path: ['bodies', index, 'id'],
+            message: 'Two bodies have the same id.',
+          });
+        }
+      });
+    }),
+  );
 
 export type OwnRecipe = z.infer<typeof ownRecipeSchema>;

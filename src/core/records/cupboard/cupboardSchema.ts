@@ -1,23 +1,30 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { plainLine } from '../../formats/plainLine';
 import { PART_IDS, PARTS, type PartId } from '../../physics/recipes/parts';
 
 const amount = z
   .number('Give a number.')
-  .min(0, 'Cannot be negative.')
-  .max(1_000_000, 'That is more than a cupboard holds.');
+  .check(
+    z.minimum(0, 'Cannot be negative.'),
+    z.maximum(1_000_000, 'That is more than a cupboard holds.'),
+  );
 
 export const cupboardEntrySchema = z.strictObject({
-  stock: amount.describe('Units of the part in the cupboard.'),
-  pack: amount
-    .positive('A pack must hold something.')
-    .describe('Units that the shop sells together.'),
+  stock: amount.check(z.describe('Units of the part in the cupboard.')),
+  pack: amount.check(
+    z.positive('A pack must hold something.'),
+    z.describe('Units that the shop sells together.'),
+  ),
   packPrice: z
-    .number('Give a price.')
-    .min(0, 'A price cannot be negative.')
-    .max(1_000_000, 'That is more than a cupboard holds.')
-    .nullable()
-    .describe('Price of that pack; null: not known.'),
+    .nullable(
+      z
+        .number('Give a price.')
+        .check(
+          z.minimum(0, 'A price cannot be negative.'),
+          z.maximum(1_000_000, 'That is more than a cupboard holds.'),
+        ),
+    )
+    .check(z.describe('Price of that pack; null: not known.')),
 });
 export type CupboardEntry = z.infer<typeof cupboardEntrySchema>;
 
@@ -25,8 +32,8 @@ const partId = z.enum(PART_IDS as [PartId, ...PartId[]], 'This part is not known
 
 /** What was taken out for a lesson, so that what comes back can be put back. */
 const taken = z.strictObject({
-  planId: z.string().min(1).max(60),
-  title: z.string().max(80),
+  planId: z.string().check(z.minLength(1), z.maxLength(60)),
+  title: z.string().check(z.maxLength(80)),
   takenAt: z.iso.datetime(),
   parts: z.partialRecord(partId, amount),
 });
@@ -38,10 +45,12 @@ export const freeDaysSchema = z
     from: z.iso.date('Give the first day as year-month-day.'),
     to: z.iso.date('Give the last day as year-month-day.'),
   })
-  .refine(({ from, to }) => from <= to, {
-    path: ['to'],
-    message: 'The last free day must not be before the first.',
-  });
+  .check(
+    z.refine(({ from, to }) => from <= to, {
+      path: ['to'],
+      message: 'The last free day must not be before the first.',
+    }),
+  );
 export type FreeDays = Readonly<z.infer<typeof freeDaysSchema>>;
 
 export const MOST_FREE_DAYS = 60;
@@ -50,21 +59,22 @@ export const MOST_FREE_DAYS = 60;
 export const cupboardSchema = z.strictObject({
   currency: z
     .string()
-    .overwrite(plainLine)
-    .max(6, 'Give at most six characters.')
-    .describe('Shown beside prices.'),
+    .check(
+      z.overwrite(plainLine),
+      z.maxLength(6, 'Give at most six characters.'),
+      z.describe('Shown beside prices.'),
+    ),
   entries: z.partialRecord(partId, cupboardEntrySchema),
-  taken: z.array(taken).max(200),
+  taken: z.array(taken).check(z.maxLength(200)),
   freeDays: z
     .array(freeDaysSchema)
-    .max(MOST_FREE_DAYS, `Give at most ${MOST_FREE_DAYS} times without school.`)
-    .describe('Holidays: nothing is planned on them.'),
+    .check(
+      z.maxLength(MOST_FREE_DAYS, `Give at most ${MOST_FREE_DAYS} times without school.`),
+      z.describe('Holidays: nothing is planned on them.'),
+    ),
   rules: z
-    .string()
-    .trim()
-    .max(400, 'Use at most 400 characters.')
-    .default('')
-    .describe('The school’s own rules, printed on every sheet.'),
+    ._default(z.string().check(z.trim(), z.maxLength(400)), '')
+    .check(z.describe('The school’s own rules, printed on every sheet.')),
 });
 export type CupboardState = z.infer<typeof cupboardSchema>;
 

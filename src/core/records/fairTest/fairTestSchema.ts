@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { plainLine } from '../../formats/plainLine';
 import { documentFormat, LONGEST_TITLE } from '../../formats/documentFormat';
 import { LED_COLOURS } from '../../physics/circuit/load/ledPresets';
@@ -18,26 +18,28 @@ export const MAX_REPEATS = 10;
 /** Cells in series for the LED under which they are compared. */
 export const MAX_LAMP_CELLS = 12;
 
-const setting = z.string().overwrite(plainLine).max(60, 'Use at most 60 characters.');
+const setting = z.string().check(z.overwrite(plainLine), z.maxLength(60));
 
 const reading = z.strictObject({
-  variant: z.string().min(1).max(40).describe('Id of the variant.'),
-  repeat: z.number().int().min(1).max(MAX_REPEATS).describe('Round, from 1.'),
-  volts: z
-    .number('Give a voltage in volts.')
-    .min(-100, 'Give at least −100 V.')
-    .max(100, 'Give at most 100 V.')
-    .nullable(),
-  amps: z
-    .number('Give a current in amperes.')
-    .min(-20, 'Give at least −20 A.')
-    .max(20, 'Give at most 20 A.')
-    .nullable(),
+  variant: z.string().check(z.minLength(1), z.maxLength(40), z.describe('Id of the variant.')),
+  repeat: z.int().check(z.minimum(1), z.maximum(MAX_REPEATS), z.describe('Round, from 1.')),
+  volts: z.nullable(
+    z
+      .number('Give a voltage in volts.')
+      .check(z.minimum(-100, 'Give at least −100 V.'), z.maximum(100, 'Give at most 100 V.')),
+  ),
+  amps: z.nullable(
+    z
+      .number('Give a current in amperes.')
+      .check(z.minimum(-20, 'Give at least −20 A.'), z.maximum(20, 'Give at most 20 A.')),
+  ),
   changed: z
     .array(z.strictObject({ factor: z.enum(FACTORS), setting }))
-    .max(FACTORS.length)
-    .describe(
-      'Kept factors that were different for this reading, and how; empty: nobody said how.',
+    .check(
+      z.maxLength(FACTORS.length),
+      z.describe(
+        'Kept factors that were different for this reading, and how; empty: nobody said how.',
+      ),
     ),
 });
 
@@ -48,22 +50,26 @@ export const fairTestSchema = z
     version: z.literal(FAIR_TEST_VERSION),
     title: z
       .string('Give the fair test a title.')
-      .overwrite(plainLine)
-      .min(1, 'Give the fair test a title.')
-      .max(LONGEST_TITLE, `The title can have at most ${LONGEST_TITLE} characters.`),
+      .check(
+        z.overwrite(plainLine),
+        z.minLength(1, 'Give the fair test a title.'),
+        z.maxLength(LONGEST_TITLE, `The title can have at most ${LONGEST_TITLE} characters.`),
+      ),
     factor: z.enum(FACTORS, 'Choose what is varied.'),
     measure: z.enum(MEASURES, 'Choose what is ranked.'),
     lamp: z
       .strictObject({
         colour: z.enum(LED_COLOURS, 'Choose a colour.'),
-        cells: z.number().int().min(1).max(MAX_LAMP_CELLS).nullable(),
+        cells: z.nullable(z.int().check(z.minimum(1), z.maximum(MAX_LAMP_CELLS))),
       })
-      .describe(
-        'LED under which power is compared, and cells in series; null: as many as all need.',
+      .check(
+        z.describe(
+          'LED under which power is compared, and cells in series; null: as many as all need.',
+        ),
       ),
     outliers: z
       .enum(['apart', 'counted'])
-      .describe('Whether readings far from the others are set apart from the means.'),
+      .check(z.describe('Whether readings far from the others are set apart from the means.')),
     kept: z
       .strictObject(
         Object.fromEntries(FACTORS.map((factor) => [factor, setting])) as Record<
@@ -71,52 +77,54 @@ export const fairTestSchema = z
           typeof setting
         >,
       )
-      .describe('How each other factor is kept; that of the varied one is of no account.'),
+      .check(z.describe('How each other factor is kept; that of the varied one is of no account.')),
     variants: z
       .array(
         z.strictObject({
-          id: z.string().min(1).max(40),
+          id: z.string().check(z.minLength(1), z.maxLength(40)),
           name: z
             .string()
-            .overwrite(plainLine)
-            .min(1, 'Give a name.')
-            .max(60, 'Use at most 60 characters.'),
+            .check(z.overwrite(plainLine), z.minLength(1, 'Give a name.'), z.maxLength(60)),
         }),
       )
-      .max(MAX_VARIANTS, `There can be at most ${MAX_VARIANTS}.`),
+      .check(z.maxLength(MAX_VARIANTS, `There can be at most ${MAX_VARIANTS}.`)),
     repeats: z
       .number('Give a whole number.')
-      .int('Give a whole number.')
-      .min(1, 'There must be at least one.')
-      .max(MAX_REPEATS, `There can be at most ${MAX_REPEATS}.`),
-    seed: z.number().int().describe('Makes the random order repeatable.'),
-    readings: z.array(reading).max(MAX_VARIANTS * MAX_REPEATS),
+      .check(
+        z.int('Give a whole number.'),
+        z.minimum(1, 'There must be at least one.'),
+        z.maximum(MAX_REPEATS, `There can be at most ${MAX_REPEATS}.`),
+      ),
+    seed: z.int().check(z.describe('Makes the random order repeatable.')),
+    readings: z.array(reading).check(z.maxLength(MAX_VARIANTS * MAX_REPEATS)),
   })
-  .superRefine(({ variants, readings }, context) => {
-    variants.forEach(({ id, name }, index) => {
-      const twice = (same: (one: { id: string; name: string }) => boolean): boolean =>
-        variants.findIndex(same) < index;
-      if (twice((one) => one.id === id || one.name.toLowerCase() === name.toLowerCase())) {
-        context.addIssue({
-          code: 'custom',
-          path: ['variants', index, 'name'],
-          message: `“${name}” is there already.`,
-        });
-      }
-    });
-    const seen = new Set<string>();
-    readings.forEach(({ variant, repeat }, index) => {
-      const key = `${variant} ${repeat}`;
-      if (seen.has(key)) {
-        context.addIssue({
-          code: 'custom',
-          path: ['readings', index],
-          message: 'This was already read once in this round.',
-        });
-      }
-      seen.add(key);
-    });
-  });
+  .check(
+    z.superRefine(({ variants, readings }, context) => {
+      variants.forEach(({ id, name }, index) => {
+        const twice = (same: (one: { id: string; name: string }) => boolean): boolean =>
+          variants.findIndex(same) < index;
+        if (twice((one) => one.id === id || one.name.toLowerCase() === name.toLowerCase())) {
+          context.addIssue({
+            code: 'custom',
+            path: ['variants', index, 'name'],
+            message: `“${name}” is there already.`,
+          });
+        }
+      });
+      const seen = new Set<string>();
+      readings.forEach(({ variant, repeat }, index) => {
+        const key = `${variant} ${repeat}`;
+        if (seen.has(key)) {
+          context.addIssue({
+            code: 'custom',
+            path: ['readings', index],
+            message: 'This was already read once in this round.',
+          });
+        }
+        seen.add(key);
+      });
+    }),
+  );
 
 export type FairTest = z.infer<typeof fairTestSchema>;
 export type FairTestReading = FairTest['readings'][number];

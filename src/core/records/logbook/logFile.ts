@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { foldLog } from './foldLog';
 import { logLineSchema, type LogLine } from './logEntry';
 
@@ -8,7 +8,7 @@ const MAX_LINES = 200_000;
 export const logFileSchema = z.strictObject({
   format: z.literal('grozer-log', 'This is not a logbook of Grozer.'),
   version: z.literal(1, 'This logbook is of a newer Grozer: update Grozer first.'),
-  lines: z.array(logLineSchema.omit({ seq: true, at: true })).max(MAX_LINES),
+  lines: z.array(z.omit(logLineSchema, { seq: true, at: true })).check(z.maxLength(MAX_LINES)),
 });
 export type LogFile = z.infer<typeof logFileSchema>;
 

@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import type * as z from 'zod/mini';
 import type { measurementSchema } from './measurementSchema';
 
 export type Measurement = z.infer<typeof measurementSchema>;

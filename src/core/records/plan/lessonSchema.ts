@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { PAPERS } from '../../physics/recipes/separatorPlan';
 import { PART_IDS } from '../../physics/recipes/parts';
 import { partIdSchema } from './haveSchema';
@@ -41,14 +41,16 @@ export const LESSON_LIMITS = {
 const whole = ([one, many]: readonly [string, string], least: number, most: number) =>
   z
     .number(`Enter a whole number of ${many}.`)
-    .int(`Enter a whole number of ${many}.`)
-    .min(least, `Enter at least ${least} ${least === 1 ? one : many}.`)
-    .max(most, `Enter at most ${most} ${many}.`);
+    .check(
+      z.int(`Enter a whole number of ${many}.`),
+      z.minimum(least, `Enter at least ${least} ${least === 1 ? one : many}.`),
+      z.maximum(most, `Enter at most ${most} ${many}.`),
+    );
 
 /** A local time of day. */
 export const clockSchema = z
   .string()
-  .regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'Give the time as hours:minutes.');
+  .check(z.regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'Give the time as hours:minutes.'));
 
 /** The class that a plan is prepared for. */
 export const lessonSchema = z
@@ -58,45 +60,56 @@ export const lessonSchema = z
     meters: whole(['meter', 'meters'], 1, LESSON_LIMITS.mostMeters),
     ageBand: z.enum(AGE_BANDS, 'Choose one of the age bands.'),
     minutes: whole(['minute', 'minutes'], 10, LESSON_LIMITS.mostMinutes),
-    startsAt: clockSchema.describe('Local time at which the lesson begins.'),
+    startsAt: clockSchema.check(z.describe('Local time at which the lesson begins.')),
     spares: z
       .enum(['one-in-six', 'from-chance'])
-      .describe('One spare in six, or as many as leave the class whole in 95 of 100.'),
+      .check(z.describe('One spare in six, or as many as leave the class whole in 95 of 100.')),
     hands: whole(['helper', 'helpers'], 1, LESSON_LIMITS.mostHands),
     mostWaitMinutes: whole(['minute', 'minutes'], 1, LESSON_LIMITS.mostWaitMinutes),
-    workingHours: z
-      .strictObject({ from: clockSchema, to: clockSchema })
-      .refine(({ from, to }) => from < to, 'Working hours must end after they begin.')
-      .describe('Preparing is planned on working days between these.'),
+    workingHours: z.strictObject({ from: clockSchema, to: clockSchema }).check(
+      z.refine(({ from, to }) => from < to, 'Working hours must end after they begin.'),
+      z.describe('Preparing is planned on working days between these.'),
+    ),
     measuring: z
-      .enum(MEASURING_WAYS, 'Choose one of the ways to share the meters.')
-      .nullable()
-      .describe(
-        'How the groups share the meters; null: the fullest way with which the lesson fits.',
+      .nullable(z.enum(MEASURING_WAYS, 'Choose one of the ways to share the meters.'))
+      .check(
+        z.describe(
+          'How the groups share the meters; null: the fullest way with which the lesson fits.',
+        ),
       ),
     predict: z
       .boolean()
-      .describe('Groups write down what they expect before the expected value is shown.'),
-    shortcuts: z.array(z.enum(SHORTCUTS)).max(SHORTCUTS.length).describe('Preparing in less time.'),
+      .check(z.describe('Groups write down what they expect before the expected value is shown.')),
+    shortcuts: z
+      .array(z.enum(SHORTCUTS))
+      .check(z.maxLength(SHORTCUTS.length), z.describe('Preparing in less time.')),
     swapped: z
       .array(z.enum(SWAPPABLE))
-      .max(SWAPPABLE.length)
-      .describe('Parts that are replaced by their cheaper substitute.'),
+      .check(
+        z.maxLength(SWAPPABLE.length),
+        z.describe('Parts that are replaced by their cheaper substitute.'),
+      ),
     paper: z.enum(PAPERS, 'Choose one of the paper sizes.'),
     moved: z
-      .record(z.string().max(40), z.iso.datetime({ local: true }))
-      .describe('Tasks that were put elsewhere: their local beginning.'),
-    ticked: z.array(z.string().max(80)).max(200).describe('Points of the checklist that are done.'),
+      .record(z.string().check(z.maxLength(40)), z.iso.datetime({ local: true }))
+      .check(z.describe('Tasks that were put elsewhere: their local beginning.')),
+    ticked: z
+      .array(z.string().check(z.maxLength(80)))
+      .check(z.maxLength(200), z.describe('Points of the checklist that are done.')),
     bought: z
       .array(partIdSchema)
-      .max(PART_IDS.length)
-      .describe('Parts that are ticked off the shopping list.'),
-    joinCode: joinCodeSchema.nullable(),
+      .check(
+        z.maxLength(PART_IDS.length),
+        z.describe('Parts that are ticked off the shopping list.'),
+      ),
+    joinCode: z.nullable(joinCodeSchema),
   })
-  .refine(({ pupils, groups }) => groups <= pupils, {
-    path: ['groups'],
-    message: 'There cannot be more groups than pupils.',
-  });
+  .check(
+    z.refine(({ pupils, groups }) => groups <= pupils, {
+      path: ['groups'],
+      message: 'There cannot be more groups than pupils.',
+    }),
+  );
 
 export type Lesson = z.infer<typeof lessonSchema>;
 

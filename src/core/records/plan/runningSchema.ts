@@ -1,55 +1,65 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { type CellSurroundings, type Wrap, WRAPS } from '../../physics/time/ageingCell';
 import type { Recipe } from '../../physics/recipes/recipe';
 
 const secondsOf = (most: number) =>
   z
     .number('Give a time.')
-    .min(1, 'Give at least one second.')
-    .max(most, 'That is longer than is worked out.');
+    .check(
+      z.minimum(1, 'Give at least one second.'),
+      z.maximum(most, 'That is longer than is worked out.'),
+    );
 const countOf = (most: number) =>
-  z.number('Give a whole number.').int('Give a whole number.').min(1).max(most);
+  z.int('Give a whole number.').check(z.minimum(1), z.maximum(most));
 
 /** Capacitors that the battery charges, and what they are discharged through. */
 export const bankSchema = z.strictObject({
   farads: z
     .number('Give the capacitance.')
-    .min(1e-6, 'Give at least 1 µF.')
-    .max(500, 'Give at most 500 F.')
-    .describe('Of one capacitor, farads.'),
+    .check(
+      z.minimum(1e-6, 'Give at least 1 µF.'),
+      z.maximum(500, 'Give at most 500 F.'),
+      z.describe('Of one capacitor, farads.'),
+    ),
   ratedVolts: z
     .number('Give the rated voltage.')
-    .min(1, 'Give at least 1 V.')
-    .max(60, 'Above 60 V it is not for a class.'),
+    .check(z.minimum(1, 'Give at least 1 V.'), z.maximum(60, 'Above 60 V it is not for a class.')),
   inSeries: countOf(20),
   inParallel: countOf(20),
   dischargeOhms: z
     .number('Give the resistance.')
-    .min(0.05, 'Give at least 0.05 Ω: nothing conducts better than its leads.')
-    .max(1e6, 'Give at most 1 MΩ.'),
+    .check(
+      z.minimum(0.05, 'Give at least 0.05 Ω: nothing conducts better than its leads.'),
+      z.maximum(1e6, 'Give at most 1 MΩ.'),
+    ),
 });
 export type RunningBank = z.infer<typeof bankSchema>;
 
 /** How the battery is left standing. */
 export const runningSchema = z.strictObject({
   wrap: z
-    .enum(WRAPS, 'Choose one of the covers.')
-    .nullable()
-    .describe('How the wet rims are covered; null: as is usual for the cell.'),
+    .nullable(z.enum(WRAPS, 'Choose one of the covers.'))
+    .check(z.describe('How the wet rims are covered; null: as is usual for the cell.')),
   humidity: z
     .number('Give the humidity as a share.')
-    .min(0.05, 'Give at least 5 %.')
-    .max(0.99, 'Give at most 99 %.')
-    .describe('Relative humidity of the room, 0 to 1.'),
+    .check(
+      z.minimum(0.05, 'Give at least 5 %.'),
+      z.maximum(0.99, 'Give at most 99 %.'),
+      z.describe('Relative humidity of the room, 0 to 1.'),
+    ),
   celsius: z
     .number('Give the warmth in degrees Celsius.')
-    .min(0, 'Below 0 °C the cells freeze.')
-    .max(45, 'Above 45 °C nobody stays in the room.'),
-  fromDry: z.boolean().describe('Begins dry: the water is poured on when it is connected.'),
+    .check(
+      z.minimum(0, 'Below 0 °C the cells freeze.'),
+      z.maximum(45, 'Above 45 °C nobody stays in the room.'),
+    ),
+  fromDry: z
+    .boolean()
+    .check(z.describe('Begins dry: the water is poured on when it is connected.')),
   turns: z
     .strictObject({ onSeconds: secondsOf(86_400), restSeconds: secondsOf(86_400) })
-    .describe('Switched on and left alone in turns.'),
-  shortSeconds: secondsOf(600).describe('How long a short lasts.'),
+    .check(z.describe('Switched on and left alone in turns.')),
+  shortSeconds: secondsOf(600).check(z.describe('How long a short lasts.')),
   bank: bankSchema,
 });
 export type Running = z.infer<typeof runningSchema>;

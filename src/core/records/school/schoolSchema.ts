@@ -1,51 +1,50 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { RECIPE_IDS } from '../../physics/recipes/recipe';
 
 const MAX_CELLS_KEPT = 20_000;
 
-const name = (most: number) => z.string().min(1).max(most);
+const name = (most: number) => z.string().check(z.minLength(1), z.maxLength(most));
 
 /** One cell that a class read, as it counts among the school's own figures: brought to one pair of the usual size. */
 export const schoolCellSchema = z.strictObject({
-  id: name(200).describe('The same cell of the same lesson is kept once.'),
+  id: name(200).check(z.describe('The same cell of the same lesson is kept once.')),
   recipe: z.enum(RECIPE_IDS, 'This recipe is not known.'),
-  ownRecipe: name(60)
-    .nullable()
-    .describe('Id of the educator’s own recipe; null: the shipped one.'),
+  ownRecipe: z
+    .nullable(name(60))
+    .check(z.describe('Id of the educator’s own recipe; null: the shipped one.')),
   body: name(40),
-  metals: name(200).describe('The two electrodes.'),
-  lesson: name(60).describe('Id of the plan.'),
-  title: z.string().max(80),
+  metals: name(200).check(z.describe('The two electrodes.')),
+  lesson: name(60).check(z.describe('Id of the plan.')),
+  title: z.string().check(z.maxLength(80)),
   day: z.iso.date(),
   group: name(60),
-  string: z.number().int().min(1).max(200),
-  cell: z.number().int().min(1).max(200),
-  openVolts: z.number().positive().max(5).describe('At room temperature.'),
+  string: z.int().check(z.minimum(1), z.maximum(200)),
+  cell: z.int().check(z.minimum(1), z.maximum(200)),
+  openVolts: z.number().check(z.positive(), z.maximum(5), z.describe('At room temperature.')),
   shortAmps: z
-    .number()
-    .positive()
-    .max(10)
-    .nullable()
-    .describe('Without the meter, of one usual pair at room temperature.'),
-  counted: z.boolean().describe('false: taken out, kept for the record.'),
+    .nullable(z.number().check(z.positive(), z.maximum(10)))
+    .check(z.describe('Without the meter, of one usual pair at room temperature.')),
+  counted: z.boolean().check(z.describe('false: taken out, kept for the record.')),
 });
 export type SchoolCell = z.infer<typeof schoolCellSchema>;
 
 /** How a lesson ended against what had been promised. */
 export const lessonScoreSchema = z.strictObject({
-  lesson: name(60).describe('Id of the plan.'),
-  title: z.string().max(80),
+  lesson: name(60).check(z.describe('Id of the plan.')),
+  title: z.string().check(z.maxLength(80)),
   day: z.iso.date(),
-  promised: z.number().min(0).max(1).describe('Share of classes, as the plan said then.'),
-  batteries: z.number().int().min(1).max(1000).describe('That were answered for.'),
-  lit: z.number().int().min(0).max(1000),
+  promised: z
+    .number()
+    .check(z.minimum(0), z.maximum(1), z.describe('Share of classes, as the plan said then.')),
+  batteries: z.int().check(z.minimum(1), z.maximum(1000), z.describe('That were answered for.')),
+  lit: z.int().check(z.minimum(0), z.maximum(1000)),
 });
 export type LessonScore = z.infer<typeof lessonScoreSchema>;
 
 /** Every cell whose readings the teachers let flow into the school's figures, and how its lessons ended. */
 export const schoolSchema = z.strictObject({
-  cells: z.array(schoolCellSchema).max(MAX_CELLS_KEPT),
-  scores: z.array(lessonScoreSchema).max(MAX_CELLS_KEPT),
+  cells: z.array(schoolCellSchema).check(z.maxLength(MAX_CELLS_KEPT)),
+  scores: z.array(lessonScoreSchema).check(z.maxLength(MAX_CELLS_KEPT)),
 });
 export type SchoolState = z.infer<typeof schoolSchema>;
 

@@ -1,11 +1,11 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import type { Drill, HiddenFault } from './makeDrill';
 import { DRILL_FAULTS } from './levels';
 
 /** What the learner says of one string: sound, or this fault at this cell. */
-export const namedSchema = z
-  .strictObject({ cell: z.number().int().min(1).max(20), kind: z.enum(DRILL_FAULTS) })
-  .nullable();
+export const namedSchema = z.nullable(
+  z.strictObject({ cell: z.int().check(z.minimum(1), z.maximum(20)), kind: z.enum(DRILL_FAULTS) }),
+);
 export type Named = z.infer<typeof namedSchema>;
 
 /** How far an answer is right, string by string. */

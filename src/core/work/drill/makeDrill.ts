@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { DEMO_KIWI } from '../../physics/readings/referenceCells';
 import { randomStream } from '../../physics/chance/random';
 import { builtCell } from '../measuring/builtBattery';
@@ -13,14 +13,18 @@ export const HIGHEST_DRILL = 99_999;
 export const drillKeySchema = z.strictObject({
   level: z.coerce
     .number('Give a level.')
-    .int('Give a level.')
-    .min(FIRST_LEVEL, `Levels begin with ${FIRST_LEVEL}.`)
-    .max(LAST_LEVEL, `There are ${LAST_LEVEL} levels.`),
+    .check(
+      z.int('Give a level.'),
+      z.minimum(FIRST_LEVEL, `Levels begin with ${FIRST_LEVEL}.`),
+      z.maximum(LAST_LEVEL, `There are ${LAST_LEVEL} levels.`),
+    ),
   seed: z.coerce
     .number('Give the number of the drill.')
-    .int('Give the number of the drill.')
-    .min(1, 'Drills are counted from 1.')
-    .max(HIGHEST_DRILL, `The highest drill is ${HIGHEST_DRILL}.`),
+    .check(
+      z.int('Give the number of the drill.'),
+      z.minimum(1, 'Drills are counted from 1.'),
+      z.maximum(HIGHEST_DRILL, `The highest drill is ${HIGHEST_DRILL}.`),
+    ),
 });
 export type DrillKey = z.infer<typeof drillKeySchema>;
 

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import {
   BATTERY_PLUS,
   batteryNetwork,
@@ -17,7 +17,7 @@ import { LEAD_OHMS } from '../measuring/probed';
 import type { Measurement } from '../../records/logbook/measurement';
 import type { Drill } from './makeDrill';
 
-const place = z.number().int().min(1).max(20);
+const place = z.int().check(z.minimum(1), z.maximum(20));
 
 /** A clip that a probe can touch: the left or right one of a cell, or the + end beyond the last clip. */
 export const clipSchema = z.strictObject({

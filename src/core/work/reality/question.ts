@@ -1,6 +1,6 @@
 import { cellBuild } from '../../physics/recipes/cellBuild';
 import { ROOM_CELSIUS } from '../../constants';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { bodyOf, hasBody, RECIPE_IDS, UNKNOWN_BODY } from '../../physics/recipes/recipe';
 import { RECIPES } from '../../physics/recipes/recipes';
 import { type PlannedCell, plannedCell } from '../../physics/readings/plannedCell';
@@ -16,11 +16,9 @@ import { workOutWish } from './workOutWish';
 import { wishesSchema, wishSchema } from '../../records/plan/wishSchema';
 
 /** Would so many do? */
-export const cellsAsked = z
-  .int('Give a whole number.')
-  .min(1, 'Give at least one.')
-  .max(MOST_ASKED, `Give at most ${MOST_ASKED}.`)
-  .optional();
+export const cellsAsked = z.optional(
+  z.int('Give a whole number.').check(z.minimum(1, 'Give at least one.'), z.maximum(MOST_ASKED)),
+);
 
 /** What is asked: one of the examples, an own wish, or whether a claim is so. */
 export const questionSchema = z.discriminatedUnion('kind', [
@@ -38,10 +36,10 @@ export type Question = z.infer<typeof questionSchema>;
 export const realityBenchSchema = z
   .strictObject({
     recipe: z.enum(RECIPE_IDS, 'This recipe is not known.'),
-    body: z.string().min(1).max(40),
+    body: z.string().check(z.minLength(1), z.maxLength(40)),
     wishes: wishesSchema,
   })
-  .refine(({ recipe, body }) => hasBody(RECIPES[recipe], body), UNKNOWN_BODY);
+  .check(z.refine(({ recipe, body }) => hasBody(RECIPES[recipe], body), UNKNOWN_BODY));
 export type RealityBench = z.infer<typeof realityBenchSchema>;
 
 export const USUAL_REALITY: RealityBench = {

@@ -1,6 +1,6 @@
 import type { Objective, PlannerOutcome } from './plannerTypes';
 import { type RequirementBasis, requirementOfPlan } from './requirementOfPlan';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { MAX_CELLS } from '../../physics/desk/limits';
 import { cellOfPlan } from '../../records/plan/cellOfPlan';
 import type { Plan } from '../../records/plan/planSchema';
@@ -11,17 +11,20 @@ import type { Prices } from '../parts/priceOfBill';
 
 const count = (least: number, most: number) => {
   const words = `Give a whole number from ${least} to ${most}.`;
-  return z.number(words).int(words).min(least, words).max(most, words);
+  return z.int(words).check(z.minimum(least, words), z.maximum(most, words));
 };
 
 /** Limits that are typed in. */
 export const searchLimitsSchema = z.strictObject({
   mostCells: count(1, MAX_CELLS),
-  mostPrice: z
-    .number('Give a price.')
-    .positive('The price must be greater than zero.')
-    .max(10_000, 'Give at most 10000.')
-    .nullable(),
+  mostPrice: z.nullable(
+    z
+      .number('Give a price.')
+      .check(
+        z.positive('The price must be greater than zero.'),
+        z.maximum(10_000, 'Give at most 10000.'),
+      ),
+  ),
 });
 
 /** What the educator wants of the wiring options, beside that they work. */

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { randomStream } from '../../physics/chance/random';
 import { DEMO_KIWI } from '../../physics/readings/referenceCells';
 import {
@@ -18,26 +18,24 @@ import { measurementSchema } from '../../records/logbook/measurementSchema';
 import { OVERLOAD, SIMULATED, STAND_IN_NAME } from '../../physics/instruments/scpi';
 
 const placeSchema = z.strictObject({
-  emfVolts: z.number().min(-100).max(100),
-  resistanceOhms: z.number().min(0.001).max(1e9),
+  emfVolts: z.number().check(z.minimum(-100), z.maximum(100)),
+  resistanceOhms: z.number().check(z.minimum(0.001), z.maximum(1e9)),
 });
 
 /** The battery that the stand-in simulates: every place of every string as it is meant. */
 export const simulatedBatterySchema = z.strictObject({
-  strings: z.array(z.array(placeSchema).min(1).max(200)).min(1).max(200),
+  strings: z
+    .array(z.array(placeSchema).check(z.minLength(1), z.maxLength(200)))
+    .check(z.minLength(1), z.maxLength(200)),
   /** The same for the same group, so that its cells stay its own. */
-  seed: z
-    .number()
-    .int()
-    .min(0)
-    .max(2 ** 31),
-  led: z
-    .strictObject({
-      saturationAmps: z.number().positive(),
-      idealityFactor: z.number().positive(),
-      seriesOhms: z.number().min(0),
-    })
-    .nullable(),
+  seed: z.number().check(z.int(), z.minimum(0), z.maximum(2 ** 31)),
+  led: z.nullable(
+    z.strictObject({
+      saturationAmps: z.number().check(z.positive()),
+      idealityFactor: z.number().check(z.positive()),
+      seriesOhms: z.number().check(z.minimum(0)),
+    }),
+  ),
 });
 export type SimulatedBattery = z.infer<typeof simulatedBatterySchema>;
 
@@ -182,7 +180,7 @@ function built({ strings, seed, led }: SimulatedBattery, hidden: HiddenFault | n
   };
 }
 
-function fromJson<T>(schema: z.ZodType<T>, text: string): T | null {
+function fromJson<T>(schema: z.ZodMiniType<T>, text: string): T | null {
   try {
     const parsed = schema.safeParse(JSON.parse(text));
     return parsed.success ? parsed.data : null;

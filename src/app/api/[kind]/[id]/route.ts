@@ -1,5 +1,5 @@
 import { NextResponse } from 'next/server';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { DOCUMENT_FORMATS, type DocumentKind } from '@/core/documents/documentKinds';
 import { issuesOfZod } from '@/core/issuesOfZod';
 import { benchContext } from '@/server/bench/benchContext';
@@ -31,7 +31,10 @@ export const PUT = withStorageErrors(
     const kind = kindOf(named);
     if (kind === null) return documentMissing(kind);
     const { noun, schema } = DOCUMENT_FORMATS[kind];
-    const bodySchema = z.strictObject({ revision: z.int().nonnegative(), document: schema });
+    const bodySchema = z.strictObject({
+      revision: z.int().check(z.nonnegative()),
+      document: schema,
+    });
     const body = bodySchema.safeParse(await jsonBody(request));
     if (!body.success) return refuse(422, `The ${noun} was not saved.`, issuesOfZod(body.error));
     const outcome = saveDocument(serverContext(), kind, id, body.data);

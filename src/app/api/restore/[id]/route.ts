@@ -1,5 +1,5 @@
 import { NextResponse } from 'next/server';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { dropBackup, putBack } from '@/server/safekeeping/keeper';
 import { onlyHere } from '../../onlyHere';
 import { withStorageErrors, refuse } from '../../respond';

@@ -1,11 +1,13 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { plainLine } from '../../../formats/plainLine';
 
-const name = z.string().overwrite(plainLine).min(1, 'Give it a name.').max(80);
-const node = z.string().min(1, 'Name the node.').max(80);
-const finite = z.number('This must be a number.');
-const positive = finite.positive('This must be greater than zero.');
-const notNegative = finite.nonnegative('This must not be negative.');
+const name = z
+  .string()
+  .check(z.overwrite(plainLine), z.minLength(1, 'Give it a name.'), z.maxLength(80));
+const node = z.string().check(z.minLength(1, 'Name the node.'), z.maxLength(80));
+const finite = z.number();
+const positive = finite.check(z.positive('This must be greater than zero.'));
+const notNegative = finite.check(z.nonnegative('This must not be negative.'));
 
 const cell = z.strictObject({
   type: z.literal('cell'),
@@ -15,13 +17,14 @@ const cell = z.strictObject({
   emfVolts: finite,
   resistanceOhms: notNegative,
   activation: z
-    .strictObject({ slopeVolts: positive, exchangeAmps: positive })
-    .optional()
-    .describe('Activation loss slopeVolts·ln(1 + I/exchangeAmps).'),
-  limitingAmps: positive.optional().describe('Current at which the concentration loss diverges.'),
-  concentrationVolts: positive
-    .optional()
-    .describe('Concentration loss −concentrationVolts·ln(1 − I/limitingAmps).'),
+    .optional(z.strictObject({ slopeVolts: positive, exchangeAmps: positive }))
+    .check(z.describe('Activation loss slopeVolts·ln(1 + I/exchangeAmps).')),
+  limitingAmps: z
+    .optional(positive)
+    .check(z.describe('Current at which the concentration loss diverges.')),
+  concentrationVolts: z
+    .optional(positive)
+    .check(z.describe('Concentration loss −concentrationVolts·ln(1 − I/limitingAmps).')),
 });
 
 const resistor = z.strictObject({
@@ -66,7 +69,7 @@ const device = z.strictObject({
   name,
   plus: node,
   minus: node,
-  amps: positive.describe('Current that it draws from leastVolts on.'),
+  amps: positive.check(z.describe('Current that it draws from leastVolts on.')),
   leastVolts: positive,
 });
 
@@ -76,7 +79,7 @@ const capacitor = z.strictObject({
   a: node,
   b: node,
   farads: positive,
-  initialVolts: finite.default(0),
+  initialVolts: z._default(finite, 0),
 });
 
 /** One row of a network document; SI units stand in the key names. */
@@ -89,36 +92,42 @@ export const componentSchema = z
         'The type must be cell, resistor, led, currentSource, ammeter, capacitor, bulb or device.',
     },
   )
-  .superRefine((component, context) => {
-    if (component.type !== 'cell') return;
-    if ((component.limitingAmps === undefined) !== (component.concentrationVolts === undefined)) {
-      context.addIssue({
-        code: 'custom',
-        path: [component.limitingAmps === undefined ? 'limitingAmps' : 'concentrationVolts'],
-        message: 'limitingAmps and concentrationVolts belong together; give both or neither.',
-      });
-    }
-  });
+  .check(
+    z.superRefine((component, context) => {
+      if (component.type !== 'cell') return;
+      if ((component.limitingAmps === undefined) !== (component.concentrationVolts === undefined)) {
+        context.addIssue({
+          code: 'custom',
+          path: [component.limitingAmps === undefined ? 'limitingAmps' : 'concentrationVolts'],
+          message: 'limitingAmps and concentrationVolts belong together; give both or neither.',
+        });
+      }
+    }),
+  );
 
 /** A circuit as a list of components between named nodes; node `"0"` is ground. */
 export const networkSchema = z
   .strictObject({
-    temperatureCelsius: finite.min(-40).max(120).default(25),
-    components: z.array(componentSchema).min(1, 'A network needs at least one component.'),
+    temperatureCelsius: z._default(finite.check(z.minimum(-40), z.maximum(120)), 25),
+    components: z
+      .array(componentSchema)
+      .check(z.minLength(1, 'A network needs at least one component.')),
   })
-  .superRefine((network, context) => {
-    const seen = new Set<string>();
-    network.components.forEach((component, index) => {
-      if (seen.has(component.name)) {
-        context.addIssue({
-          code: 'custom',
-          path: ['components', index, 'name'],
-          message: `Two components are called “${component.name}”; names must differ.`,
-        });
-      }
-      seen.add(component.name);
-    });
-  });
+  .check(
+    z.superRefine((network, context) => {
+      const seen = new Set<string>();
+      network.components.forEach((component, index) => {
+        if (seen.has(component.name)) {
+          context.addIssue({
+            code: 'custom',
+            path: ['components', index, 'name'],
+            message: `Two components are called “${component.name}”; names must differ.`,
+          });
+        }
+        seen.add(component.name);
+      });
+    }),
+  );
 
 export type NetworkDocument = z.infer<typeof networkSchema>;
 export type NetworkComponent = NetworkDocument['components'][number];

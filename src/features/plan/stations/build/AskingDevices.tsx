@@ -4,7 +4,7 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { askJson } from '@/ui/askJson';
 import type { AskingDevice } from '@/ui/bench/LogProvider';
 

@@ -1,14 +1,14 @@
 'use client';
 
 import { useCallback, useEffect, useState } from 'react';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { askJson } from '@/ui/askJson';
 
 const statusSchema = z.object({
-  running: z.object({ code: z.string(), startedAt: z.number(), endsAt: z.number() }).nullable(),
-  gateway: z.object({ port: z.number(), addresses: z.array(z.string()) }).nullable(),
-  passcode: z.string().nullable(),
-  shut: z.string().nullable(),
+  running: z.nullable(z.object({ code: z.string(), startedAt: z.number(), endsAt: z.number() })),
+  gateway: z.nullable(z.object({ port: z.number(), addresses: z.array(z.string()) })),
+  passcode: z.nullable(z.string()),
+  shut: z.nullable(z.string()),
 });
 type Status = z.infer<typeof statusSchema>;
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useState } from 'react';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { notify } from '@/ui/notices/notices';
 import type { BenchFacts } from '@/core/work/guide/benchFacts';
 import { isSame, quantityOf, type Measurement } from '@/core/records/logbook/measurement';

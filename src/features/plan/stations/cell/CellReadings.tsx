@@ -31,7 +31,7 @@ import Alert from '@mui/material/Alert';
 import type { ReadingDoubt } from '@/core/physics/readings/judgeCellReadings';
 import type { OwnCell } from '@/core/physics/readings/ownCell';
 
-const shortShape = ownReadingsSchema.shape.shortCircuit.unwrap().shape;
+const shortShape = ownReadingsSchema.shape.shortCircuit.def.innerType.shape;
 
 /** What one built cell reads: the first of the cells that tell what such cells give. */
 export function CellReadings() {

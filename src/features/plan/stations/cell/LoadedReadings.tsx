@@ -29,7 +29,7 @@ interface Draft {
 
 const EMPTY: Draft = { ohms: null, volts: null, secondsAfter: null };
 
-const loadedShape = ownReadingsSchema.shape.loaded.element.shape;
+const loadedShape = ownReadingsSchema.shape.loaded.def.element.shape;
 
 /** Volts of the cell while known resistors are across it: what tells a curve from a straight line. */
 export function LoadedReadings({ loaded, onChange }: LoadedReadingsProps) {

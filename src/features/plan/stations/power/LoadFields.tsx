@@ -95,7 +95,7 @@ export function DeviceFields({ target, onChange }: FieldsProps<'device'>) {
         <WordsField
           label="What it is called"
           value={target.name ?? ''}
-          schema={deviceTargetSchema.shape.name.unwrap()}
+          schema={deviceTargetSchema.shape.name.def.innerType}
           onCommit={(name) => onChange({ ...target, name })}
         />
       ) : null}

@@ -92,7 +92,7 @@ export function SafetyPart({ facts, bench }: SafetyPartProps) {
           <WordsField
             label="Rules of your school"
             value={bench.state.rules}
-            schema={cupboardSchema.shape.rules.unwrap()}
+            schema={cupboardSchema.shape.rules.def.innerType}
             onCommit={(rules) => bench.change({ rules })}
             helperText="Printed on every sheet of every plan."
             multiline

@@ -1,5 +1,5 @@
 import { NextResponse } from 'next/server';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { issuesOfZod } from '@/core/issuesOfZod';
 import { logRequestSchema } from '@/core/records/logbook/logEntry';
 import { appendToLog } from '@/server/bench/appendToLog';
@@ -14,8 +14,11 @@ interface Context {
 /** A file of a whole class at once. */
 const MAX_AT_ONCE = 20_000;
 const bodySchema = z.union([
-  logRequestSchema.transform((one) => [one]),
-  z.array(logRequestSchema).min(1).max(MAX_AT_ONCE),
+  z.pipe(
+    logRequestSchema,
+    z.transform((one) => [one]),
+  ),
+  z.array(logRequestSchema).check(z.minLength(1), z.maxLength(MAX_AT_ONCE)),
 ]);
 
 export const GET = withStorageErrors(

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { issuesOfZod } from '@/core/issuesOfZod';
 import { benchContext } from '@/server/bench/benchContext';
 import { photosFolder } from '@/server/bench/photos';
@@ -11,7 +11,7 @@ interface Context {
 }
 
 const querySchema = z.object({
-  format: z.enum(RESULT_FORMATS, 'Choose csv, package or plan.').default('csv'),
+  format: z._default(z.enum(RESULT_FORMATS, 'Choose csv, package or plan.'), 'csv'),
 });
 
 export const GET = withStorageErrors(
