@@ -1,10 +1,23 @@
 import { demoPlan } from '@/cli/demoPlans';
+import { MATERIALS } from '@/core/physics/cell/metals';
 import { withoutFaults } from '@/core/physics/desk/desk';
+import {
+  CARD,
+  colour,
+  ellipse,
+  INK,
+  path,
+  rect,
+  SOFT_INK,
+  type Shape,
+} from '@/core/physics/desk/drawing/shape';
 import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
 import { PICTURES, type Block, type PrintedSheet } from '@/core/work/preparation/sheets/sheet';
 import { pdfPages } from '@/testing/server/pdfPages';
 import { drawnDesk } from './drawDesk';
+import { drawShapes } from './drawShapes';
 import { pdfOfSheets } from './pdfOfSheets';
+import { SheetPdf } from './sheetPdf';
 
 const EVALUATION = evaluatePlan({
   ...demoPlan('demo-lamp'),
@@ -100,9 +113,9 @@ const BLOCKS: Readonly<Record<string, readonly Block[]>> = {
 const MM = 25.4 / 72;
 const inMm = (points: number): string => (points * MM).toFixed(1);
 
-/** What stands on each page: every text with its place and size, and what is drawn by its number, place and size. */
+/** What stands on each page: every text with its place and size, and what is drawn by its number, place, size and paint. */
 function tableOf(file: Uint8Array): string[] {
-  return pdfPages(file).map(({ width, height, texts, drawn }) => {
+  return pdfPages(file).map(({ width, height, texts, drawn, painted }) => {
     const sum = (of: (one: (typeof drawn)[number]) => number): number =>
       drawn.reduce((all, one) => all + of(one), 0);
     const about = (of: (one: (typeof drawn)[number]) => number): string =>
@@ -114,6 +127,9 @@ function tableOf(file: Uint8Array): string[] {
       ),
       `${drawn.length} drawn, ${inMm(sum((one) => one.width))} × ${inMm(sum((one) => one.height))} mm together, ` +
         `about ${about((one) => one.x)} ${about((one) => one.y)}`,
+      ...[...new Set(painted)].map(
+        (look) => `${painted.filter((one) => one === look).length} × ${look}`,
+      ),
     ].join('\n');
   });
 }
@@ -164,4 +180,39 @@ test('a print is the same whatever was printed before it, in each font and with 
   const first = await printed('Quince and medlar');
   await printed('Medlar, then quince');
   expect(Buffer.compare(await printed('Quince and medlar'), first)).toBe(0);
+});
+
+/** Every kind of face and line that a drawing has. */
+const SHAPES: Readonly<Record<string, Shape>> = {
+  ...Object.fromEntries(
+    MATERIALS.map((metal) => [metal, rect(90, 90, 12, 20, { fill: { metal }, stroke: INK })]),
+  ),
+  'zinc, round': ellipse(100, 100, 12, 8, { fill: { metal: 'zinc' }, stroke: INK }),
+  'zinc, of a path': path('M 0 0 L 8 0 L 8 8 Z', { fill: { metal: 'zinc' }, stroke: INK }),
+  'half grey': ellipse(100, 100, 12, 8, { fill: colour('#ff0000'), grey: 0.5 }),
+  'lined in ink': rect(90, 90, 12, 20, { fill: CARD, stroke: colour('#00ff00'), grey: 1 }),
+  'lined in the colour of the card': rect(90, 90, 12, 20, { fill: INK, stroke: CARD, grey: 0 }),
+  'lined in soft ink': rect(90, 90, 12, 20, { fill: INK, stroke: SOFT_INK, grey: 0 }),
+  'round corners, turned': rect(90, 90, 40, 20, { stroke: INK, radius: 4, turned: 30 }),
+  'too round corners': rect(90, 90, 40, 20, { stroke: INK, radius: 99 }),
+  dashed: path('M 90 90 L 140 90', { stroke: INK, strokeWidth: 5, dash: [3, 6] }),
+  thick: path('M 90 90 L 140 90', { stroke: INK, strokeWidth: 5 }),
+  words: { ...rect(0, 0, 0, 0, {}), kind: 'text', x: 100, y: 100, size: 12, text: '+' },
+};
+
+test('every face and line of a drawing is painted its own way', async () => {
+  const pdf = new SheetPdf({ size: 'A4', autoFirstPage: false });
+  const chunks: Buffer[] = [];
+  pdf.on('data', (chunk: Buffer) => chunks.push(chunk));
+  const ended = new Promise((resolve) => pdf.on('end', resolve));
+  for (const shape of Object.values(SHAPES)) {
+    pdf.addPage();
+    drawShapes(pdf, [shape]);
+  }
+  pdf.end();
+  await ended;
+  const pages = tableOf(Buffer.concat(chunks)).map((page) => page.split('\n').slice(1).join('; '));
+  const names = Object.keys(SHAPES);
+  expect(pages).toHaveLength(names.length);
+  expect(Object.fromEntries(pages.map((page, index) => [names[index], page]))).toMatchSnapshot();
 });

@@ -12,6 +12,8 @@ const pages = z.array(
     boxes: z.array(box),
     /** Frames round everything that is drawn. */
     drawn: z.array(box),
+    /** How each of it is painted: what fills it, and the pen round it. */
+    painted: z.array(z.string()),
   }),
 );
 
@@ -30,17 +32,33 @@ for (let number = 1; number <= pdf.numPages; number += 1) {
   const { fnArray, argsArray } = await page.getOperatorList();
   const boxes = [];
   const drawn = [];
+  const painted = [];
+  const paint = { fill: '#000000', line: '#000000', wide: 1, dashes: [] };
+  const colourOf = (parts) => (typeof parts[0] === 'string' ? parts[0] : Util.makeHexColor(...parts));
+  const pen = () => [paint.line, paint.wide.toFixed(2), ...paint.dashes.map((one) => one.toFixed(1))].join(' ');
   const framed = (corners) => {
     const [xs, ys] = [0, 1].map((axis) => corners.map((corner) => Util.applyTransform(corner, matrix)[axis]));
     const [left, right, low, top] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
     return { x: left, y: height - top, width: right - left, height: top - low };
   };
   let matrix = [1, 0, 0, 1, 0, 0];
+  let slope = '';
   const saved = [];
   fnArray.forEach((kind, index) => {
     const parts = argsArray[index];
-    if (kind === OPS.save) saved.push(matrix);
-    if (kind === OPS.restore) matrix = saved.pop() ?? matrix;
+    if (kind === OPS.save) saved.push([matrix, { ...paint }]);
+    if (kind === OPS.restore) {
+      const [place, look] = saved.pop() ?? [matrix, paint];
+      matrix = place;
+      Object.assign(paint, look);
+    }
+    if (kind === OPS.setFillRGBColor) paint.fill = colourOf(parts);
+    if (kind === OPS.setStrokeRGBColor) paint.line = colourOf(parts);
+    if (kind === OPS.setLineWidth) paint.wide = parts[0];
+    if (kind === OPS.setDash) paint.dashes = parts[0];
+    if (kind === OPS.fill || kind === OPS.eoFill) painted.push(paint.fill);
+    if (kind === OPS.stroke || kind === OPS.closeStroke) painted.push('line ' + pen() + slope);
+    if (kind === OPS.fillStroke || kind === OPS.eoFillStroke) painted.push(paint.fill + ' with line ' + pen());
     if (kind === OPS.transform) matrix = Util.transform(matrix, parts);
     if (kind !== OPS.constructPath) return;
     const [kinds, numbers] = parts;
@@ -57,10 +75,14 @@ for (let number = 1; number <= pdf.numPages; number += 1) {
       } else for (let place = 0; place < used; place += 2) corners.push(own.slice(place, place + 2));
     }
     if (corners.length > 0) drawn.push(framed(corners));
+    const [from, to] = corners.map((corner) => Util.applyTransform(corner, matrix));
+    const rise = kinds.length === 2 ? (to[0] - from[0]) * (to[1] - from[1]) : 0;
+    slope = rise === 0 ? '' : rise > 0 ? ' rising' : ' falling';
   });
   pages.push({
     boxes,
     drawn,
+    painted,
     width,
     height,
     texts: items.filter(({ str }) => str.trim() !== '').map(({ str, transform, width: wide }) => ({
