@@ -3,15 +3,6 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { LogLine, LogRequest } from '@/core/records/logbook/logEntry';
 import { newPlan } from '@/core/records/plan/newPlan';
-import { createStreamPlaces } from '../lanGateway/streamPlaces';
-import { createRateLimiter } from '../lanGateway/rateLimiter';
-import {
-  isTeacherCookie,
-  passcodeOf,
-  renewPasscode,
-  TEACHER_COOKIE,
-  teacherSeal,
-} from '../lanGateway/passcode';
 import { appendToLog } from './appendToLog';
 import { freshBench, NOW } from '@/testing/server/benchForTests';
 import { closeClass, openClass, runningClass } from './classes';
@@ -134,6 +125,29 @@ test('after a restore whoever follows is told to begin anew, and numbers may be 
   expect(await read(again, /"a"/)).toContain('id: 1\n');
 });
 
+test('who comes between two ticks hears nothing twice, and the others all of it', () => {
+  jest.useFakeTimers();
+  const context = freshBench();
+  const heard = (after: number): string[] => {
+    const said: string[] = [];
+    const say = (text: string): boolean => {
+      for (const [, id = ''] of text.matchAll(/"entryId":"(\w+)"/g)) said.push(id);
+      return true;
+    };
+    listenToLog(context, { planId: 'p', after }, { say, close: () => undefined });
+    return said;
+  };
+  const first = heard(0);
+  appendToLog(context, 'p', [note('a')], 'group');
+  const second = heard(0);
+  appendToLog(context, 'p', [note('b'), note('c')], 'group');
+  const third = heard(2);
+  expect([first, second, third]).toEqual([[], ['a'], ['c']]);
+  jest.advanceTimersByTime(1000);
+  jest.useRealTimers();
+  expect([first, second, third]).toEqual([['a', 'b', 'c'], ['a', 'b', 'c'], ['c']]);
+});
+
 test('however many follow a plan, its log is read once a tick; who fell behind is dropped', async () => {
   const context = freshBench();
   const seat = seatIn(context, 'Tern');
@@ -235,20 +249,6 @@ test('a board is not flooded with questions, and who went away is not asked abou
   expect(context.admissions.waiting('p', context.now())).toEqual([]);
 });
 
-test('open pages are bounded by address and by group, and each place is given back once', () => {
-  const places = createStreamPlaces(3, 2);
-  const leave = places.take('a', 'Tern');
-  expect(places.take('a', 'Tern')).not.toBeNull();
-  expect(places.take('a', 'Tern')).toBeNull();
-  expect(places.take('a', 'Knot')).not.toBeNull();
-  expect(places.take('a', 'Dunlin')).toBeNull();
-  expect(places.take('b', 'Dunlin')).not.toBeNull();
-  leave?.();
-  leave?.();
-  expect(places.take('a', 'Tern')).not.toBeNull();
-  expect(places.take('a', 'Dunlin')).toBeNull();
-});
-
 test('the printed code is used where nobody else uses it; what is no pupils’ work has no class', () => {
   const context = freshBench();
   const plan = newPlan('Printed');
@@ -265,48 +265,6 @@ test('the printed code is used where nobody else uses it; what is no pupils’ w
   context.documents('plans').insert('acid', acid, NOW);
   expect(openClass(context, 'acid')?.ok).toBe(false);
   expect(openClass(context, 'none')).toBeNull();
-});
-
-test('the passcode lets a teacher in until it is renewed', async () => {
-  const context = freshBench();
-  const passcode = passcodeOf(context);
-  expect(passcode).toMatch(/^\d{6}$/);
-  expect(await teacherSeal(context, '12345')).toBeNull();
-  const seal = await teacherSeal(context, passcode);
-  const cookies = `a=b; ${TEACHER_COOKIE}=${encodeURIComponent(seal ?? '')}`;
-  expect(await isTeacherCookie(context, cookies)).toBe(true);
-  expect(await isTeacherCookie(context, `${TEACHER_COOKIE}=forged`)).toBe(false);
-  expect(await isTeacherCookie(context, '')).toBe(false);
-  while (passcodeOf(context) === passcode) renewPasscode(context);
-  expect(await isTeacherCookie(context, cookies)).toBe(false);
-});
-
-test('after ten wrong tries an address waits a minute', async () => {
-  jest.useFakeTimers();
-  const few = { tries: 10, seconds: 60 };
-  const limiter = createRateLimiter(few, { tries: 25, seconds: 60 });
-  for (let wrong = 0; wrong < 10; wrong += 1) {
-    expect(await limiter.mayTry('a')).toBe(true);
-    await limiter.failed('a');
-  }
-  expect(await limiter.mayTry('a')).toBe(false);
-  expect(await limiter.mayTry('b')).toBe(true);
-  // From many addresses all together.
-  for (let wrong = 0; wrong < 15; wrong += 1) await limiter.failed(`device ${wrong}`);
-  expect(await limiter.mayTry('device 3')).toBe(false);
-  // Nobody locks out who has not guessed, and never this machine itself.
-  expect(await limiter.mayTry('never seen')).toBe(true);
-  for (let wrong = 0; wrong < 30; wrong += 1) await limiter.failed('local');
-  expect(await limiter.mayTry('local')).toBe(true);
-  expect(await limiter.waitWords('a')).toBe('a minute');
-  jest.advanceTimersByTime(60_100);
-  expect(await limiter.mayTry('a')).toBe(true);
-  const slow = createRateLimiter({ tries: 1, seconds: 170 }, { tries: 2, seconds: 900 });
-  await slow.failed('a');
-  expect(await slow.waitWords('a')).toBe('3 minutes');
-  await slow.failed('b');
-  expect(await slow.waitWords('a')).toBe('15 minutes');
-  jest.useRealTimers();
 });
 
 test('photos are what they are, not what they are called', () => {
