@@ -194,8 +194,8 @@ function Found({ figure, facts }: { readonly figure: ClassFigure; readonly facts
       <Typography variant="h2" sx={{ fontSize: projected(34) }}>
         {title}{' '}
         <Typography component="span" sx={{ fontSize: projected(26) }} data-testid="wall-found">
-          {values.length} {values.length === 1 ? 'group' : 'groups'} so far · middle{' '}
           {text(median(values))}
+          {values.length === 1 ? ' in one group' : `, the middle of ${values.length} groups`} so far
           {values.length < 4 ? '' : ` · half of them between ${text(lower)} and ${text(upper)}`}
           {quantityOf(measurement) === 'amps' ? ', read for a second or two' : ''}
         </Typography>

@@ -46,7 +46,7 @@ test('what the class read of one cell: each group a dot, the middle and the half
   show(SHUT);
   // Six groups: 0.90, 0.91, 0.92, 0.94, 0.95 and 0.97 V; between 0.92 and 0.94 lies the middle.
   expect(plain(screen.getByTestId('wall-found').textContent ?? '')).toMatch(
-    /^6 groups so far · middle 0\.93 V · half of them between 0\.91\d* V and 0\.95\d* V$/,
+    /^0\.93 V, the middle of 6 groups so far · half of them between 0\.91\d* V and 0\.95\d* V$/,
   );
   const picture = screen.getByRole('img', { name: /^Readings of the class/ });
   expect(plain(picture.getAttribute('aria-label') ?? '')).toContain('Curlew 0.94 V');
