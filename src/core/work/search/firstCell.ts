@@ -6,6 +6,7 @@ import {
   type ShuntOhms,
 } from '../../physics/instruments/meter';
 import { shareOfOnePair } from '../../physics/recipes/cellBuild';
+import type { Recipe } from '../../physics/recipes/recipe';
 import { formatAmps } from '../../units';
 import { PLANNING_DEFAULTS, planGrids } from './planGrids';
 import { chanceOfGrid, type Grid, type GridRequirement } from './searchGrids';
@@ -104,6 +105,11 @@ export function rangeOfRow(rows: readonly FirstCellRow[], index: number): string
   return above === undefined
     ? `${from} and more`
     : `${from} to ${formatAmps(roundedUp(above.fromMeterAmps))}`;
+}
+
+/** What a first cell asks for that reads less than every row. */
+export function belowAllRows({ morePairs, plus }: Pick<Recipe, 'morePairs' | 'plus'>): string {
+  return morePairs ? `more ${plus.material} in each` : 'larger metals, or another kind of cell';
 }
 
 /** The row for a first cell that reads so many amperes; `null` where it is too weak for all of them. */

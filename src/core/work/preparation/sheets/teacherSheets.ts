@@ -5,7 +5,7 @@ import { verdictOf } from '../../judging/verdict';
 import { AGE_BAND_NAMES } from '../../../records/plan/lessonSchema';
 import { formatMinutes, formatNumber } from '../../../units';
 import { capital } from '../../../words';
-import { firstCellTable, rangeOfRow } from '../../search/firstCell';
+import { belowAllRows, firstCellTable, rangeOfRow } from '../../search/firstCell';
 import { MEASURING_NAMES } from '../../lesson/measuring';
 import { moneyWords } from '../../parts/moneyWords';
 import { dayWords } from '../../../formats/dates';
@@ -68,7 +68,7 @@ function firstCellBlocks({ plan, evaluation, kit }: LessonFacts): Block[] {
     },
     {
       kind: 'text',
-      text: `Shorted by the meter for a second or two. ${rows[0]?.cellsInSeries} × ${rows[0]?.strings} means ${rows[0]?.cellsInSeries} cells in a row, and ${rows[0]?.strings === 1 ? 'one such string' : `${rows[0]?.strings} such strings side by side`}. It then works for ${formatMinutes(plan.minutes)} in 95 of 100 classes. Less than that: more ${cell.recipe.plus.material} in each.`,
+      text: `Shorted by the meter for a second or two. ${rows[0]?.cellsInSeries} × ${rows[0]?.strings} means ${rows[0]?.cellsInSeries} cells in a row, and ${rows[0]?.strings === 1 ? 'one such string' : `${rows[0]?.strings} such strings side by side`}. It then works for ${formatMinutes(plan.minutes)} in 95 of 100 classes. Less than that: ${belowAllRows(cell.recipe)}.`,
     },
   ];
 }

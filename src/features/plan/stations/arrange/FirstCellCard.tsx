@@ -9,7 +9,7 @@ import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import { useCallback, useState } from 'react';
 import type { PlanEvaluation } from '@/core/work/judging/evaluatePlan';
-import { rangeOfRow } from '@/core/work/search/firstCell';
+import { belowAllRows, rangeOfRow } from '@/core/work/search/firstCell';
 import { formatAmps, formatMinutes, formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { JobStatus } from '@/ui/JobStatus';
@@ -87,7 +87,7 @@ function FirstCellTable({ evaluation }: FirstCellCardProps) {
             })}
             <TableRow>
               <TableCell>less</TableCell>
-              <TableCell colSpan={2}>more {cell.recipe.plus.material} in each</TableCell>
+              <TableCell colSpan={2}>{belowAllRows(cell.recipe)}</TableCell>
             </TableRow>
           </TableBody>
         </Table>
