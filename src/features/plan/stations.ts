@@ -64,11 +64,11 @@ function hasDate({ lessonDate }: Plan): boolean {
 }
 
 function readyAnswer(plan: Plan, evaluation: PlanEvaluation): string {
-  const { preparing, pupilSheet } = evaluation.inLesson.gate;
+  const { groups, gate } = evaluation.inLesson;
+  const { preparing, pupilSheet } = gate;
   if (!preparing) return 'nothing for a class';
   const { lesson, lessonDate } = plan;
   const { body } = evaluation.cell;
-  const groups = pupilSheet ? lesson.groups : 1;
   const cells = cellsOf(evaluation.desk).length * groups;
   const total = cells + sparesOf(cells, lesson);
   const who = !pupilSheet ? 'demonstration' : groups === 1 ? '1 group' : `${groups} groups`;

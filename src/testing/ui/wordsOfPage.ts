@@ -24,6 +24,7 @@ export function wordsOfPage(root: HTMLElement = document.body): string[] {
     const tag = node.tagName.toLowerCase();
     if (LINES.test(tag)) flush();
     if (tag === 'svg') line += pictureOf(node);
+    else if (node.getAttribute('role') === 'progressbar') line += progressOf(node);
     else if (node instanceof HTMLInputElement || node instanceof HTMLTextAreaElement) {
       line += fieldOf(node);
     } else {
@@ -58,6 +59,12 @@ function fieldOf(field: HTMLInputElement | HTMLTextAreaElement): string {
     ? (field as HTMLInputElement).checked
     : field.value;
   return masked(`[${name}: ${held}]`);
+}
+
+/** How far something is, and in which colour it is said. */
+function progressOf(bar: Element): string {
+  const colour = /MuiLinearProgress-color(\w+)/.exec(bar.className)?.[1] ?? 'plain';
+  return masked(`${bar.getAttribute('aria-label')}, `) + colour.toLowerCase();
 }
 
 /** What a picture says, its words, and of each kind of shape how many there are and about where. */

@@ -205,7 +205,9 @@ const HEATS_WIRES_FROM_AMPS = 0.1;
 
 /** The cautions of a cell in words, its food named. */
 export function cautionTextsOf(recipe: Hazardous, body: CellBody): Caution[] {
-  return cautionsWithFood(cautionsOfCell(recipe, body), body.name.replace(/^cup of /, ''));
+  const ids = cautionsOfCell(recipe, body);
+  const food = ids.includes('food') ? body.name.replace(/^cup of /, '') : null;
+  return cautionsWithFood(ids, food);
 }
 
 /** The body of a recipe by its id; `null` where it has none of that id. */

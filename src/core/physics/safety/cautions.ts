@@ -13,7 +13,7 @@ const CAUTIONS = {
     'Juice, vinegar and citric acid sting, in the eye most of all: goggles, also when squeezing; rinse splashes; never mix with chlorine cleaners.',
   hydrogen:
     'Metal in acid or water gives off hydrogen: keep it open to the air, never close it airtight, no flames.',
-  allergies: 'Ask about allergies beforehand: to the food in use, nickel and latex.',
+  allergies: 'Ask about allergies beforehand: to any food in use, nickel and latex.',
   carbon: 'Carbon dust conducts and stains; wear a mask when grinding.',
   magnesium:
     'Magnesium ribbon burns white-hot: no flames or sparks near it. Dry sand puts it out, never water; do not look into the flame. Keep it dry, count the pieces back. Older pupils.',
@@ -48,10 +48,11 @@ export function cautionsOf(ids: readonly CautionId[]): Caution[] {
   return ids.map((id) => ({ id, text: CAUTIONS[id] }));
 }
 
-/** The same for a cell, whose food is named: `Ask about allergies beforehand: to kiwi, nickel and latex.` */
-export function cautionsWithFood(ids: readonly CautionId[], food: string): Caution[] {
+/** The same for a cell, whose food is named where it has any: `Ask about allergies beforehand: to kiwi, nickel and latex.` */
+export function cautionsWithFood(ids: readonly CautionId[], food: string | null): Caution[] {
+  const named = food === null ? '' : `${food}, `;
   return cautionsOf(ids).map((one) =>
-    one.id === 'allergies' ? { ...one, text: one.text.replace('the food in use', food) } : one,
+    one.id === 'allergies' ? { ...one, text: one.text.replace('any food in use, ', named) } : one,
   );
 }
 

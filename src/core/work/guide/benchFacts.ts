@@ -13,6 +13,7 @@ import type { Plan } from '../../records/plan/planSchema';
 import type { PlanEvaluation } from '../judging/evaluatePlan';
 import type { StandingItem } from '../../physics/desk/desk';
 import type { PlaceLooks } from './benchScene';
+import { groupNames } from '../preparation/groupNames';
 import { guideOfPlan } from './guideOfPlan';
 import type { ExpectedReading } from './guideStep';
 import { readingOnStairs, type GroupFacts } from './stairs';
@@ -30,6 +31,8 @@ export interface OtherRow {
 export interface BenchFacts extends GroupFacts {
   readonly nominal: NominalBattery;
   readonly words: BatteryWords;
+  /** Who builds it: the groups, or of a demonstration the first one alone. */
+  readonly groups: readonly string[];
   readonly expected: (measurement: Measurement) => ExpectedReading;
   /** Readings beside the stairs of a string and of the whole battery. */
   readonly others: (string: number, readings: readonly LoggedReading[]) => OtherRow[];
@@ -51,7 +54,8 @@ export function benchFacts(plan: Plan, evaluation: PlanEvaluation): BenchFacts {
     device: nameOfTarget(plan.target),
     seriesResistorOhms: evaluation.seriesResistorOhms,
     predict: plan.lesson.predict,
-    metersAreShared: plan.lesson.meters < plan.lesson.groups,
+    metersAreShared: plan.lesson.meters < evaluation.inLesson.groups,
+    groups: groupNames(evaluation.inLesson.groups),
     cell: { recipe, body, piece },
     words: {
       body: body.name,

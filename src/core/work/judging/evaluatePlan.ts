@@ -17,6 +17,8 @@ import { missingParts, type MissingPart } from '../parts/partStock';
 import { type CellEndsAt, deskAfter, endBefore } from '../search/batteryInTime';
 import { classesInTime } from '../search/chanceInTime';
 import { lessonPlan, type LessonPlan } from '../lesson/lessonPlan';
+import { safetyGate } from '../lesson/safetyGate';
+import { recipeOfCell } from '../../records/plan/cellOfPlan';
 import { onStrongClass, resistorOf, type LoadLimit, type StrongClass } from '../search/loadLimits';
 import type { GridPlan } from '../search/planGrids';
 import type { RequirementBasis } from '../search/requirementOfPlan';
@@ -217,9 +219,10 @@ function wantedUntil(
   return low.seconds * (high.seconds / low.seconds) ** Math.min(1, Math.max(0, share));
 }
 
-/** Batteries that the parts must be enough for: one a group. */
-function batteriesOf({ have, lesson }: Pick<Plan, 'have' | 'lesson'>): number {
-  return have === null ? 1 : lesson.groups;
+/** Batteries that the parts must be enough for: one a group, or the one that an adult shows. */
+function batteriesOf({ have, lesson, cell }: Pick<Plan, 'have' | 'lesson' | 'cell'>): number {
+  if (have === null) return 1;
+  return safetyGate(lesson, [{ recipe: recipeOfCell(cell) }], 0).pupilSheet ? lesson.groups : 1;
 }
 
 function missingFor(

@@ -1,5 +1,7 @@
 import { demoPlan } from '@/cli/demoPlans';
+import { freshCell } from '../../records/plan/newPlan';
 import type { Plan } from '../../records/plan/planSchema';
+import { benchFacts } from '../guide/benchFacts';
 import { evaluatePlan } from './evaluatePlan';
 import { asPercentRounded } from './verdict';
 
@@ -38,4 +40,25 @@ test('screen and paper say one number: every edit in turn, and each worked out a
   });
   expect(suggested).toBeGreaterThan(0);
   expect(new Set(shown).size).toBeGreaterThan(2);
+});
+
+test('what an adult shows is one battery everywhere: at the bench, in the lesson and in the parts', () => {
+  const shown: Plan = {
+    ...demoPlan('demo-lamp'),
+    cell: freshCell('magnesium-graphite'),
+    arrangement: { kind: 'own', cellsInSeries: 2, strings: 2 },
+    have: {},
+  };
+  const older: Plan = { ...shown, lesson: { ...shown.lesson, ageBand: '14-and-over' } };
+  const needed = (plan: Plan) =>
+    Object.fromEntries(evaluatePlan(plan).missing.map((one) => [one.part, one.needed]));
+  const facts = (plan: Plan) => benchFacts(plan, evaluatePlan(plan));
+  expect(shown.lesson).toMatchObject({ groups: 6, ageBand: '11-to-13' });
+  expect([facts(shown).groups, facts(shown).metersAreShared]).toEqual([['Curlew'], false]);
+  expect([facts(older).groups.length, facts(older).metersAreShared]).toEqual([6, true]);
+  expect(needed(shown)['graphite-rod']).toBe(4);
+  expect(needed(older)['graphite-rod']).toBe(24);
+  // An edit of the age alone changes it too.
+  const onScreen = evaluatePlan(older, evaluatePlan(shown));
+  expect(onScreen.missing).toEqual(evaluatePlan(older).missing);
 });

@@ -130,6 +130,11 @@ test('allergies name the food in use', () => {
   const steps = guideOfPlan(plan, evaluatePlan(plan));
   const text = steps[0]?.cautions.find(({ id }) => id === 'allergies')?.text;
   expect(text).toBe('Ask about allergies beforehand: to kiwi, nickel and latex.');
+  const pile = planOf('nickel-zinc-pile', 'paper-vinegar');
+  const ofPile = guideOfPlan(pile, evaluatePlan(pile)).flatMap(({ cautions }) => cautions);
+  expect(ofPile.find(({ id }) => id === 'allergies')?.text).toBe(
+    'Ask about allergies beforehand: to nickel and latex.',
+  );
 });
 
 test('children read the most dangerous first', () => {

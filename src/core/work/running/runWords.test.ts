@@ -4,6 +4,7 @@ import type { CellLeft } from '../../physics/time/dischargeRun';
 import { HORIZON_SECONDS, TURNS_HORIZON_SECONDS } from './horizons';
 import type { BatteryRun, RunSample } from './runBattery';
 import {
+  givenWords,
   brightnessStretches,
   endsByWords,
   endWords,
@@ -125,6 +126,11 @@ test('a refit says what it changed and by how much it is better', () => {
   expect(words).toContain('1.5 ×');
   expect(words).toContain('0.8 ×');
   expect(words).toContain('from 4.2 to 0.9');
+});
+
+test('what it has given stands beside bought cells', () => {
+  expect(plain(givenWords(900))).toBe('900 J: as much as 10 % of what a bought AA cell holds');
+  expect(plain(givenWords(18_900))).toBe('18.9 kJ: as much as 2.1 bought AA cells hold');
 });
 
 test('use in turns: how many, how much use, and that the rest helps', () => {

@@ -1,4 +1,5 @@
 import type { PlanTarget } from '../../records/plan/planSchema';
+import { AA_CELL } from '../../physics/readings/referenceCells';
 import { wordsOfTarget } from '../../records/plan/targetWords';
 import type { BrightnessBand } from '../../physics/circuit/brightness';
 import type { LoadRequirement } from '../../records/plan/loadRequirement';
@@ -8,6 +9,7 @@ import {
   aboutTime,
   clockAfter,
   formatAmps,
+  formatJoules,
   formatMinutes,
   formatNumber,
   NO_BREAK_SPACE,
@@ -56,6 +58,16 @@ export function endWords(
     case 'metal-used-up':
       return `After ${when} the −${NO_BREAK_SPACE}metal of ${placeWords(end, strings)} is used up.`;
   }
+}
+
+/** What it has given by its end, beside bought cells: `1280 J: as much as 14 % of what a bought AA cell holds`. */
+export function givenWords(joules: number): string {
+  const cells = joules / AA_CELL.joules;
+  const beside =
+    cells < 1
+      ? `${formatNumber(100 * cells, 2)} % of what a bought AA cell holds`
+      : `${formatNumber(cells, 2)} bought AA cells hold`;
+  return `${formatJoules(joules)}: as much as ${beside}`;
 }
 
 function placeWords(

@@ -107,6 +107,11 @@ export function rangeOfRow(rows: readonly FirstCellRow[], index: number): string
     : `${from} to ${formatAmps(roundedUp(above.fromMeterAmps))}`;
 }
 
+/** Head of the column of what all groups need: `lemons for 6 groups`. */
+export function bodiesFor(bodies: string, groups: number): string {
+  return groups === 1 ? bodies : `${bodies} for ${groups} groups`;
+}
+
 /** What a first cell asks for that reads less than every row. */
 export function belowAllRows({ morePairs, plus }: Pick<Recipe, 'morePairs' | 'plus'>): string {
   return morePairs ? `more ${plus.material} in each` : 'larger metals, or another kind of cell';

@@ -260,13 +260,23 @@ function reasonsOf(wiring: PlannedWiring, need: LoadRequirement, openVolts: numb
   return reasons;
 }
 
-/** What really orders: the least to buy is the lowest price where all prices are known, else the fewest bodies. */
+/**
+ * What really orders: the least to buy is the lowest price where all prices are known, else the fewest bodies; so is the lowest
+ * price where none is known.
+ */
 export function orderOf(
   objective: Objective,
   candidates: readonly Pick<BatteryCandidate, 'price'>[],
 ): Order {
-  if (objective !== 'least-to-buy') return objective;
-  return candidates.every(({ price }) => price !== null) ? 'lowest-cost' : 'fewest-cells';
+  const priced = candidates.filter(({ price }) => price !== null).length;
+  switch (objective) {
+    case 'least-to-buy':
+      return priced === candidates.length ? 'lowest-cost' : 'fewest-cells';
+    case 'lowest-cost':
+      return priced > 0 ? 'lowest-cost' : 'fewest-cells';
+    default:
+      return objective;
+  }
 }
 
 /** Order of candidates: recommended ones first, then by what is asked, then what takes least. */

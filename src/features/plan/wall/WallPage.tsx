@@ -25,7 +25,6 @@ import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
 import { cellOfPlan } from '@/core/records/plan/cellOfPlan';
 import { withFirstCells } from '@/core/work/guide/firstCellsOfClass';
 import { firstCellsWords } from '@/core/work/words/firstCellsWords';
-import { groupNames } from '@/core/work/preparation/groupNames';
 import { capital } from '@/core/words';
 import { LogProvider, useLiveLog, useLog, useJudged } from '@/ui/bench/LogProvider';
 import { PageLink } from '@/ui/PageLink';
@@ -62,7 +61,7 @@ function Wall({ id, plan }: Omit<WallPageProps, 'initialLog'>) {
   const { status, join } = useClassStatus(id);
   const now = useNow();
   const facts = useMemo(() => benchFacts(plan, evaluatePlan(plan)), [plan]);
-  const groups = useMemo(() => groupNames(plan.lesson.groups), [plan.lesson.groups]);
+  const { groups } = facts;
   const said = useJudged();
   const judged = useMemo(() => new Map(Object.entries(said)), [said]);
   const rows = boardRows({ facts, groups, lines, judged, presence: present });

@@ -4,8 +4,8 @@ import { AISLES, PARTS } from '../../../physics/recipes/parts';
 import { verdictOf } from '../../judging/verdict';
 import { AGE_BAND_NAMES } from '../../../records/plan/lessonSchema';
 import { formatMinutes, formatNumber } from '../../../units';
-import { capital } from '../../../words';
-import { belowAllRows, firstCellTable, rangeOfRow } from '../../search/firstCell';
+import { capital, counted } from '../../../words';
+import { belowAllRows, bodiesFor, firstCellTable, rangeOfRow } from '../../search/firstCell';
 import { MEASURING_NAMES } from '../../lesson/measuring';
 import { moneyWords } from '../../parts/moneyWords';
 import { dayWords } from '../../../formats/dates';
@@ -57,7 +57,7 @@ function firstCellBlocks({ plan, evaluation, kit }: LessonFacts): Block[] {
       header: [
         'Your first cell reads',
         'Build (cells × strings)',
-        `${capital(bodies)} for ${kit.groups} groups`,
+        capital(bodiesFor(bodies, kit.groups)),
       ],
       widths: [0.4, 0.25, 0.35],
       rows: rows.map((row, index) => [
@@ -148,13 +148,15 @@ function phaseRows({ course }: LessonFacts): string[][] {
 
 /** What to buy, by aisle, to tick off; what the cupboard has; cautions of a material stand below. */
 export function shoppingSheet(facts: LessonFacts): Sheet {
-  const { plan, shopping, cupboard, cautions } = facts;
+  const { plan, kit, gate, shopping, cupboard, cautions } = facts;
   const trial = trialWords(facts);
   const have = shopping.lines.filter(({ packs }) => packs === 0);
   return {
     id: 'shopping',
     title: `Shopping: ${plan.title}`,
-    subtitle: `${plan.lesson.groups} groups, ${plan.lesson.pupils} pupils`,
+    subtitle: gate.pupilSheet
+      ? `${counted(kit.groups, 'group', 'groups')}, ${plan.lesson.pupils} pupils`
+      : `A demonstration for ${plan.lesson.pupils} pupils`,
     blocks: [
       ...(trial === null
         ? []

@@ -178,9 +178,10 @@ const HaveDialog = lazyPart(() => import('./HaveDialog').then((module) => module
 
 /** Whether it is made from what there is, or what is missing is bought. */
 export function SupplyCard() {
-  const { have, lesson } = usePlan();
+  const { have } = usePlan();
   const edit = useEdit();
-  const { missing } = usePlanContext().evaluation;
+  const { missing, basis } = usePlanContext().evaluation;
+  const { batteries } = basis;
   const [opened, setOpened] = useState(false);
   const owned = PART_IDS.flatMap((part) => {
     const amount = have?.[part] ?? 0;
@@ -196,7 +197,7 @@ export function SupplyCard() {
         <>
           <Typography variant="body2" sx={{ mb: 1 }} data-testid="have-words">
             Made only from {owned.length === 0 ? 'nothing yet' : billWords(owned)}
-            {lesson.groups === 1 ? '' : `, for ${lesson.groups} groups`}.
+            {batteries === 1 ? '' : `, for ${batteries} groups`}.
           </Typography>
           {missing.length === 0 ? null : (
             <Typography

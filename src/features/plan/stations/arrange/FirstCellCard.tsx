@@ -9,12 +9,11 @@ import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
 import { useCallback, useState } from 'react';
 import type { PlanEvaluation } from '@/core/work/judging/evaluatePlan';
-import { belowAllRows, rangeOfRow } from '@/core/work/search/firstCell';
+import { belowAllRows, bodiesFor, rangeOfRow } from '@/core/work/search/firstCell';
 import { formatAmps, formatMinutes, formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { JobStatus } from '@/ui/JobStatus';
 import { useWorkerJob } from '@/workers/useWorkerJob';
-import { usePlan } from '../../PlanProvider';
 
 interface FirstCellCardProps {
   readonly evaluation: PlanEvaluation;
@@ -28,8 +27,8 @@ export function FirstCellCard({ evaluation }: FirstCellCardProps) {
 }
 
 function FirstCellTable({ evaluation }: FirstCellCardProps) {
-  const { lesson } = usePlan();
-  const { basis, wiring, cell, minutes } = evaluation;
+  const { basis, wiring, cell, minutes, inLesson } = evaluation;
+  const { groups } = inLesson;
   const [cellsRead, setCellsRead] = useState(1);
   const job = useWorkerJob(
     useCallback((jobs) => jobs.firstCellTable(basis, cellsRead), [basis, cellsRead]),
@@ -45,9 +44,7 @@ function FirstCellTable({ evaluation }: FirstCellCardProps) {
         options={[
           ['1', 'one cell'],
           ['3', 'mean of three'],
-          ...(lesson.groups === 1 || lesson.groups === 3
-            ? []
-            : [[String(lesson.groups), 'one a group'] as const]),
+          ...(groups === 1 || groups === 3 ? [] : [[String(groups), 'one a group'] as const]),
         ]}
         onChange={(chosen) => setCellsRead(Number(chosen))}
       />
@@ -60,9 +57,7 @@ function FirstCellTable({ evaluation }: FirstCellCardProps) {
                 {cellsRead === 1 ? 'Your first cell reads' : 'Your first cells read, mean'}
               </TableCell>
               <TableCell>Build</TableCell>
-              <TableCell align="right">
-                {bodies} for {lesson.groups} groups
-              </TableCell>
+              <TableCell align="right">{bodiesFor(bodies, groups)}</TableCell>
             </TableRow>
           </TableHead>
           <TableBody>
@@ -81,7 +76,7 @@ function FirstCellTable({ evaluation }: FirstCellCardProps) {
                     {row.cellsInSeries} in series × {row.strings}
                     {planned ? ', as planned' : ''}
                   </TableCell>
-                  <TableCell align="right">{formatNumber(row.cells * lesson.groups)}</TableCell>
+                  <TableCell align="right">{formatNumber(row.cells * groups)}</TableCell>
                 </TableRow>
               );
             })}

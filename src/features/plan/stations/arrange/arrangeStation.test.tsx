@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import '@/testing/ui/mocks';
-import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { RECIPES } from '@/core/physics/recipes/recipes';
 import { newPlan } from '@/core/records/plan/newPlan';
@@ -319,4 +319,25 @@ test('the desk on the projector, as a picture and as a netlist', async () => {
   await waitFor(() => expect(Object.keys(files)).toEqual(['desk.svg', 'battery.cir']));
   jest.restoreAllMocks();
   await expectAccessible();
+});
+
+test.each([
+  ['least to buy', 'Fewest cells first', 'Lowest price first'],
+  ['fewest cells', 'Fewest cells first'],
+  ['lowest cost', 'Fewest cells first', 'Lowest price first'],
+  ['most current', 'Most current first'],
+  ['longest', 'Longest first'],
+  ['surest', 'Surest first'],
+  ['least waste', 'Least waste first'],
+])('options by %s say what they are really ordered by', async (wanted, words, priced = words) => {
+  const found = { initial: DEMO_CUPBOARD, initialRevision: 1, unread: false };
+  for (const [cupboard, told] of [
+    [undefined, words],
+    [found, priced],
+  ] as const) {
+    cleanup();
+    showPlan(LEMONS, 'arrange', undefined, cupboard);
+    choose(screen.getByLabelText('Sort the options by'), wanted);
+    expect(await screen.findByText(new RegExp(`^${told} of all that work`))).toBeVisible();
+  }
 });

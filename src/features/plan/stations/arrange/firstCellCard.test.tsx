@@ -1,9 +1,10 @@
 /** @jest-environment jsdom */
 import '@/testing/ui/mocks';
-import { screen, waitFor, within } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { PLAIN_CELL } from '@/core/physics/desk/deskSchema';
 import { freshCell, newPlan } from '@/core/records/plan/newPlan';
 import type { Plan } from '@/core/records/plan/planSchema';
+import { logged } from '@/testing/core/logged';
 import { plain, press } from '@/testing/ui/acting';
 import { showPlan } from '@/testing/ui/planPage';
 
@@ -32,6 +33,46 @@ test.each<[string, Plan]>([
   // What stands below it is fetched after it.
   expect(await screen.findByText('The same battery with other loads')).toBeVisible();
   expect(screen.queryByText('Build one, then decide')).toBeNull();
+});
+
+const read = (amps: number) =>
+  logged([
+    {
+      entryId: 'first',
+      revision: 1,
+      group: 'Curlew',
+      entry: {
+        kind: 'reading',
+        measurement: { kind: 'short', string: 1, built: 1 },
+        value: amps,
+        range: '20 mA',
+        source: 'typed',
+        typed: null,
+        meter: null,
+        takenAt: '2027-01-29T14:00:00Z',
+      },
+      struck: false,
+    },
+  ]);
+
+test.each<[string, Plan['cell'], number, RegExp]>([
+  ['a weak lemon', fresh.cell, 2e-5, /too little for so many cells\. More copper in each would/],
+  [
+    'a weak pile',
+    freshCell('coin-pile-brine'),
+    2e-6,
+    /too little for so many cells\. Larger metals, or another kind of cell would help\./,
+  ],
+  ['a usual lemon', fresh.cell, 1e-3, /the plan holds as it is\./],
+])('at the bench %s says what it asks for', async (_, one, amps, words) => {
+  showPlan({ ...fresh, cell: one }, 'build', read(amps));
+  expect(await screen.findByText(/^The first cell gives/)).toHaveTextContent(words);
+});
+
+test('a strong first cell offers a smaller battery, and one press builds it', async () => {
+  showPlan(fresh, 'build', read(30e-3));
+  fireEvent.click(await screen.findByRole('button', { name: /^The first cell gives.*: build/ }));
+  expect(await screen.findByText(/the plan holds as it is\./)).toBeVisible();
 });
 
 test('what to build for the first reading, for the mean of three, for one a group', async () => {

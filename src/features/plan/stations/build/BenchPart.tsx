@@ -40,14 +40,14 @@ export function BenchPart({ meter }: { readonly meter: MeterBench }) {
   const judgement = useJudgement(group);
   const taking = useMeter(group, facts);
   const telling = judgement?.next[0]?.measurement ?? null;
-  const { step } = useGuide(facts, group);
-  // A fault is looked for before anything is built on top of it.
-  const ahead = step === null ? [] : facts.steps.slice(facts.steps.indexOf(step));
-  const next = ahead.find(({ measurement }) => measurement !== null)?.measurement ?? null;
+  const { states } = useGuide(facts, group).progress;
+  const open = facts.steps.filter(({ id }) => states.get(id) === 'open');
+  const next = open.find(({ measurement }) => measurement !== null)?.measurement ?? null;
   const { inUse } = meter.state;
   useHotkeys(
     'r',
     (event) => {
+      // A fault is looked for before anything is built on top of it.
       const wanted = telling ?? next;
       if (inUse && wanted !== null) taking.take(wanted);
       else {

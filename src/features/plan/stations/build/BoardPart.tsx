@@ -15,7 +15,6 @@ import {
   classFigures,
   classPredictions,
 } from '@/core/work/guide/board';
-import { groupNames } from '@/core/work/preparation/groupNames';
 import { type Present, useJudged, useLog } from '@/ui/bench/LogProvider';
 import { enterPart } from '@/ui/PartTabs';
 import { mainAndSide } from '@/ui/mainAndSide';
@@ -39,12 +38,11 @@ import { ClassHistogram } from './ClassHistogram';
 
 /** All groups live: where each is, what is wrong and what to try first, who calls; what the class has read. */
 export function BoardPart({ present }: { readonly present: Present }) {
-  const plan = usePlan();
   const { open } = usePlanContext();
   const facts = useBenchFacts();
   const { lines } = useLog();
   const now = useNow();
-  const groups = useMemo(() => groupNames(plan.lesson.groups), [plan.lesson.groups]);
+  const { groups } = facts;
   const said = useJudged();
   const judged = useMemo(() => new Map(Object.entries(said)), [said]);
   const rows = useMemo(

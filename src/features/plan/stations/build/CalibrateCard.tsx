@@ -5,7 +5,8 @@ import Typography from '@mui/material/Typography';
 import { useCallback, useMemo, useState } from 'react';
 import { firstShortAmps } from '@/core/work/guide/calibratedPlan';
 import { withFirstCellOf } from '@/core/work/guide/firstCellsOfClass';
-import { rowFor } from '@/core/work/search/firstCell';
+import { belowAllRows, rowFor } from '@/core/work/search/firstCell';
+import { capital } from '@/core/words';
 import type { PlannedCell } from '@/core/physics/readings/plannedCell';
 import { formatAmps } from '@/core/units';
 import type { LoggedReading } from '@/core/records/logbook/logEntry';
@@ -86,7 +87,7 @@ function FirstCellRowOffer({ readings }: { readonly readings: readonly LoggedRea
   if (row === null) {
     return (
       <Typography variant="body2" sx={{ mt: 1 }}>
-        {words}: too little for so many cells. More {cell.recipe.plus.material} in each would help.
+        {words}: too little for so many cells. {capital(belowAllRows(cell.recipe))} would help.
       </Typography>
     );
   }

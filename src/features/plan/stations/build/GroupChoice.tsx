@@ -1,17 +1,18 @@
 'use client';
 
 import { Select } from '@/ui/plain/Select';
-import { groupNames } from '@/core/work/preparation/groupNames';
-import { usePlan } from '../../PlanProvider';
 import { useBenchChoice } from '../../benchChoice';
+import { useBenchFacts } from '../../useBenchFacts';
 
 /** Which group the bench and the logbook show. */
 export function GroupChoice() {
-  const plan = usePlan();
+  const { groups } = useBenchFacts();
   const { group, choose } = useBenchChoice();
+  // Whoever was chosen stays to be seen when fewer build.
+  const names = groups.includes(group) ? groups : [...groups, group];
   return (
     <Select label="Group" value={group} onChange={(chosen) => choose({ group: chosen })}>
-      {groupNames(plan.lesson.groups).map((name) => (
+      {names.map((name) => (
         <option key={name} value={name}>
           {name}
         </option>

@@ -16,14 +16,14 @@ import {
   measurementKey,
   measurementName,
 } from '@/core/records/logbook/measurement';
-import { groupNames } from '@/core/work/preparation/groupNames';
 import { LONGEST_TABLE } from '@/core/formats/csv';
 import { useLog } from '@/ui/bench/LogProvider';
 import { fileText } from '@/ui/fileText';
 import { readingText } from '@/core/records/logbook/readingEntry';
 import { Card } from '@/ui/Card';
 import { DownloadIcon, UploadIcon } from '@/ui/icons';
-import { usePlan, usePlanContext } from '../../PlanProvider';
+import { usePlanContext } from '../../PlanProvider';
+import { useBenchFacts } from '../../useBenchFacts';
 import { ImportDialog } from './ImportDialog';
 import { SchoolCard } from './SchoolCard';
 import Dialog from '@mui/material/Dialog';
@@ -43,14 +43,13 @@ const LARGEST_FILE = 2 * LONGEST_TABLE;
 
 /** Everything that the class read, group by group, as a table and as files; and readings from a file. */
 export function ResultsPart() {
-  const plan = usePlan();
+  const { groups: own } = useBenchFacts();
   const { open } = usePlanContext();
   const { lines } = useLog();
   const input = useRef<HTMLInputElement>(null);
   const [file, setFile] = useState<string | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const { groups, measurements, values } = useMemo(() => {
-    const own = groupNames(plan.lesson.groups);
     const others = lines.map(({ group }) => group).filter((group) => !own.includes(group));
     const everyone = [...own, ...new Set(others)];
     const known = new Map<string, Measurement>();
@@ -63,7 +62,7 @@ export function ResultsPart() {
       }
     }
     return { groups: everyone, measurements: known, values: read };
-  }, [plan.lesson.groups, lines]);
+  }, [own, lines]);
   return (
     <Box sx={{ display: 'grid', gap: 2 }}>
       <Card

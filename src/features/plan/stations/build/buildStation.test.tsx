@@ -254,6 +254,10 @@ test('a meter in the network is read with R; one that does not answer is told ab
   expect(await screen.findByText(/^0\.93\sV read from the meter$/)).toBeVisible();
   expect(await valueOf('cell 1, nothing connected')).toMatch(/^0\.93\d*\sV$/);
   await waitFor(() => expect(JSON.stringify(kept.at(-1)?.body)).toContain('SIMULATED BENCH METER'));
+  // The next key reads what is open next, whatever else was not pressed on the way.
+  answerNext(200, { value: 1.2e-3, meter: 'SIMULATED BENCH METER' });
+  await userEvent.keyboard('r');
+  await waitFor(async () => expect(await valueOf('cell 1, current')).toMatch(/^1\.2\d*\smA$/));
 });
 
 test('a class that runs: its code, the passcode on request only, and no end by a slip; its data go after a question', async () => {

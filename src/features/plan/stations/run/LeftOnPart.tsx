@@ -6,18 +6,18 @@ import Box from '@mui/material/Box';
 import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
 import { useDeferredValue, useState } from 'react';
-import { AA_CELL } from '@/core/physics/readings/referenceCells';
 import type { LeftRunning } from '@/core/work/running/leaveRunning';
 import { HORIZON_SECONDS } from '@/core/work/running/horizons';
 import { type BatteryRun, loadedStairs, runAt } from '@/core/work/running/runBattery';
 import {
   endsByWords,
   endWords,
+  givenWords,
   fitWords,
   placesWords,
   stillWords,
 } from '@/core/work/running/runWords';
-import { aboutTime, formatAmps, formatJoules, formatNumber, formatVolts } from '@/core/units';
+import { aboutTime, formatAmps, formatNumber, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { DeskPicture } from '@/ui/desk/DeskPicture';
 import { LEAST_SCALE, useDeskGeometry } from '@/ui/desk/useDeskGeometry';
@@ -126,8 +126,7 @@ function InTime({ left }: { readonly left: LeftRunning }) {
       >
         <RunChart left={left} atSeconds={position === 0 ? null : seconds} />
         <Typography variant="body2" data-testid="run-end">
-          {endWords(run, strings.length)} By then it has given {formatJoules(run.joules)}: as much
-          as {formatNumber((100 * run.joules) / AA_CELL.joules, 2)} % of a bought AA cell holds.
+          {endWords(run, strings.length)} By then it has given {givenWords(run.joules)}.
         </Typography>
         {fit === null ? null : (
           <Alert severity="success" icon={false} sx={{ mt: 1, py: 0 }} data-testid="run-fit">

@@ -1,9 +1,10 @@
 /** @jest-environment jsdom */
 import '@/testing/ui/mocks';
-import { act, screen, waitFor, within } from '@testing-library/react';
+import { act, cleanup, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { demoPlan } from '@/cli/demoPlans';
 import { freshCell, newPlan } from '@/core/records/plan/newPlan';
+import type { RecipeId } from '@/core/physics/recipes/recipe';
 import type { LogLine } from '@/core/records/logbook/logEntry';
 import { expectAccessible } from '@/testing/ui/accessible';
 import { fill, plain, press } from '@/testing/ui/acting';
@@ -82,6 +83,17 @@ test('shorted by mistake and left alone: what it loses, and when it has come bac
   expect(screen.getByText(/^The current falls from/)).toHaveTextContent('5 min');
   press('Undo');
   await waitFor(() => expect(screen.getByText(/^The current falls from/).textContent).toBe(before));
+});
+
+test('beside a short stands what it does: a cell that heats wires, and one that gives off gas', () => {
+  const cautions = (recipe: RecipeId): string => {
+    cleanup();
+    const { goTo } = showPlan({ ...newPlan('Short'), cell: freshCell(recipe) }, 'run');
+    goTo('run', 'short');
+    return document.body.textContent;
+  };
+  expect(cautions('magnesium-air-rod')).toMatch(/heat a wire.*gives off hydrogen/);
+  expect(cautions('coin-pile-brine')).not.toMatch(/heat a wire|hydrogen/);
 });
 
 test('other ways to run it stand in a table', async () => {
