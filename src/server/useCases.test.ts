@@ -71,6 +71,24 @@ test('a stored document that cannot be read does not hide the others', () => {
   expect(entries.map(({ summary }) => summary.ok)).toEqual([false, true]);
 });
 
+test('a new plan starts from the class of the last one, but for its code; one that cannot be read teaches nothing', () => {
+  const { db, context } = fresh();
+  const repository = context.documents('plans');
+  const lessonOf = (id: string) => {
+    const found = repository.find(id);
+    return found?.document.ok === true ? found.document.value.lesson : null;
+  };
+  const plan = newPlan('Last');
+  const lesson = { ...plan.lesson, pupils: 17, groups: 5, meters: 3, joinCode: 'ABC234' };
+  repository.insert('last', { ...plan, lesson }, context.now());
+  const { id } = createDocument(context, 'plans', 'Next');
+  expect(lessonOf(id)).toEqual({ ...plan.lesson, pupils: 17, groups: 5, meters: 3 });
+  db.insert(documents)
+    .values({ kind: 'plans', id: 'bad', document: '{', revision: 1, createdAt: 99, updatedAt: 99 })
+    .run();
+  expect(lessonOf(createDocument(context, 'plans', 'After').id)).toEqual(plan.lesson);
+});
+
 test('the next lesson stands first on the shelf, then what was changed last', () => {
   const { db, context } = fresh();
   const day = (days: number): string =>

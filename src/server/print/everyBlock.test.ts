@@ -11,6 +11,7 @@ import {
   SOFT_INK,
   type Shape,
 } from '@/core/physics/desk/drawing/shape';
+import { freshCell } from '@/core/records/plan/newPlan';
 import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
 import { PICTURES, type Block, type PrintedSheet } from '@/core/work/preparation/sheets/sheet';
 import { pdfPages } from '@/testing/server/pdfPages';
@@ -32,6 +33,7 @@ const BLOCKS: Readonly<Record<string, readonly Block[]>> = {
     { kind: 'heading', text: 'A heading' },
     { kind: 'text', text: LONG.repeat(2) },
     { kind: 'text', text: 'Strong', strong: true },
+    { kind: 'text', text: 'Read 654 Ω → 50 µA, then write it' },
     { kind: 'heading', text: 'Another' },
   ],
   list: [
@@ -145,6 +147,28 @@ test('every kind of block stands where it should', async () => {
   const pages = tableOf(await pdfOfSheets(sheets, drawnDesk(EVALUATION), FACTS));
   expect(pages.length).toBeGreaterThan(sheets.length);
   expect(pages.join('\n\n')).toMatchSnapshot();
+});
+
+test('a pile, and a battery too wide for its page, stand where they should', async () => {
+  const wide = { kind: 'own', cellsInSeries: 12, strings: 3 } as const;
+  const pages: string[] = [];
+  for (const cell of [freshCell('coin-pile-brine'), freshCell('juice-cup')]) {
+    const evaluation = evaluatePlan({ ...demoPlan('demo-lamp'), cell, arrangement: wide });
+    const sheet: PrintedSheet = {
+      title: cell.recipe,
+      subtitle: '',
+      blocks: [...(BLOCKS['desk'] ?? []).slice(0, 1), ...(BLOCKS['pictures'] ?? [])],
+    };
+    pages.push(...tableOf(await pdfOfSheets([sheet], drawnDesk(evaluation), FACTS)));
+  }
+  // Of the signs at the cells the first few say where all stand.
+  const few = pages.map((page) =>
+    page
+      .split('\n')
+      .filter((line, index) => index < 12 || !/: [−+]$/.test(line))
+      .join('\n'),
+  );
+  expect(few.join('\n\n')).toMatchSnapshot();
 });
 
 test('a sheet grows to its page or is set smaller, lies on its side, and is as large as its paper', async () => {
