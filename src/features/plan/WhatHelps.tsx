@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useCallback } from 'react';
-import { verdictOf } from '@/core/work/judging/verdict';
+import { asPercentRounded, verdictOf } from '@/core/work/judging/verdict';
 import { JobStatus } from '@/ui/JobStatus';
 import { PageLink } from '@/ui/PageLink';
 import { useWorkerJob } from '@/workers/useWorkerJob';
@@ -16,15 +16,19 @@ const QUIET_MS = 250;
 /** What would mend a plan that falls short, each as a press with its effect; nothing where the plan is fine. */
 export function WhatHelps() {
   const { evaluation, open } = usePlanContext();
+  const { cell, classes } = evaluation;
   const fine = verdictOf(evaluation).tone === 'fine';
-  if (fine && evaluation.cell.belief.cellsRead > 0) return null;
+  // What works in no class at all, or is not theirs to read, readings do not change.
+  const readingHelps =
+    cell.belief.cellsRead === 0 && !cell.recipe.restricted && asPercentRounded(classes.chance) > 0;
+  if (fine && !readingHelps) return null;
   return (
     <Box component="section" aria-labelledby="helps-title" data-testid="helps">
       <Typography variant="h2" id="helps-title" gutterBottom>
         What would help
       </Typography>
       {fine ? null : <Helps />}
-      {evaluation.cell.belief.cellsRead > 0 ? null : (
+      {!readingHelps ? null : (
         <Button
           component={PageLink}
           href={`/plans/${open.id}/cell`}

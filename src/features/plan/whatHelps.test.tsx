@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import '@/testing/ui/mocks';
 import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
-import { newPlan } from '@/core/records/plan/newPlan';
+import { freshCell, newPlan } from '@/core/records/plan/newPlan';
 import type { Plan } from '@/core/records/plan/planSchema';
 import { expectAccessible } from '@/testing/ui/accessible';
 import { plain, press } from '@/testing/ui/acting';
@@ -40,6 +40,15 @@ test('a fine plan with cells that were read needs no help; one that falls short 
   await waitFor(() => expect(within(helps).getAllByRole('button').length).toBeGreaterThan(0));
   expect(readOne()).toBeNull();
 });
+
+test.each(['concentration', 'dilute-sulfuric-acid'] as const)(
+  'where no class is helped by it nobody is told to read cells: %s',
+  async (recipe) => {
+    showPlan({ ...fresh, cell: freshCell(recipe) }, 'arrange');
+    expect(await screen.findByText(/^No single change fixes it/)).toBeVisible();
+    expect(readOne()).toBeNull();
+  },
+);
 
 test('all cell types: what each takes to build, and another one by a press', async () => {
   answering('cellTypes');

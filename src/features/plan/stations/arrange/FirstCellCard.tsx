@@ -36,6 +36,7 @@ function FirstCellTable({ evaluation }: FirstCellCardProps) {
   const rows = job.latest;
   const bodies = cell.recipe.look === 'fruit' ? cell.body.plural : 'cells';
   const { shortAmpsLow, shortAmpsHigh } = cell.recipe.typical;
+  if (rows?.length === 0) return null;
   return (
     <Card title="Build one, then decide" style={{ gridColumn: '1 / -1' }}>
       <Choice

@@ -28,11 +28,12 @@ test.each<[string, Plan]>([
   ['a cell that was measured', { ...fresh, cell: MEASURED }],
   ['a battery laid out by hand', { ...fresh, arrangement: TWO_LENGTHS }],
   ['cells for trained staff', { ...fresh, cell: freshCell('dilute-sulfuric-acid') }],
+  ['a cell that no number of is enough', { ...fresh, cell: freshCell('concentration') }],
 ])('%s has no table of what a first cell asks for', async (_, plan) => {
   showPlan(plan, 'arrange');
   // What stands below it is fetched after it.
   expect(await screen.findByText('The same battery with other loads')).toBeVisible();
-  expect(screen.queryByText('Build one, then decide')).toBeNull();
+  await waitFor(() => expect(screen.queryByText('Build one, then decide')).toBeNull());
 });
 
 const read = (amps: number) =>
