@@ -4,6 +4,7 @@ import type { BenchRow } from '@/core/work/diagnosis/judgeReadings';
 import { measurementOfRow } from '@/core/work/guide/stairs';
 import { measurementKey } from '@/core/records/logbook/measurement';
 import { formatFixed, formatNumber } from '@/core/units';
+import { counted } from '@/core/words';
 import type { ReactNode } from 'react';
 import { Card } from '../Card';
 import { Readable } from '../plain/Readable';
@@ -76,7 +77,7 @@ export function ReadingStairs({
           role="img"
           fontFamily="inherit"
           fontSize="12"
-          aria-label={`Expected and read volts after each of ${steps.length} cells; ${done} read. The same figures stand in the table below.`}
+          aria-label={`Expected and read volts after each of ${counted(steps.length, 'cell', 'cells')}; ${done} read. The same figures stand in the table below.`}
         >
           {ticks.map((volts) => (
             <g key={volts}>

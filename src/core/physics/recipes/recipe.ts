@@ -9,7 +9,12 @@ import {
 import type { FilmShares } from '../cell/films';
 import type { Material } from '../cell/metals';
 import { PRACTICAL_CEILING_VOLTS, type MetalPair } from '../cell/potentials';
-import { cautionsWithFood, type Caution, type CautionId } from '../safety/cautions';
+import {
+  cautionsWithFood,
+  HEATS_WIRES_FROM_AMPS,
+  type Caution,
+  type CautionId,
+} from '../safety/cautions';
 import { shippedBody, type BodyId, type CellBody } from './bodies';
 import { LIQUID_FACTS, type CellLiquid } from './liquids';
 import type { BillLine, PartId } from './parts';
@@ -200,12 +205,13 @@ export function cautionsOfCell(
   ];
 }
 
-/** Current from which a short heats a wire (common practice, no source). */
-const HEATS_WIRES_FROM_AMPS = 0.1;
-
-/** The cautions of a cell in words, its food named. */
-export function cautionTextsOf(recipe: Hazardous, body: CellBody): Caution[] {
-  const ids = cautionsOfCell(recipe, body);
+/** The cautions of a cell in words, its food named; those of its battery before them. */
+export function cautionTextsOf(
+  recipe: Hazardous,
+  body: CellBody,
+  ofBattery: readonly CautionId[] = [],
+): Caution[] {
+  const ids = [...new Set([...ofBattery, ...cautionsOfCell(recipe, body)])];
   const food = ids.includes('food') ? body.name.replace(/^cup of /, '') : null;
   return cautionsWithFood(ids, food);
 }

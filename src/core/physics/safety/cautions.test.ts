@@ -1,6 +1,6 @@
 import { RECIPE_IDS } from '../recipes/recipe';
 import { RECIPES } from '../recipes/recipes';
-import { cautionsOf, cautionsOfVolts } from './cautions';
+import { cautionIdsOfBattery, cautionsOf } from './cautions';
 
 test.each(RECIPE_IDS)('the recipe %s carries the cautions of what it is made of', (id) => {
   const recipe = RECIPES[id];
@@ -19,11 +19,19 @@ test.each(RECIPE_IDS)('the recipe %s carries the cautions of what it is made of'
 });
 
 test('volts: nothing to 30 V, adult only above, refused above 60 V (IEC 61140, from memory)', () => {
-  expect([5, 30, 31, 60, 61].map((volts) => cautionsOfVolts(volts).map(({ id }) => id))).toEqual([
+  expect([5, 30, 31, 60, 61].map((volts) => cautionIdsOfBattery(volts, 0.02))).toEqual([
     [],
     [],
     ['over-30'],
     ['over-30'],
     ['over-60'],
+  ]);
+});
+
+test('amperes: a short of more than 100 mA heats a wire (common practice, no source)', () => {
+  expect([0.02, 0.1, 0.11].map((amps) => cautionIdsOfBattery(2, amps))).toEqual([
+    [],
+    [],
+    ['short-circuit'],
   ]);
 });

@@ -18,7 +18,7 @@ const CAUTIONS = {
   magnesium:
     'Magnesium ribbon burns white-hot: no flames or sparks near it. Dry sand puts it out, never water; do not look into the flame. Keep it dry, count the pieces back. Older pupils.',
   'short-circuit':
-    'This cell gives enough current to heat a wire: never leave it shorted. More than 200 mA is read in the 10 A socket.',
+    'These cells give enough current to heat a wire: never leave them shorted. More than 200 mA is read in the 10 A socket.',
   'metal-salts':
     'Copper and zinc sulfate: goggles and gloves, older pupils. They damage eyes and are harmful if swallowed; toxic to water life, so collect them as waste by local rules.',
   'strong-acid':
@@ -91,7 +91,11 @@ export function cautionIdsOfVolts(openVolts: number): CautionId[] {
   return openVolts > ADULT_ONLY_ABOVE_VOLTS ? ['over-30'] : [];
 }
 
-/** Cautions of a battery's open-circuit voltage. */
-export function cautionsOfVolts(openVolts: number): Caution[] {
-  return cautionsOf(cautionIdsOfVolts(openVolts));
+/** Current from which a short heats a wire (common practice, no source). */
+export const HEATS_WIRES_FROM_AMPS = 0.1;
+
+/** Ids of the cautions of a battery, whatever its cells are: of its open-circuit volts, and of its amperes when shorted. */
+export function cautionIdsOfBattery(openVolts: number, shortAmps: number): CautionId[] {
+  const ofVolts = cautionIdsOfVolts(openVolts);
+  return shortAmps > HEATS_WIRES_FROM_AMPS ? [...ofVolts, 'short-circuit'] : ofVolts;
 }

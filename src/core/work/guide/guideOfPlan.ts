@@ -1,5 +1,5 @@
 import { plusOfTarget, wordsOfTarget } from '../../records/plan/targetWords';
-import { buildingSteps, cautionTextsOf } from '../../physics/recipes/recipe';
+import { buildingSteps, cautionsOfCell, cautionTextsOf } from '../../physics/recipes/recipe';
 import { wasteWords } from '../../physics/recipes/waste';
 import { joiningStep } from '../../physics/recipes/cellBuild';
 import { isUnfused } from '../../physics/instruments/classMeter';
@@ -15,7 +15,8 @@ import { howToMeasure, quantityOf, type Measurement } from '../../records/logboo
 import { nameOfTarget } from '../../records/plan/loadRequirement';
 import type { Plan } from '../../records/plan/planSchema';
 import type { PlanEvaluation } from '../judging/evaluatePlan';
-import { cautionsOf, cautionsOfVolts, type CautionId } from '../../physics/safety/cautions';
+import { cautionsOf, type CautionId } from '../../physics/safety/cautions';
+import { cautionIdsOfPlan } from '../preparation/cautionsOfPlan';
 import { formatOhms } from '../../units';
 import { capital } from '../../words';
 import type { LessonPhase, PhaseId } from '../lesson/lessonPhases';
@@ -76,7 +77,7 @@ export function guideOfPlan(plan: Plan, evaluation: PlanEvaluation): GuideStep[]
       cautions: cautionTextsOf(recipe, body),
     }),
   ];
-  const shortCaution: CautionId[] = recipe.cautions.includes('short-circuit')
+  const shortCaution: CautionId[] = cautionsOfCell(recipe, body).includes('short-circuit')
     ? ['short-circuit']
     : [];
   const { group, measuring } = evaluation.inLesson;
@@ -171,7 +172,7 @@ export function guideOfPlan(plan: Plan, evaluation: PlanEvaluation): GuideStep[]
         kind: 'join',
         title: 'Join the strings',
         text: 'All + ends together, all − ends together. The volts stay, the current grows.',
-        cautions: cautionsOfVolts(evaluation.source.emfVolts),
+        cautions: cautionsOf(cautionIdsOfPlan(evaluation)),
       }),
       measure('battery-volts', 'Volts of the whole battery', { kind: 'battery-volts' }),
     );

@@ -1,7 +1,7 @@
 import type { PlanEvaluation } from '../judging/evaluatePlan';
 import { cautionsOfCell } from '../../physics/recipes/recipe';
 import { cellsOf } from '../../physics/desk/desk';
-import { cautionsOf, cautionsOfVolts, type CautionId } from '../../physics/safety/cautions';
+import { cautionIdsOfBattery, cautionsOf, type CautionId } from '../../physics/safety/cautions';
 import type { Kit } from './kitOfPlan';
 import { PARTS } from '../../physics/recipes/parts';
 
@@ -23,6 +23,15 @@ export function originWords({ kind, name }: CautionOrigin): string {
   return `${kind}: ${name}`;
 }
 
+/** Ids of the cautions of the plan's battery as it is meant, whatever its cells are. */
+export function cautionIdsOfPlan({
+  soundVolts,
+  wiring,
+  cell,
+}: Pick<PlanEvaluation, 'soundVolts' | 'wiring' | 'cell'>): CautionId[] {
+  return cautionIdsOfBattery(soundVolts, wiring.strings * cell.belief.shortAmps);
+}
+
 /** Cautions from materials, recipe, arrangement and steps, each with where it applies. */
 export function cautionsOfPlan(
   evaluation: PlanEvaluation,
@@ -42,8 +51,9 @@ export function cautionsOfPlan(
   for (const { title, cautions } of kit.mixing) {
     for (const id of cautions) add(id, { kind: 'step', name: `mixing ${title.toLowerCase()}` });
   }
-  for (const { id } of cautionsOfVolts(evaluation.soundVolts)) {
-    add(id, { kind: 'arrangement', name: 'volts in series' });
+  for (const id of cautionIdsOfPlan(evaluation)) {
+    const name = id === 'short-circuit' ? 'strings side by side' : 'volts in series';
+    add(id, { kind: 'arrangement', name });
   }
   return cautionsOf([...found.keys()]).map((caution) => ({
     ...caution,

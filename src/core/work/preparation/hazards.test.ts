@@ -9,6 +9,7 @@ import { wrapsFor } from '../../records/plan/runningSchema';
 import { EMPTY_CUPBOARD } from '../../records/cupboard/cupboardSchema';
 import { guideOfPlan } from '../guide/guideOfPlan';
 import { evaluatePlan } from '../judging/evaluatePlan';
+import { originWords } from './cautionsOfPlan';
 import { lessonFacts } from './sheets/lessonFacts';
 import { labelsSheet } from './sheets/teacherSheets';
 import { pupilSheet } from './sheets/pupilSheet';
@@ -124,6 +125,24 @@ test.each(RECIPE_IDS.flatMap((id) => RECIPES[id].bodies.map((body) => [id, body.
     }
   },
 );
+
+test('many weak cells side by side heat a wire as a strong one does: on screen, at the step, on the sheet', () => {
+  const beside = (strings: number) => {
+    const plan: Plan = {
+      ...planOf('aluminium-air-acid', RECIPES['aluminium-air-acid'].bodies[0].id),
+      arrangement: { kind: 'own', cellsInSeries: 1, strings },
+    };
+    const evaluation = evaluatePlan(plan);
+    const facts = lessonFacts(plan, evaluation, { cupboard: EMPTY_CUPBOARD, planId: 'p' });
+    const from = facts.cautions.find(({ id }) => id === 'short-circuit')?.from.map(originWords);
+    const join = guideOfPlan(plan, evaluation).find(({ id }) => id === 'join');
+    const sheet = JSON.stringify(pupilSheet(facts, 'simple').blocks);
+    return [from, join?.cautions.map(({ id }) => id), /it gets hot/.test(sheet)];
+  };
+  // Such a cell gives 10 to 40 mA when shorted: two of them less than a tenth of an ampere, sixty more than one.
+  expect(beside(2)).toEqual([undefined, [], false]);
+  expect(beside(60)).toEqual([['arrangement: strings side by side'], ['short-circuit'], true]);
+});
 
 test('allergies name the food in use', () => {
   const plan = planOf('copper-zinc-fruit', 'kiwi');

@@ -2,7 +2,8 @@
 
 import { mainAndSide } from '@/ui/mainAndSide';
 import Box from '@mui/material/Box';
-import { cautionsOfVolts } from '@/core/physics/safety/cautions';
+import { cautionsOf } from '@/core/physics/safety/cautions';
+import { cautionIdsOfPlan } from '@/core/work/preparation/cautionsOfPlan';
 import Alert from '@mui/material/Alert';
 import { useState } from 'react';
 import type { OtherLoad } from '@/core/work/judging/otherLoads';
@@ -50,7 +51,7 @@ export function ArrangeStation() {
   const { evaluation, cupboard } = usePlanContext();
   const plan = usePlan();
   const edit = useEdit();
-  const { wiring, source, cell } = evaluation;
+  const { wiring, cell } = evaluation;
   const [zoom, setZoom] = useState(1);
   const { mostInSeries, mostStrings } = countLimits(wiring);
   // Desk and verdict follow an edit at once; charts and candidates once the edits rest.
@@ -106,7 +107,7 @@ export function ArrangeStation() {
             </Box>
           }
         >
-          {cautionsOfVolts(source.emfVolts).map(({ id, text }) => (
+          {cautionsOf(cautionIdsOfPlan(evaluation)).map(({ id, text }) => (
             <Alert key={id} severity="warning" sx={{ mb: 1 }}>
               {text}
             </Alert>

@@ -9,7 +9,7 @@ import { stairsRows } from '@/core/work/guide/stairs';
 import { predictionsOfGroup } from '@/core/records/logbook/foldLog';
 import { cautionTextsOf } from '@/core/physics/recipes/recipe';
 import { belongsToBattery } from '@/core/work/diagnosis/nominalBattery';
-import { cautionsOfVolts } from '@/core/physics/safety/cautions';
+import { cautionIdsOfPlan } from '@/core/work/preparation/cautionsOfPlan';
 import { GuideCard, useGuide } from '@/ui/bench/GuideCard';
 import { useJudgement, useLog, useReadings } from '@/ui/bench/LogProvider';
 import { ReadingStairs } from '@/ui/bench/ReadingStairs';
@@ -63,7 +63,7 @@ export function BenchPart({ meter }: { readonly meter: MeterBench }) {
   const predicted = useMemo(() => predictionsOfGroup(lines, group), [lines, group]);
   const sound = judgement?.verdict === 'fine';
   const rows = stairsRows(facts.stairs, string, readings);
-  const { cell, source } = evaluation;
+  const { cell } = evaluation;
   const strings = facts.stairs.length;
   return (
     <Box sx={mainAndSide(314)}>
@@ -108,10 +108,7 @@ export function BenchPart({ meter }: { readonly meter: MeterBench }) {
         <CalibrateCard readings={readings} />
         <Card title="Before you go on">
           <CautionList
-            cautions={[
-              ...cautionsOfVolts(source.emfVolts),
-              ...cautionTextsOf(cell.recipe, cell.body),
-            ]}
+            cautions={cautionTextsOf(cell.recipe, cell.body, cautionIdsOfPlan(evaluation))}
           />
         </Card>
       </Box>

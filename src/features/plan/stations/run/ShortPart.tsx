@@ -6,7 +6,9 @@ import Typography from '@mui/material/Typography';
 import { useCallback } from 'react';
 import { USUAL_FACTORS } from '@/core/work/running/runBattery';
 import type { ShortCircuitRecovery } from '@/core/work/running/shortCircuitRecovery';
-import { cautionsOf, type CautionId } from '@/core/physics/safety/cautions';
+import { cautionTextsOf } from '@/core/physics/recipes/recipe';
+import type { CautionId } from '@/core/physics/safety/cautions';
+import { cautionIdsOfPlan } from '@/core/work/preparation/cautionsOfPlan';
 import { aboutTime, formatAmps, formatNumber, formatVolts } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { CautionList } from '@/ui/CautionList';
@@ -18,13 +20,14 @@ import { usePlan, usePlanContext } from '../../PlanProvider';
 import { useBatteryRun } from '../../useBatteryRun';
 import { TimeChart } from './TimeChart';
 
-/** Cautions of a recipe that a short touches. */
+/** Cautions that a short touches. */
 const OF_A_SHORT: readonly CautionId[] = ['short-circuit', 'hydrogen'];
 
 /** The ends joined for a while by mistake, and how the battery comes back. */
 export function ShortPart() {
   const { running } = usePlan();
-  const { desk, cell } = usePlanContext().evaluation;
+  const { evaluation } = usePlanContext();
+  const { desk, cell } = evaluation;
   const factors = useBatteryRun()?.fit?.factors ?? USUAL_FACTORS;
   const job = useWorkerJob(
     useCallback(
@@ -53,7 +56,9 @@ export function ShortPart() {
         </Typography>
         <SourceLinks ids={['films']} />
         <CautionList
-          cautions={cautionsOf(cell.recipe.cautions.filter((id) => OF_A_SHORT.includes(id)))}
+          cautions={cautionTextsOf(cell.recipe, cell.body, cautionIdsOfPlan(evaluation)).filter(
+            ({ id }) => OF_A_SHORT.includes(id),
+          )}
         />
       </Card>
     </Box>
