@@ -1,4 +1,5 @@
 import { DEVICE_PRESETS, type DeviceManner } from '../../physics/circuit/devicePresets';
+import { capital } from '../../words';
 import type { PlanTarget } from './planSchema';
 
 /** How people speak of a load that works, and of one that does not. */
@@ -46,6 +47,13 @@ export function wordsOfTarget(target: PlanTarget): TargetWords {
     case 'resistor':
       return MANNERS.runs;
   }
+}
+
+/** That it does not work: `The amber LED stays dark`; side by side the colour that needs least volts may shine all the same. */
+export function failsWords(target: PlanTarget, name: string): string {
+  if (target.kind !== 'leds') return `The ${name} ${wordsOfTarget(target).fails}`;
+  const someMayShine = target.joined === 'side-by-side' && new Set(target.colours).size > 1;
+  return `${capital(name)} ${someMayShine ? 'do not all light' : 'stay dark'}`;
 }
 
 /** Whether it lights: seen by its light, and minded where it is turned round. */

@@ -2,7 +2,7 @@ import { cellAmpsAt } from '../../physics/cell/cellModel';
 import { ADULT_ONLY_ABOVE_VOLTS, REFUSED_ABOVE_VOLTS } from '../../constants';
 import { BRIGHTNESS_BANDS, type BrightnessBand } from '../../physics/circuit/brightness';
 import type { PlanTarget } from '../../records/plan/planSchema';
-import { wordsOfTarget } from '../../records/plan/targetWords';
+import { failsWords, wordsOfTarget } from '../../records/plan/targetWords';
 import {
   aboutTime,
   forHowLong,
@@ -307,14 +307,14 @@ function shortfallHeadline(target: PlanTarget, { need, brightness }: PlanEvaluat
   if (target.kind === 'led' || target.kind === 'leds') {
     const the = target.kind === 'led' ? `the ${need.name}` : need.name;
     if (brightness === null || brightness === 'dark') {
-      return capital(`${the} ${target.kind === 'led' ? 'stays' : 'stay'} dark`);
+      return failsWords(target, need.name);
     }
     return BRIGHTNESS_BANDS.indexOf(brightness) < BRIGHTNESS_BANDS.indexOf(target.brightness)
       ? `Lights ${the} only ${HOW_BRIGHT[brightness]}`
       : capital(`${the} ${target.kind === 'led' ? 'gets' : 'get'} too little current`);
   }
   if (target.kind === 'resistor') return `Too little current through the ${need.name}`;
-  return `The ${need.name} ${wordsOfTarget(target).fails}`;
+  return failsWords(target, need.name);
 }
 
 /** Which is short: volts or current? */

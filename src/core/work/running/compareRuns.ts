@@ -4,6 +4,7 @@ import { gridDesk, type Desk } from '../../physics/desk/desk';
 import type { PlanEvaluation } from '../judging/evaluatePlan';
 import { type Cost, priceOfBill, priceOfUnit, type Prices } from '../parts/priceOfBill';
 import { runBattery, type BatteryRun } from './runBattery';
+import { aboutTime } from '../../units';
 import { wrapsFor, WRAP_NAMES, wrapOf, type Running } from '../../records/plan/runningSchema';
 
 /** Another way to leave it running, and how it fares. */
@@ -58,6 +59,14 @@ export interface BoughtCells {
   readonly joules: number;
   /** `null` where the cupboard has no price of them. */
   readonly price: number | null;
+}
+
+/** A bought cell keeps for some five years, used or not (common practice, no source). */
+const KEEPS_SECONDS = 5 * 365 * 86_400;
+
+/** How long bought cells last. */
+export function boughtWords({ seconds }: Pick<BoughtCells, 'seconds'>): string {
+  return seconds > KEEPS_SECONDS ? 'as long as they keep' : aboutTime(seconds);
 }
 
 export function boughtCells(volts: number, amps: number, prices: Prices): BoughtCells | null {

@@ -1,5 +1,8 @@
 import type { LoadRequirement } from '../../records/plan/loadRequirement';
-import { requirementOf } from '../../records/plan/loadRequirement';
+import { nameOfTarget, requirementOf } from '../../records/plan/loadRequirement';
+import type { PlanTarget } from '../../records/plan/planSchema';
+import { failsWords } from '../../records/plan/targetWords';
+import type { LedColour } from '../../physics/circuit/load/ledPresets';
 import type { CellLeft } from '../../physics/time/dischargeRun';
 import { HORIZON_SECONDS, TURNS_HORIZON_SECONDS } from './horizons';
 import type { BatteryRun, RunSample } from './runBattery';
@@ -145,18 +148,39 @@ test('use in turns: how many, how much use, and that the rest helps', () => {
     end: { reason: 'dried-out', string: 1, cell: 2 },
     joules: 1,
   };
-  const { headline, detail } = turnsWords(turns, 'amber LED', 1);
+  const { headline, detail } = turnsWords(turns, 1);
   expect(plain(headline)).toBe('2 turns, 10 min of use, until 20 min after the start');
   expect(plain(detail)).toContain('falls from 2 mA to 1 mA; rested, it starts again at 1.6 mA.');
   expect(detail).toContain('cell 2 has dried out');
   const goesOn = turnsWords(
     { ...turns, end: { reason: 'time-is-up' }, endSeconds: TURNS_HORIZON_SECONDS },
-    'amber LED',
     1,
   );
-  expect(goesOn.headline).toMatch(/^The amber LED still runs after/);
+  expect(goesOn.headline).toMatch(/^Still works after/);
   expect(goesOn.detail).not.toContain('dried out');
-  const once = turnsWords({ ...turns, turns: turns.turns.slice(0, 1) }, 'amber LED', 1);
+  const once = turnsWords({ ...turns, turns: turns.turns.slice(0, 1) }, 1);
   expect(plain(once.detail)).toContain('falls from 2 mA to 1 mA. ');
-  expect(turnsWords({ ...turns, turns: [] }, 'amber LED', 1).headline).toMatch(/^0 turns/);
+  const steady = { seconds: 0, firstAmps: 1e-5, lastAmps: 0.9999e-5 };
+  const asEver = turnsWords({ ...turns, turns: [steady, steady] }, 1);
+  expect(plain(asEver.detail)).toMatch(/^In the first turn the current stays at 10 µA\. After/);
+  expect(turnsWords({ ...turns, turns: [] }, 1).headline).toMatch(/^0 turns/);
+});
+
+test('several LEDs are more than one, and side by side some may shine all the same', () => {
+  const colours: LedColour[] = ['red', 'blue'];
+  const leds = { kind: 'leds', colours, joined: 'side-by-side', brightness: 'dim' } as const;
+  const said = (target: PlanTarget) => plain(failsWords(target, nameOfTarget(target)));
+  expect([
+    said(leds),
+    said({ ...leds, joined: 'in-a-row' }),
+    said({ ...leds, colours: ['red', 'red'] }),
+    said({ kind: 'led', colour: 'amber', brightness: 'dim' }),
+    said({ kind: 'capacitor', farads: 1, volts: 3, withinMinutes: 5 }),
+  ]).toEqual([
+    'Red and blue LEDs do not all light',
+    'Red and blue LEDs stay dark',
+    'Two red LEDs stay dark',
+    'The amber LED stays dark',
+    'The capacitor of 1 F is not charged in time',
+  ]);
 });

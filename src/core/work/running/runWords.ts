@@ -1,6 +1,6 @@
 import type { PlanTarget } from '../../records/plan/planSchema';
 import { AA_CELL } from '../../physics/readings/referenceCells';
-import { wordsOfTarget } from '../../records/plan/targetWords';
+import { failsWords } from '../../records/plan/targetWords';
 import type { BrightnessBand } from '../../physics/circuit/brightness';
 import type { LoadRequirement } from '../../records/plan/loadRequirement';
 import type { Verdict } from '../judging/verdict';
@@ -17,7 +17,7 @@ import {
 } from '../../units';
 import type { RunFit } from './fitRun';
 import { HORIZON_SECONDS, TURNS_HORIZON_SECONDS } from './horizons';
-import type { IntermittentRun } from './intermittentRun';
+import type { IntermittentRun, TurnFacts } from './intermittentRun';
 import { runAt, type BatteryRun } from './runBattery';
 
 /** One stretch of a run in which an LED looks the same. */
@@ -95,7 +95,7 @@ export function runVerdict(
       : '';
   const details = [course, `${formatMinutes(minutes)} wanted`].filter((one) => one !== '');
   if (run.samples.length === 0 || run.endSeconds < 1) {
-    return { tone: 'wrong', headline: `The ${need.name} ${wordsOfTarget(target).fails}`, details };
+    return { tone: 'wrong', headline: failsWords(target, need.name), details };
   }
   if (run.endSeconds < wanted) {
     return { tone: 'wrong', headline: `Runs only about ${aboutTime(run.endSeconds)}`, details };
@@ -189,24 +189,27 @@ export function fitWords(
 /** Use in turns as sentences. */
 export function turnsWords(
   { turns, usedSeconds, endSeconds, end }: IntermittentRun,
-  device: string,
   strings: number,
 ): { readonly headline: string; readonly detail: string } {
   const goesOn = end.reason === 'time-is-up';
   const headline = goesOn
-    ? `The ${device} still runs after ${aboutTime(TURNS_HORIZON_SECONDS)} and ${turns.length} turns: ${aboutTime(usedSeconds)} of use`
+    ? `Still works after ${aboutTime(TURNS_HORIZON_SECONDS)} and ${turns.length} turns: ${aboutTime(usedSeconds)} of use`
     : `${turns.length} turns, ${aboutTime(usedSeconds)} of use, until ${aboutTime(endSeconds)} after the start`;
-  const first = turns[0];
-  const second = turns[1];
-  const course =
-    first === undefined
-      ? ''
-      : `In the first turn the current falls from ${formatAmps(first.firstAmps)} to ${formatAmps(first.lastAmps)}` +
-        (second === undefined
-          ? '.'
-          : `; rested, it starts again at ${formatAmps(second.firstAmps)}.`);
+  const [first, second] = turns;
+  const course = first === undefined ? '' : courseWords(first, second);
   return {
     headline,
     detail: goesOn ? course : `${course} ${endWords({ end, endSeconds }, strings)}`,
   };
+}
+
+function courseWords(
+  { firstAmps, lastAmps }: TurnFacts,
+  second: Pick<TurnFacts, 'firstAmps'> | undefined,
+): string {
+  const [from, to] = [formatAmps(firstAmps), formatAmps(lastAmps)];
+  if (from === to) return `In the first turn the current stays at ${from}.`;
+  const again =
+    second === undefined ? '' : `; rested, it starts again at ${formatAmps(second.firstAmps)}`;
+  return `In the first turn the current falls from ${from} to ${to}${again}.`;
 }

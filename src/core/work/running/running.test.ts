@@ -4,7 +4,7 @@ import { DEFAULT_UTILISATION } from '../../physics/cell/potentials';
 import { newPlan } from '../../records/plan/newPlan';
 import { EMPTY_CUPBOARD } from '../../records/cupboard/cupboardSchema';
 import { evaluatePlan } from '../judging/evaluatePlan';
-import { boughtCells, compareRuns } from './compareRuns';
+import { boughtCells, boughtWords, compareRuns } from './compareRuns';
 import { HORIZON_SECONDS } from './horizons';
 import { loadedStairs, runAt, runBattery } from './runBattery';
 import { usualWrap, USUAL_RUNNING, wrapOf, wrapsFor } from '../../records/plan/runningSchema';
@@ -140,6 +140,9 @@ test('bought cells: 2.5 Wh each, as many as the volts ask for', () => {
   });
   expect(boughtCells(1.5, 2e-3, AA)?.cells).toBe(1);
   expect(boughtCells(1.5, 0, AA)).toBeNull();
+  expect(boughtWords({ seconds: 47 * 86_400 })).toMatch(/^47\sdays$/);
+  // A clock would run for nineteen years on two of them: no cell keeps so long.
+  expect(boughtWords({ seconds: 6944 * 86_400 })).toBe('as long as they keep');
 });
 
 test('the stairs at any moment: at first as arranged, later each cell by its own state', () => {

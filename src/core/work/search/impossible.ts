@@ -12,7 +12,7 @@ export function whyImpossible(
 ): string {
   const { need, minutes } = asked;
   if (plan.limit === 'volts') {
-    return `Cannot be done, because the ${need.name} needs ${formatVolts(need.volts)} while it runs, and strings of this cell reach the ${REFUSED_ABOVE_VOLTS} V that a class may handle first.`;
+    return `Cannot be done, because for the ${need.name} ${formatVolts(need.volts)} is needed, and strings of this cell reach the ${REFUSED_ABOVE_VOLTS} V that a class may handle first.`;
   }
   if (plan.limit === 'time') {
     return `Cannot be done, because ${END_WORDS[plan.ends.by]} after about ${aboutTime(plan.ends.seconds)}; ${formatMinutes(minutes)} are wanted.`;
@@ -20,5 +20,5 @@ export function whyImpossible(
   const shortAmps = cellAmpsAt(modelAtEnd(asked, 1), 0);
   const cells =
     plan.cellsNeeded === null ? 'more cells' : `about ${formatNumber(plan.cellsNeeded, 2)} cells`;
-  return `Cannot be done, because the current is short: the ${need.name} wants ${formatAmps(need.amps)} at ${formatVolts(need.volts)}, while one cell gives ${formatAmps(shortAmps)} even shorted after ${formatMinutes(minutes)}. It would take ${cells}; Grozer stops at ${PLANNING_DEFAULTS.mostCells}.`;
+  return `Cannot be done, because the current is short: for the ${need.name} ${formatAmps(need.amps)} at ${formatVolts(need.volts)} is wanted, while one cell gives ${formatAmps(shortAmps)} even shorted after ${formatMinutes(minutes)}. It would take ${cells}; Grozer stops at ${PLANNING_DEFAULTS.mostCells}.`;
 }

@@ -9,7 +9,7 @@ import Typography from '@mui/material/Typography';
 import { useCallback } from 'react';
 import { moneyWords } from '@/core/work/parts/moneyWords';
 import { AA_CELL } from '@/core/physics/readings/referenceCells';
-import { boughtCells, type ComparedRun } from '@/core/work/running/compareRuns';
+import { boughtCells, boughtWords, type ComparedRun } from '@/core/work/running/compareRuns';
 import { aboutTime, formatJoules, formatNumber } from '@/core/units';
 import { Card } from '@/ui/Card';
 import { SourceLinks } from '@/ui/SourceLinks';
@@ -76,8 +76,8 @@ export function OtherRunsCard() {
                 <TableCell component="th" scope="row">
                   {bought.cells} bought AA, at the same current
                 </TableCell>
-                <TableCell align="right">{aboutTime(bought.seconds)}</TableCell>
-                <TableCell align="right">{aboutTime(bought.seconds)}</TableCell>
+                <TableCell align="right">{boughtWords(bought)}</TableCell>
+                <TableCell align="right">{boughtWords(bought)}</TableCell>
                 <TableCell align="right">{formatJoules(bought.joules)}</TableCell>
                 <TableCell align="right">{inMoney(bought.price)}</TableCell>
                 <TableCell align="right">{inMoney(bought.price)}</TableCell>

@@ -68,8 +68,8 @@ export function TurnsPart() {
 }
 
 function TurnsResult({ run }: { readonly run: IntermittentRun }) {
-  const { need, strings } = usePlanContext().evaluation;
-  const { headline, detail } = turnsWords(run, need.name, strings.length);
+  const { strings } = usePlanContext().evaluation;
+  const { headline, detail } = turnsWords(run, strings.length);
   const lines = [
     {
       name: 'at its ends',

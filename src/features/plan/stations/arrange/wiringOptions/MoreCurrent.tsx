@@ -24,6 +24,9 @@ export function MoreCurrent({ evaluation, edit, prices }: MoreCurrentProps) {
   const compared =
     desk.grid !== null && !desk.loadReversed ? compareAdditions(evaluation, prices) : null;
   if (compared === null || wiring.strings >= countLimits(wiring).mostStrings) return null;
+  // A clock takes what it takes, whatever it is fed by.
+  if ([compared.string, compared.metal].every((one) => formatAmps(one.amps) === formatAmps(amps)))
+    return null;
   const { pairs } = cell.size;
   return (
     <Box component="section" aria-label="More current" sx={{ mt: 2 }} data-testid="more-current">
