@@ -131,7 +131,7 @@ const PAGES: Readonly<Record<string, Shown>> = {
     at: '/api/recipes/tested',
     found: RECIPE,
     // Sizes are a plan's too.
-    only: /^(?!Shape|Width|Depth|Gap|Thickness|Fewer|More|Altering|Sand|Juice|Ask|Carbon|This cell|Copper and|Dilute|Never|Floral|Rhubarb|Capacitors|Sparks|Warm)/,
+    only: /^(?!Shape|Width|Depth|Gap|Thickness|Fewer|More|Altering|Sand|Juice|Ask|Carbon|These cells|Copper and|Dilute|Never|Floral|Rhubarb|Capacitors|Sparks|Warm)/,
   },
   safekeeping: {
     page: (
