@@ -49,11 +49,17 @@ export function wordsOfTarget(target: PlanTarget): TargetWords {
   }
 }
 
-/** That it does not work: `The amber LED stays dark`; side by side the colour that needs least volts may shine all the same. */
+/** Whether its LEDs are not equally bright: side by side the colour that needs least volts takes most. */
+export function someShineMore(target: PlanTarget): boolean {
+  return (
+    target.kind === 'leds' && target.joined === 'side-by-side' && new Set(target.colours).size > 1
+  );
+}
+
+/** That it does not work: `The amber LED stays dark`. */
 export function failsWords(target: PlanTarget, name: string): string {
   if (target.kind !== 'leds') return `The ${name} ${wordsOfTarget(target).fails}`;
-  const someMayShine = target.joined === 'side-by-side' && new Set(target.colours).size > 1;
-  return `${capital(name)} ${someMayShine ? 'do not all light' : 'stay dark'}`;
+  return `${capital(name)} ${someShineMore(target) ? 'do not all light' : 'stay dark'}`;
 }
 
 /** Whether it lights: seen by its light, and minded where it is turned round. */

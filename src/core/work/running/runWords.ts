@@ -1,5 +1,6 @@
 import type { PlanTarget } from '../../records/plan/planSchema';
 import { AA_CELL } from '../../physics/readings/referenceCells';
+import { isLedLoad } from '../../physics/circuit/load/load';
 import { failsWords } from '../../records/plan/targetWords';
 import type { BrightnessBand } from '../../physics/circuit/brightness';
 import type { LoadRequirement } from '../../records/plan/loadRequirement';
@@ -129,20 +130,22 @@ export function stillWords(
   }
   const first = Math.min(enoughUntil, run.endSeconds);
   const at = shortClock(clockAfter(from, first / 60));
-  const enough = need.load.kind === 'led' ? 'bright enough' : 'strong enough';
+  const enough = enoughOf(need);
   return first < 1
     ? `Not ${enough} from the beginning.`
     : `Not until ${until}: ${enough} until ${at} only.`;
 }
 
+const enoughOf = ({ load }: LoadRequirement): string =>
+  isLedLoad(load) ? 'bright enough' : 'strong enough';
+
 /** How long it is bright enough, or strong enough, where that is shorter than wanted. */
 function enoughWords(
   { wantedUntil }: Pick<BatteryRun, 'wantedUntil'>,
   atFirst: boolean,
-  { load }: LoadRequirement,
+  need: LoadRequirement,
 ): string {
-  const enough =
-    load.kind === 'led' || load.kind === 'led-group' ? 'bright enough' : 'strong enough';
+  const enough = enoughOf(need);
   return atFirst && wantedUntil !== null
     ? `${enough} for ${aboutTime(wantedUntil)} only`
     : `never ${enough}`;

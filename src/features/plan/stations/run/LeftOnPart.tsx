@@ -37,6 +37,7 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
 import { type Running, WRAP_NAMES, wrapOf, wrapsFor } from '@/core/records/plan/runningSchema';
 import { cautionTextsOf } from '@/core/physics/recipes/recipe';
+import { someShineMore } from '@/core/records/plan/targetWords';
 import { CautionList } from '@/ui/CautionList';
 import { Choice } from '@/ui/Choice';
 
@@ -74,7 +75,8 @@ function InTime({ left }: { readonly left: LeftRunning }) {
     loadedVolts: stairs[index] ?? one.loadedVolts,
     amps: now.stringAmps[index] ?? one.amps,
   }));
-  const words = `${now.brightness === null ? '' : `${now.brightness}, `}${formatAmps(now.amps)} at ${formatVolts(now.volts)}`;
+  const look = someShineMore(plan.target) ? `darkest: ${now.brightness}` : now.brightness;
+  const words = `${now.brightness === null ? '' : `${look}, `}${formatAmps(now.amps)} at ${formatVolts(now.volts)}`;
   return (
     <>
       {plan.switchedOnAt === null ? null : (

@@ -30,6 +30,16 @@ test('left running: how long, what ends it, and the desk at any moment', async (
   expect(await textOf('run-now')).toBe(first);
 });
 
+test('of LEDs side by side the darkest is told, as the others take most of the current', async () => {
+  const target = { kind: 'leds', colours: ['red', 'blue'], joined: 'side-by-side' } as const;
+  const plan = demoPlan('demo-lamp');
+  showPlan(
+    { ...plan, target: { ...target, colours: [...target.colours], brightness: 'dim' } },
+    'run',
+  );
+  expect(await textOf('run-now')).toMatch(/^darkest: \w+, [\d.]+ mA at/);
+});
+
 test('cover and air change how long it runs; a humidity that cannot be is told at its field', async () => {
   showPlan({ ...newPlan('Left'), cell: freshCell('coin-pile-brine', 'felt') }, 'run');
   const taped = await textOf('run-end');
