@@ -88,3 +88,14 @@ test('? lists the keys; nothing happens while a field is typed in', async () => 
   }
   await expectAccessible();
 });
+
+test('a station opens at its top; another part of it, and an edit, stay where they are', () => {
+  const { goTo } = showPlan(PLAN, 'arrange');
+  const page = document.documentElement;
+  page.scrollTop = 500;
+  goTo('ready', 'class');
+  expect(page.scrollTop).toBe(0);
+  page.scrollTop = 500;
+  goTo('ready', 'shopping');
+  expect(page.scrollTop).toBe(500);
+});

@@ -198,3 +198,20 @@ test('in the timetable each task stands where its hour is, as wide as it takes',
   expect(parseFloat(left)).toBeCloseTo((100 * 6) / 9, 3);
   expect(parseFloat(width)).toBeCloseTo(100 / 9, 3);
 });
+
+test('either rule for spare cells says what the other would give', () => {
+  const { goTo } = showPlan(demoPlan('demo-lamp'), 'ready');
+  goTo('ready', 'class');
+  const said = (): number[] => {
+    const text = plain(screen.getByText(/The other rule gives/).textContent ?? '');
+    return (/^(\d+) for (\d+) cells\. The other rule gives (\d+)\.$/.exec(text) ?? [])
+      .slice(1)
+      .map(Number);
+  };
+  const [own, cells, other] = said();
+  // Six groups with as many cells as stand on the desk; one in six of them, rounded up.
+  expect(cells).toBe(6 * 20);
+  expect(own).toBe(Math.ceil(cells! / 6));
+  press('enough in 95 of 100 classes');
+  expect(said()).toEqual([other, cells, own]);
+});
