@@ -28,9 +28,12 @@ test('who watches is told of fresh lines only', () => {
   expect(appendToLog(context, 'p', [note('a')], 'group').status).toBe('logged');
   expect(appendToLog(context, 'none', [note('a')], 'group').status).toBe('no-plan');
   expect(told).toBe(1);
+  // Of several that come together one is enough.
+  expect(appendToLog(context, 'p', [note('a'), note('b')], 'group').status).toBe('logged');
+  expect(told).toBe(2);
   stop();
-  appendToLog(context, 'p', [note('b')], 'group');
-  expect(told).toBe(1);
+  appendToLog(context, 'p', [note('c')], 'group');
+  expect(told).toBe(2);
 });
 
 const read = async (stream: ReadableStream<Uint8Array>, until: RegExp): Promise<string> => {
