@@ -133,6 +133,7 @@ test('a refit says what it changed and by how much it is better', () => {
 
 test('what it has given stands beside bought cells', () => {
   expect(plain(givenWords(900))).toBe('900 J: as much as 10 % of what a bought AA cell holds');
+  expect(plain(givenWords(9180))).toBe('9180 J: as much as 100 % of what a bought AA cell holds');
   expect(plain(givenWords(18_900))).toBe('18.9 kJ: as much as 2.1 bought AA cells hold');
 });
 

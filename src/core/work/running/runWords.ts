@@ -64,8 +64,9 @@ export function endWords(
 /** What it has given by its end, beside bought cells: `1280 J: as much as 14 % of what a bought AA cell holds`. */
 export function givenWords(joules: number): string {
   const cells = joules / AA_CELL.joules;
+  // Below 1.05 it reads as one.
   const beside =
-    cells < 1
+    cells < 1.05
       ? `${formatNumber(100 * cells, 2)} % of what a bought AA cell holds`
       : `${formatNumber(cells, 2)} bought AA cells hold`;
   return `${formatJoules(joules)}: as much as ${beside}`;
