@@ -15,6 +15,7 @@ import {
 } from '@/core/units';
 import { inFahrenheit, inInches } from '@/core/formats/customary';
 import { useWayOfMeasuring } from './useLocalUnits';
+import { issuesOfZod } from '@/core/issuesOfZod';
 import { parseQuantity, type QuantityKind } from '@/core/formats/parseQuantity';
 
 export type QuantityFieldProps = Omit<TextInputProps, 'value' | 'onChange' | 'error'> & {
@@ -116,5 +117,5 @@ function problemOf(
   const parsed = parseQuantity(typed, kind);
   if (!parsed.ok) return parsed.issues[0]?.message ?? 'This cannot be read.';
   const checked = schema?.safeParse(stored === undefined ? parsed.value : stored(parsed.value));
-  return checked?.error?.issues[0]?.message ?? null;
+  return checked?.success === false ? (issuesOfZod(checked.error)[0]?.message ?? null) : null;
 }

@@ -3,6 +3,7 @@
 import { TextInput, type TextInputProps } from './TextInput';
 import { useState } from 'react';
 import type * as z from 'zod/mini';
+import { issuesOfZod } from '@/core/issuesOfZod';
 
 type WordsFieldProps = Omit<TextInputProps, 'value' | 'onChange' | 'error'> & {
   readonly label: string;
@@ -18,7 +19,7 @@ export function WordsField({ value, schema, onCommit, helperText, ...rest }: Wor
   const current = draft !== null && draft.committed === value ? draft.text : null;
   const parsed = current === null ? null : schema.safeParse(current);
   const problem =
-    parsed === null || parsed.success ? null : (parsed.error.issues[0]?.message ?? null);
+    parsed === null || parsed.success ? null : (issuesOfZod(parsed.error)[0]?.message ?? null);
   return (
     <TextInput
       {...rest}

@@ -5,7 +5,7 @@ import { DEMO_LOG } from '@/cli/demoLog';
 import { demoPlan } from '@/cli/demoPlans';
 import { logged } from '@/testing/core/logged';
 import { stopClock } from '@/testing/ui/controls';
-import { showPlan } from '@/testing/ui/planPage';
+import { PARTS_OF_PLAN, showPlan } from '@/testing/ui/planPage';
 import { answerTo } from '@/testing/ui/server';
 import { openStreams, tellJudged } from '@/testing/ui/streams';
 import { showPage } from '@/testing/ui/toolPage';
@@ -18,25 +18,6 @@ beforeEach(openStreams);
 answering('leaveRunning', 'cellTypes');
 
 const LINES = logged(DEMO_LOG.requests);
-const PARTS = [
-  ['power', ''],
-  ['cell', ''],
-  ['arrange', ''],
-  ['ready', 'class'],
-  ['ready', 'safety'],
-  ['ready', 'shopping'],
-  ['ready', 'timetable'],
-  ['ready', 'prepare'],
-  ['ready', 'prints'],
-  ['build', ''],
-  ['build', 'log'],
-  ['build', 'board'],
-  ['build', 'results'],
-  ['run', 'turns'],
-  ['run', 'short'],
-  ['run', 'bank'],
-  ['run', 'ways'],
-] as const;
 
 /** Words of a part of a plan, after all that comes by itself has come. */
 async function words(id: string, station: string, part: string): Promise<string> {
@@ -53,7 +34,7 @@ test('what stands round a part', async () => {
   expect(wordsOfPage().filter((line) => !part.includes(line))).toMatchSnapshot();
 });
 
-test.each(PARTS)('%s %s', async (station, part) => {
+test.each([...PARTS_OF_PLAN, ['run', ''] as const])('%s %s', async (station, part) => {
   expect(await words('demo-lamp', station, part)).toMatchSnapshot();
 });
 

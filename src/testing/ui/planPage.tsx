@@ -30,6 +30,27 @@ const STATIONS: Readonly<Record<string, ComponentType>> = {
   run: RunStation,
 };
 
+/** Every part of a plan's stations, but for what it is left to run by itself. */
+export const PARTS_OF_PLAN = [
+  ['power', ''],
+  ['cell', ''],
+  ['arrange', ''],
+  ['ready', 'class'],
+  ['ready', 'safety'],
+  ['ready', 'shopping'],
+  ['ready', 'timetable'],
+  ['ready', 'prepare'],
+  ['ready', 'prints'],
+  ['build', ''],
+  ['build', 'log'],
+  ['build', 'board'],
+  ['build', 'results'],
+  ['run', 'turns'],
+  ['run', 'short'],
+  ['run', 'bank'],
+  ['run', 'ways'],
+] as const;
+
 interface PlanPage {
   /** What was sent to be kept, newest last. */
   readonly kept: Kept[];
