@@ -28,6 +28,8 @@ test('a plan is made, changed and measured without a pointer', async ({ page }) 
   await page.goto('/');
   await tabTo(page, /New plan/);
   await page.keyboard.press('Enter');
+  // Nobody types before it stands there; a test on a busy machine does.
+  await expect(page.getByRole('textbox', { name: 'Name of the plan' })).toBeFocused();
   await page.keyboard.type('Keys only');
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/\/power$/);

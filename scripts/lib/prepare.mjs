@@ -9,6 +9,8 @@ const LEAST_NODE_MAJOR = 20;
 const NGSPICE = '/usr/bin/ngspice';
 /** The one package that is compiled on this machine; the others come as they are. */
 const COMPILED = 'better-sqlite3';
+/** What the database would be compiled with and nothing here asks of it: a third of its compiling. */
+const NOT_ASKED_FOR = ['FTS3', 'FTS3_PARENTHESIS', 'FTS4', 'FTS5', 'GEOPOLY', 'RTREE', 'STAT4'];
 /** Where commands that were started at once wait for each other. */
 const LOCKS = join(ROOT, '.setup');
 /** Everything that a build depends on. */
@@ -39,8 +41,8 @@ export async function ensurePackages() {
 }
 
 /**
- * Compiles the database for this machine unless that is done. It needs one core: the other one is free meanwhile. Compiled with
- * little optimising it is there in half of the time; a query waits for the disk, not for the processor.
+ * Compiles the database for this machine unless that is done. It needs one core: the other one is free meanwhile. Without
+ * optimising it is there in a third of the time, and a query takes a fifth longer: microseconds.
  */
 export async function ensureCompiled() {
   const binary = join(ROOT, 'node_modules', COMPILED, 'build/Release/better_sqlite3.node');
@@ -48,7 +50,8 @@ export async function ensureCompiled() {
   await alone(LOCKS, 'database', async () => {
     if (existsSync(binary)) return;
     console.log('Compiling the database for this machine (a few minutes the first time) …');
-    const env = { CFLAGS: '-O1', CXXFLAGS: '-O1' };
+    const without = NOT_ASKED_FOR.map((name) => `-USQLITE_ENABLE_${name}`);
+    const env = { CFLAGS: ['-O0', ...without].join(' '), CXXFLAGS: '-O1' };
     await runOrExit('Compiling the database', 'npm', ['rebuild', COMPILED], { env });
   });
 }
