@@ -1,4 +1,9 @@
-import { spawnSync } from 'node:child_process';
+import {
+  receiveMessageOnPort,
+  MessageChannel,
+  Worker,
+  type MessagePort,
+} from 'node:worker_threads';
 import * as z from 'zod/mini';
 
 const place = { x: z.number(), y: z.number() };
@@ -17,12 +22,24 @@ const pages = z.array(
   }),
 );
 
-/** Reads in a process of its own: pdf.js is a module that the tests' runtime cannot load. */
+/** Reads in a thread of its own: pdf.js is a module that the tests' runtime cannot load. Files follow each other; it is loaded once. */
 const READER = `
-import { getDocument, OPS, Util } from 'pdfjs-dist/legacy/build/pdf.mjs';
-const chunks = [];
-for await (const chunk of process.stdin) chunks.push(chunk);
-const pdf = await getDocument({ data: new Uint8Array(Buffer.concat(chunks)), verbosity: 0 }).promise;
+const { workerData } = require('node:worker_threads');
+const { port, answers } = workerData;
+// What it misses for pictures it says aloud.
+console.log = console.warn = () => undefined;
+const loaded = import('pdfjs-dist/legacy/build/pdf.mjs');
+port.on('message', async (file) => {
+  try {
+    port.postMessage({ pages: await pagesOf(await loaded, file) });
+  } catch (error) {
+    port.postMessage({ wrong: String(error) });
+  }
+  Atomics.add(answers, 0, 1);
+  Atomics.notify(answers, 0);
+});
+async function pagesOf({ getDocument, OPS, Util }, data) {
+const pdf = await getDocument({ data, verbosity: 0 }).promise;
 const NUMBERS = { [OPS.rectangle]: 4, [OPS.curveTo]: 6, [OPS.curveTo2]: 4, [OPS.curveTo3]: 4, [OPS.closePath]: 0 };
 const pages = [];
 for (let number = 1; number <= pdf.numPages; number += 1) {
@@ -94,19 +111,43 @@ for (let number = 1; number <= pdf.numPages; number += 1) {
     })),
   });
 }
-// What pdf.js misses for pictures it says in lines before.
-process.stdout.write('\\n' + JSON.stringify(pages));
+return pages;
+}
 `;
+
+const answered = z.union([z.object({ pages }), z.object({ wrong: z.string() })]);
+
+interface Reader {
+  readonly port: MessagePort;
+  /** How many files it has answered for. */
+  readonly answers: Int32Array;
+}
+
+/** A machine that others use too may take long over it. */
+const PATIENCE_MS = 120_000;
+
+let reader: Reader | null = null;
+
+function startReader(): Reader {
+  const { port1, port2 } = new MessageChannel();
+  const answers = new Int32Array(new SharedArrayBuffer(4));
+  const workerData = { port: port2, answers };
+  new Worker(READER, { eval: true, workerData, transferList: [port2] }).unref();
+  port1.unref();
+  return { port: port1, answers };
+}
 
 /** What stands on each page of a PDF file, and where: points from its upper left, the base line for y. */
 export function pdfPages(file: Uint8Array): z.infer<typeof pages> {
-  const { status, stdout, stderr } = spawnSync(
-    process.execPath,
-    ['--input-type=module', '-e', READER],
-    { input: file, encoding: 'utf8', maxBuffer: 50e6 },
-  );
-  if (status !== 0) throw new Error(`the PDF cannot be read: ${stderr}`);
-  return pages.parse(JSON.parse(stdout.slice(stdout.lastIndexOf('\n'))));
+  const { port, answers } = (reader ??= startReader());
+  const before = Atomics.load(answers, 0);
+  port.postMessage(new Uint8Array(file));
+  if (Atomics.wait(answers, 0, before, PATIENCE_MS) === 'timed-out') {
+    throw new Error('the PDF is not read');
+  }
+  const answer = answered.parse(receiveMessageOnPort(port)?.message);
+  if ('wrong' in answer) throw new Error(`the PDF cannot be read: ${answer.wrong}`);
+  return answer.pages;
 }
 
 /** Its words, page by page. */

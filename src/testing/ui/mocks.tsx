@@ -4,12 +4,21 @@
  */
 import { format } from 'node:util';
 import '@testing-library/jest-dom';
-import { configure } from '@testing-library/react';
+import { configure, getConfig } from '@testing-library/react';
 
 // Nothing is timed: a busy machine may take long over what comes in a moment; what never comes still fails. While mutants
 // are tried much never comes.
 const { patienceMs = 60_000 } = globalThis as { patienceMs?: number };
-configure({ asyncUtilTimeout: patienceMs });
+const { getElementError: withPage } = getConfig();
+configure({
+  asyncUtilTimeout: patienceMs,
+  // While something is waited for nobody reads the page: it is told where the waiting ends.
+  getElementError: (message, container) =>
+    (getConfig() as { _disableExpensiveErrorDiagnostics?: boolean })
+      ._disableExpensiveErrorDiagnostics === true
+      ? new Error(message ?? '')
+      : withPage(message, container),
+});
 
 const complaints: string[] = [];
 beforeAll(() => {

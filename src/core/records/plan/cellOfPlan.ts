@@ -5,14 +5,22 @@ import { cellBuild, type CellBuild } from '../../physics/recipes/cellBuild';
 import { recipeOfOwn } from '../../physics/recipes/ownRecipe';
 import { bodyOf, type Recipe } from '../../physics/recipes/recipe';
 import { RECIPES } from '../../physics/recipes/recipes';
+import { keepingLast } from '../../keepingLast';
 import type { Plan } from './planSchema';
 
-/** The plan's cell, finished, in the plan's room. */
-export function cellOfPlan({
-  cell,
-  running,
-  meter,
-}: Pick<Plan, 'cell' | 'running' | 'meter'>): PlannedCell {
+type OfCell = Pick<Plan, 'cell' | 'running' | 'meter'>;
+
+/** The cells of as many plans, or of one and what was compared with it, stay known with all that was worked out of them. */
+const MOST_CELLS = 16;
+
+/** The plan's cell, finished, in the plan's room; the same object for an equal cell, however the plan came here. */
+export const cellOfPlan = keepingLast(
+  MOST_CELLS,
+  ({ cell, running, meter }: OfCell) => JSON.stringify([cell, running.celsius, meter.shuntOhms]),
+  finishedCell,
+);
+
+function finishedCell({ cell, running, meter }: OfCell): PlannedCell {
   const build = buildOfPlan(cell);
   const own = cell.own === null ? null : ownCell(cell.own, build, meter.shuntOhms);
   const { openVolts } = beliefBeforeReading(build, cell.school);

@@ -15,21 +15,20 @@ export interface CellEndsAt {
 }
 
 /** Ageing cells by cell, room and length of string: a search asks again and again for the same. */
-const ageingCache = new WeakMap<PlannedCell, WeakMap<Running, Map<number, AgeingCell>>>();
+const ageingCache = new WeakMap<PlannedCell, Map<string, AgeingCell>>();
 /** Moments of a cell that are kept: the wanted time is asked for most, others pass by. */
 const MOST_MOMENTS = 64;
 const modelCache = new WeakMap<AgeingCell, Map<number, CellModel>>();
 
 /** A cell with what changes in it where it stands in strings of a length. */
 export function ageingOf(cell: PlannedCell, running: Running, cellsInSeries: number): AgeingCell {
-  const ofCell = ageingCache.get(cell) ?? new WeakMap<Running, Map<number, AgeingCell>>();
+  const ofCell = ageingCache.get(cell) ?? new Map<string, AgeingCell>();
   ageingCache.set(cell, ofCell);
-  const ofRoom = ofCell.get(running) ?? new Map<number, AgeingCell>();
-  ofCell.set(running, ofRoom);
+  const { wrap, humidity, celsius, fromDry } = running;
+  const key = `${cellsInSeries} ${wrap} ${humidity} ${celsius} ${fromDry}`;
   const ageing =
-    ofRoom.get(cellsInSeries) ??
-    ageingCell(cell, surroundingsOf(running, cell.recipe, cellsInSeries));
-  ofRoom.set(cellsInSeries, ageing);
+    ofCell.get(key) ?? ageingCell(cell, surroundingsOf(running, cell.recipe, cellsInSeries));
+  ofCell.set(key, ageing);
   return ageing;
 }
 
