@@ -1,3 +1,4 @@
+import { keepingLast } from '@/core/keepingLast';
 import type { Plan } from '@/core/records/plan/planSchema';
 import { summaryOfPlan, type PlanSummary } from '@/core/work/judging/planSummary';
 import type { Result } from '@/core/result';
@@ -108,18 +109,7 @@ export async function warmShelf(context: Pick<ServerContext, 'documents' | 'now'
   }
 }
 
-/** Summaries of plans as they stand, by the plan’s text: working one out takes a tenth of a second, and a shelf has many. */
-const kept = new Map<string, PlanSummary>();
 const MAX_KEPT = 300;
 
-function keptSummary(plan: Plan): PlanSummary {
-  const text = JSON.stringify(plan);
-  const known = kept.get(text);
-  const summary = known ?? summaryOfPlan(plan);
-  // The one used last goes to the end, so that the first is the one unused for longest.
-  kept.delete(text);
-  kept.set(text, summary);
-  const [oldest] = kept.keys();
-  if (kept.size > MAX_KEPT && oldest !== undefined) kept.delete(oldest);
-  return summary;
-}
+/** Summaries of plans as they stand, by the plan’s text: working one out takes a tenth of a second, and a shelf has many. */
+const keptSummary = keepingLast(MAX_KEPT, (plan: Plan) => JSON.stringify(plan), summaryOfPlan);

@@ -1,6 +1,7 @@
+import { keepingLast } from '@/core/keepingLast';
 import type { GroupReading } from '@/core/records/logbook/foldLog';
 import type { Plan } from '@/core/records/plan/planSchema';
-import { benchFacts, type BenchFacts } from '@/core/work/guide/benchFacts';
+import { benchFacts } from '@/core/work/guide/benchFacts';
 import type { BenchJudgement } from '@/core/work/guide/benchJudgement';
 import { judgeBench } from '@/core/work/guide/judgeBench';
 import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
@@ -21,14 +22,10 @@ const MOST_KEPT = 8;
 
 /** Judges readings, with the facts of the last plans at hand. */
 export function createJudge(): (request: JudgeRequest) => BenchJudgement | null {
-  const known = new Map<string, BenchFacts>();
-  return ({ planId, revision, plan, readings }) => {
-    const key = `${planId} ${revision}`;
-    const facts = known.get(key) ?? benchFacts(plan, evaluatePlan(plan));
-    known.delete(key);
-    known.set(key, facts);
-    const [oldest] = known.keys();
-    if (known.size > MOST_KEPT && oldest !== undefined) known.delete(oldest);
-    return judgeBench(facts, readings);
-  };
+  const factsOf = keepingLast(
+    MOST_KEPT,
+    ({ planId, revision }: JudgeRequest) => `${planId} ${revision}`,
+    ({ plan }) => benchFacts(plan, evaluatePlan(plan)),
+  );
+  return (request) => judgeBench(factsOf(request), request.readings);
 }
