@@ -4,16 +4,16 @@ import { newPlan } from '../../records/plan/newPlan';
 import type { Plan } from '../../records/plan/planSchema';
 import { deskNetwork } from '../../physics/desk/deskNetwork';
 import { solveNetwork } from '../../physics/circuit/network/solveNetwork';
-import { evaluatePlan, reaches } from '../judging/evaluatePlan';
+import { evaluatePlan, reaches } from './evaluatePlan';
 import {
   explainChance,
   explainOpenVolts,
   explainOperatingPoint,
   explainResistance,
-} from './explain';
+} from '../words/explain';
 import { wiringReason } from '../search/wiringReason';
-import { whatHelps } from '../judging/whatHelps';
-import { asPercentRounded, shortfallReason, verdictOf } from '../judging/verdict';
+import { whatHelps } from './whatHelps';
+import { asPercentRounded, shortfallReason, verdictOf } from './verdict';
 
 const lamp: Plan = {
   ...newPlan('Lamp'),

@@ -1,12 +1,12 @@
-import { endAtMeanCurrent, endOfBattery } from '../search/batteryInTime';
+import { endAtMeanCurrent, endOfBattery } from './batteryInTime';
 import { RECIPE_IDS } from '../../physics/recipes/recipe';
 import { RECIPES } from '../../physics/recipes/recipes';
 import { laidOutGrid, withoutCell } from '../../physics/desk/deskEdits';
 import { freshCell, newPlan } from '../../records/plan/newPlan';
 import type { Plan } from '../../records/plan/planSchema';
 import { runBattery } from '../running/runBattery';
-import { evaluatePlan } from './evaluatePlan';
-import { verdictOf } from './verdict';
+import { evaluatePlan } from '../judging/evaluatePlan';
+import { verdictOf } from '../judging/verdict';
 
 const lamp: Plan = {
   ...newPlan('Lamp'),

@@ -10,13 +10,13 @@ import { boosterOnSource, TYPICAL_BOOSTER } from '../../physics/circuit/load/boo
 import { gridCurve } from '../../physics/circuit/battery/sourceCurve';
 import { compareAdditions } from '../judging/compareAdditions';
 import { EMPTY_CUPBOARD, withGuidePrices } from '../../records/cupboard/cupboardSchema';
-import { combinationsFor } from '../search/combinations';
+import { combinationsFor } from './combinations';
 import { evaluatePlan } from '../judging/evaluatePlan';
-import { largestWins, pairsInOneBody, saltKillsAcid, voltsTimesAmps } from './misconceptions';
+import { largestWins, pairsInOneBody, saltKillsAcid, voltsTimesAmps } from '../words/misconceptions';
 import { otherLoads } from '../judging/otherLoads';
-import { OBJECTIVES, type BatteryCandidate } from '../search/plannerTypes';
+import { OBJECTIVES, type BatteryCandidate } from './plannerTypes';
 import { priceOfUnit } from '../parts/priceOfBill';
-import { wiringOptionsOf, SEARCH_DEFAULTS } from '../search/wiringOptions';
+import { wiringOptionsOf, SEARCH_DEFAULTS } from './wiringOptions';
 import { RECIPES } from '../../physics/recipes/recipes';
 
 const plan = {

@@ -1,9 +1,9 @@
-import { type GridRequirement, secondsOf } from '../search/searchGrids';
+import { type GridRequirement, secondsOf } from './searchGrids';
 import { gridDesk } from '../../physics/desk/desk';
-import { onStrongClass } from '../search/loadLimits';
+import { onStrongClass } from './loadLimits';
 import { loadOnDesk } from '../../physics/desk/solveDesk';
-import { deskAfter, endBefore } from '../search/batteryInTime';
-import { type ClassRun, chanceInTime } from '../search/chanceInTime';
+import { deskAfter, endBefore } from './batteryInTime';
+import { type ClassRun, chanceInTime } from './chanceInTime';
 import { familyModel } from '../../../testing/core/cells';
 import { familyOf } from '../../physics/recipes/recipe';
 import { USUAL_CLASS_METER } from '@/core/physics/instruments/classMeter';
@@ -17,10 +17,10 @@ import { cellOfPlan } from '../../records/plan/cellOfPlan';
 import type { PlanTarget } from '../../records/plan/planSchema';
 import { USUAL_RUNNING } from '../../records/plan/runningSchema';
 import { wishFor } from '../../../testing/core/wishes';
-import { whyImpossible } from '../search/impossible';
-import { nearestFeasibleTarget } from '../search/nearestFeasibleTarget';
-import { longestString, planGrids, PLANNING_DEFAULTS } from '../search/planGrids';
-import { isRecommended } from './verdict';
+import { whyImpossible } from './impossible';
+import { nearestFeasibleTarget } from './nearestFeasibleTarget';
+import { longestString, planGrids, PLANNING_DEFAULTS } from './planGrids';
+import { isRecommended } from '../judging/verdict';
 
 const kiwi = { emfVolts: 0.93, resistanceOhms: 654 };
 const led = (colour: LedColour, brightness: WantedBrightness): PlanTarget => ({

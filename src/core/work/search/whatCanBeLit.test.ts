@@ -4,10 +4,10 @@ import { requirementOf } from '../../records/plan/loadRequirement';
 import { USUAL_RUNNING } from '../../records/plan/runningSchema';
 import { missingParts } from '../parts/partStock';
 import { evaluatePlan, reaches } from '../judging/evaluatePlan';
-import { litFigures, litHeadline, litTitle, litWiring, moreWords, usesWords } from './litWords';
-import { planOfThing } from '../search/planOfThing';
+import { litFigures, litHeadline, litTitle, litWiring, moreWords, usesWords } from '../words/litWords';
+import { planOfThing } from './planOfThing';
 import { verdictOf } from '../judging/verdict';
-import { whatCanBeLit } from '../search/whatCanBeLit';
+import { whatCanBeLit } from './whatCanBeLit';
 
 /** Nine potatoes, six nails, ten copper strips, eight leads, two LEDs and a clock. */
 const HAVE = {
