@@ -3,7 +3,7 @@ import { bodyOf } from '../../physics/recipes/recipe';
 import { cellAmpsAt, terminalVoltage } from '../../physics/cell/cellModel';
 import { RECIPES } from '../../physics/recipes/recipes';
 import type { SpecCell } from '../../physics/circuit/faults/batterySpec';
-import { asLines, hasCurves } from './lines';
+import { asLines, hasCurves, nearby } from './lines';
 
 const recipe = RECIPES['copper-zinc-fruit'];
 const lemon = typicalModel(cellBuild(recipe, bodyOf(recipe, 'lemon')));
@@ -53,4 +53,13 @@ test('the strings of a group share the current', () => {
   if (item === undefined || !('strings' in item)) throw new Error('no group');
   const alone = cellOf(asLines([curved], 0.3e-3));
   expect(cellOf([...item.strings[0]!]).resistanceOhms).toBeCloseTo(alone.resistanceOhms, 9);
+});
+
+test('currents a hundredth apart are one, others stay within a hundredth', () => {
+  for (const amps of [2e-7, 0.00133, 0.41]) {
+    expect(Math.abs(nearby(amps) / amps - 1)).toBeLessThan(0.0101);
+    expect(nearby(-amps)).toBe(nearby(amps));
+  }
+  expect(new Set([1, 1.004, 0.997].map(nearby)).size).toBe(1);
+  expect(nearby(0)).toBe(0);
 });

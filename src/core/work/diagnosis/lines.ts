@@ -56,3 +56,11 @@ export function hasCurves(items: readonly SpecItem[]): boolean {
     'strings' in item ? item.strings.some(hasCurves) : !isLinearCell(item.cell),
   );
 }
+
+/** Step of the logarithm of currents that lines are drawn for. */
+const AMPS_STEP_LOG = 0.02;
+
+/** Lines for currents so near each other are as good as one, so that strings which a hypothesis leaves alone are solved once. */
+export function nearby(amps: number): number {
+  return Math.exp(AMPS_STEP_LOG * Math.round(Math.log(Math.abs(amps)) / AMPS_STEP_LOG));
+}

@@ -210,21 +210,29 @@ test('a measurement sees the parts of a pair that lie in its string, and no slip
     changes: [...first.changes, ...second.changes],
     parts: [first, second],
   });
-  expect(ofMeasurement(volts(1), slip)).toBe(NO_FAULT);
-  expect(ofMeasurement(volts(1), pairOfTwo(slip, dry))).toBe(dry);
-  expect(ofMeasurement(volts(1), pairOfTwo(dry, slip))).toBe(dry);
-  expect(ofMeasurement(volts(1), pairOfTwo(dry, open))).toBe(dry);
+  const withTwo: Measurement = { kind: 'volts', string: 1, from: 1, to: 1, built: 2 };
+  expect(ofMeasurement(withTwo, slip)).toBe(NO_FAULT);
+  expect(ofMeasurement(withTwo, pairOfTwo(slip, dry))).toBe(dry);
+  expect(ofMeasurement(withTwo, pairOfTwo(dry, slip))).toBe(dry);
+  expect(ofMeasurement(withTwo, pairOfTwo(dry, open))).toBe(dry);
   const both = pairOfTwo(dry, open);
   expect(ofMeasurement({ kind: 'load-amps' }, both)).toBe(both);
   expect(
-    ofMeasurement(volts(1), {
+    ofMeasurement(withTwo, {
       ...NO_FAULT,
       kind: 'load-broken',
       load: { ...RIGHT_LOAD, state: 'broken' },
     }),
   ).toBe(NO_FAULT);
   const flat = { ...NO_FAULT, meter: { gain: 1.2, noAmps: false, noVolts: false } };
-  expect(ofMeasurement(volts(1), flat)).toBe(flat);
+  expect(ofMeasurement(withTwo, flat)).toBe(flat);
+  // What does not stand yet is not measured, nor what lies beside a cell that is measured alone.
+  expect(ofMeasurement({ ...withTwo, built: 1 }, pairOfTwo(dry, open))).toBe(NO_FAULT);
+  const alone = (cell: number): Measurement => ({ kind: 'cell-volts', string: 1, cell });
+  expect(ofMeasurement(alone(2), pairOfTwo(dry, open))).toBe(dry);
+  expect([1, 3].map((cell) => ofMeasurement(alone(cell), dry))).toEqual([NO_FAULT, NO_FAULT]);
+  const shared = { ...dry, changes: dry.changes.map((one) => ({ ...one, sharesNext: true })) };
+  expect(ofMeasurement(alone(3), shared)).toBe(shared);
   // Below the second cell the string is sound.
   expect(inString(1, 1, dry)).toBe(NO_FAULT);
   expect(inString(1, 2, dry)).toBe(dry);

@@ -9,10 +9,11 @@ import { ROOM_THERMAL_VOLTS } from '../../constants';
 import { measurementKey, quantityOf, type Measurement } from '../../records/logbook/measurement';
 import { changedString, NO_FAULT, RIGHT_LOAD, RIGHT_METER, type Hypothesis } from './causes';
 import type { Load } from '../../physics/circuit/load/load';
-import { asLines, hasCurves } from './lines';
+import { asLines, hasCurves, nearby } from './lines';
 import type { NominalBattery } from './nominalBattery';
 import { LinearString, type ValueWithSlopes } from './linearString';
 import { ampsNoise } from './readingNoise';
+import { type Known, remembered } from './remembered';
 import { ScatterSources } from './scatterSources';
 import { FLOATING_VOLTS, ShownByMeter, type Prediction } from './shownByMeter';
 import { inString, ofMeasurement } from './seenByMeasurement';
@@ -29,9 +30,10 @@ export class Predictor {
   private readonly curved: boolean;
   private readonly scatter: ScatterSources;
   private readonly shown: ShownByMeter;
-  private readonly stands = new WeakMap<Hypothesis, Map<string, readonly SpecItem[]>>();
-  private readonly networks = new WeakMap<readonly SpecItem[], Map<number | null, LinearString>>();
-  private readonly known = new WeakMap<Hypothesis, Map<string, Prediction>>();
+  private readonly stands: Known<Hypothesis, readonly SpecItem[]> = new WeakMap();
+  private readonly networks: Known<readonly SpecItem[], LinearString> = new WeakMap();
+  private readonly wholes: Known<Hypothesis, JoinedStrings> = new WeakMap();
+  private readonly known: Known<Hypothesis, Prediction> = new WeakMap();
   private readonly ranges = new Map<string, CurrentRange>();
 
   constructor(nominal: NominalBattery) {
@@ -48,11 +50,8 @@ export class Predictor {
     range: CurrentRange | null = null,
   ): Prediction {
     const own = ofMeasurement(measurement, hypothesis);
-    const ofThis = remembered(this.known, own, () => new Map<string, Prediction>());
     const key = `${measurementKey(measurement)} ${range ?? ''}`;
-    const found = ofThis.get(key) ?? this.seen(measurement, own, range);
-    ofThis.set(key, found);
-    return found;
+    return remembered(this.known, own, key, () => this.seen(measurement, own, range));
   }
 
   /** What a meter shows that has something wrong with it. */
@@ -154,14 +153,9 @@ export class Predictor {
   /** The first cells of a string as they stand, with what is wrong among them. */
   private standing(string: number, built: number, hypothesis: Hypothesis): readonly SpecItem[] {
     const own = inString(string, built, hypothesis);
-    const of = remembered(this.stands, own, () => new Map<string, readonly SpecItem[]>());
-    const key = `${string} ${built}`;
-    const found = of.get(key);
-    if (found !== undefined) return found;
-    const all = changedString(this.nominal.strings[string - 1] ?? [], string, own);
-    const items = standingItems(all, built);
-    of.set(key, items);
-    return items;
+    return remembered(this.stands, own, `${string} ${built}`, () =>
+      standingItems(changedString(this.nominal.strings[string - 1] ?? [], string, own), built),
+    );
   }
 
   /** Without a drip or a shared body, cells that nothing is drawn from do not change what is below them: one network serves all. */
@@ -188,10 +182,9 @@ export class Predictor {
     endsOhms: number | null,
     firstPlace = 1,
   ): LinearString {
-    const ofThis = remembered(this.networks, items, () => new Map<number | null, LinearString>());
-    const found = ofThis.get(endsOhms) ?? this.built(items, endsOhms, firstPlace);
-    ofThis.set(endsOhms, found);
-    return found;
+    return remembered(this.networks, items, `joined by ${endsOhms}`, () =>
+      this.built(items, endsOhms, firstPlace),
+    );
   }
 
   /** Curves are followed by lines: first to the short-circuit current, then to the current that flows so. */
@@ -201,9 +194,9 @@ export class Predictor {
     firstPlace: number,
   ): LinearString {
     if (!this.curved) return new LinearString(items, endsOhms, firstPlace);
-    const first = new LinearString(asLines(items, null), endsOhms, firstPlace);
-    if (endsOhms === null) return first;
-    const amps = first.volts(1, items.length).value / endsOhms;
+    if (endsOhms === null) return new LinearString(asLines(items, null), null, firstPlace);
+    const open = this.network(items, null, firstPlace).volts(1, items.length, true);
+    const amps = open.value / (open.ohms + endsOhms);
     return new LinearString(asLines(items, amps), endsOhms, firstPlace);
   }
 
@@ -287,13 +280,23 @@ export class Predictor {
    * @param places its leads sit on the ends of so many cells of the only string; `null`: on the ends of the battery.
    */
   private whole(hypothesis: Hypothesis, load: Load | null, places: number | null): JoinedStrings {
-    const open = this.joined(hypothesis, null, places);
-    if (!this.curved || load === null) return open;
+    const key = `${load === null ? 'open' : 'loaded'} ${places}`;
+    return remembered(this.wholes, hypothesis, key, () => this.wholeAnew(hypothesis, load, places));
+  }
+
+  private wholeAnew(
+    hypothesis: Hypothesis,
+    load: Load | null,
+    places: number | null,
+  ): JoinedStrings {
+    if (load === null) return this.joined(hypothesis, null, places);
+    const open = this.whole(hypothesis, null, places);
+    if (!this.curved) return open;
     const { leadOhms } = hypothesis.load;
     const source = theveninCurve({ emfVolts: open.emf, resistanceOhms: open.ohms + leadOhms });
     const point = operatingPoint(source, load, ROOM_THERMAL_VOLTS);
     return point.status === 'solved'
-      ? this.joined(hypothesis, point.amps / this.nominal.strings.length, places)
+      ? this.joined(hypothesis, nearby(point.amps / this.nominal.strings.length), places)
       : open;
   }
 
@@ -307,7 +310,14 @@ export class Predictor {
       const string = index + 1;
       const items = this.joinedItems(string, places ?? meant.length, hypothesis);
       const network =
-        amps === null ? this.network(items, null) : new LinearString(asLines(items, amps), null);
+        amps === null
+          ? this.network(items, null)
+          : remembered(
+              this.networks,
+              items,
+              `lines at ${amps}`,
+              () => new LinearString(asLines(items, amps), null),
+            );
       const sign = hypothesis.reversedString === string ? -1 : 1;
       const { value, byVolts, byResistance } = network.volts(1, items.length, true);
       const { ohms, byResistance: ohmsBy } = network.resistance();
@@ -342,14 +352,4 @@ export class Predictor {
 /** A place that was turned round and is probed by its metals. */
 function turnedPlace(string: number, { changes }: Hypothesis): number | null {
   return changes.find((one) => one.probedByMetal === true && one.string === string)?.cell ?? null;
-}
-
-function remembered<Key extends object, Value>(
-  store: WeakMap<Key, Value>,
-  key: Key,
-  make: () => Value,
-): Value {
-  const found = store.get(key) ?? make();
-  store.set(key, found);
-  return found;
 }
