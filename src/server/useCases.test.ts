@@ -1,3 +1,4 @@
+import { eq } from 'drizzle-orm';
 import { newPlan } from '@/core/records/plan/newPlan';
 import { PLAN_DOCUMENT } from '@/core/records/plan/planDocument';
 import { openDatabase } from '@/data/openDatabase';
@@ -11,6 +12,8 @@ import {
   exportDocument,
   importDocument,
 } from './documents';
+import { listFairTests } from './listFairTests';
+import { listOwnRecipes, ownRecipes } from './listOwnRecipes';
 import { summaryOfPlan } from '@/core/work/judging/planSummary';
 import { listShelf } from './listShelf';
 import { openBench } from './openTool';
@@ -251,4 +254,54 @@ test('what cannot be read is not exported as if it could', () => {
   db.update(documents).set({ document: '{' }).run();
   expect(exportDocument(context, 'plans', id)?.ok).toBe(false);
   expect(exportDocument(context, 'plans', 'none')).toBeNull();
+});
+
+test('recipes of one’s own stand by their names, fair tests as they were changed; what cannot be read stands apart', () => {
+  const { db, context } = fresh();
+  const spoil = (kind: 'recipes' | 'fair-tests'): void => {
+    db.insert(documents)
+      .values({ kind, id: `bad-${kind}`, document: '{', revision: 1, createdAt: 9, updatedAt: 9 })
+      .run();
+  };
+  for (const title of ['Seaweed cup', 'Apple ring', 'Moss jar']) {
+    createDocument(context, 'recipes', title);
+    createDocument(context, 'fair-tests', title);
+  }
+  spoil('recipes');
+  spoil('fair-tests');
+  expect(listOwnRecipes(context).map(({ recipe }) => recipe.title)).toEqual([
+    'Apple ring',
+    'Moss jar',
+    'Seaweed cup',
+  ]);
+  expect(ownRecipes(context).unreadable.map(({ id }) => id)).toEqual(['bad-recipes']);
+  const { tests, unreadable } = listFairTests(context);
+  expect(tests.map(({ card }) => card.title)).toEqual(['Moss jar', 'Apple ring', 'Seaweed cup']);
+  expect(unreadable.map(({ id, faults }) => [id, faults.length > 0])).toEqual([
+    ['bad-fair-tests', true],
+  ]);
+});
+
+test('the shelf is sorted as it was asked for, and says which plans are judged anew', () => {
+  const { db, context } = fresh();
+  const dated = (title: string, lessonDate: string | null): void =>
+    context.documents('plans').insert(title, { ...newPlan(title), lessonDate }, context.now());
+  dated('c', '2999-01-02');
+  dated('a', null);
+  dated('b', '2999-01-01');
+  const ids = (sort: 'changed' | 'title' | 'lesson'): string =>
+    listShelf(context, { most: 9, find: '', sort, past: false })
+      .entries.map(({ id }) => id)
+      .join('');
+  expect([ids('changed'), ids('title'), ids('lesson')]).toEqual(['bac', 'abc', 'bca']);
+  const stored = db
+    .select()
+    .from(documents)
+    .all()
+    .find(({ id }) => id === 'a');
+  if (stored === undefined) throw new Error('a is stored');
+  const older = JSON.stringify({ ...(JSON.parse(stored.document) as object), version: 8 });
+  db.update(documents).set({ document: older }).where(eq(documents.id, 'a')).run();
+  const anew = listShelf(context).entries.map(({ id, judgedAnew }) => `${id} ${judgedAnew}`);
+  expect(anew).toEqual(['b false', 'a true', 'c false']);
 });

@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import type { LogRequest } from '@/core/records/logbook/logEntry';
-import { freshBench } from '@/testing/server/benchForTests';
+import { faultsOf, freshBench } from '@/testing/server/benchForTests';
 import { appendToLog } from './appendToLog';
 import { exportResults } from './exportResults';
 import { readPhoto, storePhoto } from './photos';
@@ -125,4 +125,39 @@ test('a broken archive stores nothing and says which file is at fault', () => {
   const { ok } = importPlanArchive(freshBench(), strToU8('PK\u0003\u0004 and nothing'), elsewhere);
   expect(ok).toBe(false);
   expect(importPlanArchive(freshBench(), zipSync({}), elsewhere).ok).toBe(false);
+});
+
+test('what an archive lacks, or has too much of, is said by its place', () => {
+  const files = filesOf(exportResults(filledBench(), 'p', 'plan', folder)?.bytes);
+  const said = (bytes: Uint8Array): string => {
+    const imported = importPlanArchive(freshBench(), bytes, join(folder, 'none'));
+    return imported.ok ? 'ok' : faultsOf(imported);
+  };
+  const without = (path: string): Uint8Array =>
+    zipSync(Object.fromEntries(Object.entries(files).filter(([name]) => name !== path)));
+  expect(said(without('plan.grozer.json'))).toBe('plan.grozer.json: The file holds no plan.');
+  expect(said(without('log.json'))).toBe('log.json: The file holds no logbook.');
+  expect(said(zipSync(files).slice(0, 200))).toMatch(/^: The file cannot be unpacked: .+\.$/);
+  const huge = zipSync({ ...files, 'log.json': new Uint8Array(50_000_001) }, { level: 0 });
+  expect(said(huge)).toBe(': Unpacked, the file is far too large for a plan.');
+  const withLog = (log: unknown): string =>
+    said(zipSync({ ...files, 'log.json': strToU8(JSON.stringify(log)) }));
+  const log = JSON.parse(strFromU8(files['log.json']!)) as { lines: object[] };
+  expect(withLog({ ...log, lines: Array.from({ length: 200_001 }, () => 0) })).toBe(
+    'log.json lines: A logbook has at most 200000 lines.',
+  );
+  const [first, ...rest] = log.lines;
+  expect(withLog({ ...log, lines: [{ ...first, group: 7 }, ...rest] })).toMatch(
+    /^log\.json lines 0 group: /,
+  );
+  expect(said(zipSync({ ...files, 'log.json': strToU8('{') }))).toBe(
+    'log.json: The logbook is not readable as JSON.',
+  );
+  expect(withLog({ ...log, version: 99 })).toMatch(/^log\.json version: /);
+  expect(said(zipSync({ ...files, 'photos/other': PNG }))).toBe(
+    'photos/other: The logbook does not know this photo.',
+  );
+  expect(said(zipSync({ ...files, [`photos/${PHOTO}`]: strToU8('no photo') }))).toBe(
+    `photos/${PHOTO}: This is no JPEG, PNG or WebP photo.`,
+  );
 });

@@ -34,9 +34,13 @@ describe('the gateway', () => {
         logPath: '/api/class/log',
         eventsPath: '/api/class/events',
         seatCookie: 'seat',
-        log: (sealed, body) => Promise.resolve({ status: 201, body: { sealed, body } }),
-        events: (sealed, _address, after) =>
-          Promise.resolve(
+        log: (sealed, body) =>
+          sealed === 'throws'
+            ? Promise.reject(new Error('no disk'))
+            : Promise.resolve({ status: 201, body: { sealed, body } }),
+        events: (sealed, _address, after) => {
+          if (sealed === 'throws') return Promise.reject(new Error('no disk'));
+          return Promise.resolve(
             sealed === undefined
               ? { refusal: { status: 401, body: {} } }
               : {
@@ -47,7 +51,8 @@ describe('the gateway', () => {
                     return left;
                   },
                 },
-          ),
+          );
+        },
       },
     });
   });
@@ -98,7 +103,10 @@ describe('the gateway', () => {
     '//plans',
     '/api/class/..%2flessons/p/log',
   ])('%s is for the teacher', async (path) => {
-    expect((await ask(path)).status).toBe(401);
+    expect(await ask(path)).toMatchObject({
+      status: 401,
+      body: '{"message":"This needs the teacher’s passcode.","faults":[]}',
+    });
     expect(await ask(path, { accept: 'text/html' })).toMatchObject({
       status: 307,
       location: '/passcode',
@@ -249,6 +257,41 @@ describe('the gateway', () => {
     expect((await ask('/plans/p', { cookie: 'teacher=throws' })).status).toBe(401);
     expect(said).toHaveBeenCalledTimes(1);
     said.mockRestore();
+  });
+
+  test('what cannot be logged or told is left without an answer, so that it is sent again, and is said in the terminal', async () => {
+    const said = jest.spyOn(console, 'error').mockImplementation(() => undefined);
+    const cookie = { cookie: 'seat=throws' };
+    await expect(ask('/api/class/log', cookie, '{}')).rejects.toThrow('socket hang up');
+    await expect(ask('/api/class/events', cookie)).rejects.toThrow('socket hang up');
+    expect(said.mock.calls.map(([words]) => String(words))).toEqual([
+      'A group’s line could not be logged:',
+      'A group’s device could not listen:',
+    ]);
+    said.mockRestore();
+  });
+
+  test('an app that breaks off is a bad gateway and no endless wait', async () => {
+    const broken = createServer(({ socket }) => socket.destroy());
+    await new Promise<void>((resolve) => broken.listen(0, '127.0.0.1', resolve));
+    const before = gateway;
+    gateway = await createLanGateway({
+      appPort: (broken.address() as AddressInfo).port,
+      host: '127.0.0.1',
+      port: 0,
+      isTeacher: () => Promise.resolve(false),
+      direct: {
+        logPath: '/log',
+        eventsPath: '/events',
+        seatCookie: 'seat',
+        log: () => Promise.resolve({ status: 200, body: {} }),
+        events: () => Promise.resolve({ refusal: { status: 401, body: {} } }),
+      },
+    });
+    expect(await ask('/join')).toMatchObject({ status: 502, body: '' });
+    gateway.close();
+    gateway = before;
+    broken.close();
   });
 
   test('whoever asks for another protocol is refused, and the line is closed', async () => {

@@ -4,7 +4,14 @@ import { requirementOf } from '../../records/plan/loadRequirement';
 import { USUAL_RUNNING } from '../../records/plan/runningSchema';
 import { missingParts } from '../parts/partStock';
 import { evaluatePlan, reaches } from '../judging/evaluatePlan';
-import { litFigures, litHeadline, litTitle, litWiring, moreWords, usesWords } from '../words/litWords';
+import {
+  litFigures,
+  litHeadline,
+  litTitle,
+  litWiring,
+  moreWords,
+  usesWords,
+} from '../words/litWords';
 import { planOfThing } from './planOfThing';
 import { verdictOf } from '../judging/verdict';
 import { whatCanBeLit } from './whatCanBeLit';

@@ -12,7 +12,12 @@ import { compareAdditions } from '../judging/compareAdditions';
 import { EMPTY_CUPBOARD, withGuidePrices } from '../../records/cupboard/cupboardSchema';
 import { combinationsFor } from './combinations';
 import { evaluatePlan } from '../judging/evaluatePlan';
-import { largestWins, pairsInOneBody, saltKillsAcid, voltsTimesAmps } from '../words/misconceptions';
+import {
+  largestWins,
+  pairsInOneBody,
+  saltKillsAcid,
+  voltsTimesAmps,
+} from '../words/misconceptions';
 import { otherLoads } from '../judging/otherLoads';
 import { OBJECTIVES, type BatteryCandidate } from './plannerTypes';
 import { priceOfUnit } from '../parts/priceOfBill';

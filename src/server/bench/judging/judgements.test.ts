@@ -119,3 +119,56 @@ test('who follows hears the same: the board of all groups, a phone of its own', 
   expect(Object.keys(judged(told.phone))).toEqual(['Tern']);
   expect(judged(told.phone)['Tern']).toEqual(judged(told.board)['Tern']);
 });
+
+test('readings that cannot be judged are said in the terminal, and the others are judged all the same', async () => {
+  const context = freshBench(PLAN);
+  const said = jest.spyOn(console, 'error').mockImplementation(() => undefined);
+  const judge = createJudge();
+  const judgements = createJudgements(
+    () => context,
+    (request) =>
+      request.readings[0]?.value === 0.5
+        ? Promise.reject(new Error('no sense'))
+        : Promise.resolve(judge(request)),
+  );
+  read(context, 'Knot', volts(1), 0.5);
+  read(context, 'Tern', volts(1), 0.93);
+  judgements.refresh('p');
+  judgements.refresh('gone', ['Tern']);
+  await new Promise((resolve) => setImmediate(resolve));
+  expect([...judgements.known('p').keys()]).toEqual(['Tern']);
+  expect(judgements.known('gone').size).toBe(0);
+  expect(said.mock.calls).toEqual([['The readings of Knot could not be judged: Error: no sense']]);
+  said.mockRestore();
+});
+
+test('a reading that was struck out takes its judgement away, and who follows hears of it', async () => {
+  const context = freshBench(PLAN);
+  const judged = jest.spyOn(context.bus, 'judged');
+  const judge = createJudge();
+  const judgements = createJudgements(
+    () => context,
+    (request) => Promise.resolve(judge(request)),
+  );
+  const settled = async (): Promise<number> => {
+    judgements.refresh('p', ['Tern']);
+    await new Promise((resolve) => setImmediate(resolve));
+    return judged.mock.calls.length;
+  };
+  const entry = readingEntry(volts(1), 0.93, AT);
+  const line = { entryId: 'only', group: 'Tern', entry } as const;
+  appendToLog(context, 'p', [{ ...line, revision: 1, struck: false }], 'group');
+  expect(await settled()).toBe(1);
+  appendToLog(context, 'p', [{ ...line, revision: 2, struck: true }], 'group');
+  expect(await settled()).toBe(2);
+  expect(judgements.known('p').size).toBe(0);
+  // A note alone is nothing to judge.
+  const note = { kind: 'note', text: 'we wait', takenAt: AT } as const;
+  appendToLog(
+    context,
+    'p',
+    [{ entryId: 'note', revision: 1, group: 'Tern', entry: note, struck: false }],
+    'group',
+  );
+  expect(await settled()).toBe(2);
+});
