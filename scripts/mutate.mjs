@@ -14,8 +14,9 @@ const ROOMS = {
   'core/physics/chance': { wanted: 80, every: 10 },
   'core/physics/time': { wanted: 80, every: 10 },
   'core/work/diagnosis': { wanted: 80, every: 10 },
-  'core/work/search': { wanted: 80, every: 10 },
-  'core/work/judging': { wanted: 80, every: 10 },
+  // What they find is read in sentences.
+  'core/work/search': { wanted: 80, every: 10, testedBy: 'core/work/words' },
+  'core/work/judging': { wanted: 80, every: 10, testedBy: 'core/work/words' },
   // What is asked of the server comes in by its routes.
   server: { wanted: 75, every: 40, testedBy: 'app' },
   data: { wanted: 75, every: 10 },

@@ -1,4 +1,11 @@
-import { endAtMeanCurrent, endOfBattery } from './batteryInTime';
+import { USUAL_RUNNING } from '../../records/plan/runningSchema';
+import {
+  type Desk,
+  shortestOf,
+  type StandingCell,
+  type StandingItem,
+} from '../../physics/desk/desk';
+import { agedStrings, endAtMeanCurrent, endOfBattery, endOfCell } from './batteryInTime';
 import { RECIPE_IDS } from '../../physics/recipes/recipe';
 import { RECIPES } from '../../physics/recipes/recipes';
 import { laidOutGrid, withoutCell } from '../../physics/desk/deskEdits';
@@ -99,4 +106,41 @@ test('the end under a current that falls: ∫ I dt is the charge', () => {
     );
     expect(Math.abs(found / seconds - 1)).toBeLessThan(0.01);
   }
+});
+
+describe('a desk in time', () => {
+  const { desk } = evaluatePlan({ ...newPlan('Time'), arrangement: laidOutGrid(3, 2) });
+
+  test('what changes in a group: its shortest string, so many times as large', () => {
+    const [items = []] = desk.strings;
+    const [one] = items;
+    if (one?.kind !== 'cell') throw new Error('no cell');
+    const grouped = {
+      loadReversed: false,
+      grid: null,
+      strings: [[{ kind: 'group', name: 'g', strings: [[one, one], [one], [one, one]] }, one]],
+    } as Desk;
+    const { cells: aged = [] } = agedStrings(grouped, USUAL_RUNNING)[0] ?? {};
+    expect(aged).toHaveLength(2);
+    const [three, alone] = aged;
+    expect(three?.cell.resistanceOhms).toBeCloseTo((alone?.cell.resistanceOhms ?? 0) / 3, 9);
+    // Three − electrodes give three times the charge.
+    expect((three?.metalCoulombs ?? 0) / (alone?.metalCoulombs ?? 1)).toBeCloseTo(3, 9);
+    expect(shortestOf([[1, 2], [3], [4]])).toEqual([3]);
+  });
+
+  test('a group of fruits lasts as each of them with its share of the current, more metal and all', () => {
+    const size = { ...desk.strings[0]!.at(0)!, kind: 'cell' } as StandingCell;
+    const one = { ...size, size: { ...size.size, extraPlus: 1, extraMinus: 2 } };
+    const deskOf = (items: StandingItem[]): Desk => ({
+      loadReversed: false,
+      grid: null,
+      strings: [items],
+    });
+    const aged = (items: StandingItem[]) => agedStrings(deskOf(items), USUAL_RUNNING)[0]!.cells[0]!;
+    const group = aged([{ kind: 'group', name: 'g', strings: [[one], [one]] }, one]);
+    const alone = aged([one, one]);
+    expect(endOfCell(group, 2e-3).seconds / endOfCell(alone, 1e-3).seconds).toBeCloseTo(1, 6);
+    expect(endOfCell(group, 2e-3).by).toBe(endOfCell(alone, 1e-3).by);
+  });
 });

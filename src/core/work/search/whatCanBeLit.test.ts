@@ -136,3 +136,32 @@ test('what a few parts more would do is told once, and not of what is there', ()
   expect(told.length).toBeGreaterThan(0);
   expect(new Set(told).size).toBe(told.length);
 });
+
+test('nothing is offered for less time than is wanted, nor what nobody would see; what stays is counted', () => {
+  const asked = whatCanBeLit({ ...question, minutes: 60, have: { ...HAVE, 'led-infrared': 1 } });
+  expect(asked.things.length).toBeGreaterThan(0);
+  for (const { minutes, target, uses, leftOver } of asked.things) {
+    expect([60, 240, 2880]).toContain(minutes);
+    expect(JSON.stringify(target)).not.toContain('infrared');
+    for (const { part, amount } of leftOver) {
+      const used = uses.find((line) => line.part === part)?.amount ?? 0;
+      expect(amount).toBe((HAVE as Partial<Record<string, number>>)[part]! - used);
+    }
+    expect(leftOver.some(({ part }) => part === 'potato')).toBe(true);
+  }
+});
+
+test('where an LED is all that lacks, a red one is named, with what it would do', () => {
+  const { potato, ...rest } = HAVE;
+  const parts = { potato, 'galvanised-nail': 6, 'copper-strip': 10, 'clip-lead': 8 };
+  const { things: none, withLed } = whatCanBeLit({ ...question, have: parts });
+  expect(none).toEqual([]);
+  const lit = whatCanBeLit({ ...question, have: { ...parts, 'led-red': 1 } });
+  expect(withLed).toEqual(lit.things[0]);
+  expect(withLed?.target).toMatchObject({ kind: 'led', colour: 'red' });
+  expect(lit.withLed).toBeNull();
+  // Nothing to build a cell of: no LED helps.
+  expect(
+    whatCanBeLit({ ...question, have: { 'clip-lead': rest['clip-lead'] } }).withLed,
+  ).toBeNull();
+});

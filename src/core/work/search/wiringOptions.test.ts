@@ -1,16 +1,12 @@
 import { USUAL_CLASS_METER } from '@/core/physics/instruments/classMeter';
 import { USUAL_RUNNING } from '../../records/plan/runningSchema';
 import { cellOfPlan } from '../../records/plan/cellOfPlan';
-import { requirementOf } from '../../records/plan/loadRequirement';
 import { newPlan } from '../../records/plan/newPlan';
 import { gridDesk } from '../../physics/desk/desk';
 import { laidOutGrid } from '../../physics/desk/deskEdits';
 import { solveDesk } from '../../physics/desk/solveDesk';
-import { boosterOnSource, TYPICAL_BOOSTER } from '../../physics/circuit/load/booster';
-import { gridCurve } from '../../physics/circuit/battery/sourceCurve';
 import { compareAdditions } from '../judging/compareAdditions';
 import { EMPTY_CUPBOARD, withGuidePrices } from '../../records/cupboard/cupboardSchema';
-import { combinationsFor } from './combinations';
 import { evaluatePlan } from '../judging/evaluatePlan';
 import {
   largestWins,
@@ -128,26 +124,6 @@ test('twice the metal in one body is what measuring two pairs would give', () =>
   });
   expect(doubled.model.resistanceOhms).toBeCloseTo(cell.model.resistanceOhms / 2, 9);
   expect(doubled.model.emfVolts).toBe(cell.model.emfVolts);
-});
-
-test('where nothing feeds it directly, a booster or a capacitor does', () => {
-  const radio = requirementOf({
-    kind: 'device',
-    device: 'pocket-radio',
-    leastVolts: 3,
-    amps: 20e-3,
-  });
-  const found = combinationsFor(cell.model, radio);
-  expect(found.map(({ kind }) => kind)).toContain('capacitor');
-  const weak = requirementOf({ kind: 'led', colour: 'white', brightness: 'glimmer' });
-  const booster = combinationsFor(cell.model, weak).find(({ kind }) => kind === 'booster');
-  const running = (strings: number) =>
-    boosterOnSource(gridCurve(cell.model, booster!.cellsInSeries, strings), {
-      outputWatts: weak.amps * weak.volts,
-      ...TYPICAL_BOOSTER,
-    }).status;
-  expect(running(booster!.strings)).toBe('running');
-  if (booster!.strings > 1) expect(running(booster!.strings - 1)).not.toBe('running');
 });
 
 test('other loads: LEDs in the order of their colours, small electronics run, a bulb and a phone never', () => {
