@@ -91,7 +91,7 @@ export class IntermittentUse {
     };
     take();
     const { firstShare, growth } = this.steps;
-    let step = circuit.atRest ? Infinity : firstShare * circuit.shortestSeconds();
+    let step = circuit.atRest ? Infinity : firstShare * circuit.shortestSeconds;
     if (circuit.remainingShare(this.minAmps) < 0) this.over = circuit.endReason();
     while (this.over === null && circuit.seconds < begin + seconds) {
       const wanted = begin + Math.min(seconds, atSeconds[next] ?? Infinity);

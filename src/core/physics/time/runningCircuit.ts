@@ -4,7 +4,7 @@ import { loadDifferentialOhms, loadVolts, type Load } from '../circuit/load/load
 import { addedOhms, DRY_BELOW, waterLeft, wettedShare } from './ageingCell';
 import type { CellLeft, DischargeEnd, DischargeInput, DischargeSample } from './dischargeRun';
 import { groupIdenticalCells } from './groupIdenticalCells';
-import { differentialOhmsOf, filmStep, voltsOf, type StringNow } from './stringNow';
+import { differentialOhmsOf, filmStep, voltsOf, type FilmStep, type StringNow } from './stringNow';
 
 /** A cell counts as soaked after this many of its times. */
 const SOAKED_AFTER = 5;
@@ -31,9 +31,13 @@ export class RunningCircuit {
   private readonly stringCount: number;
   /** Before that, cells that began dry give little because they still soak, not because they are spent. */
   private readonly soakedAfter: number;
+  /** Shortest time in which something in it changes, seconds. */
+  readonly shortestSeconds: number;
   private load: Load | null;
   private now = 0;
   private cells: Float64Array;
+  /** What the films of each cell come to in the step that is taken, at the places of their volts. */
+  private readonly films: FilmStep[] = [];
 
   constructor({
     strings,
@@ -53,6 +57,16 @@ export class RunningCircuit {
       filmVolts: 0,
       amps: 1e-4,
     }));
+    const ageings = this.strings.flatMap(({ grouped }) =>
+      grouped.cells.map(({ ageing }) => ageing),
+    );
+    this.shortestSeconds = Math.min(
+      ...ageings.flatMap(({ fast, slow, soakSeconds }) => [
+        fast.seconds,
+        slow.seconds,
+        soakSeconds ?? Infinity,
+      ]),
+    );
     const kinds = this.strings.reduce((sum, { grouped }) => sum + grouped.cells.length, 0);
     this.cells = new Float64Array(STATES_OF_CELL * kinds);
     this.solveNow();
@@ -77,18 +91,6 @@ export class RunningCircuit {
   /** No current flows and none will: whatever the step, its closed form is exact. */
   get atRest(): boolean {
     return this.load === null && this.strings.length === 1;
-  }
-
-  /** Shortest time in which something in it changes, seconds. */
-  shortestSeconds(): number {
-    const times = this.strings.flatMap(({ grouped }) =>
-      grouped.cells.flatMap(({ ageing: { fast, slow, soakSeconds } }) => [
-        fast.seconds,
-        slow.seconds,
-        soakSeconds ?? Infinity,
-      ]),
-    );
-    return Math.min(...times);
   }
 
   /** Seconds in which some cell loses a given share of the water that it still has. */
@@ -121,33 +123,32 @@ export class RunningCircuit {
 
   /** Goes on to a later moment, in one step. */
   advanceTo(later: number): void {
-    const { cells } = this;
+    const { cells, films } = this;
     const seconds = later - this.now;
-    const before = this.strings.map(({ amps }) => amps);
-    this.strings.forEach((string, index) => {
-      const amps = before[index]!;
+    for (const string of this.strings) {
       let ohms = 0;
       let filmVolts = 0;
       for (const { ageing, times, at } of string.grouped.cells) {
-        const fast = filmStep(ageing.fast, cells[at]!, amps, seconds);
-        const slow = filmStep(ageing.slow, cells[at + 1]!, amps, seconds);
+        const fast = filmStep(ageing.fast, cells[at]!, string.amps, seconds);
+        const slow = filmStep(ageing.slow, cells[at + 1]!, string.amps, seconds);
+        films[at] = fast;
+        films[at + 1] = slow;
+        // Half of what is drawn belongs to the current at the beginning.
+        cells[at + 2] =
+          cells[at + 2]! + (Math.max(0, string.amps) / 2 + ageing.parasiticAmps) * seconds;
         ohms += times * (addedOhms(ageing, later) + fast.ohms + slow.ohms);
         filmVolts += times * (fast.volts + slow.volts);
       }
       this.setMoment(string, later, ohms, filmVolts);
-    });
+    }
     this.solve();
-    this.strings.forEach((string, index) => {
-      const amps = before[index]!;
-      for (const { ageing, at } of string.grouped.cells) {
-        const fast = filmStep(ageing.fast, cells[at]!, amps, seconds);
-        const slow = filmStep(ageing.slow, cells[at + 1]!, amps, seconds);
-        cells[at] = fast.volts + fast.ohms * string.amps;
-        cells[at + 1] = slow.volts + slow.ohms * string.amps;
-        const drawn = (Math.max(0, amps) + Math.max(0, string.amps)) / 2;
-        cells[at + 2] = cells[at + 2]! + (drawn + ageing.parasiticAmps) * seconds;
+    for (const { grouped, amps } of this.strings) {
+      for (const { at } of grouped.cells) {
+        cells[at] = films[at]!.volts + films[at]!.ohms * amps;
+        cells[at + 1] = films[at + 1]!.volts + films[at + 1]!.ohms * amps;
+        cells[at + 2] = cells[at + 2]! + (Math.max(0, amps) / 2) * seconds;
       }
-    });
+    }
     this.now = later;
   }
 
@@ -158,13 +159,14 @@ export class RunningCircuit {
     for (const { grouped, amps } of this.strings) {
       for (const member of grouped.members) stringAmps[member] = amps;
     }
-    const cellVolts = this.strings.flatMap(({ grouped, amps }) =>
-      grouped.cells.map(({ ageing, at }) => {
+    const cellVolts: number[] = [];
+    for (const { grouped, amps } of this.strings) {
+      for (const { ageing, at } of grouped.cells) {
         const wetted = wettedShare(ageing.soakSeconds, now);
-        const films = cells[at]! + cells[at + 1]!;
-        return terminalVoltage(ageing.cell, amps / wetted) - addedOhms(ageing, now) * amps - films;
-      }),
-    );
+        const lost = addedOhms(ageing, now) * amps + cells[at]! + cells[at + 1]!;
+        cellVolts.push(terminalVoltage(ageing.cell, amps / wetted) - lost);
+      }
+    }
     return { seconds: now, volts, amps: this.amps, stringAmps, cellVolts };
   }
 

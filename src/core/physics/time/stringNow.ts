@@ -16,12 +16,17 @@ export interface StringNow {
 }
 
 /** Volts of a film after a step: `volts` of itself and of the current at the beginning, `ohms` for that at the end. */
+export interface FilmStep {
+  readonly volts: number;
+  readonly ohms: number;
+}
+
 export function filmStep(
   { ohms, seconds: time }: RcPair,
   filmVolts: number,
   amps: number,
   seconds: number,
-): { volts: number; ohms: number } {
+): FilmStep {
   const steps = seconds / time;
   // 1 − e^(−x) and (1 − e^(−x))/x, exact for short steps too.
   const caught = -Math.expm1(-steps);
