@@ -7,6 +7,7 @@ import { nameOfTarget } from '@/core/records/plan/loadRequirement';
 import type { Plan } from '@/core/records/plan/planSchema';
 import type { PlanEvaluation } from '@/core/work/judging/evaluatePlan';
 import { dayWords } from '@/core/formats/dates';
+import { benchName } from '@/core/work/lesson/lessonPlan';
 import { sparesOf } from '@/core/work/preparation/sparesOf';
 import type { BatteryRun } from '@/core/work/running/runBattery';
 import { verdictOf } from '@/core/work/judging/verdict';
@@ -108,9 +109,9 @@ function runAnswer(_plan: Plan, _: PlanEvaluation, { run }: BenchSoFar): string 
   return run.end.reason === 'time-is-up' ? 'for weeks' : `≈ ${aboutTime(run.endSeconds)}`;
 }
 
-function buildAnswer(_plan: Plan, { wiring }: PlanEvaluation, bench: BenchSoFar): string {
+function buildAnswer(_plan: Plan, { wiring, inLesson }: PlanEvaluation, bench: BenchSoFar): string {
   const furthest = furthestCell(bench);
   return furthest === 0
     ? 'not begun'
-    : `Group ${bench.group} · cell ${Math.min(furthest, wiring.cellsInSeries)} of ${wiring.cellsInSeries}`;
+    : `${benchName(bench.group, inLesson)} · cell ${Math.min(furthest, wiring.cellsInSeries)} of ${wiring.cellsInSeries}`;
 }

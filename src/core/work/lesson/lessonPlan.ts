@@ -42,6 +42,11 @@ export function lessonPlan(lesson: Lesson, sound: Desk, volts: number): LessonPl
   return { gate, groups, group, measuring: measuringPlan(input), ways: measuringPlans(input) };
 }
 
+/** Who stands at a bench: a group of pupils, or the adult who shows it. */
+export function benchName(group: string, { gate }: Pick<LessonPlan, 'gate'>): string {
+  return gate.pupilSheet ? `Group ${group}` : 'The demonstration';
+}
+
 /** More bodies than this are a long afternoon for one group (common practice, no source). */
 const MANY_BODIES = 12;
 

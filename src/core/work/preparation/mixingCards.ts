@@ -40,7 +40,7 @@ const ACIDIC: readonly ElectrolyteId[] = ['vinegar-and-salt', 'citric-and-potass
 const ACID_DISPOSAL =
   'Dilute it, neutralise it with baking soda where local rules allow, and pour it away; what has metal in it goes where local rules say.';
 const SALT_DISPOSAL =
-  'Unused, down the sink with plenty of water where local rules allow; what stood at zinc holds zinc: collect it by local rules.';
+  'Unused, down the sink with plenty of water where local rules allow; what stood in cells holds some of their metal: collect it by local rules.';
 const METAL_DISPOSAL = 'Collect it as metal-salt waste by local rules; never into the sink.';
 const MIX_MINUTES = 10;
 

@@ -13,6 +13,7 @@ import { dayOf } from '../localTime';
 import { amountWords, valuedWords } from '../../parts/amountWords';
 import { packWords, totalWords, type ShoppingLine } from '../shoppingList';
 import type { Timetable } from '../timetable';
+import { benchName } from '../../lesson/lessonPlan';
 import { checklistOf } from './checklist';
 import { pairsWords, type LessonFacts } from './lessonFacts';
 import { mixingPrint } from './mixingSheet';
@@ -235,7 +236,11 @@ export function labelsSheet(facts: LessonFacts): Sheet {
   const cards = [
     ...groupNames.map((name) => ({
       title: food ? 'Contains metal, do not eat' : 'Experiment, do not touch',
-      lines: [`Group ${name}`, plan.title, wasteWords(cell.recipe, cell.body)],
+      lines: [
+        benchName(name, facts.evaluation.inLesson),
+        plan.title,
+        wasteWords(cell.recipe, cell.body),
+      ],
     })),
     ...kit.mixing
       .filter(({ refused }) => refused === null)

@@ -5,6 +5,7 @@ import Button from '@mui/material/Button';
 import { Select } from '@/ui/plain/Select';
 import { useMemo } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
+import { benchName } from '@/core/work/lesson/lessonPlan';
 import { stairsRows } from '@/core/work/guide/stairs';
 import { predictionsOfGroup } from '@/core/records/logbook/foldLog';
 import { cautionTextsOf } from '@/core/physics/recipes/recipe';
@@ -64,6 +65,7 @@ export function BenchPart({ meter }: { readonly meter: MeterBench }) {
   const sound = judgement?.verdict === 'fine';
   const rows = stairsRows(facts.stairs, string, readings);
   const { cell } = evaluation;
+  const bench = benchName(group, evaluation.inLesson);
   const strings = facts.stairs.length;
   return (
     <Box sx={mainAndSide(314)}>
@@ -73,7 +75,7 @@ export function BenchPart({ meter }: { readonly meter: MeterBench }) {
           string={string}
           predicted={predicted}
           sound={sound}
-          title={strings > 1 ? `Group ${group}, string ${string}` : `Group ${group}`}
+          title={strings > 1 ? `${bench}, string ${string}` : bench}
           actions={
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
               <GroupChoice />

@@ -12,6 +12,7 @@ import { formatAmps } from '@/core/units';
 import type { LoggedReading } from '@/core/records/logbook/logEntry';
 import { Card } from '@/ui/Card';
 import { useWorkerJob } from '@/workers/useWorkerJob';
+import { benchName } from '@/core/work/lesson/lessonPlan';
 import { withOwnWiring } from '../../arrangementEdits';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
 import { useBenchChoice } from '../../benchChoice';
@@ -40,7 +41,7 @@ export function CalibrateCard({ readings }: { readonly readings: readonly Logged
       <Typography variant="body2" color="textSecondary">
         {calibrated === null
           ? 'Read the volts and the milliamps of the first cell: where both can be, the plan then knows more of such cells.'
-          : `Group ${group} has read its first cell. With it the plan knows more than from ${OLD_BASIS[evaluation.cell.origin]} alone.`}
+          : `${benchName(group, evaluation.inLesson)} has read its first cell. With it the plan knows more than from ${OLD_BASIS[evaluation.cell.origin]} alone.`}
       </Typography>
       <FirstCellRowOffer readings={readings} />
       <Button
@@ -54,7 +55,6 @@ export function CalibrateCard({ readings }: { readonly readings: readonly Logged
       </Button>
       {open && calibrated !== null ? (
         <CalibrateDialog
-          group={group}
           calibrated={calibrated}
           onUse={() => {
             edit((before) => withFirstCellOf(before, group, readings) ?? before);

@@ -20,7 +20,6 @@ import { formatAmps, formatOhms, formatVolts } from '@/core/units';
 import { usePlanContext } from '../../PlanProvider';
 
 interface CalibrateDialogProps {
-  readonly group: string;
   /** The plan with the cell as it was read. */
   readonly calibrated: Plan;
   readonly onUse: () => void;
@@ -28,12 +27,12 @@ interface CalibrateDialogProps {
 }
 
 /** The plan before and after, side by side, and the choice between them. */
-export function CalibrateDialog({ group, calibrated, onUse, onClose }: CalibrateDialogProps) {
+export function CalibrateDialog({ calibrated, onUse, onClose }: CalibrateDialogProps) {
   const { evaluation } = usePlanContext();
   const after = useMemo(() => evaluatePlan(calibrated), [calibrated]);
   return (
     <Dialog open onClose={onClose} aria-labelledby="calibrate" maxWidth="sm" fullWidth>
-      <DialogTitle id="calibrate">The plan with group {group}’s first cell</DialogTitle>
+      <DialogTitle id="calibrate">The plan with this first cell</DialogTitle>
       <DialogContent>
         <BeforeAndAfter before={evaluation} after={after} />
       </DialogContent>

@@ -10,6 +10,7 @@ export function GroupChoice() {
   const { group, choose } = useBenchChoice();
   // Whoever was chosen stays to be seen when fewer build.
   const names = groups.includes(group) ? groups : [...groups, group];
+  if (names.length === 1) return null;
   return (
     <Select label="Group" value={group} onChange={(chosen) => choose({ group: chosen })}>
       {names.map((name) => (
