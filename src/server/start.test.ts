@@ -4,6 +4,7 @@ import {
   mkdirSync,
   mkdtempSync,
   readdirSync,
+  renameSync,
   rmSync,
   writeFileSync,
 } from 'node:fs';
@@ -86,6 +87,26 @@ test('a class that was cut short goes on: the door opens and the terminal says w
   const [address] = openGatewayNow()?.addresses ?? [];
   const own = address === undefined ? null : `http://${address}:${port}`;
   expect([gatewayAddress(), joinAddress()]).toEqual([own, own === null ? null : `${own}/join`]);
+});
+
+test('while the disk takes nothing a group is told so, and keeps what it typed', async () => {
+  process.env['GROZER_LAN'] = '1';
+  await started();
+  const log = (): Promise<Response> =>
+    fetch(`http://127.0.0.1:${process.env['GROZER_GATEWAY_PORT']}/api/class/log`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: '{}',
+    });
+  expect((await log()).status).toBe(401);
+  renameSync(join(folder, 'grozer.db'), join(folder, 'away.db'));
+  said = [];
+  const answer = await log();
+  expect(answer.status).toBe(503);
+  expect(((await answer.json()) as { message: string }).message).toBe(
+    'Grozer’s computer cannot save just now: tell your teacher. What you typed is kept here and sent again.',
+  );
+  expect(said).toEqual([storageState().closed]);
 });
 
 test('a door that is wanted always and cannot be opened is said in the terminal, and the app goes on', async () => {

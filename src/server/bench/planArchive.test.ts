@@ -75,6 +75,24 @@ test('results go out as one table or as a package of tables with the photos', ()
   ]);
 });
 
+test('of a plan that cannot be read its results still go out, by its number; it does not itself', () => {
+  const context = filledBench();
+  const unread = {
+    ...context,
+    documents: () => ({ find: () => ({ document: { ok: false, issues: [] } }) }),
+  } as unknown as typeof context;
+  expect(exportResults(unread, 'p', 'plan', folder)).toBeNull();
+  expect(exportResults(unread, 'p', 'csv', folder)?.name).toBe('p.readings.csv');
+  const packed = exportResults(unread, 'p', 'package', folder);
+  expect(Object.keys(filesOf(packed?.bytes))).toContain('datapackage.json');
+  expect(exportResults(context, 'gone', 'csv', folder)).toBeNull();
+  // A photo whose file is gone is named, and nothing else lacks.
+  rmSync(join(folder, PHOTO));
+  const plan = filesOf(exportResults(context, 'p', 'plan', folder)?.bytes);
+  expect(Object.keys(plan).sort()).toEqual(['log.json', 'plan.grozer.json']);
+  expect(strFromU8(plan['log.json'] ?? new Uint8Array())).toContain(PHOTO);
+});
+
 test('a plan with log and photos comes back whole on another machine', () => {
   const from = filledBench();
   const archive = exportResults(from, 'p', 'plan', folder)!;

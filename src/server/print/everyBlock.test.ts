@@ -54,8 +54,11 @@ const BLOCKS: Readonly<Record<string, readonly Block[]>> = {
     },
     {
       kind: 'table',
-      header: ['Read', ''],
-      rows: [['Volts', '']],
+      header: ['Read', 'Here'],
+      rows: [
+        ['Volts', 'V'],
+        ['Resistance', 'Ω → kΩ'],
+      ],
       widths: [0.5, 0.5],
       writable: true,
     },
@@ -74,7 +77,7 @@ const BLOCKS: Readonly<Record<string, readonly Block[]>> = {
   'pictures, as tall as the page': [
     { kind: 'pictures', pictures: [{ id: 'device', caption: 'All of it' }], fill: true },
   ],
-  stairs: [{ kind: 'stairs', columns: ['1', '2', '3'], volts: [0, 1, 2, 3] }],
+  stairs: [{ kind: 'stairs', columns: ['1', '2 → 3', '4'], volts: [0, 1, 2, 3] }],
   'to write in': [
     { kind: 'lines', count: 3 },
     { kind: 'frame', height: 120 },
@@ -239,4 +242,21 @@ test('every face and line of a drawing is painted its own way', async () => {
   const names = Object.keys(SHAPES);
   expect(pages).toHaveLength(names.length);
   expect(Object.fromEntries(pages.map((page, index) => [names[index], page]))).toMatchSnapshot();
+});
+
+test('where a blank is filled in by hand its unit stands at the right, signs of another font too', async () => {
+  const sheet: PrintedSheet = { title: '', subtitle: '', blocks: BLOCKS['table'] ?? [] };
+  const [page] = pdfPages(await pdfOfSheets([sheet], null, FACTS));
+  const placeOf = (text: string): number =>
+    page?.texts.find((one) => one.text.trim() === text)?.x ?? NaN;
+  const middle = (page?.width ?? 0) / 2;
+  // Two columns of one width: what begins at the left of the second stands just right of the middle.
+  expect(Math.abs(placeOf('Here') - middle)).toBeLessThan(10);
+  const edge = (page?.width ?? 0) - placeOf('Read');
+  expect(edge - placeOf('V')).toBeLessThan(12);
+  expect(edge - placeOf('V')).toBeGreaterThan(0);
+  expect(placeOf('Ω')).toBeGreaterThan(middle + 100);
+  expect(placeOf('Ω')).toBeLessThan(placeOf('V'));
+  // Figures too: the last digit of each stands below the other’s.
+  expect(placeOf('4')).toBeGreaterThan(placeOf('12'));
 });
