@@ -11,11 +11,12 @@ import {
   SOFT_INK,
   type Shape,
 } from '@/core/physics/desk/drawing/shape';
+import { RECIPES } from '@/core/physics/recipes/recipes';
 import { freshCell } from '@/core/records/plan/newPlan';
 import { evaluatePlan } from '@/core/work/judging/evaluatePlan';
 import { PICTURES, type Block, type PrintedSheet } from '@/core/work/preparation/sheets/sheet';
 import { pdfPages } from '@/testing/server/pdfPages';
-import { drawnDesk } from './drawDesk';
+import { deskCaption, drawnDesk } from './drawDesk';
 import { drawShapes } from './drawShapes';
 import { pdfOfSheets } from './pdfOfSheets';
 import { SheetPdf } from './sheetPdf';
@@ -152,6 +153,24 @@ test('every kind of block stands where it should', async () => {
   expect(pages.join('\n\n')).toMatchSnapshot();
 });
 
+test('below a drawing stands what it shows, one string as one', () => {
+  const caption = (cellsInSeries: number, strings: number, pairs = 1): string => {
+    const { cell } = demoPlan('demo-lamp');
+    const size = { ...RECIPES[cell.recipe].usualSize, pairs };
+    const arrangement = { kind: 'own', cellsInSeries, strings } as const;
+    return deskCaption(
+      evaluatePlan({ ...demoPlan('demo-lamp'), cell: { ...cell, size }, arrangement }).desk,
+    );
+  };
+  expect([caption(3, 1), caption(2, 2), caption(2, 1, 3)]).toMatchInlineSnapshot(`
+[
+  "3 cells, 1 string; − zinc, hatched (left), + copper, plain (right).",
+  "4 cells, 2 strings; − zinc, hatched (left), + copper, plain (right).",
+  "2 cells, 1 string, 3 pairs of metal in each; − zinc, hatched (left), + copper, plain (right).",
+]
+`);
+});
+
 test('a pile, and a battery too wide for its page, stand where they should', async () => {
   const wide = { kind: 'own', cellsInSeries: 12, strings: 3 } as const;
   const pages: string[] = [];
@@ -189,6 +208,20 @@ test('a sheet grows to its page or is set smaller, lies on its side, and is as l
   const pages = tableOf(await pdfOfSheets(sheets, null, { ...FACTS, paper: 'Letter' }));
   expect(pages.map((page) => page.split('\n').slice(0, 3).join('\n'))).toMatchSnapshot();
   expect(pages).toHaveLength(3);
+});
+
+test('what is set smaller is smaller in all of its parts, and a frame takes the room that is left', async () => {
+  const kinds = ['list', 'table', 'caution', 'columns', 'cards'] as const;
+  const blocks = kinds.flatMap((kind) => BLOCKS[kind] ?? []);
+  const text: Block = { kind: 'text', text: LONG };
+  const frames: Block[] = [460, 400, 300].map((height) => ({ kind: 'frame', height }));
+  const sheets: PrintedSheet[] = [
+    { title: 'Smaller', subtitle: 'in all', blocks: [...blocks, text, text], mostPages: 1 },
+    { title: 'Frames', subtitle: '', blocks: frames },
+  ];
+  const pages = tableOf(await pdfOfSheets(sheets, null, FACTS));
+  expect(pages).toHaveLength(3);
+  expect(pages.join('\n\n')).toMatchSnapshot();
 });
 
 test('a print is the same whatever was printed before it, in each font and with signs that it lacks', async () => {
