@@ -86,7 +86,7 @@ export function cautionsForPupils(ids: readonly CautionId[], areSmall = false): 
 }
 
 /** Ids of the cautions of a battery's open-circuit voltage. */
-export function cautionIdsOfVolts(openVolts: number): CautionId[] {
+function cautionIdsOfVolts(openVolts: number): CautionId[] {
   if (openVolts > REFUSED_ABOVE_VOLTS) return ['over-60'];
   return openVolts > ADULT_ONLY_ABOVE_VOLTS ? ['over-30'] : [];
 }

@@ -1,5 +1,6 @@
 import { RECIPE_IDS } from '../../physics/recipes/recipe';
 import { EMPTY_CUPBOARD, withGuidePrices } from '../../records/cupboard/cupboardSchema';
+import type { Plan } from '../../records/plan/planSchema';
 import { newPlan } from '../../records/plan/newPlan';
 import { cellTypes, inOrder } from './cellTypes';
 import { evaluatePlan } from './evaluatePlan';
@@ -39,6 +40,20 @@ test('the plan’s row is the plan’s battery; bodies that read alike are told 
   const kiwis = { ...plan, cell: { ...plan.cell, body: 'kiwi' } };
   const [row] = cellTypes(kiwis, { entries: {} }).filter(({ isPlans }) => isPlans);
   expect(row?.bodies.slice(0, 2)).toEqual(['kiwi', 'apple']);
+});
+
+test('cautions are those of the whole battery: many volts in series, a strong current side by side', () => {
+  const asking = (target: Plan['target'], id: string) =>
+    cellTypes({ ...plan, target }, prices).find(({ recipe }) => recipe.id === id);
+  const high = asking({ kind: 'resistor', ohms: 1e6, wantedAmps: 32e-6 }, 'copper-zinc-fruit');
+  expect(high?.battery?.openVolts).toBeGreaterThan(30);
+  expect(high?.cautions).toContain('over-30');
+  const usual = asking(plan.target, 'copper-zinc-fruit');
+  expect(usual?.cautions).not.toContain('over-30');
+  expect(usual?.cautions).not.toContain('short-circuit');
+  const strong = asking({ kind: 'resistor', ohms: 30, wantedAmps: 0.03 }, 'zinc-carbon-felt');
+  expect(strong?.battery).not.toBeNull();
+  expect(strong?.cautions.filter((one) => one === 'short-circuit')).toHaveLength(1);
 });
 
 test('first comes the lowest price where all are known, else the fewest bodies; what cannot stands last', () => {

@@ -3,7 +3,7 @@ import { plannedCell, type PlannedCell } from '../../physics/readings/plannedCel
 import { cellBuild, typicalModel } from '../../physics/recipes/cellBuild';
 import { cautionsOfCell, RECIPE_IDS, type Recipe } from '../../physics/recipes/recipe';
 import { RECIPES } from '../../physics/recipes/recipes';
-import type { CautionId } from '../../physics/safety/cautions';
+import { type CautionId, cautionIdsOfBattery } from '../../physics/safety/cautions';
 import type { Plan } from '../../records/plan/planSchema';
 import { lessonPlan, timeInLesson, type TimeInLesson } from '../lesson/lessonPlan';
 import { loadParts } from '../parts/partOfTarget';
@@ -20,6 +20,7 @@ export interface CellTypeRow {
   readonly isPlans: boolean;
   /** The body that is told, and others of the type that read just like it. */
   readonly bodies: readonly string[];
+  /** Of the cell, and of as many as the battery has. */
   readonly cautions: readonly CautionId[];
   /** `null`: no battery of it does; then `why` says why. */
   readonly battery: TypeBattery | null;
@@ -53,7 +54,7 @@ export function cellTypes(plan: Plan, prices: Prices): CellTypeRow[] {
       recipe: cell.recipe,
       isPlans,
       bodies: bodiesLike(cell),
-      cautions: cautionsOfCell(cell.recipe, cell.body),
+      cautions: [...new Set([...cautionsOfCell(cell.recipe, cell.body), ...ofBattery(best)])],
       battery: best === undefined ? null : { ...best, lesson: inLesson(best, plan.lesson) },
       why: best === undefined ? (impossible[0]?.explanation ?? '') : '',
     };
@@ -69,6 +70,12 @@ export function inOrder(rows: readonly CellTypeRow[]): CellTypeRow[] {
       Number(a.battery === null) - Number(b.battery === null) ||
       (a.battery === null || b.battery === null ? 0 : compare(a.battery, b.battery)),
   );
+}
+
+/** What many of a cell in series and side by side are warned of besides. */
+function ofBattery(best: BatteryCandidate | undefined): CautionId[] {
+  if (best === undefined) return [];
+  return cautionIdsOfBattery(best.openVolts, best.strings * best.cell.belief.shortAmps);
 }
 
 function inLesson(

@@ -137,6 +137,7 @@ export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null)
   const soundVolts =
     wrong === 0 ? first.source.emfVolts : solveDesk(sound, need.load).source.emfVolts;
   const atEnd = momentOf(deskAfter(desk, running, 60 * minutes), need);
+  const inLesson = lessonPlan(plan.lesson, sound, soundVolts);
   return {
     ...first,
     basis: {
@@ -166,11 +167,11 @@ export function evaluatePlan(plan: Plan, previous: PlanEvaluation | null = null)
     endsEarly: endBefore(60 * minutes, desk, need, running),
     wantedUntilSeconds: wantedUntil(desk, running, need, first.amps, atEnd.amps, 60 * minutes),
     seriesResistorOhms: resistorOf(need),
-    missing: same?.missing ?? missingFor(plan, sound, need, { batteries, meters }),
+    missing: same?.missing ?? missingFor(plan, sound, need, inLesson.groups, meters),
     limit: asked.limit,
     strong,
     soundVolts,
-    inLesson: lessonPlan(plan.lesson, sound, soundVolts),
+    inLesson,
     ...(same === null
       ? classesInTime(60 * minutes, sound, need, running)
       : { classes: same.classes, metalChance: same.metalChance }),
@@ -219,7 +220,7 @@ function wantedUntil(
   return low.seconds * (high.seconds / low.seconds) ** Math.min(1, Math.max(0, share));
 }
 
-/** Batteries that the parts must be enough for: one a group, or the one that an adult shows. */
+/** Batteries that the parts should be enough for, before their volts are known: one a group, or the one that an adult shows. */
 function batteriesOf({ have, lesson, cell }: Pick<Plan, 'have' | 'lesson' | 'cell'>): number {
   if (have === null) return 1;
   return safetyGate(lesson, [{ recipe: recipeOfCell(cell) }], 0).pupilSheet ? lesson.groups : 1;
@@ -229,7 +230,8 @@ function missingFor(
   { have, target }: Plan,
   sound: Desk,
   need: LoadRequirement,
-  { batteries, meters }: Pick<EvaluationBasis, 'batteries' | 'meters'>,
+  batteries: number,
+  meters: number,
 ): MissingPart[] {
   if (have === null) return [];
   const bill = [...billOfDesk(sound), ...billOfLoad(loadParts(target), resistorOf(need) !== null)];

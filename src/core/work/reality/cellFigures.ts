@@ -8,6 +8,7 @@ import {
 } from '../../physics/recipes/cellBuild';
 import { originWords } from '../../records/school/schoolWords';
 import { cellAmpsAt, type CellModel, isLinearCell } from '../../physics/cell/cellModel';
+import { type CautionId, cautionIdsOfBattery } from '../../physics/safety/cautions';
 import { maxPower } from '../../physics/cell/maxPower';
 import { DEFAULT_UTILISATION } from '../../physics/cell/potentials';
 import type { CellLook } from '../../physics/recipes/recipe';
@@ -40,6 +41,15 @@ export interface CellFigures {
   readonly linear: boolean;
   /** Where its figures come from, as a sentence. */
   readonly origin: string;
+}
+
+/** What is warned of where so many of a cell stand together, besides what is asked for. */
+export function withCautionsOf(
+  asked: readonly CautionId[],
+  { emfVolts, shortAmps }: Pick<CellFigures, 'emfVolts' | 'shortAmps'>,
+  { inSeries, strings }: { readonly inSeries: number; readonly strings: number },
+): CautionId[] {
+  return [...asked, ...cautionIdsOfBattery(inSeries * emfVolts, strings * shortAmps)];
 }
 
 /** Room on a table that a cell takes with its leads, square metres (from memory). */

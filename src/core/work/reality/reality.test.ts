@@ -87,6 +87,25 @@ test('a phone of 5 V, 1 A on the scenario’s kiwis: thousands of them, and the 
   expect(Number(power?.result.replace(/\D/g, '')) / least).toBeCloseTo(1, 2);
 });
 
+test('what is warned of is warned of as many cells as stand together, however it is asked', () => {
+  const horn = { kind: 'example', id: 'horn' } as const;
+  expect(answerOf(horn, kiwi, EMPTY_CUPBOARD).cautions).toContain('short-circuit');
+  const would = (cells: number) => answerOf({ ...horn, would: cells }, kiwi, EMPTY_CUPBOARD);
+  // 12 V take 14 of 0.93 V and more: of so few nothing heats a wire.
+  expect(would(20).cautions).toEqual([]);
+  expect(would(100_000).cautions).toContain('short-circuit');
+  const car = { kind: 'example', id: 'car' } as const;
+  expect(answerOf(car, kiwi, EMPTY_CUPBOARD).cautions).toEqual([
+    'devices',
+    'over-60',
+    'short-circuit',
+  ]);
+  expect(answerOf({ ...car, would: 40 }, kiwi, EMPTY_CUPBOARD).cautions).toEqual([
+    'devices',
+    'over-30',
+  ]);
+});
+
 test('where the metal would not last, more strings share the current: charge by Faraday decides', () => {
   const cell = asked(kiwi);
   const seconds = 5 * 86_400;

@@ -3,7 +3,7 @@ import { AA_CELL } from '../../physics/readings/referenceCells';
 import { maxPowerWatts } from '../../physics/cell/maxPower';
 import { gridCurve } from '../../physics/circuit/battery/sourceCurve';
 import { FULL_SHARE } from '../../physics/circuit/load/capacitorBank';
-import { type CautionId, cautionIdsOfVolts } from '../../physics/safety/cautions';
+import type { CautionId } from '../../physics/safety/cautions';
 import { chargeTime } from '../../physics/time/chargeTime';
 import {
   aboutTime,
@@ -18,7 +18,7 @@ import {
 } from '../../units';
 import type { CellEndsAt } from '../search/batteryInTime';
 import { END_WORDS } from '../search/endWords';
-import { type CellFigures, figuresAfter } from './cellFigures';
+import { type CellFigures, figuresAfter, withCautionsOf } from './cellFigures';
 import type { SumLine, WorkedSolution } from './workedSolution';
 import type { Wish } from '../../records/plan/wishSchema';
 
@@ -115,7 +115,7 @@ function workOutRun(
     remarks: remarksOf(cell, forVolts, forAmps, grouping, lasts, seconds),
     origin: `${cell.origin} As it is after ${aboutTime(seconds)} at work. What is wished: typed, or a round figure from memory. Half of the metal counts as usable.`,
     sources: ['cell-readings', 'metal', 'bought', 'limits'],
-    cautions: [...cautions, ...cautionIdsOfVolts(whole.inSeries * emfVolts)],
+    cautions: withCautionsOf(cautions, fresh, whole),
   };
 }
 
@@ -210,7 +210,7 @@ function workOutPulse(
     ],
     origin: `${cell.origin} With the films that build up while it charges.`,
     sources: ['cell-readings', 'limits'],
-    cautions: [...cautions, ...cautionIdsOfVolts(cells * emfVolts)],
+    cautions: withCautionsOf(cautions, cell, { inSeries: cells, strings: 1 }),
   };
 }
 

@@ -6,7 +6,7 @@ import type { CautionId } from '../../physics/safety/cautions';
 import type { Wish } from '../../records/plan/wishSchema';
 import { aboutTime, formatAmps, formatCount, formatNumber, formatVolts } from '../../units';
 import { END_WORDS } from '../search/endWords';
-import { type CellFigures, figuresAfter } from './cellFigures';
+import { type CellFigures, figuresAfter, withCautionsOf } from './cellFigures';
 import type { WorkedSolution } from './workedSolution';
 
 /** Most cells that are asked about. */
@@ -19,19 +19,22 @@ export function wouldDo(
   cells: number,
   cautions: readonly CautionId[],
 ): WorkedSolution {
-  const common = {
+  const { together, ...answer } =
+    wish.kind === 'run' ? wouldRun(fresh, wish, cells) : wouldPulse(fresh, wish, cells);
+  return {
     question: `Would ${formatCount(cells)} ${cells === 1 ? fresh.name : fresh.plural} ${wish.name}?`,
     lines: [],
     origin: fresh.origin,
-    sources: ['cell-readings', 'metal', 'limits'] as const,
-    cautions,
+    sources: ['cell-readings', 'metal', 'limits'],
+    cautions: withCautionsOf(cautions, fresh, together ?? { inSeries: cells, strings: 1 }),
+    ...answer,
   };
-  return wish.kind === 'run'
-    ? { ...common, ...wouldRun(fresh, wish, cells) }
-    : { ...common, ...wouldPulse(fresh, wish, cells) };
 }
 
-type Answer = Pick<WorkedSolution, 'tone' | 'headline' | 'remarks'>;
+interface Answer extends Pick<WorkedSolution, 'tone' | 'headline' | 'remarks'> {
+  /** How the cells stand; nothing said: in one string. */
+  readonly together?: Pick<WishGrouping, 'inSeries' | 'strings'>;
+}
 
 function wouldRun(fresh: CellFigures, wish: Extract<Wish, { kind: 'run' }>, cells: number): Answer {
   const { volts, amps, seconds } = wish;
@@ -42,28 +45,33 @@ function wouldRun(fresh: CellFigures, wish: Extract<Wish, { kind: 'run' }>, cell
     );
   }
   const { inSeries, strings } = best;
-  const together = `${formatCount(inSeries)} in series × ${formatCount(strings)}`;
+  const grid = `${formatCount(inSeries)} in series × ${formatCount(strings)}`;
   const ampsAfter = (time: number): number =>
     strings * cellAmpsAt(figuresAfter(fresh, time).model, volts / inSeries);
   const first = ampsAfter(0);
   const last = ampsAfter(seconds);
-  const given = `${together} give ${formatAmps(first)} at ${formatVolts(volts)} at first, ${formatAmps(last)} after ${aboutTime(seconds)}.`;
+  const given = `${grid} give ${formatAmps(first)} at ${formatVolts(volts)} at first, ${formatAmps(last)} after ${aboutTime(seconds)}.`;
   if (first < amps) {
     return no(
       `${given} ${formatAmps(amps)} are wished, ${formatNumber(amps / first, 2)} times as much.`,
+      best,
     );
   }
   if (last < amps) {
-    return no(`${given} It is enough for ${aboutTime(enoughUntil(ampsAfter, amps, seconds))}.`);
+    return no(
+      `${given} It is enough for ${aboutTime(enoughUntil(ampsAfter, amps, seconds))}.`,
+      best,
+    );
   }
   const ends = endOfGrouping(fresh, wish, best);
   const until = Number.isFinite(ends.seconds)
     ? `${END_WORDS[ends.by]} after ${aboutTime(ends.seconds)}`
     : 'nothing ends it';
   return ends.seconds < seconds
-    ? no(`${given} But ${until}.`)
+    ? no(`${given} But ${until}.`, best)
     : {
         tone: 'fine',
+        together: best,
         headline: `Yes, for ${aboutTime(seconds)}. ${given}`,
         remarks: [`Left on, ${until}.`],
       };
@@ -89,13 +97,15 @@ function wouldPulse(
   });
   return {
     tone: 'fine',
+    together: { inSeries, strings },
     headline: `Yes: ${formatCount(inSeries)} in series × ${formatCount(strings)} charge the bank in ${aboutTime(seconds)} or more.`,
     remarks: ['Films that build up make it slower.'],
   };
 }
 
-function no(why: string): Answer {
-  return { tone: 'wrong', headline: `No. ${why}`, remarks: [] };
+function no(why: string, together?: Answer['together']): Answer {
+  const answer = { tone: 'wrong', headline: `No. ${why}`, remarks: [] } as const;
+  return together === undefined ? answer : { ...answer, together };
 }
 
 /** Lengths of string that are tried. */

@@ -111,6 +111,13 @@ test('a plan never stays fine with eight pairs where six exist', () => {
   // For two groups twice as much is needed.
   const two = evaluatePlan({ ...limited, lesson: { ...limited.lesson, groups: 2 } });
   expect(two.missing.find(({ part }) => part === 'galvanised-nail')).toMatchObject({ needed: 16 });
+  // Above 30 V an adult builds one, however many groups there are.
+  const high = evaluatePlan({
+    ...limited,
+    arrangement: { kind: 'own', cellsInSeries: 40, strings: 1 },
+    lesson: { ...limited.lesson, groups: 6 },
+  });
+  expect(high.missing.find(({ part }) => part === 'galvanised-nail')).toMatchObject({ needed: 40 });
   // Left to the planner, the wiring keeps to what there is.
   const planned = evaluatePlan({ ...limited, arrangement: { kind: 'suggested' as const } });
   expect(planned.missing).toEqual([]);
