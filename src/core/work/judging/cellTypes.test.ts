@@ -7,9 +7,10 @@ import { evaluatePlan } from './evaluatePlan';
 
 const plan = newPlan('Types');
 const prices = withGuidePrices(EMPTY_CUPBOARD);
+const priced = cellTypes(plan, prices);
 
 test('one row a type, the plan’s own marked; what cannot says why', () => {
-  const rows = cellTypes(plan, prices);
+  const rows = priced;
   expect(rows.map(({ recipe }) => recipe.id)).toEqual(RECIPE_IDS);
   expect(rows.filter(({ isPlans }) => isPlans).map(({ recipe }) => recipe.id)).toEqual([
     plan.cell.recipe,
@@ -48,7 +49,7 @@ test('cautions are those of the whole battery: many volts in series, a strong cu
   const high = asking({ kind: 'resistor', ohms: 1e6, wantedAmps: 32e-6 }, 'copper-zinc-fruit');
   expect(high?.battery?.openVolts).toBeGreaterThan(30);
   expect(high?.cautions).toContain('over-30');
-  const usual = asking(plan.target, 'copper-zinc-fruit');
+  const usual = priced.find(({ recipe }) => recipe.id === 'copper-zinc-fruit');
   expect(usual?.cautions).not.toContain('over-30');
   expect(usual?.cautions).not.toContain('short-circuit');
   const strong = asking({ kind: 'resistor', ohms: 30, wantedAmps: 0.03 }, 'zinc-carbon-felt');
@@ -57,8 +58,8 @@ test('cautions are those of the whole battery: many volts in series, a strong cu
 });
 
 test('first comes the lowest price where all are known, else the fewest bodies; what cannot stands last', () => {
-  const priced = inOrder(cellTypes(plan, prices)).flatMap(({ battery }) => battery ?? []);
-  const cents = priced.filter(({ recommended }) => recommended).map(({ price }) => price ?? NaN);
+  const sorted = inOrder(priced).flatMap(({ battery }) => battery ?? []);
+  const cents = sorted.filter(({ recommended }) => recommended).map(({ price }) => price ?? NaN);
   expect([...cents].sort((a, b) => a - b)).toEqual(cents);
   const rows = inOrder(cellTypes(plan, { entries: {} }));
   const bodies = rows

@@ -12,6 +12,9 @@ import {
   moreWords,
   usesWords,
 } from '../words/litWords';
+import { RECIPES } from '../../physics/recipes/recipes';
+import type { PartCounts } from '../../records/plan/haveSchema';
+import type { Plan } from '../../records/plan/planSchema';
 import { planOfThing } from './planOfThing';
 import { verdictOf } from '../judging/verdict';
 import { whatCanBeLit } from './whatCanBeLit';
@@ -48,6 +51,32 @@ test('each becomes a plan that says the same, in the same words as the verdict',
     expect(evaluation.atEnd.amps / thing.candidate.atEnd.amps).toBeCloseTo(1, 6);
     expect(verdictOf(evaluation).tone).toBe(thing.candidate.recommended ? 'fine' : 'marginal');
   }
+});
+
+test('its plan is one battery for one group, of the metals and pieces that were found', () => {
+  const base = newPlan('Base');
+  const lesson = { ...base.lesson, groups: 5, meters: 3, joinCode: 'ABC234' };
+  const [thing] = things;
+  if (thing === undefined) throw new Error('nothing can be lit');
+  const { option, candidate, minutes, target } = thing;
+  const made = (pairsPerBody: number, have: PartCounts): Plan =>
+    planOfThing({ ...base, lesson }, { ...thing, candidate: { ...candidate, pairsPerBody } }, have);
+  expect(made(1, HAVE)).toMatchObject({
+    target,
+    minutes,
+    have: HAVE,
+    seriesResistor: { kind: 'as-needed' },
+    arrangement: {
+      kind: 'own',
+      cellsInSeries: candidate.cellsInSeries,
+      strings: candidate.strings,
+    },
+    cell: { recipe: option.recipe, body: option.body, piece: option.piece, size: null },
+    lesson: { groups: 1, meters: 3, joinCode: null, pupils: base.lesson.pupils },
+  });
+  expect(made(3, HAVE).cell.size).toEqual({ ...RECIPES[option.recipe].usualSize, pairs: 3 });
+  expect(made(1, { ...HAVE, meter: 2 }).lesson.meters).toBe(2);
+  expect(made(1, { ...HAVE, meter: 0 }).lesson.meters).toBe(1);
 });
 
 test('brightest and longest first; each LED and device that is there, no other', () => {

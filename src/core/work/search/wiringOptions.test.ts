@@ -17,7 +17,8 @@ import {
 import { otherLoads } from '../judging/otherLoads';
 import { OBJECTIVES, type BatteryCandidate } from './plannerTypes';
 import { priceOfUnit } from '../parts/priceOfBill';
-import { wiringOptionsOf, SEARCH_DEFAULTS } from './wiringOptions';
+import { MAX_CELLS } from '../../physics/desk/limits';
+import { searchLimitsSchema, wiringOptionsOf, SEARCH_DEFAULTS } from './wiringOptions';
 import { RECIPES } from '../../physics/recipes/recipes';
 
 const plan = {
@@ -194,4 +195,42 @@ test('what is wrong on the desk is in the verdict, and an edit elsewhere does no
   expect(wrong.wrong).toBe(1);
   expect(wrong.amps).toBeLessThan(solveDesk(gridDesk(cell, 4, 1), need.load).amps);
   expect(evaluatePlan({ ...faulty, title: 'Other' }, wrong)).toBe(wrong);
+});
+
+test('limits that are typed in are named by what is wrong with them', () => {
+  const faults = (mostCells: unknown, mostPrice: unknown): string[] => {
+    const parsed = searchLimitsSchema.safeParse({ mostCells, mostPrice });
+    return parsed.success ? [] : parsed.error.issues.map(({ message }) => message);
+  };
+  const cells = `Give a whole number from 1 to ${MAX_CELLS}.`;
+  expect([1, MAX_CELLS].flatMap((count) => faults(count, null))).toEqual([]);
+  for (const wrong of [0, MAX_CELLS + 1, 2.5, 'six']) expect(faults(wrong, null)).toEqual([cells]);
+  expect([0.01, 10_000].flatMap((price) => faults(6, price))).toEqual([]);
+  expect(faults(6, 0)).toEqual(['The price must be greater than zero.']);
+  expect(faults(6, 10_001)).toEqual(['Give at most 10000.']);
+  expect(faults(6, 'little')).toEqual(['Give a price.']);
+});
+
+test('parts are shared out among the batteries that are built of them', () => {
+  const have = {
+    kiwi: 100,
+    'copper-strip': 100,
+    'galvanised-nail': 100,
+    'clip-lead': 300,
+    'led-amber': 9,
+  };
+  const most = (batteries: number): number =>
+    Math.max(
+      0,
+      ...wiringOptionsOf(
+        { ...evaluation.basis, have, batteries },
+        SEARCH_DEFAULTS,
+        prices,
+      ).candidates.map(({ pairs }) => pairs),
+    );
+  expect(most(1)).toBeGreaterThan(50);
+  expect(most(1)).toBeLessThanOrEqual(100);
+  expect(most(2)).toBeGreaterThan(0);
+  expect(most(2)).toBeLessThanOrEqual(50);
+  expect(most(9)).toBe(0);
 });
