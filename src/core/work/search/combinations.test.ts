@@ -19,6 +19,23 @@ test('a booster or a capacitor says with how many cells; nothing feeds a load be
   expect(combinationsFor({ emfVolts: 0.01, resistanceOhms: 1e6 }, redLed)).toEqual([]);
 });
 
+test('cells too weak to start a booster are joined until they do', () => {
+  const weak = { emfVolts: 0.25, resistanceOhms: 20 };
+  const booster = combinationsFor(weak, redLed).find(({ kind }) => kind === 'booster');
+  const starts = [1, 2, 3, 4].map(
+    (inSeries) =>
+      boosterOnSource(gridCurve(weak, inSeries, 1), {
+        outputWatts: redLed.amps * redLed.volts,
+        ...TYPICAL_BOOSTER,
+      }).status !== 'does-not-start',
+  );
+  expect(starts[0]).toBe(false);
+  expect(starts).toContain(true);
+  expect(booster?.cellsInSeries).toBeGreaterThanOrEqual(1 + starts.indexOf(true));
+  const { cellsInSeries, strings, wording } = booster ?? {};
+  expect(wording).toMatch(new RegExp(`: ${cellsInSeries} in series × ${strings} would do\\.$`));
+});
+
 test('where nothing feeds it directly, a booster or a capacitor does', () => {
   const radio = requirementOf({
     kind: 'device',

@@ -97,6 +97,9 @@ test('what each load bears for long: LEDs side by side share, a filament a tenth
   if (bulb?.kind !== 'amps') throw new Error('a bulb bears a current');
   expect(bulb.most).toBeCloseTo(0.11, 12);
   expect(bulb.breaksAt).toBeCloseTo(0.15, 12);
+  expect(
+    most({ kind: 'motor', startVolts: 0.3, ratedVolts: 1.5, stallAmps: 0.4, freeAmps: 0.02 }),
+  ).toBeNull();
   // What somebody says of the own device counts; less than it needs is none.
   const radio = { kind: 'device', device: 'pocket-radio', leastVolts: 3, amps: 0.02 } as const;
   expect(most({ ...radio, mostVolts: 4 })).toEqual({ kind: 'volts', most: 4 });

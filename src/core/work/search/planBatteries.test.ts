@@ -3,12 +3,14 @@ import { familyBuild, usualCell } from '../../../testing/core/cells';
 import { ROOM_CELSIUS } from '../../constants';
 import { FAMILY_IDS, type FamilyId } from '../../physics/recipes/recipe';
 import { EMPTY_CUPBOARD, withGuidePrices } from '../../records/cupboard/cupboardSchema';
-import { requirementOf } from '../../records/plan/loadRequirement';
+import { requirementOf, throughResistor } from '../../records/plan/loadRequirement';
 import { USUAL_RUNNING } from '../../records/plan/runningSchema';
 import { dischargeOfGrid } from '../../physics/time/dischargeOfGrid';
 import { RECIPES } from '../../physics/recipes/recipes';
 import { OBJECTIVES, type Objective, type PlannerQuestion } from './plannerTypes';
 import { planBatteries, PLANNER_DEFAULTS } from './planBatteries';
+import { gridDesk } from '../../physics/desk/desk';
+import { endOfBattery } from './batteryInTime';
 import { limitOfTarget } from './loadLimits';
 
 const familyCell = (id: FamilyId): PlannedCell => plannedCell(familyBuild(id), ROOM_CELSIUS);
@@ -44,6 +46,14 @@ test('every candidate meets the need on paper and says why; every other family s
     expect(candidate.openVolts).toBeGreaterThan(amber.volts);
     expect(candidate.cells).toBe(candidate.cellsInSeries * candidate.strings);
     expect(candidate.pairs).toBe(candidate.cells * candidate.pairsPerBody);
+    const { cell, cellsInSeries, strings, seriesResistorOhms } = candidate;
+    const life = endOfBattery(
+      gridDesk(cell, cellsInSeries, strings),
+      throughResistor(amber, seriesResistorOhms ?? 0),
+      USUAL_RUNNING,
+    );
+    expect(candidate.hours).toBeCloseTo(life.seconds / 3600, 6);
+    expect(candidate.hoursEndBy).toBe(life.by);
   }
   for (const { explanation } of impossible) expect(explanation.length).toBeGreaterThan(20);
   expect(impossible.find(({ recipe }) => recipe.id === 'dilute-sulfuric-acid')?.limit).toBe(
@@ -119,6 +129,10 @@ test('limits: parts, price and number of cells each give their own reason', () =
   const supply = { prices: { entries: {} }, have: { kiwi: 2, 'led-amber': 1 }, load: [] };
   expect(limit({ supply })).toBe('stock');
   expect(limit({ mostPrice: 1 })).toBe('price');
+  // Parts that lack and cost too much besides: no money buys it.
+  expect(
+    limit({ supply: { ...supply, prices: withGuidePrices(EMPTY_CUPBOARD) }, mostPrice: 1 }),
+  ).toBe('price');
   expect(limit({ mostCells: 3 })).toBe('amps');
   const strong = requirementOf({ kind: 'resistor', ohms: 1e7, wantedAmps: 1e-3 });
   expect(limit({ need: strong, limit: null })).toBe('volts');

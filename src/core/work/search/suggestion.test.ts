@@ -23,6 +23,15 @@ test('what is read of the first cell changes how many are built, not what they a
   expect(weak.wiringOptions.suggested.cells).toBeGreaterThan(before.cells);
 });
 
+test('trial cells alone, too, move only how many are built', () => {
+  const trial = { volts: 0.93, milliamps: 0.05, seconds: null, counted: true };
+  const trials = suggested({ ...KIWI_READ, ...UNREAD, trialCells: [trial, trial, trial] });
+  const fresh = suggested({ ...KIWI_READ, ...UNREAD });
+  expect(trials.cell.own).toBeNull();
+  expect(trials.cell.trials).not.toEqual([]);
+  expect([trials.cell.piece, trials.cell.size]).toEqual([fresh.cell.piece, fresh.cell.size]);
+});
+
 test('one pair to four, in every way it may be cut, what gives least first; more than fit in are left out', () => {
   const { cell } = suggested({ ...KIWI_READ, ...UNREAD });
   const ways = (piece: Parameters<typeof waysToBuild>[1], most?: number): string[] =>
