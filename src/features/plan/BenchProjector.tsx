@@ -3,9 +3,9 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
+import { capital } from '@/core/words';
 import { predictionsOfGroup } from '@/core/records/logbook/foldLog';
 import { sceneOfStep } from '@/core/work/guide/benchScene';
-import { benchName } from '@/core/work/lesson/lessonPlan';
 import { stairsRows } from '@/core/work/guide/stairs';
 import { BenchPicture } from '@/ui/bench/BenchPicture';
 import { useGuide } from '@/ui/bench/GuideCard';
@@ -13,13 +13,11 @@ import { useLog, useReadings } from '@/ui/bench/LogProvider';
 import { ReadingStairs } from '@/ui/bench/ReadingStairs';
 import { ProjectorFrame } from '@/ui/ProjectorFrame';
 import { BenchVerdict } from './BenchVerdict';
-import { useBenchChoice } from './benchChoice';
-import { usePlanContext } from './PlanProvider';
+import { useBenchChoice, useBenchName } from './benchChoice';
 import { useBenchFacts } from './useBenchFacts';
 
 /** The chosen group’s step and stairs, large enough for the back row. */
 export function BenchProjector({ onClose }: { readonly onClose: () => void }) {
-  const { evaluation } = usePlanContext();
   const facts = useBenchFacts();
   const { group, string } = useBenchChoice();
   const { lines } = useLog();
@@ -28,7 +26,7 @@ export function BenchProjector({ onClose }: { readonly onClose: () => void }) {
   const predicted = useMemo(() => predictionsOfGroup(lines, group), [lines, group]);
   const scene = step === null ? null : sceneOfStep(step);
   return (
-    <ProjectorFrame title={benchName(group, evaluation.inLesson)} onClose={onClose}>
+    <ProjectorFrame title={capital(useBenchName())} onClose={onClose}>
       <Box sx={{ '& *': { fontSize: 'inherit !important' } }}>
         <BenchVerdict />
       </Box>

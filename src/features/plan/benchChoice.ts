@@ -1,6 +1,8 @@
 'use client';
 
 import { createContext, useContext } from 'react';
+import { benchName } from '@/core/work/lesson/lessonPlan';
+import { usePlanContext } from './PlanProvider';
 
 /** The group and string that the bench shows. */
 export interface BenchChoice {
@@ -15,4 +17,10 @@ export function useBenchChoice(): BenchChoice {
   const value = useContext(BenchChoiceContext);
   if (value === null) throw new Error('a bench component stands outside the plan');
   return value;
+}
+
+/** Who stands at the bench that is shown, within a sentence: “group Tern”, or “the demonstration”. */
+export function useBenchName(): string {
+  const { evaluation } = usePlanContext();
+  return benchName(useBenchChoice().group, evaluation.inLesson);
 }

@@ -113,5 +113,5 @@ function buildAnswer(_plan: Plan, { wiring, inLesson }: PlanEvaluation, bench: B
   const furthest = furthestCell(bench);
   return furthest === 0
     ? 'not begun'
-    : `${benchName(bench.group, inLesson)} · cell ${Math.min(furthest, wiring.cellsInSeries)} of ${wiring.cellsInSeries}`;
+    : `${capital(benchName(bench.group, inLesson))} · cell ${Math.min(furthest, wiring.cellsInSeries)} of ${wiring.cellsInSeries}`;
 }

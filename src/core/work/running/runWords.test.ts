@@ -123,7 +123,7 @@ test('what would end a cell; beyond a year nobody says', () => {
 test('a refit says what it changed and by how much it is better', () => {
   const words = fitWords(
     { factors: { films: 1.5, size: 0.8 }, points: 5, misfitBefore: 4.2, misfitAfter: 0.9 },
-    'Tern',
+    'group Tern',
   );
   expect(words).toContain('5 readings of group Tern');
   expect(words).toContain('1.5 ×');

@@ -180,11 +180,11 @@ const ENDS_BY = { 'dried-out': 'dry', 'metal-used-up': 'metal used up', spoilt: 
 /** What the refit to readings over time has found. */
 export function fitWords(
   { factors, points, misfitBefore, misfitAfter }: RunFit,
-  group: string,
+  bench: string,
 ): string {
   const times = (factor: number): string => `${formatNumber(factor, 2)} ×`;
   return (
-    `Refitted to ${points} readings of group ${group}: the films resist ${times(factors.films)} as much as is usual, ` +
+    `Refitted to ${points} readings of ${bench}: the films resist ${times(factors.films)} as much as is usual, ` +
     `the cells give ${times(factors.size)} what was calculated. ` +
     `The misfit fell from ${formatNumber(misfitBefore, 2)} to ${formatNumber(misfitAfter, 2)} times the ordinary scatter.`
   );

@@ -237,7 +237,7 @@ export function labelsSheet(facts: LessonFacts): Sheet {
     ...groupNames.map((name) => ({
       title: food ? 'Contains metal, do not eat' : 'Experiment, do not touch',
       lines: [
-        benchName(name, facts.evaluation.inLesson),
+        capital(benchName(name, facts.evaluation.inLesson)),
         plan.title,
         wasteWords(cell.recipe, cell.body),
       ],

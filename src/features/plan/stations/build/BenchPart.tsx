@@ -5,7 +5,7 @@ import Button from '@mui/material/Button';
 import { Select } from '@/ui/plain/Select';
 import { useMemo } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { benchName } from '@/core/work/lesson/lessonPlan';
+import { capital } from '@/core/words';
 import { stairsRows } from '@/core/work/guide/stairs';
 import { predictionsOfGroup } from '@/core/records/logbook/foldLog';
 import { cautionTextsOf } from '@/core/physics/recipes/recipe';
@@ -20,7 +20,7 @@ import { KEYS_WHILE_NOT_TYPING } from '@/ui/document/useUndoKeys';
 import { showPart } from '@/ui/PartTabs';
 import { mainAndSide } from '@/ui/mainAndSide';
 import { usePlanContext } from '../../PlanProvider';
-import { useBenchChoice } from '../../benchChoice';
+import { useBenchChoice, useBenchName } from '../../benchChoice';
 import { useBenchFacts } from '../../useBenchFacts';
 import { GroupChoice } from './GroupChoice';
 import { CalibrateCard } from './CalibrateCard';
@@ -65,7 +65,7 @@ export function BenchPart({ meter }: { readonly meter: MeterBench }) {
   const sound = judgement?.verdict === 'fine';
   const rows = stairsRows(facts.stairs, string, readings);
   const { cell } = evaluation;
-  const bench = benchName(group, evaluation.inLesson);
+  const bench = capital(useBenchName());
   const strings = facts.stairs.length;
   return (
     <Box sx={mainAndSide(314)}>

@@ -12,10 +12,9 @@ import { formatAmps } from '@/core/units';
 import type { LoggedReading } from '@/core/records/logbook/logEntry';
 import { Card } from '@/ui/Card';
 import { useWorkerJob } from '@/workers/useWorkerJob';
-import { benchName } from '@/core/work/lesson/lessonPlan';
 import { withOwnWiring } from '../../arrangementEdits';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
-import { useBenchChoice } from '../../benchChoice';
+import { useBenchChoice, useBenchName } from '../../benchChoice';
 import { lazyPart } from '@/ui/lazyPart';
 
 const CalibrateDialog = lazyPart(() =>
@@ -34,6 +33,7 @@ export function CalibrateCard({ readings }: { readonly readings: readonly Logged
   const edit = useEdit();
   const { evaluation } = usePlanContext();
   const { group } = useBenchChoice();
+  const bench = useBenchName();
   const [open, setOpen] = useState(false);
   const calibrated = useMemo(() => withFirstCellOf(plan, group, readings), [plan, group, readings]);
   return (
@@ -41,7 +41,7 @@ export function CalibrateCard({ readings }: { readonly readings: readonly Logged
       <Typography variant="body2" color="textSecondary">
         {calibrated === null
           ? 'Read the volts and the milliamps of the first cell: where both can be, the plan then knows more of such cells.'
-          : `${benchName(group, evaluation.inLesson)} has read its first cell. With it the plan knows more than from ${OLD_BASIS[evaluation.cell.origin]} alone.`}
+          : `${capital(bench)} has read its first cell. With it the plan knows more than from ${OLD_BASIS[evaluation.cell.origin]} alone.`}
       </Typography>
       <FirstCellRowOffer readings={readings} />
       <Button

@@ -17,12 +17,13 @@ import { HistoryIcon } from '@/ui/icons';
 import { mainAndSide } from '@/ui/mainAndSide';
 import { usePlanContext } from '../../PlanProvider';
 import { GroupChoice } from './GroupChoice';
-import { useBenchChoice } from '../../benchChoice';
+import { useBenchChoice, useBenchName } from '../../benchChoice';
 
 /** Everything that a group has logged, newest first, each entry with what it was before. */
 export function LogPart() {
   const { open } = usePlanContext();
   const { group } = useBenchChoice();
+  const bench = useBenchName();
   const { lines, waiting } = useLog();
   const entries = useMemo(
     () =>
@@ -34,7 +35,7 @@ export function LogPart() {
   return (
     <Box sx={mainAndSide(314)}>
       <Card
-        title={`Logbook of group ${group}`}
+        title={`Logbook of ${bench}`}
         actions={
           <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center' }}>
             <Typography variant="caption" color="textSecondary" role="status">

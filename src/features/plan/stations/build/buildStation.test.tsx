@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import '@/testing/ui/mocks';
-import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { act, cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { LogRequest } from '@/core/records/logbook/logEntry';
 import { RECIPES } from '@/core/physics/recipes/recipes';
@@ -308,4 +308,17 @@ test('first cells of the class stand on the board; one press plans with them, an
   expect(verdict().text).toContain('with your lemons, one read');
   await waitFor(() => expect(screen.queryByRole('button', { name: /instead of/ })).toBeNull());
   expect(screen.queryByRole('button', { name: 'Plan with them' })).toBeNull();
+});
+
+test('what an adult shows is called the demonstration, and there is no group to choose', async () => {
+  const high = { kind: 'own', cellsInSeries: 36, strings: 1 } as const;
+  showPlan({ ...BENCH, arrangement: high }, 'build');
+  await read('cell 1, nothing connected', '0.94');
+  expect(screen.getByRole('heading', { name: 'The demonstration' })).toBeVisible();
+  expect(screen.queryByLabelText('Group')).toBeNull();
+  expect(screen.queryByText(/[Gg]roup Curlew/)).toBeNull();
+  cleanup();
+  showPlan(BENCH, 'build');
+  expect(await screen.findByRole('heading', { name: 'Group Curlew' })).toBeVisible();
+  expect(screen.getByLabelText('Group')).toHaveValue('Curlew');
 });

@@ -24,7 +24,7 @@ import { LEAST_SCALE, useDeskGeometry } from '@/ui/desk/useDeskGeometry';
 import { mainAndSide } from '@/ui/mainAndSide';
 import { SourceLinks } from '@/ui/SourceLinks';
 import { useEdit, usePlan, usePlanContext } from '../../PlanProvider';
-import { useBenchChoice } from '../../benchChoice';
+import { useBenchName } from '../../benchChoice';
 import { WhatHelps } from '../../WhatHelps';
 import { RunChart } from './RunChart';
 import Table from '@mui/material/Table';
@@ -62,7 +62,7 @@ function InTime({ left }: { readonly left: LeftRunning }) {
   const plan = usePlan();
   const { evaluation } = usePlanContext();
   const { desk, need, strings } = evaluation;
-  const { group } = useBenchChoice();
+  const bench = useBenchName();
   const geometry = useDeskGeometry(desk);
   // The slider runs over decades: half of it is the first hour.
   const [position, setPosition] = useState(0);
@@ -122,7 +122,7 @@ function InTime({ left }: { readonly left: LeftRunning }) {
         title="Volts and current in time"
         actions={
           <Typography variant="caption" color="textSecondary">
-            dashed: volts at the device · line: current · points: what group {group} read
+            dashed: volts at the device · line: current · points: what {bench} read
           </Typography>
         }
       >
@@ -132,7 +132,7 @@ function InTime({ left }: { readonly left: LeftRunning }) {
         </Typography>
         {fit === null ? null : (
           <Alert severity="success" icon={false} sx={{ mt: 1, py: 0 }} data-testid="run-fit">
-            {fitWords(fit, group)}
+            {fitWords(fit, bench)}
           </Alert>
         )}
         {run.end.reason === 'time-is-up' || fit !== null ? null : (
