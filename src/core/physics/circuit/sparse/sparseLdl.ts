@@ -1,4 +1,55 @@
+import { keepingLast } from '../../../keepingLast';
 import { minimumDegree } from './minimumDegree';
+
+/** What a matrix of one pattern is solved with, whatever its values are. */
+interface Analysis {
+  /** Row → place in the elimination order. */
+  readonly place: Int32Array;
+  /** Upper triangle of the permuted matrix, by columns; the diagonal stands last in each column. */
+  readonly columnStart: Int32Array;
+  readonly rowIndex: Int32Array;
+  readonly factorStart: Int32Array;
+  /** Columns in which each row of the factor has an entry, each after those that change it. */
+  readonly patternStart: Int32Array;
+  readonly pattern: Int32Array;
+}
+
+interface PatternOfMatrix {
+  readonly size: number;
+  /** Off-diagonal places `[row, column]`, in any order, repeats allowed. */
+  readonly pairs: readonly (readonly [number, number])[];
+}
+
+function analysed({ size, pairs }: PatternOfMatrix): Analysis {
+  const adjacency = adjacencyOf(size, pairs);
+  const order = minimumDegree(adjacency);
+  const place = new Int32Array(size);
+  order.forEach((row, index) => (place[row] = index));
+  const columnStart = new Int32Array(size + 1);
+  const rows: number[] = [];
+  for (let column = 0; column < size; column += 1) {
+    for (const row of adjacency[order[column]!]!) {
+      const above = place[row]!;
+      if (above < column) rows.push(above);
+    }
+    rows.push(column);
+    columnStart[column + 1] = rows.length;
+  }
+  const rowIndex = Int32Array.from(rows);
+  const { starts, patterns } = patternOfFactor(columnStart, rowIndex);
+  const factorStart = startsOfColumns(size, patterns);
+  return { place, columnStart, rowIndex, factorStart, patternStart: starts, pattern: patterns };
+}
+
+/** A battery is solved again and again with other values; so many of its patterns are kept. */
+const MOST_KEPT = 64;
+/** Larger ones take longer to be recognised than to be analysed. */
+const LARGEST_KEPT = 64;
+const analysedBefore = keepingLast(
+  MOST_KEPT,
+  ({ size, pairs }: PatternOfMatrix) => `${size}: ${pairs.join(' ')}`,
+  analysed,
+);
 
 /**
  * Symmetric positive definite solver for circuit matrices, `A = L·D·Lᵀ` (up-looking algorithm of T. A. Davis,
@@ -7,9 +58,7 @@ import { minimumDegree } from './minimumDegree';
  */
 export class SparseLdl {
   private readonly size: number;
-  /** Row → place in the elimination order. */
   private readonly place: Int32Array;
-  /** Upper triangle of the permuted matrix, by columns; the diagonal stands last in each column. */
   private readonly columnStart: Int32Array;
   private readonly rowIndex: Int32Array;
   private readonly values: Float64Array;
@@ -22,38 +71,24 @@ export class SparseLdl {
   private readonly scratch: Float64Array;
   /** Where the next entry of a column goes. */
   private readonly fill: Int32Array;
-  /** Columns in which each row of the factor has an entry, each after those that change it. */
   private readonly patternStart: Int32Array;
   private readonly pattern: Int32Array;
 
   /** @param pairs off-diagonal places `[row, column]`, in any order, repeats allowed. */
-  constructor(size: number, pairs: readonly (readonly [number, number])[]) {
+  constructor(size: number, pairs: PatternOfMatrix['pairs']) {
     this.size = size;
-    const adjacency = adjacencyOf(size, pairs);
-    const order = minimumDegree(adjacency);
-    this.place = new Int32Array(size);
-    order.forEach((row, index) => (this.place[row] = index));
-    this.columnStart = new Int32Array(size + 1);
-    const rows: number[] = [];
-    for (let column = 0; column < size; column += 1) {
-      for (const row of adjacency[order[column]!]!) {
-        const above = this.place[row]!;
-        if (above < column) rows.push(above);
-      }
-      rows.push(column);
-      this.columnStart[column + 1] = rows.length;
-    }
-    this.rowIndex = Int32Array.from(rows);
-    this.values = new Float64Array(rows.length);
-    this.kept = new Float64Array(rows.length);
+    const analysis = (size <= LARGEST_KEPT ? analysedBefore : analysed)({ size, pairs });
+    this.place = analysis.place;
+    this.columnStart = analysis.columnStart;
+    this.rowIndex = analysis.rowIndex;
+    this.factorStart = analysis.factorStart;
+    this.patternStart = analysis.patternStart;
+    this.pattern = analysis.pattern;
+    this.values = new Float64Array(this.rowIndex.length);
+    this.kept = new Float64Array(this.rowIndex.length);
     this.fill = new Int32Array(size);
-    const { starts, patterns } = this.patternOfFactor();
-    this.patternStart = starts;
-    this.pattern = patterns;
-    this.factorStart = this.startsOfColumns();
-    const entries = patterns.length;
-    this.factorRow = new Int32Array(entries);
-    this.factorValue = new Float64Array(entries);
+    this.factorRow = new Int32Array(this.pattern.length);
+    this.factorValue = new Float64Array(this.pattern.length);
     this.diagonal = new Float64Array(size);
     this.scratch = new Float64Array(size);
   }
@@ -141,42 +176,45 @@ export class SparseLdl {
     for (let row = 0; row < size; row += 1) right[row] = scratch[place[row]!]!;
     scratch.fill(0);
   }
+}
 
-  /** Where the rows of the factor have entries: what the elimination tree leads to from those of the matrix. */
-  private patternOfFactor(): { starts: Int32Array; patterns: Int32Array } {
-    const { size, columnStart, rowIndex } = this;
-    const parent = new Int32Array(size).fill(-1);
-    const flag = new Int32Array(size).fill(-1);
-    const starts = new Int32Array(size + 1);
-    const patterns: number[] = [];
-    const path = new Int32Array(size);
-    const found = new Int32Array(size);
-    for (let k = 0; k < size; k += 1) {
-      flag[k] = k;
-      let top = size;
-      for (let at = columnStart[k]!; at < columnStart[k + 1]!; at += 1) {
-        let length = 0;
-        for (let row = rowIndex[at]!; flag[row] !== k; row = parent[row]!) {
-          if (parent[row] === -1) parent[row] = k;
-          path[length] = row;
-          length += 1;
-          flag[row] = k;
-        }
-        // Each path goes before those that it runs into.
-        while (length > 0) found[(top -= 1)] = path[(length -= 1)]!;
+/** Where the rows of the factor have entries: what the elimination tree leads to from those of the matrix. */
+function patternOfFactor(
+  columnStart: Int32Array,
+  rowIndex: Int32Array,
+): { starts: Int32Array; patterns: Int32Array } {
+  const size = columnStart.length - 1;
+  const parent = new Int32Array(size).fill(-1);
+  const flag = new Int32Array(size).fill(-1);
+  const starts = new Int32Array(size + 1);
+  const patterns: number[] = [];
+  const path = new Int32Array(size);
+  const found = new Int32Array(size);
+  for (let k = 0; k < size; k += 1) {
+    flag[k] = k;
+    let top = size;
+    for (let at = columnStart[k]!; at < columnStart[k + 1]!; at += 1) {
+      let length = 0;
+      for (let row = rowIndex[at]!; flag[row] !== k; row = parent[row]!) {
+        if (parent[row] === -1) parent[row] = k;
+        path[length] = row;
+        length += 1;
+        flag[row] = k;
       }
-      for (; top < size; top += 1) patterns.push(found[top]!);
-      starts[k + 1] = patterns.length;
+      // Each path goes before those that it runs into.
+      while (length > 0) found[(top -= 1)] = path[(length -= 1)]!;
     }
-    return { starts, patterns: Int32Array.from(patterns) };
+    for (; top < size; top += 1) patterns.push(found[top]!);
+    starts[k + 1] = patterns.length;
   }
+  return { starts, patterns: Int32Array.from(patterns) };
+}
 
-  private startsOfColumns(): Int32Array {
-    const starts = new Int32Array(this.size + 1);
-    for (const column of this.pattern) starts[column + 1] = starts[column + 1]! + 1;
-    for (let k = 0; k < this.size; k += 1) starts[k + 1] = starts[k + 1]! + starts[k]!;
-    return starts;
-  }
+function startsOfColumns(size: number, pattern: Int32Array): Int32Array {
+  const starts = new Int32Array(size + 1);
+  for (const column of pattern) starts[column + 1] = starts[column + 1]! + 1;
+  for (let k = 0; k < size; k += 1) starts[k + 1] = starts[k + 1]! + starts[k]!;
+  return starts;
 }
 
 /** For each row the others it shares an entry with, each once. */
