@@ -1,16 +1,8 @@
-import {
-  copyFileSync,
-  existsSync,
-  mkdirSync,
-  mkdtempSync,
-  readdirSync,
-  renameSync,
-  rmSync,
-  writeFileSync,
-} from 'node:fs';
+import { mkdirSync, mkdtempSync, readdirSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer, type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { freePort } from '@/testing/server/freePort';
 import { newPlan } from '@/core/records/plan/newPlan';
 import { closeDatabase } from '@/data/database';
 import { benchContext } from './bench/benchContext';
@@ -49,13 +41,6 @@ afterEach(() => {
   rmSync(folder, { recursive: true });
 });
 
-const freePort = async (): Promise<number> => {
-  const server = createServer();
-  await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
-  const { port } = server.address() as AddressInfo;
-  await new Promise((resolve) => server.close(resolve));
-  return port;
-};
 /** Starts as the app does, without what listens to the process. */
 const started = async (): Promise<void> => {
   const once = jest.spyOn(process, 'once').mockImplementation(() => process);
@@ -124,14 +109,12 @@ test('what stands between the app and its data is said in the terminal and by th
   expect(storageState()).toEqual({ closed: null, readOnly: null });
   closeDatabase();
   const file = join(folder, 'grozer.db');
-  copyFileSync(file, join(folder, 'good.db'));
   writeFileSync(file, 'no database at all, but long enough to be looked at as one '.repeat(20));
   await started();
   const { closed } = storageState();
   expect(closed).not.toBeNull();
   expect(said).toEqual([`\n${closed}\n`]);
   expect(storageProblem(new Error('something else'))).toBeNull();
-  expect(existsSync(join(folder, 'good.db'))).toBe(true);
 });
 
 test('Ctrl+C shuts the door at once and ends a moment later', () => {

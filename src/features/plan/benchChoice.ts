@@ -1,7 +1,7 @@
 'use client';
 
 import { createContext, useContext } from 'react';
-import { benchName } from '@/core/work/lesson/lessonPlan';
+import { benchName } from '@/core/work/preparation/groupNames';
 import { usePlanContext } from './PlanProvider';
 
 /** The group and string that the bench shows. */

@@ -7,7 +7,7 @@ import { nameOfTarget } from '@/core/records/plan/loadRequirement';
 import type { Plan } from '@/core/records/plan/planSchema';
 import type { PlanEvaluation } from '@/core/work/judging/evaluatePlan';
 import { dayWords } from '@/core/formats/dates';
-import { benchName } from '@/core/work/lesson/lessonPlan';
+import { benchName } from '@/core/work/preparation/groupNames';
 import { sparesOf } from '@/core/work/preparation/sparesOf';
 import type { BatteryRun } from '@/core/work/running/runBattery';
 import { verdictOf } from '@/core/work/judging/verdict';

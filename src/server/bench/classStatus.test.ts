@@ -1,20 +1,12 @@
 import { createServer, type AddressInfo, type Server } from 'node:net';
 import { newPlan } from '@/core/records/plan/newPlan';
 import { closeGateway, openGatewayNow } from '../lanGateway/gatewayKeeper';
+import { freePort } from '@/testing/server/freePort';
 import { freshBench } from '@/testing/server/benchForTests';
 import { openClass } from './classes';
 import { classStatus, endClass, endClassOfDeleted, reopenGateway, startClass } from './classStatus';
 
 const HOUR = 3_600_000;
-
-/** A port that is free at the moment. */
-const freePort = async (): Promise<number> => {
-  const server = createServer();
-  await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
-  const { port } = server.address() as AddressInfo;
-  await new Promise((resolve) => server.close(resolve));
-  return port;
-};
 
 beforeEach(async () => {
   process.env['GROZER_GATEWAY_HOST'] = '127.0.0.1';

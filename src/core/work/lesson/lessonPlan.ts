@@ -42,11 +42,6 @@ export function lessonPlan(lesson: Lesson, sound: Desk, volts: number): LessonPl
   return { gate, groups, group, measuring: measuringPlan(input), ways: measuringPlans(input) };
 }
 
-/** Who stands at a bench: a group of pupils, or the adult who shows it; within a sentence. */
-export function benchName(group: string, { gate }: Pick<LessonPlan, 'gate'>): string {
-  return gate.pupilSheet ? `group ${group}` : 'the demonstration';
-}
-
 /** More bodies than this are a long afternoon for one group (common practice, no source). */
 const MANY_BODIES = 12;
 

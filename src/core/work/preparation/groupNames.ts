@@ -1,3 +1,5 @@
+import type { LessonPlan } from '../lesson/lessonPlan';
+
 /** Shore birds after whom groups are named: the scenario's six first. Never persons. */
 const BIRDS = [
   'Curlew',
@@ -24,4 +26,9 @@ export function groupName(index: number): string {
   const bird = BIRDS[index % BIRDS.length] ?? 'Group';
   const round = Math.floor(index / BIRDS.length);
   return round === 0 ? bird : `${bird} ${round + 1}`;
+}
+
+/** Who stands at a bench, within a sentence: a group, or the adult who shows it and has the first place to themselves. */
+export function benchName(group: string, { gate }: Pick<LessonPlan, 'gate'>): string {
+  return gate.pupilSheet || group !== groupName(0) ? `group ${group}` : 'the demonstration';
 }

@@ -210,7 +210,7 @@ function workOutPulse(
     ],
     origin: `${cell.origin} With the films that build up while it charges.`,
     sources: ['cell-readings', 'limits'],
-    cautions: withCautionsOf(cautions, cell, { inSeries: cells, strings: 1 }),
+    cautions: withCautionsOf(cautions, fresh, { inSeries: cells, strings: 1 }),
   };
 }
 

@@ -33,7 +33,7 @@ export function wouldDo(
 
 interface Answer extends Pick<WorkedSolution, 'tone' | 'headline' | 'remarks'> {
   /** How the cells stand; nothing said: in one string. */
-  readonly together?: Pick<WishGrouping, 'inSeries' | 'strings'>;
+  readonly together?: Pick<WishGrouping, 'inSeries' | 'strings'> | undefined;
 }
 
 function wouldRun(fresh: CellFigures, wish: Extract<Wish, { kind: 'run' }>, cells: number): Answer {
@@ -104,8 +104,7 @@ function wouldPulse(
 }
 
 function no(why: string, together?: Answer['together']): Answer {
-  const answer = { tone: 'wrong', headline: `No. ${why}`, remarks: [] } as const;
-  return together === undefined ? answer : { ...answer, together };
+  return { tone: 'wrong', headline: `No. ${why}`, remarks: [], together };
 }
 
 /** Lengths of string that are tried. */

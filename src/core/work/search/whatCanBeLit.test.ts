@@ -188,8 +188,7 @@ test('nothing is offered for less time than is wanted, nor what nobody would see
 });
 
 test('where an LED is all that lacks, a red one is named, with what it would do', () => {
-  const { potato, ...rest } = HAVE;
-  const parts = { potato, 'galvanised-nail': 6, 'copper-strip': 10, 'clip-lead': 8 };
+  const parts = { potato: 9, 'galvanised-nail': 6, 'copper-strip': 10, 'clip-lead': 8 };
   const { things: none, withLed } = whatCanBeLit({ ...question, have: parts });
   expect(none).toEqual([]);
   const lit = whatCanBeLit({ ...question, have: { ...parts, 'led-red': 1 } });
@@ -197,7 +196,5 @@ test('where an LED is all that lacks, a red one is named, with what it would do'
   expect(withLed?.target).toMatchObject({ kind: 'led', colour: 'red' });
   expect(lit.withLed).toBeNull();
   // Nothing to build a cell of: no LED helps.
-  expect(
-    whatCanBeLit({ ...question, have: { 'clip-lead': rest['clip-lead'] } }).withLed,
-  ).toBeNull();
+  expect(whatCanBeLit({ ...question, have: { 'clip-lead': 8 } }).withLed).toBeNull();
 });

@@ -13,7 +13,7 @@ import { dayOf } from '../localTime';
 import { amountWords, valuedWords } from '../../parts/amountWords';
 import { packWords, totalWords, type ShoppingLine } from '../shoppingList';
 import type { Timetable } from '../timetable';
-import { benchName } from '../../lesson/lessonPlan';
+import { benchName } from '../groupNames';
 import { checklistOf } from './checklist';
 import { pairsWords, type LessonFacts } from './lessonFacts';
 import { mixingPrint } from './mixingSheet';
