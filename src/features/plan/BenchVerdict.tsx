@@ -1,13 +1,15 @@
 'use client';
 
+import { capital } from '@/core/words';
 import { useJudgement } from '@/ui/bench/LogProvider';
 import { VerdictPill } from '@/ui/VerdictPill';
-import { useBenchChoice } from './benchChoice';
+import { useBenchChoice, useBenchName } from './benchChoice';
 import { OwnVerdict } from './OwnVerdict';
 
 /** What is wrong at the chosen group’s bench, as everybody hears it; the plan’s own verdict where nothing is. */
 export function BenchVerdict() {
   const { group } = useBenchChoice();
+  const bench = useBenchName();
   const judgement = useJudgement(group);
   if (judgement === null || judgement.verdict === 'fine') return <OwnVerdict />;
   const { sure, dark, headline, remedy } = judgement;
@@ -15,7 +17,7 @@ export function BenchVerdict() {
     <VerdictPill
       live
       tone={sure || dark ? 'wrong' : 'marginal'}
-      headline={`${group}: ${headline}`}
+      headline={`${capital(bench)}: ${headline}`}
       details={[remedy]}
     />
   );

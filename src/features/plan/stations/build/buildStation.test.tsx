@@ -312,8 +312,13 @@ test('first cells of the class stand on the board; one press plans with them, an
 
 test('what an adult shows is called the demonstration, and there is no group to choose', async () => {
   const high = { kind: 'own', cellsInSeries: 36, strings: 1 } as const;
-  showPlan({ ...BENCH, arrangement: high }, 'build');
-  await read('cell 1, nothing connected', '0.94');
+  const shown = { ...BENCH, arrangement: high };
+  openStreams();
+  const { kept } = showPlan(shown, 'build');
+  await read('cell 1, nothing connected', '0.01');
+  const sent = kept.filter(({ url }) => url.endsWith('/log'));
+  tellJudged(shown, logged(sent.flatMap(({ body }) => body as LogRequest[])));
+  expect(verdict().text).toContain('The demonstration: ');
   expect(screen.getByRole('heading', { name: 'The demonstration' })).toBeVisible();
   expect(screen.queryByLabelText('Group')).toBeNull();
   expect(screen.queryByText(/[Gg]roup Curlew/)).toBeNull();
