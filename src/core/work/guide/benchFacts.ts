@@ -13,7 +13,7 @@ import type { Plan } from '../../records/plan/planSchema';
 import type { PlanEvaluation } from '../judging/evaluatePlan';
 import type { StandingItem } from '../../physics/desk/desk';
 import type { PlaceLooks } from './benchScene';
-import { groupNames } from '../preparation/groupNames';
+import { groupNames, shortBenchName } from '../preparation/groupNames';
 import { guideOfPlan } from './guideOfPlan';
 import type { ExpectedReading } from './guideStep';
 import { readingOnStairs, type GroupFacts } from './stairs';
@@ -33,6 +33,8 @@ export interface BenchFacts extends GroupFacts {
   readonly words: BatteryWords;
   /** Who builds it: the groups, or of a demonstration the first one alone. */
   readonly groups: readonly string[];
+  /** How a group is called, in a word. */
+  readonly nameOf: (group: string) => string;
   readonly expected: (measurement: Measurement) => ExpectedReading;
   /** Readings beside the stairs of a string and of the whole battery. */
   readonly others: (string: number, readings: readonly LoggedReading[]) => OtherRow[];
@@ -56,6 +58,7 @@ export function benchFacts(plan: Plan, evaluation: PlanEvaluation): BenchFacts {
     predict: plan.lesson.predict,
     metersAreShared: plan.lesson.meters < evaluation.inLesson.groups,
     groups: groupNames(evaluation.inLesson.groups),
+    nameOf: (group) => shortBenchName(group, evaluation.inLesson),
     cell: { recipe, body, piece },
     words: {
       body: body.name,

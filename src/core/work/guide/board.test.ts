@@ -5,7 +5,7 @@ import { readingEntry } from '../../records/logbook/readingEntry';
 import { newPlan } from '../../records/plan/newPlan';
 import type { Plan } from '../../records/plan/planSchema';
 import { evaluatePlan } from '../judging/evaluatePlan';
-import { benchFacts } from './benchFacts';
+import { benchFacts, type BenchFacts } from './benchFacts';
 import {
   boardRows,
   boardSummary,
@@ -41,6 +41,13 @@ const step = (group: string, id: string): LogLine =>
   line(group, { kind: 'step', step: id, state: 'done', takenAt: AT });
 const read = (group: string, measurement: Measurement, value: number): LogLine =>
   line(group, readingEntry(measurement, value, AT));
+/** Each step of Curlew’s done or read as expected. */
+const allDone = ({ steps, expected }: BenchFacts): LogLine[] =>
+  steps.map(({ id, measurement }) => {
+    if (measurement === null) return step('Curlew', id);
+    const value = measurement.kind === 'lights' ? 1 : expected(measurement).value;
+    return read('Curlew', measurement, value);
+  });
 const LIGHTS: Measurement = { kind: 'lights', turned: false };
 const rowOf = (lines: readonly LogLine[], rest: object = {}): BoardRow => {
   const [row] = boardRows({ facts: FACTS, groups: ['Knot'], lines, ...rest });
@@ -130,17 +137,27 @@ test('a group whose device has left is away since then; one that never had a dev
   expect(rowOf([step('Knot', 'prepare')]).state).toBe('building');
 });
 
+test('a demonstration is called so, and not counted among groups', () => {
+  const arrangement = { kind: 'own', cellsInSeries: 36, strings: 1 } as const;
+  const shown = { ...PLAN, arrangement };
+  const facts = benchFacts(shown, evaluatePlan(shown));
+  const input = { facts, groups: facts.groups, lines: [] };
+  expect(boardRows(input).map(({ name }) => name)).toEqual(['the demonstration']);
+  expect(boardSummary(boardRows(input))).toBe('Nothing is wrong.');
+  const sentenceOf = (sure: boolean): string => {
+    const unlike = { ...judgedOf([read('Knot', volts(1), -E)]).get('Knot')!, sure };
+    const judged = new Map([['Curlew', unlike]]);
+    return boardSummary(boardRows({ ...input, judged }));
+  };
+  expect(sentenceOf(true)).toBe('Something is wrong at the demonstration.');
+  expect(sentenceOf(false)).toBe('The demonstration looks for a fault.');
+  const through = boardRows({ ...input, lines: allDone(facts) });
+  expect(boardSummary(through)).toBe('Nothing is wrong. All steps are done.');
+});
+
 test('the class in a sentence, the next thing to do, and how long ago', () => {
   const lines = [
-    ...FACTS.steps.map(({ id, measurement }) =>
-      measurement === null
-        ? step('Curlew', id)
-        : read(
-            'Curlew',
-            measurement,
-            measurement.kind === 'lights' ? 1 : FACTS.expected(measurement).value,
-          ),
-    ),
+    ...allDone(FACTS),
     read('Knot', volts(1), -E),
     line('Knot', { kind: 'help', wanted: true, takenAt: AT }),
   ];

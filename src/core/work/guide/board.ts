@@ -1,3 +1,4 @@
+import { capital } from '../../words';
 import { wordsOfTarget } from '../../records/plan/targetWords';
 import { mean, sampleDeviation } from '../../numeric/meanAndScatter';
 import { median } from '../../numeric/robust';
@@ -39,6 +40,8 @@ export interface GroupPresence {
 /** How one group stands. */
 export interface BoardRow {
   readonly group: string;
+  /** How it is called: by its bird, or “the demonstration”. */
+  readonly name: string;
   readonly step: GuideStep | null;
   readonly done: number;
   readonly total: number;
@@ -87,6 +90,7 @@ export function boardRows({ facts, groups, lines, judged, presence }: BoardInput
     });
     return {
       group,
+      name: facts.nameOf(group),
       step,
       done: facts.steps.filter(({ id }) => progress.states.get(id) !== 'open').length,
       total: facts.steps.length,
@@ -176,7 +180,7 @@ function waitingSince(
 /** All groups in one or two sentences. */
 export function boardSummary(rows: readonly BoardRow[]): string {
   const named = (of: (row: BoardRow) => boolean): string[] =>
-    rows.filter(of).map(({ group }) => group);
+    rows.filter(of).map(({ name }) => name);
   const calling = named(({ helpWanted }) => helpWanted);
   const wrong = named(({ state }) => state === 'wrong');
   const likely = named(({ state }) => state === 'likely');
@@ -190,9 +194,11 @@ export function boardSummary(rows: readonly BoardRow[]): string {
       ? `${likely.join(', ')} ${likely.length === 1 ? 'looks' : 'look'} for a fault.`
       : '',
     wrong.length + likely.length === 0 ? 'Nothing is wrong.' : '',
-    `${done} of ${rows.length} groups are done.`,
+    rows.length > 1 ? `${done} of ${rows.length} groups are done.` : '',
+    rows.length === 1 && done === 1 ? 'All steps are done.' : '',
   ]
     .filter((one) => one !== '')
+    .map(capital)
     .join(' ');
 }
 

@@ -28,7 +28,13 @@ export function groupName(index: number): string {
   return round === 0 ? bird : `${bird} ${round + 1}`;
 }
 
-/** Who stands at a bench, within a sentence: a group, or the adult who shows it and has the first place to themselves. */
-export function benchName(group: string, { gate }: Pick<LessonPlan, 'gate'>): string {
-  return gate.pupilSheet || group !== groupName(0) ? `group ${group}` : 'the demonstration';
+/** Who stands at a bench, in a word: a bird, or the adult who shows it and has the first place to themselves. */
+export function shortBenchName(group: string, { gate }: Pick<LessonPlan, 'gate'>): string {
+  return gate.pupilSheet || group !== groupName(0) ? group : 'the demonstration';
+}
+
+/** The same within a sentence: “group Tern”. */
+export function benchName(group: string, lesson: Pick<LessonPlan, 'gate'>): string {
+  const name = shortBenchName(group, lesson);
+  return name === group ? `group ${group}` : name;
 }

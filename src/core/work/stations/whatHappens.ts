@@ -7,6 +7,6 @@ export const WHAT_HAPPENS: Readonly<Record<StationSlug, string>> = {
   cell: 'Choose a cell, build one and measure it: each reading tells more of those your class will build.',
   arrange: 'Cells in series add volts; strings side by side add current.',
   ready: 'Shopping, cutting and mixing, safety, and the sheets.',
-  build: 'Each group builds cell by cell, reads the volts after each and is told what is off.',
+  build: 'Build cell by cell and read the volts after each; what is off is told at once.',
   run: 'How bright, for how long, and what ends it.',
 };

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import { sinceWords, type BoardRow, type GroupState } from '@/core/work/guide/board';
+import { capital } from '@/core/words';
 import { HEADING_FONT } from '@/ui/theme';
 import { projected } from '@/ui/projected';
 
@@ -37,7 +38,8 @@ export function GroupStanding({
   readonly now: number;
   readonly large?: boolean;
 }) {
-  const { group, done, total, headline, detail, since, state } = row;
+  const { done, total, headline, detail, since, state } = row;
+  const name = capital(row.name);
   const tone = toneOf(row);
   const size = large ? projected(28) : 15;
   return (
@@ -49,7 +51,7 @@ export function GroupStanding({
           component="span"
           sx={{ fontFamily: HEADING_FONT, fontWeight: 600, fontSize: large ? projected(40) : 17 }}
         >
-          {group}
+          {name}
         </Typography>
         <Typography
           component="span"
@@ -80,7 +82,7 @@ export function GroupStanding({
         variant="determinate"
         color={tone}
         value={(100 * done) / total}
-        aria-label={`${group}: ${done} of ${total} steps`}
+        aria-label={`${name}: ${done} of ${total} steps`}
         sx={{ mt: 0.75, height: large ? 8 : 4, borderRadius: 2 }}
       />
     </Box>

@@ -194,7 +194,7 @@ function Found({ figure, facts }: { readonly figure: ClassFigure; readonly facts
         {title}{' '}
         <Typography component="span" sx={{ fontSize: projected(26) }} data-testid="wall-found">
           {text(median(values))}
-          {values.length === 1 ? ' in one group' : `, the middle of ${values.length} groups`} so far
+          {middleWords(values.length, facts.groups.length)} so far
           {values.length < 4 ? '' : ` · half of them between ${text(lower)} and ${text(upper)}`}
           {quantityOf(measurement) === 'amps' ? ', read for a second or two' : ''}
         </Typography>
@@ -202,6 +202,12 @@ function Found({ figure, facts }: { readonly figure: ClassFigure; readonly facts
       <ClassHistogram figure={figure} expected={facts.expected(measurement)} textScale={1.05} />
     </Paper>
   );
+}
+
+/** Of how many groups the middle is told; of one that is alone nothing need be said. */
+function middleWords(read: number, groups: number): string {
+  if (read > 1) return `, the middle of ${read} groups`;
+  return groups === 1 ? '' : ' in one group';
 }
 
 /** Columns of the board for so many groups: at most four, and as few empty places as possible. */

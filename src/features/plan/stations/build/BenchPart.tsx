@@ -92,9 +92,11 @@ export function BenchPart({ meter }: { readonly meter: MeterBench }) {
                   ))}
                 </Select>
               ) : null}
-              <Button variant="outlined" onClick={() => showPart('board')}>
-                All groups
-              </Button>
+              {facts.groups.length > 1 ? (
+                <Button variant="outlined" onClick={() => showPart('board')}>
+                  All groups
+                </Button>
+              ) : null}
             </Box>
           }
         />

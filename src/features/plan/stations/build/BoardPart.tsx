@@ -38,7 +38,8 @@ import { ClassHistogram } from './ClassHistogram';
 
 /** All groups live: where each is, what is wrong and what to try first, who calls; what the class has read. */
 export function BoardPart({ present }: { readonly present: Present }) {
-  const { open } = usePlanContext();
+  const { open, evaluation } = usePlanContext();
+  const { gate } = evaluation.inLesson;
   const facts = useBenchFacts();
   const { lines } = useLog();
   const now = useNow();
@@ -78,12 +79,12 @@ export function BoardPart({ present }: { readonly present: Present }) {
             <GroupTile key={row.group} row={row} now={now} />
           ))}
         </Box>
-        <ClassFigures figures={figures} facts={facts} />
+        {groups.length > 1 ? <ClassFigures figures={figures} facts={facts} /> : null}
       </Box>
       <Box sx={{ display: 'grid', gap: 1.5, alignContent: 'start' }}>
         <FirstCellsCard groups={groups} lines={lines} />
-        <ShareCard />
-        <PredictSwitch />
+        <ShareCard withheld={gate.pupilSheet ? null : gate.reason} />
+        {gate.pupilSheet ? <PredictSwitch /> : null}
         {predictions.length === 0 ? null : <PredictedLines predictions={predictions} />}
       </Box>
     </Box>

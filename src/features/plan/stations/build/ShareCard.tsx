@@ -16,15 +16,20 @@ import { Card } from '@/ui/Card';
 import { usePlanContext } from '../../PlanProvider';
 import { useClassStatus } from './useClassStatus';
 
-/** Lets groups join from their own devices: off until it is started, and off again when the lesson ends. */
-export function ShareCard() {
+/**
+ * Lets groups join from their own devices: off until it is started, and off again when the lesson ends. Where no class may be
+ * started it says why.
+ */
+export function ShareCard({ withheld }: { readonly withheld: string | null }) {
   const { open } = usePlanContext();
   const { status, join, problem, busy, start, end } = useClassStatus(open.id);
   const [asking, setAsking] = useState<'end' | 'passcode' | null>(null);
   const close = (): void => setAsking(null);
   return (
     <Card title="Groups on their own devices">
-      {status?.running == null || join === null ? (
+      {status?.running == null && withheld !== null ? (
+        <Typography variant="body2">{withheld}</Typography>
+      ) : status?.running == null || join === null ? (
         <>
           <Typography variant="body2">
             Off. One laptop is enough: choose a group and type what it reads. Or let the groups join

@@ -313,6 +313,8 @@ test('first cells of the class stand on the board; one press plans with them, an
 test('what an adult shows is called the demonstration, and there is no group to choose', async () => {
   const high = { kind: 'own', cellsInSeries: 36, strings: 1 } as const;
   const shown = { ...BENCH, arrangement: high };
+  const off = { running: null, gateway: null, passcode: null, shut: null };
+  answerTo('/api/lessons/tested/class', off);
   openStreams();
   const { kept } = showPlan(shown, 'build');
   await read('cell 1, nothing connected', '0.01');
@@ -322,6 +324,12 @@ test('what an adult shows is called the demonstration, and there is no group to 
   expect(screen.getByRole('heading', { name: 'The demonstration' })).toBeVisible();
   expect(screen.queryByLabelText('Group')).toBeNull();
   expect(screen.queryByText(/[Gg]roup Curlew/)).toBeNull();
+  expect(screen.queryByRole('button', { name: 'All groups' })).toBeNull();
+  fireEvent.click(screen.getByRole('tab', { name: 'Class board' }));
+  expect(await screen.findByTestId('board-Curlew')).toHaveTextContent('The demonstration');
+  expect(screen.getByText(/an adult shows it; pupils do not build it/)).toBeVisible();
+  expect(screen.queryByText(/Curlew|groups are done|Groups predict/)).toBeNull();
+  expect(screen.queryByRole('button', { name: 'Start the class' })).toBeNull();
   cleanup();
   showPlan(BENCH, 'build');
   expect(await screen.findByRole('heading', { name: 'Group Curlew' })).toBeVisible();
