@@ -45,6 +45,13 @@ test('an LED’s brightness comes in stretches, each until the next; nothing els
     { band: 'clear', from: 0, until: 60 },
     { band: 'dim', from: 60, until: 10 * HOUR },
   ]);
+  // It ends between two moments that are looked at.
+  expect(brightnessStretches({ ...RUN, wantedUntil: 52 }).map(({ until }) => until)).toEqual([
+    52,
+    10 * HOUR,
+  ]);
+  expect(brightnessStretches({ ...RUN, wantedUntil: HOUR })[0]?.until).toBe(60);
+  expect(brightnessStretches({ ...RUN, wantedUntil: null })[0]?.until).toBe(60);
   expect(brightnessStretches({ ...RUN, samples: [sample(0, 1e-3, null)] })).toEqual([]);
   expect(brightnessStretches({ ...RUN, samples: [sample(0, 0, 'dark')] })).toEqual([]);
 });

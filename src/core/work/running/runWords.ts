@@ -28,15 +28,23 @@ export interface BrightnessStretch {
   readonly until: number;
 }
 
-/** How bright an LED is, one stretch after the other; none for other loads. */
-export function brightnessStretches({ samples, endSeconds }: BatteryRun): BrightnessStretch[] {
+/** How bright an LED is, one stretch after the other; none for other loads. What is wanted ends when the run says. */
+export function brightnessStretches({
+  samples,
+  endSeconds,
+  wantedUntil,
+}: BatteryRun): BrightnessStretch[] {
   const stretches: BrightnessStretch[] = [];
+  let before = 0;
   for (const { seconds, brightness } of samples) {
     if (brightness === null) return [];
     const last = stretches.at(-1);
+    const isWantedEnd = wantedUntil !== null && before < wantedUntil && wantedUntil <= seconds;
+    before = seconds;
     if (last?.band === brightness) continue;
-    if (last !== undefined) stretches[stretches.length - 1] = { ...last, until: seconds };
-    stretches.push({ band: brightness, from: seconds, until: endSeconds });
+    const from = isWantedEnd ? wantedUntil : seconds;
+    if (last !== undefined) stretches[stretches.length - 1] = { ...last, until: from };
+    stretches.push({ band: brightness, from, until: endSeconds });
   }
   return stretches.filter(({ band, from, until }) => band !== 'dark' && until > from);
 }

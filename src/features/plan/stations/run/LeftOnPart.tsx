@@ -37,6 +37,7 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
 import { type Running, WRAP_NAMES, wrapOf, wrapsFor } from '@/core/records/plan/runningSchema';
 import { cautionTextsOf } from '@/core/physics/recipes/recipe';
+import { cautionIdsOfPlan } from '@/core/work/preparation/cautionsOfPlan';
 import { someShineMore } from '@/core/records/plan/targetWords';
 import { CautionList } from '@/ui/CautionList';
 import { Choice } from '@/ui/Choice';
@@ -202,7 +203,8 @@ function percent(share: number): string {
 export function LeftStandingCard() {
   const { running } = usePlan();
   const edit = useEdit();
-  const { recipe, body } = usePlanContext().evaluation.cell;
+  const { evaluation } = usePlanContext();
+  const { recipe, body } = evaluation.cell;
   const change = (part: Partial<Running>, typing: string | null = null): void =>
     edit((plan) => ({ ...plan, running: { ...plan.running, ...part } }), typing);
   const wraps = wrapsFor(recipe);
@@ -241,7 +243,7 @@ export function LeftStandingCard() {
         <PlanQuantity path="running.celsius" label="Temperature, °C" kind="celsius" />
       </Box>
       <Box sx={{ mt: 1.5 }}>
-        <CautionList cautions={cautionTextsOf(recipe, body)} />
+        <CautionList cautions={cautionTextsOf(recipe, body, cautionIdsOfPlan(evaluation))} />
       </Box>
     </Card>
   );

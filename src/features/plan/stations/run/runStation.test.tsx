@@ -28,6 +28,12 @@ test('left running: how long, what ends it, and the desk at any moment', async (
   expect(await textOf('run-now')).not.toBe(first);
   await userEvent.keyboard('{Home}');
   expect(await textOf('run-now')).toBe(first);
+  expect(screen.queryByText(/[Oo]ver 30\sV/)).toBeNull();
+  cleanup();
+  // What is left are all its cells: their volts too.
+  const arrangement = { kind: 'own', cellsInSeries: 36, strings: 1 } as const;
+  showPlan({ ...demoPlan('demo-lamp'), arrangement }, 'run');
+  expect(await screen.findByText(/30\sV/, { selector: 'li, li *' })).toBeVisible();
 });
 
 test('of LEDs side by side the darkest is told, as the others take most of the current', async () => {
