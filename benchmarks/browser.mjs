@@ -54,7 +54,11 @@ async function onPage(measure) {
 /** Time from a key press to the changed verdict and drawing on screen. */
 async function benchEdits(page) {
   await page.goto(`${BASE}/plans/demo-lamp/arrange`);
-  await page.locator('main:not([inert])').waitFor();
+  // While a page comes in there are two of them.
+  await page.waitForFunction(() => {
+    const [main, another] = document.querySelectorAll('main');
+    return another === undefined && !main.inert;
+  });
   await page.waitForTimeout(SETTLE_MS);
   const cells = { fewer: '[', more: ']' };
   printTimes(

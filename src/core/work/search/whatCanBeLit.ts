@@ -197,13 +197,12 @@ function thingsFor(
     );
     if (best === null) break;
     const last = found.at(-1);
-    const thing = litThing(best, time, have);
+    const { recommended } = best.candidate;
+    if (last !== undefined && !recommended) break;
     // What lasts longer at the same brightness is told once, with its longest time.
-    if (last !== undefined && sameTarget(last.target, best.target)) {
-      if (thing.candidate.recommended || !last.candidate.recommended)
-        found[found.length - 1] = thing;
-    } else if (last === undefined || thing.candidate.recommended) found.push(thing);
-    if (!thing.candidate.recommended) break;
+    if (last !== undefined && sameTarget(last.target, best.target)) found.pop();
+    found.push(litThing(best, time, have));
+    if (!recommended) break;
     brightest = ladder.indexOf(best.target);
   }
   return found;
