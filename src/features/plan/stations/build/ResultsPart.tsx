@@ -23,6 +23,7 @@ import { readingText } from '@/core/records/logbook/readingEntry';
 import { Card } from '@/ui/Card';
 import { DownloadIcon, UploadIcon } from '@/ui/icons';
 import { usePlanContext } from '../../PlanProvider';
+import { capital } from '@/core/words';
 import { useBenchFacts } from '../../useBenchFacts';
 import { ImportDialog } from './ImportDialog';
 import { SchoolCard } from './SchoolCard';
@@ -43,7 +44,7 @@ const LARGEST_FILE = 2 * LONGEST_TABLE;
 
 /** Everything that the class read, group by group, as a table and as files; and readings from a file. */
 export function ResultsPart() {
-  const { groups: own } = useBenchFacts();
+  const { groups: own, nameOf } = useBenchFacts();
   const { open } = usePlanContext();
   const { lines } = useLog();
   const input = useRef<HTMLInputElement>(null);
@@ -128,7 +129,7 @@ export function ResultsPart() {
                 {groups.map((group) => (
                   <TableRow key={group} data-testid={`results-${group}`}>
                     <TableCell component="th" scope="row">
-                      {group}
+                      {capital(nameOf(group))}
                     </TableCell>
                     {[...measurements.keys()].map((key) => (
                       <TableCell key={key} align="right" sx={{ whiteSpace: 'nowrap' }}>

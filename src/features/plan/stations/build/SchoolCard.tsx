@@ -16,13 +16,16 @@ import { withCellDecided } from '@/core/work/judging/planEdits';
 import { Card } from '@/ui/Card';
 import { useLog } from '@/ui/bench/LogProvider';
 import { PageLink } from '@/ui/PageLink';
+import { capital } from '@/core/words';
 import { usePlan, usePlanContext } from '../../PlanProvider';
+import { useBenchFacts } from '../../useBenchFacts';
 
 /** Lets what the class read of single cells into the school's figures: the teacher says which, and that it shall. */
 export function SchoolCard({ groups }: { readonly groups: readonly string[] }) {
   const plan = usePlan();
   const { open, school, evaluation } = usePlanContext();
   const { lines } = useLog();
+  const { nameOf } = useBenchFacts();
   const found = useMemo(
     () => cellsOfLesson(withCellDecided(plan), open.id, groups, lines),
     [plan, open.id, groups, lines],
@@ -92,7 +95,7 @@ export function SchoolCard({ groups }: { readonly groups: readonly string[] }) {
               }
               label={
                 <Typography variant="body2" component="span">
-                  {group} {string === 1 ? '' : `string ${string} `}
+                  {capital(nameOf(group))} {string === 1 ? '' : `string ${string} `}
                   {cell}: {formatVolts(openVolts)}
                   {shortAmps === null ? '' : `, ${formatAmps(shortAmps)}`}
                   {one.isFarOff ? ' ✕ far' : ''}

@@ -330,6 +330,9 @@ test('what an adult shows is called the demonstration, and there is no group to 
   expect(screen.getByText(/an adult shows it; pupils do not build it/)).toBeVisible();
   expect(screen.queryByText(/Curlew|groups are done|Groups predict/)).toBeNull();
   expect(screen.queryByRole('button', { name: 'Start the class' })).toBeNull();
+  fireEvent.click(screen.getByRole('tab', { name: 'Results' }));
+  expect(await screen.findByTestId('results-Curlew')).toHaveTextContent(/^The demonstration/);
+  expect(screen.queryByText(/Curlew/)).toBeNull();
   cleanup();
   showPlan(BENCH, 'build');
   expect(await screen.findByRole('heading', { name: 'Group Curlew' })).toBeVisible();
